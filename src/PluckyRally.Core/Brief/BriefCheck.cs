@@ -1,0 +1,74 @@
+namespace PluckyRally.Core;
+
+/// <summary>What must be true of a brief before a rally can be run from it, apart from its expressions and limits.</summary>
+internal static class BriefCheck
+{
+    public static void Check(Brief brief, Findings found)
+    {
+        found.NotEmpty(brief.Title, "/title", "The brief has no title.", "Give it a name that pupils will remember.");
+        found.Length(brief.Title, Most.Name, "/title", "The title");
+        found.Length(brief.Theme, Most.Name, "/theme", "The theme");
+        found.Length(brief.Story, Most.Text, "/story", "The story");
+        found.Length(brief.Goal, Most.Text, "/goal", "The goal");
+        found.Count(brief.Measures, Most.Measures, "/measures", "measures");
+        found.Count(brief.Rules, Most.Rules, "/rules", "rules");
+        found.Count(brief.Method.Parts, Most.Parts, "/method/parts", "parts");
+        found.Ids(brief.Measures.Select(m => m.Id), "/measures", "measure");
+        found.Ids(brief.Rules.Select(r => r.Id), "/rules", "rule");
+        found.Ids(brief.Method.Parts.Select(p => p.Id), "/method/parts", "part");
+        found.Unless(!brief.Measures.Any(m => m.Id == "total"), "/measures/total/id", "“total” is the name of the total.", "Give the measure another id.");
+        foreach (var measure in brief.Measures)
+        {
+            var inner = new Findings($"/measures/{measure.Id}");
+            Check(measure, inner);
+            found.Under("", inner);
+        }
+
+        Check(brief.Trials, found);
+        var method = brief.Method;
+        found.Unless(method.Parts.Any(p => !p.Off), "/method/parts", "Nothing gives points yet.", "Add a part, and say what it gives points for.");
+        found.Unless(method.Precision is > 0 and <= 1000, "/method/precision", "Points must be shown to some precision.", "Use 1, 0.5, 0.1 or 0.01.");
+    }
+
+    private static void Check(Measure measure, Findings found)
+    {
+        found.NotEmpty(measure.Name, "/name", "The measure has no name.", "Say what is measured, for example “height”.");
+        found.Length(measure.Name, Most.Name, "/name", "The name");
+        found.Length(measure.How, Most.Text, "/how", "The note on how to measure");
+        found.Length(measure.Unit, 40, "/unit", "The unit");
+        found.Unless(measure.Step is > 0 and <= 1_000_000, "/step", "The step must be above zero.", "Use what the instrument shows, for example 1 or 0.5.");
+        found.Unless(measure.Tare >= 0, "/tare", "A container cannot weigh less than nothing.", "Use 0 where there is no container.");
+        found.Unless(measure.GoodTo is null or > 0, "/goodTo", "What a reading is good to must be above zero.", "Leave it out, and the step decides.");
+        if (measure.LaidOut is { } laid)
+        {
+            found.Unless(measure.Kind == MeasureKind.Length, "/laidOut", "Only a length can be laid out.", "Make the measure a length.");
+            found.Unless(measure.Unit == laid.Name && laid.Name.Length > 0, "/unit", "The unit of a laid-out length is the thing laid.", $"Write “{laid.Name}” as the unit.");
+            found.Unless(laid.Centimetres is null or > 0, "/laidOut/centimetres", "The size of one must be above zero.", "Measure one, or leave it out.");
+        }
+        else if (Units.NeedsUnit(measure.Kind) && Units.Find(measure.Unit)?.Kind != measure.Kind)
+        {
+            found.Add("/unit", measure.Unit.Length == 0 ? "The measure has no unit." : $"“{measure.Unit}” is not a unit of {measure.Kind.ToString().ToLowerInvariant()}.", $"Use one of these: {string.Join(", ", Units.For(measure.Kind))}.");
+        }
+
+        found.Unless(measure.Kind != MeasureKind.Level || measure.Levels.Count >= 2, "/levels", "A level needs at least two words.", "List them from lowest to highest.");
+        found.Count(measure.Levels, 20, "/levels", "levels");
+        found.Unless(measure.Levels.Distinct(StringComparer.OrdinalIgnoreCase).Count() == measure.Levels.Count && measure.Levels.All(l => !string.IsNullOrWhiteSpace(l)), "/levels", "Two levels have the same word, or one has none.", "Give each level its own word.");
+        found.Unless(measure.Weights.Count == 0 || measure.Kind == MeasureKind.Mass, "/weights", "Only a mass can be made of counted weights.", "Make the measure a mass.");
+        found.Count(measure.Weights, 20, "/weights", "sorts of weights");
+        for (var i = 0; i < measure.Weights.Count; i++)
+        {
+            var weight = measure.Weights[i];
+            found.NotEmpty(weight.Name, $"/weights/{i}/name", "The weight has no name.", "Say what is counted, for example “bead”.");
+            found.Unless(weight.GramsEach is > 0, $"/weights/{i}/grams", $"The mass of one {weight.Name} is not known.", "Write its mass in grams, or weigh many together and write count and total.");
+            found.Unless(weight.Calibration is null or { Count: > 0, TotalGrams: > 0, ScaleStep: > 0 }, $"/weights/{i}/calibration", "Calibrating needs a count, a total and the scale's step.", "Weigh at least ten together.");
+        }
+    }
+
+    private static void Check(Trials trials, Findings found)
+    {
+        found.Unless(trials.Attempts is >= 1 and <= Most.Attempts, "/trials/attempts", "The number of attempts is out of range.", $"Use 1 to {Most.Attempts}.");
+        found.Unless(trials.Minimum is null || (trials.Minimum >= 1 && trials.Minimum <= trials.Attempts), "/trials/minimum", "The minimum does not fit the number of attempts.", $"Use 1 to {trials.Attempts}, or leave it out.");
+        found.Unless(trials.FreshBuilds is null or >= 0, "/trials/freshBuilds", "There cannot be fewer than no fresh builds.", "Use 0 or more.");
+        found.Length(trials.OverWhen, Most.Text, "/trials/overWhen", "The end condition");
+    }
+}

@@ -1,0 +1,59 @@
+namespace PluckyRally.Core;
+
+/// <summary>Which total wins.</summary>
+public enum Wins
+{
+    /// <summary>The highest.</summary>
+    Highest,
+
+    /// <summary>The lowest.</summary>
+    Lowest,
+}
+
+/// <summary>How places are counted after a tie.</summary>
+public enum PlaceNumbers
+{
+    /// <summary>1, 2, 2, 4.</summary>
+    Standard,
+
+    /// <summary>1, 2, 2, 3.</summary>
+    Dense,
+}
+
+/// <summary>How points are worked out and compared.</summary>
+public sealed record Method
+{
+    /// <summary>What gives points.</summary>
+    public IReadOnlyList<Part> Parts { get; init; } = [];
+
+    /// <summary>Which total wins.</summary>
+    public Wins Wins { get; init; }
+
+    /// <summary>The shown precision of points: each part and deduction is rounded to it before it is added. Above 0.</summary>
+    public decimal Precision { get; init; } = 0.1m;
+
+    /// <summary>The lowest total there is; none where absent.</summary>
+    public decimal? Floor { get; init; }
+
+    /// <summary>What decides between equal totals, in order.</summary>
+    public IReadOnlyList<TieBreak> TieBreaks { get; init; } = [];
+
+    /// <summary>How places are counted after a tie.</summary>
+    public PlaceNumbers Places { get; init; }
+
+    /// <summary>Whether teams are put in order at all; without, each stands by itself.</summary>
+    public bool Ranking { get; init; } = true;
+}
+
+/// <summary>Something that decides between equal totals.</summary>
+public sealed record TieBreak
+{
+    /// <summary>What it is called, e.g. "fewest sheets".</summary>
+    public required string Name { get; init; }
+
+    /// <summary>An expression over measures, parts' points and <c>total</c>.</summary>
+    public required string Value { get; init; }
+
+    /// <summary>Which direction is better.</summary>
+    public required Better Better { get; init; }
+}

@@ -1,0 +1,47 @@
+namespace PluckyRally.Core;
+
+/// <summary>How much of anything a brief or a rally may hold; beyond these a document is refused with the number that would do.</summary>
+public static class Most
+{
+    /// <summary>Characters of a name or a title.</summary>
+    public const int Name = 120;
+
+    /// <summary>Characters of a longer text.</summary>
+    public const int Text = 4000;
+
+    /// <summary>Measures in a brief.</summary>
+    public const int Measures = 40;
+
+    /// <summary>Rules in a brief.</summary>
+    public const int Rules = 200;
+
+    /// <summary>Parts of a method.</summary>
+    public const int Parts = 40;
+
+    /// <summary>Items of any other list in a brief.</summary>
+    public const int Items = 400;
+
+    /// <summary>Attempts of a design.</summary>
+    public const int Attempts = 100;
+
+    /// <summary>Teams in a rally.</summary>
+    public const int Teams = 400;
+
+    /// <summary>Entries in a rally.</summary>
+    public const int Entries = 200_000;
+
+    /// <summary>Rounds of a rally.</summary>
+    public const int Rounds = 50;
+
+    /// <summary>Bytes of a brief's file.</summary>
+    public const int BriefBytes = 2_000_000;
+
+    /// <summary>Bytes of one entry.</summary>
+    public const int EntryBytes = 200_000;
+
+    /// <summary>Bytes of a rally's file.</summary>
+    public const int RallyBytes = 100_000_000;
+
+    /// <summary>Problems that are listed of one document; a reader mends those first.</summary>
+    public const int Problems = 200;
+}

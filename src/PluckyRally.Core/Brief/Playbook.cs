@@ -1,0 +1,60 @@
+namespace PluckyRally.Core;
+
+/// <summary>
+/// An edition made ready to be scored: every expression parsed, every limit understood. Made once for a rally and used for
+/// every scoring of it.
+/// </summary>
+public sealed class Playbook
+{
+    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks)
+    {
+        Edition = edition;
+        Rules = rules;
+        Parts = parts;
+        TieBreaks = tieBreaks;
+        Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
+    }
+
+    /// <summary>The edition that it was made from.</summary>
+    public Edition Edition { get; }
+
+    /// <summary>The brief as it is run.</summary>
+    public Brief Brief => Edition.Brief;
+
+    /// <summary>The measures by id.</summary>
+    public IReadOnlyDictionary<string, Measure> Measures { get; }
+
+    internal IReadOnlyList<RulePlan> Rules { get; }
+
+    internal IReadOnlyList<PartPlan> Parts { get; }
+
+    internal IReadOnlyList<TieBreakPlan> TieBreaks { get; }
+
+    /// <summary>Makes a brief ready, or says everything that stands in the way.</summary>
+    public static Result<Playbook> For(Edition edition)
+    {
+        var brief = edition.Brief;
+        var found = new Findings();
+        BriefCheck.Check(brief, found);
+        var rules = new List<RulePlan>();
+        foreach (var rule in brief.Rules.Where(r => !r.Off))
+        {
+            var inner = new Findings($"/rules/{rule.Id}");
+            if (RulePlan.Make(rule, brief, inner) is { } plan) rules.Add(plan);
+            found.Under("", inner);
+        }
+
+        var parts = new List<PartPlan>();
+        foreach (var part in brief.Method.Parts.Where(p => !p.Off))
+        {
+            var inner = new Findings($"/method/parts/{part.Id}");
+            if (PartPlan.Make(part, brief, inner) is { } plan) parts.Add(plan);
+            found.Under("", inner);
+        }
+
+        var tieBreaks = TieBreakPlan.MakeAll(brief, found);
+        return found.Problems.Count > 0
+            ? Result<Playbook>.Refused(found.Problems)
+            : Result<Playbook>.Ok(new(edition, rules, parts, tieBreaks));
+    }
+}

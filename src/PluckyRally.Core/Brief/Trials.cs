@@ -1,0 +1,39 @@
+namespace PluckyRally.Core;
+
+/// <summary>Which of a team's designs is its result.</summary>
+public enum DesignChoice
+{
+    /// <summary>The one with the best total.</summary>
+    Best,
+
+    /// <summary>The last one that was tried.</summary>
+    Last,
+
+    /// <summary>The one the team names.</summary>
+    Named,
+}
+
+/// <summary>How a design is tested.</summary>
+public sealed record Trials
+{
+    /// <summary>Attempts that each design has, from 1.</summary>
+    public int Attempts { get; init; } = 1;
+
+    /// <summary>Attempts that must be made before there is a result; all of them where absent.</summary>
+    public int? Minimum { get; init; }
+
+    /// <summary>Which design is the team's result.</summary>
+    public DesignChoice Designs { get; init; }
+
+    /// <summary>Whether, after a failed attempt, the next one must be made with a fresh build (a new revision).</summary>
+    public bool FreshBuildAfterFailure { get; init; }
+
+    /// <summary>How many fresh builds a design may have; no limit where absent.</summary>
+    public int? FreshBuilds { get; init; }
+
+    /// <summary>When an attempt is over, for the judges.</summary>
+    public string OverWhen { get; init; } = "";
+
+    /// <summary>The attempts that must be made.</summary>
+    internal int Needed => Math.Min(Minimum ?? Attempts, Attempts);
+}

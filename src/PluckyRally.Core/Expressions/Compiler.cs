@@ -1,0 +1,178 @@
+using System.Diagnostics;
+
+namespace PluckyRally.Core;
+
+/// <summary>Checks a term against the measures it may name and makes an expression of it.</summary>
+public static class Compiler
+{
+    private sealed record Part(Expression.Node Node, Dimension Dimension);
+
+    /// <summary>Parses and checks an expression over these measures; every problem names what would do.</summary>
+    public static Result<Expression> Compile(string text, IReadOnlyList<Measure> measures)
+    {
+        var term = TermParser.Read(text);
+        if (!term.IsOk) return Result<Expression>.Refused(term.Problems);
+        var scope = new Scope(measures);
+        var part = scope.Check(term.Value);
+        return part is null
+            ? Result<Expression>.Refused(scope.Problems)
+            : Result<Expression>.Ok(new(term.Value, scope.Used, part.Node, part.Dimension));
+    }
+
+    private sealed class Scope(IReadOnlyList<Measure> measures)
+    {
+        public List<Problem> Problems { get; } = [];
+
+        public List<Measure> Used { get; } = [];
+
+        public Part? Check(Term term)
+        {
+            switch (term)
+            {
+                case Term.Literal(var value, var percent):
+                    var worth = new Worth(percent ? value / 100 : value);
+                    return new(_ => worth, Dimension.None);
+                case Term.Name(var id):
+                    return Name(id);
+                case Term.Negate(var of):
+                    return Check(of) is { } inner ? new(x => Arithmetic.Negate(inner.Node(x)), inner.Dimension) : null;
+                case Term.Binary(var sign, var left, var right):
+                    return Binary(sign, left, right);
+                case Term.Call(var function, var arguments):
+                    return Call(function, arguments);
+                default:
+                    throw new UnreachableException();
+            }
+        }
+
+        private Part? Name(string id)
+        {
+            var measure = measures.FirstOrDefault(m => m.Id == id);
+            if (measure is null)
+            {
+                var known = string.Join(", ", measures.Select(m => m.Id));
+                return Refuse($"“{id}” is not something this brief measures.", known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first.");
+            }
+
+            var slot = Used.IndexOf(measure);
+            if (slot < 0)
+            {
+                slot = Used.Count;
+                Used.Add(measure);
+            }
+
+            return new(x => x[slot], Dimension.Of(measure));
+        }
+
+        private Part? Binary(char sign, Term left, Term right)
+        {
+            var (a, b) = (Check(left), Check(right));
+            if (a is null || b is null) return null;
+            switch (sign)
+            {
+                case '+':
+                case '-':
+                    return Matched(a, b, sign == '+' ? "added to" : "taken from") is not { } factor
+                        ? null
+                        : new(Sum(a.Node, b.Node, sign == '+' ? factor : -factor), First(a, b));
+                case '*':
+                    var (product, times) = a.Dimension.Times(b.Dimension, 1);
+                    return new(x => Arithmetic.Times(a.Node(x), Arithmetic.Scale(b.Node(x), times)), product);
+                case '/':
+                    var (quotient, over) = a.Dimension.Times(b.Dimension, -1);
+                    return new(x => Arithmetic.Over(a.Node(x), Arithmetic.Scale(b.Node(x), over)), quotient);
+                default:
+                    return Power(a, b, right);
+            }
+        }
+
+        private static Expression.Node Sum(Expression.Node a, Expression.Node b, decimal factor) =>
+            x => Arithmetic.Plus(a(x), Arithmetic.Scale(b(x), factor));
+
+        private Part? Power(Part a, Part b, Term above)
+        {
+            if (!b.Dimension.IsNone) return Refuse("An exponent cannot have a unit.", "Use a plain number, for example length^2.");
+            if (a.Dimension.IsNone) return new(x => Arithmetic.Power(a.Node(x), b.Node(x)), Dimension.None);
+            var whole = above switch
+            {
+                Term.Literal { Percent: false } l => l.Value,
+                Term.Negate { Of: Term.Literal { Percent: false } l } => -l.Value,
+                _ => (decimal?)null,
+            };
+            if (whole is not { } n || n != decimal.Truncate(n) || Math.Abs(n) > 6)
+                return Refuse($"Something in {a.Dimension.Words} can only be raised to a whole number from -6 to 6.", "Use a whole number, for example length^2.");
+            return new(x => Arithmetic.Power(a.Node(x), b.Node(x)), a.Dimension.Raised((int)n)!);
+        }
+
+        private Part? Call(string function, IReadOnlyList<Term> terms)
+        {
+            var arguments = terms.Select(Check).ToList();
+            if (arguments.Any(a => a is null)) return null;
+            var first = arguments[0]!;
+            switch (function)
+            {
+                case "min" or "max" or "mean" or "sum":
+                    return Fold(function, [.. arguments.Select(a => a!)]);
+                case "round" when arguments.Count == 2 && terms[1] is Term.Literal { Percent: false, Value: >= 0 and <= 9 } digits && digits.Value == decimal.Truncate(digits.Value):
+                    return new(x => Arithmetic.Round(first.Node(x), (int)digits.Value), first.Dimension);
+                case "abs" or "round" or "floor" or "ceil" or "sqrt" when arguments.Count != 1:
+                    return Refuse($"{function} takes one value.", $"Write it as {function}(…) around one value.");
+                case "abs":
+                    return new(x => Arithmetic.Abs(first.Node(x)), first.Dimension);
+                case "round":
+                    return new(x => Arithmetic.Round(first.Node(x), 0), first.Dimension);
+                case "floor":
+                    return new(x => Arithmetic.Floor(first.Node(x)), first.Dimension);
+                case "ceil":
+                    return new(x => Arithmetic.Ceil(first.Node(x)), first.Dimension);
+                case "sqrt":
+                    return first.Dimension.Raised(1, 2) is { } root
+                        ? new(x => Arithmetic.Sqrt(first.Node(x)), root)
+                        : Refuse($"The root of something in {first.Dimension.Words} has no unit.", "Take the root of a square, for example sqrt(length * width).");
+                default:
+                    return Refuse($"There is no function “{function}”.", "Use one of these: min, max, abs, round, floor, ceil, sqrt, mean, sum.");
+            }
+        }
+
+        private Part? Fold(string function, IReadOnlyList<Part> arguments)
+        {
+            var dimension = arguments.FirstOrDefault(a => !a.Dimension.IsNone)?.Dimension ?? Dimension.None;
+            var nodes = new List<Expression.Node>();
+            foreach (var argument in arguments)
+            {
+                if (Matched(new(argument.Node, dimension), argument, $"put into one {function} with") is not { } factor) return null;
+                nodes.Add(x => Arithmetic.Scale(argument.Node(x), factor));
+            }
+
+            Func<Worth, Worth, Worth> join = function switch
+            {
+                "min" => Arithmetic.Min,
+                "max" => Arithmetic.Max,
+                _ => Arithmetic.Plus,
+            };
+            return new(
+                x =>
+                {
+                    var result = nodes[0](x);
+                    for (var i = 1; i < nodes.Count; i++) result = join(result, nodes[i](x));
+                    return function == "mean" ? Arithmetic.Over(result, new Worth(nodes.Count)) : result;
+                },
+                dimension);
+        }
+
+        private decimal? Matched(Part a, Part b, string doing)
+        {
+            if (a.Dimension.FactorToAdd(b.Dimension) is { } factor) return factor;
+            Refuse($"{b.Dimension.Words} cannot be {doing} {a.Dimension.Words}.", "Use measures of the same kind, or give each its own part.");
+            return null;
+        }
+
+        private static Dimension First(Part a, Part b) => a.Dimension.IsNone ? b.Dimension : a.Dimension;
+
+        private Part? Refuse(string what, string remedy)
+        {
+            Problems.Add(new Problem("", what, remedy));
+            return null;
+        }
+    }
+}

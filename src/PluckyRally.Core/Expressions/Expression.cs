@@ -1,0 +1,86 @@
+namespace PluckyRally.Core;
+
+/// <summary>
+/// A checked expression over measures: units agree, names are known, and it is ready to be worked out many times.
+/// Running it never throws: where there is no value, the result says why.
+/// </summary>
+public sealed class Expression
+{
+    private readonly Node _node;
+    private readonly Dimension _dimension;
+
+    internal Expression(Term term, IReadOnlyList<Measure> measures, Node node, Dimension dimension)
+    {
+        Term = term;
+        Measures = measures;
+        _node = node;
+        _dimension = dimension;
+    }
+
+    internal delegate Worth Node(ReadOnlySpan<Worth> inputs);
+
+    /// <summary>The measures that it names, in the order in which <see cref="Run"/> wants their values.</summary>
+    public IReadOnlyList<Measure> Measures { get; }
+
+    /// <summary>The unit of its result in words, e.g. <c>cm per straw</c>; empty for a bare number.</summary>
+    public string Unit => Plain?.Unit ?? _dimension.Words;
+
+    /// <summary>The measure that it is, where it is nothing but one measure.</summary>
+    public Measure? Plain => Term is Term.Name ? Measures[0] : null;
+
+    /// <summary>
+    /// Decimals at which its results are shown and compared: a plain reading at its step, anything else one more than the
+    /// finest reading in it.
+    /// </summary>
+    public int Decimals
+    {
+        get
+        {
+            var finest = Measures.Select(m => Rounding.Decimals(m.Step)).DefaultIfEmpty(0).Max();
+            return Plain is null ? finest + 1 : finest;
+        }
+    }
+
+    internal Term Term { get; }
+
+    /// <summary>Works it out for the values of <see cref="Measures"/>.</summary>
+    public Worth Run(ReadOnlySpan<Worth> inputs)
+    {
+        foreach (var input in inputs)
+        {
+            if (!input.HasValue) return input;
+        }
+
+        try
+        {
+            return _node(inputs);
+        }
+        catch (OverflowException)
+        {
+            return Worth.None("the number would be too large to write down");
+        }
+    }
+
+    /// <summary>The expression with these numbers put in, as one would write it by hand.</summary>
+    public string Working(ReadOnlySpan<Worth> inputs)
+    {
+        var shown = new Dictionary<string, string>(StringComparer.Ordinal);
+        for (var i = 0; i < Measures.Count; i++)
+            shown[Measures[i].Id] = inputs[i].HasValue ? ReadingFormat.Reading(inputs[i].Number, inputs[i].Bound, Measures[i]) : "?";
+        return TermWords.Write(Term, id => shown[id]);
+    }
+
+    /// <summary>The expression in words, with the measures' names.</summary>
+    public string InWords => TermWords.Write(Term, id =>
+    {
+        var measure = Measures.First(m => m.Id == id);
+        return measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : id;
+    });
+
+    /// <summary>A result of this expression with its unit.</summary>
+    public string Show(Worth worth, int? decimals = null) => !worth.HasValue
+        ? "no value"
+        : Plain is { } plain && decimals is null
+            ? ReadingFormat.Reading(worth.Number, worth.Bound, plain)
+            : ReadingFormat.WithBound(ReadingFormat.Amount(worth.Number, decimals ?? Decimals, Unit), worth.Bound);
+}

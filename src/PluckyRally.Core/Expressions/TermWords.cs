@@ -1,0 +1,27 @@
+using System.Diagnostics;
+
+namespace PluckyRally.Core;
+
+/// <summary>Writes a term the way it is written by hand, with × and ÷ and no more brackets than needed.</summary>
+internal static class TermWords
+{
+    public static string Write(Term term, Func<string, string> name) => Write(term, name, 0);
+
+    private static string Write(Term term, Func<string, string> name, int tight)
+    {
+        var (text, binds) = term switch
+        {
+            Term.Literal(var value, var percent) => (ReadingFormat.Number(value) + (percent ? "%" : ""), 5),
+            Term.Name(var id) => (name(id), 5),
+            Term.Call(var function, var arguments) => ($"{function}({string.Join(", ", arguments.Select(a => Write(a, name, 0)))})", 5),
+            Term.Binary('^', var below, var above) => ($"{Write(below, name, 5)}^{Write(above, name, 4)}", 4),
+            Term.Negate(var of) => ("−" + Write(of, name, 3), 3),
+            Term.Binary('*', var left, var right) => ($"{Write(left, name, 2)} × {Write(right, name, 3)}", 2),
+            Term.Binary('/', var left, var right) => ($"{Write(left, name, 2)} ÷ {Write(right, name, 3)}", 2),
+            Term.Binary('+', var left, var right) => ($"{Write(left, name, 1)} + {Write(right, name, 2)}", 1),
+            Term.Binary('-', var left, var right) => ($"{Write(left, name, 1)} − {Write(right, name, 2)}", 1),
+            _ => throw new UnreachableException(),
+        };
+        return binds < tight ? $"({text})" : text;
+    }
+}

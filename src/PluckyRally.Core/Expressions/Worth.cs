@@ -1,0 +1,33 @@
+namespace PluckyRally.Core;
+
+/// <summary>A calculated value: a number with its bound, or no value and why.</summary>
+/// <param name="Number">The number; 0 where there is none.</param>
+/// <param name="Bound">Whether it is exact or a bound.</param>
+/// <param name="Missing">Why there is no value; null where there is one.</param>
+public readonly record struct Worth(decimal Number, Bound Bound = Bound.Exact, string? Missing = null)
+{
+    /// <summary>Whether there is a value.</summary>
+    public bool HasValue => Missing is null;
+
+    /// <summary>No value, and why.</summary>
+    public static Worth None(string why) => new(0, Bound.Exact, why);
+}
+
+/// <summary>How bounds travel through arithmetic.</summary>
+public static class Bounds
+{
+    /// <summary>The bound of a sum of two.</summary>
+    public static Bound Join(Bound one, Bound other) =>
+        one == Bound.Exact ? other : other == Bound.Exact || one == other ? one : Bound.Unclear;
+
+    /// <summary>The bound of the negative.</summary>
+    public static Bound Flip(Bound bound) => bound switch
+    {
+        Bound.AtLeast => Bound.AtMost,
+        Bound.AtMost => Bound.AtLeast,
+        _ => bound,
+    };
+
+    /// <summary>The bound after multiplying with something of this sign.</summary>
+    public static Bound Times(Bound bound, decimal sign) => sign == 0 ? Bound.Exact : sign < 0 ? Flip(bound) : bound;
+}

@@ -1,0 +1,84 @@
+using System.Text.Json;
+
+namespace PluckyRally.Core;
+
+/// <summary>A document that has been read: what it says, and its text in full, unknown fields included.</summary>
+/// <param name="Value">What it says.</param>
+/// <param name="Text">Its JSON, every known field written out.</param>
+public sealed record Document<T>(T Value, string Text);
+
+/// <summary>Reads briefs, rallies and entries from JSON; all errors at once, each with its place.</summary>
+public static class DocumentReader
+{
+    /// <summary>Reads a brief. It may be unfinished: what a rally would need is checked by <see cref="Playbook.For"/>.</summary>
+    public static Result<Document<Brief>> Brief(string json) => Read<Brief>(json, Most.BriefBytes, Core.Brief.FormatName, Core.Brief.NewestVersion);
+
+    /// <summary>Reads a rally.</summary>
+    public static Result<Document<Rally>> Rally(string json) => Read<Rally>(json, Most.RallyBytes, Core.Rally.FormatName, Core.Rally.NewestVersion);
+
+    /// <summary>Reads one entry.</summary>
+    public static Result<Document<Entry>> Entry(string json) => Read<Entry>(json, Most.EntryBytes, null, 0);
+
+    /// <summary>Reads what a screen sends, where it is not a document of its own.</summary>
+    public static Result<Document<T>> Request<T>(string json)
+        where T : class => Read<T>(json, Most.BriefBytes, null, 0);
+
+    /// <summary>Which of the formats a file says it is; null where it says none.</summary>
+    public static string? FormatOf(string json)
+    {
+        try
+        {
+            var root = JsonElement.Parse(json, new JsonDocumentOptions { MaxDepth = Json.Options.MaxDepth });
+            return root.ValueKind == JsonValueKind.Object && root.TryGetProperty("format", out var format) && format.ValueKind == JsonValueKind.String ? format.GetString() : null;
+        }
+        catch (JsonException)
+        {
+            // What is not JSON names no format; reading it says where it stops making sense.
+            return null;
+        }
+    }
+
+    private static Result<Document<T>> Read<T>(string json, int mostBytes, string? format, int newest)
+        where T : class
+    {
+        if (json.Length > mostBytes) return Refuse<T>("", $"The file is larger than {mostBytes / 1000:N0} kB.", "Split it, or leave out what is not needed.");
+        JsonElement root;
+        try
+        {
+            root = JsonElement.Parse(json, new JsonDocumentOptions { MaxDepth = Json.Options.MaxDepth });
+        }
+        catch (JsonException wrong)
+        {
+            return Refuse<T>("", $"This is not JSON: it stops making sense in line {wrong.LineNumber + 1}, at character {wrong.BytePositionInLine + 1}, or is nested too deep.", "Check brackets, commas and quotation marks there.");
+        }
+
+        if (format is not null && root.ValueKind == JsonValueKind.Object && Header<T>(root, format, newest) is { } refusal) return refusal;
+        var problems = ShapeCheck.Check(root, typeof(T));
+        if (problems.Any(p => p.Severity == Severity.Error)) return Result<Document<T>>.Refused(problems);
+        try
+        {
+            var value = root.Deserialize<T>(Json.Options)!;
+            return Result<Document<T>>.Ok(new(value, FullText.Of(value, root)), problems);
+        }
+        catch (JsonException wrong)
+        {
+            return Refuse<T>("", wrong.Message, "See the description of the format.");
+        }
+    }
+
+    private static Result<Document<T>>? Header<T>(JsonElement root, string format, int newest)
+        where T : class
+    {
+        var stated = root.TryGetProperty("format", out var field) && field.ValueKind == JsonValueKind.String ? field.GetString() : null;
+        if (stated != format)
+            return Refuse<T>("/format", stated is null ? "The file does not say what it is." : $"This is a file of the format “{(stated.Length > 60 ? stated[..60] : stated)}”.", $"Here a file of the format “{format}” is wanted.");
+        if (!root.TryGetProperty("version", out var version) || version.ValueKind != JsonValueKind.Number || !version.TryGetInt32(out var number) || number < 1)
+            return Refuse<T>("/version", "The file does not say its version.", $"Write \"version\": {newest}.");
+        return number > newest
+            ? Refuse<T>("/version", $"The file was written by a newer version of Plucky Rally (format version {number}; this one reads up to {newest}).", "Update Plucky Rally, or export the file in the older version.")
+            : null;
+    }
+
+    private static Result<Document<T>> Refuse<T>(string at, string what, string remedy)
+        where T : class => Result<Document<T>>.Refused(new Problem(at, what, remedy));
+}

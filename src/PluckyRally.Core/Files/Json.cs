@@ -1,0 +1,39 @@
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
+
+namespace PluckyRally.Core;
+
+/// <summary>The one set of JSON settings: for files, for the database and over the wire.</summary>
+public static class Json
+{
+    /// <summary>Read-only settings: camel case, enumerations as words, nothing null that must not be.</summary>
+    public static JsonSerializerOptions Options { get; } = Make();
+
+    /// <summary>Sets the product's way of writing JSON on other settings.</summary>
+    public static void Apply(JsonSerializerOptions options)
+    {
+        options.PropertyNamingPolicy = JsonNamingPolicy.CamelCase;
+        options.PropertyNameCaseInsensitive = false;
+        options.RespectNullableAnnotations = true;
+        options.RespectRequiredConstructorParameters = true;
+        options.AllowOutOfOrderMetadataProperties = true;
+        options.NumberHandling = JsonNumberHandling.Strict;
+        options.MaxDepth = 40;
+        options.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping;
+        options.DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull;
+        options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+    }
+
+    /// <summary>Writes a value as indented JSON.</summary>
+    public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
+
+    private static JsonSerializerOptions Make()
+    {
+        var options = new JsonSerializerOptions { TypeInfoResolver = new DefaultJsonTypeInfoResolver(), WriteIndented = true };
+        Apply(options);
+        options.MakeReadOnly();
+        return options;
+    }
+}

@@ -1,0 +1,80 @@
+namespace PluckyRally.Core;
+
+/// <summary>Which direction of a value is the better one.</summary>
+public enum Better
+{
+    /// <summary>More is better.</summary>
+    More,
+
+    /// <summary>Less is better.</summary>
+    Less,
+}
+
+/// <summary>When a measure is read.</summary>
+public enum Taken
+{
+    /// <summary>In every attempt.</summary>
+    EachAttempt,
+
+    /// <summary>Once for each design.</summary>
+    Once,
+}
+
+/// <summary>Something that is measured: what it is, in which unit, and how finely it is read.</summary>
+public sealed record Measure
+{
+    /// <summary>The name by which rules and expressions refer to it: a letter, then letters, digits or underscores.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called on paper and on screen.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>What sort of thing it is.</summary>
+    public required MeasureKind Kind { get; init; }
+
+    /// <summary>The unit's symbol; for money the sign, for counts the thing counted; empty where there is none.</summary>
+    public string Unit { get; init; } = "";
+
+    /// <summary>The smallest difference the instrument shows, in the unit; above 0.</summary>
+    public decimal Step { get; init; } = 1;
+
+    /// <summary>Whether it is read in every attempt or once for each design.</summary>
+    public Taken Taken { get; init; }
+
+    /// <summary>Whether a reading may be below zero.</summary>
+    public bool Negative { get; init; }
+
+    /// <summary>The words of a level, lowest first.</summary>
+    public IReadOnlyList<string> Levels { get; init; } = [];
+
+    /// <summary>For a load made of counted things: what they are.</summary>
+    public IReadOnlyList<Weight> Weights { get; init; } = [];
+
+    /// <summary>For a length in things laid end to end: what is laid. The unit is then its name.</summary>
+    public LaidOut? LaidOut { get; init; }
+
+    /// <summary>The container's own mass in the unit, taken off every reading.</summary>
+    public decimal Tare { get; init; }
+
+    /// <summary>Whether it is the last load held, so that the true limit lies between it and the next one tried.</summary>
+    public bool LoadTest { get; init; }
+
+    /// <summary>What a reading is good to, as one standard uncertainty in the unit; where absent, the step decides.</summary>
+    public decimal? GoodTo { get; init; }
+
+    /// <summary>Which direction is better, for "best" and "worst" when this measure is combined by itself.</summary>
+    public Better? Better { get; init; }
+
+    /// <summary>What a failed attempt counts as when this measure is combined by itself; in the unit.</summary>
+    public decimal? FailureValue { get; init; }
+
+    /// <summary>How to measure it: where from, where to, along what.</summary>
+    public string How { get; init; } = "";
+
+    /// <summary>The unit, where it is one with a fixed size.</summary>
+    internal Unit? FixedUnit => Units.Find(Unit) ?? (LaidOut?.Centimetres is { } cm ? new Unit(Unit, MeasureKind.Length, cm * 10) : null);
+
+    /// <summary>What is exact when counted, so that it is never too near a limit to call.</summary>
+    internal bool IsExact => Kind is MeasureKind.Count or MeasureKind.Money or MeasureKind.YesNo or MeasureKind.Level
+        || Weights.Count > 0 || LaidOut is not null;
+}

@@ -1,0 +1,95 @@
+using System.Globalization;
+
+namespace PluckyRally.Core;
+
+/// <summary>Writes values the way the class reads them.</summary>
+public static class ReadingFormat
+{
+    /// <summary>A reading of a measure with its unit: <c>227 cm</c>, <c>17 3/4 in</c>, <c>1:35.4</c>, <c>at least 50 g</c>.</summary>
+    public static string Reading(decimal value, Bound bound, Measure measure) => WithBound(Value(value, measure), bound);
+
+    /// <summary>A value of a measure with its unit, without a bound.</summary>
+    public static string Value(decimal value, Measure measure) => measure.Kind switch
+    {
+        MeasureKind.YesNo => value >= 1 ? "yes" : "no",
+        MeasureKind.Level => value >= 0 && value < measure.Levels.Count && value == decimal.Truncate(value)
+            ? measure.Levels[(int)value]
+            : Number(value),
+        MeasureKind.Duration when measure.Unit == "s" && Math.Abs(value) >= 60 => Clock(value, Rounding.Decimals(measure.Step)),
+        MeasureKind.Length when InFractions(measure) => $"{Fraction(value, measure.Step)} {measure.Unit}",
+        MeasureKind.Money => Money(value, measure.Unit),
+        _ when measure.Weights.Count > 0 => WithUnit(Number(value), measure.Unit),
+        _ => WithUnit(Fixed(value, Math.Max(Rounding.Decimals(measure.Step), 0)), measure.Unit),
+    };
+
+    /// <summary>A value with so many decimals and a unit: how intermediate results are shown.</summary>
+    public static string Amount(decimal value, int decimals, string unit) => WithUnit(Fixed(value, decimals), unit);
+
+    /// <summary>A bound written before a value.</summary>
+    public static string WithBound(string value, Bound bound) => bound switch
+    {
+        Bound.Exact => value,
+        Bound.AtLeast => $"at least {value}",
+        Bound.AtMost => $"at most {value}",
+        Bound.Unclear => $"about {value}",
+        _ => throw new ArgumentOutOfRangeException(nameof(bound)),
+    };
+
+    /// <summary>Points with the decimals of the method's shown precision, a true minus sign, no superfluous zeros before the decimals.</summary>
+    public static string Points(decimal points, decimal precision) => Fixed(points, Rounding.Decimals(precision));
+
+    /// <summary>A number with as many decimals as it has, at most six.</summary>
+    public static string Number(decimal value) => Minus(Rounding.ToDecimals(value, 6).ToString("0.######", CultureInfo.InvariantCulture));
+
+    /// <summary>A number with exactly so many decimals.</summary>
+    public static string Fixed(decimal value, int decimals) =>
+        Minus(Rounding.ToDecimals(value, decimals).ToString("F" + decimals, CultureInfo.InvariantCulture));
+
+    private static string WithUnit(string number, string unit) => unit switch
+    {
+        "" => number,
+        "%" or "°" => number + unit,
+        _ => $"{number} {unit}",
+    };
+
+    private static string Money(decimal value, string sign)
+    {
+        var amount = value == decimal.Truncate(value) ? Fixed(value, 0) : Fixed(value, 2);
+        return sign.Length == 1 && !char.IsLetter(sign[0]) ? sign + amount : WithUnit(amount, sign);
+    }
+
+    private static string Clock(decimal seconds, int decimals)
+    {
+        var rounded = Rounding.ToDecimals(Math.Abs(seconds), decimals);
+        var whole = (long)decimal.Truncate(rounded / 60);
+        var rest = (rounded - (whole * 60)).ToString(decimals == 0 ? "00" : "00." + new string('0', decimals), CultureInfo.InvariantCulture);
+        var clock = whole >= 60 ? $"{whole / 60}:{whole % 60:00}:{rest}" : $"{whole}:{rest}";
+        return seconds < 0 ? "−" + clock : clock;
+    }
+
+    private static bool InFractions(Measure measure) =>
+        (measure.Unit is "in" or "ft" or "yd") && measure.Step is 0.5m or 0.25m or 0.125m or 0.0625m;
+
+    private static string Fraction(decimal value, decimal step)
+    {
+        var parts = (long)Math.Round(Math.Abs(value) / step, MidpointRounding.AwayFromZero);
+        var below = (long)(1 / step);
+        var whole = parts / below;
+        var top = parts % below;
+        while (top > 0 && top % 2 == 0)
+        {
+            top /= 2;
+            below /= 2;
+        }
+
+        var text = (whole, top) switch
+        {
+            (_, 0) => $"{whole}",
+            (0, _) => $"{top}/{below}",
+            _ => $"{whole} {top}/{below}",
+        };
+        return value < 0 && parts > 0 ? "−" + text : text;
+    }
+
+    private static string Minus(string number) => number.Replace('-', '−');
+}

@@ -1,0 +1,21 @@
+namespace PluckyRally.Core;
+
+/// <summary>Rounding as a class does it: half away from zero, and zero has no sign.</summary>
+public static class Rounding
+{
+    /// <summary>To the nearest multiple of <paramref name="step"/> (above 0), half away from zero.</summary>
+    public static decimal ToStep(decimal value, decimal step) =>
+        Plain(Math.Round(value / step, MidpointRounding.AwayFromZero) * step);
+
+    /// <summary>To so many decimals (0 to 28), half away from zero.</summary>
+    public static decimal ToDecimals(decimal value, int decimals) =>
+        Plain(Math.Round(value, decimals, MidpointRounding.AwayFromZero));
+
+    /// <summary>How many decimals a step shows: 0 for 5, 1 for 0.1, 2 for 0.25.</summary>
+    public static int Decimals(decimal step) => Trim(step).Scale;
+
+    /// <summary>A value without trailing zeros after the decimal point.</summary>
+    public static decimal Trim(decimal value) => value / 1.0000000000000000000000000000m;
+
+    private static decimal Plain(decimal value) => value == 0 ? 0 : value;
+}

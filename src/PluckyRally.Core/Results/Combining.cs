@@ -1,0 +1,77 @@
+using System.Diagnostics;
+
+namespace PluckyRally.Core;
+
+/// <summary>Turns several attempts into one value.</summary>
+internal static class Combining
+{
+    /// <summary>Whether a way of combining takes failed attempts, at the failure value.</summary>
+    public static bool TakesFailed(Combine combine) =>
+        combine is Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last;
+
+    /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
+    public static Worth Combined(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values) => combine switch
+    {
+        Combine.Best => values.Aggregate(better == Better.More ? Arithmetic.Max : Arithmetic.Min),
+        Combine.Worst => values.Aggregate(better == Better.More ? Arithmetic.Min : Arithmetic.Max),
+        Combine.Sum => values.Aggregate(Arithmetic.Plus),
+        Combine.Mean => Mean(values),
+        Combine.Median => Median(values),
+        Combine.First => values[0],
+        Combine.Last => values[^1],
+        Combine.BestMean => Mean([.. InOrder(values, better).Take(bestOf)]),
+        Combine.Successes => new Worth(values.Count),
+        _ => throw new UnreachableException(),
+    };
+
+    /// <summary>Which attempts are used, by their place in the list.</summary>
+    public static IReadOnlySet<int> Used(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values)
+    {
+        var order = Enumerable.Range(0, values.Count);
+        return combine switch
+        {
+            Combine.Best => [.. Ordered(values, better).Take(1)],
+            Combine.Worst => [.. Ordered(values, better).TakeLast(1)],
+            Combine.First => [0],
+            Combine.Last => [values.Count - 1],
+            Combine.BestMean => [.. Ordered(values, better).Take(bestOf)],
+            _ => order.ToHashSet(),
+        };
+    }
+
+    private static IEnumerable<int> Ordered(IReadOnlyList<Worth> values, Better better) =>
+        Enumerable.Range(0, values.Count)
+            .OrderBy(i => better == Better.More ? -values[i].Number : values[i].Number)
+            .ThenBy(i => Preference(values[i].Bound, better));
+
+    private static IEnumerable<Worth> InOrder(IReadOnlyList<Worth> values, Better better) => Ordered(values, better).Select(i => values[i]);
+
+    /// <summary>At equal values: at least before exact before at most where more is better, the other way round where less is.</summary>
+    public static int Preference(Bound bound, Better better) => bound switch
+    {
+        Bound.AtLeast => better == Better.More ? -1 : 1,
+        Bound.AtMost => better == Better.More ? 1 : -1,
+        _ => 0,
+    };
+
+    private static Worth Mean(IReadOnlyList<Worth> values) => Arithmetic.Over(values.Aggregate(Arithmetic.Plus), new Worth(values.Count));
+
+    private static Worth Median(IReadOnlyList<Worth> values)
+    {
+        var sorted = values.OrderBy(v => v.Number).ToList();
+        var middle = sorted.Count % 2 == 1
+            ? sorted[sorted.Count / 2].Number
+            : (sorted[(sorted.Count / 2) - 1].Number + sorted[sorted.Count / 2].Number) / 2;
+
+        // A bound moves the median only if the true value could cross it.
+        var bound = values
+            .Where(v => v.Bound switch
+            {
+                Bound.AtLeast => v.Number <= middle,
+                Bound.AtMost => v.Number >= middle,
+                _ => true,
+            })
+            .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));
+        return new(middle, bound);
+    }
+}

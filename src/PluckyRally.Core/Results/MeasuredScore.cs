@@ -1,0 +1,90 @@
+namespace PluckyRally.Core;
+
+/// <summary>Works out the value of a measured part for a design.</summary>
+internal static class MeasuredScore
+{
+    /// <summary>The part's value.</summary>
+    /// <param name="plan">The part.</param>
+    /// <param name="trials">How the brief tests.</param>
+    /// <param name="design">What was recorded.</param>
+    /// <param name="failedByRule">Attempts that a rule has made failed ones.</param>
+    public static PartValue Value(PartPlan.Measured plan, Trials trials, DesignRecord design, IReadOnlySet<int> failedByRule)
+    {
+        var onlyOnce = plan.Value.Measures.Count > 0 && plan.Value.Measures.All(m => m.Taken == Taken.Once);
+        if (onlyOnce || plan.Value.Measures.Count == 0) return Once(plan, design);
+
+        var made = design.Attempts.Where(a => a.Number <= trials.Attempts).ToList();
+        var attempts = made.Select(a => Attempt(plan, design, a, failedByRule)).ToList();
+        if (made.Any(a => a.Outcome == TrialOutcome.Waiting)) return PartValue.Unfinished("an attempt is waiting to be looked at", attempts);
+        if (made.Count < trials.Needed)
+            return PartValue.Unfinished(made.Count == 0 ? "no attempt has been made yet" : $"{made.Count} of {trials.Needed} attempts made", attempts);
+        if (plan.Is.Combine == Combine.Successes)
+            return new(PartState.Scored, new Worth(attempts.Count(a => a.Outcome == TrialOutcome.Counted)), attempts);
+        if (attempts.All(a => a.Outcome != TrialOutcome.Counted)) return new(PartState.NoSuccess, Worth.None("no attempt counted"), attempts);
+        return plan.Is.Work == Work.EachAttempt ? EachAttempt(plan, attempts) : Combined(plan, design, attempts);
+    }
+
+    private static PartValue Once(PartPlan.Measured plan, DesignRecord design)
+    {
+        var inputs = ValueReader.Inputs(plan.Value, design.ReadOnce);
+        if (inputs.FirstOrDefault(i => !i.HasValue) is { Missing: { } why }) return PartValue.Unfinished(why);
+        var value = plan.Value.Run(inputs);
+        return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, [], inputs);
+    }
+
+    private static AttemptValue Attempt(PartPlan.Measured plan, DesignRecord design, Attempt attempt, IReadOnlySet<int> failedByRule)
+    {
+        var entries = attempt.Trials.Select(t => t.Id).ToList();
+        var outcome = attempt.Outcome == TrialOutcome.Counted && failedByRule.Contains(attempt.Number) ? TrialOutcome.Failed : attempt.Outcome;
+        if (outcome != TrialOutcome.Counted)
+            return new(attempt.Number, outcome, new Worth(plan.Is.FailureValue ?? 0), false, [], entries);
+        var inputs = ValueReader.Inputs(plan.Value, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt.Read(m));
+        return new(attempt.Number, outcome, plan.Value.Run(inputs), false, inputs, entries);
+    }
+
+    private static PartValue EachAttempt(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts)
+    {
+        var part = plan.Is;
+        var taken = attempts.Where(a => a.Outcome == TrialOutcome.Counted || Combining.TakesFailed(part.Combine)).ToList();
+
+        // A reading that is not there yet leaves the team unfinished; a value that cannot be is another matter.
+        var unread = taken.SelectMany(a => a.Inputs).FirstOrDefault(i => !i.HasValue);
+        if (unread.Missing is { } notYet) return PartValue.Unfinished(notYet, attempts);
+        if (part.Combine is Combine.Best or Combine.BestMean) taken = [.. taken.Where(a => a.Value.HasValue)];
+        if (taken.Count == 0 || taken.Any(a => !a.Value.HasValue))
+            return new(PartState.NoValue, attempts.First(a => !a.Value.HasValue).Value, attempts);
+        if (part.Combine == Combine.BestMean && taken.Count < part.BestOf)
+            return PartValue.Unfinished($"{taken.Count} counted attempts, and the mean of the best {part.BestOf} needs {part.BestOf}", attempts);
+
+        var worths = taken.Select(a => a.Value).ToList();
+        var used = Combining.Used(part.Combine, part.Better, part.BestOf ?? 1, worths).Select(i => taken[i].Number).ToHashSet();
+        return new(
+            PartState.Scored,
+            Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, worths),
+            [.. attempts.Select(a => a with { Used = used.Contains(a.Number) })]);
+    }
+
+    private static PartValue Combined(PartPlan.Measured plan, DesignRecord design, IReadOnlyList<AttemptValue> attempts)
+    {
+        var part = plan.Is;
+        var inputs = ValueReader.Inputs(plan.Value, measure =>
+        {
+            if (measure.Taken == Taken.Once) return design.ReadOnce(measure);
+            var better = measure.Better ?? part.Better;
+            var read = new List<Worth>();
+            foreach (var attempt in attempts)
+            {
+                if (attempt.Outcome == TrialOutcome.Counted) read.Add(design.Attempts.First(a => a.Number == attempt.Number).Read(measure));
+                else if (Combining.TakesFailed(part.Combine)) read.Add(new Worth(measure.FailureValue ?? 0));
+            }
+
+            if (read.FirstOrDefault(r => !r.HasValue) is { Missing: not null } missing) return missing;
+            return part.Combine == Combine.BestMean && read.Count < part.BestOf
+                ? Worth.None($"{read.Count} counted attempts, and the mean of the best {part.BestOf} needs {part.BestOf}")
+                : Combining.Combined(part.Combine, better, part.BestOf ?? 1, read);
+        });
+        if (inputs.FirstOrDefault(i => !i.HasValue) is { Missing: { } why }) return PartValue.Unfinished(why, attempts);
+        var value = plan.Value.Run(inputs);
+        return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, [.. attempts.Select(a => a with { Used = a.Outcome == TrialOutcome.Counted })], inputs);
+    }
+}

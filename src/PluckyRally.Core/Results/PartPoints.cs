@@ -1,0 +1,32 @@
+namespace PluckyRally.Core;
+
+/// <summary>Curve, then floor and cap, then weight, then rounding.</summary>
+internal static class PartPoints
+{
+    public static PartResult Of(PartPlan plan, Assessment assessment, int at, Method method, Pool pool)
+    {
+        var value = assessment.Values[at];
+        if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
+        var failedBy = assessment.Rules.FirstOrDefault(r => r.State == RuleState.Missed && r.Rule.IfMissed is Consequence.FailurePoints fail && fail.Part == plan.Part.Id);
+        if (failedBy is not null) return Failure(plan, method, value with { Value = Worth.None(failedBy.Rule.Text) }, PartState.NoSuccess, pool);
+        if (value.State != PartState.Scored) return Failure(plan, method, value, value.State, pool);
+
+        var points = plan switch
+        {
+            PartPlan.Measured measured => Curves.Points(measured.Is.Curve, measured.Is.Better, method.Wins, value.Value, pool),
+            _ => throw new System.Diagnostics.UnreachableException(),
+        };
+        if (!points.HasValue) return Failure(plan, method, value with { Value = points }, PartState.NoValue, pool);
+        var clamped = Curves.Clamp(points, plan.Part.Floor, plan.Part.Cap);
+        return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), plan.Part.Weight == 0 ? Bound.Exact : clamped.Bound, pool);
+    }
+
+    private static PartResult Failure(PartPlan plan, Method method, PartValue value, PartState state, Pool pool)
+    {
+        if (state == PartState.NoValue && plan.Part.NoValue == NoValue.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
+        var points = plan.Part.FailurePoints ?? 0;
+        return new(plan, state, value, points, points, Shown(plan.Part, points, method), Bound.Exact, pool);
+    }
+
+    private static decimal Shown(Part part, decimal points, Method method) => Rounding.ToStep(points * part.Weight, method.Precision);
+}

@@ -1,0 +1,124 @@
+namespace PluckyRally.Core;
+
+/// <summary>Holds what was recorded against the rules.</summary>
+/// <param name="playbook">The edition.</param>
+/// <param name="lastRoundOf">The design that was a team's result in the round before; null where there is none.</param>
+internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?> lastRoundOf)
+{
+    /// <summary>How every rule came out for a design; a rule checked in every attempt comes out once for each.</summary>
+    public IReadOnlyList<RuleOutcome> Check(DesignRecord design)
+    {
+        var outcomes = new List<RuleOutcome>();
+        foreach (var plan in playbook.Rules)
+        {
+            if (!plan.IsFor(design.Team.Team)) continue;
+            if (plan.Rule.When != When.EveryAttempt) outcomes.Add(Check(plan, design, null));
+            else outcomes.AddRange(design.Attempts.Where(a => a.Number <= playbook.Brief.Trials.Attempts).Select(a => Check(plan, design, a)));
+        }
+
+        return outcomes;
+    }
+
+    private RuleOutcome Check(RulePlan plan, DesignRecord design, Attempt? attempt)
+    {
+        var rule = plan.Rule;
+        if (rule.Check is not RuleCheck.Limit limit)
+        {
+            // A judge who counts an attempt says by it that the attempt kept the rules.
+            var check = design.Check(rule.Id, attempt?.Number);
+            return new(rule, check is null ? attempt is null ? RuleState.ToCheck : RuleState.Met : check.Met ? RuleState.Met : RuleState.Missed, attempt?.Number);
+        }
+
+        if (attempt is { Outcome: not TrialOutcome.Counted }) return new(rule, RuleState.NotChecked, attempt.Number);
+        var value = attempt is null ? ValueReader.OfDesign(plan.Value!, design) : ValueReader.InAttempt(plan.Value!, design, attempt);
+        if (Limits(plan, limit, design) is not { } limits) return new(rule, RuleState.ToCheck, attempt?.Number);
+        var shown = Shown(plan, limit, limits);
+        if (!value.HasValue) return new(rule, design.Attempts.Any(a => a.Outcome == TrialOutcome.Failed) ? RuleState.NotChecked : RuleState.ToCheck, attempt?.Number, Limit: shown);
+
+        var excess = Excess(limit.Comparison, value.Number, limits.Low, limits.High);
+        return new(
+            rule,
+            excess is null ? RuleState.Met : RuleState.Missed,
+            attempt?.Number,
+            TooNear(plan.Value!, limit.Comparison, value, limits),
+            plan.Value!.Show(value),
+            shown,
+            excess ?? 0);
+    }
+
+    private readonly record struct LimitValues(decimal Low, decimal High);
+
+    private LimitValues? Limits(RulePlan plan, RuleCheck.Limit limit, DesignRecord design)
+    {
+        if (limit.PercentOfLastRound is { } percent)
+        {
+            return lastRoundOf(design.Team.Team.Id) is { } before && ValueReader.OfDesign(plan.Value!, before) is { HasValue: true } last
+                ? new(last.Number * percent / 100, 0)
+                : null;
+        }
+
+        if (!limit.PerMember) return new(plan.Amount, plan.Upper);
+        return design.Team.Team.Members > 0 ? new(plan.Amount * design.Team.Team.Members, plan.Upper * design.Team.Team.Members) : null;
+    }
+
+    /// <summary>By how much the comparison is missed; null where it is met.</summary>
+    internal static decimal? Excess(Comparison comparison, decimal value, decimal low, decimal high) => comparison switch
+    {
+        Comparison.AtLeast => value >= low ? null : low - value,
+        Comparison.MoreThan => value > low ? null : low - value,
+        Comparison.AtMost => value <= low ? null : value - low,
+        Comparison.LessThan => value < low ? null : value - low,
+        Comparison.Between => value < low ? low - value : value > high ? value - high : null,
+        Comparison.Exactly => value == low ? null : Math.Abs(value - low),
+        _ => throw new System.Diagnostics.UnreachableException(),
+    };
+
+    private static bool TooNear(Expression expression, Comparison comparison, Worth value, LimitValues limits)
+    {
+        if (expression.Plain is not { IsExact: false } measure) return BoundLeavesOpen(comparison, value, limits);
+        var half = measure.Step / 2;
+        return Math.Abs(value.Number - limits.Low) <= half
+            || (comparison == Comparison.Between && Math.Abs(value.Number - limits.High) <= half)
+            || BoundLeavesOpen(comparison, value, limits);
+    }
+
+    /// <summary>Whether the true value, somewhere beyond the bound, could come out the other way.</summary>
+    private static bool BoundLeavesOpen(Comparison comparison, Worth value, LimitValues limits)
+    {
+        if (value.Bound == Bound.Exact) return false;
+        var met = Excess(comparison, value.Number, limits.Low, limits.High) is null;
+        var beyond = new[] { limits.Low, limits.High, limits.Low + 1, limits.High + 1, limits.Low - 1, limits.High - 1, (limits.Low + limits.High) / 2 }
+            .Where(v => value.Bound == Bound.Unclear || (value.Bound == Bound.AtLeast ? v >= value.Number : v <= value.Number));
+        return beyond.Any(v => Excess(comparison, v, limits.Low, limits.High) is null != met);
+    }
+
+    private static string Shown(RulePlan plan, RuleCheck.Limit limit, LimitValues limits)
+    {
+        var value = plan.Value!;
+        var decimals = Rounding.Decimals(value.Plain?.Step ?? 0.1m) + (limit.PercentOfLastRound is null ? 0 : 1);
+
+        // A derived limit is compared exactly and printed rounded to its strict side.
+        string Strict(decimal number) => limit.PercentOfLastRound is null
+            ? value.Show(new Worth(number))
+            : ReadingFormat.Amount(ToStrictSide(number, decimals, limit.Comparison), decimals, value.Unit);
+        return limit.Comparison switch
+        {
+            Comparison.AtLeast => $"at least {Strict(limits.Low)}",
+            Comparison.MoreThan => $"more than {Strict(limits.Low)}",
+            Comparison.AtMost => $"at most {Strict(limits.Low)}",
+            Comparison.LessThan => $"less than {Strict(limits.Low)}",
+            Comparison.Between => $"{Strict(limits.Low)} to {Strict(limits.High)}",
+            Comparison.Exactly => $"exactly {Strict(limits.Low)}",
+            _ => throw new System.Diagnostics.UnreachableException(),
+        };
+    }
+
+    internal static decimal ToStrictSide(decimal limit, int decimals, Comparison comparison)
+    {
+        decimal scale = 1;
+        for (var i = 0; i < decimals; i++) scale *= 10;
+        return comparison is Comparison.AtMost or Comparison.LessThan
+            ? decimal.Floor(limit * scale) / scale
+            : comparison is Comparison.AtLeast or Comparison.MoreThan ? decimal.Ceiling(limit * scale) / scale : limit;
+    }
+}

@@ -1,0 +1,27 @@
+namespace PluckyRally.Core;
+
+/// <summary>How a rule came out.</summary>
+public enum RuleState
+{
+    /// <summary>Met.</summary>
+    Met,
+
+    /// <summary>Missed.</summary>
+    Missed,
+
+    /// <summary>It has still to be looked at or measured.</summary>
+    ToCheck,
+
+    /// <summary>There was nothing to check, for want of a success; it has no consequence.</summary>
+    NotChecked,
+}
+
+/// <summary>How a rule came out for one design, or in one attempt.</summary>
+/// <param name="Rule">The rule.</param>
+/// <param name="State">How it came out.</param>
+/// <param name="Attempt">The attempt, for a rule checked in every one.</param>
+/// <param name="TooNear">Within half a step of the limit: as read, but worth measuring again.</param>
+/// <param name="Value">What was held against the limit, as shown; empty for an inspection.</param>
+/// <param name="Limit">The limit, as shown.</param>
+/// <param name="Excess">By how much the limit was missed, in the unit of the value; 0 when met.</param>
+public sealed record RuleOutcome(Rule Rule, RuleState State, int? Attempt = null, bool TooNear = false, string Value = "", string Limit = "", decimal Excess = 0);

@@ -1,0 +1,117 @@
+using System.Diagnostics;
+
+namespace PluckyRally.Core;
+
+/// <summary>Works out a round: pure, from the edition, the teams and the entries.</summary>
+public static class Scorer
+{
+    /// <summary>The standings of a round, with the reasons for every number.</summary>
+    /// <param name="playbook">The edition, made ready.</param>
+    /// <param name="teams">The teams, in any order.</param>
+    /// <param name="entries">The whole log, in the order in which it was received; entries of other rounds and unknown teams are passed over.</param>
+    /// <param name="round">The round, from 1.</param>
+    public static Standings Score(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
+        StandingsWriter.Write(playbook, Results(playbook, teams, entries, round), round);
+
+    /// <summary>The results of a round in numbers only, in order of standing.</summary>
+    internal static IReadOnlyList<TeamResult> Results(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
+    {
+        var earlier = round > 1 && entries.Any(e => e.Round < round)
+            ? Results(playbook, teams, entries, round - 1).ToDictionary(t => t.Team.Id)
+            : [];
+        var rules = new RuleChecker(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
+        var comparing = playbook.Parts.Any(p => p is PartPlan.Measured { Is.Curve.ComparesTeams: true });
+
+        var results = TeamRecord.Of(teams, entries, round)
+            .Select(record => new TeamResult(record, Choose(playbook, record, [.. record.Designs.Select(d => Assess(playbook, d, rules))], comparing, earlier)))
+            .ToList();
+        foreach (var result in results) result.Parts = new PartResult[playbook.Parts.Count];
+        for (var i = 0; i < playbook.Parts.Count; i++) GivePoints(playbook, i, results, earlier);
+        foreach (var result in results) Totals.Add(playbook, result);
+        return Ranking.Order(playbook, results);
+    }
+
+    private static Assessment Assess(Playbook playbook, DesignRecord design, RuleChecker rules)
+    {
+        var outcomes = rules.Check(design);
+        var failed = outcomes
+            .Where(o => o is { State: RuleState.Missed, Attempt: not null, Rule.IfMissed: Consequence.AttemptDoesNotCount })
+            .Select(o => o.Attempt!.Value)
+            .ToHashSet();
+        var values = playbook.Parts.Select(plan => plan switch
+        {
+            PartPlan.Measured measured => MeasuredScore.Value(measured, playbook.Brief.Trials, design, failed),
+            _ => throw new UnreachableException(),
+        }).ToList();
+
+        var missed = outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace });
+        if (missed is not null) return new(design, outcomes, values, StandingStatus.DidNotPlace, missed.Rule.Text);
+        var reason = Unfinished(playbook, outcomes, values);
+        return new(design, outcomes, values, reason.Length > 0 ? StandingStatus.Unfinished : StandingStatus.Placed, reason);
+    }
+
+    private static string Unfinished(Playbook playbook, IReadOnlyList<RuleOutcome> outcomes, List<PartValue> values)
+    {
+        for (var i = 0; i < values.Count; i++)
+        {
+            if (values[i].State == PartState.Unfinished || (values[i].State == PartState.NoValue && playbook.Parts[i].Part.NoValue == NoValue.Unfinished))
+                return $"{playbook.Parts[i].Part.Name}: {values[i].Value.Missing}";
+        }
+
+        var open = outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.IfMissed: not Consequence.NoteOnly });
+        return open is null ? "" : $"still to check: {open.Rule.Text}";
+    }
+
+    private static Assessment Choose(Playbook playbook, TeamRecord record, IReadOnlyList<Assessment> designs, bool comparing, Dictionary<string, TeamResult> earlier)
+    {
+        if (designs.Count == 1) return designs[0];
+        switch (playbook.Brief.Trials.Designs)
+        {
+            case DesignChoice.Last or DesignChoice.Named:
+                return designs.First(d => d.Design.Name == record.LastDesign);
+            default:
+                if (comparing) return designs.OrderBy(d => d.Status == StandingStatus.DidNotPlace).ThenBy(d => d.Status).ThenBy(d => FirstValue(playbook, d)).First();
+                var totals = designs.Select(d => (Assessment: d, Total: TotalAlone(playbook, record, d, earlier)));
+                var sign = playbook.Brief.Method.Wins == Wins.Highest ? -1 : 1;
+                return totals.OrderBy(t => Order(t.Assessment.Status)).ThenBy(t => t.Total is null).ThenBy(t => sign * t.Total).First().Assessment;
+        }
+    }
+
+    private static int Order(StandingStatus status) => status switch
+    {
+        StandingStatus.Placed => 0,
+        StandingStatus.Unfinished => 1,
+        _ => 2,
+    };
+
+    /// <summary>The first part's value, smaller meaning better; designs without one come last.</summary>
+    private static decimal FirstValue(Playbook playbook, Assessment design)
+    {
+        if (design.Values.Count == 0 || !design.Values[0].Value.HasValue) return decimal.MaxValue;
+        var value = design.Values[0].Value.Number;
+        return playbook.Parts[0] is PartPlan.Measured { Is.Better: Better.Less } ? value : -value;
+    }
+
+    private static decimal? TotalAlone(Playbook playbook, TeamRecord record, Assessment design, Dictionary<string, TeamResult> earlier)
+    {
+        var alone = new TeamResult(record, design) { Parts = new PartResult[playbook.Parts.Count] };
+        for (var i = 0; i < playbook.Parts.Count; i++) GivePoints(playbook, i, [alone], earlier);
+        Totals.Add(playbook, alone);
+        return alone.Total;
+    }
+
+    private static void GivePoints(Playbook playbook, int at, IReadOnlyList<TeamResult> results, Dictionary<string, TeamResult> earlier)
+    {
+        var plan = playbook.Parts[at];
+        var pools = PartPools.Of(plan, at, results);
+        for (var i = 0; i < results.Count; i++)
+        {
+            var before = earlier.GetValueOrDefault(results[i].Team.Id)?.Assessment.Values[at];
+            var pool = pools[i] with
+            {
+                Earlier = before is null ? Worth.None("there is no earlier round") : before.State == PartState.Scored ? before.Value : Worth.None("there was no success in the round before"),
+            };
+            results[i].Parts[at] = PartPoints.Of(plan, results[i].Assessment, at, playbook.Brief.Method, pool);
+        }
+    }
+}

@@ -1,0 +1,137 @@
+namespace PluckyRally.Core;
+
+/// <summary>The standings of a round.</summary>
+public sealed record Standings
+{
+    /// <summary>The round, from 1.</summary>
+    public required int Round { get; init; }
+
+    /// <summary>Which total wins.</summary>
+    public required Wins Wins { get; init; }
+
+    /// <summary>The same as a sentence for the class.</summary>
+    public required string WinsText { get; init; }
+
+    /// <summary>Whether teams have places.</summary>
+    public required bool Ranking { get; init; }
+
+    /// <summary>Whether points can still change because they depend on teams that are not finished.</summary>
+    public required bool Provisional { get; init; }
+
+    /// <summary>The teams in order: placed, unfinished, did not place.</summary>
+    public required IReadOnlyList<Standing> Rows { get; init; }
+}
+
+/// <summary>One team's line in the standings.</summary>
+public sealed record Standing
+{
+    /// <summary>The team's id.</summary>
+    public required string Team { get; init; }
+
+    /// <summary>The team's name.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Whether it has a place.</summary>
+    public required StandingStatus Status { get; init; }
+
+    /// <summary>The place, from 1.</summary>
+    public int? Place { get; init; }
+
+    /// <summary>The place as it is read out: "2nd", "2nd, shared".</summary>
+    public string PlaceText { get; init; } = "";
+
+    /// <summary>Why it has no place; empty where it has one.</summary>
+    public string Reason { get; init; } = "";
+
+    /// <summary>The total.</summary>
+    public decimal? Total { get; init; }
+
+    /// <summary>The total as it is shown, with its bound.</summary>
+    public string TotalText { get; init; } = "";
+
+    /// <summary>Whether the total is a bound.</summary>
+    public Bound Bound { get; init; }
+
+    /// <summary>The parts' points, in the method's order.</summary>
+    public IReadOnlyList<PartScore> Parts { get; init; } = [];
+
+    /// <summary>Rules that are too near to call and should be measured again, as sentences.</summary>
+    public IReadOnlyList<string> TooNear { get; init; } = [];
+
+    /// <summary>The whole way from what was recorded to the place.</summary>
+    public IReadOnlyList<TraceStep> Why { get; init; } = [];
+}
+
+/// <summary>One part's points for one team.</summary>
+public sealed record PartScore
+{
+    /// <summary>The part's id.</summary>
+    public required string Part { get; init; }
+
+    /// <summary>The part's name.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>How it came out.</summary>
+    public required PartState State { get; init; }
+
+    /// <summary>The value before any points.</summary>
+    public decimal? Value { get; init; }
+
+    /// <summary>The value as it is shown.</summary>
+    public string ValueText { get; init; } = "";
+
+    /// <summary>The points as they are added.</summary>
+    public decimal? Points { get; init; }
+
+    /// <summary>The points as they are shown.</summary>
+    public string PointsText { get; init; } = "";
+}
+
+/// <summary>What a step of the trace is about.</summary>
+public enum TraceKind
+{
+    /// <summary>A rule that was held against the record.</summary>
+    Rule,
+
+    /// <summary>An attempt as it was recorded.</summary>
+    Attempt,
+
+    /// <summary>The value of a part, with the numbers put in.</summary>
+    Value,
+
+    /// <summary>The curve, with the numbers put in.</summary>
+    Curve,
+
+    /// <summary>A floor or cap that made a difference.</summary>
+    Clamp,
+
+    /// <summary>A weight other than 1.</summary>
+    Weight,
+
+    /// <summary>Rounding that made a difference.</summary>
+    Rounding,
+
+    /// <summary>The points of a part; amounts of this kind and of deductions add up to the total.</summary>
+    Points,
+
+    /// <summary>Points lost to a missed rule.</summary>
+    Deduction,
+
+    /// <summary>The sum.</summary>
+    Total,
+
+    /// <summary>What decided between equal totals.</summary>
+    TieBreak,
+
+    /// <summary>The place, or why there is none.</summary>
+    Place,
+}
+
+/// <summary>One step from what was recorded to the place.</summary>
+/// <param name="Kind">What it is about.</param>
+/// <param name="Subject">The part's or rule's id; empty for the team as a whole.</param>
+/// <param name="Sentence">The step in a sentence.</param>
+/// <param name="Amount">For points and deductions what is added (deductions with their sign); for the total the total.</param>
+/// <param name="AmountText">The amount as it is shown.</param>
+/// <param name="Entries">The entries that it rests on.</param>
+public sealed record TraceStep(TraceKind Kind, string Subject, string Sentence, decimal? Amount, string AmountText, IReadOnlyList<Guid> Entries);

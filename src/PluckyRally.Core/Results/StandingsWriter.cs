@@ -1,0 +1,51 @@
+namespace PluckyRally.Core;
+
+/// <summary>Writes results the way they are shown and read out.</summary>
+internal static class StandingsWriter
+{
+    public static Standings Write(Playbook playbook, IReadOnlyList<TeamResult> results, int round) => new()
+    {
+        Round = round,
+        Wins = playbook.Brief.Method.Wins,
+        WinsText = MethodWords.Wins(playbook.Brief.Method),
+        Ranking = playbook.Brief.Method.Ranking,
+        Provisional = playbook.Parts.Any(p => p is PartPlan.Measured { Is.Curve.ComparesTeams: true }) && results.Any(r => r.Status == StandingStatus.Unfinished),
+        Rows = [.. results.Select(r => Write(playbook, r))],
+    };
+
+    private static Standing Write(Playbook playbook, TeamResult result) => new()
+    {
+        Team = result.Team.Id,
+        Name = result.Team.Name,
+        Status = result.Status,
+        Place = result.Place,
+        PlaceText = result.Place is { } place ? Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
+        Reason = result.Reason,
+        Total = result.Total,
+        TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, playbook.Brief.Method.Precision), result.Bound) : "",
+        Bound = result.Bound,
+        Parts = [.. result.Parts.Select(p => Write(playbook, p))],
+        TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Value} is within half a step of {r.Limit}. Measure again.")],
+        Why = TraceWriter.Write(playbook, result),
+    };
+
+    private static PartScore Write(Playbook playbook, PartResult part) => new()
+    {
+        Part = part.Plan.Part.Id,
+        Name = part.Plan.Part.Name,
+        State = part.State,
+        Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
+        ValueText = part.State == PartState.Scored ? TraceWriter.Value(part) : "",
+        Points = part.Points,
+        PointsText = part.Points is { } points ? ReadingFormat.Points(points, playbook.Brief.Method.Precision) : "",
+    };
+
+    /// <summary>A place as it is read out.</summary>
+    public static string Ordinal(int number) => (number % 100 is >= 11 and <= 13 ? 0 : number % 10) switch
+    {
+        1 => $"{number}st",
+        2 => $"{number}nd",
+        3 => $"{number}rd",
+        _ => $"{number}th",
+    };
+}

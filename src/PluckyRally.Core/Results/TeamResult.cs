@@ -1,0 +1,64 @@
+namespace PluckyRally.Core;
+
+/// <summary>Whether a team stands in the order of places.</summary>
+public enum StandingStatus
+{
+    /// <summary>It has a place.</summary>
+    Placed,
+
+    /// <summary>Something has still to be recorded.</summary>
+    Unfinished,
+
+    /// <summary>It missed a rule that it had to keep.</summary>
+    DidNotPlace,
+}
+
+/// <summary>Points lost to a missed rule.</summary>
+/// <param name="Outcome">The rule and how it was missed.</param>
+/// <param name="Exact">The points before rounding.</param>
+/// <param name="Points">The points as taken off or added, at the shown precision.</param>
+internal sealed record Deduction(RuleOutcome Outcome, decimal Exact, decimal Points);
+
+/// <summary>One design looked at by itself, before points that depend on other teams.</summary>
+internal sealed record Assessment(
+    DesignRecord Design,
+    IReadOnlyList<RuleOutcome> Rules,
+    IReadOnlyList<PartValue> Values,
+    StandingStatus Status,
+    string Reason);
+
+/// <summary>A team's result in a round, and all that led to it.</summary>
+internal sealed class TeamResult(TeamRecord record, Assessment assessment)
+{
+    public TeamRecord Record { get; } = record;
+
+    public Assessment Assessment { get; } = assessment;
+
+    public Team Team => Record.Team;
+
+    public StandingStatus Status { get; set; } = assessment.Status;
+
+    /// <summary>Why it is unfinished or does not place; empty where it is placed.</summary>
+    public string Reason { get; set; } = assessment.Reason;
+
+    public PartResult[] Parts { get; set; } = [];
+
+    public IReadOnlyList<Deduction> Deductions { get; set; } = [];
+
+    /// <summary>The sum before the method's floor.</summary>
+    public decimal? Sum { get; set; }
+
+    public decimal? Total { get; set; }
+
+    public Bound Bound { get; set; }
+
+    public int? Place { get; set; }
+
+    public int Sharing { get; set; } = 1;
+
+    /// <summary>The tie-breaks' values at their shown precision; null where there is none.</summary>
+    public decimal?[] TieBreaks { get; set; } = [];
+
+    /// <summary>What parted it from a team with the same total: a tie-break by its number, or the bound (−1).</summary>
+    public int? PartedBy { get; set; }
+}

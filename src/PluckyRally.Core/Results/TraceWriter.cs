@@ -1,0 +1,174 @@
+using System.Diagnostics;
+
+namespace PluckyRally.Core;
+
+/// <summary>Writes down the way from what was recorded to the place, a sentence for each step.</summary>
+internal static class TraceWriter
+{
+    public static IReadOnlyList<TraceStep> Write(Playbook playbook, TeamResult result)
+    {
+        var steps = new List<TraceStep>();
+        steps.AddRange(result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear).Select(Rule));
+        if (result.Assessment.Design.Name.Length > 0)
+            steps.Add(Step(TraceKind.Value, "", $"The design that counts is “{result.Assessment.Design.Name}”."));
+        foreach (var part in result.Parts) Part(steps, part, playbook.Brief.Method);
+        foreach (var deduction in result.Deductions) steps.Add(Deduction(deduction, playbook.Brief.Method));
+        Total(steps, playbook.Brief.Method, result);
+        if (result.PartedBy is { } by) steps.Add(TieBreak(playbook, result, by));
+        steps.Add(Step(TraceKind.Place, "", Place(playbook, result)));
+        return steps;
+    }
+
+    /// <summary>A part's value with its unit, as it is shown.</summary>
+    public static string Value(PartResult part) => part.Plan switch
+    {
+        PartPlan.Measured { Is.Combine: Combine.Successes } => ReadingFormat.Number(part.Value.Value.Number),
+        PartPlan.Measured measured => measured.Value.Show(part.Value.Value, measured.Decimals == measured.Value.Decimals ? null : measured.Decimals),
+        _ => throw new UnreachableException(),
+    };
+
+    private static TraceStep Step(TraceKind kind, string subject, string sentence, IReadOnlyList<Guid>? entries = null) =>
+        new(kind, subject, sentence, null, "", entries ?? []);
+
+    private static TraceStep Rule(RuleOutcome outcome)
+    {
+        var where = outcome.Attempt is { } attempt ? $" in attempt {attempt}" : "";
+        var against = outcome.Value.Length > 0 ? $" ({outcome.Value}, the rule says {outcome.Limit})" : "";
+        var near = outcome.TooNear ? " It is too near to call: measure again." : "";
+        var sentence = outcome.State switch
+        {
+            RuleState.Met => $"{outcome.Rule.Text}: kept{where}{against}.",
+            RuleState.Missed => $"{outcome.Rule.Text}: missed{where}{against}.",
+            RuleState.ToCheck => $"{outcome.Rule.Text}: still to be checked{where}.",
+            RuleState.NotChecked => $"{outcome.Rule.Text}: nothing to check{where}.",
+            _ => throw new UnreachableException(),
+        };
+        return Step(TraceKind.Rule, outcome.Rule.Id, sentence + near);
+    }
+
+    private static void Part(List<TraceStep> steps, PartResult result, Method method)
+    {
+        var part = result.Plan.Part;
+        switch (result.Plan)
+        {
+            case PartPlan.Measured measured:
+                Measured(steps, measured, result);
+                break;
+            default:
+                throw new UnreachableException();
+        }
+
+        switch (result.State)
+        {
+            case PartState.Unfinished:
+                steps.Add(Step(TraceKind.Value, part.Id, $"{part.Name} is not finished: {result.Value.Value.Missing}."));
+                return;
+            case PartState.NoSuccess or PartState.NoValue:
+                steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {Low(result.Value.Value.Missing!)}. That gives {MethodWords.Points(result.Curve)}."));
+                break;
+            default:
+                steps.Add(Step(TraceKind.Curve, part.Id, CurveTrace.Sentence((PartPlan.Measured)result.Plan, result)));
+                if (result.Clamped != result.Curve)
+                    steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));
+                break;
+        }
+
+        var weighted = result.Clamped * part.Weight;
+        if (part.Weight != 1) steps.Add(Step(TraceKind.Weight, part.Id, $"This part counts {ReadingFormat.Number(part.Weight)} times: {ReadingFormat.Number(part.Weight)} × {ReadingFormat.Number(result.Clamped)} = {ReadingFormat.Number(weighted)}."));
+        if (weighted != result.Points) steps.Add(Step(TraceKind.Rounding, part.Id, $"Rounded to {ReadingFormat.Number(method.Precision)}: {ReadingFormat.Points(result.Points!.Value, method.Precision)}."));
+        steps.Add(new(TraceKind.Points, part.Id, $"{part.Name} gives {ReadingFormat.Points(result.Points!.Value, method.Precision)}.", result.Points, ReadingFormat.Points(result.Points.Value, method.Precision), []));
+    }
+
+    private static void Measured(List<TraceStep> steps, PartPlan.Measured plan, PartResult result)
+    {
+        foreach (var attempt in result.Value.Attempts)
+        {
+            var sentence = attempt.Outcome switch
+            {
+                TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(Combining.TakesFailed(plan.Is.Combine) ? $" and counts as {plan.Value.Show(attempt.Value)}" : "")}.",
+                TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
+                _ when !attempt.Value.HasValue => $"Attempt {attempt.Number}: no value, because {attempt.Value.Missing}.",
+                _ => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(attempt.Used && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
+            };
+            steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence, attempt.Entries));
+        }
+
+        if (result.Value.Combined is { } inputs && result.Value.Value.HasValue && plan.Value.Plain is null)
+            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Value.Working(inputs)} = {plan.Value.Show(result.Value.Value)}."));
+        else if (result.Value.Combined is not null && result.Value.Value.HasValue)
+            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Is.Name}: {plan.Value.Show(result.Value.Value)}."));
+        else if (result.Value.State == PartState.Scored && Joined(plan, result) is { } joined)
+            steps.Add(Step(TraceKind.Value, plan.Is.Id, joined));
+    }
+
+    private static string Working(PartPlan.Measured plan, AttemptValue attempt) => plan.Value.Plain is not null
+        ? plan.Value.Show(attempt.Value)
+        : $"{plan.Value.Working(attempt.Inputs)} = {plan.Value.Show(attempt.Value)}";
+
+    private static string? Joined(PartPlan.Measured plan, PartResult result)
+    {
+        var used = result.Value.Attempts.Where(a => a.Used).ToList();
+        var numbers = string.Join(" + ", used.Select(a => ReadingFormat.Number(a.Value.Number)));
+        return plan.Is.Combine switch
+        {
+            Combine.Sum => $"Added up: {numbers} = {Value(result)}.",
+            Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {Value(result)}.",
+            Combine.Median => $"The middle one of {used.Count}: {Value(result)}.",
+            Combine.Worst => $"The weakest counts: {Value(result)}.",
+            Combine.First => $"The first counts: {Value(result)}.",
+            Combine.Last => $"The last counts: {Value(result)}.",
+            Combine.Successes => $"Attempts that counted: {Value(result)}.",
+            _ => null,
+        };
+    }
+
+    private static TraceStep Deduction(Deduction deduction, Method method)
+    {
+        var adds = method.Wins == Wins.Lowest;
+        var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
+            ? $" (missed by {ReadingFormat.Number(deduction.Outcome.Excess)}, {MethodWords.Points(per.Points)} for each {ReadingFormat.Number(per.Each)})"
+            : "";
+        var amount = adds ? deduction.Points : -deduction.Points;
+        return new(
+            TraceKind.Deduction,
+            deduction.Outcome.Rule.Id,
+            $"{deduction.Outcome.Rule.Text}: missed{how}. {MethodWords.Points(deduction.Points)} {(adds ? "more, where fewer are better" : "off")}.",
+            amount,
+            ReadingFormat.Points(amount, method.Precision),
+            []);
+    }
+
+    private static void Total(List<TraceStep> steps, Method method, TeamResult result)
+    {
+        if (result.Total is not { } total) return;
+        var amounts = steps.Where(s => s.Kind is TraceKind.Points or TraceKind.Deduction).ToList();
+        var sum = string.Concat(amounts.Select((s, i) => i == 0
+            ? s.AmountText
+            : s.Amount < 0 ? " − " + ReadingFormat.Points(-s.Amount.Value, method.Precision) : " + " + s.AmountText));
+        var floor = result.Sum != total ? $" No total is below {ReadingFormat.Number(total)}." : "";
+        var shown = ReadingFormat.Points(total, method.Precision);
+        var sentence = amounts.Count > 1 || floor.Length > 0
+            ? $"{sum} = {ReadingFormat.Points(result.Sum!.Value, method.Precision)}.{floor}"
+            : $"The total is {shown}.";
+        steps.Add(new(TraceKind.Total, "", sentence, total, ReadingFormat.WithBound(shown, result.Bound), []));
+    }
+
+    private static TraceStep TieBreak(Playbook playbook, TeamResult result, int by)
+    {
+        if (by < 0) return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
+        var plan = playbook.TieBreaks[by];
+        var value = result.TieBreaks[by] is { } number ? plan.Value.Show(new Worth(number)) : "no value";
+        return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Low(plan.Is.Name)} decides: {value} here, {(plan.Is.Better == Better.More ? "more" : "less")} is better.");
+    }
+
+    private static string Place(Playbook playbook, TeamResult result) => result.Status switch
+    {
+        StandingStatus.Placed when !playbook.Brief.Method.Ranking => "Teams are not put in order here.",
+        StandingStatus.Placed => $"That is {StandingsWriter.Ordinal(result.Place!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(playbook.Brief.Method)}",
+        StandingStatus.Unfinished => $"Not finished: {Low(result.Reason)}.",
+        StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
+        _ => throw new UnreachableException(),
+    };
+
+    private static string Low(string text) => text.Length > 1 && char.IsUpper(text[0]) && char.IsLower(text[1]) ? char.ToLowerInvariant(text[0]) + text[1..] : text;
+}

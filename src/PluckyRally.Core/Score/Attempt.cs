@@ -1,0 +1,32 @@
+namespace PluckyRally.Core;
+
+/// <summary>One numbered attempt of a design: a trial, perhaps read more than once.</summary>
+/// <param name="Number">From 1.</param>
+/// <param name="Trials">The trials that stand for it, in the order in which they were received; at least one.</param>
+public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Trials)
+{
+    /// <summary>How it ended: as the last reading of it says.</summary>
+    public TrialOutcome Outcome => Trials[^1].Outcome;
+
+    /// <summary>The value of a measure: the mean where it was read more than once.</summary>
+    public Worth Read(Measure measure)
+    {
+        decimal sum = 0;
+        var count = 0;
+        var bound = Bound.Exact;
+        foreach (var trial in Trials)
+        {
+            foreach (var reading in trial.Readings)
+            {
+                if (reading.Measure != measure.Id || reading.Value is not { } value) continue;
+                sum += value;
+                bound = Bounds.Join(bound, reading.Bound);
+                count++;
+            }
+        }
+
+        return count == 0
+            ? Worth.None($"attempt {Number} has no reading of {(measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : measure.Id)}")
+            : new(count == 1 ? sum : sum / count, bound);
+    }
+}

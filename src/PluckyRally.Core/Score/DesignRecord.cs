@@ -1,0 +1,75 @@
+namespace PluckyRally.Core;
+
+/// <summary>What was recorded for one design of a team in one round.</summary>
+public sealed class DesignRecord
+{
+    internal DesignRecord(string name, TeamRecord team, IReadOnlyList<Entry.TrialRecorded> trials)
+    {
+        Name = name;
+        Team = team;
+        Trials = trials;
+        Attempts = Numbered(trials);
+    }
+
+    /// <summary>The design's name; empty where the team has only one.</summary>
+    public string Name { get; }
+
+    /// <summary>Its trials for score, void ones included, in the order in which they were received.</summary>
+    public IReadOnlyList<Entry.TrialRecorded> Trials { get; }
+
+    /// <summary>The attempts used up or waiting, by number.</summary>
+    public IReadOnlyList<Attempt> Attempts { get; }
+
+    internal TeamRecord Team { get; }
+
+    /// <summary>The last reading of a measure that is taken once.</summary>
+    public Worth ReadOnce(Measure measure)
+    {
+        for (var i = Team.Once.Count - 1; i >= 0; i--)
+        {
+            var entry = Team.Once[i];
+            if (entry.Reading.Measure == measure.Id && entry.Reading.Value is { } value && (entry.Design.Length == 0 || entry.Design == Name))
+                return new(value, entry.Reading.Bound);
+        }
+
+        return Worth.None($"{(measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : measure.Id)} has not been read yet");
+    }
+
+    /// <summary>The last check of a rule, in an attempt or (with null) outside of attempts; null where it has not been checked.</summary>
+    public Entry.RuleChecked? Check(string rule, int? attempt)
+    {
+        for (var i = Team.Checks.Count - 1; i >= 0; i--)
+        {
+            var check = Team.Checks[i];
+            if (check.Rule == rule && check.Attempt == attempt && (check.Design.Length == 0 || check.Design == Name)) return check;
+        }
+
+        return null;
+    }
+
+    private static List<Attempt> Numbered(IReadOnlyList<Entry.TrialRecorded> trials)
+    {
+        var byNumber = new SortedDictionary<int, List<Entry.TrialRecorded>>();
+        foreach (var trial in trials)
+        {
+            if (trial.Outcome == TrialOutcome.Void) continue;
+            var number = trial.Attempt ?? NextFree(byNumber);
+            if (!byNumber.TryGetValue(number, out var same)) byNumber[number] = same = [];
+            same.Add(trial);
+        }
+
+        return [.. byNumber.Select(pair => new Attempt(pair.Key, pair.Value))];
+    }
+
+    private static int NextFree(SortedDictionary<int, List<Entry.TrialRecorded>> taken)
+    {
+        var number = 1;
+        foreach (var used in taken.Keys)
+        {
+            if (used != number) break;
+            number++;
+        }
+
+        return number;
+    }
+}

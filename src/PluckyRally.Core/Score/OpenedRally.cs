@@ -1,0 +1,51 @@
+namespace PluckyRally.Core;
+
+/// <summary>A rally that has been looked through: its edition can be run and every entry was understood.</summary>
+/// <param name="Rally">The rally, readings worked out in the edition's units.</param>
+/// <param name="Playbook">Its edition, made ready.</param>
+public sealed record OpenedRally(Rally Rally, Playbook Playbook)
+{
+    /// <summary>Looks a rally through, or says everything that is wrong with it.</summary>
+    public static Result<OpenedRally> Open(Rally rally)
+    {
+        var found = new Findings();
+        found.NotEmpty(rally.Name, "/name", "The rally has no name.", "Give it one, for example the class.");
+        found.Length(rally.Name, Most.Name, "/name", "The name");
+        CheckTeams(rally.Teams, found);
+        found.Count(rally.Entries, Most.Entries, "/entries", "entries");
+        var playbook = Playbook.For(rally.Edition);
+        if (!playbook.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. playbook.Problems.Select(p => p.Under("/edition/brief"))]);
+        if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
+
+        var entries = new Entry[rally.Entries.Count];
+        var seen = new HashSet<Guid>(entries.Length);
+        for (var i = 0; i < entries.Length; i++)
+        {
+            var inner = new Findings($"/entries/{i}");
+            entries[i] = Recorder.Understand(playbook.Value, rally.Teams, rally.Entries[i], inner);
+            if (entries[i] is Entry.StruckOut strike) inner.Unless(seen.Contains(strike.Entry), "/entry", "There is no earlier entry with this id to strike out.", "Put the strike behind the entry, or leave it out.");
+            seen.Add(entries[i].Id);
+            found.Under("", inner);
+            if (found.Problems.Count >= Most.Problems) break;
+        }
+
+        return found.Problems.Count > 0 ? Result<OpenedRally>.Refused(found.Problems) : Result<OpenedRally>.Ok(new(rally with { Entries = entries }, playbook.Value));
+    }
+
+    private static void CheckTeams(IReadOnlyList<Team> teams, Findings found)
+    {
+        found.Unless(teams.Count > 0, "/teams", "There are no teams yet.", "Type at least one team's name.");
+        found.Count(teams, Most.Teams, "/teams", "teams");
+        var ids = new HashSet<string>(StringComparer.Ordinal);
+        var names = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
+        for (var i = 0; i < teams.Count; i++)
+        {
+            var team = teams[i];
+            found.Unless(team.Id.Length is > 0 and <= 40 && ids.Add(team.Id), $"/teams/{i}/id", "The team's id is empty, too long or used twice.", "Give each team its own id of at most 40 characters.");
+            found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
+            found.Length(team.Name, Most.Name, $"/teams/{i}/name", "The team's name");
+            found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{Findings.Short(team.Name)}”.", "Give each team its own name.");
+            found.Unless(team.Members is >= 0 and <= 1000, $"/teams/{i}/members", "The number of members is out of range.", "Use 0 where it is not known.");
+        }
+    }
+}

@@ -1,0 +1,45 @@
+namespace PluckyRally.Core;
+
+/// <summary>A team.</summary>
+public sealed record Team
+{
+    /// <summary>Names the team in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>How many pupils are in it; 0 where that is not known.</summary>
+    public int Members { get; init; }
+}
+
+/// <summary>A class's run of one edition: its teams and everything that was recorded.</summary>
+public sealed record Rally
+{
+    /// <summary>The name of the file format.</summary>
+    public const string FormatName = "plucky-rally/rally";
+
+    /// <summary>The newest version of the file format that is understood.</summary>
+    public const int NewestVersion = 1;
+
+    /// <summary>Always <see cref="FormatName"/>.</summary>
+    public string Format { get; init; } = FormatName;
+
+    /// <summary>Version of the file format, from 1.</summary>
+    public int Version { get; init; } = NewestVersion;
+
+    /// <summary>What the rally is called, usually the class.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>The day it is run.</summary>
+    public DateOnly? Date { get; init; }
+
+    /// <summary>The brief as this rally runs it.</summary>
+    public required Edition Edition { get; init; }
+
+    /// <summary>The teams.</summary>
+    public IReadOnlyList<Team> Teams { get; init; } = [];
+
+    /// <summary>Everything recorded, in the order in which it was received.</summary>
+    public IReadOnlyList<Entry> Entries { get; init; } = [];
+}

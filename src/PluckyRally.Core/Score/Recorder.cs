@@ -1,0 +1,110 @@
+namespace PluckyRally.Core;
+
+/// <summary>Takes an entry into a rally's log: understands what was typed, or says what is wrong with it.</summary>
+public static class Recorder
+{
+    /// <summary>
+    /// The entry with every reading understood in the edition's units. What was typed is kept to the letter; a value that
+    /// came with it is not trusted but worked out again.
+    /// </summary>
+    /// <param name="playbook">The edition.</param>
+    /// <param name="teams">The rally's teams.</param>
+    /// <param name="entry">As it came.</param>
+    /// <param name="log">What is in the log already, for what depends on it: which entry is struck out, how many attempts are left.</param>
+    public static Result<Entry> Accept(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log)
+    {
+        var found = new Findings();
+        var taken = Understand(playbook, teams, entry, found);
+        switch (taken)
+        {
+            case Entry.StruckOut strike:
+                found.Unless(log.Any(e => e.Id == strike.Entry), "/entry", "There is no such entry to strike out.", "Reload the page; it may have been struck out already.");
+                break;
+            case Entry.TrialRecorded { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } trial when found.Problems.Count == 0:
+                LeftOver(playbook, trial, log, found);
+                break;
+        }
+
+        return found.Problems.Count > 0 ? Result<Entry>.Refused(found.Problems) : Result<Entry>.Ok(taken);
+    }
+
+    /// <summary>Reads what was typed and checks what the entry names, without looking at the log.</summary>
+    internal static Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, Findings found)
+    {
+        found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
+        found.Unless(entry.Round is >= 1 and <= Most.Rounds, "/round", "There is no such round.", $"Use 1 to {Most.Rounds}.");
+        found.Length(entry.By, Most.Name, "/by", "The judge's name");
+        var wholeClass = entry is Entry.StruckOut or Entry.TrialRecorded { Purpose: not Purpose.Score };
+        found.Unless(teams.Any(t => t.Id == entry.Team) || (wholeClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        switch (entry)
+        {
+            case Entry.RuleChecked check:
+                var rule = playbook.Rules.FirstOrDefault(r => r.Rule.Id == check.Rule)?.Rule;
+                found.Unless(rule is not null, "/rule", "There is no such rule in this brief.", "Choose one of the brief's criteria or constraints.");
+                found.Unless(rule is null or { Check: RuleCheck.Inspection }, "/rule", "This rule is decided by a reading.", "Record the reading instead.");
+                found.Unless(rule is null || rule.When == When.EveryAttempt == check.Attempt is not null, "/attempt", rule?.When == When.EveryAttempt ? "This rule is checked in every attempt." : "This rule is checked once.", rule?.When == When.EveryAttempt ? "Say which attempt it was." : "Leave the attempt out.");
+                return check;
+            case Entry.TrialRecorded trial:
+                return Trial(playbook, trial, found);
+            case Entry.MeasureRead read:
+                var inner = new Findings("/reading");
+                var reading = Understand(playbook, read.Reading, Taken.Once, inner);
+                found.Under("", inner);
+                return read with { Reading = reading };
+            case Entry.StruckOut strike:
+                found.Length(strike.Reason, Most.Text, "/reason", "The reason");
+                return strike;
+            default:
+                throw new System.Diagnostics.UnreachableException();
+        }
+    }
+
+    private static Entry.TrialRecorded Trial(Playbook playbook, Entry.TrialRecorded trial, Findings found)
+    {
+        found.Length(trial.Design, Most.Name, "/design", "The design's name");
+        found.Length(trial.Reason, Most.Text, "/reason", "The reason");
+        found.Unless(trial.Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
+        found.Unless(trial.Attempt is null || (trial.Attempt >= 1 && trial.Attempt <= playbook.Brief.Trials.Attempts), "/attempt", "There is no such attempt.", $"Use 1 to {playbook.Brief.Trials.Attempts}.");
+        found.Unless(trial.Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(trial.Reason), "/reason", "A void trial needs a reason.", "Say what went wrong that was not the team's fault.");
+        found.Count(trial.Readings, Most.Measures, "/readings", "readings");
+        var readings = new List<Reading>();
+        for (var i = 0; i < trial.Readings.Count; i++)
+        {
+            var inner = new Findings($"/readings/{i}");
+            readings.Add(Understand(playbook, trial.Readings[i], Taken.EachAttempt, inner));
+            found.Under("", inner);
+        }
+
+        if (trial.Outcome == TrialOutcome.Counted)
+        {
+            foreach (var measure in playbook.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)))
+                found.Add($"/readings/{measure.Id}", $"{measure.Name} has no reading.", $"Type it, or mark the attempt failed or void. These would do: {string.Join(", ", ReadingForms.For(measure))}.");
+        }
+
+        return trial with { Readings = readings };
+    }
+
+    private static Reading Understand(Playbook playbook, Reading reading, Taken taken, Findings found)
+    {
+        if (!playbook.Measures.TryGetValue(reading.Measure, out var measure))
+        {
+            found.Add("/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", playbook.Brief.Measures.Select(m => m.Id))}.");
+            return reading;
+        }
+
+        found.Unless(measure.Taken == taken, "/measure", taken == Taken.Once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.", taken == Taken.Once ? "Record it with the attempt." : "Record it by itself.");
+        var parsed = ReadingParser.Parse(reading.Typed, measure);
+        if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound == Bound.Exact && (reading.Bound is Bound.AtLeast or Bound.AtMost) ? reading.Bound : parsed.Value.Bound };
+        found.AddAll("/typed", parsed.Problems);
+        return reading;
+    }
+
+    private static void LeftOver(Playbook playbook, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, Findings found)
+    {
+        if (trial.Attempt is not null) return;
+        var used = Log.Standing(log).OfType<Entry.TrialRecorded>()
+            .Count(t => t.Purpose == Purpose.Score && t.Outcome != TrialOutcome.Void && t.Team == trial.Team && t.Round == trial.Round && t.Design == trial.Design && t.Id != trial.Id);
+        var attempts = playbook.Brief.Trials.Attempts;
+        found.Unless(used < attempts, "/attempt", attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.", "Strike one out first if it was recorded by mistake.");
+    }
+}

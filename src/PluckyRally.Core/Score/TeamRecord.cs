@@ -1,0 +1,41 @@
+namespace PluckyRally.Core;
+
+/// <summary>What was recorded for one team in one round, struck entries left out.</summary>
+public sealed class TeamRecord
+{
+    private TeamRecord(Team team, IReadOnlyList<Entry> entries)
+    {
+        Team = team;
+        Entries = entries;
+        Checks = [.. entries.OfType<Entry.RuleChecked>()];
+        Once = [.. entries.OfType<Entry.MeasureRead>()];
+        var trials = entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToList();
+        Designs = trials.Count == 0
+            ? [new("", this, [])]
+            : [.. trials.GroupBy(t => t.Design).Select(group => new DesignRecord(group.Key, this, [.. group]))];
+        LastDesign = trials.Count == 0 ? "" : trials[^1].Design;
+    }
+
+    /// <summary>The team.</summary>
+    public Team Team { get; }
+
+    /// <summary>Every entry of the team in the round.</summary>
+    public IReadOnlyList<Entry> Entries { get; }
+
+    /// <summary>The designs that were tried; one nameless one where nothing was.</summary>
+    public IReadOnlyList<DesignRecord> Designs { get; }
+
+    /// <summary>The design that was tried last.</summary>
+    public string LastDesign { get; }
+
+    internal IReadOnlyList<Entry.RuleChecked> Checks { get; }
+
+    internal IReadOnlyList<Entry.MeasureRead> Once { get; }
+
+    /// <summary>The records of all teams in a round, in the order of the teams.</summary>
+    public static IReadOnlyList<TeamRecord> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
+    {
+        var byTeam = Log.Standing(entries).Where(e => e.Round == round).ToLookup(e => e.Team);
+        return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]]))];
+    }
+}

@@ -1,0 +1,33 @@
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Files;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Data;
+
+/// <summary>Where the data is kept: one SQLite file in a folder.</summary>
+public static class DataFile
+{
+    /// <summary>Adds the data file and what reads and writes it.</summary>
+    public static IServiceCollection AddDataFile(this IServiceCollection services, string path) => services
+        .AddDbContext<RallyDb>(options => options.UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 20 }.ToString()))
+        .AddScoped<BriefShelf>()
+        .AddScoped<RallyLog>()
+        .AddScoped<Importer>();
+
+    /// <summary>Makes the file or brings it up to date; readers do not wait for writers (WAL).</summary>
+    public static async Task Prepare(RallyDb db, CancellationToken stop)
+    {
+        await db.Database.MigrateAsync(stop);
+        await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode = WAL;", stop);
+    }
+
+    /// <summary>Removes the file with all that belongs to it. For demo data, which is rebuilt on demand.</summary>
+    public static void Remove(string path)
+    {
+        SqliteConnection.ClearAllPools();
+        foreach (var file in new[] { path, path + "-wal", path + "-shm" }) File.Delete(file);
+    }
+}

@@ -1,0 +1,79 @@
+using System.Text.Json;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core;
+using PluckyRally.Data.Owners;
+
+namespace PluckyRally.Data.Rallies;
+
+/// <summary>The teacher's rallies and their logs.</summary>
+public sealed class RallyLog(RallyDb db, TimeProvider clock)
+{
+    private const int UniqueViolated = 19;
+
+    /// <summary>All rallies, the newest first, with their teams and the number of entries.</summary>
+    public async Task<IReadOnlyList<(StoredRally Rally, int Entries)>> All(CancellationToken stop)
+    {
+        var rallies = await db.Rallies.AsNoTracking().Include(r => r.Teams).Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.MadeAt).ToListAsync(stop);
+        var counts = await db.Entries.GroupBy(e => e.RallyId).Select(g => new { g.Key, Count = g.Count() }).ToDictionaryAsync(g => g.Key, g => g.Count, stop);
+        return [.. rallies.Select(r => (r, counts.GetValueOrDefault(r.Id)))];
+    }
+
+    /// <summary>One rally with its whole log, or null.</summary>
+    public async Task<(StoredRally Stored, Rally Rally)?> Open(Guid id, CancellationToken stop)
+    {
+        var stored = await db.Rallies.AsNoTracking().Include(r => r.Teams).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
+        if (stored is null) return null;
+        var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
+        var rally = new Rally
+        {
+            Name = stored.Name,
+            Date = stored.Date,
+            Edition = JsonSerializer.Deserialize<Edition>(stored.Edition, Json.Options)!,
+            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(t => new Team { Id = t.Id, Name = t.Name, Members = t.Members })],
+            Entries = [.. entries.Select(text => JsonSerializer.Deserialize<Entry>(text, Json.Options)!)],
+        };
+        return (stored, rally);
+    }
+
+    /// <summary>Makes a rally; entries that it brings are kept in their order.</summary>
+    public async Task<Guid> Add(Rally rally, Guid? brief, CancellationToken stop)
+    {
+        var id = Guid.CreateVersion7();
+        db.Rallies.Add(new StoredRally
+        {
+            Id = id,
+            OwnerId = Owner.LocalTeacher,
+            BriefId = brief,
+            Name = rally.Name,
+            Date = rally.Date,
+            Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
+            BriefTitle = rally.Edition.Brief.Title,
+            MadeAt = clock.GetUtcNow(),
+            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, Members = t.Members, Order = i })],
+        });
+        foreach (var entry in rally.Entries) db.Entries.Add(Stored(id, entry));
+        await db.SaveChangesAsync(stop);
+        return id;
+    }
+
+    /// <summary>Appends an entry. Null where the log has it already: then nothing is changed.</summary>
+    public async Task<long?> Append(Guid rally, Entry entry, CancellationToken stop)
+    {
+        var stored = Stored(rally, entry);
+        db.Entries.Add(stored);
+        try
+        {
+            await db.SaveChangesAsync(stop);
+            return stored.Sequence;
+        }
+        catch (DbUpdateException wrong) when (wrong.InnerException is SqliteException { SqliteErrorCode: UniqueViolated })
+        {
+            db.ChangeTracker.Clear();
+            return null;
+        }
+    }
+
+    private static StoredEntry Stored(Guid rally, Entry entry) =>
+        new() { RallyId = rally, EntryId = entry.Id, Document = JsonSerializer.Serialize(entry, Json.Options) };
+}

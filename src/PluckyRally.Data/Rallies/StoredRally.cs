@@ -1,0 +1,67 @@
+namespace PluckyRally.Data.Rallies;
+
+/// <summary>A rally: its frozen edition and its teams. What happened is in its entries.</summary>
+public sealed class StoredRally
+{
+    /// <summary>Its id.</summary>
+    public Guid Id { get; init; }
+
+    /// <summary>Whose it is.</summary>
+    public Guid OwnerId { get; init; }
+
+    /// <summary>The brief that it was made from; null where that is not on this shelf.</summary>
+    public Guid? BriefId { get; init; }
+
+    /// <summary>What it is called, usually the class.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>The day it is run.</summary>
+    public DateOnly? Date { get; set; }
+
+    /// <summary>The edition in the open format. It never changes.</summary>
+    public required string Edition { get; init; }
+
+    /// <summary>The brief's title, for lists.</summary>
+    public required string BriefTitle { get; init; }
+
+    /// <summary>When it was made.</summary>
+    public DateTimeOffset MadeAt { get; init; }
+
+    /// <summary>The teams.</summary>
+    public List<StoredTeam> Teams { get; init; } = [];
+}
+
+/// <summary>A team of a rally.</summary>
+public sealed class StoredTeam
+{
+    /// <summary>The rally.</summary>
+    public Guid RallyId { get; init; }
+
+    /// <summary>Its id within the rally.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>How many pupils are in it; 0 where that is not known.</summary>
+    public int Members { get; set; }
+
+    /// <summary>Its place in the list.</summary>
+    public int Order { get; init; }
+}
+
+/// <summary>An entry of a rally's log. It never changes.</summary>
+public sealed class StoredEntry
+{
+    /// <summary>Counts the entries as they were received.</summary>
+    public long Sequence { get; init; }
+
+    /// <summary>The rally.</summary>
+    public Guid RallyId { get; init; }
+
+    /// <summary>The id made by the device that wrote it.</summary>
+    public Guid EntryId { get; init; }
+
+    /// <summary>The entry in the open format.</summary>
+    public required string Document { get; init; }
+}

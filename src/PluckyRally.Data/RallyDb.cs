@@ -1,0 +1,31 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Owners;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Data;
+
+/// <summary>The data file.</summary>
+public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(options)
+{
+    /// <summary>Whose things they are.</summary>
+    public DbSet<Owner> Owners => Set<Owner>();
+
+    /// <summary>The shelf.</summary>
+    public DbSet<StoredBrief> Briefs => Set<StoredBrief>();
+
+    /// <summary>The rallies.</summary>
+    public DbSet<StoredRally> Rallies => Set<StoredRally>();
+
+    /// <summary>The logs of all rallies.</summary>
+    public DbSet<StoredEntry> Entries => Set<StoredEntry>();
+
+    /// <inheritdoc/>
+    protected override void OnModelCreating(ModelBuilder modelBuilder) => modelBuilder.ApplyConfigurationsFromAssembly(typeof(RallyDb).Assembly);
+
+    /// <inheritdoc/>
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) =>
+        // SQLite compares times as text only if they are kept in one form.
+        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<DateTimeOffsetToBinaryConverter>();
+}

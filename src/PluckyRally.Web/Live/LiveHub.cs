@@ -1,0 +1,20 @@
+using Microsoft.AspNetCore.SignalR;
+
+namespace PluckyRally.Web;
+
+/// <summary>Tells open windows that a rally has a new entry. They ask for the standings again; nothing is computed there.</summary>
+public sealed class LiveHub : Hub
+{
+    /// <summary>The message that an entry was recorded, with <see cref="LiveNews"/>.</summary>
+    public const string Recorded = "recorded";
+
+    /// <summary>Follows a rally.</summary>
+    public Task Follow(Guid rally) => Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
+
+    internal static string GroupOf(Guid rally) => $"rally:{rally}";
+}
+
+/// <summary>What is new.</summary>
+/// <param name="Team">The team's id; empty for the whole class.</param>
+/// <param name="Round">The round.</param>
+public sealed record LiveNews(string Team, int Round);

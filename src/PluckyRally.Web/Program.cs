@@ -1,0 +1,53 @@
+using System.Net;
+using System.Reflection;
+using PluckyRally.Core;
+using PluckyRally.Data;
+using PluckyRally.Web;
+
+try
+{
+    var builder = WebApplication.CreateBuilder(args);
+    var settings = ServerSettings.Read(builder.Configuration);
+    builder.WebHost.ConfigureKestrel(kestrel =>
+    {
+        kestrel.Listen(IPAddress.Loopback, settings.Port);
+        kestrel.AddServerHeader = false;
+    });
+
+    // Only this computer's own names: a page of another site cannot pass itself off as this one.
+    builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
+    builder.Logging.AddFilter("Microsoft.EntityFrameworkCore", LogLevel.Warning);
+    builder.Logging.AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
+    builder.Services.AddSingleton(TimeProvider.System);
+    builder.Services.AddDataFile(settings.DataFile);
+    builder.Services.ConfigureHttpJsonOptions(options => Json.Apply(options.SerializerOptions));
+    builder.Services.AddSignalR().AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions));
+    builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>());
+
+    var app = builder.Build();
+    app.UsePages();
+    var api = app.MapGroup("/api");
+    api.MapBrief();
+    api.MapTeams();
+    api.MapScore();
+    api.MapResults();
+    api.MapFiles();
+    app.MapHub<LiveHub>("/live");
+    app.MapPages();
+
+    // The build starts this program too, only to write down the API's description; there is no data then.
+    if (Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") await DataStart.Prepare(app.Services, settings, app.Lifetime.ApplicationStopping);
+    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Plucky Rally is at http://127.0.0.1:{settings.Port}  (Ctrl+C ends it)"));
+    await app.RunAsync();
+    return 0;
+}
+catch (StartRefusedException refused)
+{
+    await Console.Error.WriteLineAsync(refused.Message);
+    return 2;
+}
+catch (IOException wrong) when (wrong.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
+{
+    await Console.Error.WriteLineAsync("This port is in use already. Stop the program that uses it, or choose another: --port 5081.");
+    return 2;
+}

@@ -1,0 +1,22 @@
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+namespace PluckyRally.Web;
+
+/// <summary>
+/// Says in the API's description what the server always sends: every field that cannot be null. Documents that come in may
+/// leave fields out; they are written out in full before they are kept.
+/// </summary>
+internal sealed class ContractSchemas : IOpenApiSchemaTransformer
+{
+    public Task TransformAsync(OpenApiSchema schema, OpenApiSchemaTransformerContext context, CancellationToken cancellationToken)
+    {
+        foreach (var property in context.JsonTypeInfo.Properties)
+        {
+            if (property.IsGetNullable || Nullable.GetUnderlyingType(property.PropertyType) is not null || schema.Properties?.ContainsKey(property.Name) != true) continue;
+            (schema.Required ??= new HashSet<string>()).Add(property.Name);
+        }
+
+        return Task.CompletedTask;
+    }
+}

@@ -1,0 +1,26 @@
+using System.Globalization;
+
+namespace PluckyRally.Web;
+
+/// <summary>What the command line says.</summary>
+/// <param name="Port">The port on 127.0.0.1.</param>
+/// <param name="DataFolder">Where the data file is.</param>
+/// <param name="Demo">The folder with the demo's files; null for the teacher's own data.</param>
+internal sealed record ServerSettings(int Port, string DataFolder, string? Demo)
+{
+    public const int UsualPort = 5080;
+
+    /// <summary>The file with the data: the teacher's, or the demo's own.</summary>
+    public string DataFile => Path.Combine(DataFolder, Demo is null ? "rally.db" : "demo.db");
+
+    public static ServerSettings Read(IConfiguration configuration)
+    {
+        var port = configuration["port"];
+        if (port is not null && (!int.TryParse(port, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || number is < 1 or > 65535))
+            throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}.");
+        return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["demo"]);
+    }
+}
+
+/// <summary>The server cannot start; the message says why and what would do.</summary>
+internal sealed class StartRefusedException(string what, string remedy) : Exception($"{what} {remedy}");

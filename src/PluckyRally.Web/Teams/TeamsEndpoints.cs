@@ -1,0 +1,119 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>Station Teams: a brief, a class and its teams become a rally.</summary>
+internal static class TeamsEndpoints
+{
+    public static void MapTeams(this IEndpointRouteBuilder api)
+    {
+        var rallies = api.MapGroup("/rallies").WithTags("Teams");
+        rallies.MapGet("", All).WithName("listRallies");
+        rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Most.BriefBytes);
+        rallies.MapGet("/{id:guid}", Open).WithName("openRally");
+    }
+
+    private static async Task<Ok<IReadOnlyList<RallyOnShelf>>> All(RallyLog log, CancellationToken stop) =>
+        TypedResults.Ok<IReadOnlyList<RallyOnShelf>>([.. (await log.All(stop)).Select(r => RallyOnShelf.Of(r.Rally, r.Entries))]);
+
+    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, RallyLog log, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<NewRally>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var wanted = request.Value.Value;
+        if (await shelf.Find(wanted.Brief, stop) is not { } stored)
+            return new Refused([new("/brief", "There is no such brief on the shelf.", "Choose one of the shelf.")]);
+        var brief = DocumentReader.Brief(stored.Document);
+        if (!brief.IsOk) return new Refused([.. brief.Problems.Select(p => p.Under("/edition/brief"))]);
+        var edition = Editions.Resolve(brief.Value.Value);
+        if (!edition.IsOk) return new Refused(edition.Problems);
+
+        var opened = OpenedRally.Open(new Rally
+        {
+            Name = wanted.Name.Trim(),
+            Date = wanted.Date,
+            Edition = edition.Value,
+            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), Members = t.Members })],
+        });
+        if (!opened.IsOk) return new Refused(opened.Problems);
+        var id = await log.Add(opened.Value.Rally, stored.Id, stop);
+        return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
+    }
+
+    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        var opened = OpenedRally.Open(found.Rally);
+        return opened.IsOk ? TypedResults.Ok(RallyOpened.Of(found.Stored, opened.Value)) : new Refused(opened.Problems);
+    }
+}
+
+/// <summary>What a rally is begun with.</summary>
+public sealed record NewRally
+{
+    /// <summary>The brief to be run.</summary>
+    public required Guid Brief { get; init; }
+
+    /// <summary>What the rally is called, usually the class.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>The day it is run.</summary>
+    public DateOnly? Date { get; init; }
+
+    /// <summary>The teams in the order in which they were typed.</summary>
+    public required IReadOnlyList<NewTeam> Teams { get; init; }
+}
+
+/// <summary>A team to be made.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Members">How many pupils are in it; 0 where that is not known.</param>
+public sealed record NewTeam(string Name, int Members = 0);
+
+/// <summary>A rally has begun.</summary>
+public sealed record RallyBegun(Guid Id);
+
+/// <summary>A rally as it stands in a list.</summary>
+public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, int Teams, int Entries)
+{
+    internal static RallyOnShelf Of(StoredRally rally, int entries) =>
+        new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams.Count, entries);
+}
+
+/// <summary>A rally with what every station needs of it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Date">The day it is run.</param>
+/// <param name="Brief">The brief as this rally runs it.</param>
+/// <param name="Tier">The tier's name; empty where there is none.</param>
+/// <param name="Teams">The teams.</param>
+/// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
+/// <param name="Entries">How many entries there are.</param>
+/// <param name="Forms">For each measure, by id, what a judge may type.</param>
+/// <param name="Scoring">How it is scored, in the pupils' words.</param>
+public sealed record RallyOpened(
+    Guid Id,
+    string Name,
+    DateOnly? Date,
+    Core.Brief Brief,
+    string Tier,
+    IReadOnlyList<Team> Teams,
+    int Rounds,
+    int Entries,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
+    IReadOnlyList<string> Scoring)
+{
+    internal static RallyOpened Of(StoredRally stored, OpenedRally opened) => new(
+        stored.Id,
+        stored.Name,
+        stored.Date,
+        opened.Playbook.Brief,
+        opened.Playbook.Edition.Tier,
+        opened.Rally.Teams,
+        Math.Max(1, opened.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max()),
+        opened.Rally.Entries.Count,
+        opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
+        MethodWords.Say(opened.Playbook));
+}
