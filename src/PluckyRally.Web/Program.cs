@@ -18,6 +18,7 @@ try
     builder.Configuration["AllowedHosts"] = "localhost;127.0.0.1;[::1]";
     builder.Logging.AddFilter("Microsoft.EntityFrameworkCore", LogLevel.Warning);
     builder.Logging.AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
+    builder.Logging.AddFilter("Microsoft.Hosting.Lifetime", LogLevel.Warning);
     builder.Services.AddSingleton(TimeProvider.System);
     builder.Services.AddDataFile(settings.DataFile);
     builder.Services.ConfigureHttpJsonOptions(options => Json.Apply(options.SerializerOptions));

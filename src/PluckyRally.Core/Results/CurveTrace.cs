@@ -11,7 +11,7 @@ internal static class CurveTrace
         var v = ReadingFormat.Number(value.Number);
         var points = ReadingFormat.Number(result.Curve);
         string V(decimal number) => plan.Value.Show(new Worth(number));
-        var unit = plan.Is.Combine == Combine.Successes ? "success" : plan.Value.Unit.Length > 0 ? plan.Value.Unit : "one";
+        var unit = MethodWords.One(plan);
         return plan.Is.Curve switch
         {
             Curve.Rate { Start: 0 } rate => $"{MethodWords.Points(rate.PerUnit)} for each {unit}: {ReadingFormat.Number(rate.PerUnit)} × {v} = {points}.",

@@ -21,6 +21,15 @@ public static class MethodWords
     /// <summary>A number of points with the word.</summary>
     public static string Points(decimal points) => $"{ReadingFormat.Number(points)} {(points is 1 or -1 ? "point" : "points")}";
 
+    /// <summary>What one of a part's value is called: "cm", "bead", "success".</summary>
+    internal static string One(PartPlan.Measured part) => part switch
+    {
+        { Is.Combine: Combine.Successes } => "success",
+        { Value.Plain: { Kind: MeasureKind.Count, Unit: [.., not 's', 's'] } counted } => counted.Unit[..^1],
+        { Value.Unit: [] } => "one",
+        _ => part.Value.Unit,
+    };
+
     private static string Say(PartPlan plan) => plan switch
     {
         PartPlan.Measured measured => $"{measured.Is.Name}: {Say(measured.Is.Curve, measured)}.{Attempts(measured)}",
@@ -30,7 +39,7 @@ public static class MethodWords
     private static string Say(Curve curve, PartPlan.Measured part)
     {
         string V(decimal value) => part.Value.Show(new Worth(value));
-        var unit = part.Value.Unit.Length > 0 ? part.Value.Unit : "one";
+        var unit = One(part);
         return curve switch
         {
             Curve.Rate { Start: 0 } rate => $"{Points(rate.PerUnit)} for each {unit}{Limits(part.Is)}",
@@ -41,7 +50,7 @@ public static class MethodWords
             Curve.ShareOfBest share => $"{Points(share.Points)} for the best team, the others in proportion",
             Curve.Target target => $"{Points(target.Points)} for exactly {V(target.At)}, {Points(target.PerUnit)} less for each {unit} off it",
             Curve.Improvement improvement => $"{Points(improvement.PerPercent)} for each percent better than the round before",
-            Curve.Raw => $"the {unit} themselves are the points",
+            Curve.Raw => "the value itself is the points",
             _ => throw new UnreachableException(),
         };
     }

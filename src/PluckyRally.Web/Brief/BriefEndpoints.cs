@@ -86,12 +86,13 @@ public sealed record BriefOnShelf(Guid Id, string Title, string Goal, string The
 /// <summary>What the core says of a brief: what keeps it from being run, and how its scoring reads to pupils.</summary>
 /// <param name="Problems">What has to be mended before a rally.</param>
 /// <param name="Scoring">How it is scored, a sentence for each thing; empty while it cannot be run.</param>
-public sealed record BriefCheckup(IReadOnlyList<Problem> Problems, IReadOnlyList<string> Scoring)
+/// <param name="Route">How far along the route it is.</param>
+public sealed record BriefCheckup(IReadOnlyList<Problem> Problems, IReadOnlyList<string> Scoring, IReadOnlyList<Pennant> Route)
 {
     internal static BriefCheckup Of(Core.Brief brief)
     {
-        var playbook = Editions.Resolve(brief) is { IsOk: true } edition ? Playbook.For(edition.Value) : null;
-        return playbook is { IsOk: true } ? new([], MethodWords.Say(playbook.Value)) : new(playbook?.Problems ?? [], []);
+        var playbook = Playbook.For(new Edition { Brief = brief });
+        return new(playbook.IsOk ? [] : playbook.Problems, playbook.IsOk ? MethodWords.Say(playbook.Value) : [], Core.Route.OfBrief(playbook.Problems));
     }
 }
 

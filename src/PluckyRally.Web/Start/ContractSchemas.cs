@@ -1,3 +1,5 @@
+using System.Reflection;
+using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
 
@@ -17,6 +19,9 @@ internal sealed class ContractSchemas : IOpenApiSchemaTransformer
             (schema.Required ??= new HashSet<string>()).Add(property.Name);
         }
 
+        // A case of a union always says which one it is.
+        if (context.JsonTypeInfo.Type.BaseType is { } union && union.GetCustomAttribute<JsonPolymorphicAttribute>()?.TypeDiscriminatorPropertyName is { } discriminator)
+            (schema.Required ??= new HashSet<string>()).Add(discriminator);
         return Task.CompletedTask;
     }
 }

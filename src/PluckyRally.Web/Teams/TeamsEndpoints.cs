@@ -43,11 +43,12 @@ internal static class TeamsEndpoints
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
     }
 
-    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Most.Rounds) return new Missing("round");
         var opened = OpenedRally.Open(found.Rally);
-        return opened.IsOk ? TypedResults.Ok(RallyOpened.Of(found.Stored, opened.Value)) : new Refused(opened.Problems);
+        return opened.IsOk ? TypedResults.Ok(RallyOpened.Of(found.Stored, opened.Value, round)) : new Refused(opened.Problems);
     }
 }
 
@@ -93,6 +94,7 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Entries">How many entries there are.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
+/// <param name="Route">How far along the route the round is.</param>
 public sealed record RallyOpened(
     Guid Id,
     string Name,
@@ -103,9 +105,10 @@ public sealed record RallyOpened(
     int Rounds,
     int Entries,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
-    IReadOnlyList<string> Scoring)
+    IReadOnlyList<string> Scoring,
+    IReadOnlyList<Pennant> Route)
 {
-    internal static RallyOpened Of(StoredRally stored, OpenedRally opened) => new(
+    internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round) => new(
         stored.Id,
         stored.Name,
         stored.Date,
@@ -115,5 +118,6 @@ public sealed record RallyOpened(
         Math.Max(1, opened.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max()),
         opened.Rally.Entries.Count,
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
-        MethodWords.Say(opened.Playbook));
+        MethodWords.Say(opened.Playbook),
+        Core.Route.OfRally(opened, round));
 }

@@ -1,0 +1,55 @@
+# Shared by ./rally and ./test: finds the tools, installs what is missing, builds what is out of date.
+# Sourced with the project's root as the working directory.
+
+say() { printf '%s\n' "$*"; }
+stop() { printf '%s\n' "$*" >&2; exit 2; }
+
+quietly() { # quietly WHAT COMMAND...: runs it, and shows what it said only if it fails
+  local what=$1 log
+  shift
+  log=$(mktemp)
+  if ! "$@" >"$log" 2>&1; then
+    tail -n 40 "$log" >&2
+    stop "$what did not work; above is what it said. If it speaks of a network or of space on the disk, mend that and start again."
+  fi
+  rm -f "$log"
+}
+
+need_tools() {
+  command -v dotnet >/dev/null || stop "The .NET SDK 10 is not on this computer. Install it, then start again."
+  dotnet --version >/dev/null 2>&1 || stop "The .NET SDK here is not version 10. Install .NET SDK 10, then start again."
+  command -v node >/dev/null && command -v npm >/dev/null || stop "Node 20 with npm is not on this computer. Install it, then start again."
+  [ "$(node -p 'Number(process.versions.node.split(".")[0])')" -ge 20 ] || stop "Node here is older than 20. Install Node 20 or newer, then start again."
+}
+
+need_space() { # need_space FOLDER
+  local free
+  mkdir -p "$1" 2>/dev/null && [ -w "$1" ] || stop "The folder $1 cannot be written to. Choose another one, or ask whoever looks after this computer."
+  free=$(df -Pk "$1" | awk 'NR==2{print $4}')
+  [ "$free" -ge 204800 ] || stop "The disk under $1 has less than 200 MB free. Make room, then start again."
+}
+
+install_front_end() {
+  if [ ! -f web/node_modules/.package-lock.json ] || [ web/package-lock.json -nt web/node_modules/.package-lock.json ]; then
+    say "Installing the front end's packages"
+    quietly "Installing the front end's packages" npm ci --prefix web --no-audit --no-fund
+    touch web/node_modules/.package-lock.json
+  fi
+}
+
+build_front_end() {
+  local page=src/PluckyRally.Web/wwwroot/index.html
+  if [ ! -f "$page" ] || [ -n "$(find web/src web/public web/index.html web/vite.config.ts web/package-lock.json -newer "$page" -print -quit)" ]; then
+    say "Building the front end"
+    quietly "Building the front end" npm run --prefix web build
+  fi
+}
+
+build_server() {
+  local dll=src/PluckyRally.Web/bin/Release/net10.0/PluckyRally.Web.dll
+  if [ ! -f "$dll" ] || [ -n "$(find src Directory.*.props global.json \( -path '*/obj' -o -path '*/bin' -o -path '*/wwwroot' \) -prune -o -type f -newer "$dll" -print -quit)" ]; then
+    say "Building the server"
+    quietly "Building the server" dotnet build src/PluckyRally.Web -c Release -v quiet -nologo
+    touch "$dll"
+  fi
+}

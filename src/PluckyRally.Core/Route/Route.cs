@@ -1,0 +1,83 @@
+namespace PluckyRally.Core;
+
+/// <summary>A station of the route that exists so far.</summary>
+public enum Station
+{
+    /// <summary>Writing the challenge.</summary>
+    Brief,
+
+    /// <summary>Who works with whom.</summary>
+    Teams,
+
+    /// <summary>Recording what teams do.</summary>
+    Score,
+
+    /// <summary>Standings, and why.</summary>
+    Results,
+}
+
+/// <summary>How much of a station is ready.</summary>
+public enum Readiness
+{
+    /// <summary>Nothing yet.</summary>
+    Hollow,
+
+    /// <summary>Some of it.</summary>
+    HalfSewn,
+
+    /// <summary>All of it.</summary>
+    Full,
+}
+
+/// <summary>A station's pennant on the route.</summary>
+/// <param name="Station">The station.</param>
+/// <param name="Readiness">How much of it is ready.</param>
+/// <param name="Missing">How many things are still missing there.</param>
+/// <param name="Next">What to do there next, in a sentence.</param>
+public sealed record Pennant(Station Station, Readiness Readiness, int Missing, string Next);
+
+/// <summary>Says how far along the route a brief or a rally is.</summary>
+public static class Route
+{
+    /// <summary>The route of a brief that is not run yet.</summary>
+    /// <param name="problems">What keeps it from being run.</param>
+    public static IReadOnlyList<Pennant> OfBrief(IReadOnlyList<Problem> problems) =>
+    [
+        problems.Count > 0
+            ? new(Station.Brief, Readiness.HalfSewn, problems.Count, $"{Things(problems.Count, "snag", "snags")} to mend before a class can run this.")
+            : new(Station.Brief, Readiness.Full, 0, "This can be run. Make teams when you are happy with it."),
+        new(Station.Teams, Readiness.Hollow, 0, problems.Count > 0 ? "Mend the snags in the brief first." : "Type one team on each line, then begin."),
+    ];
+
+    /// <summary>The route of a rally in a round.</summary>
+    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round)
+    {
+        var (rally, playbook) = opened;
+        var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round);
+        var open = results.Count(r => r.Status == StandingStatus.Unfinished);
+        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round);
+        return
+        [
+            new(Station.Brief, Readiness.Full, 0, "This is the brief as the rally runs it. It no longer changes."),
+            new(Station.Teams, Readiness.Full, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
+            new(Station.Score, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, open, Score(open, begun)),
+            new(Station.Results, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, 0, Results(open, begun)),
+        ];
+    }
+
+    private static string Score(int open, bool begun) => (open, begun) switch
+    {
+        (0, _) => "Every team is complete. Look at the results.",
+        (_, false) => "Choose a team, check what it must have, then record its first attempt.",
+        _ => $"{Things(open, "team is", "teams are")} not finished yet.",
+    };
+
+    private static string Results(int open, bool begun) => (open, begun) switch
+    {
+        (_, false) => "Nothing is recorded yet. The standings appear with the first entry.",
+        (0, _) => "All teams are finished. Choose a team to see why it has its points.",
+        _ => $"{Things(open, "team is", "teams are")} still being scored, so places can change.",
+    };
+
+    private static string Things(int count, string one, string many) => count == 1 ? $"One {one}" : $"{count} {many}";
+}

@@ -1,0 +1,157 @@
+using System.Text.Json;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.UI;
+using Shouldly;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>A window of headless Chromium, used as a person would: things are found by their role and name.</summary>
+public sealed class Browser : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private static readonly string Axe = File.ReadAllText(Path.Combine(Project.Root, "web", "node_modules", "axe-core", "axe.min.js"));
+
+    // The name as assistive technology hears it, as far as these screens need it: aria-label, labels, text.
+    private const string FindByName = """
+        const [role, name, exact] = arguments
+        const selectors = {
+          button: 'button, [role=button], input[type=submit]', link: 'a[href]', heading: 'h1, h2, h3, h4',
+          field: 'input:not([type=hidden]):not([type=file]), textarea, select', row: 'tbody tr',
+          group: '[role=group]', alert: '[role=alert]', status: '[role=status]', dialog: '[role=dialog]', item: 'li',
+        }
+        const words = (n) => n.nodeType === 3 ? n.data : n.nodeType !== 1 || n.getAttribute('aria-hidden') === 'true' ? '' : [...n.childNodes].map(words).join(' ')
+        const text = (e) => words(e).replace(/\s+/g, ' ').trim()
+        const nameOf = (e) => e.getAttribute('aria-label')
+          ?? (e.getAttribute('aria-labelledby') ? text(document.getElementById(e.getAttribute('aria-labelledby'))) : null)
+          ?? (e.labels && e.labels.length ? text(e.labels[0]) : null) ?? text(e)
+        return [...document.querySelectorAll(selectors[role])].filter((e) => {
+          const n = nameOf(e)
+          return (exact ? n === name : n.includes(name)) && e.checkVisibility()
+        })
+        """;
+
+    private readonly string _address;
+    private readonly string _profile = Directory.CreateTempSubdirectory("plucky-rally-browser-").FullName;
+    private readonly ChromeDriver _driver;
+
+    public Browser(string address, int width = 1280, int height = 800)
+    {
+        _address = address;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--disable-background-networking", "--disable-component-update",
+            "--disable-sync", "--no-first-run", "--hide-scrollbars", $"--window-size={width},{height}", $"--user-data-dir={_profile}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
+        _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+        Resize(width, height);
+    }
+
+    public IWebDriver Driver => _driver;
+
+    public string Place => new Uri(_driver.Url).PathAndQuery;
+
+    /// <summary>Makes the page itself this large, whatever the window's frame takes.</summary>
+    public void Resize(int width, int height) => _driver.ExecuteCdpCommand(
+        "Emulation.setDeviceMetricsOverride",
+        new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+
+    public void Open(string path) => _driver.Navigate().GoToUrl(_address + path);
+
+    public IWebElement Button(string name) => One("button", name);
+
+    public IWebElement Link(string name) => One("link", name);
+
+    public IWebElement Field(string name) => One("field", name);
+
+    public IWebElement Heading(string name) => One("heading", name);
+
+    public IWebElement Row(string text) => One("row", text, exact: false);
+
+    public IWebElement Item(string text) => One("item", text, exact: false);
+
+    public IReadOnlyList<IWebElement> All(string role, string name, bool exact = true) =>
+        ((IEnumerable<object>?)_driver.ExecuteScript(FindByName, role, name, exact))?.Cast<IWebElement>().ToList() ?? [];
+
+    /// <summary>Waits for the first thing of this role and name.</summary>
+    public IWebElement One(string role, string name, bool exact = true) =>
+        Until(() => All(role, name, exact) is [var first, ..] ? first : null, $"a {role} called “{name}”")!;
+
+    /// <summary>Clicks once it is there and nothing lies over it.</summary>
+    public void Click(Func<IWebElement> find) => Until(
+        () =>
+        {
+            try
+            {
+                find().Click();
+                return true;
+            }
+            catch (Exception early) when (early is StaleElementReferenceException or ElementClickInterceptedException or ElementNotInteractableException)
+            {
+                return false;
+            }
+        },
+        "something to click");
+
+    public void ClickButton(string name) => Click(() => Button(name));
+
+    public void ClickLink(string name) => Click(() => Link(name));
+
+    /// <summary>Types into a field in place of what it holds.</summary>
+    public void Type(string field, string text)
+    {
+        var element = Field(field);
+        element.SendKeys(Keys.Control + "a");
+        element.SendKeys(text.Length > 0 ? text : Keys.Delete);
+    }
+
+    public void Choose(string field, string option) => Until(
+        () => Field(field).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Trim() == option),
+        $"the choice “{option}” of {field}")!.Click();
+
+    /// <summary>Waits until the page says this somewhere.</summary>
+    public void See(string text) => Until(() => Text.Contains(text, StringComparison.Ordinal), $"the page to say “{text}”");
+
+    public void SeeNot(string text) => Until(() => !Text.Contains(text, StringComparison.Ordinal), $"“{text}” to go");
+
+    /// <summary>What the page says, with spaces as they are read.</summary>
+    public string Text => (string)_driver.ExecuteScript("return document.body.innerText.replace(/[\\s\\u00a0]+/g, ' ')")!;
+
+    public T Until<T>(Func<T> condition, string what)
+    {
+        var wait = new WebDriverWait(_driver, Patience) { PollingInterval = TimeSpan.FromMilliseconds(50), Message = $"Waited in vain for {what}." };
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException));
+        return wait.Until(_ => condition());
+    }
+
+    /// <summary>Checks the page against WCAG 2.2 A and AA.</summary>
+    public void ShouldBeAccessible()
+    {
+        _driver.ExecuteScript(Axe);
+        var found = (string)_driver.ExecuteAsyncScript("""
+            const done = arguments[arguments.length - 1]
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+              .then((r) => done(JSON.stringify(r.violations.map((v) => v.id + ': ' + v.help + ' at ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).join('; ')))))
+              .catch((e) => done(JSON.stringify([String(e)])))
+            """)!;
+        JsonSerializer.Deserialize<string[]>(found)!.ShouldBeEmpty($"at {Place}");
+    }
+
+    /// <summary>Checks that the browser logged nothing worse than a notice since last asked.</summary>
+    /// <param name="expected">A part of the messages that this test brings about on purpose.</param>
+    public void ShouldHaveCleanConsole(string? expected = null) => _driver.Manage().Logs.GetLog(LogType.Browser)
+        .Where(l => l.Level is LogLevel.Severe or LogLevel.Warning && (expected is null || !l.Message.Contains(expected, StringComparison.Ordinal)))
+        .Select(l => l.Message)
+        .ShouldBeEmpty();
+
+    public void Picture(string file) => _driver.GetScreenshot().SaveAsFile(file);
+
+    public string Log() => string.Join("\n", _driver.Manage().Logs.GetLog(LogType.Browser).Select(l => $"{l.Timestamp:HH:mm:ss.fff} {l.Level} {l.Message}"));
+
+    public void Dispose()
+    {
+        _driver.Quit();
+        _driver.Dispose();
+        Directory.Delete(_profile, recursive: true);
+    }
+}

@@ -1,0 +1,56 @@
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>Takes the pictures of docs/screenshots anew, from the demo's data. Run by ./test pictures.</summary>
+public sealed class Pictures(DemoServer demo) : ScreenTest
+{
+    private static readonly string Folder = Path.Combine(Project.Root, "docs", "screenshots");
+
+    [Fact(Explicit = true)]
+    public void Take()
+    {
+        Directory.CreateDirectory(Folder);
+        var desk = OpenWindow(demo.Address);
+        desk.Open("/");
+        desk.See("Class 5, today");
+        Save(desk, "home");
+
+        desk.ClickLink("Foil ferry across the Kelp Channel");
+        desk.See("None. A class can run this.");
+        Save(desk, "brief");
+
+        desk.Open("/");
+        desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        desk.Type("Class or name of the rally", "Class 3, before half-term");
+        desk.Type("Teams, one on each line", "Cormorants\nBarnacles\nSea Lavender\nCockles\nSpoonbills\nDulse");
+        desk.See("6 teams");
+        Save(desk, "teams");
+
+        desk.Open("/");
+        desk.ClickLink("Class 4, Shingle term");
+        desk.See("Why: Kittiwakes");
+        desk.Click(() => desk.Button("Razor Shells"));
+        desk.See("Why: Razor Shells");
+        Save(desk, "results");
+
+        desk.ClickLink("Show on the wall");
+        desk.See("Sandhoppers");
+        Save(desk, "wall");
+
+        var walk = OpenWindow(demo.Address, 800, 1280);
+        walk.Open("/");
+        walk.ClickLink("Score Class 5, today");
+        walk.See("Plovers");
+        walk.ClickLink("Eelgrass open");
+        walk.See("Attempt 2 of 2");
+        Save(walk, "score");
+    }
+
+    private static void Save(Browser window, string name)
+    {
+        // Fonts are shipped with the page and must be in it before it is looked at.
+        window.Until(() => (bool)((OpenQA.Selenium.IJavaScriptExecutor)window.Driver).ExecuteScript("return document.fonts.status === 'loaded'")!, "the fonts");
+        window.Picture(Path.Combine(Folder, name + ".png"));
+    }
+}

@@ -1,0 +1,105 @@
+using System.Diagnostics;
+using System.Net;
+using System.Net.Sockets;
+using PluckyRally.Ui.Tests;
+using Xunit;
+
+[assembly: AssemblyFixture(typeof(DemoServer))]
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The real server in a process of its own, on a free port, with a data folder of its own.</summary>
+public sealed class RunningServer : IDisposable
+{
+    private readonly bool _demo;
+    private readonly string _data = Directory.CreateTempSubdirectory("plucky-rally-").FullName;
+    private readonly List<string> _said = [];
+    private Process? _process;
+
+    public RunningServer(bool demo)
+    {
+        _demo = demo;
+        Port = FreePort();
+        Start();
+    }
+
+    public int Port { get; }
+
+    public string Address => $"http://127.0.0.1:{Port}";
+
+    /// <summary>Starts it, again with the same data where it ran before, and waits until it answers.</summary>
+    public void Start()
+    {
+        var web = Path.Combine(Project.Root, "src", "PluckyRally.Web");
+        var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
+        foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{Port}", "--data", _data })
+            start.ArgumentList.Add(argument);
+        if (_demo)
+        {
+            start.ArgumentList.Add("--demo");
+            start.ArgumentList.Add(Path.Combine(Project.Root, "demo"));
+        }
+
+        var ready = new TaskCompletionSource();
+        _process = new Process { StartInfo = start, EnableRaisingEvents = true };
+        _process.OutputDataReceived += (_, line) => Hear(line.Data, ready);
+        _process.ErrorDataReceived += (_, line) => Hear(line.Data, ready);
+        _process.Exited += (_, _) => ready.TrySetException(new InvalidOperationException($"The server ended: {string.Join("\n", _said)}"));
+        _process.Start();
+        _process.BeginOutputReadLine();
+        _process.BeginErrorReadLine();
+        if (!ready.Task.Wait(TimeSpan.FromSeconds(60))) throw new TimeoutException($"The server did not start: {string.Join("\n", _said)}");
+    }
+
+    /// <summary>Ends it as a power cut would.</summary>
+    public void Kill()
+    {
+        _process?.Kill(entireProcessTree: true);
+        _process?.WaitForExit();
+        _process?.Dispose();
+        _process = null;
+    }
+
+    public void Dispose()
+    {
+        Kill();
+        Directory.Delete(_data, recursive: true);
+    }
+
+    private void Hear(string? line, TaskCompletionSource ready)
+    {
+        if (line is null) return;
+        lock (_said) _said.Add(line);
+        if (line.Contains("Plucky Rally is at", StringComparison.Ordinal)) ready.TrySetResult();
+    }
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        return ((IPEndPoint)listener.LocalEndpoint).Port;
+    }
+}
+
+/// <summary>One server with the demo's data for all tests that do not need one of their own.</summary>
+public sealed class DemoServer : IDisposable
+{
+    private readonly RunningServer _server = new(demo: true);
+
+    public string Address => _server.Address;
+
+    public void Dispose() => _server.Dispose();
+}
+
+/// <summary>Where the project is.</summary>
+internal static class Project
+{
+    public static string Root { get; } = Find();
+
+    private static string Find()
+    {
+        var at = new DirectoryInfo(AppContext.BaseDirectory);
+        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx"))) at = at.Parent;
+        return at?.FullName ?? throw new InvalidOperationException("The project's folder was not found.");
+    }
+}

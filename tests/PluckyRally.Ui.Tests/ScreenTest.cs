@@ -1,0 +1,37 @@
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>Opens windows for a test; where the test fails, leaves a picture, the page and the browser's log of each.</summary>
+public abstract class ScreenTest : IDisposable
+{
+    private readonly List<Browser> _windows = [];
+
+    protected Browser OpenWindow(string address, int width = 1280, int height = 800)
+    {
+        var browser = new Browser(address, width, height);
+        _windows.Add(browser);
+        return browser;
+    }
+
+    public void Dispose()
+    {
+        if (TestContext.Current.TestState?.Result == TestResult.Failed) Leave();
+        foreach (var window in _windows) window.Dispose();
+        GC.SuppressFinalize(this);
+    }
+
+    private void Leave()
+    {
+        var folder = Environment.GetEnvironmentVariable("RALLY_OUTPUT") ?? Path.Combine(Project.Root, "output");
+        Directory.CreateDirectory(folder);
+        var name = $"{GetType().Name}.{TestContext.Current.TestMethod?.MethodName}";
+        for (var i = 0; i < _windows.Count; i++)
+        {
+            var stem = Path.Combine(folder, $"{name}.window{i + 1}");
+            _windows[i].Picture(stem + ".png");
+            File.WriteAllText(stem + ".html", _windows[i].Driver.PageSource);
+            File.WriteAllText(stem + ".log", _windows[i].Log());
+        }
+    }
+}

@@ -1,0 +1,17 @@
+import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript'
+import prettier from '@vue/eslint-config-prettier/skip-formatting'
+import vue from 'eslint-plugin-vue'
+
+export default defineConfigWithVueTs(
+  { ignores: ['src/api/schema.d.ts', 'node_modules'] },
+  vue.configs['flat/recommended'],
+  vueTsConfigs.recommendedTypeChecked,
+  prettier,
+  {
+    rules: {
+      // The brief's draft is edited in place by small components; a prop itself is never replaced.
+      'vue/no-mutating-props': ['error', { shallowOnly: true }],
+      '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: true }],
+    },
+  },
+)

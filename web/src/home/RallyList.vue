@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { RallyOnShelf } from '../api/names'
+import { shortDay } from '../shared/days'
+
+defineProps<{ rallies: readonly RallyOnShelf[] }>()
+const says = (r: RallyOnShelf) =>
+  r.entries === 0
+    ? `${r.teams} teams, nothing recorded yet`
+    : `${r.teams} teams, ${r.entries} ${r.entries === 1 ? 'entry' : 'entries'}`
+</script>
+
+<template>
+  <p v-if="rallies.length === 0" class="empty">No rally yet. Choose a brief and make teams for it.</p>
+  <ul>
+    <li v-for="r in rallies" :key="r.id">
+      <h3>
+        <RouterLink :to="`/rallies/${r.id}/${r.entries > 0 ? 'results' : 'score'}`">{{ r.name }}</RouterLink>
+      </h3>
+      <p>
+        {{ r.briefTitle }}<template v-if="r.date">, {{ shortDay(r.date) }}</template>
+      </p>
+      <p class="muted small figures">{{ says(r) }}</p>
+      <p class="small ways">
+        <RouterLink :to="`/rallies/${r.id}/score`" :aria-label="`Score ${r.name}`">Score</RouterLink>
+        <RouterLink :to="`/rallies/${r.id}/results`" :aria-label="`Results of ${r.name}`">Results</RouterLink>
+        <a :href="`/api/rallies/${r.id}/file`" download :aria-label="`File of ${r.name}`">File</a>
+      </p>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+li {
+  padding: 0.75rem 0;
+  border-bottom: var(--stitch);
+  overflow-wrap: anywhere;
+}
+.empty {
+  padding: 1.5rem 0;
+}
+.ways {
+  display: flex;
+  gap: 1rem;
+}
+</style>

@@ -1,0 +1,14 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
+import '@fontsource-variable/bricolage-grotesque/wght.css'
+import PrimeVue from 'primevue/config'
+import { createApp } from 'vue'
+import App from './App.vue'
+import './look/base.css'
+import { preset } from './look/preset'
+import './look/tokens.css'
+import { router } from './router'
+
+createApp(App)
+  .use(router)
+  .use(PrimeVue, { theme: { preset, options: { darkModeSelector: 'none' } } })
+  .mount('#app')

@@ -1,0 +1,69 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    title?: string
+    /** The station of a rally, or the wall. */
+    station?: string
+  }
+}
+
+/** Each kind of place is loaded by itself, so that a phone in the walk does not carry the desk's editor. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', component: () => import('./home/HomePage.vue'), meta: { title: 'Start' } },
+    {
+      path: '/briefs/:brief',
+      component: () => import('./stations/brief/BriefPage.vue'),
+      props: true,
+      meta: { title: 'Brief' },
+    },
+    {
+      path: '/briefs/:brief/teams',
+      component: () => import('./stations/teams/NewRallyPage.vue'),
+      props: true,
+      meta: { title: 'Teams' },
+    },
+    {
+      path: '/rallies/:rally',
+      component: () => import('./shared/RallyFrame.vue'),
+      props: true,
+      children: [
+        { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/score` },
+        {
+          path: 'brief',
+          component: () => import('./stations/brief/EditionPage.vue'),
+          meta: { title: 'Brief', station: 'brief' },
+        },
+        {
+          path: 'teams',
+          component: () => import('./stations/teams/TeamsPage.vue'),
+          meta: { title: 'Teams', station: 'teams' },
+        },
+        {
+          path: 'score/:team?',
+          component: () => import('./stations/score/ScorePage.vue'),
+          props: true,
+          meta: { title: 'Score', station: 'score' },
+        },
+        {
+          path: 'results',
+          component: () => import('./stations/results/ResultsPage.vue'),
+          meta: { title: 'Results', station: 'results' },
+        },
+        {
+          path: 'wall',
+          component: () => import('./stations/results/WallPage.vue'),
+          meta: { title: 'Results on the wall', station: 'wall' },
+        },
+      ],
+    },
+    { path: '/:rest(.*)*', component: () => import('./pages/NotFoundPage.vue'), meta: { title: 'No such page' } },
+  ],
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+})
+
+router.afterEach((to) => {
+  document.title = `${to.meta.title ?? 'Page'} · Plucky Rally`
+})

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import Dialog from 'primevue/dialog'
+import { ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { isTyping } from './isTyping'
+
+/** The keys of the screen that is open, on `?`. */
+const open = ref(false)
+const route = useRoute()
+const everywhere = [
+  ['?', 'Show these keys'],
+  ['Tab', 'Go to the next field or button'],
+] as const
+const here: Record<string, readonly (readonly [string, string])[]> = {
+  score: [
+    ['Enter', 'Record what is typed'],
+    ['Alt + → or ←', 'Next or previous team'],
+    ['Alt + F', 'Failed attempt'],
+    ['Alt + U', 'Undo the last entry'],
+  ],
+}
+useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  if (event.key !== '?' || isTyping(event)) return
+  event.preventDefault()
+  open.value = true
+})
+</script>
+
+<template>
+  <Dialog v-model:visible="open" modal header="Keys on this screen" :style="{ width: '26rem' }" dismissable-mask>
+    <dl>
+      <template v-for="[key, does] in [...(here[route.meta.station ?? ''] ?? []), ...everywhere]" :key="key">
+        <dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd>{{ does }}</dd>
+      </template>
+    </dl>
+  </Dialog>
+</template>
+
+<style scoped>
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 0.5rem 1rem;
+  margin: 0;
+}
+dd {
+  margin: 0;
+}
+kbd {
+  font: 650 0.9rem var(--text);
+  border: 1.5px solid var(--ink);
+  border-radius: 2px;
+  padding: 0.1rem 0.4rem;
+}
+</style>

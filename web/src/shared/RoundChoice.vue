@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+
+/** Which round is looked at; where scoring goes on, also the next one. */
+const props = defineProps<{ rounds: number; round: number; mayBegin?: boolean }>()
+const route = useRoute()
+const count = computed(() => Math.max(props.rounds, props.round))
+const to = (n: number) => ({ path: route.path, query: n > 1 ? { round: n } : {} })
+</script>
+
+<template>
+  <nav class="rounds" aria-label="Round">
+    <RouterLink v-for="n in count" :key="n" :to="to(n)" :aria-current-value="n === round ? 'page' : 'false'"
+      >Round {{ n }}</RouterLink
+    >
+    <RouterLink v-if="mayBegin" :to="to(count + 1)" aria-current-value="false">Next round</RouterLink>
+  </nav>
+</template>
+
+<style scoped>
+.rounds {
+  display: flex;
+  flex-wrap: wrap;
+}
+a {
+  display: inline-grid;
+  place-items: center;
+  min-height: 40px;
+  padding: 0 0.6rem;
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+}
+a[aria-current='page'] {
+  color: var(--ink);
+  font-weight: 750;
+  border-bottom-color: var(--marigold);
+}
+</style>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+/** The rope along the top: the name at its left end, a route hung on it where there is one. */
+</script>
+
+<template>
+  <header class="bar not-on-paper">
+    <RouterLink class="name" to="/" aria-label="Plucky Rally, start page">
+      <svg viewBox="0 0 32 32" width="26" height="26" aria-hidden="true">
+        <path d="M5 2v28" stroke="var(--ink)" stroke-width="3" />
+        <path d="M6 4h23l-7 7.5 7 7.5H6z" fill="var(--lagoon)" stroke="var(--ink)" stroke-width="2" />
+        <path d="M9.5 11.5h10" stroke="var(--paper)" stroke-width="2" stroke-dasharray="3 2" />
+      </svg>
+      <span>Plucky Rally</span>
+    </RouterLink>
+    <slot />
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: flex-start;
+  justify-content: space-between;
+  gap: 1.5rem;
+  padding: 0.75rem 1.5rem 0;
+}
+.name {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.5rem;
+  padding: 0.25rem 0;
+  font: 750 1.15rem/1.1 var(--title);
+  letter-spacing: -0.02em;
+  color: var(--ink);
+  text-decoration: none;
+  white-space: nowrap;
+}
+@media (max-width: 700px) {
+  .bar {
+    padding: 0.5rem 0.75rem 0;
+    gap: 0.75rem;
+  }
+  .name span {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,35 @@
+import type { Team } from '../api/names'
+
+export const patterns = ['stripes', 'dots', 'zigzag', 'checks', 'waves', 'scallops', 'crosses', 'ladder'] as const
+export type Pattern = (typeof patterns)[number]
+
+/** How a team is told apart: first by pattern, then by call sign, only then by colour. */
+export interface TeamMark {
+  pattern: Pattern
+  sign: string
+  colour: string
+}
+
+const colours = ['#0f6f70', '#a85f00', '#6a3a68', '#b23a26', '#1d2b33']
+
+/** A mark for each team, by its id: patterns in turn, and two letters of the name that no other team has. */
+export function teamMarks(teams: readonly Team[]): Map<string, TeamMark> {
+  const taken = new Set<string>()
+  const marks = new Map<string, TeamMark>()
+  teams.forEach((team, i) => {
+    const sign = callSigns(team.name).find((s) => !taken.has(s)) ?? String(i + 1).padStart(2, '0')
+    taken.add(sign)
+    marks.set(team.id, {
+      pattern: patterns[i % patterns.length] ?? 'stripes',
+      colour: colours[(i + Math.floor(i / patterns.length)) % colours.length] ?? colours[0]!,
+      sign,
+    })
+  })
+  return marks
+}
+
+function callSigns(name: string): string[] {
+  const letters = [...name.toUpperCase()].filter((c) => /\p{L}|\p{N}/u.test(c))
+  const first = letters[0] ?? '?'
+  return letters.slice(1).map((second) => first + second)
+}

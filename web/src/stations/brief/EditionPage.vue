@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import StationHead from '../../shared/StationHead.vue'
+import { useRally } from '../../shared/openRally'
+import BriefSheet from './BriefSheet.vue'
+
+/** The brief as a rally runs it. */
+const { rally } = useRally()
+</script>
+
+<template>
+  <main v-if="rally" id="main" class="page">
+    <StationHead :title="rally.name" :next="rally.route[0]?.next" />
+    <BriefSheet :brief="rally.brief" :scoring="rally.scoring" fixed />
+  </main>
+</template>
+
+<style scoped>
+.page {
+  max-width: 56rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+  display: grid;
+  gap: 1.25rem;
+}
+</style>

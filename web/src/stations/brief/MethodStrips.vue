@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import type { Brief } from '../../api/names'
+import InlineNumber from './InlineNumber.vue'
+import PartStrip from './PartStrip.vue'
+import { newPart } from './newItems'
+
+/** How it is scored: a strip for each part, and which total wins. */
+const props = defineProps<{ brief: Brief }>()
+const add = () => void props.brief.method.parts.push(newPart(props.brief))
+const remove = (i: number) => void props.brief.method.parts.splice(i, 1)
+</script>
+
+<template>
+  <section aria-labelledby="method">
+    <h2 id="method">Method</h2>
+    <ul>
+      <li v-for="(part, i) in brief.method.parts" :key="part.id">
+        <PartStrip :part="part" :brief="brief" @remove="remove(i)" />
+      </li>
+    </ul>
+    <button type="button" class="add" data-at="/method/parts" @click="add">Add a part</button>
+    <p class="line">
+      The
+      <select v-model="brief.method.wins" class="inline" aria-label="Which total wins" data-at="/method/wins">
+        <option value="highest">highest</option>
+        <option value="lowest">lowest</option>
+      </select>
+      total wins. Points are shown to
+      <InlineNumber v-model="brief.method.precision" label="Shown precision of points" at="/method/precision" />.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.line {
+  margin-top: 0.5rem;
+  line-height: 1.8;
+}
+.add {
+  font: inherit;
+  font-size: var(--small);
+  color: var(--lagoon-deep);
+  background: none;
+  border: 0;
+  padding: 0.25rem 0;
+  min-height: 24px;
+  cursor: pointer;
+  text-decoration: underline;
+}
+</style>

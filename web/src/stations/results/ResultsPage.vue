@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '../../api/client'
+import LoadNote from '../../shared/LoadNote.vue'
+import RoundChoice from '../../shared/RoundChoice.vue'
+import StationHead from '../../shared/StationHead.vue'
+import { useRally } from '../../shared/openRally'
+import { useLoad } from '../../shared/useLoad'
+import StandingsTable from './StandingsTable.vue'
+import WhySlip from './WhySlip.vue'
+
+/** The standings, and for one team the whole way to its place. */
+const { rally, round, tick } = useRally()
+const standings = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/results', {
+      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value } },
+    }),
+  ),
+)
+watch([round, tick], () => void standings.load(), { immediate: true })
+const chosen = ref('')
+const row = computed(
+  () => standings.data.value?.rows.find((r) => r.team === chosen.value) ?? standings.data.value?.rows[0],
+)
+</script>
+
+<template>
+  <main v-if="rally" id="main" class="results">
+    <StationHead :title="rally.name" :next="rally.route[3]?.next">
+      <RoundChoice :rounds="rally.rounds" :round="round" />
+      <RouterLink :to="`/rallies/${rally.id}/wall${round > 1 ? `?round=${round}` : ''}`">Show on the wall</RouterLink>
+    </StationHead>
+    <LoadNote
+      v-if="!standings.data.value"
+      :state="standings.state.value"
+      :refusal="standings.refusal.value"
+      what="the standings"
+      @again="standings.load"
+    />
+    <div v-else class="two">
+      <section aria-labelledby="standings">
+        <h2 id="standings">Standings</h2>
+        <p class="muted">{{ standings.data.value.winsText }}</p>
+        <p v-if="standings.data.value.provisional" class="early">
+          Some points depend on teams that are not finished, so they can still change.
+        </p>
+        <StandingsTable
+          :standings="standings.data.value"
+          :teams="rally.teams"
+          :chosen="row?.team ?? ''"
+          @choose="chosen = $event"
+        />
+      </section>
+      <WhySlip v-if="row" :row="row" />
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.results {
+  max-width: 80rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 4fr);
+  gap: 2.5rem;
+  padding-top: 1.25rem;
+  align-items: start;
+}
+.early {
+  color: var(--marigold-text);
+}
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Standing, Standings, Team } from '../../api/names'
+import TeamPennant from '../../shared/TeamPennant.vue'
+import { teamMarks } from '../../shared/teamMarks'
+
+/** The teams in order: placed, unfinished, not placed. */
+const props = defineProps<{ standings: Standings; teams: readonly Team[]; chosen: string }>()
+const emit = defineEmits<{ choose: [team: string] }>()
+const marks = computed(() => teamMarks(props.teams))
+const parts = computed(() => props.standings.rows[0]?.parts ?? [])
+const place = (row: Standing) =>
+  row.placeText || { placed: '', unfinished: 'not finished', didNotPlace: 'not placed' }[row.status]
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th scope="col">Place</th>
+        <th scope="col">Team</th>
+        <th v-for="p in parts" :key="p.part" scope="col" class="number">{{ p.name }}</th>
+        <th scope="col" class="number">Total</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="row in standings.rows"
+        :key="row.team"
+        :class="{ chosen: row.team === chosen, aside: row.status !== 'placed' }"
+      >
+        <td class="place">{{ place(row) }}</td>
+        <th scope="row">
+          <button type="button" :aria-pressed="row.team === chosen" @click="emit('choose', row.team)">
+            <TeamPennant :mark="marks.get(row.team)!" :width="48" />
+            {{ row.name }}
+          </button>
+          <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
+          <p v-for="t in row.tooNear" :key="t" class="small near aside-note">{{ t }}</p>
+        </th>
+        <td v-for="p in row.parts" :key="p.part" class="number">
+          {{ p.pointsText || '–' }}
+          <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
+        </td>
+        <td class="number total">{{ row.totalText || '–' }}</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  margin-top: 0.5rem;
+}
+thead th {
+  font-size: var(--small);
+  font-weight: 500;
+  color: var(--muted);
+  text-align: left;
+  padding: 0.25rem 0.5rem;
+  border-bottom: 1.5px solid var(--ink);
+}
+td,
+tbody th {
+  padding: 0.35rem 0.5rem;
+  border-bottom: var(--stitch);
+  text-align: left;
+  font-weight: 400;
+}
+.number {
+  text-align: right !important;
+}
+.value {
+  display: block;
+  white-space: nowrap;
+}
+.total {
+  font-weight: 750;
+  font-size: 1.15rem;
+}
+.place {
+  font: 750 1.05rem/1.15 var(--title);
+}
+.aside .place {
+  font: 400 var(--small) / 1.2 var(--text);
+  color: var(--muted);
+}
+button {
+  display: flex;
+  align-items: center;
+  gap: 0.75rem;
+  width: 100%;
+  font: inherit;
+  font-weight: 600;
+  color: inherit;
+  text-align: left;
+  background: none;
+  border: 0;
+  padding: 0.15rem 0;
+  cursor: pointer;
+  overflow-wrap: anywhere;
+}
+button:hover {
+  text-decoration: underline;
+}
+.aside-note {
+  padding-left: 3.75rem;
+  line-height: 1.3;
+}
+.near {
+  color: var(--marigold-text);
+}
+.chosen {
+  background: var(--sheet);
+  box-shadow: inset 4px 0 0 var(--marigold);
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Standing, TraceStep } from '../../api/names'
+
+/** Why a team has its points: a slip written out like a sum by hand. */
+const props = defineProps<{ row: Standing }>()
+const isAmount = (step: TraceStep) => step.kind === 'points' || step.kind === 'deduction'
+const sum = computed(() => props.row.why.find((s) => s.kind === 'total'))
+const before = computed(() => props.row.why.filter((s) => !['total', 'tieBreak', 'place'].includes(s.kind)))
+const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].includes(s.kind)))
+</script>
+
+<template>
+  <section class="slip" aria-labelledby="why">
+    <h2 id="why">Why: {{ row.name }}</h2>
+    <table>
+      <tbody>
+        <tr v-for="(step, i) in before" :key="i" :class="step.kind">
+          <td>{{ step.sentence }}</td>
+          <td class="amount">{{ isAmount(step) ? step.amountText : '' }}</td>
+        </tr>
+      </tbody>
+      <tfoot v-if="sum">
+        <tr>
+          <td>{{ sum.sentence }}</td>
+          <td class="amount">{{ sum.amountText }}</td>
+        </tr>
+      </tfoot>
+    </table>
+    <p v-for="(step, i) in after" :key="i">{{ step.sentence }}</p>
+  </section>
+</template>
+
+<style scoped>
+.slip {
+  background: var(--sheet);
+  border: 1.5px solid var(--ink);
+  border-bottom: 0;
+  padding: 1rem 1.25rem 1.75rem;
+  display: grid;
+  gap: 0.6rem;
+  position: sticky;
+  top: 1rem;
+  overflow-wrap: anywhere;
+}
+.slip::after {
+  content: '';
+  position: absolute;
+  inset: auto -1.5px -9px;
+  height: 10px;
+  background:
+    linear-gradient(135deg, var(--sheet) 50%, transparent 50%) 0 0 / 12px 10px,
+    linear-gradient(225deg, var(--sheet) 50%, transparent 50%) 0 0 / 12px 10px;
+}
+table {
+  width: 100%;
+}
+td {
+  padding: 0.12rem 0;
+  vertical-align: bottom;
+}
+.amount {
+  text-align: right;
+  padding-left: 1rem;
+  font-weight: 650;
+  white-space: nowrap;
+}
+.points td,
+.deduction td {
+  padding-bottom: 0.55rem;
+}
+.points td:first-child {
+  font-weight: 650;
+}
+.deduction .amount {
+  color: var(--brick);
+}
+tfoot td {
+  border-top: 2px solid var(--ink);
+  padding-top: 0.35rem;
+  font-weight: 750;
+}
+tfoot .amount {
+  font-size: 1.3rem;
+  border-bottom: 4px double var(--ink);
+}
+</style>

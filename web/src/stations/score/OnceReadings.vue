@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import type { RallyOpened, Refusal, TeamSheet } from '../../api/names'
+import ReadingField from './ReadingField.vue'
+import { measureRead } from './entries'
+import { useRecording } from './recording'
+
+/** Measures that are read once for the team's design. */
+const props = defineProps<{ once: TeamSheet['once']; rally: RallyOpened; refusal?: Refusal }>()
+const { team, round, record } = useRecording()
+const typed = ref<Record<string, string>>({})
+const tried = ref('')
+/** The measure that is being read again. */
+const again = ref('')
+const measureOf = (id: string) => props.rally.brief.measures.find((m) => m.id === id)
+
+async function send(measure: string) {
+  tried.value = measure
+  const sent = await record(
+    measureRead(team.value, round.value, { measure, typed: typed.value[measure] ?? '', bound: 'exact' }),
+  )
+  if (sent.kind === 'refused') return
+  typed.value[measure] = ''
+  again.value = ''
+}
+</script>
+
+<template>
+  <section aria-labelledby="once">
+    <h3 id="once">Read once</h3>
+    <template v-for="o in once" :key="o.measure">
+      <p v-if="o.shown && again !== o.measure" class="line">
+        <span>{{ measureOf(o.measure)?.name }}</span>
+        <b class="figures">{{ o.shown }}</b>
+        <Button
+          label="Read again"
+          class="touch"
+          variant="outlined"
+          :aria-label="`Read again: ${measureOf(o.measure)?.name}`"
+          @click="again = o.measure"
+        />
+      </p>
+      <form v-else novalidate :aria-label="measureOf(o.measure)?.name" @submit.prevent="send(o.measure)">
+        <ReadingField
+          v-if="measureOf(o.measure)"
+          :model-value="typed[o.measure] ?? ''"
+          :measure="measureOf(o.measure)!"
+          :forms="rally.forms[o.measure] ?? []"
+          :problem="tried === o.measure ? refusal?.problems.find((p) => p.at.startsWith('/reading/')) : undefined"
+          @update:model-value="typed[o.measure] = $event"
+        />
+        <Button type="submit" label="Record" class="touch" :aria-label="`Record: ${measureOf(o.measure)?.name}`" />
+      </form>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  color: var(--lagoon-deep);
+}
+form {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  justify-content: space-between;
+  gap: 1rem;
+  padding: 0.5rem 0;
+}
+.line {
+  display: grid;
+  grid-template-columns: 1fr auto 8rem;
+  align-items: center;
+  gap: 1rem;
+  padding: 0.3rem 0;
+  border-bottom: var(--stitch);
+}
+.touch {
+  min-height: var(--touch);
+}
+</style>

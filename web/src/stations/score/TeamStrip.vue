@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
+import type { Standings, Team } from '../../api/names'
+import TeamPennant from '../../shared/TeamPennant.vue'
+import { teamMarks } from '../../shared/teamMarks'
+
+/** All teams in a strip; each says how far it is. */
+const props = defineProps<{
+  teams: readonly Team[]
+  current: string
+  rally: string
+  round: number
+  standings?: Standings
+}>()
+const marks = computed(() => teamMarks(props.teams))
+const status = computed(() => new Map(props.standings?.rows.map((r) => [r.team, r])))
+const word = (id: string) => {
+  const row = status.value.get(id)
+  return !row
+    ? ''
+    : row.status === 'placed'
+      ? row.totalText || 'done'
+      : row.status === 'unfinished'
+        ? 'open'
+        : 'not placed'
+}
+const strip = useTemplateRef('strip')
+watch(
+  () => props.current,
+  () =>
+    void nextTick(() =>
+      strip.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
+    ),
+)
+</script>
+
+<template>
+  <nav ref="strip" class="strip" aria-label="Teams">
+    <RouterLink
+      v-for="t in teams"
+      :key="t.id"
+      :to="{ path: `/rallies/${rally}/score/${t.id}`, query: round > 1 ? { round } : {} }"
+      :aria-current="t.id === current ? 'page' : undefined"
+    >
+      <TeamPennant :mark="marks.get(t.id)!" :width="56" />
+      <span class="team">{{ t.name }}</span>
+      <span class="small muted figures">{{ word(t.id) }}</span>
+    </RouterLink>
+  </nav>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  overflow-x: auto;
+  padding: 0.75rem 0;
+  gap: 0.25rem;
+}
+a {
+  flex: 0 0 6.4rem;
+  display: grid;
+  justify-items: center;
+  text-align: center;
+  min-height: var(--touch);
+  padding: 0.4rem 0.25rem;
+  color: var(--ink);
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+}
+a[aria-current] {
+  background: var(--sheet);
+  border-bottom-color: var(--marigold);
+}
+.team {
+  line-height: 1.2;
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+</style>

@@ -1,0 +1,44 @@
+import { v7 } from 'uuid'
+import type { Entry, Reading, TrialOutcome } from '../../api/names'
+
+/** What every entry begins with: an id of this device's own, the time and who. */
+const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: 'Teacher', team, round })
+
+export const ruleChecked = (team: string, round: number, rule: string, met: boolean): Entry => ({
+  kind: 'ruleChecked',
+  ...begin(team, round),
+  rule,
+  met,
+  design: '',
+})
+
+export const trialRecorded = (
+  team: string,
+  round: number,
+  outcome: TrialOutcome,
+  readings: Reading[],
+  reason = '',
+): Entry => ({
+  kind: 'trialRecorded',
+  ...begin(team, round),
+  design: '',
+  revision: 1,
+  purpose: 'score',
+  outcome,
+  reason,
+  readings,
+})
+
+export const measureRead = (team: string, round: number, reading: Reading): Entry => ({
+  kind: 'measureRead',
+  ...begin(team, round),
+  design: '',
+  reading,
+})
+
+export const struckOut = (team: string, round: number, entry: string, reason: string): Entry => ({
+  kind: 'struckOut',
+  ...begin(team, round),
+  entry,
+  reason,
+})

@@ -1,0 +1,18 @@
+import { inject, type ComputedRef, type InjectionKey } from 'vue'
+import type { Entry } from '../../api/names'
+import type { Sent } from './useOutbox'
+
+export interface Recording {
+  team: ComputedRef<string>
+  round: ComputedRef<number>
+  record: (entry: Entry) => Promise<Sent>
+}
+
+export const recording: InjectionKey<Recording> = Symbol('recording')
+
+/** Who is being scored, and how to record it. */
+export function useRecording() {
+  const here = inject(recording)
+  if (!here) throw new Error('Recording belongs inside the Score station.')
+  return here
+}

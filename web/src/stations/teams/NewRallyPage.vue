@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import Textarea from 'primevue/textarea'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '../../api/client'
+import type { Refusal } from '../../api/names'
+import BuntingRoute from '../../shared/BuntingRoute.vue'
+import LoadNote from '../../shared/LoadNote.vue'
+import StationHead from '../../shared/StationHead.vue'
+import TopBar from '../../shared/TopBar.vue'
+import { useLoad } from '../../shared/useLoad'
+import TeamLines from './TeamLines.vue'
+import { teamNames } from './teamNames'
+
+/** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
+const props = defineProps<{ brief: string }>()
+const router = useRouter()
+const checkup = useLoad(() => ask(api.GET('/api/briefs/{id}/check', { params: { path: { id: props.brief } } })))
+void checkup.load()
+
+const keptHere = `teams:${props.brief}`
+const typed = ref<{ name: string; date: string; teams: string }>({
+  name: '',
+  date: new Date().toLocaleDateString('sv-SE'),
+  teams: '',
+  ...(JSON.parse(localStorage.getItem(keptHere) ?? '{}') as object),
+})
+watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
+
+const names = computed(() => teamNames(typed.value.teams))
+const teams = computed(() => names.value.map((name, i) => ({ id: `t${i + 1}`, name, members: 0 })))
+const refusal = ref<Refusal>()
+const beginning = ref(false)
+const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
+const wrongTeams = computed(() => refusal.value?.problems.filter((p) => p.at.startsWith('/teams')) ?? [])
+const others = computed(
+  () => refusal.value?.problems.filter((p) => p.at !== '/name' && !p.at.startsWith('/teams')) ?? [],
+)
+
+async function begin() {
+  beginning.value = true
+  const answer = await ask(
+    api.POST('/api/rallies', {
+      body: {
+        brief: props.brief,
+        name: typed.value.name,
+        date: typed.value.date || null,
+        teams: names.value.map((name) => ({ name, members: 0 })),
+      },
+    }),
+  )
+  beginning.value = false
+  if (answer.ok) {
+    localStorage.removeItem(keptHere)
+    await router.push(`/rallies/${answer.data.id}/score`)
+  } else {
+    refusal.value = answer.offline
+      ? { title: 'Plucky Rally does not answer.', detail: 'What you typed is kept here. Try again.', problems: [] }
+      : answer.refusal
+  }
+}
+</script>
+
+<template>
+  <TopBar>
+    <BuntingRoute
+      v-if="checkup.data.value"
+      :pennants="checkup.data.value.route"
+      current="teams"
+      :to="{ brief: `/briefs/${props.brief}`, teams: `/briefs/${props.brief}/teams` }"
+    />
+  </TopBar>
+  <main id="main" class="teams">
+    <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
+    <template v-if="checkup.data.value">
+      <StationHead title="Teams" :next="checkup.data.value.route[1]?.next" />
+      <form novalidate @submit.prevent="begin">
+        <div class="fields">
+          <label for="name">Class or name of the rally</label>
+          <InputText id="name" v-model="typed.name" :invalid="!!wrongWith('/name')" aria-describedby="name-note" />
+          <p id="name-note" class="note">
+            <template v-if="wrongWith('/name')"
+              >{{ wrongWith('/name')?.what }} {{ wrongWith('/name')?.remedy }}</template
+            >
+          </p>
+          <label for="date">Day</label>
+          <input id="date" v-model="typed.date" type="date" />
+          <label for="teams">Teams, one on each line</label>
+          <Textarea
+            id="teams"
+            v-model="typed.teams"
+            rows="10"
+            :invalid="wrongTeams.length > 0"
+            aria-describedby="teams-note"
+          />
+          <ul id="teams-note" class="note">
+            <li v-for="p in wrongTeams" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
+          </ul>
+          <p class="small muted">A list copied from a spreadsheet will do.</p>
+        </div>
+        <TeamLines :teams="teams" />
+        <div class="begin">
+          <div v-if="refusal" role="alert">
+            <p class="note">{{ refusal.title }}</p>
+            <ul class="note">
+              <li v-for="p in others" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
+            </ul>
+          </div>
+          <Button type="submit" :label="beginning ? 'Beginning…' : 'Begin the rally'" :disabled="beginning" />
+          <p class="small muted">
+            The brief is kept with the rally as it is now; later changes to it do not change this rally.
+          </p>
+        </div>
+      </form>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.teams {
+  max-width: 64rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 1.5rem 2.5rem;
+  padding-top: 1.25rem;
+}
+.fields {
+  display: grid;
+  align-content: start;
+  gap: 0.3rem;
+}
+label {
+  font-weight: 650;
+  margin-top: 0.5rem;
+}
+input[type='date'] {
+  font: inherit;
+  color: inherit;
+  background: var(--sheet);
+  border: 1px solid var(--edge);
+  border-radius: 3px;
+  padding: 0.45rem 0.6rem;
+  justify-self: start;
+}
+.note {
+  color: var(--brick);
+  font-size: var(--small);
+}
+.begin {
+  grid-column: 1 / -1;
+  display: grid;
+  justify-items: start;
+  gap: 0.5rem;
+}
+@media (max-width: 700px) {
+  form {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Team } from '../../api/names'
+import TeamPennant from '../../shared/TeamPennant.vue'
+import { teamMarks } from '../../shared/teamMarks'
+
+/** The teams with their pennants. */
+const props = defineProps<{ teams: readonly Team[] }>()
+const marks = computed(() => teamMarks(props.teams))
+</script>
+
+<template>
+  <section aria-label="The teams">
+    <p v-if="teams.length === 0" class="muted">Each team gets a pennant of its own here.</p>
+    <p v-else class="muted small">{{ teams.length }} {{ teams.length === 1 ? 'team' : 'teams' }}</p>
+    <ul>
+      <li v-for="team in teams" :key="team.id">
+        <TeamPennant :mark="marks.get(team.id)!" :width="72" />
+        <span>{{ team.name }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+  gap: 0.6rem 1rem;
+  margin-top: 0.4rem;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 0.75rem;
+  overflow-wrap: anywhere;
+}
+</style>
