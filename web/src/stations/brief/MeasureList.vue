@@ -109,7 +109,6 @@ const setLevels = (measure: Measure, text: string) => (measure.levels = text.spl
             <option value="eachAttempt">in every attempt</option>
             <option value="once">once</option>
           </select>
-          .
         </p>
         <p class="small">
           <InlineText

@@ -51,7 +51,7 @@ async function strike() {
         <span class="says">
           <component :is="line.struck ? 's' : 'span'">{{ line.says }}</component>
           <span v-if="line.struck" class="small muted"> struck out{{ line.why ? `: ${line.why}` : '' }}</span>
-          <span class="small muted"> {{ line.by }}</span>
+          <span v-if="line.by" class="small muted by">{{ line.by }}</span>
         </span>
         <Button
           v-if="!line.struck"
@@ -98,6 +98,9 @@ li {
   gap: 0.5rem;
   border-bottom: var(--stitch);
   min-height: var(--touch);
+}
+.by::before {
+  content: ' · ';
 }
 .says {
   overflow-wrap: anywhere;

@@ -1,0 +1,46 @@
+using System.Text.Json;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Briefs;
+
+public sealed class EditionsTests
+{
+    [Fact]
+    public void A_tier_lays_its_values_over_the_base()
+    {
+        var brief = Tiered(("/measures/height/unit", "\"in\""), ("/measures/height/step", "0.25"), ("/trials/attempts", "5"));
+        var edition = Editions.Resolve(brief, "young").OrThrow();
+        edition.Tier.ShouldBe("Grades 1 and 2");
+        edition.Brief.Measures[0].Unit.ShouldBe("in");
+        edition.Brief.Measures[0].Step.ShouldBe(0.25m);
+        edition.Brief.Trials.Attempts.ShouldBe(5);
+        edition.Brief.Tiers.ShouldBeEmpty();
+        brief.Measures[0].Unit.ShouldBe("cm");
+    }
+
+    [Fact]
+    public void A_place_that_is_not_there_is_named_with_its_tier()
+    {
+        var problem = Editions.Resolve(Tiered(("/measures/width/unit", "\"in\"")), "young").Problems.ShouldHaveSingleItem();
+        problem.At.ShouldBe("/tiers/young/overrides/0/at");
+        problem.What.ShouldContain("Grades 1 and 2");
+    }
+
+    [Fact]
+    public void A_value_that_does_not_fit_is_named_with_its_tier()
+    {
+        var problem = Editions.Resolve(Tiered(("/measures/height/step", "\"fine\"")), "young").Problems.ShouldHaveSingleItem();
+        problem.At.ShouldBe("/tiers/young/measures/height/step");
+        problem.What.ShouldStartWith("In Grades 1 and 2:");
+    }
+
+    [Fact]
+    public void A_tier_that_is_not_there_is_refused_with_those_that_are() =>
+        Editions.Resolve(Tiered(), "old").Problems[0].Remedy.ShouldContain("young");
+
+    private static Brief Tiered(params (string At, string Value)[] overrides) => Sample.Simple() with
+    {
+        Tiers = [new Tier { Id = "young", Name = "Grades 1 and 2", Overrides = [.. overrides.Select(o => new Override(o.At, JsonElement.Parse(o.Value)))] }],
+    };
+}

@@ -1,0 +1,169 @@
+using CsCheck;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Readings;
+
+public sealed class ReadingParserTests
+{
+    private static readonly Measure Centimetres = Sample.Height();
+    private static readonly Measure Feet = new() { Id = "span", Name = "Span", Kind = MeasureKind.Length, Unit = "ft", Step = 0.125m };
+    private static readonly Measure Inches = new() { Id = "span", Name = "Span", Kind = MeasureKind.Length, Unit = "in", Step = 0.25m };
+    private static readonly Measure Seconds = new() { Id = "time", Name = "Time", Kind = MeasureKind.Duration, Unit = "s", Step = 0.1m };
+    private static readonly Measure Grams = new() { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m };
+
+    [Theory]
+    [InlineData("184", 184)]
+    [InlineData(" 184 cm ", 184)]
+    [InlineData("1.84 m", 184)]
+    [InlineData("1,84 m", 184)]
+    [InlineData("1840mm", 184)]
+    [InlineData("183.5", 184)]
+    [InlineData("183.4", 183)]
+    [InlineData("½ m", 50)]
+    public void Lengths_in_whole_centimetres(string typed, decimal value) =>
+        Sample.Parse(typed, Centimetres).ShouldBe(new ParsedReading(value, Bound.Exact));
+
+    [Theory]
+    [InlineData("6 3/4 ft", 6.75)]
+    [InlineData("6¾ ft", 6.75)]
+    [InlineData("1/2 ft", 0.5)]
+    [InlineData("½ ft", 0.5)]
+    [InlineData("6' 3\"", 6.25)]
+    [InlineData("6' 1 1/2\"", 6.125)]
+    [InlineData("6 ft 3 in", 6.25)]
+    public void Feet_and_inches(string typed, decimal value) => Sample.Parse(typed, Feet).Value.ShouldBe(value);
+
+    [Theory]
+    [InlineData("17 3/4 in", 17.75)]
+    [InlineData("45 cm", 17.75)]
+    [InlineData("17.8", 17.75)]
+    [InlineData("17.875", 18)]
+    public void Inches_go_to_the_nearest_quarter(string typed, decimal value) => Sample.Parse(typed, Inches).Value.ShouldBe(value);
+
+    [Theory]
+    [InlineData("95 s", 95)]
+    [InlineData("1:35", 95)]
+    [InlineData("1:35.4", 95.4)]
+    [InlineData("1:02:03", 3723)]
+    [InlineData("0:04.9", 4.9)]
+    [InlineData("9.95 min", 597)]
+    [InlineData("95", 95)]
+    public void Times(string typed, decimal seconds) => Sample.Parse(typed, Seconds).Value.ShouldBe(seconds);
+
+    [Theory]
+    [InlineData("50+", Bound.AtLeast)]
+    [InlineData("50+ cm", Bound.AtLeast)]
+    [InlineData("50 cm+", Bound.AtLeast)]
+    [InlineData("50-", Bound.AtMost)]
+    [InlineData("50 cm -", Bound.AtMost)]
+    public void Bounds(string typed, Bound bound) => Sample.Parse(typed, Centimetres).ShouldBe(new ParsedReading(50, bound));
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("   ")]
+    [InlineData("tall")]
+    [InlineData("1,840")]
+    [InlineData("1,840 m")]
+    [InlineData("1.2.3")]
+    [InlineData("12 g")]
+    [InlineData("3/0")]
+    [InlineData("-3")]
+    [InlineData("1e5")]
+    [InlineData("NaN")]
+    [InlineData("∞")]
+    [InlineData("99999999999999999999999999999999")]
+    [InlineData("<script>alert(1)</script>")]
+    [InlineData("🙂")]
+    [InlineData("١٢")]
+    public void What_is_unclear_is_refused_with_forms_that_would_do(string typed)
+    {
+        var refused = ReadingParser.Parse(typed, Centimetres);
+        refused.IsOk.ShouldBeFalse();
+        refused.Problems[0].Remedy.ShouldContain("184 cm");
+    }
+
+    [Theory]
+    [InlineData("1:75")]
+    [InlineData("1:5")]
+    [InlineData("1:02:99")]
+    [InlineData("12:60:00")]
+    public void Clocks_that_show_no_time_are_refused(string typed) => ReadingParser.Parse(typed, Seconds).IsOk.ShouldBeFalse();
+
+    [Fact]
+    public void Below_zero_is_allowed_only_where_the_brief_says_so()
+    {
+        Sample.Parse("-3", Sample.Number("drift", negative: true)).Value.ShouldBe(-3);
+        Sample.Parse("−3", Sample.Number("drift", negative: true)).Value.ShouldBe(-3);
+        ReadingParser.Parse("-3", Sample.Number("drift")).IsOk.ShouldBeFalse();
+    }
+
+    [Fact]
+    public void The_container_is_taken_off()
+    {
+        var tared = Grams with { Tare = 12.4m };
+        Sample.Parse("87.4", tared).Value.ShouldBe(75);
+        ReadingParser.Parse("10", tared).Problems[0].What.ShouldContain("container");
+    }
+
+    [Fact]
+    public void Counts_are_whole() => ReadingParser.Parse("2.5", Sample.Count("beads")).Problems[0].What.ShouldContain("whole");
+
+    [Fact]
+    public void Levels_are_the_briefs_own_words()
+    {
+        var damage = new Measure { Id = "damage", Name = "Damage", Kind = MeasureKind.Level, Levels = ["whole", "cracked", "broken"] };
+        Sample.Parse("Cracked", damage).Value.ShouldBe(1);
+        ReadingParser.Parse("dented", damage).Problems[0].Remedy.ShouldContain("whole, cracked, broken");
+    }
+
+    // Mass of each coin: United States Mint, coin specifications (cent 2.500 g since 1982, nickel 5.000 g, dime 2.268 g, quarter 5.670 g).
+    [Theory]
+    [InlineData("150 cents", 375.0)]
+    [InlineData("10 quarters", 56.70)]
+    [InlineData("2 nickels + 3 dimes", 16.804)]
+    [InlineData("375 g", 375)]
+    public void Coins_weigh_what_the_Mint_says(string typed, decimal grams) => Sample.Parse(typed, Coins).Value.ShouldBe(grams);
+
+    [Fact]
+    public void Ten_quarters_are_two_ounces() =>
+        Rounding.ToDecimals(Units.Find("g")!.To(Units.Find("oz")!, Sample.Parse("10 quarters", Coins).Value), 2).ShouldBe(2.00m);
+
+    [Fact]
+    public void Weights_that_are_not_named_are_refused_where_there_are_several() =>
+        ReadingParser.Parse("12", Coins).Problems[0].What.ShouldContain("which weights");
+
+    [Fact]
+    public void A_calibrated_weight_has_the_mass_of_the_heap_divided_by_its_count()
+    {
+        var bead = new Weight { Name = "bead", Calibration = new Calibration(40, 18.6m, 0.1m) };
+        bead.GramsEach.ShouldBe(0.465m);
+
+        // JCGM 100:2008, 4.3.7: a reading of step d has the standard uncertainty d/√12.
+        bead.Uncertainty(20).ShouldBe(20 * 0.1 / Math.Sqrt(12) / 40, 1e-15);
+    }
+
+    [Fact]
+    public void No_string_makes_the_parser_throw() => Gen.String.Sample(typed =>
+    {
+        foreach (var measure in new[] { Centimetres, Feet, Seconds, Grams, Coins }) ReadingParser.Parse(typed, measure).ShouldNotBeNull();
+    });
+
+    [Fact]
+    public void No_string_of_the_signs_of_readings_makes_the_parser_throw() =>
+        Gen.String[Gen.Char["0123456789.,:+-/'\" cmftings½"], 0, 20].Sample(typed =>
+        {
+            foreach (var measure in new[] { Centimetres, Feet, Inches, Seconds, Coins }) ReadingParser.Parse(typed, measure).ShouldNotBeNull();
+        });
+
+    private static Measure Coins => Grams with
+    {
+        Weights =
+        [
+            new Weight { Name = "cent", Grams = 2.5m },
+            new Weight { Name = "nickel", Grams = 5m },
+            new Weight { Name = "dime", Grams = 2.268m },
+            new Weight { Name = "quarter", Grams = 5.67m },
+        ],
+    };
+}
