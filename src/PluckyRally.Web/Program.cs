@@ -38,7 +38,7 @@ try
 
     // The build starts this program too, only to write down the API's description; there is no data then.
     if (Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") await DataStart.Prepare(app.Services, settings, app.Lifetime.ApplicationStopping);
-    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Plucky Rally is at http://127.0.0.1:{settings.Port}  (Ctrl+C ends it)"));
+    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Plucky Rally is at {app.Urls.First()}  (Ctrl+C ends it)"));
     await app.RunAsync();
     return 0;
 }

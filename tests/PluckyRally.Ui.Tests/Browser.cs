@@ -9,7 +9,7 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>A window of headless Chromium, used as a person would: things are found by their role and name.</summary>
 public sealed class Browser : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(15);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(8);
     private static readonly string Axe = File.ReadAllText(Path.Combine(Project.Root, "web", "node_modules", "axe-core", "axe.min.js"));
 
     // The name as assistive technology hears it, as far as these screens need it: aria-label, labels, text.
@@ -21,7 +21,7 @@ public sealed class Browser : IDisposable
           group: '[role=group]', alert: '[role=alert]', status: '[role=status]', dialog: '[role=dialog]', item: 'li',
         }
         const words = (n) => n.nodeType === 3 ? n.data : n.nodeType !== 1 || n.getAttribute('aria-hidden') === 'true' ? '' : [...n.childNodes].map(words).join(' ')
-        const text = (e) => words(e).replace(/\s+/g, ' ').trim()
+        const text = (e) => words(e).replace(/\s+/g, ' ').replaceAll(' ,', ',').trim()
         const nameOf = (e) => e.getAttribute('aria-label')
           ?? (e.getAttribute('aria-labelledby') ? text(document.getElementById(e.getAttribute('aria-labelledby'))) : null)
           ?? (e.labels && e.labels.length ? text(e.labels[0]) : null) ?? text(e)
@@ -105,6 +105,14 @@ public sealed class Browser : IDisposable
         element.SendKeys(text.Length > 0 ? text : Keys.Delete);
     }
 
+    /// <summary>Puts a text into a field in place of what it holds, as pasting does.</summary>
+    public void Paste(string field, string text)
+    {
+        var element = Field(field);
+        element.Click();
+        _driver.ExecuteScript("arguments[0].select(); document.execCommand('insertText', false, arguments[1])", element, text);
+    }
+
     public void Choose(string field, string option) => Until(
         () => Field(field).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Trim() == option),
         $"the choice “{option}” of {field}")!.Click();
@@ -136,6 +144,13 @@ public sealed class Browser : IDisposable
             """)!;
         JsonSerializer.Deserialize<string[]>(found)!.ShouldBeEmpty($"at {Place}");
     }
+
+    /// <summary>Checks that nothing makes the page wider than its window.</summary>
+    public void ShouldFit() => ((IEnumerable<object>)_driver.ExecuteScript("""
+        const width = document.documentElement.clientWidth
+        return document.documentElement.scrollWidth <= width ? [] : [...document.querySelectorAll('body *')]
+          .filter((e) => e.getBoundingClientRect().right > width + 1).map((e) => `${e.tagName}.${e.className}: ${Math.round(e.getBoundingClientRect().right)}`)
+        """)!).Take(12).ShouldBeEmpty($"at {Place}");
 
     /// <summary>Checks that the browser logged nothing worse than a notice since last asked.</summary>
     /// <param name="expected">A part of the messages that this test brings about on purpose.</param>

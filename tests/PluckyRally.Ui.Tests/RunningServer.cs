@@ -1,6 +1,4 @@
 using System.Diagnostics;
-using System.Net;
-using System.Net.Sockets;
 using PluckyRally.Ui.Tests;
 using Xunit;
 
@@ -19,20 +17,18 @@ public sealed class RunningServer : IDisposable
     public RunningServer(bool demo)
     {
         _demo = demo;
-        Port = FreePort();
         Start();
     }
 
-    public int Port { get; }
-
-    public string Address => $"http://127.0.0.1:{Port}";
+    /// <summary>Where it is; the same after it was started again.</summary>
+    public string Address { get; private set; } = "http://127.0.0.1:0";
 
     /// <summary>Starts it, again with the same data where it ran before, and waits until it answers.</summary>
     public void Start()
     {
         var web = Path.Combine(Project.Root, "src", "PluckyRally.Web");
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
-        foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{Port}", "--data", _data })
+        foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{new Uri(Address).Port}", "--data", _data })
             start.ArgumentList.Add(argument);
         if (_demo)
         {
@@ -70,14 +66,9 @@ public sealed class RunningServer : IDisposable
     {
         if (line is null) return;
         lock (_said) _said.Add(line);
-        if (line.Contains("Plucky Rally is at", StringComparison.Ordinal)) ready.TrySetResult();
-    }
-
-    private static int FreePort()
-    {
-        using var listener = new TcpListener(IPAddress.Loopback, 0);
-        listener.Start();
-        return ((IPEndPoint)listener.LocalEndpoint).Port;
+        if (!line.StartsWith("Plucky Rally is at ", StringComparison.Ordinal)) return;
+        Address = line.Split(' ')[4];
+        ready.TrySetResult();
     }
 }
 

@@ -7,6 +7,11 @@ public abstract class ScreenTest : IDisposable
 {
     private readonly List<Browser> _windows = [];
 
+    /// <summary>Closes what the test opened besides windows.</summary>
+    protected virtual void Close()
+    {
+    }
+
     protected Browser OpenWindow(string address, int width = 1280, int height = 800)
     {
         var browser = new Browser(address, width, height);
@@ -18,6 +23,7 @@ public abstract class ScreenTest : IDisposable
     {
         if (TestContext.Current.TestState?.Result == TestResult.Failed) Leave();
         foreach (var window in _windows) window.Dispose();
+        Close();
         GC.SuppressFinalize(this);
     }
 

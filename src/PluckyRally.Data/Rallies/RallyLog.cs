@@ -1,5 +1,4 @@
 using System.Text.Json;
-using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core;
 using PluckyRally.Data.Owners;
@@ -9,8 +8,6 @@ namespace PluckyRally.Data.Rallies;
 /// <summary>The teacher's rallies and their logs.</summary>
 public sealed class RallyLog(RallyDb db, TimeProvider clock)
 {
-    private const int UniqueViolated = 19;
-
     /// <summary>All rallies, the newest first, with their teams and the number of entries.</summary>
     public async Task<IReadOnlyList<(StoredRally Rally, int Entries)>> All(CancellationToken stop)
     {
@@ -57,21 +54,13 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
         return id;
     }
 
-    /// <summary>Appends an entry. Null where the log has it already: then nothing is changed.</summary>
-    public async Task<long?> Append(Guid rally, Entry entry, CancellationToken stop)
+    /// <summary>Appends an entry. False where the log has it already: then nothing is changed.</summary>
+    public async Task<bool> Append(Guid rally, Entry entry, CancellationToken stop)
     {
-        var stored = Stored(rally, entry);
-        db.Entries.Add(stored);
-        try
-        {
-            await db.SaveChangesAsync(stop);
-            return stored.Sequence;
-        }
-        catch (DbUpdateException wrong) when (wrong.InnerException is SqliteException { SqliteErrorCode: UniqueViolated })
-        {
-            db.ChangeTracker.Clear();
-            return null;
-        }
+        var document = JsonSerializer.Serialize(entry, Json.Options);
+        return await db.Database.ExecuteSqlAsync(
+            $"""INSERT INTO "Entries" ("RallyId", "EntryId", "Document") VALUES ({rally}, {entry.Id}, {document}) ON CONFLICT ("RallyId", "EntryId") DO NOTHING""",
+            stop) == 1;
     }
 
     private static StoredEntry Stored(Guid rally, Entry entry) =>

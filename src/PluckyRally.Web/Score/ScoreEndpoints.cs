@@ -38,7 +38,7 @@ internal static class ScoreEndpoints
         if (!opened.IsOk) return new Refused(opened.Problems);
         var accepted = Recorder.Accept(opened.Value.Playbook, found.Rally.Teams, entry, found.Rally.Entries);
         if (!accepted.IsOk) return new Refused(accepted.Problems);
-        if (await log.Append(id, accepted.Value, stop) is null) return TypedResults.Ok(new EntryTaken(entry.Id));
+        if (!await log.Append(id, accepted.Value, stop)) return TypedResults.Ok(new EntryTaken(entry.Id));
 
         // The entry is kept whatever becomes of this request, so the news of it must not stop half-way either.
         await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(entry.Team, entry.Round), CancellationToken.None);

@@ -6,8 +6,8 @@ using Microsoft.OpenApi;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Says in the API's description what the server always sends: every field that cannot be null. Documents that come in may
-/// leave fields out; they are written out in full before they are kept.
+/// Says in the API's description what the server always sends: every field that cannot be null; what is null is left out.
+/// Documents that come in may leave fields out; they are written out in full before they are kept.
 /// </summary>
 internal sealed class ContractSchemas : IOpenApiSchemaTransformer
 {
@@ -15,8 +15,9 @@ internal sealed class ContractSchemas : IOpenApiSchemaTransformer
     {
         foreach (var property in context.JsonTypeInfo.Properties)
         {
-            if (property.IsGetNullable || Nullable.GetUnderlyingType(property.PropertyType) is not null || schema.Properties?.ContainsKey(property.Name) != true) continue;
-            (schema.Required ??= new HashSet<string>()).Add(property.Name);
+            if (schema.Properties?.ContainsKey(property.Name) != true) continue;
+            if (property.IsGetNullable || Nullable.GetUnderlyingType(property.PropertyType) is not null) schema.Required?.Remove(property.Name);
+            else (schema.Required ??= new HashSet<string>()).Add(property.Name);
         }
 
         // A case of a union always says which one it is.

@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Diagnostics;
-using PluckyRally.Core;
 
 namespace PluckyRally.Web;
 
@@ -14,6 +13,7 @@ internal static class Pages
         app.UseExceptionHandler(new ExceptionHandlerOptions
         {
             ExceptionHandler = Unexpected,
+            SuppressDiagnosticsCallback = caught => caught.Exception is BadHttpRequestException,
             StatusCodeSelector = wrong => wrong is BadHttpRequestException bad ? bad.StatusCode : StatusCodes.Status500InternalServerError,
         });
         app.Use((context, next) =>
@@ -23,27 +23,35 @@ internal static class Pages
             context.Response.Headers["Referrer-Policy"] = "no-referrer";
             return next(context);
         });
+        app.UseStatusCodePages(page => Unanswered(page.HttpContext));
         app.UseDefaultFiles();
         app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = CacheByName });
     }
 
-    /// <summary>Every other address is one of the front end's own, which shows its page or says that there is none.</summary>
-    public static void MapPages(this WebApplication app)
-    {
-        app.Map("/api/{**rest}", () => new Missing("address")).ExcludeFromDescription();
-        app.MapFallbackToFile("index.html", new StaticFileOptions { OnPrepareResponse = CacheByName });
-    }
+    /// <summary>Every address outside the API is one of the front end's own, which shows its page or says that there is none.</summary>
+    public static void MapPages(this WebApplication app) =>
+        app.MapFallbackToFile("{*path:nonfile:regex(^(?!(api|live)(/|$)))}", "index.html", new StaticFileOptions { OnPrepareResponse = CacheByName });
 
     /// <summary>Built files carry a mark of their contents in the name and never change; the page that names them always may.</summary>
     private static void CacheByName(Microsoft.AspNetCore.StaticFiles.StaticFileResponseContext file) =>
         file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache";
 
-    private static Task Unexpected(HttpContext context)
+    /// <summary>What the framework refused by itself is said in the same form as everything else.</summary>
+    private static Task Unanswered(HttpContext context) => RefusalWriter.Write(context, context.Response.StatusCode switch
     {
-        var wrong = context.Features.Get<IExceptionHandlerFeature>()?.Error;
-        var refusal = wrong is BadHttpRequestException bad
-            ? new Refusal { Status = bad.StatusCode, Title = bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "This is too large to be taken." : bad.Message, Detail = bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "Leave out what is not needed, or split it." : "Nothing was changed." }
-            : new Refusal { Status = StatusCodes.Status500InternalServerError, Title = "Something went wrong on our side.", Detail = "What was recorded before is safe. Try again; if it happens again, start Plucky Rally anew." };
-        return RefusalWriter.Write(context, refusal);
-    }
+        StatusCodes.Status404NotFound => Say(404, "There is nothing at this address.", "Go back to the start page and choose it there."),
+        StatusCodes.Status405MethodNotAllowed => Say(405, "This address cannot be used in this way.", "See the description of the API."),
+        StatusCodes.Status415UnsupportedMediaType => Say(415, "What is sent must be declared as application/json.", "Set the Content-Type, then send it again."),
+        var status => Say(status, "This request cannot be taken.", "Nothing was changed."),
+    });
+
+    private static Task Unexpected(HttpContext context) =>
+        RefusalWriter.Write(context, context.Features.Get<IExceptionHandlerFeature>()?.Error switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, "This is too large to be taken.", "Leave out what is not needed, or split it."),
+            BadHttpRequestException bad => Say(bad.StatusCode, bad.Message, "Nothing was changed."),
+            _ => Say(500, "Something went wrong on our side.", "What was recorded before is safe. Try again; if it happens again, start Plucky Rally anew."),
+        });
+
+    private static Refusal Say(int status, string title, string detail) => new() { Status = status, Title = title, Detail = detail };
 }

@@ -3,7 +3,7 @@ using System.Globalization;
 namespace PluckyRally.Web;
 
 /// <summary>What the command line says.</summary>
-/// <param name="Port">The port on 127.0.0.1.</param>
+/// <param name="Port">The port on 127.0.0.1; 0 for any that is free.</param>
 /// <param name="DataFolder">Where the data file is.</param>
 /// <param name="Demo">The folder with the demo's files; null for the teacher's own data.</param>
 internal sealed record ServerSettings(int Port, string DataFolder, string? Demo)
@@ -16,8 +16,8 @@ internal sealed record ServerSettings(int Port, string DataFolder, string? Demo)
     public static ServerSettings Read(IConfiguration configuration)
     {
         var port = configuration["port"];
-        if (port is not null && (!int.TryParse(port, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || number is < 1 or > 65535))
-            throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}.");
+        if (port is not null && (!int.TryParse(port, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || number is < 0 or > 65535))
+            throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}, or 0 for any that is free.");
         return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["demo"]);
     }
 }

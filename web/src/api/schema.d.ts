@@ -869,10 +869,10 @@ export interface components {
             id: string;
             name: string;
             /** Format: date */
-            date: null | string;
+            date?: null | string;
             briefTitle: string;
             /** Format: uuid */
-            briefId: null | string;
+            briefId?: null | string;
             /** Format: int32 */
             teams: number;
             /** Format: int32 */
@@ -883,7 +883,7 @@ export interface components {
             id: string;
             name: string;
             /** Format: date */
-            date: null | string;
+            date?: null | string;
             brief: components["schemas"]["Brief"];
             tier: string;
             teams: components["schemas"]["Team"][];
@@ -1036,7 +1036,7 @@ export interface components {
              * Format: int32
              * @description The attempt's number; absent for a void trial.
              */
-            attempt: null | number;
+            attempt?: null | number;
             /** @description How it ended. */
             outcome: components["schemas"]["TrialOutcome"];
             /** @description What it gave, as shown. */
@@ -1179,7 +1179,7 @@ export interface components {
              * Format: double
              * @description For points and deductions what is added (deductions with their sign); for the total the total.
              */
-            amount: null | number;
+            amount?: null | number;
             /** @description The amount as it is shown. */
             amountText: string;
             /** @description The entries that it rests on. */

@@ -139,7 +139,7 @@ async function write() {
 }
 @media (max-width: 800px) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

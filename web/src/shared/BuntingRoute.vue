@@ -11,8 +11,7 @@ defineProps<{
 
 const names: Record<Station, string> = { brief: 'Brief', teams: 'Teams', score: 'Score', results: 'Results' }
 const ready = { hollow: 'not begun', halfSewn: 'partly ready', full: 'ready' } as const
-const says = (p: Pennant) =>
-  `${names[p.station]}, ${ready[p.readiness]}${p.missing > 0 ? `, ${p.missing} still missing` : ''}`
+const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missing} still missing` : '')
 </script>
 
 <template>
@@ -34,7 +33,6 @@ const says = (p: Pennant) =>
           :class="{ here: p.station === current, off: !to[p.station] }"
           :to="to[p.station]"
           :aria-current="p.station === current ? 'page' : undefined"
-          :aria-label="says(p)"
         >
           <svg viewBox="0 0 44 46" width="44" height="46" aria-hidden="true">
             <path class="cloth" d="M3 2h38v40l-19-11-19 11z" />
@@ -46,7 +44,9 @@ const says = (p: Pennant) =>
             </text>
             <path v-else-if="p.readiness === 'full'" class="tick" d="M15 16l5 5 9-10" />
           </svg>
-          <span class="label">{{ names[p.station] }}</span>
+          <span class="label"
+            >{{ names[p.station] }}<span class="out-of-sight">, {{ says(p) }}</span></span
+          >
         </component>
       </li>
     </ol>

@@ -91,6 +91,7 @@ async function copyMine() {
 }
 .margin {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.75rem;
 }
 .kept {
@@ -105,7 +106,7 @@ async function copyMine() {
 }
 @media (max-width: 900px) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 @media print {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
+import { ref, useId, watch } from 'vue'
 import FieldNote from '../../shared/FieldNote.vue'
 import { useSnags } from '../../shared/snags'
 
@@ -8,21 +8,27 @@ const props = defineProps<{ label: string; at: string; wide?: boolean }>()
 const value = defineModel<number | null | undefined>()
 const snags = useSnags()
 const note = useId()
-const shown = computed({
-  get: () => (value.value === null || value.value === undefined ? '' : String(value.value)),
-  set: (typed: string) => {
-    const text = typed.trim().replace(',', '.').replace('−', '-')
-    const number = Number(text)
-    // Something else than a number is passed on as it is: the refusal names this field.
-    value.value = text === '' ? undefined : Number.isFinite(number) ? number : (typed as unknown as number)
-  },
+
+const written = (number: typeof value.value) => (number === null || number === undefined ? '' : String(number))
+const understood = (text: string) => {
+  const plain = text.trim().replace(',', '.').replace('−', '-')
+  if (plain === '') return undefined
+  // Something else than a number is passed on as it is: the refusal names this field.
+  return Number.isFinite(Number(plain)) ? Number(plain) : (text as unknown as number)
+}
+
+/** What is typed stays as typed; only a value that comes from elsewhere is written anew. */
+const text = ref(written(value.value))
+watch(value, (now) => {
+  if (understood(text.value) !== (now ?? undefined)) text.value = written(now)
 })
+watch(text, (typed) => (value.value = understood(typed)))
 </script>
 
 <template>
   <span>
     <input
-      v-model.lazy="shown"
+      v-model="text"
       class="inline figures"
       :class="{ wide: props.wide }"
       inputmode="decimal"

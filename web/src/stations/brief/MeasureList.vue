@@ -140,6 +140,10 @@ li {
   justify-content: space-between;
   gap: 0.75rem;
 }
+.small > span {
+  flex: 1;
+  min-width: 0;
+}
 .take,
 .add {
   font: inherit;

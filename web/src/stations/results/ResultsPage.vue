@@ -75,7 +75,7 @@ const row = computed(
 }
 @media (max-width: 900px) {
   .two {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

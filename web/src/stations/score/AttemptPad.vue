@@ -37,6 +37,7 @@ async function send(outcome: TrialOutcome) {
     trialRecorded(
       team.value,
       round.value,
+      props.next,
       outcome,
       outcome === 'counted' ? readings.value : [],
       outcome === 'void' ? reason.value : '',

@@ -15,6 +15,7 @@ export const ruleChecked = (team: string, round: number, rule: string, met: bool
 export const trialRecorded = (
   team: string,
   round: number,
+  attempt: number,
   outcome: TrialOutcome,
   readings: Reading[],
   reason = '',
@@ -23,6 +24,8 @@ export const trialRecorded = (
   ...begin(team, round),
   design: '',
   revision: 1,
+  // A void trial is none of the numbered attempts.
+  attempt: outcome === 'void' ? null : attempt,
   purpose: 'score',
   outcome,
   reason,

@@ -160,7 +160,7 @@ input[type='date'] {
 }
 @media (max-width: 700px) {
   form {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

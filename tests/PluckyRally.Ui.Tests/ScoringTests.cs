@@ -1,0 +1,193 @@
+using OpenQA.Selenium;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>From a brief on the shelf to a scored rally.</summary>
+public sealed class ScoringTests : ScreenTest
+{
+    private readonly RunningServer _server = new(demo: true);
+
+    [Fact]
+    public void A_rally_is_begun_scored_and_explained()
+    {
+        var walk = OpenWindow(_server.Address, 800, 1280);
+        Begin(walk);
+        walk.See("Choose a team, check what it must have, then record its first attempt.");
+        walk.ShouldBeAccessible();
+
+        walk.Click(() => walk.All("button", "Kept")[0]);
+        walk.Click(() => walk.All("button", "Kept")[1]);
+        ReadOnce(walk, "Ferry's mass", "2,4 g");
+        walk.See("2.4 g");
+        ReadOnce(walk, "Length", "6 1/2 in");
+        walk.See("16.5 cm");
+
+        Record(walk, "57");
+        walk.See("Attempt 2 of 2");
+        Record(walk, "lots");
+        walk.See("“lots” cannot be read as a number.");
+        walk.Field("Cargo").GetAttribute("value").ShouldBe("lots");
+        walk.ShouldBeAccessible();
+        Record(walk, "61+");
+        walk.See("at least 61 beads");
+        walk.See("All attempts have been made.");
+        walk.See("Complete");
+
+        walk.ClickButton("Undo the last");
+        walk.See("Attempt 2 of 2");
+        walk.ClickButton("Failed");
+        walk.See("All attempts have been made.");
+        walk.ClickButton("Strike out: Attempt 1: 57 beads");
+        walk.See("Strike this out?");
+        walk.ShouldBeAccessible();
+        walk.Type("Why (if you like)", "counted twice");
+        walk.ClickButton("Strike it out");
+        walk.See("struck out: counted twice");
+        Record(walk, "52");
+
+        walk.ClickLink("Results, partly ready");
+        walk.See("Why: Cormorants");
+        walk.Row("Cormorants").Text.ShouldContain("20.8");
+        walk.See("Attempt 1: 52 beads");
+        walk.See("20.8 + 0.0 + 8.0 = 28.8.");
+        walk.See("still being scored");
+        walk.ShouldBeAccessible();
+        walk.ShouldHaveCleanConsole("422");
+    }
+
+    [Fact]
+    public void A_void_attempt_needs_a_reason_and_uses_none_up()
+    {
+        var walk = OpenWindow(_server.Address, 800, 1280);
+        Begin(walk);
+        walk.ClickButton("Void…");
+        walk.ClickButton("Record as void");
+        walk.See("A void trial needs a reason.");
+        walk.ClickButton("the tester slipped");
+        walk.ClickButton("Record as void");
+        walk.See("void (the tester slipped)");
+        walk.See("Attempt 1 of 2");
+    }
+
+    [Fact]
+    public void Everything_can_be_recorded_from_the_keyboard()
+    {
+        var walk = OpenWindow(_server.Address);
+        Begin(walk);
+        walk.Field("Cargo").SendKeys("57" + Keys.Enter);
+        walk.See("57 beads");
+        Press(walk, Keys.Alt + "f");
+        walk.See("All attempts have been made.");
+        Press(walk, Keys.Alt + "u");
+        walk.See("Attempt 2 of 2");
+        Press(walk, Keys.Alt + Keys.ArrowRight);
+        walk.Until(() => walk.Heading("Barnacles").Displayed, "the next team");
+        Press(walk, Keys.Alt + Keys.ArrowLeft);
+        walk.Until(() => walk.Heading("Cormorants").Displayed, "the team before");
+        walk.Heading("Cormorants").Click();
+        Press(walk, "?");
+        walk.See("Keys on this screen");
+        walk.ShouldBeAccessible();
+    }
+
+    [Fact]
+    public void What_is_recorded_without_a_connection_is_kept_and_sent_when_it_is_back()
+    {
+        using var server = new RunningServer(demo: false);
+        var walk = OpenWindow(server.Address, 800, 1280);
+        var place = Import(walk, server);
+        walk.Open(place);
+        walk.See("Attempt 1 of 2");
+        server.Kill();
+        Record(walk, "57");
+        walk.See("Kept on this device, not sent yet.");
+        walk.See("No connection to Plucky Rally.");
+        walk.ShouldBeAccessible();
+        server.Start();
+        walk.SeeNot("Kept on this device");
+        walk.SeeNot("No connection");
+        walk.See("57 beads");
+        walk.See("Attempt 2 of 2");
+    }
+
+    [Fact]
+    public void Another_window_shows_a_new_entry_by_itself_also_after_a_lost_connection()
+    {
+        using var server = new RunningServer(demo: false);
+        var walk = OpenWindow(server.Address, 800, 1280);
+        var place = Import(walk, server);
+        var wall = OpenWindow(server.Address);
+        wall.Open(place.Replace("/score", "/results", StringComparison.Ordinal));
+        wall.See("Nothing is recorded yet.");
+        walk.Open(place);
+        walk.See("Attempt 1 of 2");
+        Record(walk, "57");
+        wall.ClickButton("Cormorants");
+        wall.See("Attempt 1: 57 beads");
+
+        server.Kill();
+        wall.See("No connection to Plucky Rally. This catches up by itself when it is back.");
+        server.Start();
+        walk.SeeNot("No connection");
+        Record(walk, "63");
+        wall.See("63 beads");
+        wall.SeeNot("No connection");
+    }
+
+    [Fact]
+    public void Teams_that_cannot_be_are_refused_and_nothing_typed_is_lost()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        desk.ClickButton("Begin the rally");
+        desk.See("The rally has no name.");
+        desk.See("There are no teams yet.");
+        desk.ShouldBeAccessible();
+        desk.Type("Teams, one on each line", "Dulse\nDulse");
+        desk.ClickButton("Begin the rally");
+        desk.See("Two teams are called “Dulse”.");
+        desk.Open(desk.Place);
+        desk.Field("Teams, one on each line").GetAttribute("value").ShouldBe("Dulse\nDulse");
+    }
+
+    protected override void Close() => _server.Dispose();
+
+    private static void Begin(Browser window)
+    {
+        window.Open("/");
+        window.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        window.Type("Class or name of the rally", "Class 3");
+        window.Paste("Teams, one on each line", "Cormorants\t4\nBarnacles\nSea Lavender");
+        window.See("3 teams");
+        window.ClickButton("Begin the rally");
+        window.See("Attempt 1 of 2");
+    }
+
+    /// <summary>Brings the demo's brief into a server without data, begins a rally there, and gives the address of its Score station.</summary>
+    private static string Import(Browser window, RunningServer server)
+    {
+        window.Open("/");
+        window.See("The shelf is empty.");
+        window.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(Path.Combine(Project.Root, "demo", "foil-ferry.brief.json"));
+        window.See("foil-ferry.brief.json is on the shelf now.");
+        Begin(window);
+        return new Uri(server.Address + window.Place).AbsolutePath;
+    }
+
+    private static void ReadOnce(Browser window, string measure, string typed)
+    {
+        window.Type(measure, typed);
+        window.ClickButton($"Record: {measure}");
+    }
+
+    private static void Record(Browser window, string typed)
+    {
+        window.Type("Cargo", typed);
+        window.ClickButton("Record");
+    }
+
+    private static void Press(Browser window, string keys) => window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
+}

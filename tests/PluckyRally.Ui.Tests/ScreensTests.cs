@@ -1,0 +1,84 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>Every screen with the demo's data: accessible, without errors in the console, nothing wider than the screen.</summary>
+public sealed class ScreensTests(DemoServer demo) : ScreenTest
+{
+    [Theory]
+    [InlineData(1280, 800)]
+    [InlineData(800, 1280)]
+    [InlineData(390, 844)]
+    public void Every_screen_holds_up(int width, int height)
+    {
+        var window = OpenWindow(demo.Address, width, height);
+        window.Open("/");
+        window.See("Class 4, Shingle term");
+        HoldsUp(window);
+
+        window.ClickLink("Foil ferry across the Kelp Channel");
+        window.See("None. A class can run this.");
+        HoldsUp(window);
+
+        window.Open("/");
+        window.ClickLink("Make teams for Foil ferry across the Kelp Channel");
+        window.See("Type one team on each line");
+        HoldsUp(window);
+
+        window.Open("/");
+        window.ClickLink("Score Class 5, today");
+        window.See("Plovers");
+        var score = window.Place.Split('?')[0];
+        HoldsUp(window);
+
+        foreach (var (station, says) in new[] { ("brief", "Your goal"), ("teams", "Lugworms"), ("results", "Why: "), ("wall", "still to come") })
+        {
+            window.Open(score[..score.LastIndexOf("/score", StringComparison.Ordinal)] + "/" + station);
+            window.See(says);
+            HoldsUp(window);
+        }
+    }
+
+    [Fact]
+    public void An_address_without_a_page_says_so()
+    {
+        var window = OpenWindow(demo.Address);
+        window.Open("/nowhere/at/all");
+        window.See("There is no page at this address.");
+        HoldsUp(window);
+        window.ClickLink("Go to the start page");
+        window.See("Shelf of briefs");
+    }
+
+    [Theory]
+    [InlineData("/briefs/01900000-0000-7000-8000-000000000009", "There is no such brief.")]
+    [InlineData("/rallies/01900000-0000-7000-8000-000000000009/score", "There is no such rally.")]
+    [InlineData("/rallies/what/results", "There is nothing at this address.")]
+    public void What_is_not_there_is_said_to_be_missing(string path, string says)
+    {
+        var window = OpenWindow(demo.Address);
+        window.Open(path);
+        window.See(says);
+        window.ShouldBeAccessible();
+    }
+
+    [Fact]
+    public void Both_rounds_of_a_finished_rally_can_be_looked_at()
+    {
+        var window = OpenWindow(demo.Address);
+        window.Open("/");
+        window.ClickLink("Results of Class 4, Shingle term");
+        window.Until(() => window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal), "the first round");
+        window.Row("Sandhoppers").Text.ShouldContain("not placed");
+        window.ClickLink("Round 2");
+        window.Until(() => window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal) && window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal), "the second round");
+    }
+
+    private static void HoldsUp(Browser window)
+    {
+        window.ShouldBeAccessible();
+        window.ShouldHaveCleanConsole();
+        window.ShouldFit();
+    }
+}
