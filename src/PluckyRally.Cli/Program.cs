@@ -1,1 +1,19 @@
-return 0;
+using PluckyRally.Cli;
+
+return args switch
+{
+    ["score", .. var rest] => ScoreCommand.Run(rest, Console.Out, Console.Error),
+    ["check", var file] => CheckCommand.Run(file, Console.Out, Console.Error),
+    ["schemas", var folder] => SchemasCommand.Run(folder, Console.Out),
+    _ => Usage(),
+};
+
+static int Usage()
+{
+    Console.Error.WriteLine("""
+        score FILE [--round N] [--why TEAM] [--json]   the standings of a rally's file
+        check FILE                                     whether a brief's or a rally's file is in order
+        schemas FOLDER                                 writes the JSON Schemas of the formats
+        """);
+    return 2;
+}

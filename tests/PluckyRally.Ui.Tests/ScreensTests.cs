@@ -34,6 +34,8 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
 
         foreach (var (station, says) in new[] { ("brief", "Your goal"), ("teams", "Lugworms"), ("results", "Why: "), ("wall", "still to come") })
         {
+            // The wall is a projector's and never a phone's.
+            if (station == "wall" && width < 600) continue;
             window.Open(score[..score.LastIndexOf("/score", StringComparison.Ordinal)] + "/" + station);
             window.See(says);
             HoldsUp(window);

@@ -49,6 +49,9 @@ public static class Editions
         }
     }
 
+    /// <summary>What stands at a place; null where nothing does.</summary>
+    internal static JsonNode? At(JsonNode root, string place) => place.Split('/').Skip(1).Aggregate((JsonNode?)root, Child);
+
     private static JsonNode? Child(JsonNode? node, string step) => node switch
     {
         JsonObject parent => parent[step],

@@ -38,6 +38,9 @@ public sealed record Method
     /// <summary>What decides between equal totals, in order.</summary>
     public IReadOnlyList<TieBreak> TieBreaks { get; init; } = [];
 
+    /// <summary>Named awards beside the places.</summary>
+    public IReadOnlyList<Award> Awards { get; init; } = [];
+
     /// <summary>How places are counted after a tie.</summary>
     public PlaceNumbers Places { get; init; }
 
@@ -57,3 +60,30 @@ public sealed record TieBreak
     /// <summary>Which direction is better.</summary>
     public required Better Better { get; init; }
 }
+
+/// <summary>A named award.</summary>
+public sealed record Award
+{
+    /// <summary>Names the award.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called, e.g. "Steadiest".</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>An expression over the facts that tie-breaks know; empty where the award goes to the first to manage something.</summary>
+    public string Value { get; init; } = "";
+
+    /// <summary>Which direction is better.</summary>
+    public Better Better { get; init; }
+
+    /// <summary>Goes to the first team that did all of this task; names a part and a task of it.</summary>
+    public FirstTo? FirstTo { get; init; }
+
+    /// <summary>Whether every team with a value can win it; otherwise only teams that place.</summary>
+    public bool Everyone { get; init; }
+}
+
+/// <summary>Being the first to do all of a task.</summary>
+/// <param name="Part">The part with the tasks.</param>
+/// <param name="Task">The task's id.</param>
+public sealed record FirstTo(string Part, string Task);

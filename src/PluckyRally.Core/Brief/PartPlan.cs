@@ -1,9 +1,10 @@
-using System.Diagnostics;
-
 namespace PluckyRally.Core;
 
-/// <summary>A part made ready to be scored.</summary>
-internal abstract record PartPlan
+/// <summary>
+/// A part made ready to be scored. Each case stands in the folder of its part (<c>Parts/Relay</c> and so on), beside the
+/// entries that feed it.
+/// </summary>
+internal abstract partial record PartPlan
 {
     private PartPlan()
     {
@@ -12,16 +13,31 @@ internal abstract record PartPlan
     /// <summary>The part.</summary>
     public abstract Part Part { get; }
 
-    /// <summary>A measured part and its expression.</summary>
-    public sealed record Measured(Part.Measured Is, Expression Value) : PartPlan
-    {
-        public override Part Part => Is;
+    /// <summary>How its value becomes points; raw where the part gives points by its own rule.</summary>
+    public virtual Curve Curve => RawCurve;
 
-        /// <summary>Decimals at which combined values are shown and compared: a mean has one more than its readings.</summary>
-        public int Decimals => Value.Plain is not null && (Is.Combine is Combine.Mean or Combine.Median or Combine.BestMean)
-            ? Value.Decimals + 1
-            : Is.Combine == Combine.Successes ? 0 : Value.Decimals;
-    }
+    /// <summary>Which direction of its value is better.</summary>
+    public virtual Better Better => Better.More;
+
+    /// <summary>Decimals at which values are shown and compared.</summary>
+    public virtual int Decimals => 6;
+
+    /// <summary>What one of its value is called, e.g. "cm" or "point".</summary>
+    public virtual string One => "point";
+
+    /// <summary>What it gives points for, as a sentence for pupils, without the part's name.</summary>
+    public abstract string Say();
+
+    /// <summary>A value as it is shown.</summary>
+    public virtual string Show(Worth value) => value.HasValue ? ReadingFormat.WithBound(MethodWords.Points(value.Number), value.Bound) : "no value";
+
+    /// <summary>The part's value for one design.</summary>
+    /// <param name="design">What was recorded.</param>
+    /// <param name="trials">How the brief tests.</param>
+    /// <param name="failedByRule">Attempts that a rule has made failed ones.</param>
+    public abstract PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule);
+
+    private static readonly Curve RawCurve = new Curve.Raw();
 
     /// <summary>Makes a part ready, or adds what is wrong with it.</summary>
     public static PartPlan? Make(Part part, Brief brief, Findings found)
@@ -32,31 +48,30 @@ internal abstract record PartPlan
         found.Unless(part.Weight >= 0, "/weight", "A weight below zero would turn better into worse.", "Use 0 or more.");
         if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)
             found.Add("/failurePoints", "Where the lowest total wins, a team without a success must get points.", "Write how many, more than any success would give.");
-        var plan = part switch
+        PartPlan? plan = part switch
         {
-            Part.Measured measured => Make(measured, brief, found),
-            _ => throw new UnreachableException(),
+            Part.Measured measured => Measured.Make(measured, brief, found),
+            Part.Tasks tasks => Tasks.Make(tasks, found),
+            Part.Relay relay => Relay.Make(relay, brief, found),
+            Part.Bins bins => Bins.Make(bins, brief, found),
+            Part.Ordering ordering => Ordering.Make(ordering, found),
+            Part.Pieces pieces => Pieces.Make(pieces, found),
+            Part.Rubric rubric => Rubric.Make(rubric, found),
+            Part.Budget budget => Budget.Make(budget, brief, found),
+            Part.Tally tally => Tally.Make(tally, brief, found),
+            _ => throw new System.Diagnostics.UnreachableException(),
         };
         return found.Problems.Count == 0 ? plan : null;
     }
 
-    private static Measured? Make(Part.Measured part, Brief brief, Findings found)
+    /// <summary>Checks a curve, wherever a part has one.</summary>
+    /// <param name="curve">The curve.</param>
+    /// <param name="better">Which direction of the value is better.</param>
+    /// <param name="mayBeNegative">Whether the value can be below zero.</param>
+    /// <param name="found">Collects what is wrong.</param>
+    internal static void CheckCurve(Curve curve, Better better, bool mayBeNegative, Findings found)
     {
-        if (part.Combine == Combine.BestMean)
-            found.Unless(part.BestOf >= 1 && part.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
-        if (part is { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last })
-            found.Add("/failureValue", "Where less is better, a failed attempt must count as something.", "Write the value of a failed attempt, worse than any success.");
-
-        CheckCurve(part, brief, found);
-        var value = Compiler.Compile(part.Value, brief.Measures);
-        if (value.IsOk) return new(part, value.Value);
-        found.AddAll("/value", value.Problems);
-        return null;
-    }
-
-    private static void CheckCurve(Part.Measured part, Brief brief, Findings found)
-    {
-        switch (part.Curve)
+        switch (curve)
         {
             case Curve.Bands bands:
                 found.Unless(bands.Edges.Count > 0, "/curve/edges", "There are no bands yet.", "Add the first: from which value, how many points.");
@@ -71,7 +86,7 @@ internal abstract record PartPlan
                 found.Unless(place.Points.Count > 0, "/curve/points", "The list of points by place is empty.", "Write for example 10, 8, 6.");
                 found.Count(place.Points, Most.Teams, "/curve/points", "places");
                 break;
-            case Curve.ShareOfBest when part.Better == Better.Less && brief.Measures.Any(m => m.Negative && part.Value.Contains(m.Id, StringComparison.Ordinal)):
+            case Curve.ShareOfBest when better == Better.Less && mayBeNegative:
                 found.Add("/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
                 break;
             case Curve.Target target:

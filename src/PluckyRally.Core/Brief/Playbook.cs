@@ -6,12 +6,13 @@ namespace PluckyRally.Core;
 /// </summary>
 public sealed class Playbook
 {
-    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks)
+    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards)
     {
         Edition = edition;
         Rules = rules;
         Parts = parts;
         TieBreaks = tieBreaks;
+        Awards = awards;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
     }
 
@@ -29,6 +30,15 @@ public sealed class Playbook
     internal IReadOnlyList<PartPlan> Parts { get; }
 
     internal IReadOnlyList<TieBreakPlan> TieBreaks { get; }
+
+    internal IReadOnlyList<AwardPlan> Awards { get; }
+
+    /// <summary>The same with another shown precision of points, for draws whose totals are not rounded.</summary>
+    internal Playbook WithPrecision(decimal precision)
+    {
+        var brief = Brief with { Method = Brief.Method with { Precision = precision } };
+        return new(Edition with { Brief = brief }, Rules, Parts, TieBreaks, Awards);
+    }
 
     /// <summary>Makes a brief ready, or says everything that stands in the way.</summary>
     public static Result<Playbook> For(Edition edition)
@@ -53,8 +63,9 @@ public sealed class Playbook
         }
 
         var tieBreaks = TieBreakPlan.MakeAll(brief, found);
+        var awards = AwardPlan.MakeAll(brief, found);
         return found.Problems.Count > 0
             ? Result<Playbook>.Refused(found.Problems)
-            : Result<Playbook>.Ok(new(edition, rules, parts, tieBreaks));
+            : Result<Playbook>.Ok(new(edition, rules, parts, tieBreaks, awards));
     }
 }

@@ -52,6 +52,9 @@ public sealed record Rule
     /// <summary>For a condition dealt to one team: that team's name. Empty where it holds for all.</summary>
     public string OnlyFor { get; init; } = "";
 
+    /// <summary>Points for keeping the rule; they always help, whichever total wins. 0 or more.</summary>
+    public decimal Bonus { get; init; }
+
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 }
@@ -82,7 +85,9 @@ public enum Comparison
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Inspection), "inspection")]
 [JsonDerivedType(typeof(Limit), "limit")]
-public abstract record RuleCheck
+[JsonDerivedType(typeof(Fits), "fits")]
+[JsonDerivedType(typeof(Spending), "spending")]
+public abstract partial record RuleCheck
 {
     private RuleCheck()
     {
@@ -112,6 +117,26 @@ public abstract record RuleCheck
         /// <summary>The limit is this percentage of the team's own value in the round before, and <see cref="Amount"/> is not used.</summary>
         public decimal? PercentOfLastRound { get; init; }
     }
+
+    /// <summary>
+    /// The thing fits inside a box (its length, width and height) or a cylinder (its diameters and its height, which may not
+    /// be turned).
+    /// </summary>
+    public sealed record Fits : RuleCheck
+    {
+        /// <summary>The measures of length that must fit, by id.</summary>
+        public required IReadOnlyList<string> Dimensions { get; init; }
+
+        /// <summary>The room for each, in the same order, written as a reading would be: <c>30 cm</c>.</summary>
+        public required IReadOnlyList<string> Room { get; init; }
+
+        /// <summary>Whether the thing may be turned to fit, as in a box in any orientation.</summary>
+        public bool Turning { get; init; }
+    }
+
+    /// <summary>The team has spent no more than its funds.</summary>
+    /// <param name="Part">The id of the part with the budget.</param>
+    public sealed record Spending(string Part) : RuleCheck;
 }
 
 /// <summary>What happens to a team that misses a rule.</summary>

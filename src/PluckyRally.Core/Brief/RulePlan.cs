@@ -7,6 +7,9 @@ namespace PluckyRally.Core;
 /// <param name="Upper">The upper limit, for between.</param>
 internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amount = 0, decimal Upper = 0)
 {
+    /// <summary>For a rule about fitting: the dimensions and their room.</summary>
+    public FitPlan? Fit { get; init; }
+
     /// <summary>Whether the rule holds for a team: for all, or dealt to this one by name or id.</summary>
     public bool IsFor(Team team) => Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id;
 
@@ -15,11 +18,18 @@ internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amo
     {
         found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as pupils should read it.");
         found.Length(rule.Text, Most.Text, "/text", "The rule");
+        found.Unless(rule.Bonus >= 0, "/bonus", "A bonus always helps.", "Write it as a number above zero, or use a deduction.");
         Check(rule, brief, found);
         var plan = rule.Check switch
         {
             RuleCheck.Inspection => new RulePlan(rule),
             RuleCheck.Limit limit => Limit(rule, limit, brief, found),
+            RuleCheck.Fits fits => FitPlan.Make(fits, brief, found) is { } fit ? new RulePlan(rule) { Fit = fit } : null,
+            RuleCheck.Spending spending => OfPart<Part.Budget>(rule, spending.Part, "budget", brief, found),
+            RuleCheck.Share share => Share(rule, share, brief, found),
+            RuleCheck.Ladder ladder => OfPart<Part.Pieces>(rule, ladder.Part, "pieces", brief, found),
+            RuleCheck.Ratio ratio => OfPart<Part.Pieces>(rule, ratio.Part, "pieces", brief, found),
+            RuleCheck.AllDifferent different => OfPart<Part.Pieces>(rule, different.Part, "pieces", brief, found),
             _ => throw new System.Diagnostics.UnreachableException(),
         };
         return found.Problems.Count == 0 ? plan : null;
@@ -41,6 +51,25 @@ internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amo
                 found.Unless(deduct.Per == DeductPer.Once || rule.Check is RuleCheck.Limit, "/ifMissed/per", "An inspection is met or missed, by no amount.", "Take the points off once.");
                 break;
         }
+    }
+
+    private static RulePlan? OfPart<T>(Rule rule, string part, string sort, Brief brief, Findings found)
+        where T : Part
+    {
+        if (brief.Method.Parts.OfType<T>().Any(p => p.Id == part && !p.Off)) return new(rule);
+        found.Add("/check/part", $"There is no part “{Findings.Short(part)}” with {sort}.", "Name one of the method's parts.");
+        return null;
+    }
+
+    private static RulePlan? Share(Rule rule, RuleCheck.Share share, Brief brief, Findings found)
+    {
+        if (OfPart<Part.Pieces>(rule, share.Part, "pieces", brief, found) is not { } plan) return null;
+        var pieces = brief.Method.Parts.OfType<Part.Pieces>().First(p => p.Id == share.Part);
+        var values = (share.Label == PieceSide.First ? pieces.First : pieces.Second).Values;
+        found.Unless(values.Any(v => v.Name == share.Group), "/check/group", $"There is no group “{Findings.Short(share.Group)}”.", $"Use one of these: {string.Join(", ", values.Select(v => v.Name))}.");
+        found.Unless(share.Percent is >= 0 and <= 100, "/check/percent", "A share is from 0 to 100 percent.", "Write for example 25.");
+        found.Unless(share.Tolerance >= 0, "/check/tolerance", "A tolerance cannot be below zero.", "Use 0 for exactly.");
+        return plan;
     }
 
     private static RulePlan? Limit(Rule rule, RuleCheck.Limit limit, Brief brief, Findings found)

@@ -20,15 +20,19 @@ internal sealed record TieBreakPlan(TieBreak Is, Expression Value)
         return plans;
     }
 
-    /// <summary>What a tie-break can name: the measures, each part's points by the part's id, and the total.</summary>
+    /// <summary>
+    /// What tie-breaks and awards can name: the measures; each part's points by its id, its value as <c>id_value</c> and its
+    /// other facts, such as <c>id_tau</c>; and the total.
+    /// </summary>
     public static IReadOnlyList<Measure> Facts(Brief brief)
     {
-        var points = brief.Method.Parts
-            .Where(p => !p.Off && brief.Measures.All(m => m.Id != p.Id))
-            .Select(p => Points(p.Id, p.Name, brief.Method));
-        return [.. brief.Measures, .. points, Points("total", "total", brief.Method)];
+        var parts = brief.Method.Parts.Where(p => !p.Off && brief.Measures.All(m => m.Id != p.Id)).SelectMany(p => p.Facts
+            .Select(f => Fact($"{p.Id}_{f.Name}", $"{p.Name}, {f.Name}", f.Step))
+            .Prepend(Fact($"{p.Id}_value", p.Name, 0.001m))
+            .Prepend(Fact(p.Id, p.Name, brief.Method.Precision)));
+        return [.. brief.Measures, .. parts, Fact("total", "total", brief.Method.Precision)];
     }
 
-    private static Measure Points(string id, string name, Method method) =>
-        new() { Id = id, Name = name, Kind = MeasureKind.Number, Step = method.Precision > 0 ? method.Precision : 1, Negative = true };
+    private static Measure Fact(string id, string name, decimal step) =>
+        new() { Id = id, Name = name, Kind = MeasureKind.Number, Step = step > 0 ? step : 1, Negative = true };
 }

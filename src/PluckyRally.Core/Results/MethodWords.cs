@@ -21,29 +21,17 @@ public static class MethodWords
     /// <summary>A number of points with the word.</summary>
     public static string Points(decimal points) => $"{ReadingFormat.Number(points)} {(points is 1 or -1 ? "point" : "points")}";
 
-    /// <summary>What one of a part's value is called: "cm", "bead", "success".</summary>
-    internal static string One(PartPlan.Measured part) => part switch
-    {
-        { Is.Combine: Combine.Successes } => "success",
-        { Value.Plain: { Kind: MeasureKind.Count, Unit: [.., not 's', 's'] } counted } => counted.Unit[..^1],
-        { Value.Unit: [] } => "one",
-        _ => part.Value.Unit,
-    };
+    private static string Say(PartPlan plan) => $"{plan.Part.Name}: {plan.Say()}";
 
-    private static string Say(PartPlan plan) => plan switch
+    /// <summary>A curve in words, without a full stop.</summary>
+    internal static string Say(Curve curve, PartPlan part)
     {
-        PartPlan.Measured measured => $"{measured.Is.Name}: {Say(measured.Is.Curve, measured)}.{Attempts(measured)}",
-        _ => throw new UnreachableException(),
-    };
-
-    private static string Say(Curve curve, PartPlan.Measured part)
-    {
-        string V(decimal value) => part.Value.Show(new Worth(value));
-        var unit = One(part);
+        string V(decimal value) => part.Show(new Worth(value));
+        var unit = part.One;
         return curve switch
         {
-            Curve.Rate { Start: 0 } rate => $"{Points(rate.PerUnit)} for each {unit}{Limits(part.Is)}",
-            Curve.Rate rate => $"{Points(rate.Start)} to begin with and {Points(rate.PerUnit)} for each {unit}{Limits(part.Is)}",
+            Curve.Rate { Start: 0 } rate => $"{Points(rate.PerUnit)} for each {unit}{Limits(part.Part)}",
+            Curve.Rate rate => $"{Points(rate.Start)} to begin with and {Points(rate.PerUnit)} for each {unit}{Limits(part.Part)}",
             Curve.Bands bands => string.Join(", ", bands.Edges.Select(b => $"{Points(b.Points)} from {V(b.From)}")) + (bands.Below != 0 ? $", {Points(bands.Below)} below" : ""),
             Curve.Between between => $"from 0 points at {V(between.From)} up to {Points(between.Points)} at {V(between.To)}",
             Curve.Place place => $"{string.Join(", ", place.Points.Select(ReadingFormat.Number))} points by place",
@@ -61,20 +49,6 @@ public static class MethodWords
         ({ } floor, null) => $", at least {ReadingFormat.Number(floor)}",
         (null, { } cap) => $", at most {ReadingFormat.Number(cap)}",
         _ => "",
-    };
-
-    private static string Attempts(PartPlan.Measured part) => part.Value.Measures.All(m => m.Taken == Taken.Once) ? "" : part.Is.Combine switch
-    {
-        Combine.Best => " Your best attempt counts.",
-        Combine.Worst => " Your weakest attempt counts.",
-        Combine.Mean => " The mean of your attempts counts.",
-        Combine.Median => " The middle one of your attempts counts.",
-        Combine.Sum => " Your attempts are added up.",
-        Combine.First => " Your first attempt counts.",
-        Combine.Last => " Your last attempt counts.",
-        Combine.BestMean => $" The mean of your best {part.Is.BestOf} attempts counts.",
-        Combine.Successes => " Each attempt that counts is one.",
-        _ => throw new UnreachableException(),
     };
 
     private static string Low(string text) => text.Length > 0 ? char.ToLowerInvariant(text[0]) + text[1..] : text;

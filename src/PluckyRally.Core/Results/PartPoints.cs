@@ -9,15 +9,11 @@ internal static class PartPoints
         if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         var failedBy = assessment.Rules.FirstOrDefault(r => r.State == RuleState.Missed && r.Rule.IfMissed is Consequence.FailurePoints fail && fail.Part == plan.Part.Id);
         if (failedBy is not null) return Failure(plan, method, value with { Value = Worth.None(failedBy.Rule.Text) }, PartState.NoSuccess, pool);
-        if (value.State != PartState.Scored) return Failure(plan, method, value, value.State, pool);
+        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve is Curve.Place)) return Failure(plan, method, value, value.State, pool);
 
-        var points = plan switch
-        {
-            PartPlan.Measured measured => Curves.Points(measured.Is.Curve, measured.Is.Better, method.Wins, value.Value, pool),
-            _ => throw new System.Diagnostics.UnreachableException(),
-        };
+        var points = Curves.Points(plan.Curve, plan.Better, method.Wins, value.Value, pool);
         if (!points.HasValue) return Failure(plan, method, value with { Value = points }, PartState.NoValue, pool);
-        var clamped = Curves.Clamp(points, plan.Part.Floor, plan.Part.Cap);
+        var clamped = Curves.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
         return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), plan.Part.Weight == 0 ? Bound.Exact : clamped.Bound, pool);
     }
 

@@ -23,11 +23,39 @@ public enum PartState
 /// <param name="Used">Whether it went into the result.</param>
 /// <param name="Inputs">The values of the expression's measures.</param>
 /// <param name="Entries">The entries it was read from.</param>
-internal sealed record AttemptValue(int Number, TrialOutcome Outcome, Worth Value, bool Used, Worth[] Inputs, IReadOnlyList<Guid> Entries);
+internal sealed record AttemptValue(int Number, TrialOutcome Outcome, Worth Value, bool Used, Worth[] Inputs, IReadOnlyList<Guid> Entries)
+{
+    /// <summary>How far apart repeated readings are, by measure; empty where there is one reading of each.</summary>
+    public IReadOnlyDictionary<string, decimal> Spread { get; init; } = NoSpread;
+
+    private static readonly IReadOnlyDictionary<string, decimal> NoSpread = new Dictionary<string, decimal>();
+}
+
+/// <summary>A line of a part's working, with the entries that it rests on.</summary>
+internal sealed record PartLine(string Sentence, params IReadOnlyList<Guid> Entries);
 
 /// <summary>A part's value for one design, before any points.</summary>
+/// <param name="State">How it came out.</param>
+/// <param name="Value">The value, or why there is none.</param>
+/// <param name="Attempts">For a measured part: what the attempts gave.</param>
+/// <param name="Combined">For a measured part over combined measures: those.</param>
 internal sealed record PartValue(PartState State, Worth Value, IReadOnlyList<AttemptValue> Attempts, Worth[]? Combined = null)
 {
+    /// <summary>For the other parts: the working, a line for each thing.</summary>
+    public IReadOnlyList<PartLine> Lines { get; init; } = [];
+
+    /// <summary>Facts for tie-breaks and awards, in the order of <see cref="Part.Facts"/>.</summary>
+    public IReadOnlyList<decimal> Facts { get; init; } = [];
+
+    /// <summary>Stands behind every team with a value, smaller numbers first; for those that did not finish a relay.</summary>
+    public IReadOnlyList<decimal>? Behind { get; init; }
+
+    /// <summary>Points that are added after the curve's, such as those for items brought over in a relay.</summary>
+    public decimal Extra { get; init; }
+
+    /// <summary>A value with its working.</summary>
+    public static PartValue Scored(decimal value, IReadOnlyList<PartLine> lines) => new(PartState.Scored, new Worth(value), []) { Lines = lines };
+
     public static PartValue Unfinished(string why, IReadOnlyList<AttemptValue>? attempts = null) => new(PartState.Unfinished, Worth.None(why), attempts ?? []);
 }
 

@@ -7,7 +7,7 @@ internal static class Ranking
     public static IReadOnlyList<TeamResult> Order(Playbook playbook, IReadOnlyList<TeamResult> results)
     {
         var method = playbook.Brief.Method;
-        foreach (var result in results) result.TieBreaks = [.. playbook.TieBreaks.Select(t => Value(playbook, t, result))];
+        foreach (var result in results) result.TieBreaks = [.. playbook.TieBreaks.Select(t => Value(playbook, t.Value, result))];
         var compare = Comparer<TeamResult>.Create((one, other) => Compare(playbook, one, other).Order);
         var placed = results.Where(r => r.Status == StandingStatus.Placed).OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
         if (method.Ranking) GivePlaces(playbook, placed);
@@ -77,10 +77,11 @@ internal static class Ranking
 
     private static int Towards(Better better, decimal one, decimal other) => better == Better.More ? other.CompareTo(one) : one.CompareTo(other);
 
-    private static decimal? Value(Playbook playbook, TieBreakPlan tieBreak, TeamResult result)
+    /// <summary>An expression over a team's facts, at its shown precision; null where it has no value.</summary>
+    internal static decimal? Value(Playbook playbook, Expression expression, TeamResult result)
     {
-        var value = tieBreak.Value.Run(ValueReader.Inputs(tieBreak.Value, fact => Fact(playbook, result, fact)));
-        return value.HasValue ? Rounding.ToDecimals(value.Number, tieBreak.Value.Decimals) : null;
+        var value = expression.Run(ValueReader.Inputs(expression, fact => Fact(playbook, result, fact)));
+        return value.HasValue ? Rounding.ToDecimals(value.Number, expression.Decimals) : null;
     }
 
     /// <summary>A measure's value (as a part combines it, where a part is nothing but that measure), a part's points, or the total.</summary>
@@ -88,11 +89,24 @@ internal static class Ranking
     {
         if (playbook.Measures.ContainsKey(fact.Id))
         {
-            var part = Array.Find(result.Parts, p => p.Plan is PartPlan.Measured { Value.Plain: { } plain } && plain.Id == fact.Id && p.State == PartState.Scored);
+            var part = Array.Find(result.Parts, p => p.Plan is PartPlan.Measured { Expression.Plain: { } plain } && plain.Id == fact.Id && p.State == PartState.Scored);
             return part is not null ? part.Value.Value : ValueReader.OfDesign(fact, result.Assessment.Design);
         }
 
-        var points = fact.Id == "total" ? result.Total : Array.Find(result.Parts, p => p.Plan.Part.Id == fact.Id)?.Points;
-        return points is { } number ? new Worth(number) : Worth.None("there are no points yet");
+        if (fact.Id == "total") return result.Total is { } total ? new Worth(total) : Worth.None("there is no total yet");
+        foreach (var part in result.Parts)
+        {
+            var id = part.Plan.Part.Id;
+            if (fact.Id == id) return part.Points is { } points ? new Worth(points) : Worth.None("there are no points yet");
+            if (!fact.Id.StartsWith(id + "_", StringComparison.Ordinal)) continue;
+            var name = fact.Id[(id.Length + 1)..];
+            if (name == "value") return part.State == PartState.Scored ? part.Value.Value : Worth.None("there is no value");
+            for (var i = 0; i < part.Value.Facts.Count; i++)
+            {
+                if (part.Plan.Part.Facts[i].Name == name) return new Worth(part.Value.Facts[i]);
+            }
+        }
+
+        return Worth.None("there is no value yet");
     }
 }

@@ -22,6 +22,16 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
     private RuleOutcome Check(RulePlan plan, DesignRecord design, Attempt? attempt)
     {
         var rule = plan.Rule;
+        switch (rule.Check)
+        {
+            case RuleCheck.Fits fits:
+                return Fits(plan, fits, design, attempt);
+            case RuleCheck.Spending spending:
+                return Spending(rule, spending, design, attempt);
+            case RuleCheck.Share or RuleCheck.Ladder or RuleCheck.Ratio or RuleCheck.AllDifferent:
+                return Pieces(rule, design, attempt);
+        }
+
         if (rule.Check is not RuleCheck.Limit limit)
         {
             // A judge who counts an attempt says by it that the attempt kept the rules.
@@ -44,6 +54,46 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
             plan.Value!.Show(value),
             shown,
             excess ?? 0);
+    }
+
+    private static RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignRecord design, Attempt? attempt)
+    {
+        if (attempt is { Outcome: not TrialOutcome.Counted }) return new(plan.Rule, RuleState.NotChecked, attempt.Number);
+        var pairs = FitCheck.Pairs(fits, plan.Fit!, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt is null ? ValueReader.OfDesign(m, design) : attempt.Read(m));
+        if (pairs.Any(p => !p.Value.HasValue)) return new(plan.Rule, RuleState.ToCheck, attempt?.Number);
+        var over = pairs.Sum(p => Math.Max(0, p.Value.Number - p.Room));
+        return new(
+            plan.Rule,
+            over == 0 ? RuleState.Met : RuleState.Missed,
+            attempt?.Number,
+            pairs.Any(p => !p.Measure.IsExact && Math.Abs(p.Value.Number - p.Room) <= p.Measure.Step / 2),
+            string.Join(" × ", pairs.Select(p => ReadingFormat.Value(p.Value.Number, p.Measure))),
+            string.Join(" × ", pairs.Select(p => ReadingFormat.Value(p.Room, p.Measure))),
+            over);
+    }
+
+    private RuleOutcome Spending(Rule rule, RuleCheck.Spending spending, DesignRecord design, Attempt? attempt)
+    {
+        var budget = playbook.Parts.OfType<PartPlan.Budget>().First(p => p.Is.Id == spending.Part).Is;
+        var spent = BudgetScore.Value(budget, design).Facts[0];
+        var over = Math.Max(0, spent - budget.Funds);
+        return new(rule, over == 0 ? RuleState.Met : RuleState.Missed, attempt?.Number, false, BudgetScore.Show(spent, budget), $"at most {BudgetScore.Show(budget.Funds, budget)}", over);
+    }
+
+    private RuleOutcome Pieces(Rule rule, DesignRecord design, Attempt? attempt)
+    {
+        var part = rule.Check switch
+        {
+            RuleCheck.Share share => share.Part,
+            RuleCheck.Ladder ladder => ladder.Part,
+            RuleCheck.Ratio ratio => ratio.Part,
+            RuleCheck.AllDifferent different => different.Part,
+            _ => throw new System.Diagnostics.UnreachableException(),
+        };
+        var plan = playbook.Parts.OfType<PartPlan.Pieces>().First(p => p.Is.Id == part);
+        return PiecesRules.Check(rule.Check, plan, design) is { } found
+            ? new(rule, found.Met ? RuleState.Met : RuleState.Missed, attempt?.Number, false, found.Value, found.Limit)
+            : new(rule, RuleState.ToCheck, attempt?.Number);
     }
 
     private readonly record struct LimitValues(decimal Low, decimal High);

@@ -1,5 +1,3 @@
-using System.Diagnostics;
-
 namespace PluckyRally.Core;
 
 /// <summary>Works out a round: pure, from the edition, the teams and the entries.</summary>
@@ -11,7 +9,7 @@ public static class Scorer
     /// <param name="entries">The whole log, in the order in which it was received; entries of other rounds and unknown teams are passed over.</param>
     /// <param name="round">The round, from 1.</param>
     public static Standings Score(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
-        StandingsWriter.Write(playbook, Results(playbook, teams, entries, round), round);
+        StandingsWriter.Write(playbook, Results(playbook, teams, entries, round), ReferenceLines.Of(playbook, entries, round), round);
 
     /// <summary>The results of a round in numbers only, in order of standing.</summary>
     internal static IReadOnlyList<TeamResult> Results(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
@@ -20,7 +18,7 @@ public static class Scorer
             ? Results(playbook, teams, entries, round - 1).ToDictionary(t => t.Team.Id)
             : [];
         var rules = new RuleChecker(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
-        var comparing = playbook.Parts.Any(p => p is PartPlan.Measured { Is.Curve.ComparesTeams: true });
+        var comparing = playbook.Parts.Any(p => p.Curve.ComparesTeams);
 
         var results = TeamRecord.Of(teams, entries, round)
             .Select(record => new TeamResult(record, Choose(playbook, record, [.. record.Designs.Select(d => Assess(playbook, d, rules))], comparing, earlier)))
@@ -38,11 +36,7 @@ public static class Scorer
             .Where(o => o is { State: RuleState.Missed, Attempt: not null, Rule.IfMissed: Consequence.AttemptDoesNotCount })
             .Select(o => o.Attempt!.Value)
             .ToHashSet();
-        var values = playbook.Parts.Select(plan => plan switch
-        {
-            PartPlan.Measured measured => MeasuredScore.Value(measured, playbook.Brief.Trials, design, failed),
-            _ => throw new UnreachableException(),
-        }).ToList();
+        var values = playbook.Parts.Select(plan => plan.Value(design, playbook.Brief.Trials, failed)).ToList();
 
         var missed = outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace });
         if (missed is not null) return new(design, outcomes, values, StandingStatus.DidNotPlace, missed.Rule.Text);
@@ -67,7 +61,9 @@ public static class Scorer
         if (designs.Count == 1) return designs[0];
         switch (playbook.Brief.Trials.Designs)
         {
-            case DesignChoice.Last or DesignChoice.Named:
+            case DesignChoice.Named:
+                return designs.FirstOrDefault(d => d.Design.Name == record.NamedDesign) ?? designs.First(d => d.Design.Name == record.LastDesign);
+            case DesignChoice.Last:
                 return designs.First(d => d.Design.Name == record.LastDesign);
             default:
                 if (comparing) return designs.OrderBy(d => d.Status == StandingStatus.DidNotPlace).ThenBy(d => d.Status).ThenBy(d => FirstValue(playbook, d)).First();
@@ -89,7 +85,7 @@ public static class Scorer
     {
         if (design.Values.Count == 0 || !design.Values[0].Value.HasValue) return decimal.MaxValue;
         var value = design.Values[0].Value.Number;
-        return playbook.Parts[0] is PartPlan.Measured { Is.Better: Better.Less } ? value : -value;
+        return playbook.Parts[0].Better == Better.Less ? value : -value;
     }
 
     private static decimal? TotalAlone(Playbook playbook, TeamRecord record, Assessment design, Dictionary<string, TeamResult> earlier)

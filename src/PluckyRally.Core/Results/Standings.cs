@@ -20,7 +20,31 @@ public sealed record Standings
 
     /// <summary>The teams in order: placed, unfinished, did not place.</summary>
     public required IReadOnlyList<Standing> Rows { get; init; }
+
+    /// <summary>The named awards.</summary>
+    public IReadOnlyList<AwardResult> Awards { get; init; } = [];
+
+    /// <summary>Control and benchmark values to hold the teams' values against.</summary>
+    public IReadOnlyList<Reference> References { get; init; } = [];
+
+    /// <summary>What the class as a whole shows, as sentences.</summary>
+    public IReadOnlyList<string> Findings { get; init; } = [];
 }
+
+/// <summary>Who won an award.</summary>
+/// <param name="Award">The award's id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Teams">The ids of the teams that won it; empty while nobody has.</param>
+/// <param name="Says">The result as a sentence.</param>
+public sealed record AwardResult(string Award, string Name, IReadOnlyList<string> Teams, string Says);
+
+/// <summary>A value that is not scored, to hold the teams' values against.</summary>
+/// <param name="Part">The part it belongs to.</param>
+/// <param name="Purpose">Control or benchmark.</param>
+/// <param name="Team">The team it belongs to; empty for the whole class.</param>
+/// <param name="Value">The value: the mean where it was tried more than once.</param>
+/// <param name="ValueText">The value as it is shown.</param>
+public sealed record Reference(string Part, Purpose Purpose, string Team, decimal Value, string ValueText);
 
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing
@@ -80,6 +104,9 @@ public sealed record PartScore
     /// <summary>The value as it is shown.</summary>
     public string ValueText { get; init; } = "";
 
+    /// <summary>How the value compares with the control, such as "2.4 times the control"; empty where there is none.</summary>
+    public string AgainstControl { get; init; } = "";
+
     /// <summary>The points as they are added.</summary>
     public decimal? Points { get; init; }
 
@@ -111,8 +138,11 @@ public enum TraceKind
     /// <summary>Rounding that made a difference.</summary>
     Rounding,
 
-    /// <summary>The points of a part; amounts of this kind and of deductions add up to the total.</summary>
+    /// <summary>The points of a part; amounts of this kind, of bonuses and of deductions add up to the total.</summary>
     Points,
+
+    /// <summary>Points won by keeping a rule.</summary>
+    Bonus,
 
     /// <summary>Points lost to a missed rule.</summary>
     Deduction,

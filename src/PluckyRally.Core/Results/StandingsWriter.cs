@@ -3,17 +3,20 @@ namespace PluckyRally.Core;
 /// <summary>Writes results the way they are shown and read out.</summary>
 internal static class StandingsWriter
 {
-    public static Standings Write(Playbook playbook, IReadOnlyList<TeamResult> results, int round) => new()
+    public static Standings Write(Playbook playbook, IReadOnlyList<TeamResult> results, IReadOnlyList<Reference> references, int round) => new()
     {
         Round = round,
         Wins = playbook.Brief.Method.Wins,
         WinsText = MethodWords.Wins(playbook.Brief.Method),
         Ranking = playbook.Brief.Method.Ranking,
-        Provisional = playbook.Parts.Any(p => p is PartPlan.Measured { Is.Curve.ComparesTeams: true }) && results.Any(r => r.Status == StandingStatus.Unfinished),
-        Rows = [.. results.Select(r => Write(playbook, r))],
+        Provisional = playbook.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
+        Rows = [.. results.Select(r => Write(playbook, r, references))],
+        Awards = Awarding.Give(playbook, results),
+        References = references,
+        Findings = [.. playbook.Parts.OfType<PartPlan.Bins>().Select(b => BinsScore.HardestItem(b.Is, results)).OfType<string>()],
     };
 
-    private static Standing Write(Playbook playbook, TeamResult result) => new()
+    private static Standing Write(Playbook playbook, TeamResult result, IReadOnlyList<Reference> references) => new()
     {
         Team = result.Team.Id,
         Name = result.Team.Name,
@@ -24,18 +27,19 @@ internal static class StandingsWriter
         Total = result.Total,
         TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, playbook.Brief.Method.Precision), result.Bound) : "",
         Bound = result.Bound,
-        Parts = [.. result.Parts.Select(p => Write(playbook, p))],
+        Parts = [.. result.Parts.Select(p => Write(playbook, p, references, result.Team.Id))],
         TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Value} is within half a step of {r.Limit}. Measure again.")],
         Why = TraceWriter.Write(playbook, result),
     };
 
-    private static PartScore Write(Playbook playbook, PartResult part) => new()
+    private static PartScore Write(Playbook playbook, PartResult part, IReadOnlyList<Reference> references, string team) => new()
     {
         Part = part.Plan.Part.Id,
         Name = part.Plan.Part.Name,
         State = part.State,
         Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
-        ValueText = part.State == PartState.Scored ? TraceWriter.Value(part) : "",
+        ValueText = part.State == PartState.Scored ? part.Plan.Show(part.Value.Value) : "",
+        AgainstControl = part.State == PartState.Scored ? ReferenceLines.Compare(references, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
         Points = part.Points,
         PointsText = part.Points is { } points ? ReadingFormat.Points(points, playbook.Brief.Method.Precision) : "",
     };

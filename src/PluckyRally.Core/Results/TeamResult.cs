@@ -45,6 +45,9 @@ internal sealed class TeamResult(TeamRecord record, Assessment assessment)
 
     public IReadOnlyList<Deduction> Deductions { get; set; } = [];
 
+    /// <summary>Rules that were kept and give points, with the points at the shown precision.</summary>
+    public IReadOnlyList<(Rule Rule, decimal Points)> Bonuses { get; set; } = [];
+
     /// <summary>The sum before the method's floor.</summary>
     public decimal? Sum { get; set; }
 

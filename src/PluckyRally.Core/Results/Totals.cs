@@ -3,11 +3,18 @@ namespace PluckyRally.Core;
 /// <summary>Adds up what is shown.</summary>
 internal static class Totals
 {
-    /// <summary>The sum of the parts as shown, then the deductions, then the method's floor.</summary>
+    /// <summary>The sum of the parts as shown, then bonuses and deductions, then the method's floor.</summary>
     public static void Add(Playbook playbook, TeamResult result)
     {
         var method = playbook.Brief.Method;
         result.Deductions = [.. Deductions(playbook, result)];
+        result.Bonuses =
+        [
+            .. result.Assessment.Rules
+                .GroupBy(o => o.Rule)
+                .Where(g => g.Key.Bonus > 0 && g.All(o => o.State == RuleState.Met))
+                .Select(g => (g.Key, Rounding.ToStep(g.Key.Bonus, method.Precision))),
+        ];
 
         // A part that turned out to have no value can leave the team unfinished even where nothing is left to record.
         var open = Array.Find(result.Parts, p => p.Points is null);
@@ -26,6 +33,7 @@ internal static class Totals
         }
 
         var sign = method.Wins == Wins.Highest ? -1 : 1;
+        foreach (var (_, points) in result.Bonuses) sum -= sign * points;
         foreach (var deduction in result.Deductions) sum += sign * deduction.Points;
         var total = Curves.Clamp(new Worth(sum, bound), method.Floor, null);
         (result.Sum, result.Total, result.Bound) = (sum, total.Number, total.Bound);

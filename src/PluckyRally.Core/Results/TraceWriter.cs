@@ -8,24 +8,17 @@ internal static class TraceWriter
     public static IReadOnlyList<TraceStep> Write(Playbook playbook, TeamResult result)
     {
         var steps = new List<TraceStep>();
-        steps.AddRange(result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear).Select(Rule));
+        steps.AddRange(result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule));
         if (result.Assessment.Design.Name.Length > 0)
             steps.Add(Step(TraceKind.Value, "", $"The design that counts is “{result.Assessment.Design.Name}”."));
         foreach (var part in result.Parts) Part(steps, part, playbook.Brief.Method);
+        foreach (var (rule, points) in result.Bonuses) steps.Add(Bonus(rule, points, playbook.Brief.Method));
         foreach (var deduction in result.Deductions) steps.Add(Deduction(deduction, playbook.Brief.Method));
         Total(steps, playbook.Brief.Method, result);
         if (result.PartedBy is { } by) steps.Add(TieBreak(playbook, result, by));
         steps.Add(Step(TraceKind.Place, "", Place(playbook, result)));
         return steps;
     }
-
-    /// <summary>A part's value with its unit, as it is shown.</summary>
-    public static string Value(PartResult part) => part.Plan switch
-    {
-        PartPlan.Measured { Is.Combine: Combine.Successes } => ReadingFormat.Number(part.Value.Value.Number),
-        PartPlan.Measured measured => measured.Value.Show(part.Value.Value, measured.Decimals == measured.Value.Decimals ? null : measured.Decimals),
-        _ => throw new UnreachableException(),
-    };
 
     private static TraceStep Step(TraceKind kind, string subject, string sentence, IReadOnlyList<Guid>? entries = null) =>
         new(kind, subject, sentence, null, "", entries ?? []);
@@ -49,15 +42,8 @@ internal static class TraceWriter
     private static void Part(List<TraceStep> steps, PartResult result, Method method)
     {
         var part = result.Plan.Part;
-        switch (result.Plan)
-        {
-            case PartPlan.Measured measured:
-                Measured(steps, measured, result);
-                break;
-            default:
-                throw new UnreachableException();
-        }
-
+        if (result.Plan is PartPlan.Measured measured) Measured(steps, measured, result);
+        steps.AddRange(result.Value.Lines.Select(line => Step(TraceKind.Value, part.Id, line.Sentence, line.Entries)));
         switch (result.State)
         {
             case PartState.Unfinished:
@@ -67,9 +53,10 @@ internal static class TraceWriter
                 steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {Low(result.Value.Value.Missing!)}. That gives {MethodWords.Points(result.Curve)}."));
                 break;
             default:
-                steps.Add(Step(TraceKind.Curve, part.Id, CurveTrace.Sentence((PartPlan.Measured)result.Plan, result)));
-                if (result.Clamped != result.Curve)
-                    steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));
+                // A part that gives points by its own rule has said so already.
+                if (result.Plan is PartPlan.Measured || result.Plan.Curve is not Curve.Raw) steps.Add(Step(TraceKind.Curve, part.Id, CurveTrace.Sentence(result.Plan, result)));
+                if (result.Clamped != result.Curve + result.Value.Extra)
+                    steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve + result.Value.Extra ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));
                 break;
         }
 
@@ -85,25 +72,30 @@ internal static class TraceWriter
         {
             var sentence = attempt.Outcome switch
             {
-                TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(Combining.TakesFailed(plan.Is.Combine) ? $" and counts as {plan.Value.Show(attempt.Value)}" : "")}.",
+                TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(Combining.TakesFailed(plan.Is.Combine) ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
                 _ when !attempt.Value.HasValue => $"Attempt {attempt.Number}: no value, because {attempt.Value.Missing}.",
                 _ => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(attempt.Used && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
             };
-            steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence, attempt.Entries));
+            steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence + Spread(plan, attempt), attempt.Entries));
         }
 
-        if (result.Value.Combined is { } inputs && result.Value.Value.HasValue && plan.Value.Plain is null)
-            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Value.Working(inputs)} = {plan.Value.Show(result.Value.Value)}."));
+        if (result.Value.Combined is { } inputs && result.Value.Value.HasValue && plan.Expression.Plain is null)
+            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Expression.Working(inputs)} = {plan.Expression.Show(result.Value.Value)}."));
         else if (result.Value.Combined is not null && result.Value.Value.HasValue)
-            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Is.Name}: {plan.Value.Show(result.Value.Value)}."));
+            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Is.Name}: {plan.Expression.Show(result.Value.Value)}."));
         else if (result.Value.State == PartState.Scored && Joined(plan, result) is { } joined)
             steps.Add(Step(TraceKind.Value, plan.Is.Id, joined));
     }
 
-    private static string Working(PartPlan.Measured plan, AttemptValue attempt) => plan.Value.Plain is not null
-        ? plan.Value.Show(attempt.Value)
-        : $"{plan.Value.Working(attempt.Inputs)} = {plan.Value.Show(attempt.Value)}";
+    /// <summary>What is said where several judges read one attempt.</summary>
+    private static string Spread(PartPlan.Measured plan, AttemptValue attempt) => attempt.Spread.Count == 0 ? "" : " " + string.Join(" ", plan.Expression.Measures
+        .Where(m => attempt.Spread.ContainsKey(m.Id))
+        .Select(m => $"The mean of {attempt.Entries.Count} readings that are {ReadingFormat.Value(attempt.Spread[m.Id], m)} apart."));
+
+    private static string Working(PartPlan.Measured plan, AttemptValue attempt) => plan.Expression.Plain is not null
+        ? plan.Expression.Show(attempt.Value)
+        : $"{plan.Expression.Working(attempt.Inputs)} = {plan.Expression.Show(attempt.Value)}";
 
     private static string? Joined(PartPlan.Measured plan, PartResult result)
     {
@@ -111,15 +103,22 @@ internal static class TraceWriter
         var numbers = string.Join(" + ", used.Select(a => ReadingFormat.Number(a.Value.Number)));
         return plan.Is.Combine switch
         {
-            Combine.Sum => $"Added up: {numbers} = {Value(result)}.",
-            Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {Value(result)}.",
-            Combine.Median => $"The middle one of {used.Count}: {Value(result)}.",
-            Combine.Worst => $"The weakest counts: {Value(result)}.",
-            Combine.First => $"The first counts: {Value(result)}.",
-            Combine.Last => $"The last counts: {Value(result)}.",
-            Combine.Successes => $"Attempts that counted: {Value(result)}.",
+            Combine.Sum => $"Added up: {numbers} = {plan.Show(result.Value.Value)}.",
+            Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {plan.Show(result.Value.Value)}.",
+            Combine.Median => $"The middle one of {used.Count}: {plan.Show(result.Value.Value)}.",
+            Combine.Worst => $"The weakest counts: {plan.Show(result.Value.Value)}.",
+            Combine.First => $"The first counts: {plan.Show(result.Value.Value)}.",
+            Combine.Last => $"The last counts: {plan.Show(result.Value.Value)}.",
+            Combine.Successes => $"Attempts that counted: {plan.Show(result.Value.Value)}.",
             _ => null,
         };
+    }
+
+    private static TraceStep Bonus(Rule rule, decimal points, Method method)
+    {
+        var amount = method.Wins == Wins.Highest ? points : -points;
+        var sentence = $"{rule.Text}: kept. {MethodWords.Points(points)} {(method.Wins == Wins.Highest ? "more" : "off, where fewer are better")}.";
+        return new(TraceKind.Bonus, rule.Id, sentence, amount, ReadingFormat.Points(amount, method.Precision), []);
     }
 
     private static TraceStep Deduction(Deduction deduction, Method method)
@@ -141,7 +140,7 @@ internal static class TraceWriter
     private static void Total(List<TraceStep> steps, Method method, TeamResult result)
     {
         if (result.Total is not { } total) return;
-        var amounts = steps.Where(s => s.Kind is TraceKind.Points or TraceKind.Deduction).ToList();
+        var amounts = steps.Where(s => s.Kind is TraceKind.Points or TraceKind.Bonus or TraceKind.Deduction).ToList();
         var sum = string.Concat(amounts.Select((s, i) => i == 0
             ? s.AmountText
             : s.Amount < 0 ? " − " + ReadingFormat.Points(-s.Amount.Value, method.Precision) : " + " + s.AmountText));

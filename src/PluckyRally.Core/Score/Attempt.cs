@@ -29,4 +29,11 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
             ? Worth.None($"attempt {Number} has no reading of {(measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : measure.Id)}")
             : new(count == 1 ? sum : sum / count, bound);
     }
+
+    /// <summary>How far apart repeated readings of a measure are; null where it was read fewer than two times.</summary>
+    public decimal? Spread(string measure)
+    {
+        var values = Trials.SelectMany(t => t.Readings).Where(r => r.Measure == measure && r.Value is not null).Select(r => r.Value!.Value).ToList();
+        return values.Count < 2 ? null : values.Max() - values.Min();
+    }
 }

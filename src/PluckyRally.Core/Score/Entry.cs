@@ -40,6 +40,7 @@ public enum TrialOutcome
 [JsonDerivedType(typeof(TrialRecorded), "trialRecorded")]
 [JsonDerivedType(typeof(MeasureRead), "measureRead")]
 [JsonDerivedType(typeof(StruckOut), "struckOut")]
+[JsonDerivedType(typeof(NoteMade), "noteMade")]
 public abstract partial record Entry
 {
     private Entry()
@@ -120,5 +121,12 @@ public abstract partial record Entry
 
         /// <summary>Why.</summary>
         public string Reason { get; init; } = "";
+    }
+
+    /// <summary>Something seen while walking past. It is kept, and changes no score.</summary>
+    public sealed record NoteMade : Entry
+    {
+        /// <summary>What was seen.</summary>
+        public required string Text { get; init; }
     }
 }

@@ -15,8 +15,34 @@ public static class EntryWords
         Entry.MeasureRead read => Say(playbook, read.Reading),
         Entry.TrialRecorded trial => $"{Heading(trial, attempt)}: {What(playbook, trial)}",
         Entry.StruckOut strike => $"Struck out{(strike.Reason.Length > 0 ? $": {strike.Reason}" : "")}",
+        Entry.NoteMade note => $"Note: {note.Text}",
+        Entry.DesignNoted noted => $"Design{(noted.Design.Length > 0 ? $" “{noted.Design}”" : "")}, revision {noted.Revision}{(noted.Changed.Length > 0 ? $": {noted.Changed}" : "")}{(noted.Named ? ", the one that counts" : "")}",
+        Entry.TaskTicked ticked => $"{Name(playbook, ticked)}: {Of<Part.Tasks>(playbook, ticked)?.Items.FirstOrDefault(i => i.Id == ticked.Task)?.Name ?? ticked.Task} {(ticked.Steps is { } steps ? steps == 0 ? "not done" : $"{steps} steps" : "done")}",
+        Entry.TasksTimed timed => $"{Name(playbook, timed)}: {timed.Time.Typed}",
+        Entry.LegTimed leg => $"{Name(playbook, leg)}: leg {leg.Leg}, {leg.Time.Typed}{(leg.Runner.Length > 0 ? $" ({leg.Runner})" : "")}",
+        Entry.RelayFaulted faulted => $"{Name(playbook, faulted)}: {Of<Part.Relay>(playbook, faulted)?.Faults.FirstOrDefault(f => f.Id == faulted.Fault)?.Name ?? faulted.Fault}, {faulted.Count}",
+        Entry.ItemsCarried carried => $"{Name(playbook, carried)}: {carried.Count} items brought over",
+        Entry.RelayStopped stopped => $"{Name(playbook, stopped)}: stopped{(stopped.Reason.Length > 0 ? $" ({stopped.Reason})" : "")}",
+        Entry.ItemsSorted sorted => $"{Name(playbook, sorted)}: {sorted.Placed.Count} items sorted",
+        Entry.OrderGiven given => $"{Name(playbook, given)}: {string.Join(" ", given.Sequence)}",
+        Entry.PiecesCounted counted => $"{Name(playbook, counted)}: {counted.Pieces.Sum(p => p.Count)} pieces",
+        Entry.LevelGiven level => $"{Name(playbook, level)}: {Level(playbook, level)}",
+        Entry.Purchased purchased => $"{Name(playbook, purchased)}: bought {purchased.Count} {Of<Part.Budget>(playbook, purchased)?.Prices.FirstOrDefault(p => p.Id == purchased.Item)?.Name ?? purchased.Item}",
+        Entry.Returned returned => $"{Name(playbook, returned)}: gave back {returned.Count} {Of<Part.Budget>(playbook, returned)?.Prices.FirstOrDefault(p => p.Id == returned.Item)?.Name ?? returned.Item}",
+        Entry.Tallied tallied => $"{Name(playbook, tallied)}: {Of<Part.Tally>(playbook, tallied)?.Counters.FirstOrDefault(c => c.Id == tallied.Counter)?.Name ?? tallied.Counter}, {tallied.Count}",
         _ => throw new UnreachableException(),
     };
+
+    private static string Name(Playbook playbook, IPartEntry entry) => Of<Part>(playbook, entry)?.Name ?? entry.Part;
+
+    private static T? Of<T>(Playbook playbook, IPartEntry entry)
+        where T : Part => playbook.Parts.Select(p => p.Part).OfType<T>().FirstOrDefault(p => p.Id == entry.Part);
+
+    private static string Level(Playbook playbook, Entry.LevelGiven given)
+    {
+        var criterion = Of<Part.Rubric>(playbook, given)?.Criteria.FirstOrDefault(c => c.Id == given.Criterion);
+        return criterion is not null && given.Level < criterion.Levels.Count ? $"{criterion.Name} {criterion.Levels[given.Level].Name}" : $"{given.Criterion} {given.Level}";
+    }
 
     /// <summary>What a trial gave, without its number.</summary>
     public static string What(Playbook playbook, Entry.TrialRecorded trial)

@@ -22,6 +22,10 @@ public static class Recorder
                 break;
             case Entry.TrialRecorded { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } trial when found.Problems.Count == 0:
                 LeftOver(playbook, trial, log, found);
+                DesignEntries.CheckFreshBuild(playbook.Brief.Trials, trial, log, found);
+                break;
+            case Entry.Returned returned when found.Problems.Count == 0:
+                BudgetEntries.CheckAgainst(log, returned, found);
                 break;
         }
 
@@ -34,7 +38,7 @@ public static class Recorder
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
         found.Unless(entry.Round is >= 1 and <= Most.Rounds, "/round", "There is no such round.", $"Use 1 to {Most.Rounds}.");
         found.Length(entry.By, Most.Name, "/by", "The judge's name");
-        var wholeClass = entry is Entry.StruckOut or Entry.TrialRecorded { Purpose: not Purpose.Score };
+        var wholeClass = entry is Entry.StruckOut or Entry.NoteMade or Entry.TrialRecorded { Purpose: not Purpose.Score };
         found.Unless(teams.Any(t => t.Id == entry.Team) || (wholeClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
         switch (entry)
         {
@@ -54,6 +58,50 @@ public static class Recorder
             case Entry.StruckOut strike:
                 found.Length(strike.Reason, Most.Text, "/reason", "The reason");
                 return strike;
+            case Entry.DesignNoted noted:
+                DesignEntries.Check(noted, found);
+                return noted;
+            case Entry.NoteMade note:
+                found.Length(note.Text, Most.Text, "/text", "The note");
+                found.NotEmpty(note.Text, "/text", "The note is empty.", "Write what you saw.");
+                return note;
+            case Entry.TaskTicked ticked:
+                TasksEntries.Check(playbook, ticked, found);
+                return ticked;
+            case Entry.TasksTimed timed:
+                return TasksEntries.Understand(playbook, timed, found);
+            case Entry.LegTimed leg:
+                return RelayEntries.Understand(playbook, leg, found);
+            case Entry.RelayFaulted faulted:
+                RelayEntries.Check(playbook, faulted, found);
+                return faulted;
+            case Entry.ItemsCarried carried:
+                RelayEntries.Check(playbook, carried, found);
+                return carried;
+            case Entry.RelayStopped stopped:
+                PartEntries.Find<Part.Relay>(playbook, stopped.Part, found);
+                found.Length(stopped.Reason, Most.Text, "/reason", "The reason");
+                return stopped;
+            case Entry.ItemsSorted sorted:
+                return BinsEntries.Understand(playbook, sorted, found);
+            case Entry.OrderGiven given:
+                OrderingEntries.Check(playbook, given, found);
+                return given;
+            case Entry.PiecesCounted counted:
+                PiecesEntries.Check(playbook, counted, found);
+                return counted;
+            case Entry.LevelGiven level:
+                RubricEntries.Check(playbook, teams, level, found);
+                return level;
+            case Entry.Purchased purchased:
+                BudgetEntries.Check(playbook, purchased.Part, purchased.Item, purchased.Count, found);
+                return purchased;
+            case Entry.Returned returned:
+                BudgetEntries.Check(playbook, returned.Part, returned.Item, returned.Count, found);
+                return returned;
+            case Entry.Tallied tallied:
+                TallyEntries.Check(playbook, tallied, found);
+                return tallied;
             default:
                 throw new System.Diagnostics.UnreachableException();
         }

@@ -3,16 +3,18 @@ namespace PluckyRally.Core;
 /// <summary>What was recorded for one team in one round, struck entries left out.</summary>
 public sealed class TeamRecord
 {
-    private TeamRecord(Team team, IReadOnlyList<Entry> entries)
+    private TeamRecord(Team team, IReadOnlyList<Entry> entries, IReadOnlyList<Entry> round)
     {
         Team = team;
         Entries = entries;
+        Round = round;
         Checks = [.. entries.OfType<Entry.RuleChecked>()];
         Once = [.. entries.OfType<Entry.MeasureRead>()];
         var trials = entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToList();
         Designs = trials.Count == 0
             ? [new("", this, [])]
             : [.. trials.GroupBy(t => t.Design).Select(group => new DesignRecord(group.Key, this, [.. group]))];
+        NamedDesign = entries.OfType<Entry.DesignNoted>().LastOrDefault(d => d.Named)?.Design;
         LastDesign = trials.Count == 0 ? "" : trials[^1].Design;
     }
 
@@ -28,6 +30,12 @@ public sealed class TeamRecord
     /// <summary>The design that was tried last.</summary>
     public string LastDesign { get; }
 
+    /// <summary>The design that the team names; null where it has not said.</summary>
+    public string? NamedDesign { get; }
+
+    /// <summary>Every entry of every team in the round, for what depends on who was first.</summary>
+    internal IReadOnlyList<Entry> Round { get; }
+
     internal IReadOnlyList<Entry.RuleChecked> Checks { get; }
 
     internal IReadOnlyList<Entry.MeasureRead> Once { get; }
@@ -35,7 +43,8 @@ public sealed class TeamRecord
     /// <summary>The records of all teams in a round, in the order of the teams.</summary>
     public static IReadOnlyList<TeamRecord> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
-        var byTeam = Log.Standing(entries).Where(e => e.Round == round).ToLookup(e => e.Team);
-        return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]]))];
+        var standing = Log.Standing(entries).Where(e => e.Round == round).ToList();
+        var byTeam = standing.ToLookup(e => e.Team);
+        return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing))];
     }
 }

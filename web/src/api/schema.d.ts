@@ -200,6 +200,31 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A named award. */
+        Award: {
+            /** @description Names the award. */
+            id: string;
+            /** @description What it is called, e.g. "Steadiest". */
+            name: string;
+            /** @description An expression over the facts that tie-breaks know; empty where the award goes to the first to manage something. */
+            value: string;
+            /** @description Which direction is better. */
+            better: components["schemas"]["Better"];
+            firstTo?: null | components["schemas"]["FirstTo"];
+            /** @description Whether every team with a value can win it; otherwise only teams that place. */
+            everyone: boolean;
+        };
+        /** @description Who won an award. */
+        AwardResult: {
+            /** @description The award's id. */
+            award: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description The ids of the teams that won it; empty while nobody has. */
+            teams: string[];
+            /** @description The result as a sentence. */
+            says: string;
+        };
         /** @description One band: from this value on, so many points. */
         Band: {
             /**
@@ -215,6 +240,15 @@ export interface components {
         };
         /** @enum {unknown} */
         Better: "more" | "less" | null;
+        /** @description An item to be sorted. */
+        BinItem: {
+            /** @description Names the item in entries. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description The bin it belongs in. */
+            bin: string;
+        };
         /**
          * @description How far a reading can be trusted to be the value itself.
          * @enum {unknown}
@@ -265,6 +299,11 @@ export interface components {
             /** Format: date-time */
             changedAt: string;
         };
+        /**
+         * @description What a budget is worth points for.
+         * @enum {unknown}
+         */
+        BudgetValue: "left" | "spent";
         /** @description So many pieces weighed together. */
         Calibration: {
             /**
@@ -334,6 +373,20 @@ export interface components {
         ConsequenceNoteOnly: {
             /** @enum {string} */
             kind: "noteOnly";
+        };
+        /** @description Something counted. */
+        Counter: {
+            /** @description Names the counter in entries. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Points for each, 0 or more.
+             */
+            points: number;
+            /** @description Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins. */
+            hurts: boolean;
         };
         /** @description How a value becomes points. */
         Curve: components["schemas"]["CurveRate"] | components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurveRaw"];
@@ -452,7 +505,183 @@ export interface components {
          */
         DesignChoice: "best" | "last" | "named";
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"];
+        Entry: components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"];
+        /** @description Something about a design: what changed, its conditions, or that it is the one the team names. The last word stands. */
+        EntryDesignNoted: {
+            /** @enum {string} */
+            kind: "designNoted";
+            /** @description The design's name; empty where the team has only one. */
+            design: string;
+            /**
+             * Format: int32
+             * @description The revision, from 1.
+             */
+            revision: number;
+            /** @description What has changed since the revision before. */
+            changed: string;
+            /** @description Conditions by name, such as "arm": "long". */
+            labels: {
+                [key: string]: string;
+            };
+            /** @description Whether the team names this design as the one that counts. */
+            named: boolean;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description Items were brought over; the last count stands. */
+        EntryItemsCarried: {
+            /** @enum {string} */
+            kind: "itemsCarried";
+            /** @description The part's id. */
+            part: string;
+            /**
+             * Format: int32
+             * @description How many in all.
+             */
+            count: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A team's whole answer; the last one stands. */
+        EntryItemsSorted: {
+            /** @enum {string} */
+            kind: "itemsSorted";
+            /** @description The part's id. */
+            part: string;
+            /** @description For each item that was sorted, by its id, the bin it was put in; items left out are not here. */
+            placed: {
+                [key: string]: string;
+            };
+            time?: null | components["schemas"]["Reading"];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A leg was finished; the last time of a leg stands. */
+        EntryLegTimed: {
+            /** @enum {string} */
+            kind: "legTimed";
+            /** @description The part's id. */
+            part: string;
+            /**
+             * Format: int32
+             * @description Which leg, from 1.
+             */
+            leg: number;
+            /** @description The leg's own time, in seconds. */
+            time: components["schemas"]["Reading"];
+            /** @description Who ran it. */
+            runner: string;
+            /**
+             * Format: int32
+             * @description The heat, for the record; teams of all heats are compared by time.
+             */
+            heat?: null | number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A team was given a level; the last word of each voice stands. */
+        EntryLevelGiven: {
+            /** @enum {string} */
+            kind: "levelGiven";
+            /** @description The part's id. */
+            part: string;
+            /** @description The criterion's id. */
+            criterion: string;
+            /**
+             * Format: int32
+             * @description The level, counted from 0.
+             */
+            level: number;
+            /** @description The id of the team whose word it is; empty for the teacher's. */
+            from: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
         /** @description A measure that is taken once was read. */
         EntryMeasureRead: {
             /** @enum {string} */
@@ -461,6 +690,218 @@ export interface components {
             design: string;
             /** @description What was read. */
             reading: components["schemas"]["Reading"];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description Something seen while walking past. It is kept, and changes no score. */
+        EntryNoteMade: {
+            /** @enum {string} */
+            kind: "noteMade";
+            /** @description What was seen. */
+            text: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A team's order; the last one stands. */
+        EntryOrderGiven: {
+            /** @enum {string} */
+            kind: "orderGiven";
+            /** @description The part's id. */
+            part: string;
+            /** @description The items' ids in the team's order; items left out are not here. */
+            sequence: string[];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description All pieces of a team; the last count stands. */
+        EntryPiecesCounted: {
+            /** @enum {string} */
+            kind: "piecesCounted";
+            /** @description The part's id. */
+            part: string;
+            /** @description The pieces, alike ones together. */
+            pieces: components["schemas"]["PieceGroup"][];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description Something was bought. */
+        EntryPurchased: {
+            /** @enum {string} */
+            kind: "purchased";
+            /** @description The part's id. */
+            part: string;
+            item: string;
+            /**
+             * Format: int32
+             * @description How many, from 1.
+             */
+            count: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description Something went wrong, so many times. */
+        EntryRelayFaulted: {
+            /** @enum {string} */
+            kind: "relayFaulted";
+            /** @description The part's id. */
+            part: string;
+            /** @description The fault's id. */
+            fault: string;
+            /**
+             * Format: int32
+             * @description How many times, from 1.
+             */
+            count: number;
+            /**
+             * Format: int32
+             * @description In which leg, from 1; absent where that was not noticed.
+             */
+            leg?: null | number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description The team has stopped and will not finish. */
+        EntryRelayStopped: {
+            /** @enum {string} */
+            kind: "relayStopped";
+            /** @description The part's id. */
+            part: string;
+            /** @description Why. */
+            reason: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description Something that was bought was given back. */
+        EntryReturned: {
+            /** @enum {string} */
+            kind: "returned";
+            /** @description The part's id. */
+            part: string;
+            item: string;
+            /**
+             * Format: int32
+             * @description How many, from 1.
+             */
+            count: number;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -551,6 +992,102 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        /** @description Something was counted. */
+        EntryTallied: {
+            /** @enum {string} */
+            kind: "tallied";
+            /** @description The part's id. */
+            part: string;
+            /** @description The counter's id. */
+            counter: string;
+            /**
+             * Format: int32
+             * @description How many, from 1.
+             */
+            count: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A task was done, or so many steps of it; the last word stands. */
+        EntryTaskTicked: {
+            /** @enum {string} */
+            kind: "taskTicked";
+            /** @description The part's id. */
+            part: string;
+            /** @description The task's id. */
+            task: string;
+            /**
+             * Format: int32
+             * @description Steps done in all, from 0; all of them where absent.
+             */
+            steps?: null | number;
+            /** @description A judge's ruling on whether the team is among the first; the order of receipt decides where absent. */
+            amongFirst?: null | boolean;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description The team's time for the tasks. */
+        EntryTasksTimed: {
+            /** @enum {string} */
+            kind: "tasksTimed";
+            /** @description The part's id. */
+            part: string;
+            /** @description What was read, in seconds. */
+            time: components["schemas"]["Reading"];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
         /** @description A trial was made. */
         EntryTrialRecorded: {
             /** @enum {string} */
@@ -594,6 +1131,13 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+        };
+        /** @description Being the first to do all of a task. */
+        FirstTo: {
+            /** @description The part with the tasks. */
+            part: string;
+            /** @description The task's id. */
+            task: string;
         };
         Imported: {
             sort: components["schemas"]["ImportedSort"];
@@ -703,6 +1247,8 @@ export interface components {
             floor?: null | number;
             /** @description What decides between equal totals, in order. */
             tieBreaks: components["schemas"]["TieBreak"][];
+            /** @description Named awards beside the places. */
+            awards: components["schemas"]["Award"][];
             /** @description How places are counted after a tie. */
             places: components["schemas"]["PlaceNumbers"];
             /** @description Whether teams are put in order at all; without, each stands by itself. */
@@ -729,6 +1275,18 @@ export interface components {
          * @enum {unknown}
          */
         NoValue: "failurePoints" | "unfinished";
+        /** @description An item to be put in order. */
+        OrderItem: {
+            /** @description Names the item in entries. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its place in the key, smaller first; equal numbers are ties.
+             */
+            key: number;
+        };
         /** @description One value that differs in a tier. */
         Override: {
             /** @description The place in the brief, items named by their id: `/measures/height/unit`. */
@@ -736,8 +1294,122 @@ export interface components {
             /** @description The value that stands there in this tier. */
             value: components["schemas"]["JsonElement"];
         };
-        /** @description One way of earning points. */
-        Part: components["schemas"]["PartMeasured"];
+        /** @description One way of earning points. Each case stands in its own folder below `Parts`. */
+        Part: components["schemas"]["PartBins"] | components["schemas"]["PartBudget"] | components["schemas"]["PartMeasured"] | components["schemas"]["PartOrdering"] | components["schemas"]["PartPieces"] | components["schemas"]["PartRelay"] | components["schemas"]["PartRubric"] | components["schemas"]["PartTally"] | components["schemas"]["PartTasks"];
+        /** @description Items sorted into bins, against a key. */
+        PartBins: {
+            /** @enum {string} */
+            kind: "bins";
+            /** @description The bins' names. */
+            names: string[];
+            /** @description What is sorted. */
+            items: components["schemas"]["BinItem"][];
+            /**
+             * Format: double
+             * @description Points for an item in its bin.
+             */
+            right: number;
+            /**
+             * Format: double
+             * @description Points for an item in another bin, usually 0 or below.
+             */
+            wrong: number;
+            /**
+             * Format: double
+             * @description Points for an item left out.
+             */
+            unsorted: number;
+            /**
+             * Format: double
+             * @description More points when every item is right.
+             */
+            allRightBonus: number;
+            /**
+             * Format: double
+             * @description Where time counts: seconds added for each wrong item. The value is then the time, and the curve gives the points.
+             */
+            secondsPerWrong?: null | number;
+            curve?: null | components["schemas"]["Curve"];
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description Materials bought from a budget. */
+        PartBudget: {
+            /** @enum {string} */
+            kind: "budget";
+            /** @description What can be bought. */
+            prices: components["schemas"]["Price"][];
+            /**
+             * Format: double
+             * @description What a team has to spend, 0 or more.
+             */
+            funds: number;
+            /** @description The currency's sign or the token's name. */
+            money: string;
+            /**
+             * Format: double
+             * @description The share of its price that a returned item gives back, in percent.
+             */
+            returnPercent: number;
+            /** @description What the curve looks at. */
+            value: components["schemas"]["BudgetValue"];
+            /** @description How it becomes points. */
+            curve: components["schemas"]["Curve"];
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
         /** @description Points for something measured. */
         PartMeasured: {
             /** @enum {string} */
@@ -791,6 +1463,186 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
+        /** @description Items put in order, against a key. */
+        PartOrdering: {
+            /** @enum {string} */
+            kind: "ordering";
+            /** @description What is put in order. */
+            items: components["schemas"]["OrderItem"][];
+            /**
+             * Format: double
+             * @description Points for each pair in the right order.
+             */
+            perPair: number;
+            /**
+             * Format: double
+             * @description Points for each item in its right place.
+             */
+            perPlace: number;
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description Pieces with two labels, size and colour say, counted and perhaps measured. */
+        PartPieces: {
+            /** @enum {string} */
+            kind: "pieces";
+            /** @description The first label, its values from small to large. */
+            first: components["schemas"]["PieceLabel"];
+            /** @description The second label. */
+            second: components["schemas"]["PieceLabel"];
+            /**
+             * @description Points for one piece: an expression over `first` and `second` (the points of its labels), `length`
+             *     and `width`.
+             */
+            each: string;
+            /** @description The unit of length and width. */
+            unit: string;
+            /**
+             * Format: double
+             * @description How finely they are measured, in the unit; above 0.
+             */
+            step: number;
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description Legs in order, a runner each, timed, with faults that cost seconds. */
+        PartRelay: {
+            /** @enum {string} */
+            kind: "relay";
+            /** @description What the legs are called, in order. */
+            legs: string[];
+            /** @description What can go wrong, and what it costs. */
+            faults: components["schemas"]["RelayFault"][];
+            /**
+             * Format: double
+             * @description How finely times are read, in seconds; above 0.
+             */
+            step: number;
+            /**
+             * Format: double
+             * @description Points for each item carried over, added after the curve's points; 0 where nothing is carried.
+             */
+            pointsPerItem: number;
+            /** @description How the net time in seconds becomes points. */
+            curve: components["schemas"]["Curve"];
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description Criteria with levels, judged by the teacher, by other teams or by the team itself. */
+        PartRubric: {
+            /** @enum {string} */
+            kind: "rubric";
+            /** @description What is judged. */
+            criteria: components["schemas"]["RubricCriterion"][];
+            /** @description Whose word counts. */
+            voice: components["schemas"]["RubricVoice"];
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
         /** @description One part's points for one team. */
         PartScore: {
             /** @description The part's id. */
@@ -806,6 +1658,8 @@ export interface components {
             value?: null | number;
             /** @description The value as it is shown. */
             valueText: string;
+            /** @description How the value compares with the control, such as "2.4 times the control"; empty where there is none. */
+            againstControl: string;
             /**
              * Format: double
              * @description The points as they are added.
@@ -819,6 +1673,82 @@ export interface components {
          * @enum {unknown}
          */
         PartState: "scored" | "noSuccess" | "noValue" | "unfinished";
+        /** @description Things counted while walking past, helping or hurting. */
+        PartTally: {
+            /** @enum {string} */
+            kind: "tally";
+            /** @description What is counted. */
+            counters: components["schemas"]["Counter"][];
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description Points for things done, from a list. */
+        PartTasks: {
+            /** @enum {string} */
+            kind: "tasks";
+            /** @description What can be done. */
+            items: components["schemas"]["TaskItem"][];
+            /**
+             * Format: double
+             * @description More points when every task is done.
+             */
+            allDoneBonus: number;
+            timePoints?: null | components["schemas"]["TimePoints"];
+            /** @description Names the part in rules and tie-breaks. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What its points are multiplied by.
+             */
+            weight: number;
+            /**
+             * Format: double
+             * @description The fewest points it gives, before the weight.
+             */
+            floor?: null | number;
+            /**
+             * Format: double
+             * @description The most points it gives, before the weight.
+             */
+            cap?: null | number;
+            /**
+             * Format: double
+             * @description What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+             */
+            failurePoints?: null | number;
+            /** @description What happens where it has no value. */
+            noValue: components["schemas"]["NoValue"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
         /** @description A station's pennant on the route. */
         Pennant: {
             /** @description The station. */
@@ -834,6 +1764,56 @@ export interface components {
             next: string;
         };
         /**
+         * @description What a ladder of sizes compares.
+         * @enum {unknown}
+         */
+        PieceDimension: "length" | "width" | "area";
+        /** @description So many pieces that are alike. */
+        PieceGroup: {
+            /** @description Their value of the first label; empty where it has none. */
+            first: string;
+            /** @description Their value of the second label; empty where it has none. */
+            second: string;
+            /**
+             * Format: int32
+             * @description How many, from 0.
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description The length of one, in the part's unit.
+             */
+            length?: null | number;
+            /**
+             * Format: double
+             * @description The width of one, in the part's unit.
+             */
+            width?: null | number;
+        };
+        /** @description A label of pieces and the values it can have. */
+        PieceLabel: {
+            /** @description What it is called, e.g. "size". */
+            name: string;
+            /** @description Its values; empty where pieces are not told apart by it. */
+            values: components["schemas"]["PieceValue"][];
+        };
+        /**
+         * @description One of the two labels of pieces.
+         * @enum {unknown}
+         */
+        PieceSide: "first" | "second";
+        /** @description A value of a label. */
+        PieceValue: {
+            /** @description What it is called, e.g. "small". */
+            name: string;
+            /**
+             * Format: double
+             * @description Points for a piece that has it.
+             * @default 0
+             */
+            points: number;
+        };
+        /**
          * @description How places are counted after a tie.
          * @enum {unknown}
          */
@@ -844,6 +1824,18 @@ export interface components {
          * @enum {unknown}
          */
         PlaceTies: "betterPlace" | "shareMean";
+        /** @description Something that can be bought. */
+        Price: {
+            /** @description Names the item in entries. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description What one costs, 0 or more.
+             */
+            each: number;
+        };
         /** @description Something wrong with what was given: where, what, and what would do. */
         Problem: {
             /** @description Place in the document, as a JSON pointer; items that have an id are named by it: `/measures/height/step`. */
@@ -921,6 +1913,22 @@ export interface components {
              */
             nextTried?: null | number;
         };
+        /** @description A value that is not scored, to hold the teams' values against. */
+        Reference: {
+            /** @description The part it belongs to. */
+            part: string;
+            /** @description Control or benchmark. */
+            purpose: components["schemas"]["Purpose"];
+            /** @description The team it belongs to; empty for the whole class. */
+            team: string;
+            /**
+             * Format: double
+             * @description The value: the mean where it was tried more than once.
+             */
+            value: number;
+            /** @description The value as it is shown. */
+            valueText: string;
+        };
         Refusal: {
             type?: null | string;
             title?: null | string;
@@ -930,6 +1938,42 @@ export interface components {
             instance?: null | string;
             problems: components["schemas"]["Problem"][];
         };
+        /** @description Something that can go wrong in a relay. */
+        RelayFault: {
+            /** @description Names the fault in entries. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Seconds added for each, 0 or more.
+             */
+            seconds: number;
+        };
+        /** @description Something judged by levels. */
+        RubricCriterion: {
+            /** @description Names the criterion in entries. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description The levels, lowest first. */
+            levels: components["schemas"]["RubricLevel"][];
+        };
+        /** @description A level of a criterion. */
+        RubricLevel: {
+            /** @description What it is called, in words. */
+            name: string;
+            /**
+             * Format: double
+             * @description What it gives.
+             */
+            points: number;
+        };
+        /**
+         * @description Whose word counts in a rubric.
+         * @enum {unknown}
+         */
+        RubricVoice: "teacher" | "peers" | "self";
         /** @description A criterion or a constraint: what is asked, how it is checked, and what happens if it is missed. */
         Rule: {
             /** @description Names the rule in entries. */
@@ -946,15 +1990,64 @@ export interface components {
             ifMissed: components["schemas"]["Consequence"];
             /** @description For a condition dealt to one team: that team's name. Empty where it holds for all. */
             onlyFor: string;
+            /**
+             * Format: double
+             * @description Points for keeping the rule; they always help, whichever total wins. 0 or more.
+             */
+            bonus: number;
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
         /** @description How a rule is checked. */
-        RuleCheck: components["schemas"]["RuleCheckInspection"] | components["schemas"]["RuleCheckLimit"];
+        RuleCheck: components["schemas"]["RuleCheckInspection"] | components["schemas"]["RuleCheckLimit"] | components["schemas"]["RuleCheckFits"] | components["schemas"]["RuleCheckSpending"] | components["schemas"]["RuleCheckShare"] | components["schemas"]["RuleCheckLadder"] | components["schemas"]["RuleCheckRatio"] | components["schemas"]["RuleCheckAllDifferent"];
+        /** @description No two groups may have pieces of the same proportion. */
+        RuleCheckAllDifferent: {
+            /** @enum {string} */
+            kind: "allDifferent";
+            /** @description The part with the pieces. */
+            part: string;
+            /** @description The label whose groups must differ. */
+            label: components["schemas"]["PieceSide"];
+            /**
+             * Format: int32
+             * @description Decimals at which ratios are compared, 0 to 6.
+             */
+            decimals: number;
+        };
+        /**
+         * @description The thing fits inside a box (its length, width and height) or a cylinder (its diameters and its height, which may not
+         *     be turned).
+         */
+        RuleCheckFits: {
+            /** @enum {string} */
+            kind: "fits";
+            /** @description The measures of length that must fit, by id. */
+            dimensions: string[];
+            /** @description The room for each, in the same order, written as a reading would be: `30 cm`. */
+            room: string[];
+            /** @description Whether the thing may be turned to fit, as in a box in any orientation. */
+            turning: boolean;
+        };
         /** @description Somebody looks: met or missed. */
         RuleCheckInspection: {
             /** @enum {string} */
             kind: "inspection";
+        };
+        /** @description The smallest piece of each size against the largest of the size before. */
+        RuleCheckLadder: {
+            /** @enum {string} */
+            kind: "ladder";
+            /** @description The part with the pieces. */
+            part: string;
+            /** @description The label whose values go from small to large. */
+            label: components["schemas"]["PieceSide"];
+            /** @description What is compared. */
+            dimension: components["schemas"]["PieceDimension"];
+            /**
+             * Format: double
+             * @description How many times as large each must be at least; with 1 it must be larger.
+             */
+            times: number;
         };
         /** @description A value against a limit. */
         RuleCheckLimit: {
@@ -975,6 +2068,58 @@ export interface components {
              * @description The limit is this percentage of the team's own value in the round before, and string Limit.Amount is not used.
              */
             percentOfLastRound?: null | number;
+        };
+        /** @description The length of every piece in proportion to its width. */
+        RuleCheckRatio: {
+            /** @enum {string} */
+            kind: "ratio";
+            /** @description The part with the pieces. */
+            part: string;
+            /**
+             * Format: double
+             * @description The smallest ratio; none where absent.
+             */
+            atLeast?: null | number;
+            /**
+             * Format: double
+             * @description The largest ratio; none where absent.
+             */
+            atMost?: null | number;
+            /**
+             * Format: int32
+             * @description Decimals at which ratios are compared, 0 to 6.
+             */
+            decimals: number;
+        };
+        /** @description A group's part of the whole, against a target. */
+        RuleCheckShare: {
+            /** @enum {string} */
+            kind: "share";
+            /** @description The part with the pieces. */
+            part: string;
+            /** @description The label by which they are grouped. */
+            label: components["schemas"]["PieceSide"];
+            /** @description The group: a value of that label. */
+            group: string;
+            /** @description Of the number of pieces, or of their points. */
+            of: components["schemas"]["ShareOf"];
+            /**
+             * Format: double
+             * @description The target, in percent.
+             */
+            percent: number;
+            /**
+             * Format: double
+             * @description How far off it may be, in percentage points, included.
+             */
+            tolerance: number;
+        };
+        /** @description The team has spent no more than its funds. */
+        RuleCheckSpending: {
+            /** @enum {string} */
+            kind: "spending";
+            /** @description The id of the part with the budget. */
+            part: string;
         };
         /**
          * @description Whether a rule says what the design must do or what may be used.
@@ -997,6 +2142,11 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "error" | "warning";
+        /**
+         * @description What a share is a share of.
+         * @enum {unknown}
+         */
+        ShareOf: "count" | "points";
         /** @description A measure that is read once, with its reading so far. */
         SheetReading: {
             /** @description The measure's id. */
@@ -1097,6 +2247,12 @@ export interface components {
             provisional: boolean;
             /** @description The teams in order: placed, unfinished, did not place. */
             rows: components["schemas"]["Standing"][];
+            /** @description The named awards. */
+            awards: components["schemas"]["AwardResult"][];
+            /** @description Control and benchmark values to hold the teams' values against. */
+            references: components["schemas"]["Reference"][];
+            /** @description What the class as a whole shows, as sentences. */
+            findings: string[];
         };
         /**
          * @description A station of the route that exists so far.
@@ -1108,6 +2264,28 @@ export interface components {
          * @enum {unknown}
          */
         Taken: "eachAttempt" | "once";
+        /** @description A thing to be done. */
+        TaskItem: {
+            /** @description Names the task in entries. */
+            id: string;
+            /** @description The task in the pupils' words. */
+            name: string;
+            /**
+             * Format: double
+             * @description Points for all of it.
+             */
+            points: number;
+            /**
+             * Format: int32
+             * @description Whole steps in which it can be partly done, from 1; each is worth an equal share.
+             */
+            steps: number;
+            /**
+             * Format: int32
+             * @description Only so many teams get its points, in the order in which they were done; all where absent.
+             */
+            firstTeams?: null | number;
+        };
         /** @description A team. */
         Team: {
             /** @description Names the team in entries. */
@@ -1162,11 +2340,34 @@ export interface components {
             /** @description What differs. */
             overrides: components["schemas"]["Override"][];
         };
+        /** @description Points for time left on a clock. */
+        TimePoints: {
+            /**
+             * Format: double
+             * @description Seconds at which there are none.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description So many seconds less are worth Points, above 0.
+             */
+            seconds: number;
+            /**
+             * Format: double
+             * @description Points for each of them.
+             */
+            points: number;
+            /**
+             * @description In proportion; otherwise only completed units count.
+             * @default false
+             */
+            exact: boolean;
+        };
         /**
          * @description What a step of the trace is about.
          * @enum {unknown}
          */
-        TraceKind: "rule" | "attempt" | "value" | "curve" | "clamp" | "weight" | "rounding" | "points" | "deduction" | "total" | "tieBreak" | "place";
+        TraceKind: "rule" | "attempt" | "value" | "curve" | "clamp" | "weight" | "rounding" | "points" | "bonus" | "deduction" | "total" | "tieBreak" | "place";
         /** @description One step from what was recorded to the place. */
         TraceStep: {
             /** @description What it is about. */

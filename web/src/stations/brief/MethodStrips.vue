@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Brief } from '../../api/names'
 import InlineNumber from './InlineNumber.vue'
+import OtherPart from './OtherPart.vue'
 import PartStrip from './PartStrip.vue'
 import { newPart } from './newItems'
 
@@ -15,7 +16,8 @@ const remove = (i: number) => void props.brief.method.parts.splice(i, 1)
     <h2 id="method">Method</h2>
     <ul>
       <li v-for="(part, i) in brief.method.parts" :key="part.id">
-        <PartStrip :part="part" :brief="brief" @remove="remove(i)" />
+        <PartStrip v-if="part.kind === 'measured'" :part="part" :brief="brief" @remove="remove(i)" />
+        <OtherPart v-else :part="part" @remove="remove(i)" />
       </li>
     </ul>
     <button type="button" class="add" data-at="/method/parts" @click="add">Add a part</button>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief, Curve, Part } from '../../api/names'
+import type { Brief, Curve, MeasuredPart } from '../../api/names'
 import InlineNumber from './InlineNumber.vue'
 import InlineText from './InlineText.vue'
 
-/** One part of the method, as sentences with their values as fields. */
-const props = defineProps<{ part: Part; brief: Brief }>()
+/** A measured part of the method, as sentences with their values as fields. */
+const props = defineProps<{ part: MeasuredPart; brief: Brief }>()
 defineEmits<{ remove: [] }>()
 const at = computed(() => `/method/parts/${props.part.id}`)
-const combines: readonly (readonly [Part['combine'], string])[] = [
+const combines: readonly (readonly [MeasuredPart['combine'], string])[] = [
   ['best', 'the best attempt'],
   ['worst', 'the weakest attempt'],
   ['mean', 'the mean of all attempts'],

@@ -33,17 +33,16 @@ const consequences = computed((): readonly (readonly [Consequence['kind'], strin
 const how = computed({
   get: () => props.rule.check.kind,
   set: (kind) => {
-    props.rule.check =
-      kind === 'inspection'
-        ? { kind }
-        : {
-            kind,
-            value: props.brief.measures[0]?.id ?? '',
-            comparison: 'atLeast',
-            amount: '',
-            upper: '',
-            perMember: false,
-          }
+    if (kind === 'inspection') props.rule.check = { kind }
+    if (kind === 'limit')
+      props.rule.check = {
+        kind,
+        value: props.brief.measures[0]?.id ?? '',
+        comparison: 'atLeast',
+        amount: '',
+        upper: '',
+        perMember: false,
+      }
   },
 })
 const when = computed({
@@ -77,6 +76,7 @@ const derived = computed(() => limit.value?.percentOfLastRound !== undefined && 
     <select v-model="how" class="inline" aria-label="How it is checked" :data-at="`${at}/check`">
       <option value="inspection">looking</option>
       <option value="limit">measuring</option>
+      <option v-if="!['inspection', 'limit'].includes(how)" :value="how">as the file says ({{ how }})</option>
     </select>
     <template v-if="limit">
       <select v-model="limit.value" class="inline" aria-label="What is measured" :data-at="`${at}/check/value`">

@@ -12,6 +12,6 @@ export const blankBrief = (): Brief => ({
   measures: [],
   rules: [],
   trials: { attempts: 1, designs: 'best', freshBuildAfterFailure: false, overWhen: '' },
-  method: { parts: [], wins: 'highest', precision: 0.1, tieBreaks: [], places: 'standard', ranking: true },
+  method: { parts: [], wins: 'highest', precision: 0.1, tieBreaks: [], awards: [], places: 'standard', ranking: true },
   tiers: [],
 })

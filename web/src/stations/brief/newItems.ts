@@ -1,4 +1,4 @@
-import type { Brief, Measure, MeasureKind, Part, Rule } from '../../api/names'
+import type { Brief, Measure, MeasureKind, MeasuredPart, Rule } from '../../api/names'
 
 /** The first id of this stem that is free: length, length2, length3. */
 function free(stem: string, taken: readonly string[]) {
@@ -33,10 +33,11 @@ export const newRule = (brief: Brief, sort: Rule['sort']): Rule => ({
   when: 'beforeTest',
   ifMissed: { kind: 'doesNotPlace' },
   onlyFor: '',
+  bonus: 0,
   off: false,
 })
 
-export const newPart = (brief: Brief): Part => ({
+export const newPart = (brief: Brief): MeasuredPart => ({
   kind: 'measured',
   id: free('part', [...brief.method.parts.map((p) => p.id), ...brief.measures.map((m) => m.id)]),
   name: '',

@@ -19,7 +19,7 @@ const place = (row: Standing) =>
       <tr>
         <th scope="col">Place</th>
         <th scope="col">Team</th>
-        <th v-for="p in parts" :key="p.part" scope="col" class="number">{{ p.name }}</th>
+        <th v-for="p in parts" :key="p.part" scope="col" class="number part">{{ p.name }}</th>
         <th scope="col" class="number">Total</th>
       </tr>
     </thead>
@@ -38,7 +38,7 @@ const place = (row: Standing) =>
           <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
           <p v-for="t in row.tooNear" :key="t" class="small near aside-note">{{ t }}</p>
         </th>
-        <td v-for="p in row.parts" :key="p.part" class="number">
+        <td v-for="p in row.parts" :key="p.part" class="number part">
           {{ p.pointsText || '–' }}
           <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
         </td>
@@ -114,5 +114,11 @@ button:hover {
 .chosen {
   background: var(--sheet);
   box-shadow: inset 4px 0 0 var(--marigold);
+}
+/* A phone has room for the total; the parts are on the slip below. */
+@media (max-width: 600px) {
+  .part {
+    display: none;
+  }
 }
 </style>

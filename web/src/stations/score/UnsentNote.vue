@@ -17,6 +17,8 @@ const says = (entry: Entry) => {
       return `a must-have ${entry.met ? 'kept' : 'missed'}`
     case 'struckOut':
       return 'a strike'
+    default:
+      return 'something recorded'
   }
 }
 </script>

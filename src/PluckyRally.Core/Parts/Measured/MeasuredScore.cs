@@ -10,8 +10,8 @@ internal static class MeasuredScore
     /// <param name="failedByRule">Attempts that a rule has made failed ones.</param>
     public static PartValue Value(PartPlan.Measured plan, Trials trials, DesignRecord design, IReadOnlySet<int> failedByRule)
     {
-        var onlyOnce = plan.Value.Measures.Count > 0 && plan.Value.Measures.All(m => m.Taken == Taken.Once);
-        if (onlyOnce || plan.Value.Measures.Count == 0) return Once(plan, design);
+        var onlyOnce = plan.Expression.Measures.Count > 0 && plan.Expression.Measures.All(m => m.Taken == Taken.Once);
+        if (onlyOnce || plan.Expression.Measures.Count == 0) return Once(plan, design);
 
         var made = design.Attempts.Where(a => a.Number <= trials.Attempts).ToList();
         var attempts = made.Select(a => Attempt(plan, design, a, failedByRule)).ToList();
@@ -26,9 +26,9 @@ internal static class MeasuredScore
 
     private static PartValue Once(PartPlan.Measured plan, DesignRecord design)
     {
-        var inputs = ValueReader.Inputs(plan.Value, design.ReadOnce);
+        var inputs = ValueReader.Inputs(plan.Expression, design.ReadOnce);
         if (inputs.FirstOrDefault(i => !i.HasValue) is { Missing: { } why }) return PartValue.Unfinished(why);
-        var value = plan.Value.Run(inputs);
+        var value = plan.Expression.Run(inputs);
         return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, [], inputs);
     }
 
@@ -38,8 +38,12 @@ internal static class MeasuredScore
         var outcome = attempt.Outcome == TrialOutcome.Counted && failedByRule.Contains(attempt.Number) ? TrialOutcome.Failed : attempt.Outcome;
         if (outcome != TrialOutcome.Counted)
             return new(attempt.Number, outcome, new Worth(plan.Is.FailureValue ?? 0), false, [], entries);
-        var inputs = ValueReader.Inputs(plan.Value, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt.Read(m));
-        return new(attempt.Number, outcome, plan.Value.Run(inputs), false, inputs, entries);
+        var inputs = ValueReader.Inputs(plan.Expression, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt.Read(m));
+        var value = new AttemptValue(attempt.Number, outcome, plan.Expression.Run(inputs), false, inputs, entries);
+        return attempt.Trials.Count == 1 ? value : value with
+        {
+            Spread = plan.Expression.Measures.Where(m => attempt.Spread(m.Id) is not null).ToDictionary(m => m.Id, m => attempt.Spread(m.Id)!.Value),
+        };
     }
 
     private static PartValue EachAttempt(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts)
@@ -67,7 +71,7 @@ internal static class MeasuredScore
     private static PartValue Combined(PartPlan.Measured plan, DesignRecord design, IReadOnlyList<AttemptValue> attempts)
     {
         var part = plan.Is;
-        var inputs = ValueReader.Inputs(plan.Value, measure =>
+        var inputs = ValueReader.Inputs(plan.Expression, measure =>
         {
             if (measure.Taken == Taken.Once) return design.ReadOnce(measure);
             var better = measure.Better ?? part.Better;
@@ -84,7 +88,7 @@ internal static class MeasuredScore
                 : Combining.Combined(part.Combine, better, part.BestOf ?? 1, read);
         });
         if (inputs.FirstOrDefault(i => !i.HasValue) is { Missing: { } why }) return PartValue.Unfinished(why, attempts);
-        var value = plan.Value.Run(inputs);
+        var value = plan.Expression.Run(inputs);
         return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, [.. attempts.Select(a => a with { Used = a.Outcome == TrialOutcome.Counted })], inputs);
     }
 }

@@ -1,0 +1,35 @@
+// Says how much JavaScript and CSS each kind of place loads first, gzipped, from the built front end's manifest.
+// Yardstick: Vue itself with its router, bundled by the same tool. Run: node bench/page-weight.mjs
+import { readFileSync } from 'node:fs'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { gzipSync } from 'node:zlib'
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '..')
+const built = join(root, 'src/PluckyRally.Web/wwwroot')
+const manifest = JSON.parse(readFileSync(join(built, '.vite/manifest.json'), 'utf8'))
+const weight = (file) => gzipSync(readFileSync(join(built, file))).length
+
+function files(entry, seen = new Set()) {
+  if (seen.has(entry)) return seen
+  seen.add(entry)
+  for (const needed of manifest[entry].imports ?? []) files(needed, seen)
+  return seen
+}
+
+const places = {
+  'start page': ['src/home/HomePage.vue'],
+  'desk: Brief': ['src/stations/brief/BriefPage.vue'],
+  'walk: Score': ['src/shared/RallyFrame.vue', 'src/stations/score/ScorePage.vue'],
+  'desk: Results': ['src/shared/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],
+  'wall: Results': ['src/shared/RallyFrame.vue', 'src/stations/results/WallPage.vue'],
+}
+for (const [place, pages] of Object.entries(places)) {
+  const entries = [...pages.reduce((seen, page) => files(page, seen), files('index.html'))]
+  const scripts = entries.reduce((sum, e) => sum + weight(manifest[e].file), 0)
+  const styles = [...new Set(entries.flatMap((e) => manifest[e].css ?? []))].reduce((sum, f) => sum + weight(f), 0)
+  console.log(`${place.padEnd(16)} ${(scripts / 1000).toFixed(1).padStart(7)} kB JavaScript ${(styles / 1000).toFixed(1).padStart(6)} kB CSS`)
+}
+const vue = ['vue/dist/vue.runtime.esm-browser.prod.js', 'vue-router/dist/vue-router.esm-browser.prod.js']
+  .map((f) => gzipSync(readFileSync(join(root, 'web/node_modules', f))).length)
+console.log(`yardstick: Vue ${(vue[0] / 1000).toFixed(1)} kB and its router ${(vue[1] / 1000).toFixed(1)} kB, as they are published`)

@@ -1,0 +1,34 @@
+using PluckyRally.Core;
+
+namespace PluckyRally.Cli;
+
+/// <summary>Reads files, and says what is wrong with them on the error stream.</summary>
+internal static class RallyFile
+{
+    /// <summary>The text of a file, or null after saying why it cannot be read.</summary>
+    public static string? Text(string path, TextWriter error)
+    {
+        try
+        {
+            if (new FileInfo(path).Length > Most.RallyBytes)
+            {
+                error.WriteLine($"{path}: The file is larger than {Most.RallyBytes / 1_000_000} MB. Leave out what is not needed.");
+                return null;
+            }
+
+            return File.ReadAllText(path);
+        }
+        catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException)
+        {
+            error.WriteLine($"{path}: The file cannot be read: {wrong.Message} Check its name and that you may read it.");
+            return null;
+        }
+    }
+
+    /// <summary>Says problems, a line each, and gives the exit code for them: 2 where one is an error.</summary>
+    public static int Say(string path, IReadOnlyList<Problem> problems, TextWriter error)
+    {
+        foreach (var problem in problems) error.WriteLine($"{path}: {(problem.Severity == Severity.Warning ? "note: " : "")}{problem}");
+        return problems.Any(p => p.Severity == Severity.Error) ? 2 : 0;
+    }
+}

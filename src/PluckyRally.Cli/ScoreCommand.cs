@@ -1,0 +1,77 @@
+using System.Globalization;
+using PluckyRally.Core;
+
+namespace PluckyRally.Cli;
+
+/// <summary>Prints the standings of a rally's file.</summary>
+internal static class ScoreCommand
+{
+    public static int Run(string[] arguments, TextWriter output, TextWriter error)
+    {
+        if (Options.Read(arguments, error) is not { } options || RallyFile.Text(options.File, error) is not { } text) return 2;
+        var read = DocumentReader.Rally(text);
+        if (RallyFile.Say(options.File, read.Problems, error) != 0 || !read.IsOk) return 2;
+        var opened = OpenedRally.Open(read.Value.Value);
+        if (RallyFile.Say(options.File, opened.Problems, error) != 0 || !opened.IsOk) return 2;
+
+        var rally = opened.Value.Rally;
+        var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
+        var standings = Scorer.Score(opened.Value.Playbook, rally.Teams, rally.Entries, round);
+        if (options.Why is { } team) return Why(standings, team, output, error);
+        if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round))));
+        else StandingsTable.Write(rally, standings, output);
+        return 0;
+    }
+
+    private static int Why(Standings standings, string team, TextWriter output, TextWriter error)
+    {
+        var row = standings.Rows.FirstOrDefault(r => r.Team == team || r.Name.Equals(team, StringComparison.OrdinalIgnoreCase));
+        if (row is null)
+        {
+            error.WriteLine($"There is no team “{team}”. Use one of these: {string.Join(", ", standings.Rows.Select(r => r.Name))}.");
+            return 2;
+        }
+
+        output.WriteLine(row.Name);
+        foreach (var step in row.Why) output.WriteLine($"  {step.Sentence}");
+        return 0;
+    }
+
+    private sealed record Options(string File, int? Round, string? Why, bool Json)
+    {
+        public static Options? Read(string[] arguments, TextWriter error)
+        {
+            var options = new Options("", null, null, false);
+            for (var i = 0; i < arguments.Length; i++)
+            {
+                var more = i + 1 < arguments.Length;
+                switch (arguments[i])
+                {
+                    case "--json":
+                        options = options with { Json = true };
+                        break;
+                    case "--why" when more:
+                        options = options with { Why = arguments[++i] };
+                        break;
+                    case "--round" when more && int.TryParse(arguments[i + 1], NumberStyles.None, CultureInfo.InvariantCulture, out var round) && round is >= 1 and <= Most.Rounds:
+                        options = options with { Round = round };
+                        i++;
+                        break;
+                    case var file when options.File.Length == 0 && !file.StartsWith("--", StringComparison.Ordinal):
+                        options = options with { File = file };
+                        break;
+                    case var other:
+                        error.WriteLine($"“{other}” is not understood here. Write score FILE, then --round N (1 to {Most.Rounds}), --why TEAM or --json.");
+                        return null;
+                }
+            }
+
+            if (options.File.Length > 0) return options;
+            error.WriteLine("Which file? Write score FILE.");
+            return null;
+        }
+    }
+}
+
+/// <summary>Everything that is known of a scored round.</summary>
+internal sealed record ScoredRally(string Rally, Standings Standings, IReadOnlyList<MeasureSummary> Statistics, Confidence Confidence);

@@ -1,0 +1,31 @@
+using PluckyRally.Core;
+
+namespace PluckyRally.Cli;
+
+/// <summary>Writes standings as a table for a terminal.</summary>
+internal static class StandingsTable
+{
+    public static void Write(Rally rally, Standings standings, TextWriter output)
+    {
+        output.WriteLine($"{rally.Edition.Brief.Title}: {rally.Name}, round {standings.Round}. {standings.WinsText}");
+        var parts = standings.Rows.Count > 0 ? standings.Rows[0].Parts.Select(p => p.Name).ToList() : [];
+        List<string[]> lines = [["Place", "Team", .. parts, "Total"]];
+        lines.AddRange(standings.Rows.Select(row => (string[])[Place(row), row.Name, .. row.Parts.Select(p => p.PointsText), row.TotalText]));
+        var widths = Enumerable.Range(0, lines[0].Length).Select(column => lines.Max(l => l[column].Length)).ToArray();
+        foreach (var line in lines)
+            output.WriteLine(string.Join("  ", line.Select((cell, column) => column < 2 ? cell.PadRight(widths[column]) : cell.PadLeft(widths[column]))).TrimEnd());
+        foreach (var row in standings.Rows.Where(r => r.Reason.Length > 0)) output.WriteLine($"{row.Name}: {row.Reason}");
+        foreach (var near in standings.Rows.SelectMany(r => r.TooNear.Select(t => $"{r.Name}: {t}"))) output.WriteLine(near);
+        foreach (var award in standings.Awards) output.WriteLine(award.Says);
+        foreach (var finding in standings.Findings) output.WriteLine(finding);
+        if (standings.Provisional) output.WriteLine("Some points depend on teams that are not finished, so they can still change.");
+    }
+
+    private static string Place(Standing row) => row.Status switch
+    {
+        StandingStatus.Placed => row.PlaceText.Length > 0 ? row.PlaceText : "–",
+        StandingStatus.Unfinished => "unfinished",
+        StandingStatus.DidNotPlace => "not placed",
+        _ => throw new System.Diagnostics.UnreachableException(),
+    };
+}

@@ -1,0 +1,32 @@
+namespace PluckyRally.Core;
+
+/// <summary>An award made ready; without a value it goes to the first to manage a task.</summary>
+internal sealed record AwardPlan(Award Is, Expression? Value)
+{
+    /// <summary>Makes all awards ready, or adds what is wrong with them.</summary>
+    public static IReadOnlyList<AwardPlan> MakeAll(Brief brief, Findings found)
+    {
+        found.Count(brief.Method.Awards, 40, "/method/awards", "awards");
+        found.Ids(brief.Method.Awards.Select(a => a.Id), "/method/awards", "award");
+        var facts = TieBreakPlan.Facts(brief);
+        var plans = new List<AwardPlan>();
+        foreach (var award in brief.Method.Awards)
+        {
+            var at = $"/method/awards/{award.Id}";
+            found.NotEmpty(award.Name, $"{at}/name", "The award has no name.", "Say what it is for.");
+            found.Length(award.Name, Most.Name, $"{at}/name", "The name");
+            if (award.FirstTo is { } first)
+            {
+                found.Unless(brief.Method.Parts.OfType<Part.Tasks>().Any(p => p.Id == first.Part && p.Items.Any(i => i.Id == first.Task)), $"{at}/firstTo", "There is no such task.", "Name a part with tasks and one of its tasks.");
+                plans.Add(new(award, null));
+                continue;
+            }
+
+            var value = Compiler.Compile(award.Value, facts);
+            if (value.IsOk) plans.Add(new(award, value.Value));
+            else found.AddAll($"{at}/value", value.Problems);
+        }
+
+        return plans;
+    }
+}

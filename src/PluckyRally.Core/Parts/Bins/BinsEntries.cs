@@ -1,0 +1,42 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(ItemsSorted), "itemsSorted")]
+public abstract partial record Entry
+{
+    /// <summary>A team's whole answer; the last one stands.</summary>
+    public sealed record ItemsSorted : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>For each item that was sorted, by its id, the bin it was put in; items left out are not here.</summary>
+        public required IReadOnlyDictionary<string, string> Placed { get; init; }
+
+        /// <summary>The time it took, where time counts.</summary>
+        public Reading? Time { get; init; }
+    }
+}
+
+internal static class BinsEntries
+{
+    public static Entry Understand(Playbook playbook, Entry.ItemsSorted sorted, Findings found)
+    {
+        if (PartEntries.Find<Part.Bins>(playbook, sorted.Part, found) is not { } part) return sorted;
+        foreach (var (item, bin) in sorted.Placed)
+        {
+            found.Unless(part.Items.Any(i => i.Id == item), $"/placed/{Findings.Short(item)}", "There is no such item.", "Use the items of the brief.");
+            found.Unless(part.Names.Contains(bin), $"/placed/{Findings.Short(item)}", $"There is no bin “{Findings.Short(bin)}”.", $"Use one of these: {string.Join(", ", part.Names)}.");
+        }
+
+        if (part.SecondsPerWrong is null) return sorted;
+        if (sorted.Time is null)
+        {
+            found.Add("/time", "Time counts here, and there is none.", "Read the stopwatch.");
+            return sorted;
+        }
+
+        return sorted with { Time = PartEntries.Time(sorted.Time, part.Id, BinsScore.Step, found) };
+    }
+}

@@ -1,0 +1,51 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Bins), "bins")]
+public abstract partial record Part
+{
+    /// <summary>Items sorted into bins, against a key.</summary>
+    public sealed record Bins : Part
+    {
+        /// <summary>The bins' names.</summary>
+        public IReadOnlyList<string> Names { get; init; } = [];
+
+        /// <summary>What is sorted.</summary>
+        public IReadOnlyList<BinItem> Items { get; init; } = [];
+
+        /// <summary>Points for an item in its bin.</summary>
+        public decimal Right { get; init; } = 1;
+
+        /// <summary>Points for an item in another bin, usually 0 or below.</summary>
+        public decimal Wrong { get; init; }
+
+        /// <summary>Points for an item left out.</summary>
+        public decimal Unsorted { get; init; }
+
+        /// <summary>More points when every item is right.</summary>
+        public decimal AllRightBonus { get; init; }
+
+        /// <summary>Where time counts: seconds added for each wrong item. The value is then the time, and the curve gives the points.</summary>
+        public decimal? SecondsPerWrong { get; init; }
+
+        /// <summary>Where time counts: how it becomes points.</summary>
+        public Curve? Curve { get; init; }
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("right", 1), ("wrong", 1), ("left", 1)];
+    }
+}
+
+/// <summary>An item to be sorted.</summary>
+public sealed record BinItem
+{
+    /// <summary>Names the item in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>The bin it belongs in.</summary>
+    public required string Bin { get; init; }
+}

@@ -1,0 +1,55 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Budget), "budget")]
+public abstract partial record Part
+{
+    /// <summary>Materials bought from a budget.</summary>
+    public sealed record Budget : Part
+    {
+        /// <summary>What can be bought.</summary>
+        public IReadOnlyList<Price> Prices { get; init; } = [];
+
+        /// <summary>What a team has to spend, 0 or more.</summary>
+        public decimal Funds { get; init; }
+
+        /// <summary>The currency's sign or the token's name.</summary>
+        public string Money { get; init; } = "";
+
+        /// <summary>The share of its price that a returned item gives back, in percent.</summary>
+        public decimal ReturnPercent { get; init; } = 100;
+
+        /// <summary>What the curve looks at.</summary>
+        public BudgetValue Value { get; init; }
+
+        /// <summary>How it becomes points.</summary>
+        public required Curve Curve { get; init; }
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("spent", 0.01m), ("left", 0.01m)];
+    }
+}
+
+/// <summary>What a budget is worth points for.</summary>
+public enum BudgetValue
+{
+    /// <summary>What is left; more is better.</summary>
+    Left,
+
+    /// <summary>What was spent; less is better.</summary>
+    Spent,
+}
+
+/// <summary>Something that can be bought.</summary>
+public sealed record Price
+{
+    /// <summary>Names the item in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>What one costs, 0 or more.</summary>
+    public decimal Each { get; init; }
+}

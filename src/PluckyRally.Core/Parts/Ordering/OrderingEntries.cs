@@ -1,0 +1,31 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(OrderGiven), "orderGiven")]
+public abstract partial record Entry
+{
+    /// <summary>A team's order; the last one stands.</summary>
+    public sealed record OrderGiven : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>The items' ids in the team's order; items left out are not here.</summary>
+        public required IReadOnlyList<string> Sequence { get; init; }
+    }
+}
+
+internal static class OrderingEntries
+{
+    public static void Check(Playbook playbook, Entry.OrderGiven given, Findings found)
+    {
+        if (PartEntries.Find<Part.Ordering>(playbook, given.Part, found) is not { } part) return;
+        for (var i = 0; i < given.Sequence.Count && i <= part.Items.Count; i++)
+        {
+            var item = given.Sequence[i];
+            found.Unless(part.Items.Any(k => k.Id == item), $"/sequence/{i}", $"There is no item “{Findings.Short(item)}”.", $"Use these: {string.Join(", ", part.Items.Select(k => k.Id))}.");
+            found.Unless(given.Sequence.Take(i).All(s => s != item), $"/sequence/{i}", $"“{Findings.Short(item)}” stands there twice.", "Name each item once.");
+        }
+    }
+}

@@ -1,0 +1,36 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Ordering), "ordering")]
+public abstract partial record Part
+{
+    /// <summary>Items put in order, against a key.</summary>
+    public sealed record Ordering : Part
+    {
+        /// <summary>What is put in order.</summary>
+        public IReadOnlyList<OrderItem> Items { get; init; } = [];
+
+        /// <summary>Points for each pair in the right order.</summary>
+        public decimal PerPair { get; init; }
+
+        /// <summary>Points for each item in its right place.</summary>
+        public decimal PerPlace { get; init; }
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("tau", 0.001m), ("pairs", 1)];
+    }
+}
+
+/// <summary>An item to be put in order.</summary>
+public sealed record OrderItem
+{
+    /// <summary>Names the item in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Its place in the key, smaller first; equal numbers are ties.</summary>
+    public required decimal Key { get; init; }
+}

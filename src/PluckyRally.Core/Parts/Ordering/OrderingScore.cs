@@ -1,0 +1,87 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>Sorting into an order.</summary>
+    public sealed record Ordering(Part.Ordering Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say() => $"{Is.Items.Count} items in order"
+            + (Is.PerPair != 0 ? $", {ReadingFormat.Number(Is.PerPair)} for each pair the right way round" : "")
+            + (Is.PerPlace != 0 ? $", {ReadingFormat.Number(Is.PerPlace)} for each item in its place" : "") + ".";
+
+        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => OrderingScore.Value(Is, design);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Ordering Make(Part.Ordering part, Findings found)
+        {
+            found.Unless(part.Items.Count >= 2, "/items", "There is nothing to put in order yet.", "Add at least two items.");
+            found.Count(part.Items, 200, "/items", "items");
+            found.Ids(part.Items.Select(i => i.Id), "/items", "item");
+            foreach (var item in part.Items) found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");
+            found.Unless(part.PerPair != 0 || part.PerPlace != 0, "/perPair", "Nothing gives points yet.", "Write points for each pair, or for each item in its place.");
+            return new(part);
+        }
+    }
+}
+
+/// <summary>Works out sorting into an order.</summary>
+internal static class OrderingScore
+{
+    public static PartValue Value(Part.Ordering part, DesignRecord design)
+    {
+        if (PartEntries.Of<Entry.OrderGiven>(design, part.Id) is not [.., var given]) return PartValue.Unfinished("no order has been given yet");
+        var keys = part.Items.ToDictionary(i => i.Id, i => i.Key);
+        var placed = given.Sequence.Select(id => keys[id]).ToList();
+        var (right, reversed, tied) = Pairs(placed);
+        var all = part.Items.Count * (part.Items.Count - 1) / 2;
+        var points = (right + tied) * part.PerPair;
+        List<PartLine> lines = [new($"{right + tied} of {all} pairs are the right way round{(part.PerPair != 0 ? $": {right + tied} × {ReadingFormat.Number(part.PerPair)} = {ReadingFormat.Number(points)}" : "")}.", given.Id)];
+        if (part.PerPlace != 0)
+        {
+            var places = InPlace(part, given.Sequence);
+            points += places * part.PerPlace;
+            lines.Add(new($"{places} of {part.Items.Count} items are in their place: {places} × {ReadingFormat.Number(part.PerPlace)} = {ReadingFormat.Number(places * part.PerPlace)}.", given.Id));
+        }
+
+        var tau = Tau(right, reversed, tied);
+        if (tau is { } agreement) lines.Add(new($"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(agreement, 3)}."));
+        return PartValue.Scored(points, lines) with { Facts = [tau is null ? 0 : Rounding.ToDecimals(tau.Value, 3), right + tied] };
+    }
+
+    /// <summary>Pairs the right way round, the wrong way round, and tied in the key.</summary>
+    public static (int Right, int Reversed, int Tied) Pairs(IReadOnlyList<decimal> keysInOrder)
+    {
+        int right = 0, reversed = 0, tied = 0;
+        for (var i = 0; i < keysInOrder.Count; i++)
+        {
+            for (var j = i + 1; j < keysInOrder.Count; j++)
+            {
+                var order = keysInOrder[i].CompareTo(keysInOrder[j]);
+                if (order < 0) right++;
+                else if (order > 0) reversed++;
+                else tied++;
+            }
+        }
+
+        return (right, reversed, tied);
+    }
+
+    /// <summary>Kendall's τ between an order without ties and a key that may have some (τ-b); null for fewer than two different keys.</summary>
+    public static decimal? Tau(int right, int reversed, int tied)
+    {
+        if (right + reversed == 0) return null;
+        var all = right + reversed + tied;
+        if (tied == 0) return (decimal)(right - reversed) / all;
+        return (decimal)((right - reversed) / Math.Sqrt((double)all * (all - tied)));
+    }
+
+    /// <summary>Items whose place in the team's order is one that the key gives them; tied items may take any of theirs.</summary>
+    private static int InPlace(Part.Ordering part, IReadOnlyList<string> sequence)
+    {
+        var sorted = part.Items.Select(i => i.Key).Order().ToList();
+        var keys = part.Items.ToDictionary(i => i.Id, i => i.Key);
+        return sequence.Where((id, i) => keys[id] == sorted[i]).Count();
+    }
+}

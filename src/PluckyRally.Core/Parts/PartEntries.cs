@@ -1,0 +1,41 @@
+namespace PluckyRally.Core;
+
+/// <summary>Reads the entries of one part from a team's record.</summary>
+internal static class PartEntries
+{
+    /// <summary>A team's entries of one sort for a part, in order.</summary>
+    public static IReadOnlyList<T> Of<T>(DesignRecord design, string part)
+        where T : Entry, IPartEntry => [.. design.Team.Entries.OfType<T>().Where(e => e.Part == part)];
+
+    /// <summary>The part that an entry names, or a problem.</summary>
+    public static T? Find<T>(Playbook playbook, string part, Findings found)
+        where T : Part
+    {
+        var known = playbook.Parts.Select(p => p.Part).OfType<T>().ToList();
+        var named = known.FirstOrDefault(p => p.Id == part);
+        if (named is null) found.Add("/part", $"There is no such part in this brief for this sort of entry: “{Findings.Short(part)}”.", known.Count > 0 ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}." : "Record something else.");
+        return named;
+    }
+
+    /// <summary>How a part reads times: seconds to a step.</summary>
+    public static Measure Clock(string part, decimal step) => new() { Id = part, Name = "The time", Kind = MeasureKind.Duration, Unit = "s", Step = step };
+
+    /// <summary>Understands a typed time, or adds what is wrong with it.</summary>
+    public static Reading Time(Reading reading, string part, decimal step, Findings found)
+    {
+        var parsed = ReadingParser.Parse(reading.Typed, Clock(part, step));
+        if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound };
+        found.AddAll("/time/typed", parsed.Problems);
+        return reading;
+    }
+
+    /// <summary>A time in seconds as it is shown.</summary>
+    public static string Show(decimal seconds, decimal step) => ReadingFormat.Value(seconds, Clock("", step));
+}
+
+/// <summary>An entry that belongs to one part of the method.</summary>
+internal interface IPartEntry
+{
+    /// <summary>The part's id.</summary>
+    string Part { get; }
+}

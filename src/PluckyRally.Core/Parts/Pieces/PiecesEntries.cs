@@ -1,0 +1,66 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(PiecesCounted), "piecesCounted")]
+public abstract partial record Entry
+{
+    /// <summary>All pieces of a team; the last count stands.</summary>
+    public sealed record PiecesCounted : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>The pieces, alike ones together.</summary>
+        public required IReadOnlyList<PieceGroup> Pieces { get; init; }
+    }
+}
+
+/// <summary>So many pieces that are alike.</summary>
+public sealed record PieceGroup
+{
+    /// <summary>Their value of the first label; empty where it has none.</summary>
+    public string First { get; init; } = "";
+
+    /// <summary>Their value of the second label; empty where it has none.</summary>
+    public string Second { get; init; } = "";
+
+    /// <summary>How many, from 0.</summary>
+    public int Count { get; init; } = 1;
+
+    /// <summary>The length of one, in the part's unit.</summary>
+    public decimal? Length { get; init; }
+
+    /// <summary>The width of one, in the part's unit.</summary>
+    public decimal? Width { get; init; }
+
+    /// <summary>The value of a label.</summary>
+    internal string Label(PieceSide side) => side == PieceSide.First ? First : Second;
+}
+
+internal static class PiecesEntries
+{
+    public static void Check(Playbook playbook, Entry.PiecesCounted counted, Findings found)
+    {
+        if (PartEntries.Find<Part.Pieces>(playbook, counted.Part, found) is not { } part) return;
+        var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
+        found.Count(counted.Pieces, Most.Items, "/pieces", "sorts of pieces");
+        for (var i = 0; i < Math.Min(counted.Pieces.Count, Most.Items); i++)
+        {
+            var group = counted.Pieces[i];
+            Label(part.First, group.First, $"/pieces/{i}/first");
+            Label(part.Second, group.Second, $"/pieces/{i}/second");
+            found.Unless(group.Count is >= 0 and <= 100_000, $"/pieces/{i}/count", "The number of pieces is out of range.", "Use 0 or more.");
+            found.Unless(group.Length is null or (> 0 and <= 1_000_000), $"/pieces/{i}/length", "A length must be above zero.", "Measure it again.");
+            found.Unless(group.Width is null or (> 0 and <= 1_000_000), $"/pieces/{i}/width", "A width must be above zero.", "Measure it again.");
+            if (plan.Each.Measures.Any(m => m.Id == "length")) found.Unless(group.Length is not null, $"/pieces/{i}/length", "The points need the length.", "Measure one of them.");
+            if (plan.Each.Measures.Any(m => m.Id == "width")) found.Unless(group.Width is not null, $"/pieces/{i}/width", "The points need the width.", "Measure one of them.");
+        }
+
+        void Label(PieceLabel label, string value, string at)
+        {
+            if (label.Values.Count == 0) found.Unless(value.Length == 0, at, "Pieces are not told apart by this here.", "Leave it out.");
+            else found.Unless(label.Values.Any(v => v.Name == value), at, $"“{Findings.Short(value)}” is no {label.Name} of this brief.", $"Use one of these: {string.Join(", ", label.Values.Select(v => v.Name))}.");
+        }
+    }
+}

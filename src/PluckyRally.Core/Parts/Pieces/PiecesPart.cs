@@ -1,0 +1,77 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Pieces), "pieces")]
+public abstract partial record Part
+{
+    /// <summary>Pieces with two labels, size and colour say, counted and perhaps measured.</summary>
+    public sealed record Pieces : Part
+    {
+        /// <summary>The first label, its values from small to large.</summary>
+        public PieceLabel First { get; init; } = new();
+
+        /// <summary>The second label.</summary>
+        public PieceLabel Second { get; init; } = new();
+
+        /// <summary>
+        /// Points for one piece: an expression over <c>first</c> and <c>second</c> (the points of its labels), <c>length</c>
+        /// and <c>width</c>.
+        /// </summary>
+        public string Each { get; init; } = "first + second";
+
+        /// <summary>The unit of length and width.</summary>
+        public string Unit { get; init; } = "cm";
+
+        /// <summary>How finely they are measured, in the unit; above 0.</summary>
+        public decimal Step { get; init; } = 1;
+    }
+}
+
+/// <summary>A label of pieces and the values it can have.</summary>
+public sealed record PieceLabel
+{
+    /// <summary>What it is called, e.g. "size".</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Its values; empty where pieces are not told apart by it.</summary>
+    public IReadOnlyList<PieceValue> Values { get; init; } = [];
+}
+
+/// <summary>A value of a label.</summary>
+/// <param name="Name">What it is called, e.g. "small".</param>
+/// <param name="Points">Points for a piece that has it.</param>
+public sealed record PieceValue(string Name, decimal Points = 0);
+
+/// <summary>One of the two labels of pieces.</summary>
+public enum PieceSide
+{
+    /// <summary>The first label.</summary>
+    First,
+
+    /// <summary>The second label.</summary>
+    Second,
+}
+
+/// <summary>What a share is a share of.</summary>
+public enum ShareOf
+{
+    /// <summary>The number of pieces.</summary>
+    Count,
+
+    /// <summary>Their points.</summary>
+    Points,
+}
+
+/// <summary>What a ladder of sizes compares.</summary>
+public enum PieceDimension
+{
+    /// <summary>The length.</summary>
+    Length,
+
+    /// <summary>The width.</summary>
+    Width,
+
+    /// <summary>Length times width.</summary>
+    Area,
+}

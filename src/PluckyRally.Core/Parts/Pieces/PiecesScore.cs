@@ -1,0 +1,91 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>Pieces, and the expression for the points of one.</summary>
+    public sealed record Pieces(Part.Pieces Is, Expression Each) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say()
+        {
+            var labels = string.Join(", ", new[] { Is.First, Is.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {ReadingFormat.Number(v.Points)}"));
+            return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
+        }
+
+        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => PiecesScore.Value(this, design);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Pieces? Make(Part.Pieces part, Findings found)
+        {
+            Check(part.First, "/first", found);
+            Check(part.Second, "/second", found);
+            found.Unless(part.Step > 0, "/step", "The step must be above zero.", "Use what the ruler shows, for example 0.5.");
+            if (Units.Find(part.Unit)?.Kind != MeasureKind.Length)
+            {
+                found.Add("/unit", $"“{Findings.Short(part.Unit)}” is not a unit of length.", $"Use one of these: {string.Join(", ", Units.For(MeasureKind.Length))}.");
+                return null;
+            }
+
+            var each = Compiler.Compile(part.Each, Names(part));
+            if (each.IsOk) return new(part, each.Value);
+            found.AddAll("/each", each.Problems);
+            return null;
+        }
+
+        private static void Check(PieceLabel label, string at, Findings found)
+        {
+            found.Count(label.Values, 100, $"{at}/values", "values");
+            found.Unless(label.Values.Select(v => v.Name).Distinct().Count() == label.Values.Count && label.Values.All(v => v.Name.Length is > 0 and <= Most.Name), $"{at}/values", "Two values have the same name, or one has none.", "Give each its own name.");
+        }
+
+        private static Measure[] Names(Part.Pieces part) =>
+        [
+            new() { Id = "first", Name = part.First.Name, Kind = MeasureKind.Number, Step = 0.01m, Negative = true },
+            new() { Id = "second", Name = part.Second.Name, Kind = MeasureKind.Number, Step = 0.01m, Negative = true },
+            new() { Id = "length", Name = "length", Kind = MeasureKind.Length, Unit = part.Unit, Step = part.Step },
+            new() { Id = "width", Name = "width", Kind = MeasureKind.Length, Unit = part.Unit, Step = part.Step },
+        ];
+    }
+}
+
+/// <summary>Works out pieces.</summary>
+internal static class PiecesScore
+{
+    public static PartValue Value(PartPlan.Pieces plan, DesignRecord design)
+    {
+        if (Counted(plan.Is, design) is not { } counted) return PartValue.Unfinished("no pieces have been counted yet");
+        var lines = new List<PartLine>();
+        decimal sum = 0;
+        foreach (var group in counted.Pieces.Where(g => g.Count > 0))
+        {
+            var each = Points(plan, group);
+            if (!each.HasValue) return new(PartState.NoValue, each, []) { Lines = lines };
+            sum += each.Number * group.Count;
+            lines.Add(new($"{group.Count} {Name(group, plan.Is)}: {group.Count} × {ReadingFormat.Number(each.Number)} = {ReadingFormat.Number(each.Number * group.Count)}.", counted.Id));
+        }
+
+        if (lines.Count == 0) lines.Add(new("No pieces.", counted.Id));
+        return PartValue.Scored(sum, lines);
+    }
+
+    /// <summary>The last count of a team's pieces.</summary>
+    public static Entry.PiecesCounted? Counted(Part.Pieces part, DesignRecord design) =>
+        PartEntries.Of<Entry.PiecesCounted>(design, part.Id) is [.., var last] ? last : null;
+
+    /// <summary>The points of one piece of a group.</summary>
+    public static Worth Points(PartPlan.Pieces plan, PieceGroup group) => plan.Each.Run(ValueReader.Inputs(plan.Each, name => name.Id switch
+    {
+        "first" => new Worth(plan.Is.First.Values.FirstOrDefault(v => v.Name == group.First)?.Points ?? 0),
+        "second" => new Worth(plan.Is.Second.Values.FirstOrDefault(v => v.Name == group.Second)?.Points ?? 0),
+        "length" => group.Length is { } length ? new Worth(length) : Worth.None("a length is missing"),
+        _ => group.Width is { } width ? new Worth(width) : Worth.None("a width is missing"),
+    }));
+
+    private static string Name(PieceGroup group, Part.Pieces part)
+    {
+        var labels = string.Join(" ", new[] { group.First, group.Second }.Where(l => l.Length > 0));
+        var size = group is { Length: { } length, Width: { } width } ? $"{ReadingFormat.Number(length)} × {ReadingFormat.Number(width)} {part.Unit}" : "";
+        return string.Join(", ", new[] { labels, size }.Where(t => t.Length > 0)) is { Length: > 0 } name ? name : "pieces";
+    }
+}

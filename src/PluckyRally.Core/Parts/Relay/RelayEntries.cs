@@ -1,0 +1,90 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(LegTimed), "legTimed")]
+[JsonDerivedType(typeof(RelayFaulted), "relayFaulted")]
+[JsonDerivedType(typeof(ItemsCarried), "itemsCarried")]
+[JsonDerivedType(typeof(RelayStopped), "relayStopped")]
+public abstract partial record Entry
+{
+    /// <summary>A leg was finished; the last time of a leg stands.</summary>
+    public sealed record LegTimed : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>Which leg, from 1.</summary>
+        public required int Leg { get; init; }
+
+        /// <summary>The leg's own time, in seconds.</summary>
+        public required Reading Time { get; init; }
+
+        /// <summary>Who ran it.</summary>
+        public string Runner { get; init; } = "";
+
+        /// <summary>The heat, for the record; teams of all heats are compared by time.</summary>
+        public int? Heat { get; init; }
+    }
+
+    /// <summary>Something went wrong, so many times.</summary>
+    public sealed record RelayFaulted : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>The fault's id.</summary>
+        public required string Fault { get; init; }
+
+        /// <summary>How many times, from 1.</summary>
+        public int Count { get; init; } = 1;
+
+        /// <summary>In which leg, from 1; absent where that was not noticed.</summary>
+        public int? Leg { get; init; }
+    }
+
+    /// <summary>Items were brought over; the last count stands.</summary>
+    public sealed record ItemsCarried : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>How many in all.</summary>
+        public required int Count { get; init; }
+    }
+
+    /// <summary>The team has stopped and will not finish.</summary>
+    public sealed record RelayStopped : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>Why.</summary>
+        public string Reason { get; init; } = "";
+    }
+}
+
+internal static class RelayEntries
+{
+    public static Entry Understand(Playbook playbook, Entry.LegTimed timed, Findings found)
+    {
+        if (PartEntries.Find<Part.Relay>(playbook, timed.Part, found) is not { } part) return timed;
+        found.Unless(timed.Leg >= 1 && timed.Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
+        found.Length(timed.Runner, Most.Name, "/runner", "The runner's name");
+        return timed with { Time = PartEntries.Time(timed.Time, timed.Part, part.Step, found) };
+    }
+
+    public static void Check(Playbook playbook, Entry.RelayFaulted faulted, Findings found)
+    {
+        if (PartEntries.Find<Part.Relay>(playbook, faulted.Part, found) is not { } part) return;
+        found.Unless(part.Faults.Any(f => f.Id == faulted.Fault), "/fault", "There is no such fault.", $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}.");
+        found.Unless(faulted.Count is >= 1 and <= 1000, "/count", "The number of faults is out of range.", "Use 1 or more; strike a fault out to take it back.");
+        found.Unless(faulted.Leg is null || (faulted.Leg >= 1 && faulted.Leg <= part.Legs.Count), "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
+    }
+
+    public static void Check(Playbook playbook, Entry.ItemsCarried carried, Findings found)
+    {
+        PartEntries.Find<Part.Relay>(playbook, carried.Part, found);
+        found.Unless(carried.Count is >= 0 and <= 100_000, "/count", "The number of items is out of range.", "Use 0 or more.");
+    }
+}

@@ -1,0 +1,42 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Relay), "relay")]
+public abstract partial record Part
+{
+    /// <summary>Legs in order, a runner each, timed, with faults that cost seconds.</summary>
+    public sealed record Relay : Part
+    {
+        /// <summary>What the legs are called, in order.</summary>
+        public IReadOnlyList<string> Legs { get; init; } = [];
+
+        /// <summary>What can go wrong, and what it costs.</summary>
+        public IReadOnlyList<RelayFault> Faults { get; init; } = [];
+
+        /// <summary>How finely times are read, in seconds; above 0.</summary>
+        public decimal Step { get; init; } = 0.1m;
+
+        /// <summary>Points for each item carried over, added after the curve's points; 0 where nothing is carried.</summary>
+        public decimal PointsPerItem { get; init; }
+
+        /// <summary>How the net time in seconds becomes points.</summary>
+        public required Curve Curve { get; init; }
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("legs", 1), ("items", 1)];
+    }
+}
+
+/// <summary>Something that can go wrong in a relay.</summary>
+public sealed record RelayFault
+{
+    /// <summary>Names the fault in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Seconds added for each, 0 or more.</summary>
+    public decimal Seconds { get; init; }
+}

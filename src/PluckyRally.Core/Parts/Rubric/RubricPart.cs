@@ -1,0 +1,48 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Rubric), "rubric")]
+public abstract partial record Part
+{
+    /// <summary>Criteria with levels, judged by the teacher, by other teams or by the team itself.</summary>
+    public sealed record Rubric : Part
+    {
+        /// <summary>What is judged.</summary>
+        public IReadOnlyList<RubricCriterion> Criteria { get; init; } = [];
+
+        /// <summary>Whose word counts.</summary>
+        public RubricVoice Voice { get; init; }
+    }
+}
+
+/// <summary>Whose word counts in a rubric.</summary>
+public enum RubricVoice
+{
+    /// <summary>The teacher's or a judge's.</summary>
+    Teacher,
+
+    /// <summary>The mean of the other teams' words; a team's word about itself is left out.</summary>
+    Peers,
+
+    /// <summary>The team's own.</summary>
+    Self,
+}
+
+/// <summary>Something judged by levels.</summary>
+public sealed record RubricCriterion
+{
+    /// <summary>Names the criterion in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>The levels, lowest first.</summary>
+    public IReadOnlyList<RubricLevel> Levels { get; init; } = [];
+}
+
+/// <summary>A level of a criterion.</summary>
+/// <param name="Name">What it is called, in words.</param>
+/// <param name="Points">What it gives.</param>
+public sealed record RubricLevel(string Name, decimal Points);

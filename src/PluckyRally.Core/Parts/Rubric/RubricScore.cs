@@ -1,0 +1,79 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A rubric.</summary>
+    public sealed record Rubric(Part.Rubric Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say()
+        {
+            var voice = Is.Voice switch
+            {
+                RubricVoice.Teacher => "judged by the teacher",
+                RubricVoice.Peers => "judged by the other teams",
+                RubricVoice.Self => "judged by the team itself",
+                _ => throw new System.Diagnostics.UnreachableException(),
+            };
+            return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {ReadingFormat.Number(c.Levels.Max(l => l.Points))}"))}, {voice}.";
+        }
+
+        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => RubricScore.Value(Is, design);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Rubric Make(Part.Rubric part, Findings found)
+        {
+            found.Unless(part.Criteria.Count > 0, "/criteria", "Nothing is judged yet.", "Add the first criterion.");
+            found.Count(part.Criteria, 50, "/criteria", "criteria");
+            found.Ids(part.Criteria.Select(c => c.Id), "/criteria", "criterion");
+            foreach (var criterion in part.Criteria)
+            {
+                found.NotEmpty(criterion.Name, $"/criteria/{criterion.Id}/name", "The criterion has no name.", "Say what is judged.");
+                found.Unless(criterion.Levels.Count is >= 2 and <= 20, $"/criteria/{criterion.Id}/levels", "A criterion needs 2 to 20 levels.", "Write what each level looks like.");
+            }
+
+            return new(part);
+        }
+    }
+}
+
+/// <summary>Works out a rubric.</summary>
+internal static class RubricScore
+{
+    public static PartValue Value(Part.Rubric part, DesignRecord design)
+    {
+        var given = PartEntries.Of<Entry.LevelGiven>(design, part.Id);
+        var lines = new List<PartLine>();
+        decimal sum = 0;
+        foreach (var criterion in part.Criteria)
+        {
+            var words = Words(part.Voice, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
+            if (words.Count == 0) return PartValue.Unfinished($"{criterion.Name} has not been judged yet") with { Lines = lines };
+            var points = words.Sum(w => criterion.Levels[w.Level].Points) / words.Count;
+            sum += points;
+            var how = words.Count == 1
+                ? criterion.Levels[words[0].Level].Name
+                : $"the mean of {words.Count} teams, {string.Join(" + ", words.Select(w => ReadingFormat.Number(criterion.Levels[w.Level].Points)))} ÷ {words.Count}";
+            lines.Add(new($"{criterion.Name}: {how}, {MethodWords.Points(points)}.", [.. words.Select(w => w.Id)]));
+        }
+
+        return PartValue.Scored(sum, lines);
+    }
+
+    /// <summary>The last word of each voice that counts.</summary>
+    private static List<Entry.LevelGiven> Words(RubricVoice voice, IEnumerable<Entry.LevelGiven> given, string team) =>
+    [
+        .. given
+            .Where(g => voice switch
+            {
+                RubricVoice.Teacher => g.From.Length == 0,
+                RubricVoice.Peers => g.From.Length > 0 && g.From != team,
+                RubricVoice.Self => g.From == team,
+                _ => throw new System.Diagnostics.UnreachableException(),
+            })
+            .GroupBy(g => g.From)
+            .Select(g => g.Last())
+            .OrderBy(g => g.From, StringComparer.Ordinal),
+    ];
+}

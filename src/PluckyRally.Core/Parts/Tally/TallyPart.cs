@@ -1,0 +1,30 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Tally), "tally")]
+public abstract partial record Part
+{
+    /// <summary>Things counted while walking past, helping or hurting.</summary>
+    public sealed record Tally : Part
+    {
+        /// <summary>What is counted.</summary>
+        public IReadOnlyList<Counter> Counters { get; init; } = [];
+    }
+}
+
+/// <summary>Something counted.</summary>
+public sealed record Counter
+{
+    /// <summary>Names the counter in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Points for each, 0 or more.</summary>
+    public decimal Points { get; init; } = 1;
+
+    /// <summary>Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins.</summary>
+    public bool Hurts { get; init; }
+}

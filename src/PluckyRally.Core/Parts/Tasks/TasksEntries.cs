@@ -1,0 +1,52 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(TaskTicked), "taskTicked")]
+[JsonDerivedType(typeof(TasksTimed), "tasksTimed")]
+public abstract partial record Entry
+{
+    /// <summary>A task was done, or so many steps of it; the last word stands.</summary>
+    public sealed record TaskTicked : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>The task's id.</summary>
+        public required string Task { get; init; }
+
+        /// <summary>Steps done in all, from 0; all of them where absent.</summary>
+        public int? Steps { get; init; }
+
+        /// <summary>A judge's ruling on whether the team is among the first; the order of receipt decides where absent.</summary>
+        public bool? AmongFirst { get; init; }
+    }
+
+    /// <summary>The team's time for the tasks.</summary>
+    public sealed record TasksTimed : Entry, IPartEntry
+    {
+        /// <summary>The part's id.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>What was read, in seconds.</summary>
+        public required Reading Time { get; init; }
+    }
+}
+
+internal static class TasksEntries
+{
+    public static void Check(Playbook playbook, Entry.TaskTicked ticked, Findings found)
+    {
+        if (PartEntries.Find<Part.Tasks>(playbook, ticked.Part, found) is not { } part) return;
+        var task = part.Items.FirstOrDefault(i => i.Id == ticked.Task);
+        found.Unless(task is not null, "/task", "There is no such task.", $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}.");
+        found.Unless(task is null || ticked.Steps is null || (ticked.Steps >= 0 && ticked.Steps <= task.Steps), "/steps", "There are not so many steps.", $"Use 0 to {task?.Steps}.");
+    }
+
+    public static Entry Understand(Playbook playbook, Entry.TasksTimed timed, Findings found)
+    {
+        if (PartEntries.Find<Part.Tasks>(playbook, timed.Part, found) is not { } part) return timed;
+        found.Unless(part.TimePoints is not null, "/part", "This part gives no points for time.", "Leave the time out.");
+        return timed with { Time = PartEntries.Time(timed.Time, timed.Part, TasksScore.Step, found) };
+    }
+}

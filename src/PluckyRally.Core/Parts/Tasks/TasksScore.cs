@@ -1,0 +1,107 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A list of tasks.</summary>
+    public sealed record Tasks(Part.Tasks Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say()
+        {
+            var tasks = string.Join(", ", Is.Items.Select(i => $"{i.Name} {ReadingFormat.Number(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
+            var bonus = Is.AllDoneBonus != 0 ? $" {MethodWords.Points(Is.AllDoneBonus)} more when all are done." : "";
+            var time = Is.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {ReadingFormat.Number(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
+            return $"{tasks}.{bonus}{time}";
+        }
+
+        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => TasksScore.Value(Is, design);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Tasks Make(Part.Tasks part, Findings found)
+        {
+            found.Unless(part.Items.Count > 0, "/items", "There are no tasks yet.", "Add the first.");
+            found.Count(part.Items, Most.Items, "/items", "tasks");
+            found.Ids(part.Items.Select(i => i.Id), "/items", "task");
+            foreach (var item in part.Items)
+            {
+                found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The task says nothing yet.", "Write what is to be done.");
+                found.Length(item.Name, Most.Name, $"/items/{item.Id}/name", "The task");
+                found.Unless(item.Steps is >= 1 and <= 1000, $"/items/{item.Id}/steps", "A task has at least one step.", "Use 1 to 1000.");
+                found.Unless(item.FirstTeams is null or >= 1, $"/items/{item.Id}/firstTeams", "Nobody could be among the first.", "Use 1 or more, or leave it out.");
+            }
+
+            if (part.TimePoints is { } time)
+                found.Unless(time is { Seconds: > 0, From: > 0 }, "/timePoints", "Time points need seconds above zero.", "Write from which time, and how many seconds make a point.");
+            return new(part);
+        }
+    }
+}
+
+/// <summary>Works out tasks.</summary>
+internal static class TasksScore
+{
+    /// <summary>Times of tasks are read to a tenth of a second.</summary>
+    public const decimal Step = 0.1m;
+
+    public static PartValue Value(Part.Tasks part, DesignRecord design)
+    {
+        var ticks = PartEntries.Of<Entry.TaskTicked>(design, part.Id);
+        var timed = PartEntries.Of<Entry.TasksTimed>(design, part.Id);
+        if (ticks.Count == 0) return PartValue.Unfinished("no task has been ticked yet");
+        var lines = new List<PartLine>();
+        decimal sum = 0;
+        var allDone = true;
+        foreach (var item in part.Items)
+        {
+            if (ticks.LastOrDefault(t => t.Task == item.Id) is not { } tick || StepsDone(tick, item) == 0)
+            {
+                allDone = false;
+                continue;
+            }
+
+            var steps = StepsDone(tick, item);
+            allDone &= steps == item.Steps;
+            var late = item.FirstTeams is { } first && !AmongFirst(part.Id, item, first, tick, design);
+            var points = late ? 0 : item.Points * steps / item.Steps;
+            sum += points;
+            var partly = steps < item.Steps ? $", {steps} of {item.Steps} steps" : "";
+            lines.Add(new($"{item.Name}{partly}: {(late ? $"done, after the first {item.FirstTeams} had its points" : MethodWords.Points(points))}.", tick.Id));
+        }
+
+        if (allDone && part.AllDoneBonus != 0)
+        {
+            sum += part.AllDoneBonus;
+            lines.Add(new($"All tasks done: {MethodWords.Points(part.AllDoneBonus)} more."));
+        }
+
+        if (part.TimePoints is { } time)
+        {
+            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds) return PartValue.Unfinished("the time for the tasks has not been read yet") with { Lines = lines };
+            var units = Math.Max(0, (time.From - seconds) / time.Seconds);
+            var counted = time.Exact ? units : decimal.Floor(units);
+            sum += counted * time.Points;
+            lines.Add(new($"{PartEntries.Show(seconds, Step)}, {ReadingFormat.Number(Math.Max(0, time.From - seconds))} s under {PartEntries.Show(time.From, Step)}: {ReadingFormat.Number(counted)} × {ReadingFormat.Number(time.Points)} = {MethodWords.Points(counted * time.Points)}.", timed[^1].Id));
+        }
+
+        return PartValue.Scored(sum, lines);
+    }
+
+    private static int StepsDone(Entry.TaskTicked tick, TaskItem item) => tick.Steps ?? item.Steps;
+
+    /// <summary>
+    /// Whether the team was among the first to do all of a task, in the order in which the log received it. A slot once
+    /// taken stays taken; a judge's ruling outweighs the order.
+    /// </summary>
+    private static bool AmongFirst(string part, TaskItem item, int first, Entry.TaskTicked last, DesignRecord design)
+    {
+        if (last.AmongFirst is { } ruling) return ruling;
+        var done = design.Team.Round.OfType<Entry.TaskTicked>().Where(t => t.Part == part && t.Task == item.Id).ToList();
+        var order = done.Where(t => StepsDone(t, item) == item.Steps).Select(t => t.Team).Distinct().ToList();
+        var ruledIn = order.Count(t => Ruling(t) == true);
+        var free = order.Where(t => Ruling(t) is null).Take(Math.Max(0, first - ruledIn));
+        return free.Contains(design.Team.Team.Id);
+
+        bool? Ruling(string team) => done.Last(t => t.Team == team).AmongFirst;
+    }
+}

@@ -1,0 +1,39 @@
+namespace PluckyRally.Core;
+
+/// <summary>Finds who won the named awards; ties share an award.</summary>
+internal static class Awarding
+{
+    public static IReadOnlyList<AwardResult> Give(Playbook playbook, IReadOnlyList<TeamResult> results) =>
+        [.. playbook.Awards.Select(award => award.Value is null ? First(award, playbook, results) : Best(award, award.Value, playbook, results))];
+
+    private static AwardResult Best(AwardPlan award, Expression expression, Playbook playbook, IReadOnlyList<TeamResult> results)
+    {
+        var values = results
+            .Where(r => MayWin(award, r))
+            .Select(r => (Team: r, Value: Ranking.Value(playbook, expression, r)))
+            .Where(v => v.Value is not null)
+            .ToList();
+        if (values.Count == 0) return Nobody(award);
+        var best = award.Is.Better == Better.More ? values.Max(v => v.Value) : values.Min(v => v.Value);
+        var winners = values.Where(v => v.Value == best).Select(v => v.Team).ToList();
+        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], $"{award.Is.Name}: {Names(winners)} with {expression.Show(new Worth(best!.Value))}.");
+    }
+
+    private static AwardResult First(AwardPlan award, Playbook playbook, IReadOnlyList<TeamResult> results)
+    {
+        var first = award.Is.FirstTo!;
+        var task = playbook.Parts.Select(p => p.Part).OfType<Part.Tasks>().FirstOrDefault(p => p.Id == first.Part)?.Items.FirstOrDefault(i => i.Id == first.Task);
+        if (task is null || results.Count == 0) return Nobody(award);
+        var winner = results[0].Record.Round.OfType<Entry.TaskTicked>()
+            .Where(t => t.Part == first.Part && t.Task == first.Task && (t.Steps ?? task.Steps) == task.Steps)
+            .Select(t => results.FirstOrDefault(r => r.Team.Id == t.Team && MayWin(award, r)))
+            .FirstOrDefault(r => r is not null);
+        return winner is null ? Nobody(award) : new(award.Is.Id, award.Is.Name, [winner.Team.Id], $"{award.Is.Name}: {winner.Team.Name} did it first.");
+    }
+
+    private static bool MayWin(AwardPlan award, TeamResult result) => award.Is.Everyone || result.Status == StandingStatus.Placed;
+
+    private static AwardResult Nobody(AwardPlan award) => new(award.Is.Id, award.Is.Name, [], $"{award.Is.Name}: nobody yet.");
+
+    private static string Names(List<TeamResult> teams) => teams.Count == 1 ? teams[0].Team.Name : $"{string.Join(", ", teams.Take(teams.Count - 1).Select(t => t.Team.Name))} and {teams[^1].Team.Name}";
+}

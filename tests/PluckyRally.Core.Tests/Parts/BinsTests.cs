@@ -1,0 +1,74 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Parts;
+
+public sealed class BinsTests
+{
+    private static readonly string[] Names = ["shell", "weed", "wood", "rope"];
+
+    private static readonly Part.Bins Strandline = new()
+    {
+        Id = "bins",
+        Name = "Strandline",
+        Names = Names,
+        Items = [.. Enumerable.Range(0, 20).Select(i => new BinItem { Id = $"f{i}", Name = $"Find {i}", Bin = Names[i % 4] })],
+        Right = 2,
+        Wrong = -1,
+        Unsorted = 0,
+        AllRightBonus = 4,
+    };
+
+    [Fact]
+    public void Right_wrong_and_left_out_are_added_up()
+    {
+        // 16 right at 2, 3 wrong at −1, 1 left at 0: 29. Guessing gets 5 right, −5 points.
+        var rally = new OnePart(Strandline);
+        rally.Add(Answer(rally, "A", right: 16, wrong: 3));
+        rally.Points().ShouldBe(29);
+        rally.Row().Why.ShouldContain(w => w.Sentence == "16 right, 3 wrong, 1 left out: 16 × 2 + 3 × (−1) + 1 × 0 = 29.");
+        rally.Row().Why.ShouldContain(w => w.Sentence == "Guessing would get about 5 right and −5 points.");
+    }
+
+    [Fact]
+    public void All_right_gives_the_bonus()
+    {
+        var rally = new OnePart(Strandline);
+        rally.Add(Answer(rally, "A", right: 20, wrong: 0));
+        rally.Points().ShouldBe(44);
+    }
+
+    [Fact]
+    public void The_class_is_told_which_item_went_wrong_most_and_where_to()
+    {
+        var rally = new OnePart(Strandline, "A", "B");
+        rally.Add(Answer(rally, "A", right: 19, wrong: 1));
+        rally.Add(Answer(rally, "B", right: 19, wrong: 1));
+        rally.Standings.Findings.ShouldHaveSingleItem().ShouldBe("Strandline: Find 19 went wrong most often (2 of 2 teams), most of all into shell. It belongs in rope.");
+    }
+
+    [Fact]
+    public void Where_time_counts_each_wrong_item_costs_seconds()
+    {
+        var rally = new OnePart(Strandline with { SecondsPerWrong = 4, Curve = new Curve.Between(100, 20, 40) });
+        rally.Refused(Answer(rally, "A", 17, 3)).ShouldBe(["/time"]);
+        rally.Add(Answer(rally, "A", 17, 3) with { Time = new Reading { Measure = "bins", Typed = "48" } });
+        rally.Row().Parts[0].ValueText.ShouldBe("1:00.0");
+        rally.Points().ShouldBe(20);
+    }
+
+    [Fact]
+    public void Items_and_bins_that_are_not_there_are_refused()
+    {
+        var rally = new OnePart(Strandline);
+        rally.Refused(new Entry.ItemsSorted { Id = rally.Id(), Team = "A", Part = "bins", Placed = new Dictionary<string, string> { ["f0"] = "glass", ["x"] = "rope" } }).ShouldBe(["/placed/f0", "/placed/x"]);
+    }
+
+    private static Entry.ItemsSorted Answer(OnePart rally, string team, int right, int wrong)
+    {
+        var placed = new Dictionary<string, string>();
+        for (var i = 0; i < right; i++) placed[$"f{i}"] = Names[i % 4];
+        for (var i = right; i < right + wrong; i++) placed[$"f{i}"] = Names[(i + 1) % 4];
+        return new() { Id = rally.Id(), Team = team, Part = "bins", Placed = placed };
+    }
+}

@@ -1,0 +1,39 @@
+namespace PluckyRally.Core.Tests.Parts;
+
+/// <summary>One part by itself: what is recorded, and what it gives.</summary>
+internal sealed class OnePart
+{
+    private readonly List<Entry> _log = [];
+    private int _count;
+
+    public OnePart(Part part, params string[] teams)
+        : this(new Brief { Title = "A brief", Method = new Method { Parts = [part] } }, teams)
+    {
+    }
+
+    public OnePart(Brief brief, params string[] teams)
+    {
+        Playbook = Sample.Ready(brief);
+        Teams = [.. teams.DefaultIfEmpty("A").Select(t => new Team { Id = t, Name = t, Members = 3 })];
+    }
+
+    public Playbook Playbook { get; }
+
+    public IReadOnlyList<Team> Teams { get; }
+
+    public Guid Id() => new(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 2);
+
+    public Guid Add(Entry entry)
+    {
+        _log.Add(Recorder.Accept(Playbook, Teams, entry, _log).OrThrow());
+        return entry.Id;
+    }
+
+    public IReadOnlyList<string> Refused(Entry entry) => [.. Recorder.Accept(Playbook, Teams, entry, _log).Problems.Select(p => p.At)];
+
+    public Standings Standings => Scorer.Score(Playbook, Teams, _log, 1);
+
+    public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
+
+    public decimal? Points(string team = "A") => Row(team).Parts[0].Points;
+}

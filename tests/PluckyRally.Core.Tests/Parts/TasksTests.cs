@@ -1,0 +1,95 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Parts;
+
+public sealed class TasksTests
+{
+    private static readonly Part.Tasks Harbour = new()
+    {
+        Id = "harbour",
+        Name = "Harbour",
+        Items =
+        [
+            new TaskItem { Id = "light", Name = "Light the lamp", Points = 6, FirstTeams = 2 },
+            new TaskItem { Id = "haul", Name = "Haul four pots", Points = 10, Steps = 4 },
+        ],
+        AllDoneBonus = 5,
+    };
+
+    [Fact]
+    public void Tasks_partly_done_give_whole_steps()
+    {
+        var rally = new OnePart(Harbour);
+        rally.Row().Status.ShouldBe(StandingStatus.Unfinished);
+        rally.Add(Tick(rally, "A", "haul", 3));
+        rally.Points().ShouldBe(7.5m);
+        rally.Row().Why.ShouldContain(w => w.Sentence == "Haul four pots, 3 of 4 steps: 7.5 points.");
+    }
+
+    [Fact]
+    public void The_bonus_is_given_when_all_are_done()
+    {
+        var rally = new OnePart(Harbour);
+        rally.Add(Tick(rally, "A", "haul"));
+        rally.Add(Tick(rally, "A", "light"));
+        rally.Points().ShouldBe(21);
+    }
+
+    [Fact]
+    public void Only_the_first_teams_get_points_and_a_late_one_still_counts_as_done()
+    {
+        var rally = new OnePart(Harbour, "A", "B", "C");
+        foreach (var team in new[] { "B", "C", "A" }) rally.Add(Tick(rally, team, "light"));
+        rally.Add(Tick(rally, "A", "haul"));
+        rally.Points("B").ShouldBe(6);
+        rally.Points("C").ShouldBe(6);
+        rally.Points("A").ShouldBe(15);
+    }
+
+    [Fact]
+    public void A_judge_may_overrule_who_was_among_the_first()
+    {
+        var rally = new OnePart(Harbour, "A", "B", "C");
+        foreach (var team in new[] { "B", "C", "A" }) rally.Add(Tick(rally, team, "light"));
+        rally.Add(Tick(rally, "A", "light") with { AmongFirst = true });
+        rally.Points("A").ShouldBe(6);
+        rally.Points("C").ShouldBe(0);
+    }
+
+    [Fact]
+    public void A_slot_once_taken_stays_taken()
+    {
+        var rally = new OnePart(Harbour with { Items = [Harbour.Items[0] with { FirstTeams = 1, Steps = 2 }] }, "A", "B");
+        rally.Add(Tick(rally, "A", "light"));
+        rally.Add(Tick(rally, "B", "light"));
+        rally.Add(Tick(rally, "A", "light", 1));
+        rally.Points("A").ShouldBe(3);
+        rally.Points("B").ShouldBe(5);
+    }
+
+    [Theory]
+    [InlineData(false, 10)]
+    [InlineData(true, 10.2)]
+    public void Time_points_count_completed_units_unless_stated(bool exact, decimal points)
+    {
+        // 2:00 less 1:08.9 leaves 51.1 s: ten completed units of 5 s.
+        var rally = new OnePart(new Part.Tasks { Id = "t", Name = "T", Items = [new TaskItem { Id = "a", Name = "A", Points = 0 }], TimePoints = new TimePoints(120, 5, 1, exact) });
+        rally.Add(Tick(rally, "A", "a") with { Part = "t" });
+        rally.Row().Status.ShouldBe(StandingStatus.Unfinished);
+        rally.Add(new Entry.TasksTimed { Id = rally.Id(), Team = "A", Part = "t", Time = new Reading { Measure = "t", Typed = "1:08.9" } });
+        rally.Points().ShouldBe(points);
+    }
+
+    [Fact]
+    public void What_is_not_on_the_list_is_refused()
+    {
+        var rally = new OnePart(Harbour);
+        rally.Refused(Tick(rally, "A", "paint")).ShouldBe(["/task"]);
+        rally.Refused(Tick(rally, "A", "haul", 5)).ShouldBe(["/steps"]);
+        rally.Refused(Tick(rally, "A", "haul") with { Part = "x" }).ShouldBe(["/part"]);
+    }
+
+    private static Entry.TaskTicked Tick(OnePart rally, string team, string task, int? steps = null) =>
+        new() { Id = rally.Id(), Team = team, Part = "harbour", Task = task, Steps = steps };
+}

@@ -1,0 +1,81 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Results;
+
+public sealed class AwardsTests
+{
+    [Fact]
+    public void An_award_has_its_own_direction_and_ties_share_it()
+    {
+        var rally = new Happening(Awarded(new Award { Id = "small", Name = "Smallest", Value = "height", Better = Better.Less }), "A", "B", "C");
+        foreach (var (team, height) in new[] { ("A", "30"), ("B", "20"), ("C", "20") }) rally.Counted(team, height);
+        var award = rally.Standings().Awards.ShouldHaveSingleItem();
+        award.Teams.ShouldBe(["b", "c"], ignoreOrder: true);
+        award.Says.ShouldBe("Smallest: B and C with 20 cm.");
+    }
+
+    [Fact]
+    public void Only_teams_that_place_can_win_unless_everyone_can()
+    {
+        Winner(everyone: false).ShouldBe(["b"]);
+        Winner(everyone: true).ShouldBe(["a"]);
+
+        static IReadOnlyList<string> Winner(bool everyone)
+        {
+            var brief = Awarded(new Award { Id = "tall", Name = "Tallest", Value = "height", Everyone = everyone });
+            var rally = new Happening(brief with { Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())] }, "A", "B");
+            rally.Counted("A", "90");
+            rally.Counted("B", "20");
+            rally.Checked("A", "float", met: false);
+            rally.Checked("B", "float", met: true);
+            return rally.Standings().Awards[0].Teams;
+        }
+    }
+
+    [Fact]
+    public void Nobody_has_it_while_there_is_no_value() =>
+        new Happening(Awarded(new Award { Id = "tall", Name = "Tallest", Value = "height" }), "A").Standings().Awards[0].Says.ShouldBe("Tallest: nobody yet.");
+
+    [Fact]
+    public void The_first_to_manage_a_task_can_win_one()
+    {
+        var tasks = new Part.Tasks { Id = "tasks", Name = "Tasks", Items = [new TaskItem { Id = "lamp", Name = "Lamp", Points = 1 }] };
+        var brief = new Brief { Title = "A brief", Method = new Method { Parts = [tasks], Awards = [new Award { Id = "first", Name = "First light", FirstTo = new FirstTo("tasks", "lamp") }] } };
+        var rally = new Parts.OnePart(brief, "A", "B");
+        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "B", Part = "tasks", Task = "lamp" });
+        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "A", Part = "tasks", Task = "lamp" });
+        rally.Standings.Awards[0].Says.ShouldBe("First light: B did it first.");
+    }
+
+    [Fact]
+    public void An_award_over_something_unknown_is_refused() =>
+        Playbook.For(new Edition { Brief = Awarded(new Award { Id = "odd", Name = "Odd", Value = "width" }) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/awards/odd/value");
+
+    [Fact]
+    public void A_bonus_helps_whichever_total_wins()
+    {
+        foreach (var (wins, total) in new[] { (Wins.Highest, 23m), (Wins.Lowest, 17m) })
+        {
+            var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)], rules: [Sample.Inspection("sing", new Consequence.NoteOnly()) with { Bonus = 3 }]);
+            var rally = new Happening(brief with { Method = brief.Method with { Wins = wins } }, "A");
+            rally.Counted("A", "20");
+            rally.Standing("A").Total.ShouldBe(20);
+            rally.Checked("A", "sing", met: true);
+            rally.Standing("A").Total.ShouldBe(total);
+        }
+    }
+
+    [Fact]
+    public void Control_trials_are_a_line_to_hold_values_against()
+    {
+        var rally = new Happening(Sample.Simple(), "A");
+        rally.Trial("A", TrialOutcome.Counted, ["10"], purpose: Purpose.Control);
+        rally.Trial("A", TrialOutcome.Counted, ["12"], purpose: Purpose.Control);
+        rally.Counted("A", "33");
+        rally.Standings().References.ShouldHaveSingleItem().ValueText.ShouldBe("11.0 cm");
+        rally.Standing("A").Parts[0].AgainstControl.ShouldBe("3 times the control");
+    }
+
+    private static Brief Awarded(Award award) => Sample.Simple() with { Method = Sample.Simple().Method with { Awards = [award] } };
+}

@@ -1,0 +1,89 @@
+using System.Diagnostics;
+using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using OpenQA.Selenium;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>Measures what docs/performance.md quotes. Run by ./test measures; nothing here is asserted, since times depend on the machine.</summary>
+public sealed class Measures(ITestOutputHelper output) : ScreenTest
+{
+    [Fact(Explicit = true)]
+    public async Task Recorded_to_seen_in_another_window()
+    {
+        using var server = new RunningServer(demo: false);
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var rally = await Begin(http);
+        var other = OpenWindow(server.Address);
+        other.Open($"/rallies/{rally}/score/t1");
+        other.See("Attempt 1 of 100");
+        var seen = new List<double>();
+        var answered = new List<double>();
+        for (var i = 1; i <= 60; i++)
+        {
+            var script = (IJavaScriptExecutor)other.Driver;
+            script.ExecuteScript("""
+                window.seenAt = new Promise((done) => {
+                  const look = () => { if (document.body.innerText.includes(arguments[0])) { watch.disconnect(); requestAnimationFrame(() => done(Date.now())) } }
+                  const watch = new MutationObserver(look)
+                  watch.observe(document.body, { subtree: true, childList: true, characterData: true })
+                })
+                """, $"Attempt {i + 1} of 100");
+            var entry = $$"""{ "kind": "trialRecorded", "id": "{{Guid.CreateVersion7()}}", "team": "t1", "outcome": "counted", "readings": [{ "measure": "cargo", "typed": "{{100 + i}}" }] }""";
+            var start = DateTimeOffset.UtcNow;
+            var watch = Stopwatch.StartNew();
+            (await http.PostAsync($"/api/rallies/{rally}/entries", new StringContent(entry, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+            answered.Add(watch.Elapsed.TotalMilliseconds);
+            var at = (long)script.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; window.seenAt.then(done)")!;
+            seen.Add(at - start.ToUnixTimeMilliseconds());
+        }
+
+        Say("entry sent to painted in the other window", seen);
+        Say("yardstick: entry sent to answered", answered);
+    }
+
+    [Fact(Explicit = true)]
+    public void Start_to_first_page()
+    {
+        var starts = new List<double>();
+        for (var i = 0; i < 7; i++)
+        {
+            var watch = Stopwatch.StartNew();
+            using var server = new RunningServer(demo: false);
+            using var http = new HttpClient();
+            http.GetStringAsync(server.Address, TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+            starts.Add(watch.Elapsed.TotalMilliseconds);
+        }
+
+        var bare = new List<double>();
+        for (var i = 0; i < 7; i++)
+        {
+            var watch = Stopwatch.StartNew();
+            using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", "none"]) { RedirectStandardError = true })!;
+            process.WaitForExit();
+            bare.Add(watch.Elapsed.TotalMilliseconds);
+        }
+
+        Say("server's start to its first page, with a new data file", starts);
+        Say("yardstick: the same program refusing its first argument", bare);
+    }
+
+    private static async Task<string> Begin(HttpClient http)
+    {
+        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(Project.Root, "demo", "foil-ferry.brief.json"), TestContext.Current.CancellationToken))!;
+        brief["trials"]!["attempts"] = 100;
+        var added = await (await http.PostAsJsonAsync("/api/briefs", brief, TestContext.Current.CancellationToken)).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
+        var teams = Enumerable.Range(1, 10).Select(i => new { name = $"Team {i}" });
+        var begun = await http.PostAsJsonAsync("/api/rallies", new { brief = added.GetProperty("id").GetGuid(), name = "A class", teams }, TestContext.Current.CancellationToken);
+        return (await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("id").GetString()!;
+    }
+
+    private void Say(string what, List<double> milliseconds)
+    {
+        milliseconds.Sort();
+        output.WriteLine($"{what}: median {milliseconds[milliseconds.Count / 2]:0} ms, {milliseconds[0]:0} to {milliseconds[^1]:0} ms, {milliseconds.Count} times");
+    }
+}
