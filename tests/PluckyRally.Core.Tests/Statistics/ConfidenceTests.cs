@@ -1,0 +1,94 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Statistics;
+
+public sealed class ConfidenceTests
+{
+    private static readonly Brief Means = Sample.Brief([Sample.Height()], [Sample.Part("height", combine: Combine.Mean)], 2);
+
+    [Fact]
+    public void Means_of_two_readings_half_a_step_apart()
+    {
+        // Readings of 1 cm step lie evenly within ±0.5 (JCGM 100:2008, 4.3.7). The difference of the sums of two readings each
+        // is Irwin and Hall's sum of four uniforms; 40.5 stays ahead of 40.0 with the chance 23/24.
+        var rally = new Happening(Means, "A", "B");
+        rally.Counted("A", "40");
+        rally.Counted("A", "41");
+        rally.Counted("B", "40");
+        rally.Counted("B", "40");
+        var confidence = Of(rally, 20_000);
+        confidence.Teams[0].Name.ShouldBe("A");
+        confidence.Teams[0].Places[0].ShouldBe(23.0 / 24, 0.006);
+        confidence.Teams.ShouldAllBe(t => Math.Abs(t.Places.Sum() - 1) < 1e-9);
+        confidence.TooClose.ShouldBeFalse();
+    }
+
+    [Fact]
+    public void Equal_readings_are_as_likely_either_way_and_too_close_to_call()
+    {
+        var rally = new Happening(Sample.Simple(), "A", "B");
+        rally.Counted("A", "40");
+        rally.Counted("B", "40");
+        var confidence = Of(rally, 4000);
+        confidence.Teams[0].Places[0].ShouldBe(0.5, 0.04);
+        confidence.TooClose.ShouldBeTrue();
+        confidence.Says.ShouldContain("Measure height again");
+    }
+
+    [Fact]
+    public void Counts_are_exact_and_ties_split_the_place()
+    {
+        var rally = new Happening(Sample.Brief([Sample.Count("beads")], [Sample.Part("beads")]), "A", "B");
+        rally.Counted("A", "40");
+        rally.Counted("B", "40");
+        Of(rally, 100).Teams[0].Places.ShouldBe([0.5, 0.5]);
+    }
+
+    [Fact]
+    public void A_load_lies_between_the_last_one_held_and_the_next_one_tried()
+    {
+        // A held 100 and failed at 120; B held 110, exactly: A is ahead in half of all draws.
+        var load = new Measure { Id = "load", Name = "Load", Kind = MeasureKind.Mass, Unit = "g", Step = 1, LoadTest = true };
+        var rally = new Happening(Sample.Brief([load], [Sample.Part("load")]), "A", "B");
+        var entries = new[] { ("a", "100", 120m), ("b", "110", 110m) }.Select(e => (Entry)new Entry.TrialRecorded
+        {
+            Id = rally.NextId(),
+            Team = e.Item1,
+            Outcome = TrialOutcome.Counted,
+            Readings = [new Reading { Measure = "load", Typed = e.Item2, NextTried = e.Item3 }],
+        });
+        var opened = OpenedRally.Open(rally.Rally with { Entries = [.. entries] }).OrThrow();
+        Confidence.Of(opened, 1, 4000).Teams.Single(t => t.Name == "A").Places[0].ShouldBe(0.5, 0.04);
+    }
+
+    [Fact]
+    public void Gates_within_half_a_step_are_drawn_too()
+    {
+        // At 30 cm against a limit of at most 30 cm, half of all draws miss it.
+        var brief = Sample.Simple() with { Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())] };
+        var rally = new Happening(brief, "A", "B");
+        rally.Counted("A", "30");
+        rally.Counted("B", "20");
+        Of(rally, 4000).Teams[0].Places[0].ShouldBe(0.5, 0.04);
+    }
+
+    [Fact]
+    public void The_same_seed_gives_the_same_chances()
+    {
+        var rally = new Happening(Sample.Simple(), "A", "B");
+        rally.Counted("A", "40");
+        rally.Counted("B", "41");
+        Of(rally, 500).Teams[0].Places.ShouldBe(Of(rally, 500).Teams[0].Places);
+    }
+
+    [Fact]
+    public void One_team_alone_is_sure_of_its_place()
+    {
+        var rally = new Happening(Sample.Simple(), "A", "B");
+        rally.Counted("A", "40");
+        Of(rally, 10).Teams.ShouldHaveSingleItem().Places.ShouldBe([1]);
+    }
+
+    private static Confidence Of(Happening rally, int draws) => Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws);
+}
