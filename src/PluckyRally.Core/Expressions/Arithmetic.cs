@@ -70,6 +70,7 @@ internal static class Arithmetic
     {
         if (!a.HasValue) return a;
         if (!b.HasValue) return b;
+        if (a.Bound == Bound.Exact && b.Bound == Bound.Exact) return (a.Number >= b.Number) == more ? a : b;
         var (winner, other) = (a.Number >= b.Number) == more ? (a, b) : (b, a);
         var towards = more ? Bound.AtLeast : Bound.AtMost;
         return winner with { Bound = other.Bound == towards || other.Bound == Bound.Unclear ? Bounds.Join(winner.Bound, other.Bound) : winner.Bound };

@@ -51,6 +51,7 @@ public sealed class Expression
             if (!input.HasValue) return input;
         }
 
+        if (Term is Term.Name) return inputs[0];
         try
         {
             return _node(inputs);

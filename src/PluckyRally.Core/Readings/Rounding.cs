@@ -12,10 +12,12 @@ public static class Rounding
         Plain(Math.Round(value, decimals, MidpointRounding.AwayFromZero));
 
     /// <summary>How many decimals a step shows: 0 for 5, 1 for 0.1, 2 for 0.25.</summary>
-    public static int Decimals(decimal step) => Trim(step).Scale;
-
-    /// <summary>A value without trailing zeros after the decimal point.</summary>
-    public static decimal Trim(decimal value) => value / 1.0000000000000000000000000000m;
+    public static int Decimals(decimal step)
+    {
+        var decimals = 0;
+        while (decimals < 28 && decimal.Round(step, decimals) != step) decimals++;
+        return decimals;
+    }
 
     private static decimal Plain(decimal value) => value == 0 ? 0 : value;
 }

@@ -30,32 +30,51 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         var (rally, playbook) = opened;
         var placed = Scorer.Results(playbook, rally.Teams, rally.Entries, round).Where(r => r.Status == StandingStatus.Placed).ToList();
         if (placed.Count < 2) return new(draws, [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))], false, "There is nobody to compare with yet.");
-        var redraw = new Redraw(playbook, rally.Teams, rally.Entries, round, seed);
-        var chances = placed.ToDictionary(p => p.Team.Id, _ => new double[placed.Count]);
-        for (var i = 0; i < draws; i++) Count(redraw.Next(), chances, playbook.Brief.Method.Wins);
-        var teams = placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [.. chances[p.Team.Id].Select(c => c / draws)])).ToList();
+        IRedraw redraw = QuickRedraw.For(playbook, placed, seed) ?? (IRedraw)new Redraw(playbook, rally.Teams, [.. placed.Select(p => p.Team.Id)], rally.Entries, round, seed);
+        var chances = Count(redraw, placed.Count, draws, playbook.Brief.Method.Wins);
+        var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;
         return new(draws, teams, tooClose, Sentence(teams, tooClose, placed, playbook));
     }
 
-    private static void Count(IReadOnlyList<(string Team, decimal? Total)> totals, Dictionary<string, double[]> chances, Wins wins)
+    /// <summary>The chance of each place for each team.</summary>
+    internal static double[][] Count(IRedraw redraw, int teams, int draws, Wins wins)
     {
-        var inOrder = totals
-            .Where(t => chances.ContainsKey(t.Team))
-            .OrderBy(t => t.Total is null)
-            .ThenBy(t => wins == Wins.Highest ? -t.Total : t.Total)
-            .ToList();
-        for (var from = 0; from < inOrder.Count;)
+        var counts = Enumerable.Range(0, teams).Select(_ => new double[teams]).ToArray();
+        var totals = new decimal?[teams];
+        var order = new int[teams];
+        var worst = wins == Wins.Highest ? decimal.MinValue : decimal.MaxValue;
+        var keys = new decimal[teams];
+        for (var draw = 0; draw < draws; draw++)
         {
-            var to = from + 1;
-            while (to < inOrder.Count && inOrder[to].Total == inOrder[from].Total) to++;
-            for (var i = from; i < to; i++)
+            redraw.Next(totals);
+            for (var i = 0; i < teams; i++) (order[i], keys[i]) = (i, totals[i] ?? worst);
+            Array.Sort(keys, order);
+            if (wins == Wins.Highest)
             {
-                for (var place = from; place < to; place++) chances[inOrder[i].Team][place] += 1.0 / (to - from);
+                Array.Reverse(keys);
+                Array.Reverse(order);
             }
 
-            from = to;
+            for (var from = 0; from < teams;)
+            {
+                var to = from + 1;
+                while (to < teams && keys[to] == keys[from]) to++;
+                for (var i = from; i < to; i++)
+                {
+                    for (var place = from; place < to; place++) counts[order[i]][place] += 1.0 / (to - from);
+                }
+
+                from = to;
+            }
         }
+
+        foreach (var count in counts)
+        {
+            for (var place = 0; place < teams; place++) count[place] /= draws;
+        }
+
+        return counts;
     }
 
     private static string Sentence(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, Playbook playbook)

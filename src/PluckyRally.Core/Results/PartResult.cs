@@ -17,18 +17,17 @@ public enum PartState
 }
 
 /// <summary>What one attempt gave.</summary>
-/// <param name="Number">The attempt.</param>
 /// <param name="Outcome">How it ended, after the rules.</param>
 /// <param name="Value">Its value; the failure value where it failed.</param>
-/// <param name="Used">Whether it went into the result.</param>
-/// <param name="Inputs">The values of the expression's measures.</param>
-/// <param name="Entries">The entries it was read from.</param>
-internal sealed record AttemptValue(int Number, TrialOutcome Outcome, Worth Value, bool Used, Worth[] Inputs, IReadOnlyList<Guid> Entries)
+/// <param name="Inputs">The values of the expression's measures; empty where it did not count.</param>
+/// <param name="Source">The attempt as it was recorded.</param>
+internal sealed record AttemptValue(TrialOutcome Outcome, Worth Value, Worth[] Inputs, Attempt Source)
 {
-    /// <summary>How far apart repeated readings are, by measure; empty where there is one reading of each.</summary>
-    public IReadOnlyDictionary<string, decimal> Spread { get; init; } = NoSpread;
+    /// <summary>The attempt's number.</summary>
+    public int Number => Source.Number;
 
-    private static readonly IReadOnlyDictionary<string, decimal> NoSpread = new Dictionary<string, decimal>();
+    /// <summary>The entries it was read from.</summary>
+    public IReadOnlyList<Guid> Entries => [.. Source.Trials.Select(t => t.Id)];
 }
 
 /// <summary>A line of a part's working, with the entries that it rests on.</summary>
@@ -41,6 +40,9 @@ internal sealed record PartLine(string Sentence, params IReadOnlyList<Guid> Entr
 /// <param name="Combined">For a measured part over combined measures: those.</param>
 internal sealed record PartValue(PartState State, Worth Value, IReadOnlyList<AttemptValue> Attempts, Worth[]? Combined = null)
 {
+    /// <summary>The numbers of the attempts that went into the value.</summary>
+    public IReadOnlyList<int> Used { get; init; } = [];
+
     /// <summary>For the other parts: the working, a line for each thing.</summary>
     public IReadOnlyList<PartLine> Lines { get; init; } = [];
 

@@ -1,18 +1,27 @@
 namespace PluckyRally.Core;
 
-/// <summary>Draws all readings of a round anew and scores the draw, with totals that are not rounded.</summary>
-internal sealed class Redraw
+/// <summary>Draws a round's readings anew and says the totals, not rounded, of the teams that place.</summary>
+internal interface IRedraw
+{
+    /// <summary>Fills in the totals of one draw, in the order of the teams; null for a team that a draw leaves without one.</summary>
+    void Next(Span<decimal?> totals);
+}
+
+/// <summary>Scores every draw as a whole rally: for whatever a method may hold.</summary>
+internal sealed class Redraw : IRedraw
 {
     private readonly Playbook _exact;
     private readonly IReadOnlyList<Team> _teams;
+    private readonly IReadOnlyList<string> _placed;
     private readonly Entry[] _entries;
     private readonly List<(int At, Entry Entry)> _drawn;
     private readonly int _round;
     private readonly Random _random;
 
-    public Redraw(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round, int seed)
+    public Redraw(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<string> placed, IReadOnlyList<Entry> entries, int round, int seed)
     {
         _teams = teams;
+        _placed = placed;
         _round = round;
         _random = new Random(seed);
         _entries = [.. Log.Standing(entries)];
@@ -20,8 +29,7 @@ internal sealed class Redraw
         _exact = playbook.WithPrecision(0.000_000_001m);
     }
 
-    /// <summary>The totals of one draw; null for a team without one.</summary>
-    public IReadOnlyList<(string Team, decimal? Total)> Next()
+    public void Next(Span<decimal?> totals)
     {
         foreach (var (at, entry) in _drawn)
         {
@@ -33,18 +41,16 @@ internal sealed class Redraw
             };
         }
 
-        return [.. Scorer.Results(_exact, _teams, _entries, _round).Select(r => (r.Team.Id, r.Status == StandingStatus.DidNotPlace ? null : r.Total))];
+        foreach (var result in Scorer.Results(_exact, _teams, _entries, _round))
+        {
+            for (var i = 0; i < _placed.Count; i++)
+            {
+                if (_placed[i] == result.Team.Id) totals[i] = result.Status == StandingStatus.DidNotPlace ? null : result.Total;
+            }
+        }
     }
 
-    private Reading Draw(Reading reading)
-    {
-        if (reading.Value is not { } value || !_exact.Measures.TryGetValue(reading.Measure, out var measure)) return reading;
-        if (measure.LoadTest && reading.NextTried is { } next) return reading with { Value = value + ((decimal)_random.NextDouble() * (next - value)) };
-        if (measure.GoodTo is { } goodTo) return reading with { Value = value + ((decimal)Normal() * goodTo) };
-        if (measure.IsExact) return reading;
-        return reading with { Value = value + (((decimal)_random.NextDouble() - 0.5m) * measure.Step) };
-    }
-
-    /// <summary>A draw of the standard normal distribution (Box and Muller).</summary>
-    private double Normal() => Math.Sqrt(-2 * Math.Log(1 - _random.NextDouble())) * Math.Cos(2 * Math.PI * _random.NextDouble());
+    private Reading Draw(Reading reading) => reading.Value is { } value && _exact.Measures.TryGetValue(reading.Measure, out var measure)
+        ? reading with { Value = ReadingDraw.Next(value, measure, reading.NextTried, _random) }
+        : reading;
 }

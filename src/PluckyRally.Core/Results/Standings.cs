@@ -49,6 +49,9 @@ public sealed record Reference(string Part, Purpose Purpose, string Team, decima
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing
 {
+    private readonly Func<IReadOnlyList<TraceStep>>? _write;
+    private IReadOnlyList<TraceStep>? _why;
+
     /// <summary>The team's id.</summary>
     public required string Team { get; init; }
 
@@ -82,8 +85,18 @@ public sealed record Standing
     /// <summary>Rules that are too near to call and should be measured again, as sentences.</summary>
     public IReadOnlyList<string> TooNear { get; init; } = [];
 
-    /// <summary>The whole way from what was recorded to the place.</summary>
-    public IReadOnlyList<TraceStep> Why { get; init; } = [];
+    /// <summary>The whole way from what was recorded to the place; written down when somebody asks.</summary>
+    public IReadOnlyList<TraceStep> Why
+    {
+        get => _why ??= _write?.Invoke() ?? [];
+        init => _why = value;
+    }
+
+    /// <summary>Says how to write down the way when somebody asks.</summary>
+    internal Func<IReadOnlyList<TraceStep>> WriteWhy
+    {
+        init => _write = value;
+    }
 }
 
 /// <summary>One part's points for one team.</summary>

@@ -29,7 +29,7 @@ internal static class StandingsWriter
         Bound = result.Bound,
         Parts = [.. result.Parts.Select(p => Write(playbook, p, references, result.Team.Id))],
         TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Value} is within half a step of {r.Limit}. Measure again.")],
-        Why = TraceWriter.Write(playbook, result),
+        WriteWhy = () => TraceWriter.Write(playbook, result),
     };
 
     private static PartScore Write(Playbook playbook, PartResult part, IReadOnlyList<Reference> references, string team) => new()

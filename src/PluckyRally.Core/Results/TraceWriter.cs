@@ -75,7 +75,7 @@ internal static class TraceWriter
                 TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(Combining.TakesFailed(plan.Is.Combine) ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
                 _ when !attempt.Value.HasValue => $"Attempt {attempt.Number}: no value, because {attempt.Value.Missing}.",
-                _ => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(attempt.Used && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
+                _ => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
             };
             steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence + Spread(plan, attempt), attempt.Entries));
         }
@@ -89,9 +89,10 @@ internal static class TraceWriter
     }
 
     /// <summary>What is said where several judges read one attempt.</summary>
-    private static string Spread(PartPlan.Measured plan, AttemptValue attempt) => attempt.Spread.Count == 0 ? "" : " " + string.Join(" ", plan.Expression.Measures
-        .Where(m => attempt.Spread.ContainsKey(m.Id))
-        .Select(m => $"The mean of {attempt.Entries.Count} readings that are {ReadingFormat.Value(attempt.Spread[m.Id], m)} apart."));
+    private static string Spread(PartPlan.Measured plan, AttemptValue attempt) => attempt.Source.Trials.Count == 1 ? "" : string.Concat(plan.Expression.Measures
+        .Select(m => (Measure: m, Spread: attempt.Source.Spread(m.Id)))
+        .Where(m => m.Spread is not null)
+        .Select(m => $" The mean of {attempt.Source.Trials.Count} readings that are {ReadingFormat.Value(m.Spread!.Value, m.Measure)} apart."));
 
     private static string Working(PartPlan.Measured plan, AttemptValue attempt) => plan.Expression.Plain is not null
         ? plan.Expression.Show(attempt.Value)
@@ -99,7 +100,7 @@ internal static class TraceWriter
 
     private static string? Joined(PartPlan.Measured plan, PartResult result)
     {
-        var used = result.Value.Attempts.Where(a => a.Used).ToList();
+        var used = result.Value.Attempts.Where(a => result.Value.Used.Contains(a.Number)).ToList();
         var numbers = string.Join(" + ", used.Select(a => ReadingFormat.Number(a.Value.Number)));
         return plan.Is.Combine switch
         {

@@ -14,10 +14,12 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
         decimal sum = 0;
         var count = 0;
         var bound = Bound.Exact;
-        foreach (var trial in Trials)
+        for (var t = 0; t < Trials.Count; t++)
         {
-            foreach (var reading in trial.Readings)
+            var readings = Trials[t].Readings;
+            for (var r = 0; r < readings.Count; r++)
             {
+                var reading = readings[r];
                 if (reading.Measure != measure.Id || reading.Value is not { } value) continue;
                 sum += value;
                 bound = Bounds.Join(bound, reading.Bound);

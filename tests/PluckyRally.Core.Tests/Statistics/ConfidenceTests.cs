@@ -90,5 +90,57 @@ public sealed class ConfidenceTests
         Of(rally, 10).Teams.ShouldHaveSingleItem().Places.ShouldBe([1]);
     }
 
+    [Theory]
+    [InlineData(Combine.Best, Better.More)]
+    [InlineData(Combine.Mean, Better.More)]
+    [InlineData(Combine.Median, Better.Less)]
+    [InlineData(Combine.BestMean, Better.Less)]
+    public void The_quick_way_gives_the_chances_of_the_whole_way(Combine combine, Better better)
+    {
+        var brief = Sample.Brief(
+            [Sample.Height(), Sample.Height(0.5m) with { Id = "width", Taken = Taken.Once }, Sample.Count("beads")],
+            [
+                Sample.Part("height / width", new Curve.Rate(10), better, combine, "ratio", failureValue: 3) with { BestOf = 2 },
+                Sample.Part("height", new Curve.Between(10, 90, 20), id: "height") with { Weight = 2, Cap = 14 },
+                Sample.Part("beads", new Curve.Bands([new(3, 1), new(5, 4)]), combine: Combine.Sum, id: "beads"),
+            ],
+            3,
+            [Sample.Inspection("float", new Consequence.Deduct(1))]);
+        brief = brief with { Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p.Id == "height" ? p with { Id = "tall" } : p.Id == "beads" ? p with { Id = "load" } : p)] } };
+        var rally = new Happening(brief, "A", "B", "C");
+        foreach (var (team, i) in rally.Teams.Select((t, i) => (t.Name, i)))
+        {
+            rally.Counted(team, $"{50 + i}", "3");
+            rally.Failed(team);
+            rally.Counted(team, $"{51 - i}", "2");
+            rally.Read(team, "width", $"{20 + (i * 0.5m)}");
+            rally.Checked(team, "float", met: i != 1);
+        }
+
+        var opened = OpenedRally.Open(rally.Rally).OrThrow();
+        var placed = Scorer.Results(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, 1);
+        var quick = Confidence.Count(QuickRedraw.For(opened.Playbook, placed, 7)!, 3, 4000, Wins.Highest);
+        var whole = Confidence.Count(new Redraw(opened.Playbook, opened.Rally.Teams, [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, 1, 8), 3, 4000, Wins.Highest);
+        for (var team = 0; team < 3; team++)
+        {
+            for (var place = 0; place < 3; place++) quick[team][place].ShouldBe(whole[team][place], 0.05);
+        }
+    }
+
+    [Fact]
+    public void A_rule_that_a_draw_could_turn_is_scored_the_whole_way()
+    {
+        Quick("30").ShouldBeFalse();
+        Quick("28").ShouldBeTrue();
+
+        static bool Quick(string typed)
+        {
+            var rally = new Happening(Sample.Simple() with { Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())] }, "A", "B");
+            rally.Counted("A", typed);
+            rally.Counted("B", "20");
+            return QuickRedraw.For(rally.Playbook, Scorer.Results(rally.Playbook, rally.Teams, rally.Log, 1), 1) is not null;
+        }
+    }
+
     private static Confidence Of(Happening rally, int draws) => Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws);
 }

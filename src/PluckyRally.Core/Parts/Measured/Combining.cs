@@ -12,9 +12,9 @@ internal static class Combining
     /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
     public static Worth Combined(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values) => combine switch
     {
-        Combine.Best => values.Aggregate(better == Better.More ? Arithmetic.Max : Arithmetic.Min),
-        Combine.Worst => values.Aggregate(better == Better.More ? Arithmetic.Min : Arithmetic.Max),
-        Combine.Sum => values.Aggregate(Arithmetic.Plus),
+        Combine.Best => Fold(values, better == Better.More ? Arithmetic.Max : Arithmetic.Min),
+        Combine.Worst => Fold(values, better == Better.More ? Arithmetic.Min : Arithmetic.Max),
+        Combine.Sum => Fold(values, Arithmetic.Plus),
         Combine.Mean => Mean(values),
         Combine.Median => Median(values),
         Combine.First => values[0],
@@ -30,13 +30,36 @@ internal static class Combining
         var order = Enumerable.Range(0, values.Count);
         return combine switch
         {
-            Combine.Best => [.. Ordered(values, better).Take(1)],
+            Combine.Best => [First(values, better)],
             Combine.Worst => [.. Ordered(values, better).TakeLast(1)],
             Combine.First => [0],
             Combine.Last => [values.Count - 1],
             Combine.BestMean => [.. Ordered(values, better).Take(bestOf)],
             _ => order.ToHashSet(),
         };
+    }
+
+    /// <summary>Joins values from the first on. A loop, since this is done for every part of every draw.</summary>
+    private static Worth Fold(IReadOnlyList<Worth> values, Func<Worth, Worth, Worth> join)
+    {
+        var result = values[0];
+        for (var i = 1; i < values.Count; i++) result = join(result, values[i]);
+        return result;
+    }
+
+    /// <summary>The first of the best.</summary>
+    private static int First(IReadOnlyList<Worth> values, Better better)
+    {
+        var first = 0;
+        for (var i = 1; i < values.Count; i++)
+        {
+            var order = better == Better.More ? values[i].Number.CompareTo(values[first].Number) : values[first].Number.CompareTo(values[i].Number);
+            // A number that is worse now stands behind; of equal ones the better bound stands before.
+            if (order < 0 || (order == 0 && Preference(values[i].Bound, better) >= Preference(values[first].Bound, better))) continue;
+            first = i;
+        }
+
+        return first;
     }
 
     private static IEnumerable<int> Ordered(IReadOnlyList<Worth> values, Better better) =>
@@ -54,7 +77,7 @@ internal static class Combining
         _ => 0,
     };
 
-    private static Worth Mean(IReadOnlyList<Worth> values) => Arithmetic.Over(values.Aggregate(Arithmetic.Plus), new Worth(values.Count));
+    private static Worth Mean(IReadOnlyList<Worth> values) => Arithmetic.Over(Fold(values, Arithmetic.Plus), new Worth(values.Count));
 
     private static Worth Median(IReadOnlyList<Worth> values)
     {

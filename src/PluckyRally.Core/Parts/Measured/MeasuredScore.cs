@@ -13,11 +13,15 @@ internal static class MeasuredScore
         var onlyOnce = plan.Expression.Measures.Count > 0 && plan.Expression.Measures.All(m => m.Taken == Taken.Once);
         if (onlyOnce || plan.Expression.Measures.Count == 0) return Once(plan, design);
 
-        var made = design.Attempts.Where(a => a.Number <= trials.Attempts).ToList();
-        var attempts = made.Select(a => Attempt(plan, design, a, failedByRule)).ToList();
-        if (made.Any(a => a.Outcome == TrialOutcome.Waiting)) return PartValue.Unfinished("an attempt is waiting to be looked at", attempts);
-        if (made.Count < trials.Needed)
-            return PartValue.Unfinished(made.Count == 0 ? "no attempt has been made yet" : $"{made.Count} of {trials.Needed} attempts made", attempts);
+        var attempts = new List<AttemptValue>(design.Attempts.Count);
+        foreach (var made in design.Attempts)
+        {
+            if (made.Number <= trials.Attempts) attempts.Add(Attempt(plan, design, made, failedByRule));
+        }
+
+        if (attempts.Exists(a => a.Outcome == TrialOutcome.Waiting)) return PartValue.Unfinished("an attempt is waiting to be looked at", attempts);
+        if (attempts.Count < trials.Needed)
+            return PartValue.Unfinished(attempts.Count == 0 ? "no attempt has been made yet" : $"{attempts.Count} of {trials.Needed} attempts made", attempts);
         if (plan.Is.Combine == Combine.Successes)
             return new(PartState.Scored, new Worth(attempts.Count(a => a.Outcome == TrialOutcome.Counted)), attempts);
         if (attempts.All(a => a.Outcome != TrialOutcome.Counted)) return new(PartState.NoSuccess, Worth.None("no attempt counted"), attempts);
@@ -34,16 +38,12 @@ internal static class MeasuredScore
 
     private static AttemptValue Attempt(PartPlan.Measured plan, DesignRecord design, Attempt attempt, IReadOnlySet<int> failedByRule)
     {
-        var entries = attempt.Trials.Select(t => t.Id).ToList();
         var outcome = attempt.Outcome == TrialOutcome.Counted && failedByRule.Contains(attempt.Number) ? TrialOutcome.Failed : attempt.Outcome;
-        if (outcome != TrialOutcome.Counted)
-            return new(attempt.Number, outcome, new Worth(plan.Is.FailureValue ?? 0), false, [], entries);
-        var inputs = ValueReader.Inputs(plan.Expression, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt.Read(m));
-        var value = new AttemptValue(attempt.Number, outcome, plan.Expression.Run(inputs), false, inputs, entries);
-        return attempt.Trials.Count == 1 ? value : value with
-        {
-            Spread = plan.Expression.Measures.Where(m => attempt.Spread(m.Id) is not null).ToDictionary(m => m.Id, m => attempt.Spread(m.Id)!.Value),
-        };
+        if (outcome != TrialOutcome.Counted) return new(outcome, new Worth(plan.Is.FailureValue ?? 0), [], attempt);
+        var measures = plan.Expression.Measures;
+        var inputs = new Worth[measures.Count];
+        for (var i = 0; i < inputs.Length; i++) inputs[i] = measures[i].Taken == Taken.Once ? design.ReadOnce(measures[i]) : attempt.Read(measures[i]);
+        return new(outcome, plan.Expression.Run(inputs), inputs, attempt);
     }
 
     private static PartValue EachAttempt(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts)
@@ -52,8 +52,7 @@ internal static class MeasuredScore
         var taken = attempts.Where(a => a.Outcome == TrialOutcome.Counted || Combining.TakesFailed(part.Combine)).ToList();
 
         // A reading that is not there yet leaves the team unfinished; a value that cannot be is another matter.
-        var unread = taken.SelectMany(a => a.Inputs).FirstOrDefault(i => !i.HasValue);
-        if (unread.Missing is { } notYet) return PartValue.Unfinished(notYet, attempts);
+        if (NotYetRead(taken) is { } notYet) return PartValue.Unfinished(notYet, attempts);
         if (part.Combine is Combine.Best or Combine.BestMean) taken = [.. taken.Where(a => a.Value.HasValue)];
         if (taken.Count == 0 || taken.Any(a => !a.Value.HasValue))
             return new(PartState.NoValue, attempts.First(a => !a.Value.HasValue).Value, attempts);
@@ -61,11 +60,23 @@ internal static class MeasuredScore
             return PartValue.Unfinished($"{taken.Count} counted attempts, and the mean of the best {part.BestOf} needs {part.BestOf}", attempts);
 
         var worths = taken.Select(a => a.Value).ToList();
-        var used = Combining.Used(part.Combine, part.Better, part.BestOf ?? 1, worths).Select(i => taken[i].Number).ToHashSet();
-        return new(
-            PartState.Scored,
-            Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, worths),
-            [.. attempts.Select(a => a with { Used = used.Contains(a.Number) })]);
+        return new(PartState.Scored, Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, worths), attempts)
+        {
+            Used = [.. Combining.Used(part.Combine, part.Better, part.BestOf ?? 1, worths).Select(i => taken[i].Number)],
+        };
+    }
+
+    private static string? NotYetRead(List<AttemptValue> attempts)
+    {
+        foreach (var attempt in attempts)
+        {
+            foreach (var input in attempt.Inputs)
+            {
+                if (!input.HasValue) return input.Missing;
+            }
+        }
+
+        return null;
     }
 
     private static PartValue Combined(PartPlan.Measured plan, DesignRecord design, IReadOnlyList<AttemptValue> attempts)
@@ -89,6 +100,9 @@ internal static class MeasuredScore
         });
         if (inputs.FirstOrDefault(i => !i.HasValue) is { Missing: { } why }) return PartValue.Unfinished(why, attempts);
         var value = plan.Expression.Run(inputs);
-        return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, [.. attempts.Select(a => a with { Used = a.Outcome == TrialOutcome.Counted })], inputs);
+        return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, attempts, inputs)
+        {
+            Used = [.. attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Number)],
+        };
     }
 }

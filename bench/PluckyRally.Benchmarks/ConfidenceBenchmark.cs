@@ -1,0 +1,17 @@
+using BenchmarkDotNet.Attributes;
+using PluckyRally.Core;
+
+namespace PluckyRally.Benchmarks;
+
+/// <summary>Drawing all readings of a class anew 10,000 times. Aim: under 300 ms on one core.</summary>
+[MemoryDiagnoser]
+public class ConfidenceBenchmark
+{
+    private OpenedRally _rally = null!;
+
+    [GlobalSetup]
+    public void Setup() => _rally = Sizes.Make(10, 6, 5);
+
+    [Benchmark]
+    public Confidence Class() => Confidence.Of(_rally, 1);
+}
