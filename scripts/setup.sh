@@ -15,9 +15,13 @@ quietly() { # quietly WHAT COMMAND...: runs it, and shows what it said only if i
   rm -f "$log"
 }
 
-need_tools() {
+need_dotnet() {
   command -v dotnet >/dev/null || stop "The .NET SDK 10 is not on this computer. Install it, then start again."
   dotnet --version >/dev/null 2>&1 || stop "The .NET SDK here is not version 10. Install .NET SDK 10, then start again."
+}
+
+need_tools() {
+  need_dotnet
   command -v node >/dev/null && command -v npm >/dev/null || stop "Node 20 with npm is not on this computer. Install it, then start again."
   [ "$(node -p 'Number(process.versions.node.split(".")[0])')" -ge 20 ] || stop "Node here is older than 20. Install Node 20 or newer, then start again."
 }
@@ -45,11 +49,11 @@ build_front_end() {
   fi
 }
 
-build_server() {
-  local dll=src/PluckyRally.Web/bin/Release/net10.0/PluckyRally.Web.dll
+build_project() { # build_project NAME WHAT: builds a project of src if anything below src is newer
+  local dll=src/$1/bin/Release/net10.0/$1.dll
   if [ ! -f "$dll" ] || [ -n "$(find src Directory.*.props global.json \( -path '*/obj' -o -path '*/bin' -o -path '*/wwwroot' \) -prune -o -type f -newer "$dll" -print -quit)" ]; then
-    say "Building the server"
-    quietly "Building the server" dotnet build src/PluckyRally.Web -c Release -v quiet -nologo
+    say "Building $2" >&2
+    quietly "Building $2" dotnet build "src/$1" -c Release -v quiet -nologo
     touch "$dll"
   fi
 }

@@ -31,6 +31,9 @@ internal abstract partial record PartPlan
     /// <summary>A value as it is shown.</summary>
     public virtual string Show(Worth value) => value.HasValue ? ReadingFormat.WithBound(MethodWords.Points(value.Number), value.Bound) : "no value";
 
+    /// <summary>A value that the brief states, such as the edge of a band: never rounded, unlike one that was worked out.</summary>
+    public virtual string ShowStated(decimal value) => Show(new Worth(value));
+
     /// <summary>The part's value for one design.</summary>
     /// <param name="design">What was recorded.</param>
     /// <param name="trials">How the brief tests.</param>

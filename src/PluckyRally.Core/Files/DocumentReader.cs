@@ -3,9 +3,22 @@ using System.Text.Json;
 namespace PluckyRally.Core;
 
 /// <summary>A document that has been read: what it says, and its text in full, unknown fields included.</summary>
-/// <param name="Value">What it says.</param>
-/// <param name="Text">Its JSON, every known field written out.</param>
-public sealed record Document<T>(T Value, string Text);
+public sealed class Document<T>
+{
+    private readonly Lazy<string> _text;
+
+    internal Document(T value, JsonElement original)
+    {
+        Value = value;
+        _text = new(() => FullText.Of(value, original));
+    }
+
+    /// <summary>What it says.</summary>
+    public T Value { get; }
+
+    /// <summary>Its JSON, every known field written out; made when somebody asks.</summary>
+    public string Text => _text.Value;
+}
 
 /// <summary>Reads briefs, rallies and entries from JSON; all errors at once, each with its place.</summary>
 public static class DocumentReader
@@ -57,8 +70,7 @@ public static class DocumentReader
         if (problems.Any(p => p.Severity == Severity.Error)) return Result<Document<T>>.Refused(problems);
         try
         {
-            var value = root.Deserialize<T>(Json.Options)!;
-            return Result<Document<T>>.Ok(new(value, FullText.Of(value, root)), problems);
+            return Result<Document<T>>.Ok(new(root.Deserialize<T>(Json.Options)!, root), problems);
         }
         catch (JsonException wrong)
         {

@@ -10,7 +10,7 @@ internal static class CurveTrace
         var value = result.Value.Value;
         var v = ReadingFormat.Number(value.Number);
         var points = ReadingFormat.Number(result.Curve);
-        string V(decimal number) => plan.Show(new Worth(number));
+        string V(decimal number) => plan.ShowStated(number);
         var unit = plan.One;
         return plan.Curve switch
         {

@@ -26,7 +26,7 @@ public static class MethodWords
     /// <summary>A curve in words, without a full stop.</summary>
     internal static string Say(Curve curve, PartPlan part)
     {
-        string V(decimal value) => part.Show(new Worth(value));
+        string V(decimal value) => part.ShowStated(value);
         var unit = part.One;
         return curve switch
         {

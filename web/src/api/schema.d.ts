@@ -2222,7 +2222,7 @@ export interface components {
             parts: components["schemas"]["PartScore"][];
             /** @description Rules that are too near to call and should be measured again, as sentences. */
             tooNear: string[];
-            /** @description The whole way from what was recorded to the place. */
+            /** @description The whole way from what was recorded to the place; written down when somebody asks. */
             why: components["schemas"]["TraceStep"][];
         };
         /**
@@ -2660,6 +2660,7 @@ export interface operations {
         parameters: {
             query?: {
                 round?: number;
+                why?: string;
             };
             header?: never;
             path: {

@@ -30,6 +30,10 @@ internal abstract partial record PartPlan
             ? ReadingFormat.Number(value.Number)
             : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
 
+        public override string ShowStated(decimal value) => Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value
+            ? ReadingFormat.Value(value, plain)
+            : ReadingFormat.Amount(value, Rounding.Decimals(value), Is.Combine == Combine.Successes ? "" : Expression.Unit);
+
         public override string Say() => $"{MethodWords.Say(Is.Curve, this)}.{Attempts()}";
 
         public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) =>

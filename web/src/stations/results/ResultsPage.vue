@@ -6,20 +6,24 @@ import RoundChoice from '../../shared/RoundChoice.vue'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
 import { useLoad } from '../../shared/useLoad'
+import ClassFindings from './ClassFindings.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
 
 /** The standings, and for one team the whole way to its place. */
 const { rally, round, tick } = useRally()
+const chosen = ref('')
 const standings = useLoad(() =>
   ask(
     api.GET('/api/rallies/{id}/results', {
-      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value } },
+      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value, why: chosen.value } },
     }),
   ),
 )
-watch([round, tick], () => void standings.load(), { immediate: true })
-const chosen = ref('')
+watch([round, tick, chosen], () => void standings.load(), { immediate: true })
+
+/** Until a team is chosen, the first one is. */
+watch(standings.data, (now) => (chosen.value ||= now?.rows[0]?.team ?? ''))
 const row = computed(
   () => standings.data.value?.rows.find((r) => r.team === chosen.value) ?? standings.data.value?.rows[0],
 )
@@ -51,8 +55,9 @@ const row = computed(
           :chosen="row?.team ?? ''"
           @choose="chosen = $event"
         />
+        <ClassFindings :standings="standings.data.value" />
       </section>
-      <WhySlip v-if="row" :row="row" />
+      <WhySlip v-if="row && row.why.length > 0" :row="row" />
     </div>
   </main>
 </template>

@@ -1,0 +1,135 @@
+using System.Text.Json;
+using PluckyRally.Cli;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Cli;
+
+public sealed class CommandTests : IDisposable
+{
+    private static readonly string Root = FindRoot();
+
+    private readonly string _folder = Directory.CreateTempSubdirectory("plucky-rally-cli-").FullName;
+    private readonly StringWriter _output = new();
+    private readonly StringWriter _error = new();
+
+    [Fact]
+    public void Standings_are_printed_with_places_ties_and_reasons()
+    {
+        Score(Example()).ShouldBe(0);
+        _output.ToString().ShouldBe("""
+            A brief: A class, round 1. The highest total wins: more points are better.
+            Place        Team    part  Total
+            1st, shared  Terns   20.0   20.0
+            1st, shared  Whelks  20.0   20.0
+            unfinished   Crabs
+            Crabs: part: no attempt has been made yet
+
+            """);
+    }
+
+    [Fact]
+    public void Why_a_team_has_its_points_is_printed()
+    {
+        Score(Example(), "--why", "WHELKS").ShouldBe(0);
+        _output.ToString().ShouldContain("Attempt 1: 20 cm.");
+        Score(Example(), "--why", "Gulls").ShouldBe(2);
+        _error.ToString().ShouldContain("Use one of these: Terns, Whelks, Crabs.");
+    }
+
+    [Fact]
+    public void All_that_is_known_comes_as_JSON()
+    {
+        Score(Example(), "--json", "--round", "1").ShouldBe(0);
+        var scored = JsonElement.Parse(_output.ToString());
+        scored.GetProperty("standings").GetProperty("rows")[0].GetProperty("why").GetArrayLength().ShouldBeGreaterThan(2);
+        scored.GetProperty("statistics")[0].GetProperty("summary").GetProperty("mean").GetDouble().ShouldBe(20);
+        scored.GetProperty("confidence").GetProperty("tooClose").GetBoolean().ShouldBeTrue();
+    }
+
+    [Fact]
+    public void Everything_wrong_with_a_file_goes_to_the_error_stream_and_the_exit_code_is_2()
+    {
+        var file = Write(File.ReadAllText(Example()).Replace("\"20\"", "\"tall\"", StringComparison.Ordinal));
+        Score(file).ShouldBe(2);
+        _output.ToString().ShouldBeEmpty();
+        _error.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries).Length.ShouldBe(2);
+        _error.ToString().ShouldContain("/entries/0/readings/0/typed: “tall” cannot be read as a number.");
+    }
+
+    [Theory]
+    [InlineData("--round", "0")]
+    [InlineData("--round", "many")]
+    [InlineData("--colour", "red")]
+    public void Options_that_are_not_understood_are_refused(string option, string value) => Score(Example(), option, value).ShouldBe(2);
+
+    [Fact]
+    public void A_file_that_is_not_there_is_said_to_be_missing()
+    {
+        Score(Path.Combine(_folder, "none.json")).ShouldBe(2);
+        _error.ToString().ShouldContain("cannot be read");
+    }
+
+    [Fact]
+    public void Check_looks_at_every_tier_of_a_brief()
+    {
+        var brief = Sample.Simple() with { Tiers = [new Tier { Id = "old", Overrides = [new Override("/measures/height/unit", JsonElement.Parse("\"kg\""))] }] };
+        CheckCommand.Run(Write(Json.Write(brief)), _output, _error).ShouldBe(2);
+        _error.ToString().ShouldContain("/tiers/old/measures/height/unit");
+        CheckCommand.Run(Write(Json.Write(Sample.Simple())), _output, _error).ShouldBe(0);
+    }
+
+    [Fact]
+    public void Every_file_of_the_demo_is_in_order()
+    {
+        foreach (var file in Directory.GetFiles(Path.Combine(Root, "demo"), "*.json")) CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());
+    }
+
+    [Fact]
+    public void The_published_schemas_are_those_of_the_types_that_read_the_formats()
+    {
+        foreach (var (name, text) in SchemasCommand.All())
+            File.ReadAllText(Path.Combine(Root, "docs", "formats", name)).ShouldBe(text, $"run: dotnet run --project src/PluckyRally.Cli -- schemas docs/formats ({name})");
+    }
+
+    [Fact]
+    public void The_example_of_the_formats_page_comes_out_as_it_says()
+    {
+        var page = File.ReadAllText(Path.Combine(Root, "docs", "formats", "README.md"));
+        var blocks = page.Split("```").Where((_, i) => i % 2 == 1).ToList();
+        var example = blocks.Single(b => b.Contains("plucky-rally/rally", StringComparison.Ordinal));
+        Score(Write(example[(example.IndexOf('\n', StringComparison.Ordinal) + 1)..])).ShouldBe(0, _error.ToString());
+        page.ShouldContain(_output.ToString());
+    }
+
+    public void Dispose()
+    {
+        _output.Dispose();
+        _error.Dispose();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    private int Score(params string[] arguments) => ScoreCommand.Run(arguments, _output, _error);
+
+    private string Example()
+    {
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks", "Crabs");
+        rally.Counted("Terns", "20");
+        rally.Counted("Whelks", "20");
+        return Write(Json.Write(rally.Rally));
+    }
+
+    private string Write(string text)
+    {
+        var file = Path.Combine(_folder, $"{Guid.NewGuid()}.json");
+        File.WriteAllText(file, text);
+        return file;
+    }
+
+    private static string FindRoot()
+    {
+        var at = new DirectoryInfo(AppContext.BaseDirectory);
+        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx"))) at = at.Parent;
+        return at!.FullName;
+    }
+}
