@@ -3,7 +3,7 @@ import prettier from '@vue/eslint-config-prettier/skip-formatting'
 import vue from 'eslint-plugin-vue'
 
 export default defineConfigWithVueTs(
-  { ignores: ['src/api/schema.d.ts', 'node_modules'] },
+  { ignores: ['src/api/schema.generated.d.ts', 'node_modules'] },
   vue.configs['flat/recommended'],
   vueTsConfigs.recommendedTypeChecked,
   prettier,

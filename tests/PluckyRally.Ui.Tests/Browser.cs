@@ -2,6 +2,7 @@ using System.Text.Json;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Support.UI;
+using PluckyRally.Tests;
 using Shouldly;
 
 namespace PluckyRally.Ui.Tests;
@@ -10,7 +11,7 @@ namespace PluckyRally.Ui.Tests;
 public sealed class Browser : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(8);
-    private static readonly string Axe = File.ReadAllText(Path.Combine(Project.Root, "web", "node_modules", "axe-core", "axe.min.js"));
+    private static readonly string Axe = File.ReadAllText(Path.Combine(ProjectFolder.Root, "web", "node_modules", "axe-core", "axe.min.js"));
 
     // The name as assistive technology hears it, as far as these screens need it: aria-label, labels, text.
     private const string FindByName = """

@@ -4,6 +4,7 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using OpenQA.Selenium;
+using PluckyRally.Tests;
 using Xunit;
 
 namespace PluckyRally.Ui.Tests;
@@ -46,7 +47,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
     }
 
     [Fact(Explicit = true)]
-    public void Start_to_first_page()
+    public async Task Start_to_first_page()
     {
         var starts = new List<double>();
         for (var i = 0; i < 7; i++)
@@ -54,7 +55,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
             var watch = Stopwatch.StartNew();
             using var server = new RunningServer(demo: false);
             using var http = new HttpClient();
-            http.GetStringAsync(server.Address, TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+            await http.GetStringAsync(server.Address, TestContext.Current.CancellationToken);
             starts.Add(watch.Elapsed.TotalMilliseconds);
         }
 
@@ -63,7 +64,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         {
             var watch = Stopwatch.StartNew();
             using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", "none"]) { RedirectStandardError = true })!;
-            process.WaitForExit();
+            await process.WaitForExitAsync(TestContext.Current.CancellationToken);
             bare.Add(watch.Elapsed.TotalMilliseconds);
         }
 
@@ -73,7 +74,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
 
     private static async Task<string> Begin(HttpClient http)
     {
-        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(Project.Root, "demo", "foil-ferry.brief.json"), TestContext.Current.CancellationToken))!;
+        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "foil-ferry.brief.json"), TestContext.Current.CancellationToken))!;
         brief["trials"]!["attempts"] = 100;
         var added = await (await http.PostAsJsonAsync("/api/briefs", brief, TestContext.Current.CancellationToken)).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
         var teams = Enumerable.Range(1, 10).Select(i => new { name = $"Team {i}" });

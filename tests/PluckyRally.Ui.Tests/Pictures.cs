@@ -1,3 +1,4 @@
+using PluckyRally.Tests;
 using Xunit;
 
 namespace PluckyRally.Ui.Tests;
@@ -5,7 +6,7 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>Takes the pictures of docs/screenshots anew, from the demo's data. Run by ./test pictures.</summary>
 public sealed class Pictures(DemoServer demo) : ScreenTest
 {
-    private static readonly string Folder = Path.Combine(Project.Root, "docs", "screenshots");
+    private static readonly string Folder = Path.Combine(ProjectFolder.Root, "docs", "screenshots");
 
     [Fact(Explicit = true)]
     public void Take()

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using PluckyRally.Tests;
 using PluckyRally.Ui.Tests;
 using Xunit;
 
@@ -26,14 +27,14 @@ public sealed class RunningServer : IDisposable
     /// <summary>Starts it, again with the same data where it ran before, and waits until it answers.</summary>
     public void Start()
     {
-        var web = Path.Combine(Project.Root, "src", "PluckyRally.Web");
+        var web = Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web");
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
         foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{new Uri(Address).Port}", "--data", _data })
             start.ArgumentList.Add(argument);
         if (_demo)
         {
             start.ArgumentList.Add("--demo");
-            start.ArgumentList.Add(Path.Combine(Project.Root, "demo"));
+            start.ArgumentList.Add(Path.Combine(ProjectFolder.Root, "demo"));
         }
 
         var ready = new TaskCompletionSource();
@@ -80,17 +81,4 @@ public sealed class DemoServer : IDisposable
     public string Address => _server.Address;
 
     public void Dispose() => _server.Dispose();
-}
-
-/// <summary>Where the project is.</summary>
-internal static class Project
-{
-    public static string Root { get; } = Find();
-
-    private static string Find()
-    {
-        var at = new DirectoryInfo(AppContext.BaseDirectory);
-        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx"))) at = at.Parent;
-        return at?.FullName ?? throw new InvalidOperationException("The project's folder was not found.");
-    }
 }

@@ -1,4 +1,5 @@
 using OpenQA.Selenium;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -171,7 +172,7 @@ public sealed class ScoringTests : ScreenTest
     {
         window.Open("/");
         window.See("The shelf is empty.");
-        window.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(Path.Combine(Project.Root, "demo", "foil-ferry.brief.json"));
+        window.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(Path.Combine(ProjectFolder.Root, "demo", "foil-ferry.brief.json"));
         window.See("foil-ferry.brief.json is on the shelf now.");
         Begin(window);
         return new Uri(server.Address + window.Place).AbsolutePath;

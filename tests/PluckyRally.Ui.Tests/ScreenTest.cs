@@ -1,3 +1,4 @@
+using PluckyRally.Tests;
 using Xunit;
 
 namespace PluckyRally.Ui.Tests;
@@ -29,7 +30,7 @@ public abstract class ScreenTest : IDisposable
 
     private void Leave()
     {
-        var folder = Environment.GetEnvironmentVariable("RALLY_OUTPUT") ?? Path.Combine(Project.Root, "output");
+        var folder = Environment.GetEnvironmentVariable("RALLY_OUTPUT") ?? Path.Combine(ProjectFolder.Root, "output");
         Directory.CreateDirectory(folder);
         var name = $"{GetType().Name}.{TestContext.Current.TestMethod?.MethodName}";
         for (var i = 0; i < _windows.Count; i++)

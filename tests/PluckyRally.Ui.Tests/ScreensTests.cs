@@ -77,6 +77,39 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
         window.Until(() => window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal) && window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal), "the second round");
     }
 
+    [Fact]
+    public void The_shelf_can_be_narrowed_to_a_season()
+    {
+        var window = OpenWindow(demo.Address);
+        window.Open("/");
+        window.See("Foil ferry across the Kelp Channel");
+        window.ClickButton("winter 0");
+        window.See("Nothing on the shelf for this season yet.");
+        window.ClickButton("winter 0");
+        window.ClickLink("Foil ferry across the Kelp Channel");
+    }
+
+    [Fact]
+    public void A_file_that_is_wrong_is_refused_with_its_places()
+    {
+        var window = OpenWindow(demo.Address);
+        var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid()}.json");
+        File.WriteAllText(file, """{ "format": "plucky-rally/brief", "version": 1, "title": 7, "season": "monsoon" }""");
+        try
+        {
+            window.Open("/");
+            window.See("Shelf of briefs");
+            window.Driver.FindElement(OpenQA.Selenium.By.CssSelector("input[type=file]")).SendKeys(file);
+            window.See("was not taken in: 2 things need mending.");
+            window.See("Use one of these: any, autumn, winter, spring, summer.");
+            window.ShouldBeAccessible();
+        }
+        finally
+        {
+            File.Delete(file);
+        }
+    }
+
     private static void HoldsUp(Browser window)
     {
         window.ShouldBeAccessible();

@@ -55,6 +55,29 @@ public sealed class RallyTests : IDisposable
     }
 
     [Fact]
+    public async Task Why_is_written_out_for_the_team_that_is_asked_for()
+    {
+        var id = await _app.Begin(Sample.Brief(), "Terns", "Whelks");
+        await _app.Post($"/api/rallies/{id}/entries", (Entry)Sample.Caught("210", "t2"));
+        var standings = await _app.Get<Standings>($"/api/rallies/{id}/results?why=t2");
+        standings.Rows.Single(r => r.Team == "t2").Why.ShouldContain(w => w.Sentence == "Attempt 1: 210 mL.");
+        standings.Rows.Single(r => r.Team == "t1").Why.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task A_strike_is_an_entry_and_the_struck_one_stays_readable()
+    {
+        var id = await _app.Begin(Sample.Brief(), "Terns");
+        var entry = Sample.Caught("210");
+        await _app.Post($"/api/rallies/{id}/entries", (Entry)entry);
+        await _app.Post($"/api/rallies/{id}/entries", (Entry)new Entry.StruckOut { Id = Guid.CreateVersion7(), Team = "t1", Entry = entry.Id, Reason = "misread" });
+        var sheet = await _app.Get<TeamSheet>($"/api/rallies/{id}/score/t1");
+        sheet.Trials.ShouldBeEmpty();
+        sheet.Log.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Struck.ShouldBeTrue(), l => l.Why.ShouldBe("misread"), l => l.Says.ShouldContain("210 mL"));
+        (await _app.Get<RallyOpened>($"/api/rallies/{id}")).Entries.ShouldBe(2);
+    }
+
+    [Fact]
     public async Task Sending_an_entry_twice_changes_nothing()
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");

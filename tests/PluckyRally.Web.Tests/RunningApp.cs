@@ -6,6 +6,7 @@ using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using PluckyRally.Data;
+using PluckyRally.Tests;
 using Xunit;
 
 namespace PluckyRally.Web.Tests;
@@ -24,7 +25,7 @@ public sealed class RunningApp : IDisposable
         {
             host.UseSetting("port", "0");
             host.UseSetting("data", Folder);
-            if (demo) host.UseSetting("demo", Path.Combine(ProjectRoot(), "demo"));
+            if (demo) host.UseSetting("demo", Path.Combine(ProjectFolder.Root, "demo"));
         });
         _factory.UseKestrel();
         _factory.StartServer();
@@ -74,13 +75,6 @@ public sealed class RunningApp : IDisposable
         _factory.Dispose();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(Folder, recursive: true);
-    }
-
-    private static string ProjectRoot()
-    {
-        var at = new DirectoryInfo(AppContext.BaseDirectory);
-        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx"))) at = at.Parent;
-        return at!.FullName;
     }
 }
 

@@ -16,9 +16,9 @@ internal static class CurveTrace
         {
             Curve.Rate { Start: 0 } rate => $"{MethodWords.Points(rate.PerUnit)} for each {unit}: {ReadingFormat.Number(rate.PerUnit)} × {v} = {points}.",
             Curve.Rate rate => $"{MethodWords.Points(rate.Start)} and {ReadingFormat.Number(rate.PerUnit)} for each {unit}: {ReadingFormat.Number(rate.Start)} + {ReadingFormat.Number(rate.PerUnit)} × {v} = {points}.",
-            Curve.Bands bands => Band(bands, value.Number, V, points),
+            Curve.Bands bands => Band(bands, value.Number, V, MethodWords.Points(result.Curve)),
             Curve.Between between => $"0 points at {V(between.From)} and {ReadingFormat.Number(between.Points)} at {V(between.To)}: {v} is worth {points}.",
-            Curve.Place => $"{StandingsWriter.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {points} points.",
+            Curve.Place => $"{StandingsWriter.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.",
             Curve.ShareOfBest share => plan.Better == Better.More
                 ? $"{ReadingFormat.Number(share.Points)} × {v} ÷ {ReadingFormat.Number(result.Pool.Best.Number)} (the best) = {points}."
                 : $"{ReadingFormat.Number(share.Points)} × {ReadingFormat.Number(result.Pool.Best.Number)} (the best) ÷ {v} = {points}.",
@@ -33,7 +33,7 @@ internal static class CurveTrace
     {
         var band = bands.Edges.LastOrDefault(b => value >= b.From);
         return band is null
-            ? $"Below {show(bands.Edges[0].From)}: {points} points."
-            : $"From {show(band.From)} on: {points} points.";
+            ? $"Below {show(bands.Edges[0].From)}: {points}."
+            : $"From {show(band.From)} on: {points}.";
     }
 }

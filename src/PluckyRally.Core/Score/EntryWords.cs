@@ -21,17 +21,19 @@ public static class EntryWords
         Entry.TasksTimed timed => $"{Name(playbook, timed)}: {timed.Time.Typed}",
         Entry.LegTimed leg => $"{Name(playbook, leg)}: leg {leg.Leg}, {leg.Time.Typed}{(leg.Runner.Length > 0 ? $" ({leg.Runner})" : "")}",
         Entry.RelayFaulted faulted => $"{Name(playbook, faulted)}: {Of<Part.Relay>(playbook, faulted)?.Faults.FirstOrDefault(f => f.Id == faulted.Fault)?.Name ?? faulted.Fault}, {faulted.Count}",
-        Entry.ItemsCarried carried => $"{Name(playbook, carried)}: {carried.Count} items brought over",
+        Entry.ItemsCarried carried => $"{Name(playbook, carried)}: {Count(carried.Count, "item")} brought over",
         Entry.RelayStopped stopped => $"{Name(playbook, stopped)}: stopped{(stopped.Reason.Length > 0 ? $" ({stopped.Reason})" : "")}",
-        Entry.ItemsSorted sorted => $"{Name(playbook, sorted)}: {sorted.Placed.Count} items sorted",
+        Entry.ItemsSorted sorted => $"{Name(playbook, sorted)}: {Count(sorted.Placed.Count, "item")} sorted",
         Entry.OrderGiven given => $"{Name(playbook, given)}: {string.Join(" ", given.Sequence)}",
-        Entry.PiecesCounted counted => $"{Name(playbook, counted)}: {counted.Pieces.Sum(p => p.Count)} pieces",
+        Entry.PiecesCounted counted => $"{Name(playbook, counted)}: {Count(counted.Pieces.Sum(p => p.Count), "piece")}",
         Entry.LevelGiven level => $"{Name(playbook, level)}: {Level(playbook, level)}",
         Entry.Purchased purchased => $"{Name(playbook, purchased)}: bought {purchased.Count} {Of<Part.Budget>(playbook, purchased)?.Prices.FirstOrDefault(p => p.Id == purchased.Item)?.Name ?? purchased.Item}",
         Entry.Returned returned => $"{Name(playbook, returned)}: gave back {returned.Count} {Of<Part.Budget>(playbook, returned)?.Prices.FirstOrDefault(p => p.Id == returned.Item)?.Name ?? returned.Item}",
         Entry.Tallied tallied => $"{Name(playbook, tallied)}: {Of<Part.Tally>(playbook, tallied)?.Counters.FirstOrDefault(c => c.Id == tallied.Counter)?.Name ?? tallied.Counter}, {tallied.Count}",
         _ => throw new UnreachableException(),
     };
+
+    private static string Count(int count, string one) => count == 1 ? $"1 {one}" : $"{count} {one}s";
 
     private static string Name(Playbook playbook, IPartEntry entry) => Of<Part>(playbook, entry)?.Name ?? entry.Part;
 

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using PluckyRally.Cli;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -7,8 +8,6 @@ namespace PluckyRally.Core.Tests.Cli;
 
 public sealed class CommandTests : IDisposable
 {
-    private static readonly string Root = FindRoot();
-
     private readonly string _folder = Directory.CreateTempSubdirectory("plucky-rally-cli-").FullName;
     private readonly StringWriter _output = new();
     private readonly StringWriter _error = new();
@@ -82,20 +81,20 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void Every_file_of_the_demo_is_in_order()
     {
-        foreach (var file in Directory.GetFiles(Path.Combine(Root, "demo"), "*.json")) CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());
+        foreach (var file in Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.json")) CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());
     }
 
     [Fact]
     public void The_published_schemas_are_those_of_the_types_that_read_the_formats()
     {
         foreach (var (name, text) in SchemasCommand.All())
-            File.ReadAllText(Path.Combine(Root, "docs", "formats", name)).ShouldBe(text, $"run: dotnet run --project src/PluckyRally.Cli -- schemas docs/formats ({name})");
+            File.ReadAllText(Path.Combine(ProjectFolder.Root, "docs", "formats", name)).ShouldBe(text, $"run: dotnet run --project src/PluckyRally.Cli -- schemas docs/formats ({name})");
     }
 
     [Fact]
     public void The_example_of_the_formats_page_comes_out_as_it_says()
     {
-        var page = File.ReadAllText(Path.Combine(Root, "docs", "formats", "README.md"));
+        var page = File.ReadAllText(Path.Combine(ProjectFolder.Root, "docs", "formats", "README.md"));
         var blocks = page.Split("```").Where((_, i) => i % 2 == 1).ToList();
         var example = blocks.Single(b => b.Contains("plucky-rally/rally", StringComparison.Ordinal));
         Score(Write(example[(example.IndexOf('\n', StringComparison.Ordinal) + 1)..])).ShouldBe(0, _error.ToString());
@@ -124,12 +123,5 @@ public sealed class CommandTests : IDisposable
         var file = Path.Combine(_folder, $"{Guid.NewGuid()}.json");
         File.WriteAllText(file, text);
         return file;
-    }
-
-    private static string FindRoot()
-    {
-        var at = new DirectoryInfo(AppContext.BaseDirectory);
-        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx"))) at = at.Parent;
-        return at!.FullName;
     }
 }

@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { Refusal } from './names'
-import type { paths } from './schema'
+import type { paths } from './schema.generated'
 
 /** The API, typed by its own description. */
 export const api = createClient<paths>({ baseUrl: '' })

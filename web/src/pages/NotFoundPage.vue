@@ -4,19 +4,9 @@ import TopBar from '../shared/TopBar.vue'
 
 <template>
   <TopBar />
-  <main id="main" class="page">
+  <main id="main" class="notice">
     <h1>There is no page at this address.</h1>
     <p>It may have been removed, or a letter of the address is missing.</p>
     <p><RouterLink to="/">Go to the start page</RouterLink> and choose it there.</p>
   </main>
 </template>
-
-<style scoped>
-.page {
-  max-width: 40rem;
-  margin: 4rem auto;
-  padding: 0 1.5rem;
-  display: grid;
-  gap: 1rem;
-}
-</style>

@@ -4,7 +4,7 @@ const reload = () => location.assign(location.href)
 </script>
 
 <template>
-  <main id="main" class="page">
+  <main id="main" class="notice">
     <h1>This page stumbled.</h1>
     <p>What was recorded is safe. Load the page again; if it stumbles once more, go to the start page.</p>
     <p class="ways">
@@ -19,13 +19,6 @@ const reload = () => location.assign(location.href)
 </template>
 
 <style scoped>
-.page {
-  max-width: 40rem;
-  margin: 4rem auto;
-  padding: 0 1.5rem;
-  display: grid;
-  gap: 1rem;
-}
 .ways {
   display: flex;
   gap: 1.5rem;

@@ -18,8 +18,10 @@ internal abstract partial record PartPlan
         public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
         public override string Say() => Is.SecondsPerWrong is { } seconds
-            ? $"{Is.Items.Count} items into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one, {MethodWords.Say(Curve, this)}."
-            : $"{Is.Items.Count} items into {Is.Names.Count} bins: {ReadingFormat.Number(Is.Right)} for each right one, {ReadingFormat.Number(Is.Wrong)} for each wrong one, {ReadingFormat.Number(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {ReadingFormat.Number(Is.AllRightBonus)} more when all are right" : "")}.";
+            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one, {MethodWords.Say(Curve, this)}."
+            : $"{Items} into {Is.Names.Count} bins: {ReadingFormat.Number(Is.Right)} for each right one, {ReadingFormat.Number(Is.Wrong)} for each wrong one, {ReadingFormat.Number(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {ReadingFormat.Number(Is.AllRightBonus)} more when all are right" : "")}.";
+
+        private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
 
         public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => BinsScore.Value(Is, design);
 

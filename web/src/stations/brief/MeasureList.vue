@@ -117,13 +117,13 @@ const setLevels = (measure: Measure, text: string) => (measure.levels = text.spl
             :at="`/measures/${m.id}/how`"
             placeholder="How: where from, where to"
           />
-          <button type="button" class="take" :aria-label="`Take out: ${m.name || m.kind}`" @click="remove(i)">
+          <button type="button" class="act" :aria-label="`Take out: ${m.name || m.kind}`" @click="remove(i)">
             Take out
           </button>
         </p>
       </li>
     </ul>
-    <button type="button" class="add" data-at="/measures" @click="add">Add a measure</button>
+    <button type="button" class="act" data-at="/measures" @click="add">Add a measure</button>
   </section>
 </template>
 
@@ -143,17 +143,5 @@ li {
 .small > span {
   flex: 1;
   min-width: 0;
-}
-.take,
-.add {
-  font: inherit;
-  font-size: var(--small);
-  color: var(--lagoon-deep);
-  background: none;
-  border: 0;
-  padding: 0.25rem 0;
-  min-height: 24px;
-  cursor: pointer;
-  text-decoration: underline;
 }
 </style>

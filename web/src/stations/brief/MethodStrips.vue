@@ -20,7 +20,7 @@ const remove = (i: number) => void props.brief.method.parts.splice(i, 1)
         <OtherPart v-else :part="part" @remove="remove(i)" />
       </li>
     </ul>
-    <button type="button" class="add" data-at="/method/parts" @click="add">Add a part</button>
+    <button type="button" class="act" data-at="/method/parts" @click="add">Add a part</button>
     <p class="line">
       The
       <select v-model="brief.method.wins" class="inline" aria-label="Which total wins" data-at="/method/wins">
@@ -37,16 +37,5 @@ const remove = (i: number) => void props.brief.method.parts.splice(i, 1)
 .line {
   margin-top: 0.5rem;
   line-height: 1.8;
-}
-.add {
-  font: inherit;
-  font-size: var(--small);
-  color: var(--lagoon-deep);
-  background: none;
-  border: 0;
-  padding: 0.25rem 0;
-  min-height: 24px;
-  cursor: pointer;
-  text-decoration: underline;
 }
 </style>

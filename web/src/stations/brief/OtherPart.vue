@@ -28,36 +28,10 @@ const kinds: Record<Other['kind'], string> = {
         :at="`/method/parts/${part.id}/name`"
         placeholder="Name"
       />
-      <button type="button" class="take" :aria-label="`Take out: ${part.name || 'part'}`" @click="$emit('remove')">
+      <button type="button" class="act" :aria-label="`Take out: ${part.name || 'part'}`" @click="$emit('remove')">
         Take out
       </button>
     </h3>
     <p class="small muted">{{ kinds[part.kind] }}, as the brief's file says.</p>
   </div>
 </template>
-
-<style scoped>
-.strip {
-  background: var(--lagoon-wash);
-  border-left: 4px solid var(--lagoon);
-  padding: 0.6rem 0.9rem;
-  margin-top: 0.6rem;
-}
-h3 {
-  display: flex;
-  justify-content: space-between;
-  gap: 0.75rem;
-}
-.take {
-  font: inherit;
-  font-size: var(--small);
-  font-weight: 400;
-  color: var(--lagoon-deep);
-  background: none;
-  border: 0;
-  padding: 0;
-  min-height: 24px;
-  cursor: pointer;
-  text-decoration: underline;
-}
-</style>

@@ -49,7 +49,7 @@ function addBand() {
   <div class="strip" :data-at="at" tabindex="-1">
     <h3>
       <InlineText v-model="part.name" label="Name of the part" :at="`${at}/name`" placeholder="Name, such as Height" />
-      <button type="button" class="take" :aria-label="`Take out: ${part.name || 'part'}`" @click="$emit('remove')">
+      <button type="button" class="act" :aria-label="`Take out: ${part.name || 'part'}`" @click="$emit('remove')">
         Take out
       </button>
     </h3>
@@ -115,12 +115,12 @@ function addBand() {
           <InlineNumber v-model="edge.from" :label="`Band ${i + 1} from`" :at="`${at}/curve/edges/${i}/from`" wide />:
           <InlineNumber v-model="edge.points" :label="`Band ${i + 1} points`" :at="`${at}/curve/edges/${i}/points`" />
           points
-          <button type="button" class="take" :aria-label="`Take out band ${i + 1}`" @click="bands.edges.splice(i, 1)">
+          <button type="button" class="act" :aria-label="`Take out band ${i + 1}`" @click="bands.edges.splice(i, 1)">
             Take out
           </button>
         </li>
       </ul>
-      <button type="button" class="take" :data-at="`${at}/curve/edges`" @click="addBand">Add a band</button>
+      <button type="button" class="act" :data-at="`${at}/curve/edges`" @click="addBand">Add a band</button>
     </template>
     <p class="line">
       No success gives
@@ -130,33 +130,10 @@ function addBand() {
 </template>
 
 <style scoped>
-.strip {
-  background: var(--lagoon-wash);
-  border-left: 4px solid var(--lagoon);
-  padding: 0.6rem 0.9rem;
-  margin-top: 0.6rem;
-}
-h3 {
-  display: flex;
-  justify-content: space-between;
-  gap: 0.75rem;
-}
 .line {
   line-height: 1.8;
 }
 .bands li {
   line-height: 1.8;
-}
-.take {
-  font: inherit;
-  font-size: var(--small);
-  font-weight: 400;
-  color: var(--lagoon-deep);
-  background: none;
-  border: 0;
-  padding: 0;
-  min-height: 24px;
-  cursor: pointer;
-  text-decoration: underline;
 }
 </style>

@@ -27,7 +27,7 @@ const remove = (rule: Rule) => void props.brief.rules.splice(props.brief.rules.i
         <button
           v-if="!fixed"
           type="button"
-          class="take not-on-paper"
+          class="act not-on-paper"
           :aria-label="`Take out: ${rule.text || word}`"
           @click="remove(rule)"
         >
@@ -38,7 +38,7 @@ const remove = (rule: Rule) => void props.brief.rules.splice(props.brief.rules.i
     </li>
   </ul>
   <p v-if="fixed && rules.length === 0" class="muted">Nothing is laid down here.</p>
-  <button v-if="!fixed" type="button" class="add not-on-paper" @click="add">Add a {{ word }}</button>
+  <button v-if="!fixed" type="button" class="act not-on-paper" @click="add">Add a {{ word }}</button>
 </template>
 
 <style scoped>
@@ -62,17 +62,5 @@ li::before {
   grid-template-columns: 1fr auto;
   gap: 0.75rem;
   align-items: start;
-}
-.take,
-.add {
-  font: inherit;
-  font-size: var(--small);
-  color: var(--lagoon-deep);
-  background: none;
-  border: 0;
-  padding: 0.1rem 0;
-  cursor: pointer;
-  text-decoration: underline;
-  min-height: 24px;
 }
 </style>

@@ -1,0 +1,81 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Results;
+
+/// <summary>What pupils and judges read.</summary>
+public sealed class WordsTests
+{
+    [Fact]
+    public void Every_curve_is_said_in_the_pupils_words()
+    {
+        Say(new Curve.Rate(2)).ShouldBe("part: 2 points for each cm. Your best attempt counts.");
+        Say(new Curve.Rate(1, 5)).ShouldBe("part: 5 points to begin with and 1 point for each cm. Your best attempt counts.");
+        Say(new Curve.Bands([new(10, 5), new(20, 8)], -1)).ShouldBe("part: 5 points from 10 cm, 8 points from 20 cm, −1 point below. Your best attempt counts.");
+        Say(new Curve.Between(60, 20, 50)).ShouldBe("part: from 0 points at 60 cm up to 50 points at 20 cm. Your best attempt counts.");
+        Say(new Curve.Place([10, 8, 6])).ShouldBe("part: 10, 8, 6 points by place. Your best attempt counts.");
+        Say(new Curve.ShareOfBest(20)).ShouldBe("part: 20 points for the best team, the others in proportion. Your best attempt counts.");
+        Say(new Curve.Target(30, 20, 0.5m)).ShouldBe("part: 20 points for exactly 30 cm, 0.5 points less for each cm off it. Your best attempt counts.");
+        Say(new Curve.Improvement(1)).ShouldBe("part: 1 point for each percent better than the round before. Your best attempt counts.");
+        Say(new Curve.Raw()).ShouldBe("part: the value itself is the points. Your best attempt counts.");
+    }
+
+    [Theory]
+    [InlineData(Combine.Worst, "Your weakest attempt counts.")]
+    [InlineData(Combine.Mean, "The mean of your attempts counts.")]
+    [InlineData(Combine.Median, "The middle one of your attempts counts.")]
+    [InlineData(Combine.Sum, "Your attempts are added up.")]
+    [InlineData(Combine.First, "Your first attempt counts.")]
+    [InlineData(Combine.Last, "Your last attempt counts.")]
+    [InlineData(Combine.Successes, "Each attempt that counts is one.")]
+    public void Every_way_of_combining_is_said(Combine combine, string says) =>
+        MethodWords.Say(Sample.Ready(Sample.Simple(3, combine)))[0].ShouldEndWith(says);
+
+    [Fact]
+    public void Limits_and_the_winner_and_the_first_tie_break_are_said()
+    {
+        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.Rate(1)) with { Floor = 2, Cap = 9 }]);
+        brief = brief with { Method = brief.Method with { TieBreaks = [new TieBreak { Name = "The taller one", Value = "height", Better = Better.More }] } };
+        MethodWords.Say(Sample.Ready(brief)).ShouldBe([
+            "part: 1 point for each cm, at least 2 and at most 9. Your best attempt counts.",
+            "The highest total wins: more points are better.",
+            "If totals are equal, the taller one decides."]);
+    }
+
+    [Fact]
+    public void An_edge_finer_than_the_readings_is_not_rounded() =>
+        MethodWords.Say(Sample.Ready(Sample.Simple(2, Combine.Mean, curve: new Curve.Bands([new(49.25m, 1)]))))[0].ShouldContain("from 49.25 cm");
+
+    [Fact]
+    public void Curves_are_written_with_the_numbers_put_in()
+    {
+        Why(new Curve.Rate(1, 5), "20").ShouldBe("5 points and 1 for each cm: 5 + 1 × 20 = 25.");
+        Why(new Curve.Bands([new(10, 5)], 1), "9").ShouldBe("Below 10 cm: 1 point.");
+        Why(new Curve.Between(0, 40, 10), "20").ShouldBe("0 points at 0 cm and 10 at 40 cm: 20 is worth 5.");
+        Why(new Curve.Place([7]), "20").ShouldBe("1st in this part: 7 points.");
+        Why(new Curve.ShareOfBest(10), "20").ShouldBe("10 × 20 ÷ 20 (the best) = 10.");
+        Why(new Curve.Target(25, 10, 1), "20").ShouldBe("5 off the mark of 25 cm: 10 − 1 × 5, not below 0, = 5.");
+        Why(new Curve.Raw(), "20").ShouldBe("The value itself: 20.");
+    }
+
+    [Theory]
+    [InlineData(1, "1st")]
+    [InlineData(2, "2nd")]
+    [InlineData(3, "3rd")]
+    [InlineData(4, "4th")]
+    [InlineData(11, "11th")]
+    [InlineData(12, "12th")]
+    [InlineData(13, "13th")]
+    [InlineData(21, "21st")]
+    [InlineData(112, "112th")]
+    public void Places_are_read_out(int place, string says) => StandingsWriter.Ordinal(place).ShouldBe(says);
+
+    private static string Say(Curve curve) => MethodWords.Say(Sample.Ready(Sample.Simple(2, curve: curve)))[0];
+
+    private static string Why(Curve curve, string typed)
+    {
+        var rally = new Happening(Sample.Simple(curve: curve), "A");
+        rally.Counted("A", typed);
+        return rally.Standing("A").Why.Single(w => w.Kind == TraceKind.Curve).Sentence;
+    }
+}
