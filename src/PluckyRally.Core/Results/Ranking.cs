@@ -81,16 +81,19 @@ internal static class Ranking
     internal static decimal? Value(Playbook playbook, Expression expression, TeamResult result)
     {
         var value = expression.Run(ValueReader.Inputs(expression, fact => Fact(playbook, result, fact)));
-        return value.HasValue ? Rounding.ToDecimals(value.Number, expression.Decimals) : null;
+        return value.HasValue ? Rounding.ToDecimals(value.Number, expression.Plain is { } plain && PartOf(plain, result) is { } part ? part.Plan.Decimals : expression.Decimals) : null;
     }
+
+    /// <summary>The part that is nothing but a measure; a mean of it is compared at one digit more than its readings.</summary>
+    private static PartResult? PartOf(Measure measure, TeamResult result) =>
+        Array.Find(result.Parts, p => p is { State: PartState.Scored, Plan: PartPlan.Measured { Expression.Plain: { } plain } } && plain.Id == measure.Id);
 
     /// <summary>A measure's value (as a part combines it, where a part is nothing but that measure), a part's points, or the total.</summary>
     private static Worth Fact(Playbook playbook, TeamResult result, Measure fact)
     {
         if (playbook.Measures.ContainsKey(fact.Id))
         {
-            var part = Array.Find(result.Parts, p => p.Plan is PartPlan.Measured { Expression.Plain: { } plain } && plain.Id == fact.Id && p.State == PartState.Scored);
-            return part is not null ? part.Value.Value : ValueReader.OfDesign(fact, result.Assessment.Design);
+            return PartOf(fact, result) is { } measured ? measured.Value.Value : ValueReader.OfDesign(fact, result.Assessment.Design);
         }
 
         if (fact.Id == "total") return result.Total is { } total ? new Worth(total) : Worth.None("there is no total yet");

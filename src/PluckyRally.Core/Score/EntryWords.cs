@@ -15,6 +15,7 @@ public static class EntryWords
         Entry.MeasureRead read => Say(playbook, read.Reading),
         Entry.TrialRecorded trial => $"{Heading(trial, attempt)}: {What(playbook, trial)}",
         Entry.StruckOut strike => $"Struck out{(strike.Reason.Length > 0 ? $": {strike.Reason}" : "")}",
+        Entry.InstrumentChecked check => $"Instrument check: {Value(playbook, check.Known)} shows as {Value(playbook, check.Shown)}",
         Entry.NoteMade note => $"Note: {note.Text}",
         Entry.DesignNoted noted => $"Design{(noted.Design.Length > 0 ? $" “{noted.Design}”" : "")}, revision {noted.Revision}{(noted.Changed.Length > 0 ? $": {noted.Changed}" : "")}{(noted.Named ? ", the one that counts" : "")}",
         Entry.TaskTicked ticked => $"{Name(playbook, ticked)}: {Of<Part.Tasks>(playbook, ticked)?.Items.FirstOrDefault(i => i.Id == ticked.Task)?.Name ?? ticked.Task} {(ticked.Steps is { } steps ? steps == 0 ? "not done" : $"{steps} steps" : "done")}",

@@ -52,6 +52,18 @@ public sealed class RankingTests
         rally.Standing("A").Why.ShouldContain(w => w.Kind == TraceKind.TieBreak && w.Sentence.Contains("fewest sheets decides: 5 here", StringComparison.Ordinal));
     }
 
+    [Fact]
+    public void A_tie_break_on_a_mean_compares_one_digit_more_than_its_readings()
+    {
+        // Means of 10.0 and 10.3 give the same band, and would be the same at whole centimetres.
+        var brief = Sample.Simple(3, Combine.Mean, curve: new Curve.Bands([new(5, 3)]));
+        brief = brief with { Method = brief.Method with { TieBreaks = [new TieBreak { Name = "The taller", Value = "height", Better = Better.More }] } };
+        var rally = new Happening(brief, "A", "B");
+        foreach (var (team, typed) in new[] { ("A", "10"), ("A", "10"), ("A", "10"), ("B", "10"), ("B", "10"), ("B", "11") }) rally.Counted(team, typed);
+        rally.Standings().Rows.Select(r => (r.Name, r.Place)).ShouldBe([("B", 1), ("A", 2)]);
+        rally.Standing("B").Why.ShouldContain(w => w.Kind == TraceKind.TieBreak);
+    }
+
     [Theory]
     [InlineData(Wins.Highest, "C", "A", "B")]
     [InlineData(Wins.Lowest, "B", "A", "C")]

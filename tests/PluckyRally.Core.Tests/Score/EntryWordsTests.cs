@@ -37,6 +37,7 @@ public sealed class EntryWordsTests
         { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Benchmark }, "To beat: counted" },
         { new Entry.MeasureRead { Id = Guid.NewGuid(), Reading = Read("height", 20) with { Bound = Bound.AtLeast } }, "Height at least 20 cm" },
         { new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid(), Reason = "misread" }, "Struck out: misread" },
+        { new Entry.InstrumentChecked { Id = Guid.NewGuid(), Known = Read("height", 30), Shown = Read("height", 31) }, "Instrument check: 30 cm shows as 31 cm" },
         { new Entry.NoteMade { Id = Guid.NewGuid(), Text = "shared the tape" }, "Note: shared the tape" },
         { new Entry.DesignNoted { Id = Guid.NewGuid(), Design = "long arm", Revision = 2, Changed = "lighter cup", Named = true }, "Design “long arm”, revision 2: lighter cup, the one that counts" },
         { new Entry.TaskTicked { Id = Guid.NewGuid(), Part = "tasks", Task = "lamp", Steps = 2 }, "Tasks: Lamp 2 steps" },

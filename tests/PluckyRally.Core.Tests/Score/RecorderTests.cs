@@ -62,6 +62,14 @@ public sealed class RecorderTests
     public void A_rule_that_is_not_in_the_brief_cannot_be_checked() =>
         Places(new Entry.RuleChecked { Id = Guid.NewGuid(), Team = "terns", Rule = "float", Met = true }).ShouldBe(["/rule"]);
 
+    [Fact]
+    public void A_check_of_an_instrument_is_kept_and_changes_no_reading()
+    {
+        var check = new Entry.InstrumentChecked { Id = Guid.NewGuid(), Known = new Reading { Measure = "height", Typed = "0.3 m" }, Shown = new Reading { Measure = "height", Typed = "31" } };
+        ((Entry.InstrumentChecked)_rally.Offer(check).OrThrow()).Known.Value.ShouldBe(30);
+        Places(check with { Shown = new Reading { Measure = "mass", Typed = "31" } }).ShouldBe(["/shown/measure", "/shown/measure"]);
+    }
+
     private Entry.TrialRecorded Trial() => new() { Id = _rally.NextId(), Team = "terns", Outcome = TrialOutcome.Counted };
 
     private IEnumerable<string> Places(Entry entry) => _rally.Offer(entry).Problems.Select(p => p.At);

@@ -505,7 +505,7 @@ export interface components {
          */
         DesignChoice: "best" | "last" | "named";
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"];
+        Entry: components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
         /** @description Something about a design: what changed, its conditions, or that it is the one the team names. The last word stands. */
         EntryDesignNoted: {
             /** @enum {string} */
@@ -525,6 +525,34 @@ export interface components {
             };
             /** @description Whether the team names this design as the one that counts. */
             named: boolean;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description An instrument was held against something known. The check is kept, and changes no reading. */
+        EntryInstrumentChecked: {
+            /** @enum {string} */
+            kind: "instrumentChecked";
+            /** @description What the known object has, as a judge types it. */
+            known: components["schemas"]["Reading"];
+            /** @description What the instrument showed of it. */
+            shown: components["schemas"]["Reading"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.

@@ -20,7 +20,7 @@ const kinds: Record<Other['kind'], string> = {
 </script>
 
 <template>
-  <div class="strip" :data-at="`/method/parts/${part.id}`" tabindex="-1">
+  <div class="part" :data-at="`/method/parts/${part.id}`" tabindex="-1">
     <h3>
       <InlineText
         v-model="part.name"

@@ -46,7 +46,7 @@ function addBand() {
 </script>
 
 <template>
-  <div class="strip" :data-at="at" tabindex="-1">
+  <div class="part" :data-at="at" tabindex="-1">
     <h3>
       <InlineText v-model="part.name" label="Name of the part" :at="`${at}/name`" placeholder="Name, such as Height" />
       <button type="button" class="act" :aria-label="`Take out: ${part.name || 'part'}`" @click="$emit('remove')">

@@ -19,7 +19,7 @@ const place = (row: Standing) =>
       <tr>
         <th scope="col">Place</th>
         <th scope="col">Team</th>
-        <th v-for="p in parts" :key="p.part" scope="col" class="number part">{{ p.name }}</th>
+        <th v-for="p in parts" :key="p.part" scope="col" class="number by-part">{{ p.name }}</th>
         <th scope="col" class="number">Total</th>
       </tr>
     </thead>
@@ -36,9 +36,9 @@ const place = (row: Standing) =>
             {{ row.name }}
           </button>
           <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
-          <p v-for="t in row.tooNear" :key="t" class="small near aside-note">{{ t }}</p>
+          <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>
         </th>
-        <td v-for="p in row.parts" :key="p.part" class="number part">
+        <td v-for="p in row.parts" :key="p.part" class="number by-part">
           {{ p.pointsText || '–' }}
           <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
         </td>
@@ -117,7 +117,7 @@ button:hover {
 }
 /* A phone has room for the total; the parts are on the slip below. */
 @media (max-width: 600px) {
-  .part {
+  .by-part {
     display: none;
   }
 }
