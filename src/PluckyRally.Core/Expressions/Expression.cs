@@ -15,6 +15,8 @@ public sealed class Expression
         Measures = measures;
         _node = node;
         _dimension = dimension;
+        Plain = term is Term.Name ? measures[0] : null;
+        Decimals = measures.Select(m => Rounding.Decimals(m.Step)).DefaultIfEmpty(0).Max() + (Plain is null ? 1 : 0);
     }
 
     internal delegate Worth Node(ReadOnlySpan<Worth> inputs);
@@ -26,20 +28,13 @@ public sealed class Expression
     public string Unit => Plain?.Unit ?? _dimension.Words;
 
     /// <summary>The measure that it is, where it is nothing but one measure.</summary>
-    public Measure? Plain => Term is Term.Name ? Measures[0] : null;
+    public Measure? Plain { get; }
 
     /// <summary>
     /// Decimals at which its results are shown and compared: a plain reading at its step, anything else one more than the
     /// finest reading in it.
     /// </summary>
-    public int Decimals
-    {
-        get
-        {
-            var finest = Measures.Select(m => Rounding.Decimals(m.Step)).DefaultIfEmpty(0).Max();
-            return Plain is null ? finest + 1 : finest;
-        }
-    }
+    public int Decimals { get; }
 
     internal Term Term { get; }
 
@@ -51,7 +46,7 @@ public sealed class Expression
             if (!input.HasValue) return input;
         }
 
-        if (Term is Term.Name) return inputs[0];
+        if (Plain is not null) return inputs[0];
         try
         {
             return _node(inputs);

@@ -14,7 +14,7 @@ internal abstract partial record PartPlan
         public override Better Better => Is.Combine == Combine.Successes ? Better.More : Is.Better;
 
         /// <summary>A mean has one decimal more than its readings.</summary>
-        public override int Decimals => Expression.Plain is not null && (Is.Combine is Combine.Mean or Combine.Median or Combine.BestMean)
+        public override int Decimals { get; } = Expression.Plain is not null && (Is.Combine is Combine.Mean or Combine.Median or Combine.BestMean)
             ? Expression.Decimals + 1
             : Is.Combine == Combine.Successes ? 0 : Expression.Decimals;
 
