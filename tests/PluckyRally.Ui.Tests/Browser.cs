@@ -146,11 +146,20 @@ public sealed class Browser : IDisposable
         JsonSerializer.Deserialize<string[]>(found)!.ShouldBeEmpty($"at {Place}");
     }
 
-    /// <summary>Checks that nothing makes the page wider than its window.</summary>
+    /// <summary>Checks that nothing makes the page wider than its window, and that nothing sticks out of what it stands in.</summary>
     public void ShouldFit() => ((IEnumerable<object>)_driver.ExecuteScript("""
+        const right = (e) => Math.round(e.getBoundingClientRect().right)
         const width = document.documentElement.clientWidth
-        return document.documentElement.scrollWidth <= width ? [] : [...document.querySelectorAll('body *')]
-          .filter((e) => e.getBoundingClientRect().right > width + 1).map((e) => `${e.tagName}.${e.className}: ${Math.round(e.getBoundingClientRect().right)}`)
+        const wide = document.documentElement.scrollWidth <= width ? [] : [...document.querySelectorAll('body *')].filter((e) => right(e) > width + 1)
+        const out = [...document.querySelectorAll('main :is(button, input, textarea, select, p)')].filter((e) => {
+          for (let a = e.parentElement; a && a.tagName !== 'MAIN'; a = a.parentElement) {
+            const style = getComputedStyle(a)
+            if (style.overflowX !== 'visible') return false
+            if (!['inline', 'contents'].includes(style.display) && right(e) > right(a) + 1) return true
+          }
+          return false
+        })
+        return [...wide, ...out].map((e) => `${e.tagName}.${e.className} ${e.innerText ?? ''}: ${right(e)}`)
         """)!).Take(12).ShouldBeEmpty($"at {Place}");
 
     /// <summary>Checks that the browser logged nothing worse than a notice since last asked.</summary>

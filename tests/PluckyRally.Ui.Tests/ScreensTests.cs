@@ -31,6 +31,10 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
         window.See("Plovers");
         var score = window.Place.Split('?')[0];
         HoldsUp(window);
+        window.ClickLink("Spindrift open");
+        window.See("Too near to call, measure again.");
+        window.ClickButton("Void…");
+        HoldsUp(window);
 
         foreach (var (station, says) in new[] { ("brief", "Your goal"), ("teams", "Lugworms"), ("results", "Why: "), ("wall", "still to come") })
         {

@@ -100,6 +100,7 @@ const seasonName = computed(() => new Map(seasons))
 }
 .theme {
   flex: 1;
+  min-width: 0;
 }
 .title {
   font-size: 1.9rem;

@@ -133,6 +133,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 <style scoped>
 .pad {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.9rem;
   background: var(--lagoon-wash);
   border: 2px dashed var(--lagoon);
@@ -158,10 +159,12 @@ h4 {
 }
 .void {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.5rem;
 }
 .reason {
   flex: 1 1 14rem;
+  min-width: 0;
 }
 label {
   font-weight: 650;

@@ -93,7 +93,7 @@ h3 {
 }
 li {
   display: grid;
-  grid-template-columns: 3.2rem 1fr auto;
+  grid-template-columns: 3.2rem minmax(0, 1fr) auto;
   align-items: center;
   gap: 0.5rem;
   border-bottom: var(--stitch);

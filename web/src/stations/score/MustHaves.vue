@@ -54,12 +54,17 @@ h3 {
 }
 li {
   display: grid;
-  grid-template-columns: 1fr auto;
+  grid-template-columns: minmax(0, 1fr) auto;
   align-items: center;
   gap: 0.5rem 1rem;
   padding: 0.4rem 0;
   border-bottom: var(--stitch);
   overflow-wrap: anywhere;
+}
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 .two {
   display: flex;

@@ -70,7 +70,7 @@ form {
 }
 .line {
   display: grid;
-  grid-template-columns: 1fr auto 8rem;
+  grid-template-columns: minmax(0, 1fr) auto 8rem;
   align-items: center;
   gap: 1rem;
   padding: 0.3rem 0;

@@ -62,6 +62,8 @@ const id = useId()
 <style scoped>
 .reading {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  min-width: 0;
   gap: 0.25rem;
 }
 label {
@@ -75,7 +77,8 @@ label {
 .typed :deep(input) {
   font-size: 1.6rem;
   min-height: 56px;
-  width: 11rem;
+  flex: 0 1 11rem;
+  width: 6rem;
   min-width: 0;
 }
 .unit {

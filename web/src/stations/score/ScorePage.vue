@@ -148,6 +148,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 .sheet {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.25rem;
   background: var(--sheet);
   border: 1.5px solid var(--ink);
@@ -155,7 +156,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 .name {
   display: grid;
-  grid-template-columns: auto 1fr auto;
+  grid-template-columns: auto minmax(0, 1fr) auto;
   align-items: center;
   gap: 1rem;
   text-align: center;
