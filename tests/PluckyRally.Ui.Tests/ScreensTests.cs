@@ -1,3 +1,4 @@
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -107,6 +108,34 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
             window.See("was not taken in: 2 things need mending.");
             window.See("Use one of these: any, autumn, winter, spring, summer.");
             window.ShouldBeAccessible();
+        }
+        finally
+        {
+            File.Delete(file);
+        }
+    }
+
+    [Fact]
+    public void A_rally_with_other_parts_comes_in_by_file_and_is_explained()
+    {
+        var page = File.ReadAllText(Path.Combine(ProjectFolder.Root, "docs", "formats", "README.md"));
+        var example = page.Split("```json")[1].Split("```")[0];
+        var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid()}.json");
+        File.WriteAllText(file, example);
+        try
+        {
+            var window = OpenWindow(demo.Address);
+            window.Open("/");
+            window.See("Shelf of briefs");
+            window.Driver.FindElement(OpenQA.Selenium.By.CssSelector("input[type=file]")).SendKeys(file);
+            window.See("is on the list of rallies now.");
+            window.ClickLink("Results of Class 2");
+            window.See("Shared a trick: 1 × 1.5 = 1.5.");
+            window.See("20.1 + 1.5 − 2.0 = 19.6.");
+            HoldsUp(window);
+            window.ClickLink("Score, ready");
+            window.See("On the way: not recorded on this screen yet.");
+            HoldsUp(window);
         }
         finally
         {

@@ -31,6 +31,9 @@ internal sealed class ShapeCheck
             case JsonTypeInfoKind.Object:
                 Add(at, $"Here should be an object, and it is {Kind(element)}.", "Put the fields in curly brackets.");
                 break;
+            case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array && element.GetArrayLength() > Most.Entries:
+                Add(at, $"There are {element.GetArrayLength()} items.", $"Keep to {Most.Entries}.");
+                break;
             case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array:
                 var index = 0;
                 foreach (var item in element.EnumerateArray()) Walk(item, info.ElementType!, $"{at}/{Name(item, index++)}");

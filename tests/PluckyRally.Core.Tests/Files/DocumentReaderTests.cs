@@ -68,6 +68,15 @@ public sealed class DocumentReaderTests
         DocumentReader.Brief(new string(' ', Most.BriefBytes + 1)).Problems[0].What.ShouldContain("larger than");
 
     [Fact]
+    public void A_file_of_a_million_entries_is_refused_by_its_count_without_looking_at_each()
+    {
+        var entries = string.Join(",", Enumerable.Repeat("{}", 1_000_000));
+        var problem = DocumentReader.Rally($$"""{ "format": "plucky-rally/rally", "version": 1, "name": "A", "edition": { "brief": {} }, "entries": [{{entries}}] }""").Problems.ShouldHaveSingleItem();
+        problem.At.ShouldBe("/entries");
+        problem.Remedy.ShouldBe($"Keep to {Most.Entries}.");
+    }
+
+    [Fact]
     public void A_thousand_faults_are_not_all_listed()
     {
         var faults = string.Join(",", Enumerable.Repeat("7", 5000));

@@ -129,6 +129,43 @@ public sealed class ReadingParserTests
     public void Ten_quarters_are_two_ounces() =>
         Rounding.ToDecimals(Units.Find("g")!.To(Units.Find("oz")!, Sample.Parse("10 quarters", Coins).Value), 2).ShouldBe(2.00m);
 
+    [Theory]
+    [InlineData("12")]
+    [InlineData("12 shells")]
+    [InlineData("12 shell")]
+    [InlineData("54 cm")]
+    [InlineData("0.54 m")]
+    public void Lengths_can_be_laid_out_in_things_of_known_size(string typed) => Sample.Parse(typed, Shells(4.5m)).Value.ShouldBe(12);
+
+    [Fact]
+    public void Things_of_unknown_size_are_only_counted()
+    {
+        Sample.Parse("12 shells", Shells(null)).Value.ShouldBe(12);
+        ReadingParser.Parse("54 cm", Shells(null)).Problems[0].What.ShouldContain("whose size is not stated");
+        ReadingFormat.Value(12, Shells(null)).ShouldBe("12 shells");
+    }
+
+    [Theory]
+    [InlineData("1.5 m²", 15_000)]
+    [InlineData("1.5 m2", 15_000)]
+    [InlineData("640 cm²", 640)]
+    public void Areas(string typed, decimal value) =>
+        Sample.Parse(typed, new Measure { Id = "sail", Name = "Sail", Kind = MeasureKind.Area, Unit = "cm²", Step = 10 }).Value.ShouldBe(value);
+
+    [Theory]
+    [InlineData("68 °F", 20)]
+    [InlineData("20 C", 20)]
+    [InlineData("-4", -4)]
+    public void Temperatures(string typed, decimal value) =>
+        Sample.Parse(typed, new Measure { Id = "ice", Name = "Ice", Kind = MeasureKind.Temperature, Unit = "°C", Step = 0.5m }).Value.ShouldBe(value);
+
+    [Theory]
+    [InlineData("$4.50", 4.5)]
+    [InlineData("4,50", 4.5)]
+    [InlineData("4.50 $", 4.5)]
+    public void Money(string typed, decimal value) =>
+        Sample.Parse(typed, new Measure { Id = "cost", Name = "Cost", Kind = MeasureKind.Money, Unit = "$", Step = 0.01m }).Value.ShouldBe(value);
+
     [Fact]
     public void Weights_that_are_not_named_are_refused_where_there_are_several() =>
         ReadingParser.Parse("12", Coins).Problems[0].What.ShouldContain("which weights");
@@ -155,6 +192,8 @@ public sealed class ReadingParserTests
         {
             foreach (var measure in new[] { Centimetres, Feet, Inches, Seconds, Coins }) ReadingParser.Parse(typed, measure).ShouldNotBeNull();
         });
+
+    private static Measure Shells(decimal? centimetres) => new() { Id = "long", Name = "Long", Kind = MeasureKind.Length, Unit = "shells", LaidOut = new LaidOut("shells", centimetres) };
 
     private static Measure Coins => Grams with
     {

@@ -60,6 +60,19 @@ async function record(entry: Entry) {
 }
 provide(recording, { team: current, round, record })
 
+/** A refusal that one of the fields below shows by itself. */
+const shownAtField = computed(
+  () => refusal.value?.problems.some((p) => p.at.startsWith('/reading') || p.at === '/reason') ?? false,
+)
+
+/** Parts that this screen has no pad for. */
+const elsewhere = computed(() => {
+  const names = rally.value?.brief.method.parts.filter((p) => p.kind !== 'measured' && !p.off).map((p) => p.name) ?? []
+  return names.length === 0
+    ? ''
+    : `${names.join(', ')}: not recorded on this screen yet. Bring such entries in with the rally's file.`
+})
+
 function go(by: number) {
   const next = teams.value[(at.value + by + teams.value.length) % teams.value.length]
   if (next)
@@ -103,18 +116,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         </div>
         <Button label="›" aria-label="Next team" variant="outlined" class="step" @click="go(1)" />
       </div>
-      <p
-        v-if="
-          refusal &&
-          refusal.problems.every(
-            (p) => !p.at.startsWith('/readings') && !p.at.startsWith('/reading') && p.at !== '/reason',
-          )
-        "
-        role="alert"
-        class="wrong"
-      >
-        {{ refusal.title }} {{ refusal.detail }}
-      </p>
+      <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
+      <p v-if="elsewhere" class="muted">{{ elsewhere }}</p>
       <MustHaves :rules="sheet.data.value.rules" />
       <OnceReadings
         v-if="sheet.data.value.once.length"
