@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { ref, useId, watch } from 'vue'
-import FieldNote from '../../shared/FieldNote.vue'
-import { useSnags } from '../../shared/snags'
+import { ref, watch } from 'vue'
+import InlineText from './InlineText.vue'
 
 /** A number in running text. What is not a number stays as typed, and the server says what would do. */
-const props = defineProps<{ label: string; at: string; wide?: boolean }>()
+defineProps<{ label: string; at: string; wide?: boolean }>()
 const value = defineModel<number | null | undefined>()
-const snags = useSnags()
-const note = useId()
 
 const written = (number: typeof value.value) => (number === null || number === undefined ? '' : String(number))
 const understood = (text: string) => {
@@ -26,27 +23,18 @@ watch(text, (typed) => (value.value = understood(typed)))
 </script>
 
 <template>
-  <span>
-    <input
-      v-model="text"
-      class="inline figures"
-      :class="{ wide: props.wide }"
-      inputmode="decimal"
-      :aria-label="label"
-      :data-at="at"
-      :aria-invalid="snags.at(at) !== undefined"
-      :aria-describedby="snags.at(at) ? note : undefined"
-    />
-    <FieldNote :id="note" :at="at" />
-  </span>
+  <InlineText v-model="text" class="number" :class="{ wide }" :label="label" :at="at" inputmode="decimal" />
 </template>
 
 <style scoped>
-input {
+.number :deep(input) {
+  field-sizing: fixed;
+  min-width: 0;
   width: 3.2rem;
   text-align: center;
+  font-variant-numeric: tabular-nums;
 }
-.wide {
+.wide :deep(input) {
   width: 5rem;
 }
 </style>

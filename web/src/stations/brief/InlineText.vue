@@ -4,7 +4,7 @@ import FieldNote from '../../shared/FieldNote.vue'
 import { useSnags } from '../../shared/snags'
 
 /** A short text in running text. */
-defineProps<{ label: string; at: string; placeholder?: string; list?: string }>()
+defineProps<{ label: string; at: string; placeholder?: string; inputmode?: 'text' | 'decimal' }>()
 const value = defineModel<string>({ required: true })
 const snags = useSnags()
 const note = useId()
@@ -17,7 +17,7 @@ const note = useId()
       class="inline"
       :aria-label="label"
       :placeholder="placeholder"
-      :list="list"
+      :inputmode="inputmode"
       :data-at="at"
       :aria-invalid="snags.at(at) !== undefined"
       :aria-describedby="snags.at(at) ? note : undefined"
