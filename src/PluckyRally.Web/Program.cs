@@ -8,6 +8,7 @@ try
 {
     var builder = WebApplication.CreateBuilder(args);
     var settings = ServerSettings.Read(builder.Configuration);
+    PortStart.Check(settings.Port);
     builder.WebHost.ConfigureKestrel(kestrel =>
     {
         kestrel.Listen(IPAddress.Loopback, settings.Port);
@@ -45,10 +46,5 @@ try
 catch (StartRefusedException refused)
 {
     await Console.Error.WriteLineAsync(refused.Message);
-    return 2;
-}
-catch (IOException wrong) when (wrong.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
-{
-    await Console.Error.WriteLineAsync("This port is in use already. Stop the program that uses it, or choose another: --port 5081.");
     return 2;
 }

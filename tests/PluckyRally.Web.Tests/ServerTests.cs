@@ -1,4 +1,6 @@
+using System.Diagnostics;
 using System.Net;
+using System.Net.Sockets;
 using Microsoft.Extensions.Configuration;
 using Shouldly;
 using Xunit;
@@ -56,6 +58,23 @@ public sealed class ServerTests : IDisposable
     public void A_port_that_is_none_is_refused_with_a_remedy(string port) =>
         Should.Throw<StartRefusedException>(() => ServerSettings.Read(new ConfigurationBuilder().AddInMemoryCollection([new("port", port)]).Build()))
             .Message.ShouldContain("--port 5080");
+
+    [Fact]
+    public async Task A_port_that_is_taken_is_said_in_a_line_and_no_data_is_touched()
+    {
+        using var taken = new TcpListener(IPAddress.Loopback, 0);
+        taken.Start();
+        var port = ((IPEndPoint)taken.LocalEndpoint).Port;
+        var folder = Path.Combine(_app.Folder, "other");
+        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", $"{port}", "--data", folder]) { RedirectStandardError = true, RedirectStandardOutput = true };
+        using var process = Process.Start(start)!;
+        var said = await process.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
+        await process.WaitForExitAsync(TestContext.Current.CancellationToken);
+        process.ExitCode.ShouldBe(2);
+        said.ShouldStartWith($"Port {port} cannot be used");
+        said.Split('\n', StringSplitOptions.RemoveEmptyEntries).ShouldHaveSingleItem();
+        Directory.Exists(folder).ShouldBeFalse();
+    }
 
     public void Dispose() => _app.Dispose();
 }
