@@ -57,6 +57,9 @@ public sealed class Browser : IDisposable
         "Emulation.setDeviceMetricsOverride",
         new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
 
+    /// <summary>Runs a script in every page before the page's own.</summary>
+    public void BeforeEachPage(string script) => _driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = script });
+
     public void Open(string path) => _driver.Navigate().GoToUrl(_address + path);
 
     public IWebElement Button(string name) => One("button", name);

@@ -58,6 +58,19 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
         window.See("Shelf of briefs");
     }
 
+    [Fact]
+    public void A_page_that_stumbles_says_so_and_offers_a_way_on()
+    {
+        var window = OpenWindow(demo.Address);
+        window.BeforeEachPage("window.fetch = async () => new Response('{}', { status: 200, headers: { 'Content-Type': 'application/json' } })");
+        window.Open("/");
+        window.See("This page stumbled.");
+        window.See("What was recorded is safe.");
+        window.ShouldBeAccessible();
+        window.Button("Load again").Displayed.ShouldBeTrue();
+        window.Link("Start page").Displayed.ShouldBeTrue();
+    }
+
     [Theory]
     [InlineData("/briefs/01900000-0000-7000-8000-000000000009", "There is no such brief.")]
     [InlineData("/rallies/01900000-0000-7000-8000-000000000009/score", "There is no such rally.")]

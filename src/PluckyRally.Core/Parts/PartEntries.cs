@@ -23,10 +23,10 @@ internal static class PartEntries
     /// <summary>Understands a typed time, or adds what is wrong with it.</summary>
     public static Reading Time(Reading reading, string part, decimal step, Findings found)
     {
-        var parsed = ReadingParser.Parse(reading.Typed, Clock(part, step));
-        if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound };
-        found.AddAll("/time/typed", parsed.Problems);
-        return reading;
+        var inner = new Findings("/time");
+        var understood = ReadingEntries.Understand(reading, Clock(part, step), inner);
+        found.Under("", inner);
+        return understood;
     }
 
     /// <summary>A time in seconds as it is shown.</summary>

@@ -27,16 +27,11 @@ internal static class InstrumentEntries
 
     private static Reading Read(Playbook playbook, Reading reading, string at, Findings found)
     {
-        if (!playbook.Measures.TryGetValue(reading.Measure, out var measure))
-        {
-            found.Add($"{at}/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", playbook.Brief.Measures.Select(m => m.Id))}.");
-            return reading;
-        }
+        var inner = new Findings(at);
 
         // A known object has no container.
-        var parsed = ReadingParser.Parse(reading.Typed, measure with { Tare = 0 });
-        if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound };
-        found.AddAll($"{at}/typed", parsed.Problems);
-        return reading;
+        var understood = ReadingEntries.Measure(playbook, reading, inner) is { } measure ? ReadingEntries.Understand(reading, measure with { Tare = 0 }, inner) : reading;
+        found.Under("", inner);
+        return understood;
     }
 }

@@ -136,17 +136,9 @@ public static class Recorder
 
     private static Reading Understand(Playbook playbook, Reading reading, Taken taken, Findings found)
     {
-        if (!playbook.Measures.TryGetValue(reading.Measure, out var measure))
-        {
-            found.Add("/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", playbook.Brief.Measures.Select(m => m.Id))}.");
-            return reading;
-        }
-
+        if (ReadingEntries.Measure(playbook, reading, found) is not { } measure) return reading;
         found.Unless(measure.Taken == taken, "/measure", taken == Taken.Once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.", taken == Taken.Once ? "Record it with the attempt." : "Record it by itself.");
-        var parsed = ReadingParser.Parse(reading.Typed, measure);
-        if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound == Bound.Exact && (reading.Bound is Bound.AtLeast or Bound.AtMost) ? reading.Bound : parsed.Value.Bound };
-        found.AddAll("/typed", parsed.Problems);
-        return reading;
+        return ReadingEntries.Understand(reading, measure, found);
     }
 
     private static void LeftOver(Playbook playbook, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, Findings found)
