@@ -43,8 +43,17 @@ public sealed record Brief
     /// <summary>The theme in a few words.</summary>
     public string Theme { get; init; } = "";
 
+    /// <summary>The grades it is for.</summary>
+    public GradeBand Grades { get; init; }
+
+    /// <summary>The pattern it was begun from.</summary>
+    public Pattern Pattern { get; init; }
+
     /// <summary>The story that gives the reason.</summary>
     public string Story { get; init; } = "";
+
+    /// <summary>The question that opens the lesson.</summary>
+    public string Question { get; init; } = "";
 
     /// <summary>The goal in one sentence.</summary>
     public string Goal { get; init; } = "";
@@ -55,11 +64,47 @@ public sealed record Brief
     /// <summary>What the design must do and may use.</summary>
     public IReadOnlyList<Rule> Rules { get; init; } = [];
 
+    /// <summary>What may be used, and what the test needs.</summary>
+    public IReadOnlyList<Material> Materials { get; init; } = [];
+
+    /// <summary>What is the same for everyone when it is tested.</summary>
+    public IReadOnlyList<Condition> Conditions { get; init; } = [];
+
     /// <summary>How it is tested.</summary>
     public Trials Trials { get; init; } = new();
 
     /// <summary>How it is scored.</summary>
     public Method Method { get; init; } = new();
+
+    /// <summary>How it is scored, in the teacher's own words for pupils; written from the method where empty.</summary>
+    public string ScoringWords { get; init; } = "";
+
+    /// <summary>How long it takes.</summary>
+    public Timing Timing { get; init; } = new();
+
+    /// <summary>What the class does with its numbers.</summary>
+    public IReadOnlyList<SummaryKind> Summaries { get; init; } = [];
+
+    /// <summary>How quartiles are taught here.</summary>
+    public QuartileMethod Quartiles { get; init; }
+
+    /// <summary>Words of science.</summary>
+    public IReadOnlyList<ScienceWord> Words { get; init; } = [];
+
+    /// <summary>What can hurt; each brings its caution.</summary>
+    public IReadOnlyList<Hazard> Hazards { get; init; } = [];
+
+    /// <summary>More on safety, in the teacher's words for pupils.</summary>
+    public string Safety { get; init; } = "";
+
+    /// <summary>What only the teacher reads.</summary>
+    public TeacherPart Teacher { get; init; } = new();
+
+    /// <summary>The least build that meets the criteria, stage by stage.</summary>
+    public StagePlan Stages { get; init; } = new();
+
+    /// <summary>Snags that the teacher has looked at and leaves as they are, by their key.</summary>
+    public IReadOnlyList<string> LeftSnags { get; init; } = [];
 
     /// <summary>The same challenge for other grades: only what differs.</summary>
     public IReadOnlyList<Tier> Tiers { get; init; } = [];

@@ -25,6 +25,7 @@ internal static class BriefCheck
         }
 
         Check(brief.Trials, found);
+        SheetCheck.Check(brief, found);
         var method = brief.Method;
         found.Unless(method.Parts.Any(p => !p.Off), "/method/parts", "Nothing gives points yet.", "Add a part, and say what it gives points for.");
         found.Unless(method.Precision is > 0 and <= 1000, "/method/precision", "Points must be shown to some precision.", "Use 1, 0.5, 0.1 or 0.01.");
@@ -38,6 +39,7 @@ internal static class BriefCheck
         found.Length(measure.Unit, 40, "/unit", "The unit");
         found.Unless(measure.Step is > 0 and <= 1_000_000, "/step", "The step must be above zero.", "Use what the instrument shows, for example 1 or 0.5.");
         found.Unless(measure.Tare >= 0, "/tare", "A container cannot weigh less than nothing.", "Use 0 where there is no container.");
+        found.Unless(measure.Expected is null || measure.Expected.Low < measure.Expected.High, "/expected/high", "The best expected is not above the weakest.", "Write what the weakest and what the best team will probably reach.");
         found.Unless(measure.GoodTo is null or > 0, "/goodTo", "What a reading is good to must be above zero.", "Leave it out, and the step decides.");
         if (measure.LaidOut is { } laid)
         {
@@ -69,6 +71,9 @@ internal static class BriefCheck
         found.Unless(trials.Attempts is >= 1 and <= Most.Attempts, "/trials/attempts", "The number of attempts is out of range.", $"Use 1 to {Most.Attempts}.");
         found.Unless(trials.Minimum is null || (trials.Minimum >= 1 && trials.Minimum <= trials.Attempts), "/trials/minimum", "The minimum does not fit the number of attempts.", $"Use 1 to {trials.Attempts}, or leave it out.");
         found.Unless(trials.FreshBuilds is null or >= 0, "/trials/freshBuilds", "There cannot be fewer than no fresh builds.", "Use 0 or more.");
+        found.Length(trials.How, Most.Text, "/trials/how", "The test");
+        found.Length(trials.IfItFalls, Most.Text, "/trials/ifItFalls", "What happens if it falls");
+        found.Unless(trials.HoldSeconds is >= 0 and <= 3600, "/trials/holdSeconds", "The seconds of the hold are out of range.", "Use 0 to 3600.");
         found.Length(trials.OverWhen, Most.Text, "/trials/overWhen", "The end condition");
     }
 }

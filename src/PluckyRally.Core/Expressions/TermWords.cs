@@ -7,6 +7,18 @@ internal static class TermWords
 {
     public static string Write(Term term, Func<string, string> name) => Write(term, name, 0);
 
+    /// <summary>The names in a term, in the order in which they stand, each once.</summary>
+    public static IEnumerable<string> Names(Term term) => All(term).OfType<Term.Name>().Select(n => n.Id).Distinct();
+
+    /// <summary>A term and all terms in it.</summary>
+    public static IEnumerable<Term> All(Term term) => (term switch
+    {
+        Term.Negate(var of) => All(of),
+        Term.Binary(_, var left, var right) => All(left).Concat(All(right)),
+        Term.Call(_, var arguments) => arguments.SelectMany(All),
+        _ => [],
+    }).Prepend(term);
+
     private static string Write(Term term, Func<string, string> name, int tight)
     {
         var (text, binds) = term switch

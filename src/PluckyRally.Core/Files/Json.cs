@@ -29,6 +29,10 @@ public static class Json
     /// <summary>Writes a value as indented JSON.</summary>
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 
+    /// <summary>A value of an enumeration as it stands in documents.</summary>
+    internal static string Word<T>(T value)
+        where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
+
     private static JsonSerializerOptions Make()
     {
         var options = new JsonSerializerOptions { TypeInfoResolver = new DefaultJsonTypeInfoResolver(), WriteIndented = true };

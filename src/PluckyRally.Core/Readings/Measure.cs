@@ -68,6 +68,9 @@ public sealed record Measure
     /// <summary>What a failed attempt counts as when this measure is combined by itself; in the unit.</summary>
     public decimal? FailureValue { get; init; }
 
+    /// <summary>What teams will probably reach; used to look ahead, never to score.</summary>
+    public Expected? Expected { get; init; }
+
     /// <summary>How to measure it: where from, where to, along what.</summary>
     public string How { get; init; } = "";
 
@@ -78,3 +81,8 @@ public sealed record Measure
     internal bool IsExact => Kind is MeasureKind.Count or MeasureKind.Money or MeasureKind.YesNo or MeasureKind.Level
         || Weights.Count > 0 || LaidOut is not null;
 }
+
+/// <summary>What teams will probably reach, in the measure's unit.</summary>
+/// <param name="Low">What the weakest team reaches.</param>
+/// <param name="High">What the best team reaches; above <paramref name="Low"/>.</param>
+public sealed record Expected(decimal Low, decimal High);

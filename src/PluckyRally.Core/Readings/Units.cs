@@ -65,6 +65,21 @@ public static class Units
     public static IReadOnlyList<string> For(MeasureKind kind) =>
         [.. Table.Where(row => row.Unit.Kind == kind).Select(row => row.Unit.Symbol)];
 
+    /// <summary>The unit a kind is usually read in, in metric classrooms; empty for kinds without fixed units.</summary>
+    public static string Usual(MeasureKind kind) => kind switch
+    {
+        MeasureKind.Length => "cm",
+        MeasureKind.Area => "cm²",
+        MeasureKind.Mass => "g",
+        MeasureKind.Force => "N",
+        MeasureKind.Volume => "mL",
+        MeasureKind.Duration => "s",
+        MeasureKind.Temperature => "°C",
+        MeasureKind.Angle => "°",
+        MeasureKind.Percent => "%",
+        _ => "",
+    };
+
     /// <summary>Whether a kind must have one of the fixed units.</summary>
     public static bool NeedsUnit(MeasureKind kind) => kind is MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass
         or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Duration or MeasureKind.Temperature or MeasureKind.Angle;

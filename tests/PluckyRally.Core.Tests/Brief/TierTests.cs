@@ -4,7 +4,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
-public sealed class EditionsTests
+public sealed class TierTests
 {
     [Fact]
     public void A_tier_lays_its_values_over_the_base()
@@ -45,8 +45,8 @@ public sealed class EditionsTests
         var brief = Tiered(("/measures/height/unit", "\"in\""), ("/trials/attempts", "5"));
         brief = brief with { Tiers = [.. brief.Tiers, new Tier { Id = "old", Overrides = [new Override("/trials/attempts", JsonElement.Parse("2"))] }] };
         var table = TierTable.Of(brief);
-        table.Tiers.ShouldBe(["Grades 1 and 2", "old"]);
-        table.Rows.Select(r => (r.At, r.Base, string.Join("|", r.Values))).ShouldBe([("/measures/height/unit", "\"cm\"", "\"in\"|"), ("/trials/attempts", "1", "5|2")]);
+        table.Rows.Select(r => (r.Field.At, r.Field.Name, r.Base!.Value.GetRawText(), string.Join("|", r.Cells.Select(c => $"{c.Value}{(c.Inherited ? " inherited" : "")}"))))
+            .ShouldBe([("/measures/height/unit", "Height: unit", "\"cm\"", "in|cm inherited"), ("/trials/attempts", "Test: attempts", "1", "5|2")]);
     }
 
     [Fact]
@@ -55,6 +55,47 @@ public sealed class EditionsTests
         var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "one"), Sample.Part("height", id: "two")]);
         brief = brief with { Tiers = [new Tier { Id = "young", Overrides = [new Override("/method/parts/two/off", JsonElement.Parse("true"))] }] };
         Playbook.For(Editions.Resolve(brief, "young").OrThrow()).OrThrow().Parts.Select(p => p.Part.Id).ShouldBe(["one"]);
+    }
+
+    [Fact]
+    public void Every_place_that_can_differ_is_a_place_of_the_brief_and_has_a_name_of_its_own()
+    {
+        foreach (var pattern in Enum.GetValues<Pattern>())
+        {
+            var brief = Patterns.Begin(pattern, GradeBand.From3To5, UnitSystem.Metric);
+            var fields = TierTable.Of(brief).Fields;
+            fields.Select(f => f.Name).ShouldBeUnique(pattern.ToString());
+            var root = JsonSerializer.SerializeToNode(brief, Json.Options)!;
+            fields.Where(f => f.At != "/timing/lesson").ShouldAllBe(f => Places.At(root, f.At) != null, pattern.ToString());
+        }
+    }
+
+    [Theory]
+    [InlineData(GradeBand.KTo2)]
+    [InlineData(GradeBand.From3To5)]
+    [InlineData(GradeBand.From6To8)]
+    [InlineData(GradeBand.From9To12)]
+    public void A_tier_added_for_a_band_can_be_run_and_is_for_that_band(GradeBand band)
+    {
+        foreach (var pattern in Enum.GetValues<Pattern>().Where(p => p != Pattern.Blank))
+        {
+            var brief = Patterns.Begin(pattern, GradeBand.From3To5, UnitSystem.Metric);
+            brief = brief with { Tiers = [GradeTier.For(brief, band)] };
+            var edition = Editions.Resolve(brief, brief.Tiers[0].Id).OrThrow();
+            edition.Brief.Grades.ShouldBe(band);
+            Playbook.For(edition).Problems.ShouldBeEmpty($"{pattern}");
+        }
+    }
+
+    [Fact]
+    public void The_younger_get_more_material_and_fewer_attempts()
+    {
+        var brief = Patterns.Begin(Pattern.FarthestAndTruest, GradeBand.From3To5, UnitSystem.Metric);
+        brief = brief with { Tiers = [GradeTier.For(brief, GradeBand.KTo2), GradeTier.For(brief, GradeBand.From9To12)] };
+        var (young, old) = (Editions.Resolve(brief, "kTo2").OrThrow().Brief, Editions.Resolve(brief, "from9To12").OrThrow().Brief);
+        young.Trials.Attempts.ShouldBeLessThan(old.Trials.Attempts);
+        young.Materials.First(m => m.Id == "straws").Amount!.Value.ShouldBeGreaterThan(old.Materials.First(m => m.Id == "straws").Amount!.Value);
+        Snags.Of(brief).ShouldNotContain(s => s.Id == "easier");
     }
 
     private static Brief Tiered(params (string At, string Value)[] overrides) => Sample.Simple() with

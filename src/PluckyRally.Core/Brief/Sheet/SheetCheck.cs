@@ -1,0 +1,82 @@
+namespace PluckyRally.Core;
+
+/// <summary>What must be true of the rest of the sheet: amounts, minutes, lengths of texts.</summary>
+internal static class SheetCheck
+{
+    public static void Check(Brief brief, Findings found)
+    {
+        found.Length(brief.Question, Most.Text, "/question", "The question");
+        found.Length(brief.ScoringWords, Most.Text, "/scoringWords", "How it is scored");
+        found.Length(brief.Safety, Most.Text, "/safety", "The note on safety");
+        found.Length(brief.Teacher.Notes, Most.Text, "/teacher/notes", "The notes");
+        found.Length(brief.Teacher.Extensions, Most.Text, "/teacher/extensions", "What to do when finished");
+        found.Length(brief.Teacher.LocalStandards, Most.Text, "/teacher/localStandards", "The local standards");
+        Texts(brief.Teacher.Hints, "/teacher/hints", "hints", found);
+        Texts(brief.Teacher.Questions, "/teacher/questions", "questions", found);
+        found.Count(brief.Teacher.Standards, Most.Items, "/teacher/standards", "standards");
+        found.Count(brief.Words, Most.Items, "/words", "words");
+        found.Count(brief.Conditions, Most.Items, "/conditions", "conditions");
+        found.Ids(brief.Conditions.Select(c => c.Id), "/conditions", "condition");
+        foreach (var condition in brief.Conditions)
+        {
+            found.Length(condition.Text, Most.Text, $"/conditions/{condition.Id}/text", "The condition");
+            found.Length(condition.FixedAt, Most.Name, $"/conditions/{condition.Id}/fixedAt", "What it is fixed at");
+        }
+
+        Materials(brief, found);
+        Timing(brief.Timing, found);
+    }
+
+    private static void Texts(IReadOnlyList<string> texts, string at, string what, Findings found)
+    {
+        found.Count(texts, Most.Items, at, what);
+        for (var i = 0; i < texts.Count; i++) found.Length(texts[i], Most.Text, $"{at}/{i}", "The text");
+    }
+
+    private static void Materials(Brief brief, Findings found)
+    {
+        found.Count(brief.Materials, Most.Items, "/materials", "materials");
+        found.Ids(brief.Materials.Select(m => m.Id), "/materials", "material");
+        foreach (var material in brief.Materials.Where(m => !m.Off))
+        {
+            var at = $"/materials/{material.Id}";
+            found.NotEmpty(material.Name, $"{at}/name", "The material has no name.", "Say what it is, for example “straws”.");
+            found.Length(material.Name, Most.Name, $"{at}/name", "The name");
+            found.Length(material.Note, Most.Name, $"{at}/note", "The note");
+            found.Unless(material.Amount is null or >= 0, $"{at}/amount", "There cannot be less than nothing of it.", "Write 0 or more, or leave it empty where there is no limit.");
+        }
+
+        found.Count(brief.Stages.Stages, 100, "/stages/stages", "stages");
+        found.Ids(brief.Stages.Stages.Select(s => s.Id), "/stages/stages", "stage");
+        found.Unless(brief.Stages.Measure.Length == 0 || brief.Measures.Any(m => m.Id == brief.Stages.Measure), "/stages/measure", "There is no such measure.", "Choose what grows with each stage.");
+        foreach (var stage in brief.Stages.Stages)
+        {
+            for (var i = 0; i < stage.Needs.Count; i++)
+            {
+                found.Unless(brief.Materials.Any(m => m.Id == stage.Needs[i].Material), $"/stages/stages/{stage.Id}/needs/{i}/material", "There is no such material.", "Choose one of the list of materials.");
+                found.Unless(stage.Needs[i].Amount > 0, $"/stages/stages/{stage.Id}/needs/{i}/amount", "A stage takes more than nothing.", "Write an amount above zero, or take the line out.");
+            }
+        }
+    }
+
+    private static void Timing(Timing timing, Findings found)
+    {
+        found.Unless(timing.Lesson is null or (> 0 and <= 1440), "/timing/lesson", "The length of the lesson is out of range.", "Write its minutes, for example 50.");
+        found.Unless(timing.Lessons is >= 1 and <= 100, "/timing/lessons", "The number of lessons is out of range.", "Use 1 or more.");
+        found.Unless(timing.SetUp >= 0, "/timing/setUp", "Setting up cannot take less than no time.", "Use 0 or more minutes.");
+        found.Unless(timing.CleanUp >= 0, "/timing/cleanUp", "Clearing up cannot take less than no time.", "Use 0 or more minutes.");
+        found.Unless(timing.Teams is >= 1 and <= Most.Teams, "/timing/teams", "The number of teams is out of range.", $"Use 1 to {Most.Teams}.");
+        found.Length(timing.IfLate, Most.Text, "/timing/ifLate", "What being late costs");
+        found.Count(timing.Phases, 100, "/timing/phases", "phases");
+        found.Ids(timing.Phases.Select(p => p.Id), "/timing/phases", "phase");
+        foreach (var phase in timing.Phases)
+        {
+            var at = $"/timing/phases/{phase.Id}";
+            found.Unless(phase.Minutes is >= 0 and <= 1440, $"{at}/minutes", "The minutes are out of range.", "Use 0 to 1440.");
+            found.Unless(phase.Changeover is >= 0 and <= 1440, $"{at}/changeover", "The minutes between two teams are out of range.", "Use 0 to 1440.");
+            found.Unless(phase.Stations is >= 1 and <= 100, $"{at}/stations", "The number of places to test at is out of range.", "Use 1 or more.");
+            found.Unless(phase.Warning >= 0 && (phase.Warning == 0 || phase.Warning < phase.Minutes), $"{at}/warning", "The warning would come before the phase begins.", "Give it some minutes before the end.");
+            found.Length(phase.Note, Most.Text, $"{at}/note", "What is to be done");
+        }
+    }
+}

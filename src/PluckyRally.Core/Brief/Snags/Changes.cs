@@ -1,0 +1,39 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace PluckyRally.Core;
+
+/// <summary>Changes a brief.</summary>
+public static class Changes
+{
+    /// <summary>The brief with the changes made, or the change whose place there is not.</summary>
+    public static Result<Document<Brief>> Apply(Brief brief, IReadOnlyList<Change> changes)
+    {
+        var root = JsonSerializer.SerializeToNode(brief, Json.Options)!;
+        foreach (var change in changes)
+        {
+            var done = change.Tier.Length > 0 ? Override(root, change) : Make(root, change);
+            if (!done) return Result<Document<Brief>>.Refused(new Problem(change.At, "There is no such place in the brief any more.", "Look at the snag again; the brief has changed since."));
+        }
+
+        return DocumentReader.Brief(root.ToJsonString());
+    }
+
+    private static bool Make(JsonNode root, Change change)
+    {
+        if (change.Kind == ChangeKind.Set) return Places.Put(root, change.At, change.Value);
+        if (Places.At(root, change.At) is not JsonArray list) return false;
+        list.Add(JsonNode.Parse(change.Value.GetRawText()));
+        return true;
+    }
+
+    private static bool Override(JsonNode root, Change change)
+    {
+        if (Places.At(root, $"/tiers/{change.Tier}/overrides") is not JsonArray list) return false;
+        var value = JsonNode.Parse(change.Value.GetRawText());
+        var there = list.FirstOrDefault(o => o?["at"]?.GetValue<string>() == change.At);
+        if (there is not null) there["value"] = value;
+        else list.Add(new JsonObject { ["at"] = change.At, ["value"] = value });
+        return true;
+    }
+}

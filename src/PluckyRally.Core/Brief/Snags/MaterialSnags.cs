@@ -1,0 +1,33 @@
+namespace PluckyRally.Core;
+
+/// <summary>Materials without a limit, or too few to reach what is asked.</summary>
+internal static class MaterialSnags
+{
+    public static IEnumerable<Snag> Find(Scene scene)
+    {
+        foreach (var material in scene.Materials.Where(m => m.Category == Material.Joining && m.Amount is null))
+        {
+            var (amount, unit) = material.Unit.Length > 0 ? (60m, material.Unit) : material.Name.Contains("tape", StringComparison.OrdinalIgnoreCase) ? (60m, "cm") : (10m, "");
+            yield return new("joining", SnagWeight.Matters, $"/materials/{material.Id}/amount", $"There is no limit to the {material.Name}.", "What joins would carry the build, and the contest measures it instead of the design.", new($"Give each team {ReadingFormat.Number(amount)} {(unit.Length > 0 ? $"{unit} of " : "")}{material.Name}", [Change.Set($"/materials/{material.Id}/amount", amount), Change.Set($"/materials/{material.Id}/unit", unit)]));
+        }
+
+        var stages = scene.Brief.Stages;
+        if (stages.Stages.Count == 0) yield break;
+        var outcome = StagePlanner.Build(stages, scene.Brief.Materials);
+        if (outcome.Short is { } shortage)
+        {
+            yield return new(
+                "stages",
+                SnagWeight.Matters,
+                $"/stages/stages/{shortage.Stage.Id}",
+                $"The {shortage.Material.Name} run out at “{shortage.Stage.Name}”: {ReadingFormat.Number(shortage.Left)} left, {ReadingFormat.Number(shortage.Needed)} needed.",
+                "No team could finish, however well it builds.",
+                new($"Give each team {ReadingFormat.Number(shortage.Total)}", [Change.Set($"/materials/{shortage.Material.Id}/amount", shortage.Total)]));
+            yield break;
+        }
+
+        var least = scene.Playbook?.Rules.FirstOrDefault(r => r.Value?.Plain?.Id == stages.Measure && r.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null, Comparison: Comparison.AtLeast or Comparison.MoreThan or Comparison.Exactly or Comparison.Between });
+        if (least?.Value?.Plain is { } measure && outcome.Reached < least.Amount)
+            yield return new("stages", SnagWeight.Matters, "/stages", $"The stages come to {ReadingFormat.Value(outcome.Reached, measure)}, and “{least.Rule.Text}” asks for {ReadingFormat.Value(least.Amount, measure)}.", "Either the materials cannot reach it, or a stage is missing from the plan.");
+    }
+}

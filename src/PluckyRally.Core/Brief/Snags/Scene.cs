@@ -1,0 +1,34 @@
+namespace PluckyRally.Core;
+
+/// <summary>What the checks look at: a brief as one tier runs it.</summary>
+/// <param name="Brief">The brief with the tier's values.</param>
+/// <param name="Ready">The same made ready, or what stops it.</param>
+internal sealed record Scene(Brief Brief, Result<Playbook> Ready)
+{
+    /// <summary>The brief made ready; null while something stops it.</summary>
+    public Playbook? Playbook => Ready.IsOk ? Ready.Value : null;
+
+    /// <summary>The rules that hold here.</summary>
+    public IEnumerable<Rule> Rules => Brief.Rules.Where(r => !r.Off);
+
+    /// <summary>The materials that there are here.</summary>
+    public IEnumerable<Material> Materials => Brief.Materials.Where(m => !m.Off && m.Name.Length > 0);
+
+    /// <summary>The texts that pupils read, each with its place.</summary>
+    public IEnumerable<(string At, string Text)> Texts =>
+        new (string At, string Text)[]
+            {
+                ("/title", Brief.Title), ("/story", Brief.Story), ("/question", Brief.Question), ("/goal", Brief.Goal), ("/trials/how", Brief.Trials.How),
+                ("/trials/overWhen", Brief.Trials.OverWhen), ("/trials/ifItFalls", Brief.Trials.IfItFalls), ("/scoringWords", Brief.ScoringWords), ("/safety", Brief.Safety),
+            }
+            .Concat(Rules.Select(r => ($"/rules/{r.Id}/text", r.Text)))
+            .Concat(Brief.Conditions.Select(c => ($"/conditions/{c.Id}/text", c.Text)))
+            .Concat(Brief.Words.Select((w, i) => ($"/words/{i}/meaning", w.Meaning)))
+            .Where(t => t.Item2.Length > 0);
+
+    /// <summary>A measure by its id.</summary>
+    public Measure? Measure(string id) => Brief.Measures.FirstOrDefault(m => m.Id == id);
+
+    /// <summary>Whether anything is measured for points.</summary>
+    public bool Measures => Brief.Method.Parts.Any(p => p is Part.Measured && !p.Off);
+}

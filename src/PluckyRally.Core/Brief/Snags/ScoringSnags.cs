@@ -1,0 +1,78 @@
+using System.Text.RegularExpressions;
+
+namespace PluckyRally.Core;
+
+/// <summary>Scoring that ties, that one part decides, that divides by zero, or that pupils cannot follow.</summary>
+internal static partial class ScoringSnags
+{
+    /// <summary>A part whose points differ by this many times what all others differ by decides nearly alone (our own threshold).</summary>
+    private const decimal Outweighs = 3;
+
+    /// <summary>A part whose points differ by less than this share of all differences never decides (our own threshold).</summary>
+    private const decimal NeverMatters = 0.05m;
+
+    public static IEnumerable<Snag> Find(Scene scene) => TieBreak(scene).Concat(Balance(scene)).Concat(Dividing(scene)).Concat(Words(scene));
+
+    private static IEnumerable<Snag> TieBreak(Scene scene)
+    {
+        var method = scene.Brief.Method;
+        if (!method.Ranking || method.TieBreaks.Count > 0 || scene.Playbook is not { Parts: [var first, ..] }) yield break;
+        var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == Taken.Once) is { } once
+            ? new TieBreak { Name = $"the smaller {once.Name.ToLowerInvariant()}", Value = once.Id, Better = Better.Less }
+            : new TieBreak { Name = $"{first.Part.Name.ToLowerInvariant()} before points", Value = $"{first.Part.Id}_value", Better = first.Better };
+        yield return new("tie", SnagWeight.Matters, "/method/tieBreaks", "Nothing decides between equal totals.", "Ties are common, and a rule made up on the spot looks unfair.", new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)]));
+    }
+
+    private static IEnumerable<Snag> Balance(Scene scene)
+    {
+        if (scene.Playbook is not { } playbook || playbook.Parts.Count < 2) yield break;
+        var spreads = playbook.Parts.Select(p => (Plan: p, Spread: PartSpread.Of(p, scene.Brief))).ToList();
+        if (spreads.Any(s => s.Spread is null)) yield break;
+        var all = spreads.Sum(s => s.Spread!.Length);
+        if (all == 0) yield break;
+        foreach (var (plan, spread) in spreads)
+        {
+            var (mine, others) = (spread!.Length, all - spread.Length);
+            var at = $"/method/parts/{plan.Part.Id}/weight";
+            if (mine > Outweighs * others)
+                yield return new("outweighs", SnagWeight.Matters, at, $"{plan.Part.Name} decides nearly alone: between a weak and a strong team it makes {Show(mine)} points of difference, everything else {Show(others)}.", "Teams that are good at the rest would find that it did not count.");
+            else if (mine < NeverMatters * all)
+                yield return new("neverMatters", SnagWeight.Matters, at, $"{plan.Part.Name} hardly ever matters: it makes {Show(mine)} of {Show(all)} points of difference between teams.", "It costs time to judge and changes no place.");
+        }
+    }
+
+    private static IEnumerable<Snag> Dividing(Scene scene)
+    {
+        foreach (var part in scene.Playbook?.Parts.OfType<PartPlan.Measured>() ?? [])
+        {
+            var below = TermWords.All(part.Expression.Term).OfType<Term.Binary>().Where(b => b.Sign == '/').Select(b => b.Right).OfType<Term.Name>().Select(n => scene.Measure(n.Id)).OfType<Measure>();
+            foreach (var measure in below.Where(m => Plausible.Of(m) is not { Low: > 0 } && !KeptAboveZero(scene, m)).Distinct())
+            {
+                var rule = new Rule { Id = Free($"some_{measure.Id}", scene.Brief), Sort = RuleSort.Criterion, Text = $"Uses at least 1 of {measure.Name.ToLowerInvariant()}", Check = new RuleCheck.Limit { Value = measure.Id, Comparison = Comparison.AtLeast, Amount = "1" }, IfMissed = new Consequence.DoesNotPlace() };
+                yield return new("zero", SnagWeight.Matters, $"/method/parts/{part.Part.Id}/value", $"{part.Part.Name} divides by {measure.Name.ToLowerInvariant()}, which can be zero.", "A team with none of it would have no value, and only failure points.", new($"Ask for at least 1 of {measure.Name.ToLowerInvariant()}", [Change.Append("/rules", rule)]));
+            }
+        }
+    }
+
+    private static bool KeptAboveZero(Scene scene, Measure measure) => scene.Playbook?.Rules.Any(r => r is { Value.Plain: { } plain, Rule.Check: RuleCheck.Limit { PercentOfLastRound: null } limit }
+        && plain.Id == measure.Id && (limit.Comparison == Comparison.MoreThan ? r.Amount >= 0 : limit.Comparison is Comparison.AtLeast or Comparison.Exactly or Comparison.Between && r.Amount > 0)) == true;
+
+    private static IEnumerable<Snag> Words(Scene scene)
+    {
+        var words = scene.Brief.ScoringWords;
+        if (words.Trim().Length == 0 || !scene.Brief.Method.Ranking) yield break;
+        var says = scene.Brief.Method.Wins == Wins.Highest ? Most().IsMatch(words) : Fewest().IsMatch(words);
+        if (!says)
+            yield return new("wins", SnagWeight.Matters, "/scoringWords", "Your words on scoring do not say which total wins.", "Pupils would ask whether more or fewer points are good.", new("Add the sentence", [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]));
+    }
+
+    private static string Free(string stem, Brief brief) => Enumerable.Range(1, 400).Select(i => i == 1 ? stem : $"{stem}{i}").First(id => brief.Rules.All(r => r.Id != id));
+
+    private static string Show(decimal points) => ReadingFormat.Number(Math.Round(points, 1));
+
+    [GeneratedRegex(@"\b(?:highest|most points|more points|biggest total|largest total)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Most();
+
+    [GeneratedRegex(@"\b(?:lowest|fewest points|fewer points|smallest total)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Fewest();
+}

@@ -1,0 +1,65 @@
+namespace PluckyRally.Core;
+
+/// <summary>Looks a brief through before a class does.</summary>
+public static class Snags
+{
+    private static readonly IReadOnlyList<Func<Scene, IEnumerable<Snag>>> Checks =
+    [
+        StoppingSnags.Find,
+        SafetySnags.Find,
+        RuleSnags.Find,
+        TestSnags.Find,
+        MaterialSnags.Find,
+        ScoringSnags.Find,
+        ReadingSnags.Find,
+        TimeSnags.Find,
+        SheetSnags.Find,
+    ];
+
+    /// <summary>
+    /// Everything found in the brief and in each of its tiers, what stops first. What the teacher has decided to leave is not
+    /// among it, unless it stops.
+    /// </summary>
+    public static IReadOnlyList<Snag> Of(Brief brief) =>
+        [.. All(brief).Where(s => s.Weight == SnagWeight.Stops || !brief.LeftSnags.Contains(s.Key)).OrderBy(s => s.Weight)];
+
+    /// <summary>Everything that keeps a class from running the brief in this tier; the last look before a rally begins.</summary>
+    public static IReadOnlyList<Problem> Stopping(Edition edition) =>
+        [.. In(edition.Brief).Where(s => s.Weight == SnagWeight.Stops).Select(s => new Problem(s.At, s.What, s.Fix?.Label is { } label ? $"{label}." : s.Why))];
+
+    /// <summary>The snags that the teacher has decided to leave.</summary>
+    public static IReadOnlyList<Snag> Left(Brief brief) => [.. All(brief).Where(s => s.Weight != SnagWeight.Stops && brief.LeftSnags.Contains(s.Key))];
+
+    private static List<Snag> All(Brief brief)
+    {
+        var found = In(brief).ToList();
+        var known = found.Select(s => (s.Id, s.At)).ToHashSet();
+        foreach (var tier in brief.Tiers)
+        {
+            var edition = Editions.Resolve(brief, tier.Id);
+            if (!edition.IsOk)
+            {
+                found.AddRange(edition.Problems.Select(p => new Snag("tier", SnagWeight.Stops, p.At, p.What, p.Remedy, Tier: tier.Id)));
+                continue;
+            }
+
+            found.AddRange(In(edition.Value.Brief).Where(s => !known.Contains((s.Id, s.At))).Select(s => InTier(s, tier)));
+        }
+
+        found.AddRange(TierSnags.Find(brief));
+        return found;
+    }
+
+    private static IEnumerable<Snag> In(Brief brief)
+    {
+        var scene = new Scene(brief, Playbook.For(new Edition { Brief = brief }));
+        return Checks.SelectMany(check => check(scene));
+    }
+
+    /// <summary>What is found only in a tier is mended only there; lists are the same in all tiers.</summary>
+    private static Snag InTier(Snag snag, Tier tier) => snag with
+    {
+        Tier = tier.Id,
+        Fix = snag.Fix is { } fix ? fix with { Changes = [.. fix.Changes.Select(c => c.Kind == ChangeKind.Set ? c with { Tier = tier.Id } : c)] } : null,
+    };
+}

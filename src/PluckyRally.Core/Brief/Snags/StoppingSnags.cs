@@ -1,0 +1,39 @@
+namespace PluckyRally.Core;
+
+/// <summary>What keeps a brief from being run, with a fix where there is one.</summary>
+internal static class StoppingSnags
+{
+    public static IEnumerable<Snag> Find(Scene scene) =>
+        scene.Ready.Problems.Select(p => new Snag("stops", SnagWeight.Stops, p.At, p.What, p.Remedy, Mend(scene.Brief, p)));
+
+    private static Fix? Mend(Brief brief, Problem problem)
+    {
+        var steps = problem.At.Split('/');
+        switch (steps)
+        {
+            case ["", "measures", var id, "unit"] when brief.Measures.FirstOrDefault(m => m.Id == id) is { } measure && Units.Usual(measure.Kind) is { Length: > 0 } unit:
+                return new($"Measure it in {unit}", [Change.Set(problem.At, unit)]);
+            case ["", "measures", var id, "step"] when brief.Measures.Any(m => m.Id == id):
+                return new("Read it to the nearest 1", [Change.Set(problem.At, 1)]);
+            case ["", "method", "parts"] when brief.Measures is [var first, ..]:
+                return new($"Give a point for each {first.Name.ToLowerInvariant()}", [Change.Append<Part>("/method/parts", new Part.Measured { Id = Free("points", brief), Name = first.Name, Value = first.Id, Better = Better.More, Curve = new Curve.Rate(1) })]);
+            case ["", "method", "parts", var id, "value"] when brief.Method.Parts.OfType<Part.Measured>().FirstOrDefault(p => p.Id == id) is { } part && Unknown(part.Value, brief) is { } name:
+                return new($"Add a measure called {name}", [Change.Append("/measures", new Measure { Id = name, Name = name, Kind = MeasureKind.Number })]);
+            default:
+                return null;
+        }
+    }
+
+    /// <summary>The first name in an expression that nothing is called by.</summary>
+    private static string? Unknown(string expression, Brief brief)
+    {
+        var term = TermParser.Read(expression);
+        return term.IsOk ? TermWords.Names(term.Value).FirstOrDefault(n => brief.Measures.All(m => m.Id != n)) : null;
+    }
+
+    private static string Free(string stem, Brief brief)
+    {
+        var taken = brief.Measures.Select(m => m.Id).Concat(brief.Method.Parts.Select(p => p.Id)).ToHashSet();
+        return Enumerable.Range(1, 400).Select(i => i == 1 ? stem : $"{stem}{i}").First(id => !taken.Contains(id));
+    }
+}

@@ -1,0 +1,82 @@
+using System.Text.RegularExpressions;
+
+namespace PluckyRally.Core;
+
+/// <summary>A test that is not said, not the same for all, or too coarse or short for what is asked of it.</summary>
+internal static partial class TestSnags
+{
+    /// <summary>A step must cut the expected range into at least this many readings per team (common practice, no source).</summary>
+    private const int ReadingsApart = 2;
+
+    public static IEnumerable<Snag> Find(Scene scene) => Method(scene).Concat(Conditions(scene)).Concat(Falling(scene)).Concat(Measures(scene)).Concat(Attempts(scene));
+
+    private static IEnumerable<Snag> Method(Scene scene)
+    {
+        if (scene.Brief.Method.Parts.Count > 0 && scene.Brief.Trials.How.Trim().Length == 0)
+            yield return new("test", SnagWeight.Matters, "/trials/how", "Nothing says how it is tested.", "A test that comes as a surprise was not what the designs are for.");
+    }
+
+    private static IEnumerable<Snag> Conditions(Scene scene)
+    {
+        foreach (var condition in scene.Brief.Conditions.Where(c => c.FixedAt.Trim().Length == 0))
+            yield return new("condition", SnagWeight.Matters, $"/conditions/{condition.Id}/fixedAt", $"“{Name(condition)}” is the same for everyone, and nothing says what it is.", "Teams that are tested on different gaps, floors or drops are not compared fairly.");
+        if (scene.Measures && scene.Brief.Conditions.Count == 0)
+            yield return new("conditions", SnagWeight.Matters, "/conditions", "Nothing is said to be the same for everyone.", "Where it is tested, on what and from how high must be the same, or the numbers say nothing.", new("Add the place of the test", [Change.Append("/conditions", new Condition { Id = "place", Text = "Where it is tested", FixedAt = "the same table" })]));
+    }
+
+    private static IEnumerable<Snag> Falling(Scene scene)
+    {
+        if (scene.Brief.Trials.IfItFalls.Trim().Length > 0 || scene.Brief.Trials.FreshBuildAfterFailure) yield break;
+        var can = scene.Brief.Measures.Any(m => m.LoadTest) || scene.Brief.Trials.HoldSeconds > 0 || scene.Texts.Any(t => t.At is "/goal" or "/trials/how" or "/trials/overWhen" && Collapse().IsMatch(t.Text));
+        if (can)
+            yield return new("falls", SnagWeight.Matters, "/trials/ifItFalls", "Nothing says what happens to a build that falls or breaks.", "Out, mended or built afresh: the team will ask while the class waits.", new("A fresh copy may be built", [Change.Set("/trials/ifItFalls", "If it falls or breaks, this attempt is over. For the next one you may build a fresh copy.")]));
+    }
+
+    private static IEnumerable<Snag> Measures(Scene scene)
+    {
+        var scored = scene.Playbook?.Parts.OfType<PartPlan.Measured>().SelectMany(p => p.Expression.Measures).Select(m => m.Id).ToHashSet() ?? [];
+        var ruled = scene.Playbook?.Rules.SelectMany(r => (r.Value?.Measures ?? []).Concat(r.Fit?.Across ?? [])).Select(m => m.Id).ToHashSet() ?? [];
+        var broken = scene.Playbook?.TieBreaks.SelectMany(t => t.Value.Measures).Concat(scene.Playbook.Awards.SelectMany(a => a.Value?.Measures ?? [])).Select(m => m.Id).ToHashSet() ?? [];
+        foreach (var measure in scene.Brief.Measures)
+        {
+            var at = $"/measures/{measure.Id}";
+            if (scored.Contains(measure.Id) && measure.How.Trim().Length == 0 && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level))
+                yield return new("how", SnagWeight.Hint, $"{at}/how", $"Nothing says how {Low(measure.Name)} is measured.", "From where to where, along what, to which side: two judges would read differently.");
+            if (scene.Playbook is not null && !scored.Contains(measure.Id) && !ruled.Contains(measure.Id) && !broken.Contains(measure.Id))
+                yield return new("unused", SnagWeight.Hint, at, $"{measure.Name} is measured, and nothing comes of it.", "Judges would read a number that nobody needs.");
+            if (scored.Contains(measure.Id) && measure.Expected is { } e && e.High > e.Low && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level) && (e.High - e.Low) / measure.Step < ReadingsApart * scene.Brief.Timing.Teams)
+            {
+                var finer = Finer(measure, (e.High - e.Low) / (ReadingsApart * scene.Brief.Timing.Teams));
+                yield return new("step", SnagWeight.Matters, $"{at}/step", $"{measure.Name}, read to the nearest {ReadingFormat.Number(measure.Step)}, will hardly tell {scene.Brief.Timing.Teams} teams apart.", "Many teams would tie, and one misread step would decide.", finer is null ? null : new($"Read it to the nearest {ReadingFormat.Number(finer.Value)}", [Change.Set($"{at}/step", finer.Value)]));
+            }
+        }
+    }
+
+    private static IEnumerable<Snag> Attempts(Scene scene)
+    {
+        var attempts = scene.Brief.Trials.Attempts;
+        var asked = scene.Brief.Summaries.Where(s => Summaries.Needs(s) > attempts).ToList();
+        if (scene.Measures && asked.Count > 0)
+        {
+            var needs = asked.Max(Summaries.Needs);
+            yield return new("attempts", SnagWeight.Hint, "/trials/attempts", $"{(attempts == 1 ? "One attempt is" : $"{attempts} attempts are")} few for a {Summaries.Name(asked.OrderByDescending(Summaries.Needs).First())}.", $"It needs about {needs} readings of a team to say anything; pool the whole class, or make more attempts.", new($"Make {needs} attempts", [Change.Set("/trials/attempts", needs)]));
+        }
+
+        foreach (var part in scene.Brief.Method.Parts.OfType<Part.Measured>().Where(p => !p.Off && p.Combine is Combine.Mean or Combine.Median && attempts < 3))
+            yield return new("attempts", SnagWeight.Matters, $"/method/parts/{part.Id}/combine", $"{part.Name} takes the {(part.Combine == Combine.Mean ? "mean" : "middle")} of {attempts} {(attempts == 1 ? "attempt" : "attempts")}.", "One wild attempt decides, which a mean was to prevent.", new("Make 3 attempts", [Change.Set("/trials/attempts", 3)]));
+    }
+
+    /// <summary>The coarsest step of an instrument that is fine enough: 1, 0.5, 0.25, 0.2, 0.1 and their tenths; null where none is.</summary>
+    private static decimal? Finer(Measure measure, decimal wanted)
+    {
+        decimal[] steps = measure.Unit == "in" ? [0.5m, 0.25m, 0.125m, 0.0625m] : [5, 2, 1, 0.5m, 0.2m, 0.1m, 0.05m, 0.02m, 0.01m];
+        return steps.Where(s => s < measure.Step && s <= wanted).Select(s => (decimal?)s).FirstOrDefault();
+    }
+
+    private static string Name(Condition condition) => condition.Text.Length > 0 ? condition.Text : "Something unnamed";
+
+    private static string Low(string text) => text.Length > 0 ? char.ToLowerInvariant(text[0]) + text[1..] : text;
+
+    [GeneratedRegex(@"\b(?:collapses?|falls? (?:over|down)|breaks?|tall(?:est)?|strong(?:est)?|tower|bridge|holds? (?:up|as much))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Collapse();
+}

@@ -1,0 +1,70 @@
+namespace PluckyRally.Core;
+
+/// <summary>Tiers that ask less of older pupils than of younger ones.</summary>
+internal static class TierSnags
+{
+    public static IEnumerable<Snag> Find(Brief brief)
+    {
+        var tiers = brief.Tiers.Select(t => (Tier: t, Edition: Editions.Resolve(brief, t.Id)))
+            .Where(t => t.Edition.IsOk)
+            .Select(t => (t.Tier, Run: t.Edition.Value!.Brief))
+            .Where(t => t.Run.Grades != GradeBand.Unsaid)
+            .OrderBy(t => t.Run.Grades)
+            .ToList();
+        for (var i = 1; i < tiers.Count; i++)
+        {
+            var (younger, older) = (tiers[i - 1], tiers[i]);
+            if (younger.Run.Grades == older.Run.Grades) continue;
+            foreach (var (at, what, value) in Easier(younger.Run, older.Run))
+            {
+                yield return new(
+                    "easier",
+                    SnagWeight.Matters,
+                    at,
+                    $"{Name(older.Tier)} is easier than {Name(younger.Tier)}: {what}.",
+                    "Older pupils would notice, and the two cannot be compared.",
+                    value is null ? null : new($"As in {Name(younger.Tier)}", [value with { Tier = older.Tier.Id }]),
+                    older.Tier.Id);
+            }
+        }
+    }
+
+    private static IEnumerable<(string At, string What, Change? AsYounger)> Easier(Brief younger, Brief older)
+    {
+        var (young, old) = (Plans(younger), Plans(older));
+        foreach (var rule in younger.Rules.Where(r => !r.Off))
+        {
+            if (older.Rules.FirstOrDefault(r => r.Id == rule.Id) is { Off: true }) yield return ($"/rules/{rule.Id}/off", $"it leaves out “{rule.Text}”", Change.Set($"/rules/{rule.Id}/off", false));
+            if (!young.TryGetValue(rule.Id, out var was) || !old.TryGetValue(rule.Id, out var now) || was.Comparison != now.Comparison) continue;
+            var less = was.Comparison is Comparison.AtLeast or Comparison.MoreThan ? now.Size < was.Size : was.Comparison is Comparison.AtMost or Comparison.LessThan && now.Size > was.Size;
+            if (less) yield return ($"/rules/{rule.Id}/check/amount", $"{now.Amount} instead of {was.Amount} in “{rule.Text}”", Change.Set($"/rules/{rule.Id}/check/amount", was.Amount));
+        }
+
+        foreach (var material in younger.Materials.Where(m => m is { Off: false, IsRig: false, Amount: not null }))
+        {
+            if (older.Materials.FirstOrDefault(m => m.Id == material.Id) is { Off: false, Amount: { } more } && more > material.Amount)
+                yield return ($"/materials/{material.Id}/amount", $"{ReadingFormat.Number(more)} {material.Name} instead of {ReadingFormat.Number(material.Amount.Value)}", Change.Set($"/materials/{material.Id}/amount", material.Amount.Value));
+        }
+
+        foreach (var phase in younger.Timing.Phases.Where(p => p.Kind == PhaseKind.Build))
+        {
+            if (older.Timing.Phases.FirstOrDefault(p => p.Id == phase.Id) is { } later && later.Minutes > phase.Minutes)
+                yield return ($"/timing/phases/{phase.Id}/minutes", $"{ReadingFormat.Number(later.Minutes)} minutes to build instead of {ReadingFormat.Number(phase.Minutes)}", Change.Set($"/timing/phases/{phase.Id}/minutes", phase.Minutes));
+        }
+    }
+
+    /// <summary>The limits of a brief, by rule, with sizes that can be compared over units.</summary>
+    private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(Brief brief)
+    {
+        var playbook = Playbook.For(new Edition { Brief = brief });
+        return playbook.IsOk
+            ? playbook.Value.Rules.Where(r => r.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null }).ToDictionary(
+                r => r.Rule.Id,
+                r => (((RuleCheck.Limit)r.Rule.Check).Comparison, ((RuleCheck.Limit)r.Rule.Check).Amount, Size(r)))
+            : [];
+    }
+
+    private static decimal Size(RulePlan plan) => plan.Value?.Plain?.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
+
+    private static string Name(Tier tier) => tier.Name.Length > 0 ? tier.Name : tier.Id;
+}

@@ -1,0 +1,34 @@
+using System.Text.Json;
+
+namespace PluckyRally.Core;
+
+/// <summary>Lays a tier over its brief.</summary>
+public static class Editions
+{
+    /// <summary>The brief as a tier runs it; without a tier, the base. Errors name the tier and the field.</summary>
+    public static Result<Edition> Resolve(Brief brief, string tier = "")
+    {
+        if (tier.Length == 0) return Result<Edition>.Ok(new() { Brief = brief with { Tiers = [] } });
+        var chosen = brief.Tiers.FirstOrDefault(t => t.Id == tier);
+        if (chosen is null) return Result<Edition>.Refused(new Problem("/tier", $"This brief has no tier “{tier}”.", $"Choose one of these: {string.Join(", ", brief.Tiers.Select(t => t.Id))}."));
+
+        var node = JsonSerializer.SerializeToNode(brief with { Tiers = [] }, Json.Options)!;
+        var problems = new List<Problem>();
+        for (var i = 0; i < chosen.Overrides.Count; i++)
+        {
+            if (!MayDiffer(chosen.Overrides[i].At) || !Places.Put(node, chosen.Overrides[i].At, chosen.Overrides[i].Value))
+                problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {chosen.Overrides[i].At} in the brief.", "Name a place of the brief, items by their id, for example /measures/height/unit."));
+        }
+
+        if (problems.Count > 0) return Result<Edition>.Refused(problems);
+        var read = DocumentReader.Brief(node.ToJsonString());
+        return read.IsOk
+            ? Result<Edition>.Ok(new() { Brief = read.Value.Value, Tier = Name(chosen) })
+            : Result<Edition>.Refused([.. read.Problems.Select(p => p with { At = $"/tiers/{tier}{p.At}", What = $"In {Name(chosen)}: {p.What}" })]);
+    }
+
+    /// <summary>Tiers have no tiers, and are of the same format.</summary>
+    private static bool MayDiffer(string at) => at.Split('/') is not ["", "tiers" or "format" or "version", ..];
+
+    private static string Name(Tier tier) => tier.Name.Length > 0 ? tier.Name : tier.Id;
+}

@@ -1,0 +1,77 @@
+using System.Text.Json.Nodes;
+
+namespace PluckyRally.Core;
+
+/// <summary>The places of a brief that a teacher changes from grade to grade.</summary>
+internal static class TierFields
+{
+    private static readonly IReadOnlyList<string> Bands = [.. GradeBands.All.Select(Json.Word)];
+
+    public static IReadOnlyList<TierField> Of(Brief brief, JsonNode root)
+    {
+        TierField Field(string at, TierFieldKind kind, IReadOnlyList<string>? words = null) => new(at, PlaceWords.Of(root, at), kind, words ?? []);
+        return
+        [
+            Field("/grades", TierFieldKind.Choice, Bands),
+            Field("/goal", TierFieldKind.Text),
+            Field("/story", TierFieldKind.Text),
+            Field("/trials/attempts", TierFieldKind.Number),
+            Field("/trials/holdSeconds", TierFieldKind.Number),
+            Field("/trials/how", TierFieldKind.Text),
+            .. brief.Rules.SelectMany(r => OfRule(r, Field)),
+            .. brief.Materials.SelectMany(m => new[] { Field($"/materials/{m.Id}/amount", TierFieldKind.Number), Field($"/materials/{m.Id}/unit", TierFieldKind.Text), Field($"/materials/{m.Id}/note", TierFieldKind.Text), Field($"/materials/{m.Id}/off", TierFieldKind.YesNo) }),
+            .. brief.Measures.SelectMany(m => OfMeasure(m, Field)),
+            .. brief.Conditions.Select(c => Field($"/conditions/{c.Id}/fixedAt", TierFieldKind.Text)),
+            .. brief.Timing.Phases.Select(p => Field($"/timing/phases/{p.Id}/minutes", TierFieldKind.Number)),
+            Field("/timing/lesson", TierFieldKind.Number),
+            Field("/timing/lessons", TierFieldKind.Number),
+            .. brief.Method.Parts.SelectMany(p => OfPart(p, Field)),
+            Field("/method/precision", TierFieldKind.Number),
+            Field("/method/ranking", TierFieldKind.YesNo),
+        ];
+    }
+
+    private static IEnumerable<TierField> OfRule(Rule rule, Func<string, TierFieldKind, IReadOnlyList<string>?, TierField> field)
+    {
+        var at = $"/rules/{rule.Id}";
+        if (rule.Check is RuleCheck.Limit { PercentOfLastRound: null } limit)
+        {
+            yield return field($"{at}/check/amount", TierFieldKind.Text, null);
+            if (limit.Comparison == Comparison.Between) yield return field($"{at}/check/upper", TierFieldKind.Text, null);
+        }
+
+        yield return field($"{at}/text", TierFieldKind.Text, null);
+        if (rule.IfMissed is Consequence.Deduct) yield return field($"{at}/ifMissed/points", TierFieldKind.Number, null);
+        yield return field($"{at}/off", TierFieldKind.YesNo, null);
+    }
+
+    private static IEnumerable<TierField> OfMeasure(Measure measure, Func<string, TierFieldKind, IReadOnlyList<string>?, TierField> field)
+    {
+        var at = $"/measures/{measure.Id}";
+        if (Units.NeedsUnit(measure.Kind)) yield return field($"{at}/unit", TierFieldKind.Choice, Units.For(measure.Kind));
+        yield return field($"{at}/step", TierFieldKind.Number, null);
+        yield return field($"{at}/how", TierFieldKind.Text, null);
+        if (measure.Expected is null) yield break;
+        yield return field($"{at}/expected/low", TierFieldKind.Number, null);
+        yield return field($"{at}/expected/high", TierFieldKind.Number, null);
+    }
+
+    private static IEnumerable<TierField> OfPart(Part part, Func<string, TierFieldKind, IReadOnlyList<string>?, TierField> field)
+    {
+        var at = $"/method/parts/{part.Id}";
+        yield return field($"{at}/off", TierFieldKind.YesNo, null);
+        yield return field($"{at}/weight", TierFieldKind.Number, null);
+        if (part is not Part.Measured measured) yield break;
+        yield return field($"{at}/combine", TierFieldKind.Choice, [.. Enum.GetValues<Combine>().Select(Json.Word)]);
+        string[] numbers = measured.Curve switch
+        {
+            Curve.Rate => ["perUnit", "start"],
+            Curve.Between => ["from", "to", "points"],
+            Curve.Target => ["at", "points", "perUnit"],
+            Curve.ShareOfBest => ["points"],
+            Curve.Improvement => ["perPercent"],
+            _ => [],
+        };
+        foreach (var number in numbers) yield return field($"{at}/curve/{number}", TierFieldKind.Number, null);
+    }
+}

@@ -1,0 +1,29 @@
+namespace PluckyRally.Core;
+
+/// <summary>A stretch of values that teams will probably lie in.</summary>
+/// <param name="Low">The smallest.</param>
+/// <param name="High">The largest, above <paramref name="Low"/>.</param>
+public sealed record Stretch(decimal Low, decimal High)
+{
+    /// <summary>How far it goes.</summary>
+    public decimal Length => High - Low;
+}
+
+/// <summary>What teams will probably reach.</summary>
+internal static class Plausible
+{
+    /// <summary>Seconds of one leg of a relay where nothing else is known (common practice, no source).</summary>
+    public static readonly Stretch LegSeconds = new(10, 40);
+
+    /// <summary>What the brief says teams will reach, or what the kind of measure leaves no choice about; null where nobody knows.</summary>
+    public static Stretch? Of(Measure measure) => measure switch
+    {
+        { Expected: { } e } when e.Low < e.High => new(e.Low, e.High),
+        { Kind: MeasureKind.YesNo } => new(0, 1),
+        { Kind: MeasureKind.Level, Levels.Count: > 1 } => new(0, measure.Levels.Count - 1),
+        _ => null,
+    };
+
+    /// <summary>The same, or a wide guess from the step where nobody knows: enough to move a slider over.</summary>
+    public static Stretch OrGuess(Measure measure) => Of(measure) ?? new(0, measure.Step * 100);
+}

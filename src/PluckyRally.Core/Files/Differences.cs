@@ -1,0 +1,65 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace PluckyRally.Core;
+
+/// <summary>A place at which two briefs differ.</summary>
+/// <param name="At">The place, items named by their id.</param>
+/// <param name="Where">The place in words.</param>
+/// <param name="Before">What stands there in the first; empty where there is nothing.</param>
+/// <param name="After">What stands there in the second; empty where there is nothing.</param>
+public sealed record Difference(string At, string Where, string Before, string After)
+{
+    /// <summary>Beyond so many, nobody reads them.</summary>
+    public const int Most = 200;
+
+    /// <summary>Where two briefs differ, in the order of the sheet.</summary>
+    public static IReadOnlyList<Difference> Between(Brief before, Brief after)
+    {
+        var (a, b) = (JsonSerializer.SerializeToNode(before, Json.Options)!, JsonSerializer.SerializeToNode(after, Json.Options)!);
+        var found = new List<Difference>();
+        Walk(a, b, "", (at, x, y) => found.Add(new(at, PlaceWords.Of(y is null ? a : b, at), Show(x), Show(y))));
+        return [.. found.Take(Most)];
+    }
+
+    private static void Walk(JsonNode? a, JsonNode? b, string at, Action<string, JsonNode?, JsonNode?> differ)
+    {
+        switch (a, b)
+        {
+            case (JsonObject x, JsonObject y) when at.Length == 0 || SameKind(x, y):
+                foreach (var name in x.Select(p => p.Key).Union(y.Select(p => p.Key))) Walk(x[name], y[name], $"{at}/{name}", differ);
+                break;
+            case (JsonArray x, JsonArray y) when HaveIds(x) && HaveIds(y):
+                foreach (var id in x.Select(Id).Union(y.Select(Id))) Walk(x.FirstOrDefault(n => Id(n) == id), y.FirstOrDefault(n => Id(n) == id), $"{at}/{id}", differ);
+                if (!x.Select(Id).Where(i => y.Any(n => Id(n) == i)).SequenceEqual(y.Select(Id).Where(i => x.Any(n => Id(n) == i)))) differ(at, x, y);
+                break;
+            default:
+                if (!JsonNode.DeepEquals(a, b)) differ(at, a, b);
+                break;
+        }
+    }
+
+    private static bool SameKind(JsonObject x, JsonObject y) => JsonNode.DeepEquals(x["kind"], y["kind"]);
+
+    private static bool HaveIds(JsonArray list) => list.All(n => Id(n).Length > 0);
+
+    private static string Id(JsonNode? node) => (node as JsonObject)?["id"]?.GetValue<string>() ?? "";
+
+    /// <summary>A value in a few words.</summary>
+    internal static string Show(JsonNode? node) => node switch
+    {
+        null => "",
+        JsonValue value when value.TryGetValue<string>(out var text) => text,
+        JsonValue value when value.TryGetValue<bool>(out var yes) => yes ? "yes" : "no",
+        JsonValue value => value.ToJsonString(),
+        JsonArray list => list.Count == 0 ? "nothing" : string.Join(", ", list.Select(Short)),
+        JsonObject item => Short(item),
+        _ => node.ToJsonString(),
+    };
+
+    private static readonly string[] Names = ["name", "text", "word", "kind", "id"];
+
+    private static string Short(JsonNode? node) => node is JsonObject item
+        ? Names.Select(k => item[k]).OfType<JsonValue>().Select(v => v.ToString()).FirstOrDefault(t => t.Length > 0) ?? "something"
+        : Show(node);
+}

@@ -1,0 +1,73 @@
+namespace PluckyRally.Core;
+
+/// <summary>What an amount of material is for.</summary>
+public enum Per
+{
+    /// <summary>For each team.</summary>
+    Team,
+
+    /// <summary>For each member of a team.</summary>
+    Member,
+
+    /// <summary>For each attempt of a team.</summary>
+    Attempt,
+
+    /// <summary>For each fresh build.</summary>
+    FreshBuild,
+}
+
+/// <summary>Something that pupils may use, or that the test needs.</summary>
+public sealed record Material
+{
+    /// <summary>Names the material in stages.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>What it is good for: one of <see cref="UsualCategories"/>, or the brief's own word.</summary>
+    public string Category { get; init; } = "";
+
+    /// <summary>How much there is, 0 or more; absent where there is no limit.</summary>
+    public decimal? Amount { get; init; }
+
+    /// <summary>The unit of a continuous amount, such as cm of tape; empty for pieces.</summary>
+    public string Unit { get; init; } = "";
+
+    /// <summary>Whom the amount is for.</summary>
+    public Per Per { get; init; }
+
+    /// <summary>Whether it is given back and used again.</summary>
+    public bool Reusable { get; init; }
+
+    /// <summary>More about it: its size, or how it may be used.</summary>
+    public string Note { get; init; } = "";
+
+    /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
+    public bool Off { get; init; }
+
+    /// <summary>The usual categories; a brief may use its own.</summary>
+    public static IReadOnlyList<string> UsualCategories { get; } = ["stiffening", "covering", "joining", "tool", "rig", "weight", "thing carried"];
+
+    /// <summary>The category of what holds parts together.</summary>
+    public const string Joining = "joining";
+
+    /// <summary>Whether it belongs to the test and not to the pupils.</summary>
+    internal bool IsRig => Category is "rig" or "weight" or "thing carried";
+
+    /// <summary>The material with its amount, as the sheet has it: <c>12 straws</c>, <c>60 cm of tape</c>.</summary>
+    public string Says()
+    {
+        var each = Per switch
+        {
+            Per.Member => " for each member",
+            Per.Attempt => " for each attempt",
+            Per.FreshBuild => " for each fresh build",
+            _ => "",
+        };
+        var amount = Amount is not { } number ? $"{Name}, as much as you like"
+            : Unit.Length > 0 ? $"{ReadingFormat.Number(number)} {Unit} of {Name}"
+            : $"{ReadingFormat.Number(number)} {Name}";
+        return $"{amount}{each}{(Note.Length > 0 ? $" ({Note})" : "")}";
+    }
+}

@@ -1,0 +1,150 @@
+namespace PluckyRally.Core;
+
+/// <summary>What a phase of a lesson is for.</summary>
+public enum PhaseKind
+{
+    /// <summary>The story and the task.</summary>
+    Introduce,
+
+    /// <summary>Handling the material.</summary>
+    Explore,
+
+    /// <summary>Finding out.</summary>
+    Research,
+
+    /// <summary>Saying what will happen, and why.</summary>
+    Predict,
+
+    /// <summary>Everyone draws an idea alone.</summary>
+    Sketch,
+
+    /// <summary>The team agrees on a plan, and the teacher clears it.</summary>
+    Plan,
+
+    /// <summary>Materials are handed out.</summary>
+    Collect,
+
+    /// <summary>Building.</summary>
+    Build,
+
+    /// <summary>Everybody lets go.</summary>
+    LetGo,
+
+    /// <summary>Testing.</summary>
+    Test,
+
+    /// <summary>Looking what broke.</summary>
+    Inspect,
+
+    /// <summary>Teams show what they did.</summary>
+    Present,
+
+    /// <summary>The talk afterwards.</summary>
+    Talk,
+
+    /// <summary>Changing the design.</summary>
+    Rebuild,
+
+    /// <summary>Clearing up.</summary>
+    ClearUp,
+
+    /// <summary>Between two lessons.</summary>
+    Homework,
+}
+
+/// <summary>A phase of the lesson.</summary>
+public sealed record Phase
+{
+    /// <summary>Names the phase.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is for.</summary>
+    public required PhaseKind Kind { get; init; }
+
+    /// <summary>Minutes; for a phase that goes team by team, of one attempt. 0 or more.</summary>
+    public decimal Minutes { get; init; }
+
+    /// <summary>Whether teams come one after the other.</summary>
+    public bool TeamByTeam { get; init; }
+
+    /// <summary>Minutes between two teams, 0 or more.</summary>
+    public decimal Changeover { get; init; }
+
+    /// <summary>Teams that can be served at once, from 1.</summary>
+    public int Stations { get; init; } = 1;
+
+    /// <summary>Minutes before its end at which a warning is given, 0 for none.</summary>
+    public decimal Warning { get; init; }
+
+    /// <summary>What is to be done, for pupils; the phase's own words where empty.</summary>
+    public string Note { get; init; } = "";
+}
+
+/// <summary>How long it takes.</summary>
+public sealed record Timing
+{
+    /// <summary>The phases, in order.</summary>
+    public IReadOnlyList<Phase> Phases { get; init; } = [];
+
+    /// <summary>Minutes of one lesson; absent where it is not said.</summary>
+    public decimal? Lesson { get; init; }
+
+    /// <summary>How many lessons there are, from 1.</summary>
+    public int Lessons { get; init; } = 1;
+
+    /// <summary>Minutes that setting up takes off each lesson, 0 or more.</summary>
+    public decimal SetUp { get; init; }
+
+    /// <summary>Minutes that clearing up takes off each lesson, 0 or more.</summary>
+    public decimal CleanUp { get; init; }
+
+    /// <summary>Teams that are expected, from 1; the queue at the test depends on them.</summary>
+    public int Teams { get; init; } = 7;
+
+    /// <summary>What being late costs, in the pupils' words.</summary>
+    public string IfLate { get; init; } = "";
+}
+
+/// <summary>Adds up minutes.</summary>
+public static class Minutes
+{
+    /// <summary>
+    /// Minutes of a phase. One that goes team by team takes ceil(teams / stations) × (attempts × minutes + changeover), with
+    /// the attempts of the test and one of everything else.
+    /// </summary>
+    public static decimal Of(Phase phase, int teams, int attempts)
+    {
+        if (phase.Kind == PhaseKind.Homework) return 0;
+        if (!phase.TeamByTeam) return phase.Minutes;
+        var turns = (teams + phase.Stations - 1) / phase.Stations;
+        return turns * (((phase.Kind == PhaseKind.Test ? attempts : 1) * phase.Minutes) + phase.Changeover);
+    }
+
+    /// <summary>Minutes of all phases.</summary>
+    public static decimal OfAll(Brief brief) => brief.Timing.Phases.Sum(p => Of(p, brief.Timing.Teams, brief.Trials.Attempts));
+
+    /// <summary>Minutes that all lessons leave for the phases; null where the lesson's length is not said.</summary>
+    public static decimal? Room(Timing timing) => timing.Lesson is { } lesson ? timing.Lessons * (lesson - timing.SetUp - timing.CleanUp) : null;
+
+    /// <summary>What a phase is called.</summary>
+    public static string Name(PhaseKind kind) => kind switch
+    {
+        PhaseKind.Introduce => "Introduce",
+        PhaseKind.Explore => "Explore the material",
+        PhaseKind.Research => "Research",
+        PhaseKind.Predict => "Predict",
+        PhaseKind.Sketch => "Sketch alone",
+        PhaseKind.Plan => "Agree on a plan",
+        PhaseKind.Collect => "Collect materials",
+        PhaseKind.Build => "Build",
+        PhaseKind.LetGo => "Let go",
+        PhaseKind.Test => "Test",
+        PhaseKind.Inspect => "Inspect",
+        PhaseKind.Present => "Present",
+        PhaseKind.Talk => "Talk it over",
+        PhaseKind.Rebuild => "Change and rebuild",
+        PhaseKind.ClearUp => "Clear up",
+        PhaseKind.Homework => "At home",
+        _ => throw new System.Diagnostics.UnreachableException(),
+    };
+}
