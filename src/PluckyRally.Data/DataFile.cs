@@ -1,6 +1,7 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
+using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Files;
 using PluckyRally.Data.Rallies;
@@ -14,6 +15,7 @@ public static class DataFile
     public static IServiceCollection AddDataFile(this IServiceCollection services, string path) => services
         .AddDbContext<RallyDb>(options => options.UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 20 }.ToString()))
         .AddScoped<BriefShelf>()
+        .AddScoped<BriefHistory>()
         .AddScoped<RallyLog>()
         .AddScoped<Importer>();
 
@@ -22,6 +24,19 @@ public static class DataFile
     {
         await db.Database.MigrateAsync(stop);
         await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode = WAL;", stop);
+        await DescribeOlder(db, stop);
+    }
+
+    /// <summary>Briefs that an earlier version of the program kept are not described for lists and searches yet.</summary>
+    private static async Task DescribeOlder(RallyDb db, CancellationToken stop)
+    {
+        foreach (var stored in await db.Briefs.Where(b => b.SearchText == "").ToListAsync(stop))
+        {
+            var read = DocumentReader.Brief(stored.Document);
+            if (read.IsOk) stored.Describe(read.Value.Value);
+        }
+
+        await db.SaveChangesAsync(stop);
     }
 
     /// <summary>Removes the file with all that belongs to it. For demo data, which is rebuilt on demand.</summary>

@@ -15,6 +15,9 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(optio
     /// <summary>The shelf.</summary>
     public DbSet<StoredBrief> Briefs => Set<StoredBrief>();
 
+    /// <summary>Older versions of the briefs.</summary>
+    public DbSet<StoredVersion> Versions => Set<StoredVersion>();
+
     /// <summary>The rallies.</summary>
     public DbSet<StoredRally> Rallies => Set<StoredRally>();
 

@@ -30,6 +30,8 @@ try
     app.UsePages();
     var api = app.MapGroup("/api");
     api.MapBrief();
+    api.MapDrafts();
+    api.MapHistory();
     api.MapTeams();
     api.MapScore();
     api.MapResults();

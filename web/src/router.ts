@@ -20,6 +20,12 @@ export const router = createRouter({
       meta: { title: 'Brief' },
     },
     {
+      path: '/briefs/:brief/print',
+      component: () => import('./stations/brief/PrintPage.vue'),
+      props: true,
+      meta: { title: 'Print' },
+    },
+    {
       path: '/briefs/:brief/teams',
       component: () => import('./stations/teams/NewRallyPage.vue'),
       props: true,

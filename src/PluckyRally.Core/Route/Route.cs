@@ -40,13 +40,13 @@ public sealed record Pennant(Station Station, Readiness Readiness, int Missing, 
 public static class Route
 {
     /// <summary>The route of a brief that is not run yet.</summary>
-    /// <param name="problems">What keeps it from being run.</param>
-    public static IReadOnlyList<Pennant> OfBrief(IReadOnlyList<Problem> problems) =>
+    /// <param name="stopping">How many snags keep it from being run.</param>
+    public static IReadOnlyList<Pennant> OfBrief(int stopping) =>
     [
-        problems.Count > 0
-            ? new(Station.Brief, Readiness.HalfSewn, problems.Count, $"{Things(problems.Count, "snag", "snags")} to mend before a class can run this.")
+        stopping > 0
+            ? new(Station.Brief, Readiness.HalfSewn, stopping, $"{Things(stopping, "snag", "snags")} to mend before a class can run this.")
             : new(Station.Brief, Readiness.Full, 0, "This can be run. Make teams when you are happy with it."),
-        new(Station.Teams, Readiness.Hollow, 0, problems.Count > 0 ? "Mend the snags in the brief first." : "Type one team on each line, then begin."),
+        new(Station.Teams, Readiness.Hollow, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type one team on each line, then begin."),
     ];
 
     /// <summary>The route of a rally in a round.</summary>

@@ -29,6 +29,21 @@ public sealed class StoredBrief
     /// <summary>For lists.</summary>
     public Season Season { get; set; }
 
+    /// <summary>For lists: the grades of the brief and of its tiers, in words of the document with commas between.</summary>
+    public string Grades { get; set; } = "";
+
+    /// <summary>For lists.</summary>
+    public Pattern Pattern { get; set; }
+
+    /// <summary>For lists: the minutes of all phases.</summary>
+    public int Minutes { get; set; }
+
+    /// <summary>What searching looks through, in lower case.</summary>
+    public string SearchText { get; set; } = "";
+
+    /// <summary>Put away: not on the shelf, and not lost.</summary>
+    public bool Archived { get; set; }
+
     /// <summary>When it was last saved.</summary>
     public DateTimeOffset ChangedAt { get; set; }
 
@@ -36,10 +51,20 @@ public sealed class StoredBrief
     public void Take(Document<Brief> document, DateTimeOffset now)
     {
         Document = document.Text;
-        Title = document.Value.Title;
-        Goal = document.Value.Goal;
-        Theme = document.Value.Theme;
-        Season = document.Value.Season;
+        Describe(document.Value);
         ChangedAt = now;
+    }
+
+    /// <summary>Writes down what lists and searches need.</summary>
+    public void Describe(Brief brief)
+    {
+        Title = brief.Title;
+        Goal = brief.Goal;
+        Theme = brief.Theme;
+        Season = brief.Season;
+        Pattern = brief.Pattern;
+        Minutes = (int)Math.Ceiling(Core.Minutes.OfAll(brief));
+        Grades = string.Join(',', brief.Tiers.Select(t => Editions.Resolve(brief, t.Id)).Where(e => e.IsOk).Select(e => e.Value!.Brief.Grades).Append(brief.Grades).Where(g => g != GradeBand.Unsaid).Distinct().Order());
+        SearchText = string.Join('\n', new[] { brief.Title, brief.Theme, brief.Goal, brief.Story, brief.Question }.Concat(brief.Rules.Select(r => r.Text)).Concat(brief.Materials.Select(m => m.Name))).ToLowerInvariant();
     }
 }

@@ -13,6 +13,7 @@ internal sealed class StoredBriefConfiguration : IEntityTypeConfiguration<Stored
         brief.Property(b => b.Revision).IsConcurrencyToken();
         brief.Property(b => b.Title).HasMaxLength(Most.Name);
         brief.Property(b => b.Season).HasConversion<string>().HasMaxLength(20);
+        brief.Property(b => b.Pattern).HasConversion<string>().HasMaxLength(40);
         brief.HasIndex(b => new { b.OwnerId, b.ChangedAt });
     }
 }

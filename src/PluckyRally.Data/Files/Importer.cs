@@ -20,6 +20,14 @@ public enum ImportedSort
 /// <param name="Warnings">What is worth knowing, such as fields that are not known.</param>
 public sealed record Imported(ImportedSort Sort, Guid Id, IReadOnlyList<Problem> Warnings);
 
+/// <summary>What taking a file in would do.</summary>
+/// <param name="Sort">What it holds.</param>
+/// <param name="Title">What that is called.</param>
+/// <param name="Says">What would come of it, in a sentence.</param>
+/// <param name="Snags">For a brief: how many snags stop it from being run.</param>
+/// <param name="Warnings">What is worth knowing, such as fields that are not known.</param>
+public sealed record LookedAt(ImportedSort Sort, string Title, string Says, int Snags, IReadOnlyList<Problem> Warnings);
+
 /// <summary>Takes in files of the open formats. The demo comes through here as well.</summary>
 public sealed class Importer(BriefShelf shelf, RallyLog log)
 {
@@ -29,6 +37,31 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
         Rally.FormatName => await ImportRally(json, stop),
         _ => await ImportBrief(json, stop),
     };
+
+    /// <summary>What taking in a file would do, or all that is wrong with it. Nothing is kept.</summary>
+    public async Task<Result<LookedAt>> Look(string json, CancellationToken stop)
+    {
+        if (DocumentReader.FormatOf(json) == Rally.FormatName)
+        {
+            var rally = DocumentReader.Rally(json);
+            if (!rally.IsOk) return Result<LookedAt>.Refused(rally.Problems);
+            var opened = OpenedRally.Open(rally.Value.Value);
+            return opened.IsOk
+                ? Result<LookedAt>.Ok(new(ImportedSort.Rally, opened.Value.Rally.Name, $"A rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies.", 0, rally.Problems))
+                : Result<LookedAt>.Refused(opened.Problems);
+        }
+
+        var brief = DocumentReader.Brief(json);
+        if (!brief.IsOk) return Result<LookedAt>.Refused(brief.Problems);
+        var title = brief.Value.Value.Title;
+        var there = title.Length > 0 && await shelf.FindByTitle(title, stop) is not null;
+        return Result<LookedAt>.Ok(new(
+            ImportedSort.Brief,
+            title,
+            there ? "A brief. There is one of this title on the shelf already; it stays as it is, and this one is put beside it." : "A brief. It is put on the shelf.",
+            Snags.Of(brief.Value.Value).Count(s => s.Weight == SnagWeight.Stops),
+            brief.Problems));
+    }
 
     private async Task<Result<Imported>> ImportBrief(string json, CancellationToken stop)
     {

@@ -23,6 +23,9 @@ namespace PluckyRally.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Archived")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("ChangedAt")
                         .HasColumnType("INTEGER");
 
@@ -34,12 +37,28 @@ namespace PluckyRally.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Grades")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Minutes")
+                        .HasColumnType("INTEGER");
+
                     b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Pattern")
+                        .IsRequired()
+                        .HasMaxLength(40)
                         .HasColumnType("TEXT");
 
                     b.Property<int>("Revision")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("SearchText")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Season")
                         .IsRequired()
@@ -60,6 +79,30 @@ namespace PluckyRally.Data.Migrations
                     b.HasIndex("OwnerId", "ChangedAt");
 
                     b.ToTable("Briefs");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Briefs.StoredVersion", b =>
+                {
+                    b.Property<Guid>("BriefId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Revision")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("BriefId", "Revision");
+
+                    b.ToTable("Versions");
                 });
 
             modelBuilder.Entity("PluckyRally.Data.Owners.Owner", b =>
@@ -178,6 +221,15 @@ namespace PluckyRally.Data.Migrations
                         .WithMany()
                         .HasForeignKey("OwnerId")
                         .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Briefs.StoredVersion", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Briefs.StoredBrief", null)
+                        .WithMany()
+                        .HasForeignKey("BriefId")
+                        .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 

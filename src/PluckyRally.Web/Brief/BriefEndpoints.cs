@@ -1,6 +1,4 @@
-using System.Globalization;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.Net.Http.Headers;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
 
@@ -14,36 +12,64 @@ internal static class BriefEndpoints
         var briefs = api.MapGroup("/briefs").WithTags("Brief");
         briefs.MapGet("", All).WithName("listBriefs");
         briefs.MapPost("", Add).WithName("addBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Most.BriefBytes);
+        briefs.MapPost("/begun", Begin).WithName("beginBrief").Accepts<NewBrief>("application/json");
         briefs.MapGet("/{id:guid}", Open).WithName("openBrief").Produces<Core.Brief>();
         briefs.MapPut("/{id:guid}", Save).WithName("saveBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Most.BriefBytes);
         briefs.MapGet("/{id:guid}/check", Check).WithName("checkBrief");
-        api.MapGet("/units", Units).WithTags("Brief").WithName("listUnits");
+        briefs.MapPost("/{id:guid}/copy", Copy).WithName("copyBrief");
+        briefs.MapPut("/{id:guid}/archived", Archive).WithName("archiveBrief").Accepts<Archived>("application/json");
+        api.MapGet("/choices", () => TypedResults.Ok(Choices.All)).WithTags("Brief").WithName("choices");
     }
 
-    private static async Task<Ok<IReadOnlyList<BriefOnShelf>>> All(BriefShelf shelf, CancellationToken stop) =>
-        TypedResults.Ok<IReadOnlyList<BriefOnShelf>>([.. (await shelf.All(stop)).Select(BriefOnShelf.Of)]);
+    private static async Task<Ok<IReadOnlyList<BriefOnShelf>>> All(BriefShelf shelf, CancellationToken stop, string search = "", bool archived = false) =>
+        TypedResults.Ok<IReadOnlyList<BriefOnShelf>>([.. (await shelf.All(search, archived, stop)).Select(BriefOnShelf.Of)]);
 
-    private static async Task<Results<Created<BriefOnShelf>, Refused>> Add(SentJson sent, BriefShelf shelf, CancellationToken stop)
+    private static async Task<Results<Created<BriefOnShelf>, Refused>> Add(SentJson sent, BriefShelf shelf, CancellationToken stop) =>
+        await Shelve(DocumentReader.Brief(sent.Text), shelf, stop);
+
+    /// <summary>A new brief from a pattern.</summary>
+    private static async Task<Results<Created<BriefOnShelf>, Refused>> Begin(SentJson sent, BriefShelf shelf, CancellationToken stop)
     {
-        var document = DocumentReader.Brief(sent.Text);
+        var request = DocumentReader.Request<NewBrief>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var wanted = request.Value.Value;
+        return await Shelve(DocumentReader.Brief(Json.Write(Patterns.Begin(wanted.Pattern, wanted.Grades, wanted.Units))), shelf, stop);
+    }
+
+    private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> Copy(Guid id, BriefShelf shelf, CancellationToken stop)
+    {
+        if (await shelf.Find(id, stop) is not { } brief) return new Missing("brief");
+        var document = DocumentReader.Brief(brief.Document);
         if (!document.IsOk) return new Refused(document.Problems);
-        var brief = await shelf.Add(document.Value, stop);
-        return TypedResults.Created($"/api/briefs/{brief.Id}", BriefOnShelf.Of(brief));
+        var title = document.Value.Value.Title;
+        var renamed = Changes.Apply(System.Text.Json.Nodes.JsonNode.Parse(brief.Document)!, [Change.Put("/title", title.Length > 0 ? $"{title} (copy)" : "")]);
+        var result = await Shelve(renamed, shelf, stop);
+        return result.Result is Created<BriefOnShelf> created ? created : (Refused)result.Result;
+    }
+
+    private static async Task<Results<NoContent, Missing, Refused>> Archive(Guid id, SentJson sent, BriefShelf shelf, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<Archived>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        return await shelf.Archive(id, request.Value.Value.Away, stop) ? TypedResults.NoContent() : new Missing("brief");
     }
 
     /// <summary>The document itself, fields that this version does not know included; the ETag is what a save must name.</summary>
-    private static async Task<Results<ContentHttpResult, Missing>> Open(Guid id, BriefShelf shelf, HttpResponse response, CancellationToken stop)
+    private static async Task<Results<ContentHttpResult, Missing, Refused>> Open(Guid id, BriefShelf shelf, HttpResponse response, CancellationToken stop)
     {
         if (await shelf.Find(id, stop) is not { } brief) return new Missing("brief");
-        response.Headers.ETag = Tag(brief.Revision);
+
+        // Read anew, so that a brief kept by an earlier version has every field that this one knows.
+        var document = DocumentReader.Brief(brief.Document);
+        if (!document.IsOk) return new Refused(document.Problems);
+        response.Headers.ETag = Revisions.Tag(brief.Revision);
         response.Headers.CacheControl = "no-store";
-        return TypedResults.Text(brief.Document, "application/json");
+        return TypedResults.Text(document.Value.Text, "application/json");
     }
 
     private static async Task<Results<Ok<BriefCheckup>, Missing, Refused, ChangedMeanwhile>> Save(Guid id, SentJson sent, BriefShelf shelf, HttpRequest request, HttpResponse response, CancellationToken stop)
     {
-        if (OpenedAt(request) is not { } openedAt)
-            return new Refused([new("", "The request does not say from which revision the brief was changed.", "Send the ETag that came with it as If-Match.")]);
+        if (Revisions.OpenedAt(request) is not { } openedAt) return Revisions.NotSaid();
         var document = DocumentReader.Brief(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
         var (outcome, brief) = await shelf.Save(id, openedAt, document.Value, stop);
@@ -54,7 +80,7 @@ internal static class BriefEndpoints
             case SaveOutcome.Conflict:
                 return new ChangedMeanwhile();
             default:
-                response.Headers.ETag = Tag(brief!.Revision);
+                response.Headers.ETag = Revisions.Tag(brief!.Revision);
                 return TypedResults.Ok(BriefCheckup.Of(document.Value.Value));
         }
     }
@@ -66,35 +92,31 @@ internal static class BriefEndpoints
         return document.IsOk ? TypedResults.Ok(BriefCheckup.Of(document.Value.Value)) : new Refused(document.Problems);
     }
 
-    private static Ok<IReadOnlyList<UnitsOfKind>> Units() =>
-        TypedResults.Ok<IReadOnlyList<UnitsOfKind>>([.. Enum.GetValues<MeasureKind>().Select(kind => new UnitsOfKind(kind, Core.Units.For(kind)))]);
-
-    private static string Tag(int revision) => $"\"{revision}\"";
-
-    private static int? OpenedAt(HttpRequest request) =>
-        EntityTagHeaderValue.TryParse(request.Headers.IfMatch.ToString(), out var tag) && int.TryParse(tag.Tag.ToString().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var revision)
-            ? revision
-            : null;
-}
-
-/// <summary>A brief as it stands on the shelf.</summary>
-public sealed record BriefOnShelf(Guid Id, string Title, string Goal, string Theme, Season Season, DateTimeOffset ChangedAt)
-{
-    internal static BriefOnShelf Of(StoredBrief brief) => new(brief.Id, brief.Title, brief.Goal, brief.Theme, brief.Season, brief.ChangedAt);
-}
-
-/// <summary>What the core says of a brief: what keeps it from being run, and how its scoring reads to pupils.</summary>
-/// <param name="Problems">What has to be mended before a rally.</param>
-/// <param name="Scoring">How it is scored, a sentence for each thing; empty while it cannot be run.</param>
-/// <param name="Route">How far along the route it is.</param>
-public sealed record BriefCheckup(IReadOnlyList<Problem> Problems, IReadOnlyList<string> Scoring, IReadOnlyList<Pennant> Route)
-{
-    internal static BriefCheckup Of(Core.Brief brief)
+    private static async Task<Results<Created<BriefOnShelf>, Refused>> Shelve(Result<Document<Core.Brief>> document, BriefShelf shelf, CancellationToken stop)
     {
-        var playbook = Playbook.For(new Edition { Brief = brief });
-        return new(playbook.IsOk ? [] : playbook.Problems, playbook.IsOk ? MethodWords.Say(playbook.Value) : [], Core.Route.OfBrief(playbook.Problems));
+        if (!document.IsOk) return new Refused(document.Problems);
+        var brief = await shelf.Add(document.Value, stop);
+        return TypedResults.Created($"/api/briefs/{brief.Id}", BriefOnShelf.Of(brief));
     }
 }
 
-/// <summary>The units that a kind of measure can be read in; empty where it has none of fixed size.</summary>
-public sealed record UnitsOfKind(MeasureKind Kind, IReadOnlyList<string> Units);
+/// <summary>What a brief is begun with.</summary>
+public sealed record NewBrief(Pattern Pattern, GradeBand Grades, UnitSystem Units);
+
+/// <summary>Whether a brief is put away.</summary>
+public sealed record Archived(bool Away);
+
+/// <summary>A brief as it stands on the shelf.</summary>
+public sealed record BriefOnShelf(Guid Id, string Title, string Goal, string Theme, Season Season, IReadOnlyList<GradeBand> Grades, Pattern Pattern, int Minutes, DateTimeOffset ChangedAt)
+{
+    internal static BriefOnShelf Of(StoredBrief brief) => new(
+        brief.Id,
+        brief.Title,
+        brief.Goal,
+        brief.Theme,
+        brief.Season,
+        [.. brief.Grades.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Enum.Parse<GradeBand>)],
+        brief.Pattern,
+        brief.Minutes,
+        brief.ChangedAt);
+}

@@ -13,6 +13,8 @@ internal static class FilesEndpoints
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
         api.MapPost("/files", Import).WithTags("Files").WithName("importFile").Accepts<object>("application/json").TakesAtMost(Most.RallyBytes);
+        api.MapPost("/files/look", Look).WithTags("Files").WithName("lookAtFile").Accepts<object>("application/json").TakesAtMost(Most.RallyBytes);
+        api.MapGet("/briefs/{id:guid}/markdown", Markdown).WithTags("Files").WithName("briefMarkdown");
         api.MapGet("/briefs/{id:guid}/file", BriefFile).WithTags("Files").WithName("briefFile");
         api.MapGet("/rallies/{id:guid}/file", RallyFile).WithTags("Files").WithName("rallyFile");
     }
@@ -25,16 +27,32 @@ internal static class FilesEndpoints
             : new Refused(imported.Problems);
     }
 
+    /// <summary>What taking a file in would do; nothing is taken in.</summary>
+    private static async Task<Results<Ok<LookedAt>, Refused>> Look(SentJson sent, Importer importer, CancellationToken stop)
+    {
+        var looked = await importer.Look(sent.Text, stop);
+        return looked.IsOk ? TypedResults.Ok(looked.Value) : new Refused(looked.Problems);
+    }
+
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Markdown(Guid id, BriefShelf shelf, CancellationToken stop, string tier = "", bool teacher = true)
+    {
+        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        var document = DocumentReader.Brief(stored.Document);
+        if (!document.IsOk) return new Refused(document.Problems);
+        var edition = Editions.Resolve(document.Value.Value, tier);
+        return edition.IsOk ? File(BriefMarkdown.Write(edition.Value, teacher), stored.Title, "brief", "md", "text/markdown; charset=utf-8") : new Refused(edition.Problems);
+    }
+
     private static async Task<Results<FileContentHttpResult, Missing>> BriefFile(Guid id, BriefShelf shelf, CancellationToken stop) =>
         await shelf.Find(id, stop) is { } brief ? File(brief.Document, brief.Title, "brief") : new Missing("brief");
 
     private static async Task<Results<FileContentHttpResult, Missing>> RallyFile(Guid id, RallyLog log, CancellationToken stop) =>
         await log.Open(id, stop) is { } found ? File(Json.Write(found.Rally), found.Rally.Name, "rally") : new Missing("rally");
 
-    private static FileContentHttpResult File(string text, string title, string sort)
+    private static FileContentHttpResult File(string text, string title, string sort, string ending = "json", string type = "application/json")
     {
         var plain = new string([.. title.ToLowerInvariant().Select(c => char.IsAsciiLetterOrDigit(c) ? c : '-')]).Trim('-');
         var name = plain.Length > 40 ? plain[..40] : plain;
-        return TypedResults.File(Encoding.UTF8.GetBytes(text), "application/json", $"{(name.Length > 0 ? name : sort)}.{sort}.json");
+        return TypedResults.File(Encoding.UTF8.GetBytes(text), type, $"{(name.Length > 0 ? name : sort)}.{sort}.{ending}");
     }
 }

@@ -28,7 +28,7 @@ internal static class TeamsEndpoints
             return new Refused([new("/brief", "There is no such brief on the shelf.", "Choose one of the shelf.")]);
         var brief = DocumentReader.Brief(stored.Document);
         if (!brief.IsOk) return new Refused([.. brief.Problems.Select(p => p.Under("/edition/brief"))]);
-        var edition = Editions.Resolve(brief.Value.Value);
+        var edition = Editions.Resolve(brief.Value.Value, wanted.Tier);
         if (!edition.IsOk) return new Refused(edition.Problems);
 
         var opened = OpenedRally.Open(new Rally
@@ -39,6 +39,7 @@ internal static class TeamsEndpoints
             Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), Members = t.Members })],
         });
         if (!opened.IsOk) return new Refused(opened.Problems);
+        if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping) return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
     }
@@ -57,6 +58,9 @@ public sealed record NewRally
 {
     /// <summary>The brief to be run.</summary>
     public required Guid Brief { get; init; }
+
+    /// <summary>The tier to run it in, by its id; empty for the brief itself.</summary>
+    public string Tier { get; init; } = "";
 
     /// <summary>What the rally is called, usually the class.</summary>
     public required string Name { get; init; }
@@ -94,6 +98,7 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Entries">How many entries there are.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
+/// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
 /// <param name="Route">How far along the route the round is.</param>
 public sealed record RallyOpened(
     Guid Id,
@@ -106,6 +111,7 @@ public sealed record RallyOpened(
     int Entries,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyList<string> Scoring,
+    PupilSheet Sheet,
     IReadOnlyList<Pennant> Route)
 {
     internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round) => new(
@@ -119,5 +125,6 @@ public sealed record RallyOpened(
         opened.Rally.Entries.Count,
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         MethodWords.Say(opened.Playbook),
+        PupilSheet.Of(opened.Playbook.Edition),
         Core.Route.OfRally(opened, round));
 }

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/briefs/begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/{id}": {
         parameters: {
             query?: never;
@@ -52,14 +68,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/units": {
+    "/api/briefs/{id}/copy": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["listUnits"];
+        get?: never;
+        put?: never;
+        post: operations["copyBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archiveBrief"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/choices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["choices"];
         put?: never;
         post?: never;
         delete?: never;
@@ -100,6 +148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/files/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/markdown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["briefMarkdown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/{id}/file": {
         parameters: {
             query?: never;
@@ -126,6 +206,134 @@ export interface paths {
         get: operations["rallyFile"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/mended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mendDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/tryout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/edition": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftEdition"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/tier": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftTier"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftDifferences"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/versions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listVersions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/versions/{revision}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openVersion"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/versions/{revision}/restored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreVersion"];
         delete?: never;
         options?: never;
         head?: never;
@@ -200,6 +408,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Archived: {
+            away: boolean;
+        };
         /** @description A named award. */
         Award: {
             /** @description Names the award. */
@@ -269,24 +480,60 @@ export interface components {
             season: components["schemas"]["Season"];
             /** @description The theme in a few words. */
             theme: string;
+            /** @description The grades it is for. */
+            grades: components["schemas"]["GradeBand"];
+            /** @description The pattern it was begun from. */
+            pattern: components["schemas"]["Pattern"];
             /** @description The story that gives the reason. */
             story: string;
+            /** @description The question that opens the lesson. */
+            question: string;
             /** @description The goal in one sentence. */
             goal: string;
             /** @description What is measured. */
             measures: components["schemas"]["Measure"][];
             /** @description What the design must do and may use. */
             rules: components["schemas"]["Rule"][];
+            /** @description What may be used, and what the test needs. */
+            materials: components["schemas"]["Material"][];
+            /** @description What is the same for everyone when it is tested. */
+            conditions: components["schemas"]["Condition"][];
             /** @description How it is tested. */
             trials: components["schemas"]["Trials"];
             /** @description How it is scored. */
             method: components["schemas"]["Method"];
+            /** @description How it is scored, in the teacher's own words for pupils; written from the method where empty. */
+            scoringWords: string;
+            /** @description How long it takes. */
+            timing: components["schemas"]["Timing"];
+            /** @description What the class does with its numbers. */
+            summaries: components["schemas"]["SummaryKind"][];
+            /** @description How quartiles are taught here. */
+            quartiles: components["schemas"]["QuartileMethod"];
+            /** @description Words of science. */
+            words: components["schemas"]["ScienceWord"][];
+            /** @description What can hurt; each brings its caution. */
+            hazards: components["schemas"]["Hazard"][];
+            /** @description More on safety, in the teacher's words for pupils. */
+            safety: string;
+            /** @description What only the teacher reads. */
+            teacher: components["schemas"]["TeacherPart"];
+            /** @description The least build that meets the criteria, stage by stage. */
+            stages: components["schemas"]["StagePlan"];
+            /** @description Snags that the teacher has looked at and leaves as they are, by their key. */
+            leftSnags: string[];
             /** @description The same challenge for other grades: only what differs. */
             tiers: components["schemas"]["Tier"][];
         };
         BriefCheckup: {
             problems: components["schemas"]["Problem"][];
+            snags: components["schemas"]["Snag"][];
+            left: components["schemas"]["Snag"][];
             scoring: string[];
+            sheet: components["schemas"]["PupilSheet"];
+            tiers: components["schemas"]["TierTable"];
+            facts: components["schemas"]["Fact"][];
+            time: components["schemas"]["TimeNeeded"];
             route: components["schemas"]["Pennant"][];
         };
         BriefOnShelf: {
@@ -296,6 +543,10 @@ export interface components {
             goal: string;
             theme: string;
             season: components["schemas"]["Season"];
+            grades: components["schemas"]["GradeBand"][];
+            pattern: components["schemas"]["Pattern"];
+            /** Format: int32 */
+            minutes: number;
             /** Format: date-time */
             changedAt: string;
         };
@@ -322,6 +573,47 @@ export interface components {
              */
             scaleStep: number;
         };
+        /** @description The usual caution with a hazard. */
+        Caution: {
+            /** @description The hazard. */
+            kind: components["schemas"]["HazardKind"];
+            /** @description What it is called. */
+            name: string;
+            /** @description The caution, as pupils read it. */
+            says: string;
+            /** @description Who must be there. */
+            present: string;
+        };
+        /** @description A change of a brief. */
+        Change: {
+            /** @description What it does. */
+            kind: components["schemas"]["ChangeKind"];
+            /** @description The place, items named by their id. */
+            at: string;
+            /** @description The value. */
+            value: components["schemas"]["JsonElement"];
+            /**
+             * @description The id of the tier for which it holds; empty for the brief itself.
+             * @default
+             */
+            tier: string;
+        };
+        /**
+         * @description What a change does at its place.
+         * @enum {unknown}
+         */
+        ChangeKind: "set" | "append";
+        Choices: {
+            patterns: components["schemas"]["PatternInfo"][];
+            grades: components["schemas"]["NamedOfGradeBand"][];
+            units: components["schemas"]["UnitsOfKind"][];
+            standards: components["schemas"]["Standard"][];
+            cautions: components["schemas"]["Caution"][];
+            schoolFirst: string;
+            categories: string[];
+            phases: components["schemas"]["NamedOfPhaseKind"][];
+            summaries: components["schemas"]["NamedOfSummaryKind"][];
+        };
         /**
          * @description How several attempts become one value.
          * @enum {unknown}
@@ -332,6 +624,15 @@ export interface components {
          * @enum {unknown}
          */
         Comparison: "atLeast" | "moreThan" | "atMost" | "lessThan" | "between" | "exactly";
+        /** @description Something about the test that is the same for everyone. */
+        Condition: {
+            /** @description Names the condition. */
+            id: string;
+            /** @description What is kept the same, e.g. "Gap between the tables". */
+            text: string;
+            /** @description What it is fixed at, e.g. "40 cm". */
+            fixedAt: string;
+        };
         /** @description What happens to a team that misses a rule. */
         Consequence: components["schemas"]["ConsequenceDoesNotPlace"] | components["schemas"]["ConsequenceAttemptDoesNotCount"] | components["schemas"]["ConsequenceFailurePoints"] | components["schemas"]["ConsequenceDeduct"] | components["schemas"]["ConsequenceNoteOnly"];
         /** @description The attempt is a failed one. */
@@ -433,6 +734,34 @@ export interface components {
              */
             perPercent: number;
         };
+        /** @description A part's curve, ready to be drawn. */
+        CurveLine: {
+            /** @description The part's id. */
+            part: string;
+            /** @description The part's name. */
+            name: string;
+            /** @description What runs along it, with its unit. */
+            across: string;
+            /** @description Its points, from left to right; drawn as steps where two have one value. */
+            line: components["schemas"]["CurvePoint"][];
+            /** @description Where the teams stand. */
+            marks: components["schemas"]["CurveMark"][];
+        };
+        /** @description Where a pretend team stands on a curve. */
+        CurveMark: {
+            /** @description The team's name. */
+            team: string;
+            /**
+             * Format: double
+             * @description Its value.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Its points, before the weight.
+             */
+            y: number;
+        };
         /** @description Points by place among the teams that place and have a value. */
         CurvePlace: {
             /** @enum {string} */
@@ -441,6 +770,19 @@ export interface components {
             points: number[];
             /** @description What tied teams get. */
             ties: components["schemas"]["PlaceTies"];
+        };
+        /** @description A point of a curve. */
+        CurvePoint: {
+            /**
+             * Format: double
+             * @description The value.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description The points.
+             */
+            y: number;
         };
         /** @description So many points for each unit: start + perUnit · v. */
         CurveRate: {
@@ -504,6 +846,41 @@ export interface components {
          * @enum {unknown}
          */
         DesignChoice: "best" | "last" | "named";
+        /** @description A place at which two briefs differ. */
+        Difference: {
+            /** @description The place, items named by their id. */
+            at: string;
+            /** @description The place in words. */
+            where: string;
+            /** @description What stands there in the first; empty where there is nothing. */
+            before: string;
+            /** @description What stands there in the second; empty where there is nothing. */
+            after: string;
+        };
+        DraftChanges: {
+            brief: components["schemas"]["Brief"];
+            changes: components["schemas"]["Change"][];
+        };
+        DraftForGrades: {
+            brief: components["schemas"]["Brief"];
+            grades: components["schemas"]["GradeBand"];
+        };
+        DraftInTier: {
+            brief: components["schemas"]["Brief"];
+            tier: string;
+        };
+        DraftTryout: {
+            brief: components["schemas"]["Brief"];
+            tier: string;
+            teams: components["schemas"]["PretendTeam"][];
+        };
+        EditionSheet: {
+            brief: components["schemas"]["Brief"];
+            tier: string;
+            scoring: string[];
+            sheet: components["schemas"]["PupilSheet"];
+            differences: components["schemas"]["Difference"][];
+        };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
         Entry: components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
         /** @description Something about a design: what changed, its conditions, or that it is the one the team names. The last word stands. */
@@ -1160,6 +1537,26 @@ export interface components {
              */
             round: number;
         };
+        /** @description What teams will probably reach, in the measure's unit. */
+        Expected: {
+            /**
+             * Format: double
+             * @description What the weakest team reaches.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description What the best team reaches; above Low.
+             */
+            high: number;
+        };
+        /** @description Something that tie-breaks and awards can look at. */
+        Fact: {
+            /** @description Its name in expressions. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+        };
         /** @description Being the first to do all of a task. */
         FirstTo: {
             /** @description The part with the tasks. */
@@ -1167,6 +1564,30 @@ export interface components {
             /** @description The task's id. */
             task: string;
         };
+        /** @description What can be done about a snag with one touch. */
+        Fix: {
+            /** @description What it does, for a button. */
+            label: string;
+            /** @description The changes, in order. */
+            changes: components["schemas"]["Change"][];
+        };
+        /**
+         * @description The grades that a brief or a tier is for, youngest first.
+         * @enum {unknown}
+         */
+        GradeBand: "unsaid" | "kTo2" | "from3To5" | "from6To8" | "from9To12";
+        /** @description A hazard of a brief. */
+        Hazard: {
+            /** @description Which one. */
+            kind: components["schemas"]["HazardKind"];
+            /** @description The teacher has read the caution. A rally cannot begin before. */
+            acknowledged: boolean;
+        };
+        /**
+         * @description Something about a challenge that can hurt.
+         * @enum {unknown}
+         */
+        HazardKind: "projectiles" | "heights" | "standingOnBuilds" | "cutters" | "hotGlue" | "fansAndHeat" | "food" | "latex" | "smallParts" | "slipperyFloors";
         Imported: {
             sort: components["schemas"]["ImportedSort"];
             /** Format: uuid */
@@ -1206,6 +1627,38 @@ export interface components {
             struck: boolean;
             /** @description Why it was struck out. */
             why: string;
+        };
+        LookedAt: {
+            sort: components["schemas"]["ImportedSort"];
+            title: string;
+            says: string;
+            /** Format: int32 */
+            snags: number;
+            warnings: components["schemas"]["Problem"][];
+        };
+        /** @description Something that pupils may use, or that the test needs. */
+        Material: {
+            /** @description Names the material in stages. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description What it is good for: one of IReadOnlyList&lt;string&gt; Material.UsualCategories, or the brief's own word. */
+            category: string;
+            /**
+             * Format: double
+             * @description How much there is, 0 or more; absent where there is no limit.
+             */
+            amount?: null | number;
+            /** @description The unit of a continuous amount, such as cm of tape; empty for pieces. */
+            unit: string;
+            /** @description Whom the amount is for. */
+            per: components["schemas"]["Per"];
+            /** @description Whether it is given back and used again. */
+            reusable: boolean;
+            /** @description More about it: its size, or how it may be used. */
+            note: string;
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
         };
         /** @description Something that is measured: what it is, in which unit, and how finely it is read. */
         Measure: {
@@ -1249,6 +1702,7 @@ export interface components {
              * @description What a failed attempt counts as when this measure is combined by itself; in the unit.
              */
             failureValue?: null | number;
+            expected?: null | components["schemas"]["Expected"];
             /** @description How to measure it: where from, where to, along what. */
             how: string;
         };
@@ -1282,9 +1736,27 @@ export interface components {
             /** @description Whether teams are put in order at all; without, each stands by itself. */
             ranking: boolean;
         };
+        NamedOfGradeBand: {
+            value: components["schemas"]["GradeBand"];
+            name: string;
+        };
+        NamedOfPhaseKind: {
+            value: components["schemas"]["PhaseKind"];
+            name: string;
+        };
+        NamedOfSummaryKind: {
+            value: components["schemas"]["SummaryKind"];
+            name: string;
+        };
+        NewBrief: {
+            pattern: components["schemas"]["Pattern"];
+            grades: components["schemas"]["GradeBand"];
+            units: components["schemas"]["UnitSystem"];
+        };
         NewRally: {
             /** Format: uuid */
             brief: string;
+            tier: string;
             name: string;
             /** Format: date */
             date?: null | string;
@@ -1777,6 +2249,20 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
+        /**
+         * @description What sort of challenge a brief is.
+         * @enum {unknown}
+         */
+        Pattern: "blank" | "tallest" | "strongest" | "lightestThatProtects" | "farthestAndTruest" | "longestOrSlowest" | "carryAcross" | "leastEffort" | "sortIt" | "relay" | "fillTheOutline" | "drawABag";
+        /** @description A pattern to begin a brief from. */
+        PatternInfo: {
+            /** @description Which one. */
+            pattern: components["schemas"]["Pattern"];
+            /** @description What it is called. */
+            name: string;
+            /** @description What it is good for, in a sentence. */
+            says: string;
+        };
         /** @description A station's pennant on the route. */
         Pennant: {
             /** @description The station. */
@@ -1791,6 +2277,47 @@ export interface components {
             /** @description What to do there next, in a sentence. */
             next: string;
         };
+        /**
+         * @description What an amount of material is for.
+         * @enum {unknown}
+         */
+        Per: "team" | "member" | "attempt" | "freshBuild";
+        /** @description A phase of the lesson. */
+        Phase: {
+            /** @description Names the phase. */
+            id: string;
+            /** @description What it is for. */
+            kind: components["schemas"]["PhaseKind"];
+            /**
+             * Format: double
+             * @description Minutes; for a phase that goes team by team, of one attempt. 0 or more.
+             */
+            minutes: number;
+            /** @description Whether teams come one after the other. */
+            teamByTeam: boolean;
+            /**
+             * Format: double
+             * @description Minutes between two teams, 0 or more.
+             */
+            changeover: number;
+            /**
+             * Format: int32
+             * @description Teams that can be served at once, from 1.
+             */
+            stations: number;
+            /**
+             * Format: double
+             * @description Minutes before its end at which a warning is given, 0 for none.
+             */
+            warning: number;
+            /** @description What is to be done, for pupils; the phase's own words where empty. */
+            note: string;
+        };
+        /**
+         * @description What a phase of a lesson is for.
+         * @enum {unknown}
+         */
+        PhaseKind: "introduce" | "explore" | "research" | "predict" | "sketch" | "plan" | "collect" | "build" | "letGo" | "test" | "inspect" | "present" | "talk" | "rebuild" | "clearUp" | "homework";
         /**
          * @description What a ladder of sizes compares.
          * @enum {unknown}
@@ -1852,6 +2379,17 @@ export interface components {
          * @enum {unknown}
          */
         PlaceTies: "betterPlace" | "shareMean";
+        /** @description A team that is only pretended. */
+        PretendTeam: {
+            /** @description What it is called. */
+            name: string;
+            /** @description For each handle, by its id, where it stands; one that is not here stands in the middle. */
+            values: {
+                [key: string]: number;
+            };
+            /** @description The inspections that it misses, by the rules' ids. */
+            missed: string[];
+        };
         /** @description Something that can be bought. */
         Price: {
             /** @description Names the item in entries. */
@@ -1875,11 +2413,37 @@ export interface components {
             /** @description Whether it stops the work. */
             severity: components["schemas"]["Severity"];
         };
+        /** @description What of the pupils' sheet is written from the rest of the brief, line by line. */
+        PupilSheet: {
+            /** @description What the design must do. */
+            criteria: string[];
+            /** @description What may be used, and how. */
+            constraints: string[];
+            /** @description The materials with their amounts. */
+            materials: string[];
+            /** @description How it is tested. */
+            test: string[];
+            /** @description What is the same for everyone. */
+            conditions: string[];
+            /** @description How it is scored: in the teacher's words where there are some. */
+            scoring: string[];
+            /** @description The phases with their minutes. */
+            time: string[];
+            /** @description The words of science. */
+            words: string[];
+            /** @description The cautions, who must be there, and the teacher's own words. */
+            safety: string[];
+        };
         /**
          * @description What a trial is for.
          * @enum {unknown}
          */
         Purpose: "score" | "practice" | "control" | "benchmark";
+        /**
+         * @description How quartiles are worked out, as the class is taught.
+         * @enum {unknown}
+         */
+        QuartileMethod: "halvesWithoutMedian" | "halvesWithMedian" | "inclusive" | "exclusive";
         RallyBegun: {
             /** Format: uuid */
             id: string;
@@ -1915,6 +2479,7 @@ export interface components {
                 [key: string]: string[];
             };
             scoring: string[];
+            sheet: components["schemas"]["PupilSheet"];
             route: components["schemas"]["Pennant"][];
         };
         /**
@@ -2159,6 +2724,13 @@ export interface components {
          * @enum {unknown}
          */
         RuleState: "met" | "missed" | "toCheck" | "notChecked";
+        /** @description A word of science and what it means here. */
+        ScienceWord: {
+            /** @description The word. */
+            word: string;
+            /** @description What it means, in the pupils' words. */
+            meaning: string;
+        };
         /**
          * @description When in the school year a brief belongs.
          * @enum {unknown}
@@ -2219,6 +2791,72 @@ export interface components {
             outcome: components["schemas"]["TrialOutcome"];
             /** @description What it gave, as shown. */
             shown: string;
+        };
+        /** @description Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it. */
+        Snag: {
+            /** @description Which check found it. */
+            id: string;
+            /** @description How much it matters. */
+            weight: components["schemas"]["SnagWeight"];
+            /** @description The place in the brief, items named by their id. */
+            at: string;
+            /** @description What is wrong. */
+            what: string;
+            /** @description Why it matters. */
+            why: string;
+            fix?: null | components["schemas"]["Fix"];
+            /**
+             * @description The id of the tier in which it stands; empty where it is in the brief itself.
+             * @default
+             */
+            tier: string;
+            /** @description Names it among the snags that a teacher has decided to leave. */
+            key: null | string;
+        };
+        /**
+         * @description How much a snag matters.
+         * @enum {unknown}
+         */
+        SnagWeight: "stops" | "matters" | "hint";
+        /** @description One stage of a build. */
+        Stage: {
+            /** @description Names the stage. */
+            id: string;
+            /** @description What it is called, e.g. "First floor". */
+            name: string;
+            /**
+             * Format: double
+             * @description What it adds to the measure, in its unit.
+             */
+            adds: number;
+            /** @description What it takes, at the least. */
+            needs: components["schemas"]["StageNeed"][];
+        };
+        /** @description What a stage takes of a material. */
+        StageNeed: {
+            /** @description The material's id. */
+            material: string;
+            /**
+             * Format: double
+             * @description How much, in the material's own unit; above 0.
+             */
+            amount: number;
+        };
+        /** @description The least build that meets a criterion, stage by stage, for the teacher: does the material last? */
+        StagePlan: {
+            /** @description The id of the measure that grows with each stage; empty where stages are only counted. */
+            measure: string;
+            /** @description The stages, in the order in which they are built. */
+            stages: components["schemas"]["Stage"][];
+        };
+        /** @description A standard of engineering design. */
+        Standard: {
+            /** @description Its code. */
+            code: string;
+            /** @description What it asks for, in our own words. */
+            says: string;
+            /** @description The grades it is for. */
+            grades: components["schemas"]["GradeBand"];
         };
         /** @description One team's line in the standings. */
         Standing: {
@@ -2288,6 +2926,11 @@ export interface components {
          */
         Station: "brief" | "teams" | "score" | "results";
         /**
+         * @description A summary that a class draws or works out from its readings.
+         * @enum {unknown}
+         */
+        SummaryKind: "order" | "linePlot" | "range" | "mode" | "median" | "mean" | "boxPlot" | "meanAbsoluteDeviation" | "standardDeviation" | "scatter" | "fit";
+        /**
          * @description When a measure is read.
          * @enum {unknown}
          */
@@ -2313,6 +2956,21 @@ export interface components {
              * @description Only so many teams get its points, in the order in which they were done; all where absent.
              */
             firstTeams?: null | number;
+        };
+        /** @description What only the teacher reads. */
+        TeacherPart: {
+            /** @description Notes on running it. */
+            notes: string;
+            /** @description Hints to give one at a time; never on the pupils' sheet. */
+            hints: string[];
+            /** @description Questions for the talk afterwards. */
+            questions: string[];
+            /** @description Codes of the standards that it meets, of IReadOnlyList&lt;Standard&gt; Standards.All. */
+            standards: string[];
+            /** @description Local standards, in the teacher's words. */
+            localStandards: string;
+            /** @description What those can do who are finished. */
+            extensions: string;
         };
         /** @description A team. */
         Team: {
@@ -2368,6 +3026,52 @@ export interface components {
             /** @description What differs. */
             overrides: components["schemas"]["Override"][];
         };
+        /** @description One value of a tier. */
+        TierCell: {
+            value?: null | components["schemas"]["JsonElement"];
+            /** @description Whether it is the brief's own. */
+            inherited: boolean;
+        };
+        /** @description A place of a brief that can differ from tier to tier. */
+        TierField: {
+            /** @description The place, items named by their id. */
+            at: string;
+            /** @description The place in words. */
+            name: string;
+            /** @description What stands there. */
+            kind: components["schemas"]["TierFieldKind"];
+            /** @description For a choice: what can be chosen, as it stands in the document. */
+            words: string[];
+        };
+        /**
+         * @description What sort of value stands at a place that can differ.
+         * @enum {unknown}
+         */
+        TierFieldKind: "text" | "number" | "yesNo" | "choice";
+        /** @description A place that differs. */
+        TierRow: {
+            /** @description The place. */
+            field: components["schemas"]["TierField"];
+            base?: null | components["schemas"]["JsonElement"];
+            /** @description What stands there in each tier, in order. */
+            cells: components["schemas"]["TierCell"][];
+        };
+        /** @description What differs between the tiers of a brief. */
+        TierTable: {
+            /** @description The places that differ in some tier. */
+            rows: components["schemas"]["TierRow"][];
+            /** @description Every place that can differ. */
+            fields: components["schemas"]["TierField"][];
+        };
+        TimeNeeded: {
+            phases: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            needed: number;
+            /** Format: double */
+            room?: null | number;
+        };
         /** @description Points for time left on a clock. */
         TimePoints: {
             /**
@@ -2390,6 +3094,38 @@ export interface components {
              * @default false
              */
             exact: boolean;
+        };
+        /** @description How long it takes. */
+        Timing: {
+            /** @description The phases, in order. */
+            phases: components["schemas"]["Phase"][];
+            /**
+             * Format: double
+             * @description Minutes of one lesson; absent where it is not said.
+             */
+            lesson?: null | number;
+            /**
+             * Format: int32
+             * @description How many lessons there are, from 1.
+             */
+            lessons: number;
+            /**
+             * Format: double
+             * @description Minutes that setting up takes off each lesson, 0 or more.
+             */
+            setUp: number;
+            /**
+             * Format: double
+             * @description Minutes that clearing up takes off each lesson, 0 or more.
+             */
+            cleanUp: number;
+            /**
+             * Format: int32
+             * @description Teams that are expected, from 1; the queue at the test depends on them.
+             */
+            teams: number;
+            /** @description What being late costs, in the pupils' words. */
+            ifLate: string;
         };
         /**
          * @description What a step of the trace is about.
@@ -2440,12 +3176,84 @@ export interface components {
              * @description How many fresh builds a design may have; no limit where absent.
              */
             freshBuilds?: null | number;
+            /** @description How it is tested, in the pupils' words; said before anyone builds. */
+            how: string;
+            /**
+             * Format: double
+             * @description Seconds for which a build must stand by itself after everybody lets go, 0 where it need not.
+             */
+            holdSeconds: number;
+            /** @description What happens to a build that falls or breaks, in the pupils' words. */
+            ifItFalls: string;
             /** @description When an attempt is over, for the judges. */
             overWhen: string;
         };
+        /** @description Something of a pretend team that can be moved, to see what it does to the points. */
+        TryHandle: {
+            /** @description Names it: a measure's id, or a part's id with what of it. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Its unit; empty where there is none. */
+            unit: string;
+            /**
+             * Format: double
+             * @description The smallest value.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description The largest.
+             */
+            high: number;
+            /**
+             * Format: double
+             * @description The distance of two values.
+             */
+            step: number;
+            /** @description For levels: the words of the values from 0. */
+            words: string[];
+        };
+        /** @description An inspection that a pretend team can miss. */
+        TryRule: {
+            /** @description The rule's id. */
+            rule: string;
+            /** @description The rule. */
+            text: string;
+        };
+        /** @description What comes of pretend results. */
+        Tryout: {
+            /** @description What can be moved. */
+            handles: components["schemas"]["TryHandle"][];
+            /** @description The inspections, which a team can miss. */
+            rules: components["schemas"]["TryRule"][];
+            /** @description Where the teams' handles stand. */
+            teams: components["schemas"]["PretendTeam"][];
+            /** @description Their points and places, as a real rally would have them, with the reasons. */
+            standings: components["schemas"]["Standings"];
+            /** @description The curves of the parts that have one. */
+            curves: components["schemas"]["CurveLine"][];
+        };
+        TwoDrafts: {
+            before: components["schemas"]["Brief"];
+            after: components["schemas"]["Brief"];
+        };
+        /**
+         * @description The units a class works in.
+         * @enum {unknown}
+         */
+        UnitSystem: "metric" | "customary";
         UnitsOfKind: {
             kind: components["schemas"]["MeasureKind"];
             units: string[];
+            usual: string;
+        };
+        VersionKept: {
+            /** Format: int32 */
+            revision: number;
+            title: string;
+            /** Format: date-time */
+            savedAt: string;
         };
         /** @description A thing that is counted to make up a load: its name, and the mass of one. */
         Weight: {
@@ -2489,7 +3297,10 @@ export type $defs = Record<string, never>;
 export interface operations {
     listBriefs: {
         parameters: {
-            query?: never;
+            query?: {
+                search?: string;
+                archived?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -2540,6 +3351,39 @@ export interface operations {
             };
         };
     };
+    beginBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBrief"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     openBrief: {
         parameters: {
             query?: never;
@@ -2562,6 +3406,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2664,7 +3517,89 @@ export interface operations {
             };
         };
     };
-    listUnits: {
+    copyBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    archiveBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Archived"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    choices: {
         parameters: {
             query?: never;
             header?: never;
@@ -2679,7 +3614,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UnitsOfKind"][];
+                    "application/json": components["schemas"]["Choices"];
                 };
             };
         };
@@ -2760,6 +3695,73 @@ export interface operations {
             };
         };
     };
+    lookAtFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": unknown;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookedAt"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    briefMarkdown: {
+        parameters: {
+            query?: {
+                tier?: string;
+                teacher?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     briefFile: {
         parameters: {
             query?: never;
@@ -2795,6 +3797,282 @@ export interface operations {
         responses: {
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    mendDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftChanges"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brief"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    tryDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftTryout"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tryout"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    draftEdition: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftInTier"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditionSheet"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    draftTier: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftForGrades"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tier"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    draftDifferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TwoDrafts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Difference"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listVersions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VersionKept"][];
+                };
+            };
+        };
+    };
+    openVersion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Difference"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    restoreVersion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -7,9 +7,12 @@ namespace PluckyRally.Core;
 public static class Changes
 {
     /// <summary>The brief with the changes made, or the change whose place there is not.</summary>
-    public static Result<Document<Brief>> Apply(Brief brief, IReadOnlyList<Change> changes)
+    public static Result<Document<Brief>> Apply(Brief brief, IReadOnlyList<Change> changes) => Apply(JsonSerializer.SerializeToNode(brief, Json.Options)!, changes);
+
+    /// <summary>The same for a brief's document; fields that are not known stay in it.</summary>
+    public static Result<Document<Brief>> Apply(JsonNode document, IReadOnlyList<Change> changes)
     {
-        var root = JsonSerializer.SerializeToNode(brief, Json.Options)!;
+        var root = document.DeepClone();
         foreach (var change in changes)
         {
             var done = change.Tier.Length > 0 ? Override(root, change) : Make(root, change);

@@ -1,27 +1,66 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { api, ask } from '../../api/client'
 import BuntingRoute from '../../shared/BuntingRoute.vue'
 import LoadNote from '../../shared/LoadNote.vue'
 import StationHead from '../../shared/StationHead.vue'
 import TopBar from '../../shared/TopBar.vue'
-import { provideSnags } from '../../shared/snags'
-import BriefSheet from './BriefSheet.vue'
+import { goTo, provideSnags } from '../../shared/snags'
+import { useLoad } from '../../shared/useLoad'
 import ConflictNote from './ConflictNote.vue'
-import MeasureList from './MeasureList.vue'
-import MethodStrips from './MethodStrips.vue'
+import MarginTabs, { type Panel } from './MarginTabs.vue'
 import SavedNote from './SavedNote.vue'
-import SnagList from './SnagList.vue'
+import HistoryPanel from './panels/HistoryPanel.vue'
+import MeasureList from './panels/MeasureList.vue'
+import MethodStrips from './panels/MethodStrips.vue'
+import SnagList from './panels/SnagList.vue'
+import StagesPanel from './panels/StagesPanel.vue'
+import TeacherPanel from './panels/TeacherPanel.vue'
+import TiersPanel from './panels/TiersPanel.vue'
+import TryPanel from './panels/TryPanel.vue'
+import BriefSheet from './sheet/BriefSheet.vue'
 import { useDraft } from './useDraft'
+import { provideWriting } from './writing'
 
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
 const draft = useDraft(props.brief)
+const choices = useLoad(() => ask(api.GET('/api/choices')))
 provideSnags(draft.problems)
+const panel = ref<Panel>('snags')
+provideWriting({ checkup: draft.checkup, choices: choices.data, mend: draft.mend, goTo: (place) => void show(place) })
 void draft.open()
+void choices.load()
+
+/** Which panel of the margin holds the field at a place; the sheet holds the others. */
+const panels: readonly (readonly [string, Panel])[] = [
+  ['/measures', 'measures'],
+  ['/summaries', 'measures'],
+  ['/method', 'method'],
+  ['/tiers', 'tiers'],
+  ['/stages', 'stages'],
+  ['/teacher', 'teacher'],
+]
+async function show(place: string) {
+  panel.value = panels.find(([start]) => place.startsWith(start))?.[1] ?? panel.value
+  await nextTick()
+  goTo(place)
+}
+
+useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+  const key = event.key.toLowerCase()
+  if (key === 'z' && !event.shiftKey) draft.undo()
+  else if (key === 'y' || (key === 'z' && event.shiftKey)) draft.redo()
+  else return
+  event.preventDefault()
+})
 
 const next = computed(() => draft.checkup.value?.route[0]?.next)
+const snags = computed(() => draft.checkup.value?.snags ?? [])
 const to = computed(() => ({ brief: `/briefs/${props.brief}`, teams: `/briefs/${props.brief}/teams` }))
 async function copyMine() {
   const id = await draft.copyMine()
@@ -50,26 +89,43 @@ async function copyMine() {
     <template v-else>
       <StationHead title="Brief" :next="next">
         <SavedNote :state="draft.state.value" :at="draft.savedAt.value" />
+        <button type="button" class="act" :disabled="!draft.canUndo.value" @click="draft.undo">Undo</button>
+        <button type="button" class="act" :disabled="!draft.canRedo.value" @click="() => draft.redo()">Redo</button>
+        <RouterLink class="small" :to="`/briefs/${props.brief}/print`">Print</RouterLink>
         <a class="small" :href="`/api/briefs/${props.brief}/file`" download>File</a>
+        <a class="small" :href="`/api/briefs/${props.brief}/markdown`" download>Markdown</a>
         <Button label="Make teams" :disabled="draft.problems.value.length > 0" @click="router.push(to.teams)" />
       </StationHead>
       <ConflictNote
         v-if="draft.state.value === 'conflict'"
+        :differences="draft.conflict.value"
         @keep="draft.keepMine"
         @copy="copyMine"
         @theirs="draft.takeTheirs"
       />
       <div v-if="draft.kept.value" class="kept" role="alert">
-        <p>Changes from this browser were not saved last time.</p>
+        <p>Changes from this browser were not saved last time, and the brief has been changed since.</p>
         <Button label="Use them" size="small" @click="draft.useKept" />
         <Button label="Let them go" size="small" variant="outlined" @click="draft.dropKept" />
       </div>
       <div class="two">
         <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
-        <aside class="margin not-on-paper">
-          <SnagList :problems="draft.problems.value" />
-          <MeasureList :brief="draft.brief.value" />
-          <MethodStrips :brief="draft.brief.value" />
+        <aside class="margin" aria-label="Margin of the sheet">
+          <MarginTabs v-model="panel" :snags="snags">
+            <SnagList
+              v-if="panel === 'snags'"
+              :brief="draft.brief.value"
+              :snags="snags"
+              :left="draft.checkup.value?.left ?? []"
+            />
+            <MeasureList v-else-if="panel === 'measures'" :brief="draft.brief.value" />
+            <MethodStrips v-else-if="panel === 'method'" :brief="draft.brief.value" />
+            <TryPanel v-else-if="panel === 'try'" :brief="draft.brief.value" />
+            <TiersPanel v-else-if="panel === 'tiers'" :brief="draft.brief.value" />
+            <StagesPanel v-else-if="panel === 'stages'" :brief="draft.brief.value" />
+            <TeacherPanel v-else-if="panel === 'teacher'" :brief="draft.brief.value" />
+            <HistoryPanel v-else :id="props.brief" @restore="draft.restore" />
+          </MarginTabs>
         </aside>
       </div>
     </template>
@@ -78,21 +134,23 @@ async function copyMine() {
 
 <style scoped>
 .brief {
-  max-width: 84rem;
+  max-width: 92rem;
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
 }
 .two {
   display: grid;
-  grid-template-columns: minmax(0, 11fr) minmax(0, 8fr);
+  grid-template-columns: minmax(0, 11fr) minmax(0, 9fr);
   gap: 2rem;
-  padding-top: 1.25rem;
+  padding-top: 1rem;
   align-items: start;
 }
 .margin {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 1.75rem;
+  position: sticky;
+  top: 0;
+  max-height: 100vh;
+  overflow-y: auto;
+  padding: 0.25rem 0.25rem 2rem;
 }
 .kept {
   display: flex;
@@ -104,18 +162,18 @@ async function copyMine() {
   padding: 0.6rem 1rem;
   margin-top: 1rem;
 }
+.act:disabled {
+  color: var(--muted);
+  text-decoration: none;
+  cursor: default;
+}
 @media (max-width: 900px) {
   .two {
     grid-template-columns: minmax(0, 1fr);
   }
-}
-@media print {
-  .two {
-    display: block;
-    padding: 0;
-  }
-  .brief {
-    padding: 0;
+  .margin {
+    position: static;
+    max-height: none;
   }
 }
 </style>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import type { Difference } from '../../api/names'
+import DifferenceTable from './DifferenceTable.vue'
 
+defineProps<{ differences: readonly Difference[] }>()
 defineEmits<{ keep: []; copy: []; theirs: [] }>()
 </script>
 
@@ -8,6 +11,7 @@ defineEmits<{ keep: []; copy: []; theirs: [] }>()
   <div class="conflict" role="alert">
     <h2>This brief was changed in another window.</h2>
     <p>Nothing was overwritten, and what you typed is still here. Which one should stand?</p>
+    <DifferenceTable :differences="differences" before="The other window" after="Here" />
     <div class="ways">
       <Button label="Keep what is here" @click="$emit('keep')" />
       <Button label="Save mine as a copy" variant="outlined" @click="$emit('copy')" />

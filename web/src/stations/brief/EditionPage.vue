@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
-import BriefSheet from './BriefSheet.vue'
+import PrintedSheet from './sheet/PrintedSheet.vue'
 
 /** The brief as a rally runs it. */
 const { rally } = useRally()
@@ -10,7 +10,7 @@ const { rally } = useRally()
 <template>
   <main v-if="rally" id="main" class="page">
     <StationHead :title="rally.name" :next="rally.route[0]?.next" />
-    <BriefSheet :brief="rally.brief" :scoring="rally.scoring" fixed />
+    <PrintedSheet :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
 </template>
 

@@ -1,13 +1,13 @@
-import { useDebounceFn, useEventListener } from '@vueuse/core'
+import { useDebounceFn, useEventListener, useManualRefHistory } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { api, ask, type Answer } from '../../api/client'
-import type { Brief, BriefCheckup, Problem } from '../../api/names'
+import type { Brief, BriefCheckup, Change, Difference, Problem } from '../../api/names'
 
 export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'conflict'
 
 /**
- * A brief while it is written: saved a moment after the last key, refused with its reasons, never lost. What cannot be
- * saved is also kept in this browser and offered again when the brief is opened.
+ * A brief while it is written: saved a moment after the last key, refused with its reasons, never lost. Every change is
+ * kept in this browser at once, so that a window that is closed in mid-sentence goes on where it was.
  */
 export function useDraft(id: string) {
   const brief = ref<Brief>()
@@ -17,15 +17,28 @@ export function useDraft(id: string) {
   const savedAt = ref<Date>()
   const kept = ref<Brief>()
   const refused = ref<readonly Problem[]>([])
+  /** After a conflict: where the other window's brief (before) and this one (after) differ. */
+  const conflict = ref<readonly Difference[]>([])
   const keptHere = `brief:${id}`
+  const at = { params: { path: { id } } }
   let etag = ''
   let lastSaved = ''
   let running = false
 
+  const text = () => JSON.stringify(brief.value)
+  const history = useManualRefHistory(brief, {
+    capacity: 200,
+    clone: (value) => (value === undefined ? undefined : (JSON.parse(JSON.stringify(value)) as Brief)),
+  })
+  /** Makes what was typed since the last step a step that can be gone back over. */
+  const step = () => {
+    if (JSON.stringify(history.last.value.snapshot) !== text()) history.commit()
+  }
+
   async function open() {
     const [document, check] = await Promise.all([
-      ask(api.GET('/api/briefs/{id}', { params: { path: { id } } })),
-      ask(api.GET('/api/briefs/{id}/check', { params: { path: { id } } })),
+      ask(api.GET('/api/briefs/{id}', at)),
+      ask(api.GET('/api/briefs/{id}/check', at)),
     ])
     if (!document.ok) return void (missing.value = document)
     if (!check.ok) return void (missing.value = check)
@@ -36,53 +49,73 @@ export function useDraft(id: string) {
     checkup.value = check.data
     refused.value = []
     state.value = 'saved'
-    const left = localStorage.getItem(keptHere)
-    if (left && left !== lastSaved) kept.value = JSON.parse(left) as Brief
+    history.commit()
+    history.clear()
+    const left = JSON.parse(localStorage.getItem(keptHere) ?? 'null') as { etag: string; text: string } | null
+    if (!left || left.text === lastSaved) return void localStorage.removeItem(keptHere)
+    // Nothing was saved since these changes were made, so they go on from where they were.
+    if (left.etag === etag) brief.value = JSON.parse(left.text) as Brief
+    else kept.value = JSON.parse(left.text) as Brief
   }
 
   async function save() {
-    const text = JSON.stringify(brief.value)
-    if (!brief.value || running || state.value === 'conflict' || text === lastSaved) return
+    const now = text()
+    if (!brief.value || running || state.value === 'conflict' || now === lastSaved) return
     running = true
     state.value = 'saving'
-    localStorage.setItem(keptHere, text)
-    const answer = await ask(
-      api.PUT('/api/briefs/{id}', { params: { path: { id } }, headers: { 'If-Match': etag }, body: brief.value }),
-    )
+    const answer = await ask(api.PUT('/api/briefs/{id}', { ...at, headers: { 'If-Match': etag }, body: brief.value }))
     running = false
     if (answer.ok) {
       etag = answer.etag
-      lastSaved = text
+      lastSaved = now
       checkup.value = answer.data
       refused.value = []
       state.value = 'saved'
       savedAt.value = new Date()
-      localStorage.removeItem(keptHere)
-      if (JSON.stringify(brief.value) !== text) void save()
+      if (text() === now) localStorage.removeItem(keptHere)
+      else void save()
     } else if (answer.offline) {
       state.value = 'offline'
     } else if (answer.status === 412) {
       state.value = 'conflict'
+      await compare()
     } else {
       state.value = 'refused'
       refused.value = answer.refusal.problems
     }
   }
 
-  const soon = useDebounceFn(save, 500)
-  watch(brief, () => void soon(), { deep: true })
+  const soon = useDebounceFn(() => {
+    step()
+    void save()
+  }, 350)
+  watch(
+    brief,
+    () => {
+      const now = text()
+      if (now === lastSaved || !brief.value) return
+      localStorage.setItem(keptHere, JSON.stringify({ etag, text: now }))
+      void soon()
+    },
+    { deep: true },
+  )
   const again = setInterval(() => state.value === 'offline' && void save(), 3000)
   onBeforeUnmount(() => {
     clearInterval(again)
     void save()
   })
-  useEventListener(window, 'beforeunload', (event) => {
-    if (brief.value && JSON.stringify(brief.value) !== lastSaved) event.preventDefault()
-  })
+  useEventListener(window, 'pagehide', () => void save())
+
+  async function compare() {
+    const theirs = await ask(api.GET('/api/briefs/{id}', at))
+    if (!theirs.ok || !brief.value) return
+    const answer = await ask(api.POST('/api/drafts/differences', { body: { before: theirs.data, after: brief.value } }))
+    if (answer.ok) conflict.value = answer.data
+  }
 
   /** After a conflict: what stands here is saved over what the other window saved. */
   async function keepMine() {
-    const theirs = await ask(api.GET('/api/briefs/{id}', { params: { path: { id } } }))
+    const theirs = await ask(api.GET('/api/briefs/{id}', at))
     if (!theirs.ok) return
     etag = theirs.etag
     state.value = 'saving'
@@ -98,7 +131,7 @@ export function useDraft(id: string) {
     )
     if (!answer.ok) return undefined
     localStorage.removeItem(keptHere)
-    lastSaved = JSON.stringify(brief.value)
+    lastSaved = text()
     return answer.data.id
   }
 
@@ -118,6 +151,31 @@ export function useDraft(id: string) {
     localStorage.removeItem(keptHere)
   }
 
+  /** Makes changes that the core has proposed; they can be undone like any other. */
+  async function mend(changes: readonly Change[]) {
+    if (!brief.value) return
+    step()
+    const answer = await ask(api.POST('/api/drafts/mended', { body: { brief: brief.value, changes: [...changes] } }))
+    if (answer.ok) brief.value = answer.data
+    else if (!answer.offline) refused.value = answer.refusal.problems
+  }
+
+  /** Brings back an older version; what stands now becomes a version too. */
+  async function restore(revision: number) {
+    await save()
+    const answer = await ask(
+      api.POST('/api/briefs/{id}/versions/{revision}/restored', {
+        params: { path: { id, revision } },
+        headers: { 'If-Match': etag },
+      }),
+    )
+    if (answer.ok) await open()
+  }
+
+  const undo = () => {
+    step()
+    if (history.canUndo.value) history.undo()
+  }
   const problems = computed(() => (refused.value.length > 0 ? refused.value : (checkup.value?.problems ?? [])))
   return {
     brief,
@@ -127,11 +185,18 @@ export function useDraft(id: string) {
     state,
     savedAt,
     kept,
+    conflict,
     open,
     keepMine,
     copyMine,
     takeTheirs,
     useKept,
     dropKept,
+    mend,
+    restore,
+    undo,
+    redo: history.redo,
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
   }
 }

@@ -21,8 +21,11 @@ const checkup = useLoad(() => ask(api.GET('/api/briefs/{id}/check', { params: { 
 void checkup.load()
 
 const keptHere = `teams:${props.brief}`
-const typed = ref<{ name: string; date: string; teams: string }>({
+const brief = useLoad(() => ask(api.GET('/api/briefs/{id}', { params: { path: { id: props.brief } } })))
+void brief.load()
+const typed = ref<{ name: string; date: string; teams: string; tier: string }>({
   name: '',
+  tier: '',
   date: new Date().toLocaleDateString('sv-SE'),
   teams: '',
   ...(JSON.parse(localStorage.getItem(keptHere) ?? '{}') as object),
@@ -45,6 +48,7 @@ async function begin() {
     api.POST('/api/rallies', {
       body: {
         brief: props.brief,
+        tier: typed.value.tier,
         name: typed.value.name,
         date: typed.value.date || null,
         teams: names.value.map((name) => ({ name, members: 0 })),
@@ -85,6 +89,13 @@ async function begin() {
               >{{ wrongWith('/name')?.what }} {{ wrongWith('/name')?.remedy }}</template
             >
           </p>
+          <template v-if="(brief.data.value?.tiers.length ?? 0) > 0">
+            <label for="tier">Tier</label>
+            <select id="tier" v-model="typed.tier">
+              <option value="">The brief itself</option>
+              <option v-for="t in brief.data.value?.tiers" :key="t.id" :value="t.id">{{ t.name || t.id }}</option>
+            </select>
+          </template>
           <label for="date">Day</label>
           <input id="date" v-model="typed.date" type="date" />
           <label for="teams">Teams, one on each line</label>

@@ -1,22 +1,43 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Brief, Rule } from '../../api/names'
-import GrowText from '../../shared/GrowText.vue'
+import { computed, useTemplateRef } from 'vue'
+import type { Brief, Rule } from '../../../api/names'
+import GrowText from '../../../shared/GrowText.vue'
+import { useOrder } from '../fields/useOrder'
+import { newRule } from '../newItems'
 import RuleSentence from './RuleSentence.vue'
-import { newRule } from './newItems'
 
 /** The criteria or the constraints, a line each, with how each is checked below it. */
 const props = defineProps<{ brief: Brief; sort: Rule['sort']; fixed?: boolean }>()
-const rules = computed(() => props.brief.rules.filter((r) => r.sort === props.sort))
+const rules = computed(() => props.brief.rules.filter((r) => r.sort === props.sort && !(props.fixed && r.off)))
 const word = computed(() => (props.sort === 'criterion' ? 'criterion' : 'constraint'))
 const add = () => void props.brief.rules.push(newRule(props.brief, props.sort))
 const remove = (rule: Rule) => void props.brief.rules.splice(props.brief.rules.indexOf(rule), 1)
+const list = useTemplateRef<HTMLElement>('list')
+function move(from: number, to: number) {
+  const rule = rules.value[from]
+  const target = rules.value[to]
+  if (!rule || !target) return
+  const place = props.brief.rules.indexOf(target)
+  remove(rule)
+  props.brief.rules.splice(place, 0, rule)
+}
+const { onKey } = useOrder(list, move, () => rules.value.length)
 </script>
 
 <template>
-  <ul>
-    <li v-for="rule in rules" :key="rule.id">
+  <ul ref="list">
+    <li v-for="(rule, i) in rules" :key="rule.id" :class="{ off: rule.off }">
       <div class="line">
+        <button
+          v-if="!fixed"
+          type="button"
+          class="grip not-on-paper"
+          :aria-label="`Move ${word} ${i + 1}, with the arrow keys`"
+          @keydown="onKey($event, i)"
+        >
+          <span aria-hidden="true"></span>
+        </button>
+        <i class="flag" aria-hidden="true"></i>
         <GrowText
           v-model="rule.text"
           :label="`The ${word} in the pupils' words`"
@@ -37,30 +58,37 @@ const remove = (rule: Rule) => void props.brief.rules.splice(props.brief.rules.i
       <RuleSentence v-if="!fixed" :rule="rule" :brief="brief" />
     </li>
   </ul>
-  <p v-if="fixed && rules.length === 0" class="muted">Nothing is laid down here.</p>
   <button v-if="!fixed" type="button" class="act not-on-paper" @click="add">Add a {{ word }}</button>
 </template>
 
 <style scoped>
 li {
-  padding-left: 1.1rem;
-  position: relative;
-  margin-bottom: 0.5rem;
+  margin-bottom: 0.4rem;
 }
-li::before {
-  content: '';
-  position: absolute;
-  left: 0;
-  top: 0.5em;
+.flag {
   width: 0.6rem;
   height: 0.6rem;
+  margin-top: 0.5em;
   background: var(--lagoon);
   clip-path: polygon(0 0, 100% 0, 70% 50%, 100% 100%, 0 100%);
+  print-color-adjust: exact;
+}
+.off {
+  opacity: 0.65;
 }
 .line {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 0.75rem;
-  align-items: start;
+  display: flex;
+  gap: 0.5rem;
+  align-items: flex-start;
+}
+
+.line > .flag + * {
+  flex: 1;
+  min-width: 0;
+}
+@media print {
+  li {
+    margin-bottom: 0.1rem;
+  }
 }
 </style>

@@ -1,0 +1,56 @@
+using PluckyRally.Core;
+
+namespace PluckyRally.Web;
+
+/// <summary>What the core says of a brief while it is written.</summary>
+/// <param name="Problems">What has to be mended before a rally; each at its field.</param>
+/// <param name="Snags">Everything that was found, what stops first.</param>
+/// <param name="Left">Snags that the teacher has decided to leave.</param>
+/// <param name="Scoring">How it is scored, written from the method; empty while it cannot be run.</param>
+/// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
+/// <param name="Tiers">What differs between the tiers, and what can.</param>
+/// <param name="Facts">What tie-breaks and awards can look at.</param>
+/// <param name="Time">How long it takes.</param>
+/// <param name="Stages">What can be built stage by stage.</param>
+/// <param name="Route">How far along the route it is.</param>
+public sealed record BriefCheckup(
+    IReadOnlyList<Problem> Problems,
+    IReadOnlyList<Snag> Snags,
+    IReadOnlyList<Snag> Left,
+    IReadOnlyList<string> Scoring,
+    PupilSheet Sheet,
+    TierTable Tiers,
+    IReadOnlyList<Fact> Facts,
+    TimeNeeded Time,
+    IReadOnlyList<Pennant> Route)
+{
+    internal static BriefCheckup Of(Core.Brief brief)
+    {
+        var edition = new Edition { Brief = brief };
+        var playbook = Playbook.For(edition);
+        var snags = Core.Snags.Of(brief);
+        var stopping = snags.Where(s => s.Weight == SnagWeight.Stops).ToList();
+        return new(
+            [.. stopping.Select(s => new Problem(s.At, s.What, s.Why))],
+            snags,
+            Core.Snags.Left(brief),
+            playbook.IsOk ? MethodWords.Say(playbook.Value) : [],
+            PupilSheet.Of(edition),
+            TierTable.Of(brief),
+            Fact.Of(brief),
+            TimeNeeded.Of(brief),
+            Core.Route.OfBrief(stopping.Count));
+    }
+}
+
+/// <summary>Minutes of a brief.</summary>
+/// <param name="Phases">The minutes of each phase, by its id.</param>
+/// <param name="Needed">The minutes of all.</param>
+/// <param name="Room">The minutes that the lessons leave; absent where their length is not said.</param>
+public sealed record TimeNeeded(IReadOnlyDictionary<string, decimal> Phases, decimal Needed, decimal? Room)
+{
+    internal static TimeNeeded Of(Core.Brief brief) => new(
+        brief.Timing.Phases.DistinctBy(p => p.Id).ToDictionary(p => p.Id, p => Minutes.Of(p, brief.Timing.Teams, brief.Trials.Attempts)),
+        Minutes.OfAll(brief),
+        Minutes.Room(brief.Timing));
+}

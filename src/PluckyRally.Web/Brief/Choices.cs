@@ -1,0 +1,45 @@
+using PluckyRally.Core;
+
+namespace PluckyRally.Web;
+
+/// <summary>What can be chosen while a brief is written.</summary>
+/// <param name="Patterns">Patterns to begin from.</param>
+/// <param name="Grades">Bands of grades.</param>
+/// <param name="Units">For each kind of measure its units.</param>
+/// <param name="Standards">Standards of engineering design.</param>
+/// <param name="Cautions">Hazards and their cautions.</param>
+/// <param name="SchoolFirst">The line that goes with every caution.</param>
+/// <param name="Categories">Usual categories of materials.</param>
+/// <param name="Phases">Phases of a lesson.</param>
+/// <param name="Summaries">Summaries of readings.</param>
+public sealed record Choices(
+    IReadOnlyList<PatternInfo> Patterns,
+    IReadOnlyList<Named<GradeBand>> Grades,
+    IReadOnlyList<UnitsOfKind> Units,
+    IReadOnlyList<Standard> Standards,
+    IReadOnlyList<Caution> Cautions,
+    string SchoolFirst,
+    IReadOnlyList<string> Categories,
+    IReadOnlyList<Named<PhaseKind>> Phases,
+    IReadOnlyList<Named<SummaryKind>> Summaries)
+{
+    internal static Choices All { get; } = new(
+        PatternInfo.All,
+        [.. Enum.GetValues<GradeBand>().Select(b => new Named<GradeBand>(b, GradeBands.Name(b)))],
+        [.. Enum.GetValues<MeasureKind>().Select(k => new UnitsOfKind(k, Core.Units.For(k), Core.Units.Usual(k)))],
+        Core.Standards.All,
+        Core.Cautions.All,
+        Core.Cautions.SchoolFirst,
+        Material.UsualCategories,
+        [.. Enum.GetValues<PhaseKind>().Select(k => new Named<PhaseKind>(k, Minutes.Name(k)))],
+        [.. Enum.GetValues<SummaryKind>().Select(k => new Named<SummaryKind>(k, Core.Summaries.Name(k)))]);
+}
+
+/// <summary>A choice and what it is called.</summary>
+public sealed record Named<T>(T Value, string Name);
+
+/// <summary>The units that a kind of measure can be read in; empty where it has none of fixed size.</summary>
+/// <param name="Kind">The kind.</param>
+/// <param name="Units">Its units.</param>
+/// <param name="Usual">The one that is usual.</param>
+public sealed record UnitsOfKind(MeasureKind Kind, IReadOnlyList<string> Units, string Usual);

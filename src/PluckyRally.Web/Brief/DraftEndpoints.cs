@@ -1,0 +1,89 @@
+using System.Text.Json.Nodes;
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+
+namespace PluckyRally.Web;
+
+/// <summary>Station Brief: what the core makes of a brief as it stands in the window, saved or not. Nothing is kept.</summary>
+internal static class DraftEndpoints
+{
+    public static void MapDrafts(this IEndpointRouteBuilder api)
+    {
+        var drafts = api.MapGroup("/drafts").WithTags("Brief");
+        drafts.MapPost("/mended", Mended).WithName("mendDraft").Accepts<DraftChanges>("application/json").Produces<Core.Brief>().TakesAtMost(Most.BriefBytes);
+        drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Most.BriefBytes);
+        drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Most.BriefBytes);
+        drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Most.BriefBytes);
+        drafts.MapPost("/differences", Differences).WithName("draftDifferences").Accepts<TwoDrafts>("application/json").TakesAtMost(2 * Most.BriefBytes);
+    }
+
+    private static Results<ContentHttpResult, Refused> Mended(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftChanges>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var mended = Changes.Apply(JsonNode.Parse(sent.Text)!["brief"]!, request.Value.Value.Changes);
+        return mended.IsOk ? TypedResults.Text(mended.Value.Text, "application/json") : new Refused(mended.Problems);
+    }
+
+    private static Results<Ok<Tryout>, Refused> Try(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftTryout>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var edition = Editions.Resolve(request.Value.Value.Brief, request.Value.Value.Tier);
+        if (!edition.IsOk) return new Refused(edition.Problems);
+        var playbook = Playbook.For(edition.Value);
+        if (!playbook.IsOk) return new Refused(playbook.Problems);
+        var tried = Tryout.Run(playbook.Value, request.Value.Value.Teams);
+        return tried.IsOk ? TypedResults.Ok(tried.Value) : new Refused(tried.Problems);
+    }
+
+    private static Results<Ok<EditionSheet>, Refused> Edition(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftInTier>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var edition = Editions.Resolve(request.Value.Value.Brief, request.Value.Value.Tier);
+        return edition.IsOk ? TypedResults.Ok(EditionSheet.Of(request.Value.Value.Brief, edition.Value)) : new Refused(edition.Problems);
+    }
+
+    private static Results<Ok<Tier>, Refused> NewTier(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftForGrades>(sent.Text);
+        return request.IsOk ? TypedResults.Ok(GradeTier.For(request.Value.Value.Brief, request.Value.Value.Grades)) : new Refused(request.Problems);
+    }
+
+    private static Results<Ok<IReadOnlyList<Difference>>, Refused> Differences(SentJson sent)
+    {
+        var request = DocumentReader.Request<TwoDrafts>(sent.Text);
+        return request.IsOk ? TypedResults.Ok(Difference.Between(request.Value.Value.Before, request.Value.Value.After)) : new Refused(request.Problems);
+    }
+}
+
+/// <summary>A brief and changes to make to it.</summary>
+public sealed record DraftChanges(Core.Brief Brief, IReadOnlyList<Change> Changes);
+
+/// <summary>A brief, a tier (empty for none) and pretend teams.</summary>
+public sealed record DraftTryout(Core.Brief Brief, string Tier, IReadOnlyList<PretendTeam> Teams);
+
+/// <summary>A brief and the tier to see it in.</summary>
+public sealed record DraftInTier(Core.Brief Brief, string Tier);
+
+/// <summary>A brief and the grades to make a tier for.</summary>
+public sealed record DraftForGrades(Core.Brief Brief, GradeBand Grades);
+
+/// <summary>Two briefs to hold against each other.</summary>
+public sealed record TwoDrafts(Core.Brief Before, Core.Brief After);
+
+/// <summary>A brief as a tier runs it.</summary>
+/// <param name="Brief">The brief with the tier's values.</param>
+/// <param name="Tier">The tier's name.</param>
+/// <param name="Scoring">How it is scored, written from the method.</param>
+/// <param name="Sheet">The lines of the sheet.</param>
+/// <param name="Differences">Where it differs from the brief.</param>
+public sealed record EditionSheet(Core.Brief Brief, string Tier, IReadOnlyList<string> Scoring, PupilSheet Sheet, IReadOnlyList<Difference> Differences)
+{
+    internal static EditionSheet Of(Core.Brief whole, Edition edition)
+    {
+        var playbook = Playbook.For(edition);
+        return new(edition.Brief, edition.Tier, playbook.IsOk ? MethodWords.Say(playbook.Value) : [], PupilSheet.Of(edition), Difference.Between(whole with { Tiers = [] }, edition.Brief));
+    }
+}

@@ -1,0 +1,17 @@
+using System.Globalization;
+using Microsoft.Net.Http.Headers;
+
+namespace PluckyRally.Web;
+
+/// <summary>The revision of a brief as an ETag; a save names the one it was made from as If-Match.</summary>
+internal static class Revisions
+{
+    public static string Tag(int revision) => $"\"{revision}\"";
+
+    public static int? OpenedAt(HttpRequest request) =>
+        EntityTagHeaderValue.TryParse(request.Headers.IfMatch.ToString(), out var tag) && int.TryParse(tag.Tag.ToString().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var revision)
+            ? revision
+            : null;
+
+    public static Refused NotSaid() => new([new("", "The request does not say from which revision the brief was changed.", "Send the ETag that came with it as If-Match.")]);
+}

@@ -1,0 +1,167 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed, ref, useTemplateRef } from 'vue'
+import type { LookedAt, Problem, Refusal } from '../api/names'
+
+/** Brings in briefs and rallies from files: first what each would do, then all that are in order, one by one. */
+const emit = defineEmits<{ taken: [] }>()
+const input = useTemplateRef('input')
+const open = ref(false)
+interface Line {
+  file: File
+  looked?: LookedAt
+  wrong?: string
+  problems: readonly Problem[]
+  state: 'looking' | 'ready' | 'refused' | 'taken'
+}
+const lines = ref<Line[]>([])
+const working = ref(false)
+const done = ref(0)
+const ready = computed(() => lines.value.filter((l) => l.state === 'ready'))
+const total = ref(0)
+/** Beyond this the server takes nothing, and the browser need not read it. */
+const mostBytes = 100_000_000
+
+async function send(path: string, file: File) {
+  try {
+    const response = await fetch(path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: await file.arrayBuffer(),
+    })
+    return { ok: response.ok, answer: (await response.json()) as unknown }
+  } catch (wrong) {
+    if (!(wrong instanceof TypeError)) throw wrong
+    return {
+      ok: false,
+      answer: { title: 'Plucky Rally does not answer.', detail: 'Nothing was taken in.', problems: [] },
+    }
+  }
+}
+
+async function choose(event: Event) {
+  const field = event.target as HTMLInputElement
+  const files = [...(field.files ?? [])]
+  field.value = ''
+  if (files.length === 0) return
+  lines.value = files.map((file) => ({ file, problems: [], state: 'looking' }))
+  done.value = 0
+  total.value = 0
+  open.value = true
+  for (const line of lines.value) await look(line)
+}
+
+async function look(line: Line) {
+  if (line.file.size > mostBytes) {
+    line.state = 'refused'
+    line.wrong = 'This file is too large to be a brief or a rally.'
+    return
+  }
+  const { ok, answer } = await send('/api/files/look', line.file)
+  line.state = ok ? 'ready' : 'refused'
+  if (ok) {
+    line.looked = answer as LookedAt
+    line.problems = line.looked.warnings
+  } else {
+    const refusal = answer as Refusal
+    line.wrong = `${refusal.title} ${refusal.problems?.length ? '' : (refusal.detail ?? '')}`
+    line.problems = refusal.problems ?? []
+  }
+}
+
+async function take() {
+  working.value = true
+  const wanted = ready.value
+  total.value = wanted.length
+  done.value = 0
+  for (const line of wanted) {
+    const { ok, answer } = await send('/api/files', line.file)
+    line.state = ok ? 'taken' : 'refused'
+    if (!ok) line.wrong = (answer as Refusal).title ?? ''
+    done.value++
+  }
+  working.value = false
+  emit('taken')
+}
+</script>
+
+<template>
+  <input
+    ref="input"
+    type="file"
+    accept=".json,application/json"
+    multiple
+    hidden
+    aria-label="Files to bring in"
+    @change="choose"
+  />
+  <Button label="Bring in files" variant="outlined" @click="input?.click()" />
+  <Dialog v-model:visible="open" modal header="Bring in files" :style="{ width: '44rem' }">
+    <ul>
+      <li v-for="line in lines" :key="line.file.name" :class="line.state">
+        <p>
+          <b>{{ line.file.name }}</b>
+          <span class="small muted">
+            {{
+              line.state === 'looking'
+                ? ' is being looked at…'
+                : line.state === 'taken'
+                  ? ' is in.'
+                  : line.state === 'refused'
+                    ? ' is not taken in.'
+                    : ''
+            }}
+          </span>
+        </p>
+        <p v-if="line.looked">
+          <b>{{ line.looked.title || 'Untitled' }}.</b> {{ line.looked.says }}
+          <template v-if="line.looked.snags > 0"> {{ line.looked.snags }} snags stop it from being run.</template>
+        </p>
+        <p v-if="line.wrong" class="wrong">{{ line.wrong }}</p>
+        <ul v-if="line.problems.length > 0" class="small problems">
+          <li v-for="p in line.problems.slice(0, 20)" :key="p.at + p.what">
+            <code>{{ p.at || '/' }}</code> {{ p.what }} {{ p.remedy }}
+          </li>
+        </ul>
+        <p v-if="line.problems.length > 20" class="small">and {{ line.problems.length - 20 }} more.</p>
+      </li>
+    </ul>
+    <p v-if="total > 0" role="status">
+      <progress :value="done" :max="total" aria-label="Files taken in"></progress>
+      {{ done }} of {{ total }} taken in.
+    </p>
+    <div class="ways">
+      <Button
+        v-if="ready.length > 0"
+        :label="ready.length === 1 ? 'Take it in' : `Take in ${ready.length} files`"
+        :loading="working"
+        @click="take"
+      />
+      <Button label="Close" variant="outlined" @click="open = false" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+li {
+  padding: 0.5rem 0;
+  border-bottom: var(--stitch);
+  overflow-wrap: anywhere;
+}
+.problems li {
+  border: 0;
+  padding: 0.1rem 0;
+}
+.wrong {
+  color: var(--brick);
+}
+.ways {
+  display: flex;
+  gap: 0.75rem;
+  padding-top: 1rem;
+}
+progress {
+  accent-color: var(--lagoon);
+}
+</style>

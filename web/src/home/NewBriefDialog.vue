@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '../api/client'
+import type { GradeBand, Pattern, Refusal, UnitSystem } from '../api/names'
+import LoadNote from '../shared/LoadNote.vue'
+import { useLoad } from '../shared/useLoad'
+import PatternMark from './PatternMark.vue'
+
+/** How a brief is begun: a pattern, the grades, the units. */
+const open = defineModel<boolean>({ required: true })
+const router = useRouter()
+const { data, state, refusal, load } = useLoad(() => ask(api.GET('/api/choices')))
+void load()
+const grades = ref<GradeBand>('from3To5')
+const units = ref<UnitSystem>('metric')
+const pattern = ref<Pattern>('tallest')
+const refused = ref<Refusal>()
+const beginning = ref(false)
+
+async function begin() {
+  beginning.value = true
+  const answer = await ask(
+    api.POST('/api/briefs/begun', { body: { pattern: pattern.value, grades: grades.value, units: units.value } }),
+  )
+  beginning.value = false
+  if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
+  else
+    refused.value = answer.offline
+      ? { title: 'Plucky Rally does not answer.', detail: 'Try again.', problems: [] }
+      : answer.refusal
+}
+</script>
+
+<template>
+  <Dialog v-model:visible="open" modal header="Begin a brief" :style="{ width: '58rem' }" dismissable-mask>
+    <LoadNote :state="state" :refusal="refusal" what="the patterns" @again="load" />
+    <form v-if="data" @submit.prevent="begin">
+      <p class="for">
+        It is for
+        <select v-model="grades" class="inline" aria-label="Grades">
+          <option v-for="g in data.grades" :key="g.value" :value="g.value">{{ g.name }}</option>
+        </select>
+        who measure in
+        <select v-model="units" class="inline" aria-label="Units">
+          <option value="metric">centimetres and grams</option>
+          <option value="customary">inches and ounces</option></select
+        >.
+      </p>
+      <fieldset>
+        <legend>Pattern</legend>
+        <label v-for="p in data.patterns" :key="p.pattern" :class="{ chosen: pattern === p.pattern }">
+          <input v-model="pattern" type="radio" name="pattern" :value="p.pattern" />
+          <PatternMark :pattern="p.pattern" />
+          <span>
+            <b>{{ p.name }}</b>
+            <span class="small muted">{{ p.says }}</span>
+          </span>
+        </label>
+      </fieldset>
+      <p v-if="refused" role="alert" class="wrong">{{ refused.title }} {{ refused.detail }}</p>
+      <p class="small muted">A pattern brings measures, rules, points, minutes and cautions. The idea is yours.</p>
+      <Button type="submit" label="Begin" :loading="beginning" />
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 0.9rem;
+  justify-items: start;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
+  gap: 0.5rem;
+  width: 100%;
+}
+legend {
+  font: 700 1rem var(--title);
+  padding: 0 0 0.4rem;
+}
+label {
+  display: grid;
+  grid-template-columns: auto 34px 1fr;
+  gap: 0.6rem;
+  align-items: center;
+  border: 1.5px solid var(--line);
+  padding: 0.5rem 0.7rem;
+  cursor: pointer;
+}
+label:hover {
+  border-color: var(--ink);
+}
+.chosen {
+  border-color: var(--lagoon);
+  background: var(--lagoon-wash);
+}
+label > span {
+  display: grid;
+}
+input {
+  accent-color: var(--lagoon);
+  width: 1.05rem;
+  height: 1.05rem;
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

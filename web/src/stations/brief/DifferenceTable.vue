@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Difference } from '../../api/names'
+
+/** Where two briefs differ, both sides beside each other. */
+defineProps<{ differences: readonly Difference[]; before: string; after: string }>()
+</script>
+
+<template>
+  <p v-if="differences.length === 0" class="muted">Nothing differs.</p>
+  <div v-else class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Where</th>
+          <th scope="col">{{ before }}</th>
+          <th scope="col">{{ after }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="d in differences" :key="d.at">
+          <th scope="row">{{ d.where }}</th>
+          <td>{{ d.before || '–' }}</td>
+          <td>{{ d.after || '–' }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  max-height: 22rem;
+  overflow: auto;
+}
+table {
+  width: 100%;
+  font-size: var(--small);
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 0.25rem 0.6rem 0.25rem 0;
+  border-bottom: 1px solid var(--line);
+  overflow-wrap: anywhere;
+}
+tbody th {
+  font-weight: 400;
+  color: var(--muted);
+  min-width: 7rem;
+}
+</style>

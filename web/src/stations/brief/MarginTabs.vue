@@ -1,0 +1,89 @@
+<script lang="ts">
+export type Panel = 'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'stages' | 'teacher' | 'earlier'
+</script>
+
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import type { Snag } from '../../api/names'
+
+/** The tags along the margin; one panel is open at a time. */
+const props = defineProps<{ snags: readonly Snag[] }>()
+const panel = defineModel<Panel>({ required: true })
+const tabs: readonly (readonly [Panel, string])[] = [
+  ['snags', 'Snags'],
+  ['measures', 'Measures'],
+  ['method', 'Method'],
+  ['try', 'Try it'],
+  ['tiers', 'Tiers'],
+  ['stages', 'Stages'],
+  ['teacher', 'Teacher'],
+  ['earlier', 'Earlier'],
+]
+const count = computed(() => props.snags.filter((s) => s.weight !== 'hint').length)
+const list = ref<HTMLElement>()
+async function onKey(event: KeyboardEvent) {
+  const at = tabs.findIndex(([p]) => p === panel.value)
+  const to = event.key === 'ArrowRight' ? at + 1 : event.key === 'ArrowLeft' ? at - 1 : at
+  if (to === at) return
+  event.preventDefault()
+  panel.value = tabs[(to + tabs.length) % tabs.length]?.[0] ?? 'snags'
+  await nextTick()
+  list.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus()
+}
+</script>
+
+<template>
+  <div ref="list" class="tags" role="tablist" aria-label="Margin" @keydown="onKey">
+    <button
+      v-for="[id, name] in tabs"
+      :id="`tab-${id}`"
+      :key="id"
+      type="button"
+      role="tab"
+      :aria-selected="panel === id"
+      aria-controls="margin-panel"
+      :tabindex="panel === id ? 0 : -1"
+      @click="panel = id"
+    >
+      {{ name }}<span v-if="id === 'snags' && count > 0" class="count">{{ count }}</span>
+    </button>
+  </div>
+  <div id="margin-panel" role="tabpanel" :aria-labelledby="`tab-${panel}`"><slot /></div>
+</template>
+
+<style scoped>
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.15rem 0.9rem;
+  border-bottom: var(--stitch);
+  padding-bottom: 0.4rem;
+  margin-bottom: 0.9rem;
+}
+button {
+  font: 500 0.95rem var(--text);
+  color: var(--lagoon-deep);
+  background: none;
+  border: 0;
+  border-bottom: 3px solid transparent;
+  padding: 0.15rem 0;
+  min-height: 28px;
+  cursor: pointer;
+}
+button:hover {
+  border-bottom-color: var(--line);
+}
+[aria-selected='true'] {
+  color: var(--ink);
+  font-weight: 750;
+  border-bottom-color: var(--marigold);
+}
+.count {
+  margin-left: 0.3rem;
+  padding: 0 0.35rem;
+  background: var(--brick);
+  color: #fff;
+  font-size: 0.8rem;
+  font-weight: 700;
+}
+</style>

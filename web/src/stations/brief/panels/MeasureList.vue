@@ -1,0 +1,253 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Brief, Measure, MeasureKind, SummaryKind } from '../../../api/names'
+import InlineCheck from '../fields/InlineCheck.vue'
+import InlineChoice from '../fields/InlineChoice.vue'
+import InlineNumber from '../fields/InlineNumber.vue'
+import InlineText from '../fields/InlineText.vue'
+import ItemLines from '../fields/ItemLines.vue'
+import { newMeasure } from '../newItems'
+import { better, kindsOfMeasure, type Pairs } from '../words'
+import { useWriting } from '../writing'
+
+/** What is measured: name, kind, unit, how finely, how often, and what teams will reach. */
+const props = defineProps<{ brief: Brief }>()
+const { choices } = useWriting()
+const units = computed(() => new Map(choices.value?.units.map((u) => [u.kind, u])))
+const unitsOf = (measure: Measure): Pairs<string> =>
+  (units.value.get(measure.kind)?.units ?? []).map((u) => [u, u] as const)
+
+function changeKind(measure: Measure, kind: MeasureKind) {
+  measure.kind = kind
+  measure.unit = units.value.get(kind)?.usual ?? ''
+  measure.levels = kind === 'level' ? ['low', 'high'] : []
+  if (kind !== 'mass') measure.weights = []
+  if (kind !== 'length') delete measure.laidOut
+}
+function layOut(measure: Measure, on: boolean) {
+  measure.laidOut = on ? { name: 'shells' } : undefined
+  measure.unit = on ? 'shells' : (units.value.get('length')?.usual ?? '')
+}
+const rename = (measure: Measure, name: string) => {
+  measure.unit = name
+  if (measure.laidOut) measure.laidOut.name = name
+}
+const expect = (measure: Measure, on: boolean) => (measure.expected = on ? { low: 0, high: 100 } : undefined)
+const calibrate = (weight: Measure['weights'][number], on: boolean) => {
+  weight.calibration = on ? { count: 10, totalGrams: 20, scaleStep: 1 } : undefined
+}
+const setLevels = (measure: Measure, text: string) => (measure.levels = text.split(',').map((l) => l.trim()))
+const sums = computed((): Pairs<SummaryKind> => (choices.value?.summaries ?? []).map((s) => [s.value, s.name] as const))
+function toggle(kind: SummaryKind, on: boolean) {
+  const list = props.brief.summaries
+  if (on) list.push(kind)
+  else list.splice(list.indexOf(kind), 1)
+}
+</script>
+
+<template>
+  <section aria-labelledby="measures">
+    <h2 id="measures">What is measured</h2>
+    <ItemLines
+      v-slot="{ item: m }"
+      :items="brief.measures"
+      one="measure"
+      at="/measures"
+      :fresh="() => newMeasure(brief, 'length', 'cm')"
+    >
+      <InlineText
+        v-model="m.name"
+        label="Name of the measure"
+        :at="`/measures/${m.id}/name`"
+        placeholder="such as height"
+      />
+      is
+      <InlineChoice
+        :model-value="m.kind"
+        label="Kind of measure"
+        :at="`/measures/${m.id}/kind`"
+        :options="kindsOfMeasure"
+        @update:model-value="(kind) => changeKind(m, kind)"
+      />
+      <template v-if="unitsOf(m).length > 1 && !m.laidOut">
+        in <InlineChoice v-model="m.unit" label="Unit" :at="`/measures/${m.id}/unit`" :options="unitsOf(m)" />
+      </template>
+      <template v-else-if="m.kind === 'count' || m.kind === 'money' || m.laidOut">
+        of
+        <InlineText
+          :model-value="m.unit"
+          label="What is counted"
+          :at="`/measures/${m.id}/unit`"
+          placeholder="such as beads"
+          @update:model-value="(name) => rename(m, name ?? '')"
+        />
+      </template>
+      <template v-if="m.kind === 'level'">
+        from low to high:
+        <InlineText
+          :model-value="m.levels.join(', ')"
+          :model-modifiers="{ lazy: true }"
+          label="Levels, from low to high"
+          :at="`/measures/${m.id}/levels`"
+          @update:model-value="(text) => setLevels(m, text ?? '')"
+        />
+      </template>
+      <template v-else-if="m.kind !== 'yesNo'">
+        to the nearest <InlineNumber v-model="m.step" label="Step" :at="`/measures/${m.id}/step`" /> </template
+      >, read
+      <InlineChoice
+        v-model="m.taken"
+        label="When it is read"
+        :options="[
+          ['eachAttempt', 'in every attempt'],
+          ['once', 'once'],
+        ]"
+      />
+      <p class="small">
+        <InlineText
+          v-model="m.how"
+          label="How to measure it"
+          :at="`/measures/${m.id}/how`"
+          placeholder="How: where from, where to"
+        />
+      </p>
+      <p class="small muted">
+        <template v-if="m.expected">
+          Teams will reach from
+          <InlineNumber v-model="m.expected.low" label="Weakest expected" :at="`/measures/${m.id}/expected/low`" wide />
+          to
+          <InlineNumber v-model="m.expected.high" label="Best expected" :at="`/measures/${m.id}/expected/high`" wide />
+          {{ m.unit }}
+          <button type="button" class="act" @click="expect(m, false)">not known</button>
+        </template>
+        <button v-else type="button" class="act" :data-at="`/measures/${m.id}/expected`" @click="expect(m, true)">
+          Say what teams will reach
+        </button>
+      </p>
+      <details class="small">
+        <summary>More about {{ m.name || 'it' }}</summary>
+        <p class="line">
+          <InlineCheck v-model="m.negative" label="may be below zero" />
+          <InlineCheck v-model="m.loadTest" label="is the last load held" />
+          <InlineCheck
+            v-if="m.kind === 'length'"
+            :model-value="!!m.laidOut"
+            label="in things laid end to end"
+            @update:model-value="(on) => layOut(m, on ?? false)"
+          />
+          <template v-if="m.laidOut">
+            , each
+            <InlineNumber
+              v-model="m.laidOut.centimetres"
+              label="Length of one"
+              :at="`/measures/${m.id}/laidOut/centimetres`"
+            />
+            cm
+          </template>
+        </p>
+        <p class="line">
+          A container weighs <InlineNumber v-model="m.tare" label="Tare" :at="`/measures/${m.id}/tare`" />. A reading is
+          good to <InlineNumber v-model="m.goodTo" label="Good to" :at="`/measures/${m.id}/goodTo`" /> (one standard
+          uncertainty; empty: the step decides). By itself
+          <InlineChoice
+            :model-value="m.better ?? 'more'"
+            label="Better by itself"
+            :options="better"
+            @update:model-value="(value) => (m.better = value)"
+          />
+          is better, and a failed attempt counts as
+          <InlineNumber
+            v-model="m.failureValue"
+            label="Failure value of the measure"
+            :at="`/measures/${m.id}/failureValue`"
+          />.
+        </p>
+        <ItemLines
+          v-if="m.kind === 'mass'"
+          v-slot="{ item: w, i }"
+          :items="m.weights"
+          one="weight"
+          add="Count it in weights"
+          :at="`/measures/${m.id}/weights`"
+          :fresh="() => ({ name: '', grams: 1 })"
+        >
+          <InlineText
+            v-model="w.name"
+            label="Weight"
+            :at="`/measures/${m.id}/weights/${i}/name`"
+            placeholder="such as bead"
+          />
+          <template v-if="w.calibration">
+            :
+            <InlineNumber
+              v-model="w.calibration.count"
+              label="Weighed together"
+              :at="`/measures/${m.id}/weights/${i}/calibration/count`"
+            />
+            of them weigh
+            <InlineNumber
+              v-model="w.calibration.totalGrams"
+              label="Together in grams"
+              :at="`/measures/${m.id}/weights/${i}/calibration/totalGrams`"
+              wide
+            />
+            g on a scale that shows
+            <InlineNumber
+              v-model="w.calibration.scaleStep"
+              label="Step of the scale"
+              :at="`/measures/${m.id}/weights/${i}/calibration/scaleStep`"
+            />
+            g
+            <button type="button" class="act" @click="calibrate(w, false)">known mass</button>
+          </template>
+          <template v-else>
+            weighs <InlineNumber v-model="w.grams" label="Grams each" :at="`/measures/${m.id}/weights/${i}/grams`" /> g
+            <button type="button" class="act" @click="calibrate(w, true)">weigh many together</button>
+          </template>
+        </ItemLines>
+      </details>
+    </ItemLines>
+    <h3>What the class does with its numbers</h3>
+    <ul class="summaries">
+      <li v-for="[kind, name] in sums" :key="kind">
+        <InlineCheck
+          :model-value="brief.summaries.includes(kind)"
+          :label="name"
+          @update:model-value="(on) => toggle(kind, on ?? false)"
+        />
+      </li>
+    </ul>
+    <p class="small muted">
+      Quartiles
+      <InlineChoice
+        v-model="brief.quartiles"
+        label="How quartiles are taught"
+        :options="[
+          ['halvesWithoutMedian', 'by halves without the middle'],
+          ['halvesWithMedian', 'by halves with the middle'],
+          ['inclusive', 'as spreadsheets do, inclusive'],
+          ['exclusive', 'as spreadsheets do, exclusive'],
+        ]"
+      />
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.line {
+  line-height: 1.8;
+}
+summary {
+  cursor: pointer;
+  min-height: 24px;
+  color: var(--muted);
+}
+h3 {
+  margin-top: 1rem;
+}
+.summaries {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.15rem 1rem;
+}
+</style>

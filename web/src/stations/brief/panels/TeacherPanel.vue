@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Brief } from '../../../api/names'
+import GrowText from '../../../shared/GrowText.vue'
+import InlineCheck from '../fields/InlineCheck.vue'
+import ItemLines from '../fields/ItemLines.vue'
+import { useWriting } from '../writing'
+
+/** What only the teacher reads: never on the pupils' sheet. */
+const props = defineProps<{ brief: Brief }>()
+const { choices } = useWriting()
+const standards = computed(() => choices.value?.standards ?? [])
+function toggle(code: string, on: boolean) {
+  const list = props.brief.teacher.standards
+  if (on) list.push(code)
+  else list.splice(list.indexOf(code), 1)
+}
+</script>
+
+<template>
+  <section aria-labelledby="teacher">
+    <h2 id="teacher">Only for the teacher</h2>
+    <p class="small muted">None of this is on the pupils' sheet.</p>
+    <h3>Notes</h3>
+    <GrowText
+      v-model="brief.teacher.notes"
+      label="Notes on running it"
+      at="/teacher/notes"
+      placeholder="What to watch for, what to have ready"
+    />
+    <h3>Hints, one at a time</h3>
+    <ItemLines v-slot="{ i }" :items="brief.teacher.hints" one="hint" at="/teacher/hints" :fresh="() => ''">
+      <GrowText
+        v-model="brief.teacher.hints[i]!"
+        label="Hint"
+        :at="`/teacher/hints/${i}`"
+        placeholder="A question that helps, not the answer"
+      />
+    </ItemLines>
+    <h3>Questions for the talk</h3>
+    <ItemLines v-slot="{ i }" :items="brief.teacher.questions" one="question" at="/teacher/questions" :fresh="() => ''">
+      <GrowText
+        v-model="brief.teacher.questions[i]!"
+        label="Question"
+        :at="`/teacher/questions/${i}`"
+        placeholder="A question"
+      />
+    </ItemLines>
+    <h3>Standards of engineering design</h3>
+    <ul class="standards">
+      <li v-for="s in standards" :key="s.code">
+        <InlineCheck
+          :model-value="brief.teacher.standards.includes(s.code)"
+          :label="`${s.code}: ${s.says}`"
+          @update:model-value="(on) => toggle(s.code, on ?? false)"
+        />
+      </li>
+    </ul>
+    <h3>Local standards</h3>
+    <GrowText
+      v-model="brief.teacher.localStandards"
+      label="Local standards"
+      at="/teacher/localStandards"
+      placeholder="Your own curriculum"
+    />
+    <h3>For those who are finished</h3>
+    <GrowText
+      v-model="brief.teacher.extensions"
+      label="For those who are finished"
+      at="/teacher/extensions"
+      placeholder="What can they try next?"
+    />
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  margin-top: 0.9rem;
+}
+.standards :deep(label) {
+  align-items: flex-start;
+  font-size: var(--small);
+  padding: 0.1rem 0;
+}
+.standards :deep(input) {
+  margin-top: 0.15rem;
+  flex: none;
+}
+</style>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import type { Brief, PupilSheet } from '../../../api/names'
+import { seasons } from '../words'
+
+/** The pupils' sheet as it is read: on paper, in a rally, or in a tier. */
+defineProps<{ brief: Brief; sheet: PupilSheet; tier?: string; changed?: ReadonlySet<string> }>()
+const seasonName = new Map(seasons)
+const blocks = (sheet: PupilSheet) =>
+  [
+    ['Your design must', sheet.criteria],
+    ['You may use, and how', [...sheet.materials, ...sheet.constraints]],
+    ['How it is tested', sheet.test],
+    ['The same for everyone', sheet.conditions],
+    ['How it is scored', sheet.scoring],
+    ['Time', sheet.time],
+    ['Words', sheet.words],
+    ['Safety', sheet.safety],
+  ] as const
+</script>
+
+<template>
+  <article class="printed" aria-label="Pupils' sheet">
+    <p class="small muted">
+      {{ [tier, brief.season === 'any' ? '' : seasonName.get(brief.season), brief.theme].filter(Boolean).join(' · ') }}
+    </p>
+    <h2>{{ brief.title || 'Untitled brief' }}</h2>
+    <p class="text">{{ brief.story }}</p>
+    <p v-if="brief.question" class="text question">{{ brief.question }}</p>
+    <section v-if="brief.goal" class="goal">
+      <h3>Your goal</h3>
+      <p class="text">{{ brief.goal }}</p>
+    </section>
+    <div class="blocks">
+      <template v-for="[title, lines] in blocks(sheet)" :key="title">
+        <section v-if="lines.length > 0" :class="{ list: title !== 'Safety' }">
+          <h3>{{ title }}</h3>
+          <ul>
+            <li v-for="(line, i) in lines" :key="i" class="text" :class="{ changed: changed?.has(line) }">
+              {{ line }}
+            </li>
+          </ul>
+        </section>
+      </template>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.printed {
+  background: var(--sheet);
+  border: 1.5px solid var(--ink);
+  padding: 1.5rem 2rem 2rem;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+h2 {
+  font-size: 1.9em;
+  letter-spacing: -0.02em;
+  padding: 0.15rem 0 0.4rem;
+}
+.text {
+  white-space: pre-wrap;
+}
+.question {
+  font-weight: 650;
+  margin-top: 0.3em;
+}
+section {
+  margin-top: 0.8em;
+  padding-top: 0.55em;
+  border-top: 2px dashed var(--line);
+  break-inside: avoid;
+}
+h3 {
+  color: var(--lagoon-deep);
+  margin-bottom: 0.2em;
+}
+.blocks section {
+  margin: 0 0 0.9em;
+}
+.blocks {
+  margin-top: 0.9em;
+  columns: 2 17rem;
+  column-gap: 2rem;
+}
+.goal .text {
+  font-weight: 650;
+}
+li {
+  padding-left: 1em;
+  position: relative;
+}
+li::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 0.48em;
+  width: 0.5em;
+  height: 0.5em;
+  background: var(--lagoon);
+  clip-path: polygon(0 0, 100% 0, 70% 50%, 100% 100%, 0 100%);
+  print-color-adjust: exact;
+}
+.changed {
+  background: var(--marigold-wash);
+}
+@media print {
+  .printed {
+    border: 0;
+    padding: 0;
+  }
+}
+</style>

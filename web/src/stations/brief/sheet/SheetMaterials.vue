@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { Brief } from '../../../api/names'
+import InlineCheck from '../fields/InlineCheck.vue'
+import InlineChoice from '../fields/InlineChoice.vue'
+import InlineNumber from '../fields/InlineNumber.vue'
+import InlineText from '../fields/InlineText.vue'
+import ItemLines from '../fields/ItemLines.vue'
+import { newMaterial } from '../newItems'
+import { pers } from '../words'
+import { useWriting } from '../writing'
+
+/** What pupils may use, and what the test needs: an amount, a unit, a name, and whom it is for. */
+defineProps<{ brief: Brief }>()
+const { choices } = useWriting()
+</script>
+
+<template>
+  <ItemLines
+    v-slot="{ item }"
+    :items="brief.materials"
+    one="material"
+    at="/materials"
+    :fresh="() => newMaterial(brief)"
+  >
+    <InlineNumber v-model="item.amount" label="Amount" :at="`/materials/${item.id}/amount`" />
+    <InlineText
+      v-model="item.unit"
+      class="unit"
+      label="Unit of the amount"
+      :at="`/materials/${item.id}/unit`"
+      placeholder="pieces"
+    />
+    of
+    <InlineText v-model="item.name" label="Material" :at="`/materials/${item.id}/name`" placeholder="such as straws" />
+    <p class="small muted not-on-paper">
+      <InlineChoice v-model="item.per" label="Whom it is for" :options="pers" />, for
+      <input v-model="item.category" class="inline" list="categories" aria-label="What it is good for" />,
+      <InlineText
+        v-model="item.note"
+        label="Note on the material"
+        :at="`/materials/${item.id}/note`"
+        placeholder="a note"
+      />
+      <InlineCheck v-model="item.reusable" label="given back" />
+    </p>
+  </ItemLines>
+  <p v-if="brief.materials.length > 0" class="small muted not-on-paper">
+    An amount left empty has no limit. What is for the rig, a weight or a thing carried is not on the pupils' sheet.
+  </p>
+  <datalist id="categories">
+    <option v-for="c in choices?.categories ?? []" :key="c" :value="c"></option>
+  </datalist>
+</template>
+
+<style scoped>
+.unit :deep(input) {
+  min-width: 3rem;
+}
+</style>

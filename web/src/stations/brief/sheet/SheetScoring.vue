@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import type { Brief } from '../../../api/names'
+import GrowText from '../../../shared/GrowText.vue'
+
+/** How it is scored: written from the method, until the teacher says it in words of their own. */
+const props = defineProps<{ brief: Brief; scoring: readonly string[] }>()
+const own = () => (props.brief.scoringWords = props.scoring.join('\n'))
+</script>
+
+<template>
+  <template v-if="brief.scoringWords">
+    <GrowText v-model="brief.scoringWords" label="How it is scored, in your words" at="/scoringWords" />
+    <button type="button" class="act not-on-paper" @click="brief.scoringWords = ''">
+      Write it from the method again
+    </button>
+  </template>
+  <template v-else>
+    <p v-if="scoring.length === 0" class="muted">This is written from the method once the snags are mended.</p>
+    <ul class="scoring" data-at="/scoringWords" tabindex="-1">
+      <li v-for="s in scoring" :key="s">{{ s }}</li>
+    </ul>
+    <button v-if="scoring.length > 0" type="button" class="act not-on-paper" @click="own">Say it in my words</button>
+  </template>
+</template>
+
+<style scoped>
+.scoring li + li {
+  margin-top: 0.2rem;
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Brief, PhaseKind } from '../../../api/names'
+import GrowText from '../../../shared/GrowText.vue'
+import InlineCheck from '../fields/InlineCheck.vue'
+import InlineChoice from '../fields/InlineChoice.vue'
+import InlineNumber from '../fields/InlineNumber.vue'
+import InlineText from '../fields/InlineText.vue'
+import ItemLines from '../fields/ItemLines.vue'
+import { newPhase } from '../newItems'
+import type { Pairs } from '../words'
+import { useWriting } from '../writing'
+
+/** The phases with their minutes, and whether they fit the lesson. */
+const props = defineProps<{ brief: Brief }>()
+const { checkup, choices } = useWriting()
+const kinds = computed((): Pairs<PhaseKind> => (choices.value?.phases ?? []).map((p) => [p.value, p.name] as const))
+const time = computed(() => checkup.value?.time)
+const minutes = (id: string) => time.value?.phases[id]
+const shown = (n: number) => Math.round(n * 10) / 10
+const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 ? 'build' : 'talk')
+</script>
+
+<template>
+  <ItemLines v-slot="{ item }" :items="brief.timing.phases" one="phase" at="/timing/phases" :fresh="next">
+    <InlineChoice v-model="item.kind" label="Phase" :options="kinds" />
+    <InlineNumber v-model="item.minutes" label="Minutes" :at="`/timing/phases/${item.id}/minutes`" />
+    {{ item.teamByTeam ? 'minutes a turn' : item.minutes === 1 ? 'minute' : 'minutes' }}
+    <p class="small muted not-on-paper">
+      <template v-if="item.teamByTeam && minutes(item.id) !== undefined"
+        >({{ shown(minutes(item.id)!) }} in all)</template
+      >
+      warning
+      <InlineNumber v-model="item.warning" label="Warning" :at="`/timing/phases/${item.id}/warning`" /> before the end,
+      <InlineCheck v-model="item.teamByTeam" label="team by team" />
+      <template v-if="item.teamByTeam">
+        at <InlineNumber v-model="item.stations" label="Places at once" :at="`/timing/phases/${item.id}/stations`" />
+        {{ item.stations === 1 ? 'place' : 'places' }},
+        <InlineNumber
+          v-model="item.changeover"
+          label="Minutes between teams"
+          :at="`/timing/phases/${item.id}/changeover`"
+        />
+        between teams
+      </template>
+      <InlineText
+        v-model="item.note"
+        label="What is to be done"
+        :at="`/timing/phases/${item.id}/note`"
+        placeholder="a note for pupils"
+      />
+    </p>
+  </ItemLines>
+  <GrowText
+    v-model="brief.timing.ifLate"
+    label="What being late costs"
+    at="/timing/ifLate"
+    placeholder="What happens to a team that is late?"
+  />
+  <p class="small not-on-paper lesson">
+    <InlineNumber v-model="brief.timing.lessons" label="Lessons" at="/timing/lessons" />
+    {{ brief.timing.lessons === 1 ? 'lesson' : 'lessons' }} of
+    <InlineNumber v-model="brief.timing.lesson" label="Minutes of a lesson" at="/timing/lesson" /> minutes, with
+    <InlineNumber v-model="brief.timing.setUp" label="Setting up" at="/timing/setUp" /> to set up and
+    <InlineNumber v-model="brief.timing.cleanUp" label="Clearing up" at="/timing/cleanUp" /> to clear up;
+    <InlineNumber v-model="brief.timing.teams" label="Teams expected" at="/timing/teams" /> teams.
+    <b v-if="time"
+      >It takes {{ shown(time.needed) }} minutes<template v-if="typeof time.room === 'number'">
+        of {{ shown(time.room) }}</template
+      >.</b
+    >
+  </p>
+</template>
+
+<style scoped>
+.lesson {
+  margin-top: 0.4rem;
+  line-height: 1.8;
+  color: var(--muted);
+}
+b {
+  color: var(--ink);
+}
+</style>
