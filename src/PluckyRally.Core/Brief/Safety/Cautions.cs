@@ -59,7 +59,7 @@ public static partial class Cautions
     [GeneratedRegex(@"\b(launch\w*|catapults?|slingshots?|rockets?|projectiles?|shoots?|fires? (?:a|the)|thrown?|throws|gliders?|flings?|darts?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Flying();
 
-    [GeneratedRegex(@"\b(drop(?:s|ped|ping)? (?:it |them )?from|drop height|dropped|ladders?|stepladders?|balcon(?:y|ies)|stairwells?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(drop(?:s|ped|ping)?\b[^.!?]{0,40}\bfrom|drop height|ladders?|stepladders?|balcon(?:y|ies)|stairwells?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Dropping();
 
     [GeneratedRegex(@"\b((?:stands?|standing|steps?|sits?|sitting) on (?:it|the (?:build|bridge|chair|stool|platform|raft))|carr(?:y|ies) (?:a pupil|a child|a person|you))\b", RegexOptions.IgnoreCase)]
@@ -71,7 +71,7 @@ public static partial class Cautions
     [GeneratedRegex(@"\b(hot glue|glue guns?|hot-glue)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Gluing();
 
-    [GeneratedRegex(@"\b(fan|fans|hair ?dryers?|dryers?|heat lamps?|lamps?|hot water|candles?|flames?|kettles?|stoves?|ovens?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(fan|fans|hair ?dryers?|dryers?|heat lamps?|desk lamps?|hot water|candles?|flames?|kettles?|stoves?|ovens?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Heating();
 
     [GeneratedRegex(@"\b(eggs?|spaghetti|pasta|marshmallows?|sweets|cand(?:y|ies)|biscuits?|cookies?|crackers?|rice|beans|lentils|peas|fruit|potato(?:es)?|flour|gumdrops?|nuts)\b", RegexOptions.IgnoreCase)]
@@ -83,6 +83,6 @@ public static partial class Cautions
     [GeneratedRegex(@"\b(beads?|marbles?|coins?|pebbles?|buttons?|magnets?|button cells?|small parts)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Swallowing();
 
-    [GeneratedRegex(@"\b(relay|race|runners?|sprint\w*|splash\w*|bucket[- ]chain|wet floors?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(relay|races? (?:against|over|to)|runners?|sprint\w*|splash\w*|bucket[- ]chain|wet floors?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Slipping();
 }

@@ -30,6 +30,8 @@ internal static class Pretend
     {
         MeasureKind.YesNo => value >= 1 ? "yes" : "no",
         MeasureKind.Level => measure.Levels[Math.Clamp((int)value, 0, measure.Levels.Count - 1)],
+        // Where weights can be counted, a bare number would leave open which.
+        _ when measure.Weights.Count > 0 => $"{value.ToString(CultureInfo.InvariantCulture)} {measure.Unit}",
         _ => value.ToString(CultureInfo.InvariantCulture),
     };
 
