@@ -17,8 +17,8 @@ public sealed class Browser : IDisposable
     private const string FindByName = """
         const [role, name, exact] = arguments
         const selectors = {
-          button: 'button, [role=button], input[type=submit]', link: 'a[href]', heading: 'h1, h2, h3, h4',
-          field: 'input:not([type=hidden]):not([type=file]), textarea, select', row: 'tbody tr',
+          radio: 'input[type=radio]', tab: '[role=tab]', button: 'button, [role=button], input[type=submit]', link: 'a[href]', heading: 'h1, h2, h3, h4',
+          field: 'input:not([type=hidden]):not([type=file]), textarea, select', row: 'tbody tr, tfoot tr',
           group: '[role=group]', alert: '[role=alert]', status: '[role=status]', dialog: '[role=dialog]', item: 'li',
         }
         const words = (n) => n.nodeType === 3 ? n.data : n.nodeType !== 1 || n.getAttribute('aria-hidden') === 'true' ? '' : [...n.childNodes].map(words).join(' ')
@@ -98,6 +98,8 @@ public sealed class Browser : IDisposable
         "something to click");
 
     public void ClickButton(string name) => Click(() => Button(name));
+
+    public void ClickTab(string name) => Click(() => One("tab", name, exact: false));
 
     public void ClickLink(string name) => Click(() => Link(name));
 

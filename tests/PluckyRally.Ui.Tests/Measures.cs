@@ -46,6 +46,46 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         Say("yardstick: entry sent to answered", answered);
     }
 
+    /// <summary>The largest brief of the demo; from sending to the answer being read in the browser, as the page does it.</summary>
+    [Fact(Explicit = true)]
+    public void Snags_and_pretend_results()
+    {
+        using var server = new RunningServer(demo: true);
+        var desk = OpenWindow(server.Address);
+        desk.Open("/");
+        desk.ClickLink("Bridge to the drying racks");
+        desk.See("Nothing stops this. A class can run it.");
+        var times = (IEnumerable<object>)((IJavaScriptExecutor)desk.Driver).ExecuteAsyncScript("""
+            const done = arguments[arguments.length - 1]
+            ;(async () => {
+              const id = location.pathname.split('/').pop()
+              const opened = await fetch(`/api/briefs/${id}`)
+              const brief = await opened.json()
+              let etag = opened.headers.get('ETag')
+              const kinds = { save: [], tryout: [], yardstick: [] }
+              for (let i = 0; i < 40; i++) {
+                brief.goal = `Goal ${i}`
+                let start = performance.now()
+                const saved = await fetch(`/api/briefs/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'If-Match': etag }, body: JSON.stringify(brief) })
+                await saved.json()
+                kinds.save.push(performance.now() - start)
+                etag = saved.headers.get('ETag')
+                start = performance.now()
+                await (await fetch('/api/drafts/tryout', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ brief, tier: '', teams: [{ name: 'A', values: { load: 300 + i } }, { name: 'B' }, { name: 'C' }] }) })).json()
+                kinds.tryout.push(performance.now() - start)
+                start = performance.now()
+                await (await fetch('/api/choices')).json()
+                kinds.yardstick.push(performance.now() - start)
+              }
+              done([kinds.save, kinds.tryout, kinds.yardstick])
+            })()
+            """)!;
+        var kinds = times.Select(k => ((IEnumerable<object>)k).Select(Convert.ToDouble).ToList()).ToList();
+        Say("a brief saved, with its snags", kinds[0]);
+        Say("three pretend teams scored, with curves and reasons", kinds[1]);
+        Say("yardstick: the list of choices, always the same", kinds[2]);
+    }
+
     [Fact(Explicit = true)]
     public async Task Start_to_first_page()
     {

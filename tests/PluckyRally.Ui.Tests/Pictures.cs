@@ -17,9 +17,26 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("Class 5, today");
         Save(desk, "home");
 
-        desk.ClickLink("Foil ferry across the Kelp Channel");
-        desk.See("None. A class can run this.");
+        desk.ClickButton("Write a brief");
+        desk.See("Draw a bag and invent");
+        Save(desk, "patterns");
+
+        desk.Open("/");
+        desk.ClickLink("A beacon for Gannet Holm");
+        desk.See("Nothing stops this. A class can run it.");
         Save(desk, "brief");
+        desk.ClickTab("Method");
+        desk.See("Height for each sheet");
+        Save(desk, "method");
+        desk.ClickTab("Try it");
+        desk.See("Why Able");
+        Save(desk, "tryit");
+        desk.ClickTab("Tiers");
+        desk.See("Kindergarten to grade 2");
+        Save(desk, "tiers");
+        desk.ClickLink("Print");
+        desk.See("Back to the brief");
+        Save(desk, "print");
 
         desk.Open("/");
         desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");

@@ -1,3 +1,5 @@
+using System.Net.Http.Json;
+using OpenQA.Selenium;
 using Shouldly;
 using Xunit;
 
@@ -19,6 +21,7 @@ public sealed class WritingABriefTests : ScreenTest
         desk.Type("Story", "The wind takes the dune away, grain by grain.");
         desk.Type("Goal", "Build a fence that keeps as much sand as it can.");
 
+        desk.ClickTab("Measures");
         desk.ClickButton("Add a measure");
         desk.Type("Name of the measure", "Kept sand");
         desk.Choose("Kind of measure", "a mass");
@@ -34,13 +37,15 @@ public sealed class WritingABriefTests : ScreenTest
         desk.ShouldBeAccessible();
         desk.Type("Limit", "20 g");
 
-        desk.ClickButton("Add a part");
+        desk.ClickTab("Method");
+        desk.Choose("Add a part", "Something measured");
         desk.Type("Name of the part", "Sand");
         desk.Choose("How points are worked out", "by bands");
         desk.Type("Band 1 from", "20");
         desk.Type("Band 1 points", "4");
         desk.See("Sand: 4 points from 20.0 g.");
-        desk.See("None. A class can run this.");
+        desk.ClickTab("Snags");
+        desk.See("Nothing stops this. A class can run it.");
         desk.See("Saved at");
         desk.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();
@@ -48,7 +53,7 @@ public sealed class WritingABriefTests : ScreenTest
         var place = desk.Place;
         desk.Open("/");
         desk.ClickLink("Sand fence");
-        desk.See("None. A class can run this.");
+        desk.See("Nothing stops this. A class can run it.");
         desk.Place.ShouldBe(place);
         desk.Field("Goal").GetAttribute("value").ShouldBe("Build a fence that keeps as much sand as it can.");
     }
@@ -89,6 +94,7 @@ public sealed class WritingABriefTests : ScreenTest
         first.See("Saved at");
         second.Type("Title", "From the second window");
         second.See("This brief was changed in another window.");
+        second.Row("From the first window").Text.ShouldContain("From the second window");
         second.ShouldBeAccessible();
         second.Field("Title").GetAttribute("value").ShouldBe("From the second window");
 
@@ -98,6 +104,162 @@ public sealed class WritingABriefTests : ScreenTest
         second.See("From the first window");
         second.See("From the second window (my copy)");
         second.ShouldHaveCleanConsole("412");
+    }
+
+    [Fact]
+    public void A_window_closed_in_mid_sentence_goes_on_where_it_was()
+    {
+        var desk = OpenWindow(_server.Address);
+        Begin(desk);
+        var place = desk.Place;
+        desk.Type("Story", "The tide turns at noon, and");
+        desk.Driver.Navigate().GoToUrl("about:blank");
+        desk.Open(place);
+        desk.Until(() => desk.Field("Story").GetAttribute("value") == "The tide turns at noon, and", "the sentence");
+        desk.See("Saved");
+    }
+
+    [Fact]
+    public void Every_step_is_undone_and_done_again()
+    {
+        var desk = OpenWindow(_server.Address);
+        Begin(desk, "Tallest", from: "/");
+        desk.Type("Title", "The mast");
+        desk.See("Saved at");
+        desk.Type("Goal", "Raise it.");
+        desk.See("Saved at");
+        desk.ClickButton("I have read it");
+        desk.SeeNot("I have read it");
+        Press(desk, Keys.Control + "z");
+        desk.See("I have read it");
+        Press(desk, Keys.Control + "z");
+        desk.Until(() => desk.Field("Goal").GetAttribute("value") == "Build the tallest thing that stands by itself.", "the goal as it was");
+        Press(desk, Keys.Control + "z");
+        desk.Until(() => desk.Field("Title").GetAttribute("value") == "As high as we can", "the title as it was");
+        Press(desk, Keys.Control + Keys.Shift + "z");
+        desk.Until(() => desk.Field("Title").GetAttribute("value") == "The mast", "the title again");
+    }
+
+    [Fact]
+    public void From_a_pattern_to_teams_in_a_few_touches()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.ClickButton("Write a brief");
+        desk.Choose("Grades", "Grades 6 to 8");
+        desk.Choose("Units", "inches and ounces");
+        desk.ShouldBeAccessible();
+        desk.Click(() => desk.One("radio", "Strongest", exact: false));
+        desk.ClickButton("Begin");
+        desk.See("The caution “Cutting tools” has not been read.");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("I have read it");
+        desk.See("One snag to mend");
+        desk.ClickButton("I have read it");
+        desk.See("Nothing stops this. A class can run it.");
+
+        desk.ClickTab("Try it");
+        desk.See("Why Able");
+        desk.ShouldBeAccessible();
+        desk.Type("Load, Able, typed", "10");
+        desk.Field("Load, Able, typed").SendKeys(Keys.Tab);
+        desk.Until(() => desk.Row("Total").Text.Contains("41.7", StringComparison.Ordinal), "the new total");
+        var slider = desk.Field("Load, Bold");
+        slider.SendKeys(Keys.Home);
+        desk.Until(() => desk.Row("Total").Text.StartsWith("Total 100.0", StringComparison.Ordinal), "the slider's total");
+        foreach (var tab in new[] { "Measures", "Method", "Stages", "Teacher", "Earlier" })
+        {
+            desk.ClickTab(tab);
+            desk.ShouldBeAccessible();
+            desk.ShouldFit();
+        }
+
+        desk.ClickButton("Make teams");
+        desk.See("Type one team on each line");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public void Rules_are_put_in_order_with_the_keys_and_by_dragging()
+    {
+        var desk = OpenWindow(_server.Address);
+        Begin(desk);
+        foreach (var rule in new[] { "Floats", "Stands", "Turns" })
+        {
+            desk.ClickButton("Add a criterion");
+            desk.All("field", "The criterion in the pupils' words")[^1].SendKeys(rule);
+        }
+
+        desk.Button("Move criterion 3, with the arrow keys").SendKeys(Keys.ArrowUp);
+        Rules(desk).ShouldBe(["Floats", "Turns", "Stands"]);
+        desk.Driver.SwitchTo().ActiveElement().GetAttribute("aria-label").ShouldBe("Move criterion 2, with the arrow keys");
+        var (first, last) = (desk.Button("Move criterion 1, with the arrow keys"), desk.Button("Move criterion 3, with the arrow keys"));
+        new OpenQA.Selenium.Interactions.Actions(desk.Driver).ClickAndHold(first).MoveByOffset(0, 30).MoveToElement(last).MoveByOffset(0, 12).Release().Perform();
+        desk.Until(() => Rules(desk) is [_, _, "Floats"], "the first rule to be last");
+        desk.See("Saved at");
+        desk.Open(desk.Place);
+        desk.See("Your design must");
+        Rules(desk).ShouldBe(["Turns", "Stands", "Floats"]);
+    }
+
+    [Fact]
+    public void A_tier_holds_only_what_differs_and_is_seen_by_itself()
+    {
+        var desk = OpenWindow(_server.Address);
+        Begin(desk, "Farthest and truest", from: "/");
+        desk.ClickTab("Tiers");
+        desk.Choose("Add a tier", "Kindergarten to grade 2");
+        desk.See("Test: attempts");
+        desk.Field("Test: attempts, Kindergarten to grade 2").GetAttribute("value").ShouldBe("1");
+        desk.Choose("Let something else differ", "Tape: amount");
+        desk.Type("Tape: amount, Kindergarten to grade 2", "90");
+        desk.Field("Test: attempts, Kindergarten to grade 2").Click();
+        desk.ShouldBeAccessible();
+        desk.ClickButton("See Kindergarten to grade 2");
+        desk.See("90 cm of tape");
+        desk.See("You have one attempt.");
+        desk.ClickButton("Reset Tape: amount, Kindergarten to grade 2");
+        desk.SeeNot("Tape: amount 40 90");
+        desk.See("Saved at");
+        desk.ShouldFit();
+    }
+
+    [Fact]
+    public void Height_for_each_sheet_needs_no_expression_and_shows_one()
+    {
+        var desk = OpenWindow(_server.Address);
+        Begin(desk, "Tallest", from: "/");
+        desk.ClickTab("Method");
+        desk.Choose("Alone or with another", "for each");
+        desk.See("height / sheets");
+        desk.See("1 point for each cm per sheets.");
+        desk.Choose("Alone or with another", "as a calculation");
+        desk.Type("Calculation", "height - 2 * sheets");
+        desk.See("sheets cannot be");
+    }
+
+    [Fact]
+    public async Task A_very_large_brief_stays_usable()
+    {
+        var desk = OpenWindow(_server.Address);
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
+        var large = new
+        {
+            format = "plucky-rally/brief",
+            version = 1,
+            title = "Very large",
+            measures = Enumerable.Range(1, 40).Select(i => new { id = $"m{i}", name = $"Measure {i}", kind = "length", unit = "cm" }),
+            rules = Enumerable.Range(1, 200).Select(i => new { id = $"r{i}", sort = i % 2 == 0 ? "criterion" : "constraint", text = $"Rule {i} is at least 3 cm", check = new { kind = "limit", value = $"m{(i % 40) + 1}", comparison = "atLeast", amount = "3 cm" }, ifMissed = new { kind = "doesNotPlace" } }),
+            method = new { parts = Enumerable.Range(1, 40).Select(i => new { kind = "measured", id = $"p{i}", name = $"Part {i}", value = $"m{i}", better = "more", curve = new { kind = "rate", perUnit = 1 } }) },
+        };
+        var added = await http.PostAsJsonAsync("/api/briefs", large, TestContext.Current.CancellationToken);
+        desk.Open(added.Headers.Location!.ToString().Replace("/api", "", StringComparison.Ordinal));
+        desk.See("Add a constraint");
+        desk.Type("Title", "Very large, and mine");
+        desk.See("Saved at");
+        desk.ClickTab("Method");
+        desk.See("Add a tie-break");
+        desk.All("field", "Name of the part").Count.ShouldBe(40);
     }
 
     [Fact]
@@ -140,11 +302,23 @@ public sealed class WritingABriefTests : ScreenTest
 
     protected override void Close() => _server.Dispose();
 
+    private static string[] Rules(Browser desk) => [.. desk.All("field", "The criterion in the pupils' words").Select(f => f.GetAttribute("value")!)];
+
+    private static void Press(Browser desk, string keys) => desk.Field("Title").SendKeys(keys);
+
+    private static void Begin(Browser desk, string pattern, string? from = null)
+    {
+        if (from is not null) desk.Open(from);
+        desk.ClickButton("Write a brief");
+        desk.Click(() => desk.One("radio", pattern, exact: false));
+        desk.ClickButton("Begin");
+        desk.See("Your design must");
+    }
+
     private static void Begin(Browser desk)
     {
         desk.Open("/");
         desk.See("The shelf is empty.");
-        desk.ClickButton("Write a brief");
-        desk.See("Your design must");
+        Begin(desk, "Blank");
     }
 }

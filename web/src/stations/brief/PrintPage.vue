@@ -53,7 +53,7 @@ const length = computed(() => {
   ].flat()
   return (edition.value?.brief.story.length ?? 0) + all.reduce((sum, line) => sum + line.length + 40, 0)
 })
-const size = computed(() => (length.value > 3600 ? 'small' : length.value > 2400 ? 'middle' : 'large'))
+const size = computed(() => (length.value > 3300 ? 'small' : length.value > 2400 ? 'middle' : 'large'))
 const print = () => window.print()
 </script>
 
@@ -133,16 +133,16 @@ const print = () => window.print()
     display: block;
   }
   .large {
-    font-size: 11pt;
+    font-size: 12pt;
     line-height: 1.4;
   }
   .middle {
-    font-size: 10pt;
-    line-height: 1.33;
+    font-size: 10.8pt;
+    line-height: 1.34;
   }
   .small {
-    font-size: 9pt;
-    line-height: 1.28;
+    font-size: 10pt;
+    line-height: 1.3;
   }
 }
 </style>

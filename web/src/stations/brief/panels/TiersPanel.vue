@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ask } from '../../../api/client'
 import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierRow } from '../../../api/names'
 import DifferenceTable from '../DifferenceTable.vue'
@@ -80,13 +80,18 @@ const at = (place: string): unknown =>
     ) ?? ''
 
 const seen = ref<EditionSheet>()
-async function see(tier: string) {
-  if (seen.value && seenTier.value === tier) return void (seen.value = undefined)
+async function show(tier: string) {
   seenTier.value = tier
   const answer = await ask(api.POST('/api/drafts/edition', { body: { brief: props.brief, tier } }))
   seen.value = answer.ok ? answer.data : undefined
 }
+function see(tier: string) {
+  if (seen.value && seenTier.value === tier) seen.value = undefined
+  else void show(tier)
+}
 const seenTier = ref('')
+/** What is seen follows what is changed, once it is saved. */
+watch(checkup, () => void (seen.value && show(seenTier.value)))
 </script>
 
 <template>
@@ -145,7 +150,7 @@ const seenTier = ref('')
                 v-if="own(tier, row)"
                 type="button"
                 class="act"
-                :aria-label="`As in the brief: ${row.field.name}, ${tier.name}`"
+                :aria-label="`Reset ${row.field.name}, ${tier.name}`"
                 @click="reset(tier, row.field)"
               >
                 Reset

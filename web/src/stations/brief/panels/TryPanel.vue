@@ -47,6 +47,8 @@ const add = () =>
   teams.value.push({ name: names[teams.value.length] ?? `Team ${teams.value.length + 1}`, values: {}, missed: [] })
 const rows = computed(() => tried.value?.standings.rows ?? [])
 const why = computed(() => rows.value.find((r) => r.name === chosen.value) ?? rows.value[0])
+const row = (team: PretendTeam) => rows.value.find((r) => r.name === team.name)
+const standing = (team: PretendTeam) => row(team)?.placeText || row(team)?.reason || '–'
 const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
 </script>
 
@@ -130,24 +132,25 @@ const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
             <tr v-for="part in rows[0]?.parts ?? []" :key="part.part">
               <th scope="row">{{ part.name }}</th>
               <td v-for="(team, i) in teams" :key="i" class="figures">
-                {{ rows.find((r) => r.name === team.name)?.parts.find((p) => p.part === part.part)?.pointsText || '–' }}
+                {{ row(team)?.parts.find((p) => p.part === part.part)?.pointsText || '–' }}
               </td>
             </tr>
             <tr class="total">
               <th scope="row">Total</th>
               <td v-for="(team, i) in teams" :key="i" class="figures">
-                {{ rows.find((r) => r.name === team.name)?.totalText || '–' }}
+                {{ row(team)?.totalText || '–' }}
               </td>
             </tr>
             <tr>
               <th scope="row">Place</th>
               <td v-for="(team, i) in teams" :key="i">
-                <button type="button" class="act" :aria-label="`Why ${team.name}`" @click="chosen = team.name">
-                  {{
-                    rows.find((r) => r.name === team.name)?.placeText ||
-                    rows.find((r) => r.name === team.name)?.reason ||
-                    '–'
-                  }}
+                <button
+                  type="button"
+                  class="act"
+                  :aria-label="`${standing(team)}: why ${team.name}`"
+                  @click="chosen = team.name"
+                >
+                  {{ standing(team) }}
                 </button>
               </td>
             </tr>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Brief, MeasuredPart } from '../../../api/names'
 import InlineChoice from '../fields/InlineChoice.vue'
 import InlineNumber from '../fields/InlineNumber.vue'
@@ -22,6 +22,9 @@ const ways: Pairs<Way> = [
 const measures = computed((): Pairs<string> => props.brief.measures.map((m) => [m.id, m.name || m.id] as const))
 const known = (id: string | undefined) => props.brief.measures.some((m) => m.id === id)
 
+/** Once chosen, a calculation stays one while it is typed, whatever it looks like on the way. */
+const typing = ref(false)
+
 /** The expression as "this", or "this [way] that", where it is no more than that. */
 const read = computed((): { first: string; way: Way; second: string } => {
   const two = /^\s*(\w+)\s*(?:([-+*/])\s*(\w+)\s*)?$/.exec(props.part.value)
@@ -39,11 +42,11 @@ const first = computed({
 })
 const second = computed({ get: () => read.value.second, set: (id) => write(read.value.first, read.value.way, id) })
 const way = computed({
-  get: () => read.value.way,
+  get: () => (typing.value ? 'calculation' : read.value.way),
   set: (value) => {
     const start = read.value.first || props.brief.measures[0]?.id || ''
-    if (value === 'calculation') props.part.value = `(${props.part.value || start})`
-    else write(start, value, read.value.second || other(start))
+    typing.value = value === 'calculation'
+    if (!typing.value) write(start, value, read.value.second || other(start))
   },
 })
 const calculation = computed(() => way.value === 'calculation')

@@ -72,6 +72,7 @@ section {
   break-inside: avoid;
 }
 h3 {
+  font-size: 1.05em;
   color: var(--lagoon-deep);
   margin-bottom: 0.2em;
 }

@@ -43,6 +43,7 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
         />
         between teams
       </template>
+      ·
       <InlineText
         v-model="item.note"
         label="What is to be done"

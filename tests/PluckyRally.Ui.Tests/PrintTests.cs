@@ -1,0 +1,98 @@
+using System.Text.Json;
+using PluckyRally.Tests;
+using Shouldly;
+using UglyToad.PdfPig;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>What goes to the printer, printed to PDF and read back with another library (PdfPig).</summary>
+public sealed class PrintTests(DemoServer demo) : ScreenTest
+{
+    /// <summary>ISO 216 and ANSI/ASME Y14.1, in points of 1/72 inch.</summary>
+    [Theory]
+    [InlineData("A4", 595, 842)]
+    [InlineData("US Letter", 612, 792)]
+    public void The_sheet_fills_one_page_and_the_worksheet_another(string paper, double width, double height)
+    {
+        var desk = Open("A beacon for Gannet Holm");
+        desk.Choose("Paper", paper);
+        using var pdf = Print(desk);
+        pdf.NumberOfPages.ShouldBe(2);
+        pdf.GetPage(1).Width.ShouldBe(width, 1);
+        pdf.GetPage(1).Height.ShouldBe(height, 1);
+        Words(pdf, 1).ShouldContain("Your goal");
+        Words(pdf, 1).ShouldContain("School policy");
+        Words(pdf, 1).ShouldNotContain("Choose the paper");
+        Words(pdf, 1).ShouldNotContain("Look at the tripod");
+        Words(pdf, 2).ShouldContain("What we measured");
+    }
+
+    [Fact]
+    public void Every_brief_of_the_demo_fits_one_page()
+    {
+        var desk = OpenWindow(demo.Address);
+        foreach (var brief in Briefs())
+        {
+            desk.Open($"/briefs/{brief.GetProperty("id").GetString()}/print");
+            desk.See("Back to the brief");
+            desk.Click(() => desk.Field("a worksheet behind it"));
+            desk.SeeNot("Our idea");
+            using var pdf = Print(desk);
+            pdf.NumberOfPages.ShouldBe(1, brief.GetProperty("title").GetString());
+        }
+    }
+
+    [Fact]
+    public void A_tier_prints_its_own_limits()
+    {
+        var desk = Open("A beacon for Gannet Holm");
+        desk.Choose("Tier", "Kindergarten to grade 2");
+        desk.See("At least 15 cm tall");
+        using var pdf = Print(desk);
+        Words(pdf, 1).ShouldContain("20 sheets of old newsprint");
+        desk.ShouldBeAccessible();
+    }
+
+    [Fact]
+    public void Black_and_white_prints_no_colour()
+    {
+        var desk = Open("A beacon for Gannet Holm");
+        desk.Choose("Ink", "black and white");
+        using var pdf = Print(desk);
+        pdf.GetPage(1).Letters.Select(l => l.Color.ToRGBValues()).ShouldAllBe(c => c.r == c.g && c.g == c.b);
+    }
+
+    [Fact]
+    public void Narrow_lines_give_more_of_them()
+    {
+        var desk = Open("A beacon for Gannet Holm");
+        int Lines() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".lines i")).Count;
+        var wide = Lines();
+        desk.Choose("Lines", "narrow lines");
+        desk.Until(() => Lines() > wide, "more lines");
+    }
+
+    private Browser Open(string title)
+    {
+        var desk = OpenWindow(demo.Address);
+        desk.Open($"/briefs/{Briefs().First(b => b.GetProperty("title").GetString() == title).GetProperty("id").GetString()}/print");
+        desk.See("Back to the brief");
+        return desk;
+    }
+
+    private List<JsonElement> Briefs()
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(demo.Address) };
+        return [.. JsonElement.Parse(http.GetStringAsync("/api/briefs", TestContext.Current.CancellationToken).Result).EnumerateArray()];
+    }
+
+    private static PdfDocument Print(Browser desk)
+    {
+        desk.Until(() => (bool)((OpenQA.Selenium.IJavaScriptExecutor)desk.Driver).ExecuteScript("return document.fonts.status === 'loaded'")!, "the fonts");
+        var printed = (Dictionary<string, object>)((OpenQA.Selenium.Chrome.ChromeDriver)desk.Driver).ExecuteCdpCommand("Page.printToPDF", new() { ["preferCSSPageSize"] = true })!;
+        return PdfDocument.Open(Convert.FromBase64String((string)printed["data"]));
+    }
+
+    private static string Words(PdfDocument pdf, int page) => string.Join(' ', pdf.GetPage(page).GetWords().Select(w => w.Text));
+}

@@ -1,0 +1,108 @@
+using OpenQA.Selenium;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+public sealed class ShelfTests : ScreenTest
+{
+    private readonly RunningServer _server = new(demo: true);
+    private readonly string _folder = Directory.CreateTempSubdirectory("plucky-rally-files-").FullName;
+
+    [Fact]
+    public void The_shelf_is_searched_and_filtered()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.See("Pebbles by mass");
+        desk.Type("Search the shelf", "lamp newsprint");
+        desk.SeeNot("Pebbles by mass");
+        desk.Link("A beacon for Gannet Holm").Displayed.ShouldBeTrue();
+        desk.Type("Search the shelf", "");
+        desk.See("Pebbles by mass");
+        desk.Choose("Pattern", "Sort it");
+        desk.SeeNot("The sand fence");
+        desk.Click(() => desk.One("button", "autumn", exact: false));
+        desk.SeeNot("Along the strandline");
+        desk.Link("Pebbles by mass").Displayed.ShouldBeTrue();
+        desk.Choose("Grades", "Grades 9 to 12");
+        desk.See("Nothing here fits.");
+        desk.ShouldBeAccessible();
+    }
+
+    [Fact]
+    public void A_brief_is_put_away_and_taken_out_again()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.ClickButton("Put away: Pebbles by mass");
+        desk.SeeNot("Pebbles by mass");
+        desk.ClickButton("What is put away");
+        desk.ClickButton("Take out again: Pebbles by mass");
+        desk.SeeNot("Pebbles by mass");
+        desk.ClickButton("Back to the shelf");
+        desk.See("Pebbles by mass");
+    }
+
+    [Fact]
+    public void Many_files_are_looked_at_first_and_those_in_order_are_taken_in()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.See("Pebbles by mass");
+        var files = new[]
+        {
+            Write("good.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "<img src=x onerror=alert(1)>" }"""),
+            Write("again.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "Pebbles by mass", "colour": "red" }"""),
+            Write("newer.json", """{ "format": "plucky-rally/brief", "version": 9, "title": "Newer" }"""),
+            Write("wrong.json", """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "season": "monsoon" }"""),
+            Write("packed.json", "PK\u0003\u0004"),
+            Write("large.json", $$"""{ "format": "plucky-rally/brief", "version": 1, "story": "{{new string('x', 3_000_000)}}" }"""),
+        };
+        desk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(string.Join('\n', files));
+        desk.See("It is put on the shelf.");
+        desk.See("one of this title on the shelf already");
+        desk.See("This field is not known; it is kept");
+        desk.See("newer version of Plucky Rally");
+        desk.See("/season");
+        desk.See("This is not JSON");
+        desk.See("larger than");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Take in 2 files");
+        desk.See("2 of 2 taken in.");
+        desk.ClickButton("Close");
+        desk.Link("<img src=x onerror=alert(1)>").Displayed.ShouldBeTrue();
+        desk.All("link", "Pebbles by mass").Count.ShouldBe(2);
+        desk.SeeNot("Newer");
+        desk.ShouldHaveCleanConsole("422");
+    }
+
+    [Fact]
+    public void An_older_version_is_looked_at_and_brought_back()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.ClickLink("Pebbles by mass");
+        desk.Type("Goal", "Something else");
+        desk.See("Saved at");
+        desk.ClickTab("Earlier");
+        desk.Click(() => desk.Driver.FindElement(By.CssSelector("[aria-expanded=false]")));
+        desk.Row("Goal").Text.ShouldContain("Something else");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Bring this version back");
+        desk.Until(() => desk.Field("Goal").GetAttribute("value")!.StartsWith("Lay eight pebbles", StringComparison.Ordinal), "the goal as it was");
+    }
+
+    protected override void Close()
+    {
+        _server.Dispose();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    private string Write(string name, string text)
+    {
+        var path = Path.Combine(_folder, name);
+        File.WriteAllText(path, text);
+        return path;
+    }
+}
