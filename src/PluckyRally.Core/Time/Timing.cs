@@ -115,10 +115,14 @@ public static class Minutes
     public static decimal Of(Phase phase, int teams, int attempts)
     {
         if (phase.Kind == PhaseKind.Homework) return 0;
-        if (!phase.TeamByTeam) return phase.Minutes;
-        var turns = (teams + phase.Stations - 1) / phase.Stations;
-        return turns * (((phase.Kind == PhaseKind.Test ? attempts : 1) * phase.Minutes) + phase.Changeover);
+        return phase.TeamByTeam ? Turns(phase, teams) * OfTurn(phase, attempts) : phase.Minutes;
     }
+
+    /// <summary>How many turns a phase that goes team by team takes: teams at different places have theirs at once.</summary>
+    internal static int Turns(Phase phase, int teams) => (teams + Math.Max(1, phase.Stations) - 1) / Math.Max(1, phase.Stations);
+
+    /// <summary>Minutes of one turn, the changeover included.</summary>
+    internal static decimal OfTurn(Phase phase, int attempts) => ((phase.Kind == PhaseKind.Test ? attempts : 1) * phase.Minutes) + phase.Changeover;
 
     /// <summary>Minutes of all phases.</summary>
     public static decimal OfAll(Brief brief) => brief.Timing.Phases.Sum(p => Of(p, brief.Timing.Teams, brief.Trials.Attempts));

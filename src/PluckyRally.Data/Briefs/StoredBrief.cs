@@ -64,7 +64,7 @@ public sealed class StoredBrief
         Season = brief.Season;
         Pattern = brief.Pattern;
         Minutes = (int)Math.Ceiling(Core.Minutes.OfAll(brief));
-        Grades = string.Join(',', brief.Tiers.Select(t => Editions.Resolve(brief, t.Id)).Where(e => e.IsOk).Select(e => e.Value!.Brief.Grades).Append(brief.Grades).Where(g => g != GradeBand.Unsaid).Distinct().Order());
+        Grades = string.Join(',', brief.Tiers.Select(t => t.GradesOr(brief.Grades)).Append(brief.Grades).Where(g => g != GradeBand.Unsaid).Distinct().Order());
         SearchText = string.Join('\n', new[] { brief.Title, brief.Theme, brief.Goal, brief.Story, brief.Question }.Concat(brief.Rules.Select(r => r.Text)).Concat(brief.Materials.Select(m => m.Name))).ToLowerInvariant();
     }
 }

@@ -11,7 +11,7 @@ namespace PluckyRally.Web;
 /// <param name="Tiers">What differs between the tiers, and what can.</param>
 /// <param name="Facts">What tie-breaks and awards can look at.</param>
 /// <param name="Time">How long it takes.</param>
-/// <param name="Stages">What can be built stage by stage.</param>
+/// <param name="Timetable">The phases laid over the lessons.</param>
 /// <param name="Route">How far along the route it is.</param>
 public sealed record BriefCheckup(
     IReadOnlyList<Problem> Problems,
@@ -22,23 +22,25 @@ public sealed record BriefCheckup(
     TierTable Tiers,
     IReadOnlyList<Fact> Facts,
     TimeNeeded Time,
+    Timetable Timetable,
     IReadOnlyList<Pennant> Route)
 {
     internal static BriefCheckup Of(Core.Brief brief)
     {
         var edition = new Edition { Brief = brief };
         var playbook = Playbook.For(edition);
-        var snags = Core.Snags.Of(brief);
+        var (snags, left) = Core.Snags.Look(brief);
         var stopping = snags.Where(s => s.Weight == SnagWeight.Stops).ToList();
         return new(
             [.. stopping.Select(s => new Problem(s.At, s.What, s.Why))],
             snags,
-            Core.Snags.Left(brief),
+            left,
             playbook.IsOk ? MethodWords.Say(playbook.Value) : [],
             PupilSheet.Of(edition),
             TierTable.Of(brief),
             Fact.Of(brief),
             TimeNeeded.Of(brief),
+            Timetable.Of(brief),
             Core.Route.OfBrief(stopping.Count));
     }
 }

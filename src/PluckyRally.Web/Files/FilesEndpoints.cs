@@ -15,6 +15,7 @@ internal static class FilesEndpoints
         api.MapPost("/files", Import).WithTags("Files").WithName("importFile").Accepts<object>("application/json").TakesAtMost(Most.RallyBytes);
         api.MapPost("/files/look", Look).WithTags("Files").WithName("lookAtFile").Accepts<object>("application/json").TakesAtMost(Most.RallyBytes);
         api.MapGet("/briefs/{id:guid}/markdown", Markdown).WithTags("Files").WithName("briefMarkdown");
+        api.MapGet("/briefs/{id:guid}/calendar", LessonsFile).WithTags("Files").WithName("briefCalendar");
         api.MapGet("/briefs/{id:guid}/file", BriefFile).WithTags("Files").WithName("briefFile");
         api.MapGet("/rallies/{id:guid}/file", RallyFile).WithTags("Files").WithName("rallyFile");
     }
@@ -41,6 +42,17 @@ internal static class FilesEndpoints
         if (!document.IsOk) return new Refused(document.Problems);
         var edition = Editions.Resolve(document.Value.Value, tier);
         return edition.IsOk ? File(BriefMarkdown.Write(edition.Value, teacher), stored.Title, "brief", "md", "text/markdown; charset=utf-8") : new Refused(edition.Problems);
+    }
+
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> LessonsFile(Guid id, DateTime begins, BriefShelf shelf, TimeProvider clock, CancellationToken stop, int every = 7)
+    {
+        if (every is < 1 or > 365) return new Refused([new("/every", "The days between two lessons are out of range.", "Use 1 to 365.")]);
+        if (begins.Year is < 2000 or > 2200) return new Refused([new("/begins", "The first lesson is on no day of these times.", "Write a day and a time of the form 2026-11-24T09:00.")]);
+        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        var document = DocumentReader.Brief(stored.Document);
+        if (!document.IsOk) return new Refused(document.Problems);
+        if (Timetable.Of(document.Value.Value).Lessons.Count == 0) return new Refused([new("/timing/lesson", "Nothing says how long a lesson is.", "Write its minutes under Time.")]);
+        return File(LessonCalendar.Write(document.Value.Value, id, begins, every, clock.GetUtcNow()), stored.Title, "lessons", "ics", "text/calendar; charset=utf-8");
     }
 
     private static async Task<Results<FileContentHttpResult, Missing>> BriefFile(Guid id, BriefShelf shelf, CancellationToken stop) =>

@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/briefs/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["briefCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs/{id}/file": {
         parameters: {
             query?: never;
@@ -460,6 +476,35 @@ export interface components {
             /** @description The bin it belongs in. */
             bin: string;
         };
+        /** @description A phase, or some turns of it, laid over a lesson. */
+        Block: {
+            /** @description The phase's id. */
+            phase: string;
+            /** @description What it is for. */
+            kind: components["schemas"]["PhaseKind"];
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Minutes after the lesson's start.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description Minutes after the lesson's start.
+             */
+            to: number;
+            /**
+             * Format: int32
+             * @description For a phase that goes team by team: how many turns.
+             */
+            turns: number;
+            /**
+             * Format: double
+             * @description Minutes after the lesson's start at which the warning is given; absent where there is none.
+             */
+            warning?: null | number;
+        };
         /**
          * @description How far a reading can be trusted to be the value itself.
          * @enum {unknown}
@@ -534,6 +579,7 @@ export interface components {
             tiers: components["schemas"]["TierTable"];
             facts: components["schemas"]["Fact"][];
             time: components["schemas"]["TimeNeeded"];
+            timetable: components["schemas"]["Timetable"];
             route: components["schemas"]["Pennant"][];
         };
         BriefOnShelf: {
@@ -1606,6 +1652,31 @@ export interface components {
              * @description How long one is, where that is known.
              */
             centimetres?: null | number;
+        };
+        /** @description One lesson of a timetable. */
+        LessonPlan: {
+            /**
+             * Format: int32
+             * @description Which lesson, from 1.
+             */
+            number: number;
+            /**
+             * Format: double
+             * @description Its minutes.
+             */
+            length: number;
+            /** @description What happens in it, setting up and clearing up included. */
+            blocks: components["schemas"]["Block"][];
+            /**
+             * Format: double
+             * @description When the last of it ends, clearing up included.
+             */
+            end: number;
+            /**
+             * Format: double
+             * @description Minutes that run over the lesson's end.
+             */
+            overrun: number;
         };
         /** @description An entry in words. */
         LogLine: {
@@ -3072,6 +3143,17 @@ export interface components {
             /** Format: double */
             room?: null | number;
         };
+        /** @description Something that would make it fit, or come closer. */
+        TimeOffer: {
+            /** @description What it is, for a button. */
+            label: string;
+            /** @description When it would end then. */
+            says: string;
+            /** @description Whether all of it would fit. */
+            fits: boolean;
+            /** @description The changes to make. */
+            changes: components["schemas"]["Change"][];
+        };
         /** @description Points for time left on a clock. */
         TimePoints: {
             /**
@@ -3094,6 +3176,17 @@ export interface components {
              * @default false
              */
             exact: boolean;
+        };
+        /** @description The phases of a brief laid over its lessons. */
+        Timetable: {
+            /** @description The lessons, in order; empty where their length is not said. */
+            lessons: components["schemas"]["LessonPlan"][];
+            /** @description Whether all of it fits. */
+            fits: boolean;
+            /** @description The same as a sentence. */
+            says: string;
+            /** @description What would make it fit, each with its new end. */
+            offers: components["schemas"]["TimeOffer"][];
         };
         /** @description How long it takes. */
         Timing: {
@@ -3733,6 +3826,40 @@ export interface operations {
             query?: {
                 tier?: string;
                 teacher?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    briefCalendar: {
+        parameters: {
+            query: {
+                begins: string;
+                every?: number;
             };
             header?: never;
             path: {

@@ -5,6 +5,9 @@ namespace PluckyRally.Core;
 /// <param name="Ready">The same made ready, or what stops it.</param>
 internal sealed record Scene(Brief Brief, Result<Playbook> Ready)
 {
+    /// <summary>The scene of a brief.</summary>
+    public static Scene Of(Brief brief) => new(brief, Playbook.For(new Edition { Brief = brief }));
+
     /// <summary>The brief made ready; null while something stops it.</summary>
     public Playbook? Playbook => Ready.IsOk ? Ready.Value : null;
 

@@ -20,20 +20,28 @@ public static class Snags
     /// Everything found in the brief and in each of its tiers, what stops first. What the teacher has decided to leave is not
     /// among it, unless it stops.
     /// </summary>
-    public static IReadOnlyList<Snag> Of(Brief brief) =>
-        [.. All(brief).Where(s => s.Weight == SnagWeight.Stops || !brief.LeftSnags.Contains(s.Key)).OrderBy(s => s.Weight)];
+    public static IReadOnlyList<Snag> Of(Brief brief) => Look(brief).Found;
+
+    /// <summary>The snags that the teacher has decided to leave.</summary>
+    public static IReadOnlyList<Snag> Left(Brief brief) => Look(brief).Left;
+
+    /// <summary>Both at once.</summary>
+    public static (IReadOnlyList<Snag> Found, IReadOnlyList<Snag> Left) Look(Brief brief)
+    {
+        var left = brief.LeftSnags.ToHashSet();
+        var all = All(brief).OrderBy(s => s.Weight).ToLookup(s => s.Weight != SnagWeight.Stops && left.Contains(s.Key));
+        return ([.. all[false]], [.. all[true]]);
+    }
 
     /// <summary>Everything that keeps a class from running the brief in this tier; the last look before a rally begins.</summary>
     public static IReadOnlyList<Problem> Stopping(Edition edition) =>
         [.. In(edition.Brief).Where(s => s.Weight == SnagWeight.Stops).Select(s => new Problem(s.At, s.What, s.Fix?.Label is { } label ? $"{label}." : s.Why))];
 
-    /// <summary>The snags that the teacher has decided to leave.</summary>
-    public static IReadOnlyList<Snag> Left(Brief brief) => [.. All(brief).Where(s => s.Weight != SnagWeight.Stops && brief.LeftSnags.Contains(s.Key))];
-
     private static List<Snag> All(Brief brief)
     {
         var found = In(brief).ToList();
         var known = found.Select(s => (s.Id, s.At)).ToHashSet();
+        var scenes = new List<(Tier Tier, Scene Scene)>();
         foreach (var tier in brief.Tiers)
         {
             var edition = Editions.Resolve(brief, tier.Id);
@@ -43,18 +51,18 @@ public static class Snags
                 continue;
             }
 
-            found.AddRange(In(edition.Value.Brief).Where(s => !known.Contains((s.Id, s.At))).Select(s => InTier(s, tier)));
+            var scene = Scene.Of(edition.Value.Brief);
+            scenes.Add((tier, scene));
+            found.AddRange(In(scene).Where(s => !known.Contains((s.Id, s.At))).Select(s => InTier(s, tier)));
         }
 
-        found.AddRange(TierSnags.Find(brief));
+        found.AddRange(TierSnags.Find(scenes));
         return found;
     }
 
-    private static IEnumerable<Snag> In(Brief brief)
-    {
-        var scene = new Scene(brief, Playbook.For(new Edition { Brief = brief }));
-        return Checks.SelectMany(check => check(scene));
-    }
+    private static IEnumerable<Snag> In(Brief brief) => In(Scene.Of(brief));
+
+    private static IEnumerable<Snag> In(Scene scene) => Checks.SelectMany(check => check(scene));
 
     /// <summary>What is found only in a tier is mended only there; lists are the same in all tiers.</summary>
     private static Snag InTier(Snag snag, Tier tier) => snag with

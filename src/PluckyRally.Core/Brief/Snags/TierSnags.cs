@@ -3,19 +3,14 @@ namespace PluckyRally.Core;
 /// <summary>Tiers that ask less of older pupils than of younger ones.</summary>
 internal static class TierSnags
 {
-    public static IEnumerable<Snag> Find(Brief brief)
+    public static IEnumerable<Snag> Find(IReadOnlyList<(Tier Tier, Scene Scene)> all)
     {
-        var tiers = brief.Tiers.Select(t => (Tier: t, Edition: Editions.Resolve(brief, t.Id)))
-            .Where(t => t.Edition.IsOk)
-            .Select(t => (t.Tier, Run: t.Edition.Value!.Brief))
-            .Where(t => t.Run.Grades != GradeBand.Unsaid)
-            .OrderBy(t => t.Run.Grades)
-            .ToList();
+        var tiers = all.Where(t => t.Scene.Brief.Grades != GradeBand.Unsaid).OrderBy(t => t.Scene.Brief.Grades).ToList();
         for (var i = 1; i < tiers.Count; i++)
         {
             var (younger, older) = (tiers[i - 1], tiers[i]);
-            if (younger.Run.Grades == older.Run.Grades) continue;
-            foreach (var (at, what, value) in Easier(younger.Run, older.Run))
+            if (younger.Scene.Brief.Grades == older.Scene.Brief.Grades) continue;
+            foreach (var (at, what, value) in Easier(younger.Scene, older.Scene))
             {
                 yield return new(
                     "easier",
@@ -29,9 +24,10 @@ internal static class TierSnags
         }
     }
 
-    private static IEnumerable<(string At, string What, Change? AsYounger)> Easier(Brief younger, Brief older)
+    private static IEnumerable<(string At, string What, Change? AsYounger)> Easier(Scene youngerScene, Scene olderScene)
     {
-        var (young, old) = (Plans(younger), Plans(older));
+        var (young, old) = (Plans(youngerScene), Plans(olderScene));
+        var (younger, older) = (youngerScene.Brief, olderScene.Brief);
         foreach (var rule in younger.Rules.Where(r => !r.Off))
         {
             if (older.Rules.FirstOrDefault(r => r.Id == rule.Id) is { Off: true }) yield return ($"/rules/{rule.Id}/off", $"it leaves out “{rule.Text}”", Change.Set($"/rules/{rule.Id}/off", false));
@@ -54,15 +50,10 @@ internal static class TierSnags
     }
 
     /// <summary>The limits of a brief, by rule, with sizes that can be compared over units.</summary>
-    private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(Brief brief)
-    {
-        var playbook = Playbook.For(new Edition { Brief = brief });
-        return playbook.IsOk
-            ? playbook.Value.Rules.Where(r => r.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null }).ToDictionary(
-                r => r.Rule.Id,
-                r => (((RuleCheck.Limit)r.Rule.Check).Comparison, ((RuleCheck.Limit)r.Rule.Check).Amount, Size(r)))
-            : [];
-    }
+    private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(Scene scene) =>
+        (scene.Playbook?.Rules ?? []).Where(r => r.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null }).ToDictionary(
+            r => r.Rule.Id,
+            r => (((RuleCheck.Limit)r.Rule.Check).Comparison, ((RuleCheck.Limit)r.Rule.Check).Amount, Size(r)));
 
     private static decimal Size(RulePlan plan) => plan.Value?.Plain?.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
 

@@ -24,29 +24,11 @@ internal static class TimeSnags
             yield break;
         }
 
+        var timetable = Timetable.Of(brief);
+        if (timetable.Fits) yield break;
         var needed = Minutes.OfAll(brief);
-        if (needed <= room) yield break;
-        yield return new("minutes", SnagWeight.Matters, "/timing/lesson", $"It takes {Show(needed)} minutes, and there are {Show(room)}.", "The test or the talk would fall off the end of the lesson.", Offer(brief, room));
+        var says = needed > room ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}." : $"It does not fit the lessons as they are cut: {char.ToLowerInvariant(timetable.Says[0])}{timetable.Says[1..]}";
+        var offer = timetable.Offers.FirstOrDefault(o => o.Fits);
+        yield return new("minutes", SnagWeight.Matters, "/timing/lesson", says, "The test or the talk would fall off the end of the lesson.", offer is null ? null : new(offer.Label, offer.Changes));
     }
-
-    /// <summary>The first of these that makes it fit: a second place to test at, fewer attempts, one more lesson.</summary>
-    private static Fix? Offer(Brief brief, decimal room)
-    {
-        var test = brief.Timing.Phases.FirstOrDefault(p => p is { Kind: PhaseKind.Test, TeamByTeam: true });
-        if (test is not null)
-        {
-            var two = brief with { Timing = brief.Timing with { Phases = [.. brief.Timing.Phases.Select(p => p == test ? p with { Stations = p.Stations + 1 } : p)] } };
-            if (Minutes.OfAll(two) <= room) return new($"Test at {test.Stations + 1} places at once", [Change.Set($"/timing/phases/{test.Id}/stations", test.Stations + 1)]);
-            for (var attempts = brief.Trials.Attempts - 1; attempts >= 1; attempts--)
-            {
-                if (Minutes.OfAll(brief with { Trials = brief.Trials with { Attempts = attempts } }) <= room)
-                    return new(attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts", [Change.Set("/trials/attempts", attempts)]);
-            }
-        }
-
-        var lessons = brief.Timing.Lessons + 1;
-        return Minutes.OfAll(brief) <= Minutes.Room(brief.Timing with { Lessons = lessons }) ? new($"Take {lessons} lessons", [Change.Set("/timing/lessons", lessons)]) : null;
-    }
-
-    private static string Show(decimal minutes) => ReadingFormat.Number(Math.Round(minutes, 1));
 }

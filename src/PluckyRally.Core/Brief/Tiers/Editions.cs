@@ -21,6 +21,15 @@ public static class Editions
         }
 
         if (problems.Count > 0) return Result<Edition>.Refused(problems);
+        try
+        {
+            return Result<Edition>.Ok(new() { Brief = node.Deserialize<Brief>(Json.Options)!, Tier = Name(chosen) });
+        }
+        catch (JsonException)
+        {
+            // Only now is it worth the time to find every value that does not fit, each with its place.
+        }
+
         var read = DocumentReader.Brief(node.ToJsonString());
         return read.IsOk
             ? Result<Edition>.Ok(new() { Brief = read.Value.Value, Tier = Name(chosen) })

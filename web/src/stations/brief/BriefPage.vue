@@ -20,6 +20,7 @@ import SnagList from './panels/SnagList.vue'
 import StagesPanel from './panels/StagesPanel.vue'
 import TeacherPanel from './panels/TeacherPanel.vue'
 import TiersPanel from './panels/TiersPanel.vue'
+import TimePanel from './panels/TimePanel.vue'
 import TryPanel from './panels/TryPanel.vue'
 import BriefSheet from './sheet/BriefSheet.vue'
 import { useDraft } from './useDraft'
@@ -122,6 +123,7 @@ async function copyMine() {
             <MethodStrips v-else-if="panel === 'method'" :brief="draft.brief.value" />
             <TryPanel v-else-if="panel === 'try'" :brief="draft.brief.value" />
             <TiersPanel v-else-if="panel === 'tiers'" :brief="draft.brief.value" />
+            <TimePanel v-else-if="panel === 'time'" :id="props.brief" />
             <StagesPanel v-else-if="panel === 'stages'" :brief="draft.brief.value" />
             <TeacherPanel v-else-if="panel === 'teacher'" :brief="draft.brief.value" />
             <HistoryPanel v-else :id="props.brief" @restore="draft.restore" />

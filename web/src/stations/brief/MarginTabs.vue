@@ -1,5 +1,5 @@
 <script lang="ts">
-export type Panel = 'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'stages' | 'teacher' | 'earlier'
+export type Panel = 'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'time' | 'stages' | 'teacher' | 'earlier'
 </script>
 
 <script setup lang="ts">
@@ -15,6 +15,7 @@ const tabs: readonly (readonly [Panel, string])[] = [
   ['method', 'Method'],
   ['try', 'Try it'],
   ['tiers', 'Tiers'],
+  ['time', 'Time'],
   ['stages', 'Stages'],
   ['teacher', 'Teacher'],
   ['earlier', 'Earlier'],

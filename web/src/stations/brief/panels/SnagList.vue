@@ -101,19 +101,6 @@ li.hint {
   gap: 0.3rem 1rem;
   align-items: center;
 }
-.fix {
-  font: 650 var(--small) var(--text);
-  color: var(--lagoon-deep);
-  background: var(--sheet);
-  border: 1.5px solid var(--lagoon);
-  padding: 0.2rem 0.6rem;
-  min-height: 28px;
-  cursor: pointer;
-  text-align: left;
-}
-.fix:hover {
-  background: var(--lagoon-wash);
-}
 summary {
   cursor: pointer;
   margin-top: 0.75rem;

@@ -197,6 +197,12 @@ thead th {
   font-family: var(--title);
   min-width: 6.5rem;
 }
+thead th:first-child,
+tbody th {
+  position: sticky;
+  left: 0;
+  background: var(--paper);
+}
 tbody th {
   font-weight: 400;
   color: var(--muted);

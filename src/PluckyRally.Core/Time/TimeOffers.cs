@@ -1,0 +1,60 @@
+namespace PluckyRally.Core;
+
+/// <summary>What a teacher can give up, or add, so that everything fits.</summary>
+internal static class TimeOffers
+{
+    /// <summary>A build shorter than this is not offered (common practice, no source).</summary>
+    private const decimal ShortestBuild = 8;
+
+    /// <summary>Another place to test at, fewer attempts, one more lesson, a shorter build, and the first two together; those that fit first.</summary>
+    public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief).OrderByDescending(o => o.Fits)];
+
+    private static IEnumerable<TimeOffer> All(Brief brief)
+    {
+        var test = brief.Timing.Phases.FirstOrDefault(p => p is { Kind: PhaseKind.Test, TeamByTeam: true });
+        if (test is not null)
+        {
+            var stations = Change.Set($"/timing/phases/{test.Id}/stations", test.Stations + 1);
+            yield return Offer(brief, $"Test at {test.Stations + 1} places at once", stations);
+            if (brief.Trials.Attempts > 1)
+            {
+                yield return Fewest(brief, []);
+                if (!Try(brief, stations).Fits) yield return Fewest(brief, [stations]);
+            }
+        }
+
+        yield return Offer(brief, $"Take {brief.Timing.Lessons + 1} lessons", Change.Set("/timing/lessons", brief.Timing.Lessons + 1));
+        if (brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Build && p.Minutes > ShortestBuild) is { } build)
+        {
+            var shorter = Enumerable.Range((int)ShortestBuild, (int)Math.Max(0, build.Minutes - ShortestBuild)).Reverse()
+                .FirstOrDefault(m => Try(brief, Build(build, m)).Fits, (int)ShortestBuild);
+            yield return Offer(brief, $"Build for {shorter} minutes", Build(build, shorter));
+        }
+    }
+
+    private static Change[] Build(Phase build, int minutes) =>
+        build.Warning >= minutes
+            ? [Change.Set($"/timing/phases/{build.Id}/minutes", minutes), Change.Set($"/timing/phases/{build.Id}/warning", 2)]
+            : [Change.Set($"/timing/phases/{build.Id}/minutes", minutes)];
+
+    /// <summary>As many attempts as fit, at least one.</summary>
+    private static TimeOffer Fewest(Brief brief, IReadOnlyList<Change> with)
+    {
+        var attempts = Enumerable.Range(1, brief.Trials.Attempts - 1).Reverse().FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
+        var label = attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
+        return Offer(brief, with.Count > 0 ? $"{label}, at one more place" : label, [.. with, Change.Set("/trials/attempts", attempts)]);
+    }
+
+    private static TimeOffer Offer(Brief brief, string label, params Change[] changes)
+    {
+        var (fits, lessons) = Try(brief, changes);
+        var last = lessons[^1];
+        return new(label, fits ? $"ends after {Timetable.Show(last.End)} of {Timetable.Show(last.Length)} minutes" : $"still {Timetable.Show(lessons.Max(l => l.Overrun))} minutes over", fits, changes);
+    }
+
+    private static (bool Fits, IReadOnlyList<LessonPlan> Lessons) Try(Brief brief, params Change[] changes)
+    {
+        var lessons = Timetable.Lay(Changes.Apply(brief, changes).OrThrow().Value);
+        return (lessons.All(l => l.Overrun == 0), lessons);
+    }
+}
