@@ -67,6 +67,9 @@ public sealed record Brief
     /// <summary>What may be used, and what the test needs.</summary>
     public IReadOnlyList<Material> Materials { get; init; } = [];
 
+    /// <summary>The currency in which materials are bought, e.g. "€".</summary>
+    public string Money { get; init; } = "";
+
     /// <summary>What is the same for everyone when it is tested.</summary>
     public IReadOnlyList<Condition> Conditions { get; init; } = [];
 

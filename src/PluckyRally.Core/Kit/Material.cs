@@ -14,6 +14,9 @@ public enum Per
 
     /// <summary>For each fresh build.</summary>
     FreshBuild,
+
+    /// <summary>For the whole class.</summary>
+    Class,
 }
 
 /// <summary>Something that pupils may use, or that the test needs.</summary>
@@ -43,6 +46,18 @@ public sealed record Material
     /// <summary>More about it: its size, or how it may be used.</summary>
     public string Note { get; init; } = "";
 
+    /// <summary>Spares for the class: so many, or a percentage of all teams' need; 0 or more.</summary>
+    public decimal Spares { get; init; }
+
+    /// <summary>Whether the spares are a percentage.</summary>
+    public bool SparesInPercent { get; init; }
+
+    /// <summary>How much is in one pack; absent where it is bought by the piece.</summary>
+    public decimal? Pack { get; init; }
+
+    /// <summary>What one pack costs, or one piece where there are no packs, in the brief's money; absent where it costs nothing.</summary>
+    public decimal? Price { get; init; }
+
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 
@@ -63,6 +78,7 @@ public sealed record Material
             Per.Member => " for each member",
             Per.Attempt => " for each attempt",
             Per.FreshBuild => " for each fresh build",
+            Per.Class => " for the class",
             _ => "",
         };
         var amount = Amount is not { } number ? $"{Name}, as much as you like"

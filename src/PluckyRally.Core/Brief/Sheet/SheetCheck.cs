@@ -43,6 +43,9 @@ internal static class SheetCheck
             found.NotEmpty(material.Name, $"{at}/name", "The material has no name.", "Say what it is, for example “straws”.");
             found.Length(material.Name, Most.Name, $"{at}/name", "The name");
             found.Length(material.Note, Most.Name, $"{at}/note", "The note");
+            found.Unless(material.Spares >= 0, $"{at}/spares", "There cannot be fewer spares than none.", "Write 0 or more.");
+            found.Unless(material.Pack is null or > 0, $"{at}/pack", "A pack holds more than nothing.", "Write how much is in one, or leave it empty.");
+            found.Unless(material.Price is null or >= 0, $"{at}/price", "A price is not below zero.", "Write 0 or more, or leave it empty.");
             found.Unless(material.Amount is null or >= 0, $"{at}/amount", "There cannot be less than nothing of it.", "Write 0 or more, or leave it empty where there is no limit.");
         }
 

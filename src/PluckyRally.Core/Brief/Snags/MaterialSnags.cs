@@ -11,6 +11,9 @@ internal static class MaterialSnags
             yield return new("joining", SnagWeight.Matters, $"/materials/{material.Id}/amount", $"There is no limit to the {material.Name}.", "What joins would carry the build, and the contest measures it instead of the design.", new($"Give each team {ReadingFormat.Number(amount)} {(unit.Length > 0 ? $"{unit} of " : "")}{material.Name}", [Change.Set($"/materials/{material.Id}/amount", amount), Change.Set($"/materials/{material.Id}/unit", unit)]));
         }
 
+        if (scene.Brief.Money.Length == 0 && scene.Materials.FirstOrDefault(m => m.Price > 0) is { } priced)
+            yield return new("money", SnagWeight.Hint, "/money", $"The {priced.Name} cost {ReadingFormat.Number(priced.Price!.Value)}, and nothing says of what.", "A shopping list with bare numbers is read as any currency.");
+
         var stages = scene.Brief.Stages;
         if (stages.Stages.Count == 0) yield break;
         var outcome = StagePlanner.Build(stages, scene.Brief.Materials);

@@ -1,0 +1,117 @@
+using MathNet.Numerics.Random;
+
+namespace PluckyRally.Core;
+
+/// <summary>Something that can be drawn into a bag.</summary>
+/// <param name="Name">What it is.</param>
+/// <param name="Category">What it is good for.</param>
+/// <param name="Count">How many there are, 0 or more.</param>
+/// <param name="Value">What one is worth, to balance the bags.</param>
+public sealed record BagItem(string Name, string Category, int Count, decimal Value = 1);
+
+/// <summary>How many of a category go into a bag.</summary>
+/// <param name="Category">The category.</param>
+/// <param name="Least">At least so many, from 0.</param>
+/// <param name="Most">At most so many.</param>
+public sealed record BagShare(string Category, int Least, int Most);
+
+/// <summary>A bag that was drawn.</summary>
+/// <param name="Team">The team's name.</param>
+/// <param name="Items">What is in it, alike things beside each other.</param>
+/// <param name="Value">What it is worth in all.</param>
+public sealed record Bag(string Team, IReadOnlyList<string> Items, decimal Value);
+
+/// <summary>Draws bags and cards. The same seed gives the same draw (Mersenne Twister, Matsumoto and Nishimura 1998).</summary>
+public static class Draws
+{
+    /// <summary>Draws made before the fairest of them is taken.</summary>
+    private const int Tries = 400;
+
+    /// <summary>
+    /// A bag for each team, with equal numbers of pieces; or the same bag for all. Where each has its own, bags are drawn anew
+    /// until their values lie within the spread, and the fairest draw is taken where they never do.
+    /// </summary>
+    /// <param name="stock">What there is.</param>
+    /// <param name="shares">What goes into a bag.</param>
+    /// <param name="teams">The teams' names.</param>
+    /// <param name="same">Whether all bags are alike.</param>
+    /// <param name="spread">How far the values of bags may lie apart.</param>
+    /// <param name="seed">Any whole number.</param>
+    public static Result<IReadOnlyList<Bag>> Bags(IReadOnlyList<BagItem> stock, IReadOnlyList<BagShare> shares, IReadOnlyList<string> teams, bool same, decimal spread, int seed)
+    {
+        var found = new Findings();
+        found.Unless(teams.Count > 0, "/teams", "There is no team to draw for.", "Make teams first.");
+        for (var i = 0; i < shares.Count; i++)
+        {
+            var share = shares[i];
+            var there = stock.Where(s => s.Category == share.Category).Sum(s => s.Count);
+            found.Unless(share.Least >= 0 && share.Most >= share.Least, $"/shares/{i}", "The range is no range.", "Write the smaller number first.");
+            found.Unless(share.Least * teams.Count <= there, $"/shares/{i}", $"There are {there} of “{share.Category}”, and {teams.Count} bags need {share.Least * teams.Count}.", "Draw fewer, or find more.");
+        }
+
+        if (found.Problems.Count > 0) return Result<IReadOnlyList<Bag>>.Refused(found.Problems);
+        var random = new MersenneTwister(seed);
+        var counts = shares.Select(s => Math.Min(random.Next(s.Least, s.Most + 1), stock.Where(i => i.Category == s.Category).Sum(i => i.Count) / teams.Count)).ToList();
+        IReadOnlyList<Bag>? best = null;
+        for (var attempt = 0; attempt < Tries; attempt++)
+        {
+            var bags = same ? Alike(stock, shares, counts, teams, random) : Own(stock, shares, counts, teams, random);
+            if (bags is null) continue;
+            if (best is null || Spread(bags) < Spread(best)) best = bags;
+            if (Spread(best) <= spread) break;
+        }
+
+        return best is null
+            ? Result<IReadOnlyList<Bag>>.Refused(new Problem("/stock", "There are not enough alike things for the same bag in every team.", "Let each team have its own bag, or draw fewer."))
+            : Result<IReadOnlyList<Bag>>.Ok(best);
+    }
+
+    /// <summary>A card for each team by number; no card comes again before all have come.</summary>
+    public static IReadOnlyList<int> Cards(int cards, int teams, int seed)
+    {
+        ArgumentOutOfRangeException.ThrowIfLessThan(cards, 1);
+        var random = new MersenneTwister(seed);
+        var drawn = new List<int>();
+        while (drawn.Count < teams) drawn.AddRange(Shuffled(Enumerable.Range(1, cards), random).Take(teams - drawn.Count));
+        return drawn;
+    }
+
+    internal static List<T> Shuffled<T>(IEnumerable<T> items, Random random)
+    {
+        var list = items.ToList();
+        for (var i = list.Count - 1; i > 0; i--)
+        {
+            var j = random.Next(i + 1);
+            (list[i], list[j]) = (list[j], list[i]);
+        }
+
+        return list;
+    }
+
+    private static decimal Spread(IReadOnlyList<Bag> bags) => bags.Max(b => b.Value) - bags.Min(b => b.Value);
+
+    private static List<Bag> Own(IReadOnlyList<BagItem> stock, IReadOnlyList<BagShare> shares, List<int> counts, IReadOnlyList<string> teams, Random random)
+    {
+        var piles = shares.Select(s => Shuffled(stock.Where(i => i.Category == s.Category).SelectMany(i => Enumerable.Repeat(i, i.Count)), random)).ToList();
+        return [.. teams.Select((team, t) => Make(team, piles.SelectMany((pile, s) => pile.Skip(t * counts[s]).Take(counts[s]))))];
+    }
+
+    private static IReadOnlyList<Bag>? Alike(IReadOnlyList<BagItem> stock, IReadOnlyList<BagShare> shares, List<int> counts, IReadOnlyList<string> teams, Random random)
+    {
+        var picked = new List<BagItem>();
+        for (var s = 0; s < shares.Count; s++)
+        {
+            var each = Shuffled(stock.Where(i => i.Category == shares[s].Category).SelectMany(i => Enumerable.Repeat(i, i.Count / teams.Count)), random);
+            if (each.Count < counts[s]) return null;
+            picked.AddRange(each.Take(counts[s]));
+        }
+
+        return [.. teams.Select(team => Make(team, picked))];
+    }
+
+    private static Bag Make(string team, IEnumerable<BagItem> items)
+    {
+        var list = items.ToList();
+        return new(team, [.. list.Select(i => i.Name).Order(StringComparer.Ordinal)], list.Sum(i => i.Value));
+    }
+}

@@ -1,0 +1,63 @@
+namespace PluckyRally.Core;
+
+/// <summary>What a class needs of one material.</summary>
+/// <param name="Material">The material.</param>
+/// <param name="EachTeam">What one team gets in all; absent where it is for the class or has no limit.</param>
+/// <param name="Total">What the class needs, spares included; pieces are rounded up once, here. Absent where there is no limit.</param>
+/// <param name="InCupboard">What there is of it.</param>
+/// <param name="Short">What is missing.</param>
+/// <param name="Packs">Packs to buy; absent where it is bought by the piece.</param>
+/// <param name="Over">What of the last pack is left over.</param>
+/// <param name="Cost">What buying it costs; absent where it has no price.</param>
+public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Total, decimal InCupboard, decimal Short, int? Packs, decimal Over, decimal? Cost);
+
+/// <summary>Everything that a class needs, against what is in the cupboard.</summary>
+/// <param name="Lines">A line for each material.</param>
+/// <param name="Cost">What everything costs that has to be bought.</param>
+/// <param name="CostEachTeam">The same for one team.</param>
+/// <param name="Missing">How many materials are short.</param>
+public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal CostEachTeam, int Missing)
+{
+    /// <summary>The list of an edition for a class.</summary>
+    /// <param name="brief">The brief as it is run.</param>
+    /// <param name="teams">Members of each team; 0 counts as four.</param>
+    /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is another thing.</param>
+    public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard)
+    {
+        var stock = cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
+        var lines = brief.Materials.Where(m => m is { Off: false, Name.Length: > 0 }).Select(m => Line(m, brief, teams, stock.GetValueOrDefault(Key(m.Name, m.Unit)))).ToList();
+        var cost = lines.Sum(l => l.Cost ?? 0);
+        return new(lines, cost, teams.Count > 0 ? cost / teams.Count : 0, lines.Count(l => l.Short > 0));
+    }
+
+    /// <summary>What two names have in common that mean one thing.</summary>
+    public static string Key(string name, string unit) => $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
+
+    private static KitLine Line(Material material, Brief brief, IReadOnlyList<int> teams, decimal stock)
+    {
+        if (material.Amount is not { } amount) return new(material, null, null, stock, 0, null, 0, null);
+        var builds = 1 + (brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0));
+        decimal Each(int members) => amount * material.Per switch
+        {
+            Per.Member => members > 0 ? members : 4,
+            Per.Attempt => brief.Trials.Attempts,
+            Per.FreshBuild => builds,
+            _ => 1,
+        };
+        var all = material.Per == Per.Class ? amount : teams.Sum(Each);
+        var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;
+        var total = material.Unit.Length == 0 ? Math.Ceiling(withSpares) : withSpares;
+        var missing = Math.Max(0, total - stock);
+        var packs = material.Pack is { } pack && missing > 0 ? (int)Math.Ceiling(missing / pack) : material.Pack is null ? (int?)null : 0;
+        var over = packs is > 0 ? (packs.Value * material.Pack!.Value) - missing : 0;
+        var cost = material.Price is { } price ? price * (packs ?? missing) : (decimal?)null;
+        var one = material.Per == Per.Class ? (decimal?)null : teams.Count > 0 ? teams.Max(Each) : Each(4);
+        return new(material, one, total, stock, missing, packs, over, cost);
+    }
+}
+
+/// <summary>Something in the cupboard.</summary>
+/// <param name="Name">What it is.</param>
+/// <param name="Unit">Its unit; empty for pieces.</param>
+/// <param name="Amount">How much there is, 0 or more.</param>
+public sealed record CupboardItem(string Name, string Unit, decimal Amount);
