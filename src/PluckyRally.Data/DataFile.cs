@@ -4,6 +4,7 @@ using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Files;
+using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data;
@@ -16,6 +17,7 @@ public static class DataFile
         .AddDbContext<RallyDb>(options => options.UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 20 }.ToString()))
         .AddScoped<BriefShelf>()
         .AddScoped<BriefHistory>()
+        .AddScoped<Cupboard>()
         .AddScoped<RallyLog>()
         .AddScoped<Importer>();
 

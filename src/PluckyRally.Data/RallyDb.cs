@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Kit;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Rallies;
 
@@ -17,6 +18,9 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(optio
 
     /// <summary>Older versions of the briefs.</summary>
     public DbSet<StoredVersion> Versions => Set<StoredVersion>();
+
+    /// <summary>What teachers have.</summary>
+    public DbSet<StoredCupboardItem> Cupboard => Set<StoredCupboardItem>();
 
     /// <summary>The rallies.</summary>
     public DbSet<StoredRally> Rallies => Set<StoredRally>();

@@ -32,6 +32,7 @@ try
     api.MapBrief();
     api.MapDrafts();
     api.MapHistory();
+    api.MapKit();
     api.MapTeams();
     api.MapScore();
     api.MapResults();

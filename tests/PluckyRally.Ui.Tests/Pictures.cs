@@ -39,6 +39,15 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "print");
 
         desk.Open("/");
+        desk.ClickLink("A cold box for the catch");
+        desk.ClickTab("Time");
+        desk.See("Lesson 2 ends after");
+        Save(desk, "time");
+        desk.Click(() => desk.One("link", "Kit", exact: false));
+        desk.See("Loading plan");
+        Save(desk, "kit");
+
+        desk.Open("/");
         desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
         desk.Type("Class or name of the rally", "Class 3, before half-term");
         desk.Type("Teams, one on each line", "Cormorants\nBarnacles\nSea Lavender\nCockles\nSpoonbills\nDulse");

@@ -22,6 +22,10 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
         window.See("Nothing stops this. A class can run it.");
         HoldsUp(window);
 
+        window.Click(() => window.One("link", "Kit", exact: false));
+        window.See("Loading plan");
+        HoldsUp(window);
+
         window.Open("/");
         window.ClickLink("Make teams for Foil ferry across the Kelp Channel");
         window.See("Type one team on each line");

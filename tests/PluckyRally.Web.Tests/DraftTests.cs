@@ -28,7 +28,7 @@ public sealed class DraftTests : IDisposable
     {
         var draft = JsonNode.Parse(Json.Write(Patterns.Begin(Pattern.Tallest, GradeBand.From3To5, UnitSystem.Metric)))!;
         draft["colour"] = "red";
-        var check = BriefCheckup.Of(DocumentReader.Brief(draft.ToJsonString()).OrThrow().Value);
+        var check = BriefCheckup.Of(DocumentReader.Brief(draft.ToJsonString()).OrThrow().Value, []);
         var fix = check.Snags.First(s => s.Id == "caution").Fix!;
         var mended = await _app.Post("/api/drafts/mended", new JsonObject { ["brief"] = draft, ["changes"] = JsonSerializer.SerializeToNode(fix.Changes, Json.Options) }.ToJsonString());
         mended.StatusCode.ShouldBe(HttpStatusCode.OK);

@@ -26,6 +26,12 @@ export const router = createRouter({
       meta: { title: 'Print' },
     },
     {
+      path: '/briefs/:brief/kit',
+      component: () => import('./stations/kit/KitPage.vue'),
+      props: true,
+      meta: { title: 'Kit' },
+    },
+    {
       path: '/briefs/:brief/teams',
       component: () => import('./stations/teams/NewRallyPage.vue'),
       props: true,

@@ -6,6 +6,9 @@ public enum Station
     /// <summary>Writing the challenge.</summary>
     Brief,
 
+    /// <summary>What is needed, and what there is.</summary>
+    Kit,
+
     /// <summary>Who works with whom.</summary>
     Teams,
 
@@ -41,11 +44,15 @@ public static class Route
 {
     /// <summary>The route of a brief that is not run yet.</summary>
     /// <param name="stopping">How many snags keep it from being run.</param>
-    public static IReadOnlyList<Pennant> OfBrief(int stopping) =>
+    /// <param name="kit">What the expected teams need.</param>
+    public static IReadOnlyList<Pennant> OfBrief(int stopping, KitList kit) =>
     [
         stopping > 0
             ? new(Station.Brief, Readiness.HalfSewn, stopping, $"{Things(stopping, "snag", "snags")} to mend before a class can run this.")
             : new(Station.Brief, Readiness.Full, 0, "This can be run. Make teams when you are happy with it."),
+        kit.Lines.Count == 0 ? new(Station.Kit, Readiness.Hollow, 0, "The brief names no materials. Write them on its sheet.")
+            : kit.Missing > 0 ? new(Station.Kit, Readiness.HalfSewn, kit.Missing, $"{Things(kit.Missing, "material is", "materials are")} short. Say what is in the cupboard, or buy it.")
+            : new(Station.Kit, Readiness.Full, 0, "Everything is in the cupboard. Lay it out."),
         new(Station.Teams, Readiness.Hollow, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type one team on each line, then begin."),
     ];
 

@@ -105,6 +105,31 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("Versions");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Kit.StoredCupboardItem", b =>
+                {
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal>("Amount")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Unit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("OwnerId", "Key");
+
+                    b.ToTable("Cupboard");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Owners.Owner", b =>
                 {
                     b.Property<Guid>("Id")
@@ -230,6 +255,15 @@ namespace PluckyRally.Data.Migrations
                         .WithMany()
                         .HasForeignKey("BriefId")
                         .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Kit.StoredCupboardItem", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Owners.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Restrict)
                         .IsRequired();
                 });
 

@@ -25,7 +25,7 @@ public sealed record BriefCheckup(
     Timetable Timetable,
     IReadOnlyList<Pennant> Route)
 {
-    internal static BriefCheckup Of(Core.Brief brief)
+    internal static BriefCheckup Of(Core.Brief brief, IReadOnlyList<CupboardItem> cupboard)
     {
         var edition = new Edition { Brief = brief };
         var playbook = Playbook.For(edition);
@@ -41,7 +41,7 @@ public sealed record BriefCheckup(
             Fact.Of(brief),
             TimeNeeded.Of(brief),
             Timetable.Of(brief),
-            Core.Route.OfBrief(stopping.Count));
+            Core.Route.OfBrief(stopping.Count, KitList.Of(brief, [.. Enumerable.Repeat(0, brief.Timing.Teams)], cupboard)));
     }
 }
 

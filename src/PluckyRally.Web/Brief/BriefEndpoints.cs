@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Kit;
 
 namespace PluckyRally.Web;
 
@@ -67,7 +68,7 @@ internal static class BriefEndpoints
         return TypedResults.Text(document.Value.Text, "application/json");
     }
 
-    private static async Task<Results<Ok<BriefCheckup>, Missing, Refused, ChangedMeanwhile>> Save(Guid id, SentJson sent, BriefShelf shelf, HttpRequest request, HttpResponse response, CancellationToken stop)
+    private static async Task<Results<Ok<BriefCheckup>, Missing, Refused, ChangedMeanwhile>> Save(Guid id, SentJson sent, BriefShelf shelf, Cupboard cupboard, HttpRequest request, HttpResponse response, CancellationToken stop)
     {
         if (Revisions.OpenedAt(request) is not { } openedAt) return Revisions.NotSaid();
         var document = DocumentReader.Brief(sent.Text);
@@ -81,15 +82,15 @@ internal static class BriefEndpoints
                 return new ChangedMeanwhile();
             default:
                 response.Headers.ETag = Revisions.Tag(brief!.Revision);
-                return TypedResults.Ok(BriefCheckup.Of(document.Value.Value));
+                return TypedResults.Ok(BriefCheckup.Of(document.Value.Value, await cupboard.All(stop)));
         }
     }
 
-    private static async Task<Results<Ok<BriefCheckup>, Missing, Refused>> Check(Guid id, BriefShelf shelf, CancellationToken stop)
+    private static async Task<Results<Ok<BriefCheckup>, Missing, Refused>> Check(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop)
     {
         if (await shelf.Find(id, stop) is not { } brief) return new Missing("brief");
         var document = DocumentReader.Brief(brief.Document);
-        return document.IsOk ? TypedResults.Ok(BriefCheckup.Of(document.Value.Value)) : new Refused(document.Problems);
+        return document.IsOk ? TypedResults.Ok(BriefCheckup.Of(document.Value.Value, await cupboard.All(stop))) : new Refused(document.Problems);
     }
 
     private static async Task<Results<Created<BriefOnShelf>, Refused>> Shelve(Result<Document<Core.Brief>> document, BriefShelf shelf, CancellationToken stop)

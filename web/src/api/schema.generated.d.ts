@@ -356,6 +356,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/briefs/{id}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kitList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shoppingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cupboard"];
+        put: operations["putInCupboard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/loading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["loadingPlan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawBags"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies": {
         parameters: {
             query?: never;
@@ -452,6 +548,61 @@ export interface components {
             /** @description The result as a sentence. */
             says: string;
         };
+        /** @description A bag that was drawn. */
+        Bag: {
+            /** @description The team's name. */
+            team: string;
+            /** @description What is in it, alike things beside each other. */
+            items: string[];
+            /**
+             * Format: double
+             * @description What it is worth in all.
+             */
+            value: number;
+        };
+        BagDraw: {
+            stock: components["schemas"]["BagItem"][];
+            shares: components["schemas"]["BagShare"][];
+            teams: string[];
+            same: boolean;
+            /** Format: double */
+            spread: number;
+            /** Format: int32 */
+            seed: number;
+        };
+        /** @description Something that can be drawn into a bag. */
+        BagItem: {
+            /** @description What it is. */
+            name: string;
+            /** @description What it is good for. */
+            category: string;
+            /**
+             * Format: int32
+             * @description How many there are, 0 or more.
+             */
+            count: number;
+            /**
+             * Format: double
+             * @description What one is worth, to balance the bags.
+             * @default 1
+             */
+            value: number;
+        };
+        /** @description How many of a category go into a bag. */
+        BagShare: {
+            /** @description The category. */
+            category: string;
+            /**
+             * Format: int32
+             * @description At least so many, from 0.
+             */
+            least: number;
+            /**
+             * Format: int32
+             * @description At most so many.
+             */
+            most: number;
+        };
         /** @description One band: from this value on, so many points. */
         Band: {
             /**
@@ -541,6 +692,8 @@ export interface components {
             rules: components["schemas"]["Rule"][];
             /** @description What may be used, and what the test needs. */
             materials: components["schemas"]["Material"][];
+            /** @description The currency in which materials are bought, e.g. "€". */
+            money: string;
             /** @description What is the same for everyone when it is tested. */
             conditions: components["schemas"]["Condition"][];
             /** @description How it is tested. */
@@ -734,6 +887,18 @@ export interface components {
             points: number;
             /** @description Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins. */
             hurts: boolean;
+        };
+        /** @description Something in the cupboard. */
+        CupboardItem: {
+            /** @description What it is. */
+            name: string;
+            /** @description Its unit; empty for pieces. */
+            unit: string;
+            /**
+             * Format: double
+             * @description How much there is, 0 or more.
+             */
+            amount: number;
         };
         /** @description How a value becomes points. */
         Curve: components["schemas"]["CurveRate"] | components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurveRaw"];
@@ -1643,6 +1808,74 @@ export interface components {
         /** @enum {unknown} */
         ImportedSort: "brief" | "rally";
         JsonElement: unknown;
+        /** @description What a class needs of one material. */
+        KitLine: {
+            /** @description The material. */
+            material: components["schemas"]["Material"];
+            /**
+             * Format: double
+             * @description What one team gets in all; absent where it is for the class or has no limit.
+             */
+            eachTeam?: null | number;
+            /**
+             * Format: double
+             * @description What the class needs, spares included; pieces are rounded up once, here. Absent where there is no limit.
+             */
+            total?: null | number;
+            /**
+             * Format: double
+             * @description What there is of it.
+             */
+            inCupboard: number;
+            /**
+             * Format: double
+             * @description What is missing.
+             */
+            short: number;
+            /**
+             * Format: int32
+             * @description Packs to buy; absent where it is bought by the piece.
+             */
+            packs?: null | number;
+            /**
+             * Format: double
+             * @description What of the last pack is left over.
+             */
+            over: number;
+            /**
+             * Format: double
+             * @description What buying it costs; absent where it has no price.
+             */
+            cost?: null | number;
+        };
+        /** @description Everything that a class needs, against what is in the cupboard. */
+        KitList: {
+            /** @description A line for each material. */
+            lines: components["schemas"]["KitLine"][];
+            /**
+             * Format: double
+             * @description What everything costs that has to be bought.
+             */
+            cost: number;
+            /**
+             * Format: double
+             * @description The same for one team.
+             */
+            costEachTeam: number;
+            /**
+             * Format: int32
+             * @description How many materials are short.
+             */
+            missing: number;
+        };
+        KitSheet: {
+            title: string;
+            money: string;
+            list: components["schemas"]["KitList"];
+            conditions: components["schemas"]["Condition"][];
+            tiers: components["schemas"]["TierChoice"][];
+            route: components["schemas"]["Pennant"][];
+        };
         /** @description A unit of length made of things laid end to end. */
         LaidOut: {
             /** @description What is laid, e.g. `shells`. */
@@ -1677,6 +1910,36 @@ export interface components {
              * @description Minutes that run over the lesson's end.
              */
             overrun: number;
+        };
+        /** @description How a load is laid on: rolls first, then equal small steps. */
+        LoadingPlan: {
+            /**
+             * Format: int32
+             * @description Rolls that are laid first.
+             */
+            rolls: number;
+            /**
+             * Format: int32
+             * @description Pieces in each step after them.
+             */
+            step: number;
+            /** @description The load after each placement, in pieces. */
+            placements: number[];
+            /**
+             * Format: double
+             * @description How long it takes.
+             */
+            minutes: number;
+            /**
+             * Format: int32
+             * @description Pieces that are needed, the margin included.
+             */
+            pieces: number;
+            /**
+             * Format: int32
+             * @description Those of them that are not in rolls.
+             */
+            loose: number;
         };
         /** @description An entry in words. */
         LogLine: {
@@ -1728,6 +1991,23 @@ export interface components {
             reusable: boolean;
             /** @description More about it: its size, or how it may be used. */
             note: string;
+            /**
+             * Format: double
+             * @description Spares for the class: so many, or a percentage of all teams' need; 0 or more.
+             */
+            spares: number;
+            /** @description Whether the spares are a percentage. */
+            sparesInPercent: boolean;
+            /**
+             * Format: double
+             * @description How much is in one pack; absent where it is bought by the piece.
+             */
+            pack?: null | number;
+            /**
+             * Format: double
+             * @description What one pack costs, or one piece where there are no packs, in the brief's money; absent where it costs nothing.
+             */
+            price?: null | number;
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
@@ -2352,7 +2632,7 @@ export interface components {
          * @description What an amount of material is for.
          * @enum {unknown}
          */
-        Per: "team" | "member" | "attempt" | "freshBuild";
+        Per: "team" | "member" | "attempt" | "freshBuild" | "class";
         /** @description A phase of the lesson. */
         Phase: {
             /** @description Names the phase. */
@@ -2995,7 +3275,7 @@ export interface components {
          * @description A station of the route that exists so far.
          * @enum {unknown}
          */
-        Station: "brief" | "teams" | "score" | "results";
+        Station: "brief" | "kit" | "teams" | "score" | "results";
         /**
          * @description A summary that a class draws or works out from its readings.
          * @enum {unknown}
@@ -3102,6 +3382,10 @@ export interface components {
             value?: null | components["schemas"]["JsonElement"];
             /** @description Whether it is the brief's own. */
             inherited: boolean;
+        };
+        TierChoice: {
+            id: string;
+            name: string;
         };
         /** @description A place of a brief that can differ from tier to tier. */
         TierField: {
@@ -4196,6 +4480,238 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    kitList: {
+        parameters: {
+            query?: {
+                tier?: string;
+                teams?: number;
+                members?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitSheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    shoppingList: {
+        parameters: {
+            query?: {
+                tier?: string;
+                teams?: number;
+                members?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    cupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CupboardItem"][];
+                };
+            };
+        };
+    };
+    putInCupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CupboardItem"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    loadingPlan: {
+        parameters: {
+            query: {
+                expected: number;
+                roll?: number;
+                share?: number;
+                step?: number;
+                margin?: number;
+                seconds?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadingPlan"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    drawBags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BagDraw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bag"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    drawCards: {
+        parameters: {
+            query: {
+                cards: number;
+                teams: number;
+                seed: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": number[];
                 };
             };
             /** @description Unprocessable Entity */

@@ -9,7 +9,13 @@ defineProps<{
   to: Partial<Record<Station, string>>
 }>()
 
-const names: Record<Station, string> = { brief: 'Brief', teams: 'Teams', score: 'Score', results: 'Results' }
+const names: Record<Station, string> = {
+  brief: 'Brief',
+  kit: 'Kit',
+  teams: 'Teams',
+  score: 'Score',
+  results: 'Results',
+}
 const ready = { hollow: 'not begun', halfSewn: 'partly ready', full: 'ready' } as const
 const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missing} still missing` : '')
 </script>

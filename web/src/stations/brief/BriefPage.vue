@@ -62,7 +62,11 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 const next = computed(() => draft.checkup.value?.route[0]?.next)
 const snags = computed(() => draft.checkup.value?.snags ?? [])
-const to = computed(() => ({ brief: `/briefs/${props.brief}`, teams: `/briefs/${props.brief}/teams` }))
+const to = computed(() => ({
+  brief: `/briefs/${props.brief}`,
+  kit: `/briefs/${props.brief}/kit`,
+  teams: `/briefs/${props.brief}/teams`,
+}))
 async function copyMine() {
   const id = await draft.copyMine()
   if (id) await router.push(`/briefs/${id}`)

@@ -60,6 +60,8 @@ export const newMaterial = (brief: Brief): Material => ({
   unit: '',
   per: 'team',
   reusable: false,
+  spares: 0,
+  sparesInPercent: false,
   note: '',
   off: false,
 })

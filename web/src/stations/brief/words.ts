@@ -70,6 +70,7 @@ export const pers: Pairs<Per> = [
   ['member', 'for each member'],
   ['attempt', 'for each attempt'],
   ['freshBuild', 'for each fresh build'],
+  ['class', 'for the class'],
 ]
 
 export const yesNo: Pairs<boolean> = [

@@ -73,13 +73,17 @@ async function begin() {
       v-if="checkup.data.value"
       :pennants="checkup.data.value.route"
       current="teams"
-      :to="{ brief: `/briefs/${props.brief}`, teams: `/briefs/${props.brief}/teams` }"
+      :to="{
+        brief: `/briefs/${props.brief}`,
+        kit: `/briefs/${props.brief}/kit`,
+        teams: `/briefs/${props.brief}/teams`,
+      }"
     />
   </TopBar>
   <main id="main" class="teams">
     <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
     <template v-if="checkup.data.value">
-      <StationHead title="Teams" :next="checkup.data.value.route[1]?.next" />
+      <StationHead title="Teams" :next="checkup.data.value.route.find((p) => p.station === 'teams')?.next" />
       <form novalidate @submit.prevent="begin">
         <div class="fields">
           <label for="name">Class or name of the rally</label>

@@ -32,7 +32,7 @@ const { choices } = useWriting()
     />
     of
     <InlineText v-model="item.name" label="Material" :at="`/materials/${item.id}/name`" placeholder="such as straws" />
-    <p class="small muted not-on-paper">
+    <div class="small muted not-on-paper">
       <InlineChoice v-model="item.per" label="Whom it is for" :options="pers" />, for
       <input v-model="item.category" class="inline" list="categories" aria-label="What it is good for" />,
       <InlineText
@@ -42,7 +42,21 @@ const { choices } = useWriting()
         placeholder="a note"
       />
       <InlineCheck v-model="item.reusable" label="given back" />
-    </p>
+      <details class="more">
+        <summary>Spares, packs, price</summary>
+        <InlineNumber v-model="item.spares" label="Spares" :at="`/materials/${item.id}/spares`" />
+        <InlineChoice
+          v-model="item.sparesInPercent"
+          label="Spares as"
+          :options="[
+            [false, 'spare for the class'],
+            [true, 'percent spare'],
+          ]"
+        />; packs of <InlineNumber v-model="item.pack" label="In a pack" :at="`/materials/${item.id}/pack`" />, each
+        <InlineNumber v-model="item.price" label="Price" :at="`/materials/${item.id}/price`" />
+        <InlineText v-model="brief.money" label="Money" at="/money" placeholder="€" />
+      </details>
+    </div>
   </ItemLines>
   <p v-if="brief.materials.length > 0" class="small muted not-on-paper">
     An amount left empty has no limit. What is for the rig, a weight or a thing carried is not on the pupils' sheet.
@@ -53,6 +67,17 @@ const { choices } = useWriting()
 </template>
 
 <style scoped>
+.more {
+  display: inline;
+}
+.more[open] {
+  display: block;
+}
+summary {
+  display: inline-block;
+  cursor: pointer;
+  text-decoration: underline;
+}
 .unit :deep(input) {
   min-width: 3rem;
 }

@@ -1,0 +1,49 @@
+using BenchmarkDotNet.Attributes;
+using PluckyRally.Core;
+
+namespace PluckyRally.Benchmarks;
+
+/// <summary>Teams of four for 36 pupils after ten rallies. Yardstick: adding up the partners of one such division.</summary>
+[MemoryDiagnoser]
+public class TeamsBenchmark
+{
+    private readonly List<Pupil> _pupils = [.. Enumerable.Range(1, 36).Select(i => new Pupil($"p{i}", $"Pupil {i}"))];
+    private TeamWishes _wishes = new();
+    private int[,] _met = new int[0, 0];
+
+    [GlobalSetup]
+    public void Begin()
+    {
+        _wishes = new() { Seed = 20261125, Earlier = Past(_pupils, 10) };
+        _met = new int[36, 36];
+        foreach (var pair in _wishes.Earlier) _met[int.Parse(pair.One[1..]) - 1, int.Parse(pair.Other[1..]) - 1] = pair.Times;
+    }
+
+    [Benchmark]
+    public int Make() => TeamMaker.Make(_pupils, _wishes).OrThrow().Repeats;
+
+    [Benchmark(Baseline = true)]
+    public int AddUpOneDivision()
+    {
+        var sum = 0;
+        for (var team = 0; team < 9; team++)
+            for (var i = team * 4; i < (team * 4) + 4; i++)
+                for (var j = i + 1; j < (team * 4) + 4; j++) sum += _met[i, j] + _met[j, i];
+        return sum;
+    }
+
+    /// <summary>How often who has met whom after so many rallies, each made as the one before.</summary>
+    internal static List<EarlierPair> Past(IReadOnlyList<Pupil> pupils, int rallies)
+    {
+        var met = new Dictionary<(string, string), int>();
+        for (var rally = 0; rally < rallies; rally++)
+        {
+            // Nobody looked at the history then: teams by lot, as the children came in.
+            foreach (var team in TeamMaker.Make(pupils, new() { Seed = rally }).OrThrow().Teams)
+                for (var i = 0; i < team.Count; i++)
+                    for (var j = i + 1; j < team.Count; j++) met[(team[i], team[j])] = met.GetValueOrDefault((team[i], team[j])) + 1;
+        }
+
+        return [.. met.Select(m => new EarlierPair(m.Key.Item1, m.Key.Item2, m.Value))];
+    }
+}

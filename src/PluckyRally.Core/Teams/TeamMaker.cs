@@ -1,0 +1,130 @@
+using MathNet.Numerics.Random;
+
+namespace PluckyRally.Core;
+
+/// <summary>
+/// Makes teams. Every wish is a weight on a pair of pupils in one team; swaps lower the sum until none does, from many
+/// seeded beginnings, and the best of them is taken.
+/// </summary>
+public static class TeamMaker
+{
+    private const int TogetherWeight = -1000;
+    private const int ApartWeight = 1000;
+    private const int SpreadWeight = 100;
+
+    /// <summary>Beginnings; more of them find little that these have not found (see docs/performance.md).</summary>
+    private const int Beginnings = 60;
+
+    /// <summary>Teams of these pupils, or what is wrong with the wishes.</summary>
+    public static Result<TeamsMade> Make(IReadOnlyList<Pupil> pupils, TeamWishes wishes)
+    {
+        var found = new Findings();
+        found.Unless(pupils.Count > 0, "/pupils", "There is nobody to make teams of.", "Choose a class, and see who is here today.");
+        found.Count(pupils, Most.Items, "/pupils", "pupils");
+        found.Unless(wishes.Size is >= 1 and <= 40, "/size", "The size of a team is out of range.", "Use 1 to 40.");
+        found.Unless(pupils.Select(p => p.Id).Distinct().Count() == pupils.Count, "/pupils", "One pupil is there twice.", "Take one of them out.");
+        if (found.Problems.Count > 0) return Result<TeamsMade>.Refused(found.Problems);
+
+        var here = pupils.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
+        var weights = Weights(here, wishes, out var earlier);
+        var locked = wishes.Locked.Select(team => team.Where(here.ContainsKey).Select(id => here[id]).ToList()).Where(t => t.Count > 0).ToList();
+        var taken = locked.SelectMany(t => t).ToHashSet();
+        var free = Enumerable.Range(0, pupils.Count).Where(i => !taken.Contains(i)).ToList();
+        var sizes = TeamSizes.Of(free.Count, wishes.Size);
+
+        var random = new MersenneTwister(wishes.Seed);
+        int[]? best = null;
+        var bestCost = long.MaxValue;
+        for (var beginning = 0; beginning < Beginnings && sizes.Count > 1 && bestCost > int.MinValue; beginning++)
+        {
+            var order = Draws.Shuffled(free, random);
+            var cost = Improve(order, sizes, weights);
+            if (cost >= bestCost) continue;
+            (best, bestCost) = ([.. order], cost);
+        }
+
+        best ??= [.. Draws.Shuffled(free, random)];
+        var teams = new List<IReadOnlyList<int>>(locked);
+        for (int i = 0, at = 0; i < sizes.Count; at += sizes[i], i++) teams.Add(best[at..(at + sizes[i])]);
+        var repeats = teams.Sum(t => Pairs(t).Sum(p => earlier[p.A, p.B]));
+        return Result<TeamsMade>.Ok(new([.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => pupils[i].Id)])], repeats, [.. UnkeptWishes.Of(pupils, wishes, teams, here)]));
+    }
+
+    internal static IEnumerable<(int A, int B)> Pairs(IReadOnlyList<int> team)
+    {
+        for (var i = 0; i < team.Count; i++)
+        {
+            for (var j = i + 1; j < team.Count; j++) yield return (team[i], team[j]);
+        }
+    }
+
+    private static int[,] Weights(Dictionary<string, int> here, TeamWishes wishes, out int[,] earlier)
+    {
+        var weights = new int[here.Count, here.Count];
+        var met = new int[here.Count, here.Count];
+        void Add(int[,] to, int a, int b, int weight)
+        {
+            to[a, b] += weight;
+            to[b, a] += weight;
+        }
+
+        void AddGroups(IReadOnlyList<IReadOnlyList<string>> groups, int weight)
+        {
+            foreach (var group in groups)
+                foreach (var (a, b) in Pairs([.. group.Where(here.ContainsKey).Distinct().Select(id => here[id])])) Add(weights, a, b, weight);
+        }
+
+        AddGroups(wishes.Together, TogetherWeight);
+        AddGroups(wishes.Apart, ApartWeight);
+        AddGroups(wishes.Spread, SpreadWeight);
+        foreach (var pair in wishes.Earlier.Where(p => p.One != p.Other && here.ContainsKey(p.One) && here.ContainsKey(p.Other)))
+        {
+            Add(weights, here[pair.One], here[pair.Other], pair.Times);
+            Add(met, here[pair.One], here[pair.Other], pair.Times);
+        }
+
+        earlier = met;
+        return weights;
+    }
+
+    /// <summary>Swaps pupils of two teams while that lowers the sum; gives the sum.</summary>
+    private static long Improve(List<int> order, IReadOnlyList<int> sizes, int[,] weights)
+    {
+        var team = new int[order.Count];
+        for (int t = 0, at = 0; t < sizes.Count; t++)
+            for (var i = 0; i < sizes[t]; i++) team[at++] = t;
+
+        // What a pupil at a place costs in each team.
+        var cost = new int[order.Count, sizes.Count];
+        for (var i = 0; i < order.Count; i++)
+            for (var j = 0; j < order.Count; j++) cost[i, team[j]] += weights[order[i], order[j]];
+
+        for (var better = true; better;)
+        {
+            better = false;
+            for (var i = 0; i < order.Count; i++)
+            {
+                for (var j = i + 1; j < order.Count; j++)
+                {
+                    if (team[i] == team[j]) continue;
+                    var change = cost[i, team[j]] + cost[j, team[i]] - (2 * weights[order[i], order[j]]) - cost[i, team[i]] - cost[j, team[j]];
+                    if (change >= 0) continue;
+                    better = true;
+                    for (var k = 0; k < order.Count; k++)
+                    {
+                        var moved = weights[order[k], order[j]] - weights[order[k], order[i]];
+                        cost[k, team[i]] += moved;
+                        cost[k, team[j]] -= moved;
+                    }
+
+                    (order[i], order[j]) = (order[j], order[i]);
+                    for (var t = 0; t < sizes.Count; t++) (cost[i, t], cost[j, t]) = (cost[j, t], cost[i, t]);
+                }
+            }
+        }
+
+        long sum = 0;
+        for (var i = 0; i < order.Count; i++) sum += cost[i, team[i]];
+        return sum / 2;
+    }
+}

@@ -1,0 +1,17 @@
+namespace PluckyRally.Core;
+
+/// <summary>How many teams there are, and how large each is.</summary>
+public static class TeamSizes
+{
+    /// <summary>
+    /// Teams = pupils / size, rounded up, with sizes as equal as they come, larger ones first. Nobody is left alone unless
+    /// everyone works alone: then there is one team fewer.
+    /// </summary>
+    public static IReadOnlyList<int> Of(int pupils, int size)
+    {
+        if (pupils <= 0) return [];
+        var teams = (pupils + Math.Max(1, size) - 1) / Math.Max(1, size);
+        if (size > 1 && teams > 1 && pupils / teams < 2) teams--;
+        return [.. Enumerable.Range(0, teams).Select(i => (pupils / teams) + (i < pupils % teams ? 1 : 0))];
+    }
+}

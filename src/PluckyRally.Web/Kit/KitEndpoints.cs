@@ -1,0 +1,120 @@
+using System.Globalization;
+using System.Text;
+using CsvHelper;
+using CsvHelper.Configuration;
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Kit;
+
+namespace PluckyRally.Web;
+
+/// <summary>Station Kit: what a class needs, what is in the cupboard, what is to be bought.</summary>
+internal static class KitEndpoints
+{
+    public static void MapKit(this IEndpointRouteBuilder api)
+    {
+        var kit = api.MapGroup("").WithTags("Kit");
+        kit.MapGet("/briefs/{id:guid}/kit", List).WithName("kitList");
+        kit.MapGet("/briefs/{id:guid}/shopping", Shopping).WithName("shoppingList");
+        kit.MapGet("/cupboard", async (Cupboard cupboard, CancellationToken stop) => TypedResults.Ok(await cupboard.All(stop))).WithName("cupboard");
+        kit.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardItem>("application/json");
+        kit.MapGet("/loading", Loading).WithName("loadingPlan");
+        kit.MapPost("/bags", Bags).WithName("drawBags").Accepts<BagDraw>("application/json");
+        kit.MapGet("/cards", Cards).WithName("drawCards");
+    }
+
+    private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int teams = 7, int members = 4)
+    {
+        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        var list = await Make(stored, tier, teams, members, cupboard, stop);
+        return list.IsOk ? TypedResults.Ok(list.Value) : new Refused(list.Problems);
+    }
+
+    /// <summary>What is short, as CSV (RFC 4180); cells that a spreadsheet would run are kept as text.</summary>
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int teams = 7, int members = 4)
+    {
+        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        var list = await Make(stored, tier, teams, members, cupboard, stop);
+        if (!list.IsOk) return new Refused(list.Problems);
+        await using var text = new StringWriter();
+        await using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = InjectionOptions.Escape, InjectionEscapeCharacter = '\'' });
+        foreach (var title in new[] { "material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money" }) csv.WriteField(title);
+        await csv.NextRecordAsync();
+        foreach (var line in list.Value.List.Lines.Where(l => l.Short > 0))
+        {
+            csv.WriteField(line.Material.Name);
+            csv.WriteField(line.Material.Unit);
+            csv.WriteField(line.Total);
+            csv.WriteField(line.InCupboard);
+            csv.WriteField(line.Short);
+            csv.WriteField(line.Packs);
+            csv.WriteField(line.Cost);
+            csv.WriteField(list.Value.Money);
+            await csv.NextRecordAsync();
+        }
+
+        await csv.FlushAsync();
+        return TypedResults.File(Encoding.UTF8.GetPreamble().Concat(Encoding.UTF8.GetBytes(text.ToString())).ToArray(), "text/csv; charset=utf-8", "shopping-list.csv");
+    }
+
+    private static async Task<Results<NoContent, Refused>> Put(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<CupboardItem>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var item = request.Value.Value;
+        if (item.Name.Trim().Length is 0 or > Most.Name) return new Refused([new("/name", "The thing has no name, or too long a one.", $"Use 1 to {Most.Name} characters.")]);
+        if (item.Amount is < 0 or > 1_000_000) return new Refused([new("/amount", "The amount is out of range.", "Write 0 or more.")]);
+        await cupboard.Put(item, stop);
+        return TypedResults.NoContent();
+    }
+
+    private static Results<Ok<LoadingPlan>, Refused> Loading(int expected, int roll = 0, decimal share = 60, decimal step = 5, decimal margin = 20, decimal seconds = 8)
+    {
+        var plan = LoadingPlan.Of(expected, roll, share, step, margin, seconds);
+        return plan.IsOk ? TypedResults.Ok(plan.Value) : new Refused(plan.Problems);
+    }
+
+    private static Results<Ok<IReadOnlyList<Bag>>, Refused> Bags(SentJson sent)
+    {
+        var request = DocumentReader.Request<BagDraw>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var draw = request.Value.Value;
+        if (draw.Teams.Count > Most.Teams || draw.Stock.Sum(s => (long)Math.Max(0, s.Count)) > 20_000) return new Refused([new("/stock", "That is too much to draw from.", "Draw for fewer teams, or from fewer things.")]);
+        var bags = Draws.Bags(draw.Stock, draw.Shares, draw.Teams, draw.Same, draw.Spread, draw.Seed);
+        return bags.IsOk ? TypedResults.Ok(bags.Value) : new Refused(bags.Problems);
+    }
+
+    private static Results<Ok<IReadOnlyList<int>>, Refused> Cards(int cards, int teams, int seed) =>
+        cards is >= 1 and <= Most.Items && teams is >= 1 and <= Most.Teams
+            ? TypedResults.Ok(Draws.Cards(cards, teams, seed))
+            : new Refused([new("/cards", "The number of cards or teams is out of range.", $"Use 1 to {Most.Items} cards and 1 to {Most.Teams} teams.")]);
+
+    private static async Task<Result<KitSheet>> Make(StoredBrief stored, string tier, int teams, int members, Cupboard cupboard, CancellationToken stop)
+    {
+        if (teams is < 1 or > Most.Teams || members is < 1 or > 40) return Result<KitSheet>.Refused(new Problem("/teams", "The number of teams or members is out of range.", $"Use 1 to {Most.Teams} teams of 1 to 40."));
+        var document = DocumentReader.Brief(stored.Document);
+        if (!document.IsOk) return Result<KitSheet>.Refused(document.Problems);
+        var edition = Editions.Resolve(document.Value.Value, tier);
+        if (!edition.IsOk) return Result<KitSheet>.Refused(edition.Problems);
+        var brief = edition.Value.Brief;
+        var stock = await cupboard.All(stop);
+        var list = KitList.Of(brief, [.. Enumerable.Repeat(members, teams)], stock);
+        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, list, brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], BriefCheckup.Of(document.Value.Value, stock).Route));
+    }
+}
+
+/// <summary>What a class needs for a brief.</summary>
+/// <param name="Title">The brief's title.</param>
+/// <param name="Money">The currency.</param>
+/// <param name="List">The materials.</param>
+/// <param name="Conditions">What is to be the same for everyone.</param>
+/// <param name="Tiers">The tiers that can be chosen.</param>
+/// <param name="Route">How far along the route the brief is.</param>
+public sealed record KitSheet(string Title, string Money, KitList List, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route);
+
+/// <summary>A tier that can be chosen.</summary>
+public sealed record TierChoice(string Id, string Name);
+
+/// <summary>What bags are drawn from, and how.</summary>
+public sealed record BagDraw(IReadOnlyList<BagItem> Stock, IReadOnlyList<BagShare> Shares, IReadOnlyList<string> Teams, bool Same, decimal Spread, int Seed);

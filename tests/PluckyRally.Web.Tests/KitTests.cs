@@ -1,0 +1,84 @@
+using System.Globalization;
+using System.Net;
+using CsvHelper;
+using PluckyRally.Core;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests;
+
+public sealed class KitTests : IDisposable
+{
+    private readonly RunningApp _app = new();
+
+    [Fact]
+    public async Task What_is_in_the_cupboard_is_shared_by_all_briefs_and_taken_off()
+    {
+        var (one, other) = (await Brief("straws", 10), await Brief("Straws", 2));
+        await Put("""{ "name": "straws", "unit": "", "amount": 30 }""");
+        (await Sheet(one, "?teams=5")).Lines.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Total.ShouldBe(50), l => l.Short.ShouldBe(20));
+        (await Sheet(other, "?teams=5")).Missing.ShouldBe(0);
+        await Put("""{ "name": "STRAWS", "unit": "", "amount": 0 }""");
+        (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task The_bunting_counts_what_is_short()
+    {
+        var id = await Brief("straws", 10);
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.HalfSewn), p => p.Missing.ShouldBe(1));
+        await Put("""{ "name": "straws", "unit": "", "amount": 1000 }""");
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Full);
+    }
+
+    [Theory]
+    [InlineData("""{ "name": "", "unit": "", "amount": 1 }""", "/name")]
+    [InlineData("""{ "name": "x", "unit": "", "amount": -1 }""", "/amount")]
+    [InlineData("""{ "name": "x", "unit": "", "amount": "some" }""", "/amount")]
+    public async Task What_cannot_be_in_a_cupboard_is_refused(string item, string at) => (await RunningApp.Places(await Put(item))).ShouldBe([at]);
+
+    /// <summary>RFC 4180, and no formula for a spreadsheet to run (OWASP: CSV injection).</summary>
+    [Theory]
+    [InlineData("=1+1", "'=1+1")]
+    [InlineData("+cmd", "'+cmd")]
+    [InlineData("@sum", "'@sum")]
+    [InlineData("straws, \"long\"\nones", "straws, \"long\"\nones")]
+    public async Task The_shopping_list_is_safe_to_open(string name, string written)
+    {
+        var file = await _app.Client.GetAsync($"/api/briefs/{await Brief(name, 3)}/shopping?teams=4", TestContext.Current.CancellationToken);
+        file.Content.Headers.ContentType!.MediaType.ShouldBe("text/csv");
+        using var csv = new CsvReader(new StreamReader(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken)), CultureInfo.InvariantCulture);
+        await csv.ReadAsync();
+        csv.ReadHeader();
+        (await csv.ReadAsync()).ShouldBeTrue();
+        (csv.GetField("material"), csv.GetField("needed"), csv.GetField("money")).ShouldBe((written, "12", "€"));
+        (await csv.ReadAsync()).ShouldBeFalse();
+    }
+
+    [Theory]
+    [InlineData("?teams=0", HttpStatusCode.UnprocessableEntity)]
+    [InlineData("?teams=7&members=99", HttpStatusCode.UnprocessableEntity)]
+    [InlineData("?tier=none", HttpStatusCode.UnprocessableEntity)]
+    [InlineData("?teams=many", HttpStatusCode.BadRequest)]
+    public async Task A_class_that_cannot_be_is_refused(string query, HttpStatusCode status) =>
+        (await _app.Client.GetAsync($"/api/briefs/{await Brief("straws", 1)}/kit{query}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(status);
+
+    [Fact]
+    public async Task Loads_bags_and_cards_are_planned()
+    {
+        (await _app.Get<LoadingPlan>("/api/loading?expected=240&roll=50")).Placements.Count.ShouldBe(14);
+        (await _app.Get<List<int>>("/api/cards?cards=5&teams=5&seed=1")).Order().ShouldBe([1, 2, 3, 4, 5]);
+        (await _app.Client.GetAsync("/api/cards?cards=0&teams=5&seed=1", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        var bags = await RunningApp.Read(await _app.Post("/api/bags", new BagDraw([new("string", "joining", 9)], [new("joining", 2, 3)], ["A", "B"], Same: false, Spread: 0, Seed: 4)));
+        bags.GetArrayLength().ShouldBe(2);
+        (await RunningApp.Places(await _app.Post("/api/bags", new BagDraw([], [new("joining", 2, 3)], ["A"], Same: false, Spread: 0, Seed: 4)))).ShouldBe(["/shares/0"]);
+    }
+
+    public void Dispose() => _app.Dispose();
+
+    private Task<Guid> Brief(string material, decimal amount) => _app.AddBrief(Sample.Brief() with { Money = "€", Materials = [new() { Id = "m", Name = material, Amount = amount, Price = 0.5m }] });
+
+    private async Task<KitList> Sheet(Guid id, string query) => (await _app.Get<KitSheet>($"/api/briefs/{id}/kit{query}")).List;
+
+    private Task<HttpResponseMessage> Put(string json) => _app.Client.PutAsync("/api/cupboard", RunningApp.Body(json), TestContext.Current.CancellationToken);
+}

@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { computed, reactive, ref, watch } from 'vue'
+import { api, ask } from '../../api/client'
+import type { Refusal } from '../../api/names'
+import BuntingRoute from '../../shared/BuntingRoute.vue'
+import LoadNote from '../../shared/LoadNote.vue'
+import StationHead from '../../shared/StationHead.vue'
+import TopBar from '../../shared/TopBar.vue'
+import { useLoad } from '../../shared/useLoad'
+import BagDraw from './BagDraw.vue'
+import CardDraw from './CardDraw.vue'
+import CountSheet from './CountSheet.vue'
+import KitTable from './KitTable.vue'
+import LoadingPlanner from './LoadingPlanner.vue'
+
+/** What a class needs for a brief, what is in the cupboard, what is to be bought and laid out. */
+const props = defineProps<{ brief: string }>()
+const kept = `kit:${props.brief}`
+const chosen = reactive<{ teams: number; members: number; tier: string; ticked: string[] }>({
+  teams: 7,
+  members: 4,
+  tier: '',
+  ticked: [],
+  ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as object),
+})
+const query = computed(() => ({ tier: chosen.tier, teams: chosen.teams, members: chosen.members }))
+const sheet = useLoad(() =>
+  ask(api.GET('/api/briefs/{id}/kit', { params: { path: { id: props.brief }, query: query.value } })),
+)
+void sheet.load()
+watch(chosen, () => localStorage.setItem(kept, JSON.stringify(chosen)))
+watch(query, () => void sheet.load())
+const refused = ref<Refusal>()
+
+async function stock(name: string, unit: string, amount: number) {
+  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, amount } }))
+  refused.value = answer.ok || answer.offline ? undefined : answer.refusal
+  if (answer.ok) await sheet.load()
+}
+function tick(id: string, on: boolean) {
+  chosen.ticked = on ? [...chosen.ticked, id] : chosen.ticked.filter((t) => t !== id)
+}
+const to = computed(() => ({
+  brief: `/briefs/${props.brief}`,
+  kit: `/briefs/${props.brief}/kit`,
+  teams: `/briefs/${props.brief}/teams`,
+}))
+const shopping = computed(
+  () =>
+    `/api/briefs/${props.brief}/shopping?teams=${chosen.teams}&members=${chosen.members}&tier=${encodeURIComponent(chosen.tier)}`,
+)
+const teamNames = computed(() =>
+  Array.from({ length: Math.min(400, Math.max(0, chosen.teams)) }, (_, i) => `Team ${i + 1}`),
+)
+const next = computed(() => sheet.data.value?.route.find((p) => p.station === 'kit')?.next)
+</script>
+
+<template>
+  <TopBar>
+    <BuntingRoute v-if="sheet.data.value" :pennants="sheet.data.value.route" current="kit" :to="to" />
+  </TopBar>
+  <main id="main" class="kit">
+    <LoadNote
+      v-if="!sheet.data.value"
+      :state="sheet.state.value"
+      :refusal="sheet.refusal.value"
+      what="the kit"
+      @again="sheet.load"
+    />
+    <template v-else>
+      <StationHead title="Kit" :next="next">
+        <a class="small" :href="shopping" download>Shopping list</a>
+        <RouterLink class="small" :to="to.teams">Make teams</RouterLink>
+      </StationHead>
+      <p class="for">
+        For <b>{{ sheet.data.value.title || 'this brief' }}</b>, with
+        <input v-model.number="chosen.teams" type="number" min="1" max="400" class="inline number" aria-label="Teams" />
+        teams of
+        <input
+          v-model.number="chosen.members"
+          type="number"
+          min="1"
+          max="40"
+          class="inline number"
+          aria-label="Members"
+        />
+        <template v-if="sheet.data.value.tiers.length > 0">
+          , as in
+          <select v-model="chosen.tier" class="inline" aria-label="Tier">
+            <option value="">the brief itself</option>
+            <option v-for="t in sheet.data.value.tiers" :key="t.id" :value="t.id">{{ t.name }}</option>
+          </select></template
+        >.
+      </p>
+      <p v-if="sheet.state.value === 'refused' || refused" class="wrong" role="alert">
+        {{ (refused ?? sheet.refusal.value)?.title }} {{ (refused ?? sheet.refusal.value)?.detail }}
+      </p>
+      <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
+      <div class="two not-on-paper">
+        <section aria-labelledby="same">
+          <h2 id="same">The same for everyone</h2>
+          <p class="small muted">Tick each off before the first test.</p>
+          <p v-if="sheet.data.value.conditions.length === 0" class="muted">The brief fixes nothing yet.</p>
+          <ul>
+            <li v-for="c in sheet.data.value.conditions" :key="c.id">
+              <label>
+                <input
+                  type="checkbox"
+                  :checked="chosen.ticked.includes(c.id)"
+                  @change="tick(c.id, ($event.target as HTMLInputElement).checked)"
+                />
+                {{ c.text }}<template v-if="c.fixedAt">: {{ c.fixedAt }}</template>
+              </label>
+            </li>
+          </ul>
+        </section>
+        <LoadingPlanner />
+        <BagDraw :teams="teamNames" :list="sheet.data.value.list" />
+        <CardDraw :teams="teamNames" />
+      </div>
+      <CountSheet :list="sheet.data.value.list" :teams="teamNames" />
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.kit {
+  max-width: 84rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+.for {
+  padding: 0.9rem 0 0.5rem;
+}
+.number {
+  width: 3.5rem;
+  field-sizing: fixed;
+}
+.wrong {
+  color: var(--brick);
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(20rem, 1fr));
+  gap: 2rem;
+  padding: 2rem 0;
+}
+label {
+  display: flex;
+  gap: 0.5rem;
+  align-items: baseline;
+  padding: 0.25rem 0;
+}
+input[type='checkbox'] {
+  width: 1.1rem;
+  height: 1.1rem;
+  accent-color: var(--lagoon);
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { KitList } from '../../api/names'
+
+/** The materials of a class, against the cupboard. */
+defineProps<{ list: KitList; money: string }>()
+defineEmits<{ stock: [name: string, unit: string, amount: number] }>()
+const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '–')
+const asNumber = (event: Event) => Number((event.target as HTMLInputElement).value.replace(',', '.')) || 0
+</script>
+
+<template>
+  <div class="scroll">
+    <table v-if="list.lines.length > 0">
+      <thead>
+        <tr>
+          <th scope="col">Material</th>
+          <th scope="col">For</th>
+          <th scope="col" class="n">A team</th>
+          <th scope="col" class="n">The class</th>
+          <th scope="col" class="n">In the cupboard</th>
+          <th scope="col" class="n">Short</th>
+          <th scope="col" class="n">To buy</th>
+          <th scope="col" class="n">Cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="l in list.lines" :key="l.material.id" :class="{ short: l.short > 0 }">
+          <th scope="row">
+            {{ l.material.name }}<span v-if="l.material.unit" class="muted"> ({{ l.material.unit }})</span>
+            <span v-if="l.material.note" class="small muted note">{{ l.material.note }}</span>
+          </th>
+          <td class="small muted">{{ l.material.category }}{{ l.material.reusable ? ', given back' : '' }}</td>
+          <td class="n">{{ shown(l.eachTeam) }}</td>
+          <td class="n">{{ typeof l.total === 'number' ? shown(l.total) : 'no limit' }}</td>
+          <td class="n">
+            <input
+              class="inline"
+              inputmode="decimal"
+              :value="shown(l.inCupboard)"
+              :aria-label="`In the cupboard: ${l.material.name}`"
+              @change="$emit('stock', l.material.name, l.material.unit, asNumber($event))"
+            />
+          </td>
+          <td class="n">{{ l.short > 0 ? shown(l.short) : 'enough' }}</td>
+          <td class="n">
+            <template v-if="l.short > 0 && typeof l.packs === 'number'">
+              {{ l.packs }} {{ l.packs === 1 ? 'pack' : 'packs'
+              }}<span v-if="l.over > 0" class="small muted">, {{ shown(l.over) }} over</span>
+            </template>
+            <template v-else>{{ l.short > 0 ? shown(l.short) : '' }}</template>
+          </td>
+          <td class="n">{{ typeof l.cost === 'number' && l.cost > 0 ? `${shown(l.cost)} ${money}` : '' }}</td>
+        </tr>
+      </tbody>
+      <tfoot v-if="list.cost > 0">
+        <tr>
+          <th scope="row" colspan="7">All of it ({{ shown(list.costEachTeam) }} {{ money }} a team)</th>
+          <td class="n">{{ shown(list.cost) }} {{ money }}</td>
+        </tr>
+      </tfoot>
+    </table>
+    <p v-else class="muted">The brief names no materials yet. Write them on its sheet, and they are counted here.</p>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.4rem 0.9rem 0.4rem 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: baseline;
+}
+thead th {
+  font-family: var(--title);
+  border-bottom: 2px solid var(--ink);
+}
+tbody th {
+  font-weight: 400;
+}
+.n {
+  text-align: right;
+}
+.n input {
+  width: 5rem;
+  field-sizing: fixed;
+  text-align: right;
+}
+.short td:nth-child(6) {
+  color: var(--brick);
+  font-weight: 700;
+}
+.note {
+  margin-left: 0.4rem;
+}
+tfoot {
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { reactive, watch } from 'vue'
+import { api, ask } from '../../api/client'
+import { useLoad } from '../../shared/useLoad'
+
+/** Weights for a load test: how many, and how they are laid on. */
+const wanted = reactive({ expected: 240, roll: 50, share: 60, step: 5, margin: 20, seconds: 8 })
+const plan = useLoad(() => ask(api.GET('/api/loading', { params: { query: { ...wanted } } })))
+void plan.load()
+watch(wanted, () => void plan.load())
+const fields = [
+  ['expected', 'The strongest build holds, in pieces'],
+  ['roll', 'Pieces in a roll'],
+  ['share', 'Rolls up to so many percent'],
+  ['step', 'Then steps of so many percent'],
+  ['margin', 'Kept beyond that, percent'],
+  ['seconds', 'Seconds for each placement'],
+] as const
+</script>
+
+<template>
+  <section aria-labelledby="loading">
+    <h2 id="loading">Loading plan</h2>
+    <div class="fields">
+      <label v-for="[key, name] in fields" :key="key">
+        {{ name }}
+        <input v-model.number="wanted[key]" type="number" min="0" class="inline" />
+      </label>
+    </div>
+    <p v-if="plan.state.value === 'refused'" class="wrong small" role="alert">
+      {{ plan.refusal.value?.problems[0]?.what ?? plan.refusal.value?.title }}
+      {{ plan.refusal.value?.problems[0]?.remedy }}
+    </p>
+    <template v-else-if="plan.data.value">
+      <p>
+        <b>{{ plan.data.value.rolls }} {{ plan.data.value.rolls === 1 ? 'roll' : 'rolls' }}</b> first, then steps of
+        <b>{{ plan.data.value.step }}</b>: {{ plan.data.value.placements.length }} placements, about
+        {{ Math.ceil(plan.data.value.minutes) }}
+        {{ Math.ceil(plan.data.value.minutes) === 1 ? 'minute' : 'minutes' }} for the strongest. The result is good to
+        {{ plan.data.value.step }} {{ plan.data.value.step === 1 ? 'piece' : 'pieces' }}.
+      </p>
+      <p>
+        Have <b>{{ plan.data.value.pieces }} pieces</b> ready, {{ plan.data.value.loose }} of them loose.
+      </p>
+      <p class="small muted figures">{{ plan.data.value.placements.slice(0, 40).join(' · ') }}</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 0.2rem;
+  padding: 0.4rem 0;
+}
+label {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+}
+input {
+  width: 5rem;
+  field-sizing: fixed;
+  text-align: right;
+}
+.wrong {
+  color: var(--brick);
+}
+</style>
