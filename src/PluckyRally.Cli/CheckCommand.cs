@@ -34,6 +34,7 @@ internal static class CheckCommand
         }).ToList();
         if (RallyFile.Say(path, problems, error) != 0) return 2;
         output.WriteLine($"{path}: a brief with {brief.Tiers.Count} {(brief.Tiers.Count == 1 ? "tier" : "tiers")}, in order.");
+        foreach (var snag in Snags.Of(brief)) output.WriteLine($"  {snag.Weight.ToString().ToLowerInvariant()}: {snag.What}{(snag.Tier.Length > 0 ? $" (in {snag.Tier})" : "")}");
         return 0;
     }
 }

@@ -17,7 +17,7 @@ export const router = createRouter({
       path: '/briefs/:brief',
       component: () => import('./stations/brief/BriefPage.vue'),
       props: true,
-      meta: { title: 'Brief' },
+      meta: { title: 'Brief', station: 'writing' },
     },
     {
       path: '/briefs/:brief/print',

@@ -79,6 +79,14 @@ public sealed class CommandTests : IDisposable
     }
 
     [Fact]
+    public void Checking_a_brief_lists_its_snags()
+    {
+        CheckCommand.Run(Write(Json.Write(Sample.Simple() with { Tiers = [new() { Id = "old", Overrides = [new("/measures/height/expected", System.Text.Json.JsonElement.Parse("""{ "low": 10, "high": 12 }"""))] }] })), _output, _error).ShouldBe(0);
+        _output.ToString().ShouldContain("  matters: Nothing decides between equal totals.");
+        _output.ToString().ShouldContain("will hardly tell 7 teams apart. (in old)");
+    }
+
+    [Fact]
     public void Every_file_of_the_demo_is_in_order()
     {
         foreach (var file in Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.json")) CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());

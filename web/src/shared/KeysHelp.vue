@@ -13,6 +13,12 @@ const everywhere = [
   ['Tab', 'Go to the next field or button'],
 ] as const
 const here: Record<string, readonly (readonly [string, string])[]> = {
+  writing: [
+    ['Ctrl + Z', 'Undo the last step, anywhere in the brief'],
+    ['Ctrl + Shift + Z', 'Do it again'],
+    ['↑ or ↓ on a grip', 'Move a line up or down'],
+    ['← or →  on the margin', 'Next or previous panel'],
+  ],
   score: [
     ['Enter', 'Record what is typed'],
     ['Alt + → or ←', 'Next or previous team'],

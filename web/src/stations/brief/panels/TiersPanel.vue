@@ -65,7 +65,7 @@ function differ(event: Event) {
   select.value = ''
   const last = props.brief.tiers.at(-1)
   // A row is there as soon as one tier has its own value; it begins with what is inherited.
-  if (field && last) last.overrides.push({ at: field.at, value: at(field.at) })
+  if (field && last) last.overrides.push({ at: field.at, value: at(field.at) ?? (field.kind === 'number' ? 0 : '') })
 }
 const at = (place: string): unknown =>
   place
@@ -77,7 +77,7 @@ const at = (place: string): unknown =>
           ? node.find((item: { id?: string }) => item.id === step)
           : (node as Record<string, unknown> | undefined)?.[step],
       props.brief,
-    ) ?? ''
+    )
 
 const seen = ref<EditionSheet>()
 async function show(tier: string) {
