@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Classes;
 using PluckyRally.Data.Files;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
@@ -17,6 +18,7 @@ public static class DataFile
         .AddDbContext<RallyDb>(options => options.UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 20 }.ToString()))
         .AddScoped<BriefShelf>()
         .AddScoped<BriefHistory>()
+        .AddScoped<ClassRegister>()
         .AddScoped<Cupboard>()
         .AddScoped<RallyLog>()
         .AddScoped<Importer>();

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Classes;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Rallies;
@@ -18,6 +19,15 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(optio
 
     /// <summary>Older versions of the briefs.</summary>
     public DbSet<StoredVersion> Versions => Set<StoredVersion>();
+
+    /// <summary>The classes.</summary>
+    public DbSet<StoredClass> Classes => Set<StoredClass>();
+
+    /// <summary>The pupils of all classes.</summary>
+    public DbSet<StoredPupil> Pupils => Set<StoredPupil>();
+
+    /// <summary>Who has been in which team.</summary>
+    public DbSet<StoredTeamPupil> TeamPupils => Set<StoredTeamPupil>();
 
     /// <summary>What teachers have.</summary>
     public DbSet<StoredCupboardItem> Cupboard => Set<StoredCupboardItem>();

@@ -33,6 +33,7 @@ try
     api.MapDrafts();
     api.MapHistory();
     api.MapKit();
+    api.MapClasses();
     api.MapTeams();
     api.MapScore();
     api.MapResults();

@@ -10,7 +10,7 @@ namespace PluckyRally.Ui.Tests;
 /// <summary>A window of headless Chromium, used as a person would: things are found by their role and name.</summary>
 public sealed class Browser : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(8);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
     private static readonly string Axe = File.ReadAllText(Path.Combine(ProjectFolder.Root, "web", "node_modules", "axe-core", "axe.min.js"));
 
     // The name as assistive technology hears it, as far as these screens need it: aria-label, labels, text.
@@ -49,6 +49,8 @@ public sealed class Browser : IDisposable
     }
 
     public IWebDriver Driver => _driver;
+
+    public string Address => _address;
 
     public string Place => new Uri(_driver.Url).PathAndQuery;
 

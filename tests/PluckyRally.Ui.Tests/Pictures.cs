@@ -50,8 +50,15 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.Open("/");
         desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
         desk.Type("Class or name of the rally", "Class 3, before half-term");
-        desk.Type("Teams, one on each line", "Cormorants\nBarnacles\nSea Lavender\nCockles\nSpoonbills\nDulse");
-        desk.See("6 teams");
+        desk.Click(() => desk.One("radio", "From a class", exact: false));
+        desk.ClickButton("New class");
+        desk.Type("Name of the class", "Class 3");
+        desk.Paste("Pupils, one on each line, or a table with given and family names", "Wren A.\nTorin B.\nMika C.\nSena D.\nIdris E.\nLowri F.\nOtto G.\nPia H.\nRuna I.\nBram J.\nNia K.\nJory L.");
+        desk.See("12 pupils");
+        desk.ClickButton("Make the class");
+        desk.See("Here today: 12 of 12");
+        desk.ClickButton("Make teams");
+        desk.See("Nobody meets a partner");
         Save(desk, "teams");
 
         desk.Open("/");

@@ -28,7 +28,7 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
 
         window.Open("/");
         window.ClickLink("Make teams for Foil ferry across the Kelp Channel");
-        window.See("Type one team on each line");
+        window.See("Type the teams or make them");
         HoldsUp(window);
 
         window.Open("/");

@@ -175,7 +175,7 @@ public sealed class WritingABriefTests : ScreenTest
         }
 
         desk.ClickButton("Make teams");
-        desk.See("Type one team on each line");
+        desk.See("Type the teams or make them");
         desk.ShouldHaveCleanConsole();
     }
 

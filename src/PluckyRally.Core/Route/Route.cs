@@ -53,7 +53,7 @@ public static class Route
         kit.Lines.Count == 0 ? new(Station.Kit, Readiness.Hollow, 0, "The brief names no materials. Write them on its sheet.")
             : kit.Missing > 0 ? new(Station.Kit, Readiness.HalfSewn, kit.Missing, $"{Things(kit.Missing, "material is", "materials are")} short. Say what is in the cupboard, or buy it.")
             : new(Station.Kit, Readiness.Full, 0, "Everything is in the cupboard. Lay it out."),
-        new(Station.Teams, Readiness.Hollow, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type one team on each line, then begin."),
+        new(Station.Teams, Readiness.Hollow, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type the teams or make them from a class, then begin."),
     ];
 
     /// <summary>The route of a rally in a round.</summary>

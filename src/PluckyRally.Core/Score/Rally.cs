@@ -11,7 +11,16 @@ public sealed record Team
 
     /// <summary>How many pupils are in it; 0 where that is not known.</summary>
     public int Members { get; init; }
+
+    /// <summary>Who is in it, where that is known here.</summary>
+    public IReadOnlyList<TeamPupil> Pupils { get; init; } = [];
 }
+
+/// <summary>A pupil in a team.</summary>
+/// <param name="Id">Names the pupil.</param>
+/// <param name="Name">Given name and initial.</param>
+/// <param name="Jobs">The jobs held, by their ids.</param>
+public sealed record TeamPupil(string Id, string Name, IReadOnlyList<string> Jobs);
 
 /// <summary>A class's run of one edition: its teams and everything that was recorded.</summary>
 public sealed record Rally

@@ -105,6 +105,73 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("Versions");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredClass", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("OwnerId");
+
+                    b.ToTable("Classes");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredPupil", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("ClassId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Order")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ClassId");
+
+                    b.ToTable("Pupils");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredTeamPupil", b =>
+                {
+                    b.Property<Guid>("RallyId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TeamId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("PupilId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Jobs")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("RallyId", "TeamId", "PupilId");
+
+                    b.HasIndex("PupilId");
+
+                    b.ToTable("TeamPupils");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Kit.StoredCupboardItem", b =>
                 {
                     b.Property<Guid>("OwnerId")
@@ -258,6 +325,41 @@ namespace PluckyRally.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredClass", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Owners.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredPupil", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Classes.StoredClass", null)
+                        .WithMany("Pupils")
+                        .HasForeignKey("ClassId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredTeamPupil", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Classes.StoredPupil", "Pupil")
+                        .WithMany()
+                        .HasForeignKey("PupilId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("PluckyRally.Data.Rallies.StoredTeam", null)
+                        .WithMany("Pupils")
+                        .HasForeignKey("RallyId", "TeamId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Pupil");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Kit.StoredCupboardItem", b =>
                 {
                     b.HasOne("PluckyRally.Data.Owners.Owner", null)
@@ -299,9 +401,19 @@ namespace PluckyRally.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Classes.StoredClass", b =>
+                {
+                    b.Navigation("Pupils");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Rallies.StoredRally", b =>
                 {
                     b.Navigation("Teams");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Rallies.StoredTeam", b =>
+                {
+                    b.Navigation("Pupils");
                 });
 #pragma warning restore 612, 618
         }

@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core;
+using PluckyRally.Data.Classes;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Rallies;
@@ -19,7 +20,7 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
     /// <summary>One rally with its whole log, or null.</summary>
     public async Task<(StoredRally Stored, Rally Rally)?> Open(Guid id, CancellationToken stop)
     {
-        var stored = await db.Rallies.AsNoTracking().Include(r => r.Teams).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
+        var stored = await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null) return null;
         var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
         var rally = new Rally
@@ -27,7 +28,7 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
             Name = stored.Name,
             Date = stored.Date,
             Edition = JsonSerializer.Deserialize<Edition>(stored.Edition, Json.Options)!,
-            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(t => new Team { Id = t.Id, Name = t.Name, Members = t.Members })],
+            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(t => new Team { Id = t.Id, Name = t.Name, Members = t.Members, Pupils = [.. t.Pupils.OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))] })],
             Entries = [.. entries.Select(text => JsonSerializer.Deserialize<Entry>(text, Json.Options)!)],
         };
         return (stored, rally);
@@ -37,6 +38,10 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
     public async Task<Guid> Add(Rally rally, Guid? brief, CancellationToken stop)
     {
         var id = Guid.CreateVersion7();
+
+        // Pupils are those of the classes here; an imported rally brings names of a register that is elsewhere.
+        var ids = rally.Teams.SelectMany(t => t.Pupils).Select(p => Guid.TryParse(p.Id, out var pupil) ? pupil : Guid.Empty).ToList();
+        var known = (await db.Pupils.Where(p => ids.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)).ToHashSet();
         db.Rallies.Add(new StoredRally
         {
             Id = id,
@@ -47,7 +52,7 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
             Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
             BriefTitle = rally.Edition.Brief.Title,
             MadeAt = clock.GetUtcNow(),
-            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, Members = t.Members, Order = i })],
+            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, Members = t.Members, Order = i, Pupils = Pupils(id, t, known) })],
         });
         foreach (var entry in rally.Entries) db.Entries.Add(Stored(id, entry));
         await db.SaveChangesAsync(stop);
@@ -62,6 +67,9 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
             $"""INSERT INTO "Entries" ("RallyId", "EntryId", "Document") VALUES ({rally}, {entry.Id}, {document}) ON CONFLICT ("RallyId", "EntryId") DO NOTHING""",
             stop) == 1;
     }
+
+    private static List<StoredTeamPupil> Pupils(Guid rally, Team team, HashSet<Guid> known) =>
+        [.. team.Pupils.Where(p => Guid.TryParse(p.Id, out var pupil) && known.Contains(pupil)).Select(p => new StoredTeamPupil { RallyId = rally, TeamId = team.Id, PupilId = Guid.Parse(p.Id), Jobs = string.Join(',', p.Jobs) })];
 
     private static StoredEntry Stored(Guid rally, Entry entry) =>
         new() { RallyId = rally, EntryId = entry.Id, Document = JsonSerializer.Serialize(entry, Json.Options) };

@@ -1,3 +1,5 @@
+using PluckyRally.Data.Classes;
+
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>A rally: its frozen edition and its teams. What happened is in its entries.</summary>
@@ -48,6 +50,9 @@ public sealed class StoredTeam
 
     /// <summary>Its place in the list.</summary>
     public int Order { get; init; }
+
+    /// <summary>Who is in it, where that is known here.</summary>
+    public List<StoredTeamPupil> Pupils { get; init; } = [];
 }
 
 /// <summary>An entry of a rally's log. It never changes.</summary>

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Classes;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
@@ -19,7 +20,7 @@ internal static class TeamsEndpoints
     private static async Task<Ok<IReadOnlyList<RallyOnShelf>>> All(RallyLog log, CancellationToken stop) =>
         TypedResults.Ok<IReadOnlyList<RallyOnShelf>>([.. (await log.All(stop)).Select(r => RallyOnShelf.Of(r.Rally, r.Entries))]);
 
-    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, ClassRegister register, RallyLog log, CancellationToken stop)
     {
         var request = DocumentReader.Request<NewRally>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
@@ -31,12 +32,16 @@ internal static class TeamsEndpoints
         var edition = Editions.Resolve(brief.Value.Value, wanted.Tier);
         if (!edition.IsOk) return new Refused(edition.Problems);
 
+        var names = await register.Names([.. wanted.Teams.SelectMany(t => t.Pupils).Select(p => p.Id)], stop);
+        var strangers = wanted.Teams.SelectMany((t, i) => t.Pupils.Select((p, j) => (p.Id, At: $"/teams/{i}/pupils/{j}"))).Where(p => !names.ContainsKey(p.Id)).ToList();
+        if (strangers.Count > 0) return new Refused([.. strangers.Select(s => new Problem(s.At, "There is no such pupil any more.", "Make the teams anew."))]);
+
         var opened = OpenedRally.Open(new Rally
         {
             Name = wanted.Name.Trim(),
             Date = wanted.Date,
             Edition = edition.Value,
-            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), Members = t.Members })],
+            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), Members = t.Pupils.Count > 0 ? t.Pupils.Count : t.Members, Pupils = [.. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs))] })],
         });
         if (!opened.IsOk) return new Refused(opened.Problems);
         if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping) return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
@@ -75,7 +80,16 @@ public sealed record NewRally
 /// <summary>A team to be made.</summary>
 /// <param name="Name">What it is called.</param>
 /// <param name="Members">How many pupils are in it; 0 where that is not known.</param>
-public sealed record NewTeam(string Name, int Members = 0);
+public sealed record NewTeam(string Name, int Members = 0)
+{
+    /// <summary>Who is in it, where it was made of a class.</summary>
+    public IReadOnlyList<NewTeamPupil> Pupils { get; init; } = [];
+}
+
+/// <summary>A pupil of a team to be made.</summary>
+/// <param name="Id">The pupil's id.</param>
+/// <param name="Jobs">The jobs that the pupil has, by their ids.</param>
+public sealed record NewTeamPupil(Guid Id, IReadOnlyList<string> Jobs);
 
 /// <summary>A rally has begun.</summary>
 public sealed record RallyBegun(Guid Id);

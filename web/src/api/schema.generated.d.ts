@@ -116,6 +116,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pupils/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removePupil"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["usualJobs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/results": {
         parameters: {
             query?: never;
@@ -446,6 +478,54 @@ export interface paths {
         get: operations["drawCards"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listClasses"];
+        put?: never;
+        post: operations["addClass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtClassList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/teams": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeTeams"];
         delete?: never;
         options?: never;
         head?: never;
@@ -813,6 +893,28 @@ export interface components {
             phases: components["schemas"]["NamedOfPhaseKind"][];
             summaries: components["schemas"]["NamedOfSummaryKind"][];
         };
+        ClassList: {
+            columns: string[];
+            /** Format: int32 */
+            given: number;
+            /** Format: int32 */
+            family?: null | number;
+            pupils: string[];
+            odd: string[];
+        };
+        ClassListSent: {
+            text: string;
+            /** Format: int32 */
+            given?: null | number;
+            /** Format: int32 */
+            family?: null | number;
+        };
+        ClassOpened: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            pupils: components["schemas"]["PupilOpened"][];
+        };
         /**
          * @description How several attempts become one value.
          * @enum {unknown}
@@ -1084,6 +1186,18 @@ export interface components {
             brief: components["schemas"]["Brief"];
             tier: string;
             teams: components["schemas"]["PretendTeam"][];
+        };
+        /** @description Two pupils who have been in one team. */
+        EarlierPair: {
+            /** @description A pupil's id. */
+            one: string;
+            /** @description Another pupil's id. */
+            other: string;
+            /**
+             * Format: int32
+             * @description How often, from 1.
+             */
+            times: number;
         };
         EditionSheet: {
             brief: components["schemas"]["Brief"];
@@ -1807,6 +1921,27 @@ export interface components {
         };
         /** @enum {unknown} */
         ImportedSort: "brief" | "rally";
+        /** @description A job in a team. */
+        Job: {
+            /** @description Names the job. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description What its holder does. */
+            duties: string;
+        };
+        /** @description A job that was dealt. */
+        JobDealt: {
+            /** @description The pupil's id. */
+            pupil: string;
+            /** @description The job's id. */
+            job: string;
+            /**
+             * Format: int32
+             * @description How often the pupil had it before.
+             */
+            before: number;
+        };
         JsonElement: unknown;
         /** @description What a class needs of one material. */
         KitLine: {
@@ -2104,6 +2239,10 @@ export interface components {
             grades: components["schemas"]["GradeBand"];
             units: components["schemas"]["UnitSystem"];
         };
+        NewClass: {
+            name: string;
+            pupils: string[];
+        };
         NewRally: {
             /** Format: uuid */
             brief: string;
@@ -2120,6 +2259,12 @@ export interface components {
              * @default 0
              */
             members: number;
+            pupils: components["schemas"]["NewTeamPupil"][];
+        };
+        NewTeamPupil: {
+            /** Format: uuid */
+            id: string;
+            jobs: string[];
         };
         /**
          * @description What happens to a part that has no value, for example because it would mean dividing by zero.
@@ -2764,6 +2909,11 @@ export interface components {
             /** @description Whether it stops the work. */
             severity: components["schemas"]["Severity"];
         };
+        PupilOpened: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         /** @description What of the pupils' sheet is written from the rest of the brief, line by line. */
         PupilSheet: {
             /** @description What the design must do. */
@@ -3334,6 +3484,17 @@ export interface components {
              * @description How many pupils are in it; 0 where that is not known.
              */
             members: number;
+            /** @description Who is in it, where that is known here. */
+            pupils: components["schemas"]["TeamPupil"][];
+        };
+        /** @description A pupil in a team. */
+        TeamPupil: {
+            /** @description Names the pupil. */
+            id: string;
+            /** @description Given name and initial. */
+            name: string;
+            /** @description The jobs held, by their ids. */
+            jobs: string[];
         };
         /** @description What a judge needs of one team in one round: what to look at, what was recorded and what is left to do. */
         TeamSheet: {
@@ -3358,6 +3519,49 @@ export interface components {
             next?: null | number;
             /** @description Everything recorded for the team in this round, the newest first, struck entries included. */
             log: components["schemas"]["LogLine"][];
+        };
+        /** @description What teams should be like. */
+        TeamWishes: {
+            /**
+             * Format: int32
+             * @description Pupils in a team, from 1. With 1, everyone works alone.
+             */
+            size: number;
+            /** @description Pupils who should be in one team, by id. */
+            together: string[][];
+            /** @description Pupils of whom no two should be in one team, by id. */
+            apart: string[][];
+            /** @description Pupils to be spread over the teams as evenly as they come, by id. */
+            spread: string[][];
+            /** @description Teams that stay as they are, by their pupils' ids. */
+            locked: string[][];
+            /** @description Who has worked with whom how often. */
+            earlier: components["schemas"]["EarlierPair"][];
+            /**
+             * Format: int32
+             * @description Any whole number; the same one makes the same teams.
+             */
+            seed: number;
+        };
+        /** @description Teams that were made. */
+        TeamsMade: {
+            /** @description The teams, by their pupils' ids; locked ones first. */
+            teams: string[][];
+            /**
+             * Format: int32
+             * @description How often, in all, pupils meet somebody they have worked with before.
+             */
+            repeats: number;
+            /** @description Wishes that could not be kept, each with why, as sentences. */
+            unkept: string[];
+        };
+        TeamsWanted: {
+            absent: string[];
+            wishes: components["schemas"]["TeamWishes"];
+        };
+        TeamsWithJobs: {
+            made: components["schemas"]["TeamsMade"];
+            jobs: components["schemas"]["JobDealt"][][];
         };
         /** @description Something that decides between equal totals. */
         TieBreak: {
@@ -3992,6 +4196,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Choices"];
+                };
+            };
+        };
+    };
+    removePupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    usualJobs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"][];
                 };
             };
         };
@@ -4712,6 +4965,136 @@ export interface operations {
                 };
                 content: {
                     "application/json": number[];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listClasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOpened"][];
+                };
+            };
+        };
+    };
+    addClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewClass"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOpened"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    lookAtClassList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassListSent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassList"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    makeTeams: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TeamsWanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TeamsWithJobs"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
             /** @description Unprocessable Entity */

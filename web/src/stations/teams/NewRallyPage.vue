@@ -11,7 +11,9 @@ import LoadNote from '../../shared/LoadNote.vue'
 import StationHead from '../../shared/StationHead.vue'
 import TopBar from '../../shared/TopBar.vue'
 import { useLoad } from '../../shared/useLoad'
+import ClassTeams from './ClassTeams.vue'
 import TeamLines from './TeamLines.vue'
+import type { PlannedTeam } from './planned'
 import { teamNames } from './teamNames'
 
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
@@ -23,7 +25,16 @@ void checkup.load()
 const keptHere = `teams:${props.brief}`
 const brief = useLoad(() => ask(api.GET('/api/briefs/{id}', { params: { path: { id: props.brief } } })))
 void brief.load()
-const typed = ref<{ name: string; date: string; teams: string; tier: string }>({
+const typed = ref<{
+  name: string
+  date: string
+  teams: string
+  tier: string
+  way: 'typed' | 'class'
+  planned: PlannedTeam[]
+}>({
+  way: 'typed',
+  planned: [],
   name: '',
   tier: '',
   date: new Date().toLocaleDateString('sv-SE'),
@@ -33,7 +44,7 @@ const typed = ref<{ name: string; date: string; teams: string; tier: string }>({
 watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
 
 const names = computed(() => teamNames(typed.value.teams))
-const teams = computed(() => names.value.map((name, i) => ({ id: `t${i + 1}`, name, members: 0 })))
+const teams = computed(() => names.value.map((name, i) => ({ id: `t${i + 1}`, name, members: 0, pupils: [] })))
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
@@ -41,6 +52,15 @@ const wrongTeams = computed(() => refusal.value?.problems.filter((p) => p.at.sta
 const others = computed(
   () => refusal.value?.problems.filter((p) => p.at !== '/name' && !p.at.startsWith('/teams')) ?? [],
 )
+
+const wanted = () =>
+  typed.value.way === 'class'
+    ? typed.value.planned.map((t) => ({
+        name: t.name,
+        members: t.pupils.length,
+        pupils: t.pupils.map((p) => ({ id: p.id, jobs: p.jobs.map((j) => j.id) })),
+      }))
+    : names.value.map((name) => ({ name, members: 0, pupils: [] }))
 
 async function begin() {
   beginning.value = true
@@ -51,7 +71,7 @@ async function begin() {
         tier: typed.value.tier,
         name: typed.value.name,
         date: typed.value.date || null,
-        teams: names.value.map((name) => ({ name, members: 0 })),
+        teams: wanted(),
       },
     }),
   )
@@ -102,20 +122,28 @@ async function begin() {
           </template>
           <label for="date">Day</label>
           <input id="date" v-model="typed.date" type="date" />
-          <label for="teams">Teams, one on each line</label>
-          <Textarea
-            id="teams"
-            v-model="typed.teams"
-            rows="10"
-            :invalid="wrongTeams.length > 0"
-            aria-describedby="teams-note"
-          />
+          <fieldset>
+            <legend>Teams</legend>
+            <label class="way"><input v-model="typed.way" type="radio" value="typed" /> I type them</label>
+            <label class="way"><input v-model="typed.way" type="radio" value="class" /> From a class</label>
+          </fieldset>
+          <template v-if="typed.way === 'typed'">
+            <label for="teams">Teams, one on each line</label>
+            <Textarea
+              id="teams"
+              v-model="typed.teams"
+              rows="10"
+              :invalid="wrongTeams.length > 0"
+              aria-describedby="teams-note"
+            />
+          </template>
           <ul id="teams-note" class="note">
             <li v-for="p in wrongTeams" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
           </ul>
-          <p class="small muted">A list copied from a spreadsheet will do.</p>
+          <p v-if="typed.way === 'typed'" class="small muted">A list copied from a spreadsheet will do.</p>
         </div>
-        <TeamLines :teams="teams" />
+        <TeamLines v-if="typed.way === 'typed'" :teams="teams" />
+        <ClassTeams v-else v-model="typed.planned" class="wide" />
         <div class="begin">
           <div v-if="refusal" role="alert">
             <p class="note">{{ refusal.title }}</p>
@@ -150,10 +178,31 @@ form {
   align-content: start;
   gap: 0.3rem;
 }
-label {
+fieldset {
+  border: 0;
+  padding: 0.5rem 0 0;
+  margin: 0;
+}
+legend {
+  font-weight: 650;
+  padding: 0;
+}
+.fields .way {
+  display: inline-flex;
+  gap: 0.4rem;
+  align-items: center;
+  font-weight: 400;
+  margin: 0 1.2rem 0 0;
+  min-height: 32px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.fields > label {
   font-weight: 650;
   margin-top: 0.5rem;
 }
+select,
 input[type='date'] {
   font: inherit;
   color: inherit;

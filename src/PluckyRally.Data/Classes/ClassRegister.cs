@@ -1,0 +1,59 @@
+using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core;
+using PluckyRally.Data.Owners;
+
+namespace PluckyRally.Data.Classes;
+
+/// <summary>What a class's rallies say of its pupils.</summary>
+/// <param name="Pairs">Who has worked with whom.</param>
+/// <param name="Jobs">Who has had which job.</param>
+public sealed record ClassHistory(IReadOnlyList<EarlierPair> Pairs, IReadOnlyList<JobHeld> Jobs);
+
+/// <summary>The teacher's classes and their pupils.</summary>
+public sealed class ClassRegister(RallyDb db)
+{
+    /// <summary>All classes with their pupils, by name.</summary>
+    public Task<List<StoredClass>> All(CancellationToken stop) =>
+        db.Classes.AsNoTracking().Include(c => c.Pupils).Where(c => c.OwnerId == Owner.LocalTeacher).OrderBy(c => c.Name).ToListAsync(stop);
+
+    /// <summary>One class with its pupils, or null.</summary>
+    public Task<StoredClass?> Find(Guid id, CancellationToken stop) =>
+        db.Classes.AsNoTracking().Include(c => c.Pupils).FirstOrDefaultAsync(c => c.Id == id && c.OwnerId == Owner.LocalTeacher, stop);
+
+    /// <summary>The names of pupils, by id; those who are not there are not in it.</summary>
+    public Task<Dictionary<Guid, string>> Names(IReadOnlyList<Guid> pupils, CancellationToken stop) =>
+        db.Pupils.Where(p => pupils.Contains(p.Id) && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ToDictionaryAsync(p => p.Id, p => p.Name, stop);
+
+    /// <summary>Makes a class.</summary>
+    public async Task<StoredClass> Add(string name, IReadOnlyList<string> pupils, CancellationToken stop)
+    {
+        var made = new StoredClass { Id = Guid.CreateVersion7(), OwnerId = Owner.LocalTeacher, Name = name };
+        for (var i = 0; i < pupils.Count; i++) made.Pupils.Add(new() { Id = Guid.CreateVersion7(), ClassId = made.Id, Name = pupils[i], Order = i });
+        db.Classes.Add(made);
+        await db.SaveChangesAsync(stop);
+        return made;
+    }
+
+    /// <summary>Removes a pupil from the class and from every rally; entries stay. False where there is none.</summary>
+    public async Task<bool> Remove(Guid pupil, CancellationToken stop) =>
+        await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteDeleteAsync(stop) > 0;
+
+    /// <summary>What the rallies of a class say of its pupils.</summary>
+    public async Task<ClassHistory> History(Guid id, CancellationToken stop)
+    {
+        var members = await db.TeamPupils.AsNoTracking().Where(m => m.Pupil!.ClassId == id).Select(m => new { m.RallyId, m.TeamId, m.PupilId, m.Jobs }).ToListAsync(stop);
+        var pairs = new Dictionary<(string, string), int>();
+        foreach (var team in members.GroupBy(m => (m.RallyId, m.TeamId)))
+        {
+            var ids = team.Select(m => m.PupilId.ToString()).Order(StringComparer.Ordinal).ToList();
+            for (var i = 0; i < ids.Count; i++)
+            {
+                for (var j = i + 1; j < ids.Count; j++) pairs[(ids[i], ids[j])] = pairs.GetValueOrDefault((ids[i], ids[j])) + 1;
+            }
+        }
+
+        var jobs = members.SelectMany(m => m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(job => (Pupil: m.PupilId.ToString(), Job: job)))
+            .GroupBy(h => h).Select(g => new JobHeld(g.Key.Pupil, g.Key.Job, g.Count())).ToList();
+        return new([.. pairs.Select(p => new EarlierPair(p.Key.Item1, p.Key.Item2, p.Value))], jobs);
+    }
+}

@@ -1,0 +1,80 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core;
+using PluckyRally.Data.Owners;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Data.Classes;
+
+/// <summary>A class.</summary>
+public sealed class StoredClass
+{
+    /// <summary>Its id.</summary>
+    public Guid Id { get; init; }
+
+    /// <summary>Whose it is.</summary>
+    public Guid OwnerId { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>Its pupils.</summary>
+    public List<StoredPupil> Pupils { get; init; } = [];
+}
+
+/// <summary>A pupil: a given name and an initial, and nothing else.</summary>
+public sealed class StoredPupil
+{
+    /// <summary>The pupil's id.</summary>
+    public Guid Id { get; init; }
+
+    /// <summary>The class.</summary>
+    public Guid ClassId { get; init; }
+
+    /// <summary>Given name and initial.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>The place in the list.</summary>
+    public int Order { get; init; }
+}
+
+/// <summary>A pupil in a team of a rally, and the job held there. Goes when the pupil is removed; the team's entries stay.</summary>
+public sealed class StoredTeamPupil
+{
+    /// <summary>The rally.</summary>
+    public Guid RallyId { get; init; }
+
+    /// <summary>The team's id within the rally.</summary>
+    public required string TeamId { get; init; }
+
+    /// <summary>The pupil.</summary>
+    public Guid PupilId { get; init; }
+
+    /// <summary>The pupil, for the name.</summary>
+    public StoredPupil? Pupil { get; init; }
+
+    /// <summary>The jobs held, by their ids with commas between; empty for none.</summary>
+    public string Jobs { get; init; } = "";
+}
+
+internal sealed class StoredClassConfiguration :
+    IEntityTypeConfiguration<StoredClass>,
+    IEntityTypeConfiguration<StoredPupil>,
+    IEntityTypeConfiguration<StoredTeamPupil>
+{
+    public void Configure(EntityTypeBuilder<StoredClass> group)
+    {
+        group.HasOne<Owner>().WithMany().HasForeignKey(c => c.OwnerId).OnDelete(DeleteBehavior.Restrict);
+        group.HasMany(c => c.Pupils).WithOne().HasForeignKey(p => p.ClassId).OnDelete(DeleteBehavior.Cascade);
+        group.Property(c => c.Name).HasMaxLength(Most.Name);
+    }
+
+    public void Configure(EntityTypeBuilder<StoredPupil> pupil) => pupil.Property(p => p.Name).HasMaxLength(Most.Name);
+
+    public void Configure(EntityTypeBuilder<StoredTeamPupil> member)
+    {
+        member.HasKey(m => new { m.RallyId, m.TeamId, m.PupilId });
+        member.HasOne<StoredTeam>().WithMany(t => t.Pupils).HasForeignKey(m => new { m.RallyId, m.TeamId }).OnDelete(DeleteBehavior.Cascade);
+        member.HasOne(m => m.Pupil).WithMany().HasForeignKey(m => m.PupilId).OnDelete(DeleteBehavior.Cascade);
+    }
+}

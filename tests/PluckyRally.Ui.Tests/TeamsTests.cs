@@ -1,0 +1,67 @@
+using OpenQA.Selenium;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>A class becomes teams with jobs, and a rally.</summary>
+public sealed class TeamsTests : ScreenTest
+{
+    private readonly RunningServer _server = new(demo: true);
+
+    [Fact]
+    public void A_class_is_pasted_teams_are_made_changed_and_begun()
+    {
+        var desk = OpenWindow(_server.Address);
+        desk.Open("/");
+        desk.ClickLink("Make teams for Pebbles by mass");
+        desk.Type("Class or name of the rally", "Class 4, Monday");
+        desk.Click(() => desk.One("radio", "From a class", exact: false));
+        desk.ClickButton("New class");
+        desk.Type("Name of the class", "Class 4");
+        desk.Paste("Pupils, one on each line, or a table with given and family names", "given name;family name\nWren;Ashby\nTorin;Bale\nMika;Cole\nSena;Dunn\nIdris;Eames\nLowri;Finn\nOtto;Gale\nPia;Hart\nRuna;Inch\n;Nobody\nWren;Abbot");
+        desk.See("10 pupils: Wren A., Torin B.");
+        desk.See("Line 11");
+        desk.See("Wren A. comes 2 times.");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Make the class");
+        desk.See("Here today: 10 of 10");
+
+        desk.Click(() => desk.Field("Torin B."));
+        desk.See("Here today: 9 of 10");
+        desk.ClickButton("Add a wish");
+        desk.Choose("Wish 1: one", "Mika C.");
+        desk.Choose("Wish 1: the other", "Sena D.");
+        desk.Choose("Wish 1: how", "together");
+        desk.ClickButton("Make teams");
+        desk.See("Nobody meets a partner of an earlier rally.");
+        var together = Teams(desk).Single(t => t.Contains("Mika C.", StringComparison.Ordinal));
+        together.ShouldContain("Sena D.");
+        desk.Text.ShouldNotContain("Torin B. Keeps");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+
+        desk.Type("Name of team 1", "Sanderlings");
+        desk.Choose("Move Pia H. to", "Sanderlings");
+        desk.Until(() => Teams(desk)[0].Contains("Pia H.", StringComparison.Ordinal), "Pia in the first team");
+        desk.Click(() => desk.Field("Lock Sanderlings"));
+        var locked = Members(Teams(desk)[0]);
+        desk.Type("Draw number", "5");
+        desk.ClickButton("Make the unlocked teams anew");
+        desk.See("Sanderlings");
+        desk.Until(() => Members(Teams(desk)[0]).SequenceEqual(locked), "the locked team as it was");
+
+        desk.ClickButton("Begin the rally");
+        desk.See("record its first attempt");
+        desk.Click(() => desk.One("link", "Teams", exact: false));
+        desk.See("Pia H.");
+        desk.See("keeps the record");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    protected override void Close() => _server.Dispose();
+
+    private static List<string> Teams(Browser desk) => [.. desk.Driver.FindElements(By.CssSelector(".board > li")).Select(t => t.Text)];
+
+    private static string[] Members(string team) => [.. System.Text.RegularExpressions.Regex.Matches(team, @"^\p{Lu}\p{L}+ \p{Lu}\.", System.Text.RegularExpressions.RegexOptions.Multiline).Select(m => m.Value).Order()];
+}

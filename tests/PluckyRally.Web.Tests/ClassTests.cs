@@ -1,0 +1,117 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json;
+using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests;
+
+public sealed class ClassTests : IDisposable
+{
+    private readonly RunningApp _app = new();
+
+    [Theory]
+    [InlineData("Ana Brown\nBen\n  Cleo van Dyk  ", "Ana B.|Ben|Cleo van D.")]
+    [InlineData("given name,family name\nAna,Brown\nBen,Okoro", "Ana B.|Ben O.")]
+    [InlineData("Familyname;Givenname\nBrown;Ana\nOkoro;Ben", "Ana B.|Ben O.")]
+    [InlineData("given name,family name\nAna,Brown\n,Secret", "Ana B.")]
+    [InlineData("Ana\tBrown\nBen\tOkoro", "Ana B.|Ben O.")]
+    [InlineData("\"sourcedId\",\"enabledUser\",\"givenName\",\"familyName\",\"role\"\n\"u1\",\"true\",\"Ana\",\"Brown\",\"student\"", "Ana B.")]
+    [InlineData("\uFEFFname\nAna B.", "Ana B.")]
+    [InlineData("=HYPERLINK(1)\nBen", "=HYPERLINK(1)|Ben")]
+    public async Task A_class_list_is_understood(string text, string names) =>
+        string.Join('|', (await Look(text)).GetProperty("pupils").EnumerateArray().Select(p => p.GetString())).ShouldBe(names);
+
+    [Fact]
+    public async Task Odd_lines_and_names_that_come_twice_are_said()
+    {
+        var list = await Look("name,group\nAna Brown,1\n,2\nAna Bell,1\n" + new string('x', 90));
+        list.GetProperty("odd").EnumerateArray().Select(o => o.GetString()).ShouldBe(["Line 3 has no name in this column; it is left out.", "Line 5 is too long for a name; it is left out.", "Ana B. comes 2 times. They are told apart by a number."]);
+        list.GetProperty("pupils").EnumerateArray().Select(p => p.GetString()).ShouldBe(["Ana B.", "Ana B. 2"]);
+    }
+
+    [Fact]
+    public async Task The_columns_can_be_chosen()
+    {
+        var list = await RunningApp.Read(await _app.Post("/api/classes/look", new ClassListSent("a,Brown,Ana\nb,Okoro,Ben", Given: 2, Family: 1)));
+        list.GetProperty("pupils")[1].GetString().ShouldBe("Ben O.");
+        list.GetProperty("columns").GetArrayLength().ShouldBe(3);
+        (await RunningApp.Places(await _app.Post("/api/classes/look", new ClassListSent("a,b", Given: 7)))).ShouldBe(["/given"]);
+    }
+
+    [Fact]
+    public async Task Nobody_is_refused() => (await RunningApp.Places(await _app.Post("/api/classes/look", new ClassListSent(" \n ")))).ShouldBe(["/text"]);
+
+    [Fact]
+    public async Task Teams_avoid_earlier_partners_and_jobs_go_round()
+    {
+        var (id, _) = await Class(8);
+        for (var rally = 0; rally < 3; rally++)
+        {
+            var made = await Make(id, [], size: 2);
+            made.GetProperty("made").GetProperty("repeats").GetInt32().ShouldBe(0, $"rally {rally}: 7 rounds without a repeat exist for 8");
+            var dealt = made.GetProperty("jobs").EnumerateArray().SelectMany(t => t.EnumerateArray()).ToList();
+            dealt.Count.ShouldBe(16);
+            if (rally == 0) dealt.ShouldAllBe(j => j.GetProperty("before").GetInt32() == 0);
+            if (rally == 1) dealt.Count(j => j.GetProperty("before").GetInt32() == 0).ShouldBeGreaterThanOrEqualTo(8, "of two, one at least has not had a job");
+            await Begin(made);
+        }
+    }
+
+    [Fact]
+    public async Task Who_is_absent_is_in_no_team()
+    {
+        var (id, pupils) = await Class(5);
+        var made = await Make(id, [pupils[0]], size: 2);
+        made.GetProperty("made").GetProperty("teams").EnumerateArray().SelectMany(t => t.EnumerateArray()).Select(p => p.GetString()).Order().ShouldBe(pupils.Skip(1).Select(p => p.ToString()).Order());
+        (await RunningApp.Places(await _app.Post($"/api/classes/{id}/teams", new TeamsWanted([.. pupils], new())))).ShouldBe(["/pupils"]);
+    }
+
+    [Fact]
+    public async Task A_pupil_who_is_removed_is_gone_from_every_record_and_entries_stay()
+    {
+        var (id, pupils) = await Class(4);
+        var rally = await Begin(await Make(id, [], size: 4));
+        (await _app.Post($"/api/rallies/{rally}/entries", (Entry)Sample.Caught("200"))).EnsureSuccessStatusCode();
+        (await Team(rally)).Count.ShouldBe(4);
+        (await _app.Client.DeleteAsync($"/api/pupils/{pupils[0]}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await _app.Client.DeleteAsync($"/api/pupils/{pupils[0]}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await Team(rally)).Count.ShouldBe(3);
+        await using var db = _app.OpenDb();
+        (await db.Entries.CountAsync(TestContext.Current.CancellationToken)).ShouldBe(1);
+        (await db.TeamPupils.CountAsync(m => m.PupilId == pupils[0], TestContext.Current.CancellationToken)).ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task A_rally_with_a_pupil_who_is_not_there_is_refused() =>
+        (await RunningApp.Places(await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "A class", Teams = [new("Terns") { Pupils = [new(Guid.NewGuid(), [])] }] }))).ShouldBe(["/teams/0/pupils/0"]);
+
+    public void Dispose() => _app.Dispose();
+
+    private async Task<JsonElement> Look(string text) => await RunningApp.Read(await _app.Post("/api/classes/look", new ClassListSent(text)));
+
+    private async Task<(Guid Id, IReadOnlyList<Guid> Pupils)> Class(int count)
+    {
+        var made = await RunningApp.Read(await _app.Post("/api/classes", new NewClass("Class 4", [.. Enumerable.Range(1, count).Select(i => $"Pupil {i}")])));
+        return (made.GetProperty("id").GetGuid(), [.. made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetGuid())]);
+    }
+
+    private async Task<JsonElement> Make(Guid id, IReadOnlyList<Guid> absent, int size) => await RunningApp.Read(await _app.Post($"/api/classes/{id}/teams", new TeamsWanted(absent, new() { Size = size })));
+
+    private async Task<Guid> Begin(JsonElement made)
+    {
+        var jobs = made.GetProperty("jobs").EnumerateArray().ToList();
+        var teams = made.GetProperty("made").GetProperty("teams").EnumerateArray().Select((t, i) => new NewTeam($"Team {i + 1}")
+        {
+            Pupils = [.. t.EnumerateArray().Select(p => new NewTeamPupil(p.GetGuid(), [.. jobs[i].EnumerateArray().Where(j => j.GetProperty("pupil").GetString() == p.GetString()).Select(j => j.GetProperty("job").GetString()!)]))],
+        }).ToList();
+        var begun = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "A class", Teams = teams });
+        begun.EnsureSuccessStatusCode();
+        return (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
+    }
+
+    private async Task<List<JsonElement>> Team(Guid rally) =>
+        [.. (await _app.Client.GetFromJsonAsync<JsonElement>($"/api/rallies/{rally}", TestContext.Current.CancellationToken)).GetProperty("teams")[0].GetProperty("pupils").EnumerateArray()];
+}

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { ref, watch } from 'vue'
+import { api, ask } from '../../api/client'
+import type { ClassList, ClassOpened, Refusal } from '../../api/names'
+
+/** A class list, pasted or from a file: first how it was understood, then the class. */
+const open = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ added: [made: ClassOpened] }>()
+const name = ref('')
+const text = ref('')
+const given = ref<number>()
+const family = ref<number>()
+const list = ref<ClassList>()
+const refusal = ref<Refusal>()
+
+async function look() {
+  if (!text.value.trim()) return void (list.value = undefined)
+  const answer = await ask(
+    api.POST('/api/classes/look', {
+      body: { text: text.value, given: given.value ?? null, family: family.value ?? null },
+    }),
+  )
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  list.value = answer.ok ? answer.data : undefined
+}
+const soon = useDebounceFn(look, 200)
+watch(text, () => {
+  given.value = undefined
+  family.value = undefined
+  void soon()
+})
+async function read(event: Event) {
+  const field = event.target as HTMLInputElement
+  const file = field.files?.[0]
+  field.value = ''
+  if (!file) return
+  const bytes = new Uint8Array(await file.arrayBuffer())
+  // A file says by its first two bytes whether it is UTF-16, and from which end.
+  const encoding =
+    bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'
+  text.value = new TextDecoder(encoding).decode(bytes)
+}
+async function add() {
+  const answer = await ask(
+    api.POST('/api/classes', { body: { name: name.value, pupils: [...(list.value?.pupils ?? [])] } }),
+  )
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  if (!answer.ok) return
+  emit('added', answer.data)
+  open.value = false
+  name.value = ''
+  text.value = ''
+}
+const number = (event: Event) => Number((event.target as HTMLSelectElement).value)
+</script>
+
+<template>
+  <Dialog v-model:visible="open" modal header="New class" :style="{ width: '46rem' }" dismissable-mask>
+    <form novalidate @submit.prevent="add">
+      <label>Name of the class <input v-model="name" class="inline" aria-label="Name of the class" /></label>
+      <label for="list">Pupils, one on each line, or a table with given and family names</label>
+      <textarea id="list" v-model="text" rows="7"></textarea>
+      <label class="file">
+        or a CSV file: <input type="file" accept=".csv,.txt,text/csv,text/plain" aria-label="CSV file" @change="read" />
+      </label>
+      <template v-if="list">
+        <p v-if="list.columns.length > 1">
+          Given names are in
+          <select
+            class="inline"
+            aria-label="Column of given names"
+            :value="list.given"
+            @change="((given = number($event)), look())"
+          >
+            <option v-for="(c, i) in list.columns" :key="i" :value="i">{{ c }}</option>
+          </select>
+          , family names in
+          <select
+            class="inline"
+            aria-label="Column of family names"
+            :value="list.family ?? -1"
+            @change="((family = number($event)), look())"
+          >
+            <option :value="-1">no column</option>
+            <option v-for="(c, i) in list.columns" :key="i" :value="i">{{ c }}</option></select
+          >. Only an initial of them is kept.
+        </p>
+        <p>
+          <b>{{ list.pupils.length }} pupils:</b> {{ list.pupils.join(', ') }}
+        </p>
+        <ul class="small odd">
+          <li v-for="o in list.odd" :key="o">{{ o }}</li>
+        </ul>
+      </template>
+      <p v-if="refusal" class="wrong" role="alert">
+        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+      </p>
+      <Button type="submit" label="Make the class" :disabled="!list || list.pupils.length === 0" />
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 0.75rem;
+  justify-items: start;
+}
+textarea {
+  width: 100%;
+  font: inherit;
+  border: 1.5px solid var(--edge);
+  padding: 0.5rem;
+}
+.odd {
+  color: var(--marigold-text);
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

@@ -1,0 +1,241 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '../../api/client'
+import type { ClassOpened, Refusal } from '../../api/names'
+import LoadNote from '../../shared/LoadNote.vue'
+import { useLoad } from '../../shared/useLoad'
+import ClassPaste from './ClassPaste.vue'
+import TeamBoard from './TeamBoard.vue'
+import type { PlannedTeam } from './planned'
+
+/** Teams from a class: who is here today, what the teams should be like, and the teams themselves. */
+const teams = defineModel<PlannedTeam[]>({ required: true })
+const classes = useLoad(() => ask(api.GET('/api/classes')))
+const jobs = useLoad(() => ask(api.GET('/api/jobs')))
+void classes.load()
+void jobs.load()
+const chosen = ref('')
+const pasting = ref(false)
+const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
+/** Whose removal is being asked about: it cannot be taken back. */
+const removing = ref('')
+const absent = ref<string[]>([])
+const size = ref(4)
+const wishes = ref<{ one: string; other: string; kind: 'apart' | 'together' }[]>([])
+const seed = ref(1)
+const unkept = ref<readonly string[]>([])
+const repeats = ref(0)
+const refusal = ref<Refusal>()
+watch(classes.data, (all) => {
+  if (!group.value) chosen.value = all?.[0]?.id ?? ''
+})
+watch(chosen, () => {
+  absent.value = []
+  wishes.value = []
+  teams.value = []
+})
+
+async function make(keep: 'locked' | 'all') {
+  if (!group.value) return
+  const kept = teams.value.filter((t) => keep === 'all' || t.locked)
+  const pairs = (kind: string) =>
+    wishes.value.filter((w) => w.kind === kind && w.one && w.other).map((w) => [w.one, w.other])
+  const answer = await ask(
+    api.POST('/api/classes/{id}/teams', {
+      params: { path: { id: group.value.id } },
+      body: {
+        absent: absent.value,
+        wishes: {
+          size: size.value,
+          together: pairs('together'),
+          apart: pairs('apart'),
+          spread: [],
+          locked: kept.map((t) => t.pupils.map((p) => p.id)),
+          earlier: [],
+          seed: seed.value,
+        },
+      },
+    }),
+  )
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  if (!answer.ok) return
+  const name = new Map(group.value.pupils.map((p) => [p.id, p.name]))
+  unkept.value = answer.data.made.unkept
+  repeats.value = answer.data.made.repeats
+  const dealt = answer.data.jobs
+  teams.value = answer.data.made.teams.map((members, i) => ({
+    name: kept[i]?.name ?? `Team ${i + 1}`,
+    locked: kept[i]?.locked ?? false,
+    pupils: members.map((id) => ({
+      id,
+      name: name.get(id) ?? '',
+      jobs: (dealt[i] ?? []).filter((j) => j.pupil === id).map((j) => ({ id: j.job, before: j.before })),
+    })),
+  }))
+}
+/** Who is away leaves the team; the others stay where they are. */
+function here(id: string, is: boolean) {
+  absent.value = is ? absent.value.filter((a) => a !== id) : [...absent.value, id]
+  if (!is) for (const team of teams.value) team.pupils = team.pupils.filter((p) => p.id !== id)
+}
+async function remove(id: string) {
+  const answer = await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
+  if (!answer.ok) return
+  here(id, false)
+  await classes.load()
+}
+async function added(made: ClassOpened) {
+  await classes.load()
+  chosen.value = made.id
+}
+</script>
+
+<template>
+  <div>
+    <LoadNote :state="classes.state.value" :refusal="classes.refusal.value" what="the classes" @again="classes.load" />
+    <p v-if="classes.data.value" class="line">
+      <template v-if="classes.data.value.length > 0">
+        Class
+        <select v-model="chosen" class="inline" aria-label="Class">
+          <option v-for="c in classes.data.value" :key="c.id" :value="c.id">{{ c.name }}</option>
+        </select>
+      </template>
+      <button type="button" class="act" @click="pasting = true">New class</button>
+    </p>
+    <ClassPaste v-model="pasting" @added="added" />
+    <template v-if="group">
+      <fieldset>
+        <legend>Here today: {{ group.pupils.length - absent.length }} of {{ group.pupils.length }}</legend>
+        <ul class="pupils">
+          <li v-for="p in group.pupils" :key="p.id">
+            <label>
+              <input
+                type="checkbox"
+                :checked="!absent.includes(p.id)"
+                @change="here(p.id, ($event.target as HTMLInputElement).checked)"
+              />
+              {{ p.name }}
+            </label>
+            <span v-if="removing === p.id" class="small">
+              from all records?
+              <button
+                type="button"
+                class="act"
+                :aria-label="`Yes, remove ${p.name} from all records`"
+                @click="remove(p.id)"
+              >
+                Yes
+              </button>
+              <button type="button" class="act" @click="removing = ''">No</button>
+            </span>
+            <button v-else type="button" class="act" :aria-label="`Remove ${p.name}`" @click="removing = p.id">
+              Remove
+            </button>
+          </li>
+        </ul>
+      </fieldset>
+      <p class="line">
+        Teams of
+        <input
+          v-model.number="size"
+          type="number"
+          min="1"
+          max="40"
+          class="inline number"
+          aria-label="Size of a team"
+        />, draw number <input v-model.number="seed" type="number" class="inline number" aria-label="Draw number" />
+      </p>
+      <ul>
+        <li v-for="(w, i) in wishes" :key="i" class="line">
+          Keep
+          <select v-model="w.one" class="inline" :aria-label="`Wish ${i + 1}: one`">
+            <option v-for="p in group.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
+          </select>
+          and
+          <select v-model="w.other" class="inline" :aria-label="`Wish ${i + 1}: the other`">
+            <option v-for="p in group.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
+          </select>
+          <select v-model="w.kind" class="inline" :aria-label="`Wish ${i + 1}: how`">
+            <option value="apart">apart</option>
+            <option value="together">together</option>
+          </select>
+          <button type="button" class="act" :aria-label="`Take out wish ${i + 1}`" @click="wishes.splice(i, 1)">
+            Take out
+          </button>
+        </li>
+      </ul>
+      <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">Add a wish</button>
+      <p class="line ways">
+        <Button
+          type="button"
+          :label="teams.length > 0 ? 'Make the unlocked teams anew' : 'Make teams'"
+          size="small"
+          @click="make('locked')"
+        />
+        <button v-if="teams.length > 0" type="button" class="act" @click="make('all')">Deal the jobs anew</button>
+      </p>
+      <p v-if="refusal" class="wrong" role="alert">
+        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+      </p>
+      <div role="status">
+        <p v-for="u in unkept" :key="u" class="wrong small">{{ u }}</p>
+        <p v-if="teams.length > 0" class="small muted">
+          {{
+            repeats === 0
+              ? 'Nobody meets a partner of an earlier rally.'
+              : `Earlier partners meet again ${repeats} times in all.`
+          }}
+        </p>
+      </div>
+      <TeamBoard v-if="teams.length > 0" v-model="teams" :jobs="jobs.data.value ?? []" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  line-height: 1.9;
+}
+.ways {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+}
+.number {
+  width: 3.2rem;
+  field-sizing: fixed;
+}
+fieldset {
+  border: 0;
+  padding: 0.4rem 0;
+  margin: 0;
+}
+legend {
+  font: 700 1rem var(--title);
+  padding: 0;
+}
+.pupils {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
+  gap: 0 1rem;
+}
+.pupils li {
+  display: flex;
+  justify-content: space-between;
+  gap: 0.5rem;
+  border-bottom: 1px solid var(--line);
+}
+.pupils label {
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  min-height: 32px;
+}
+.pupils .act {
+  color: var(--muted);
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import Sortable from 'sortablejs'
+import { computed, onBeforeUnmount, useTemplateRef, watch } from 'vue'
+import type { Job } from '../../api/names'
+import TeamPennant from '../../shared/TeamPennant.vue'
+import { teamMarks } from '../../shared/teamMarks'
+import type { PlannedTeam } from './planned'
+
+/** The teams beside each other: pupils are dragged from one to another, or moved with a choice; teams can be locked. */
+const teams = defineModel<PlannedTeam[]>({ required: true })
+const props = defineProps<{ jobs: readonly Job[] }>()
+const marks = computed(() =>
+  teamMarks(teams.value.map((t, i) => ({ id: String(i), name: t.name, members: 0, pupils: [] }))),
+)
+const jobName = (id: string) => props.jobs.find((j) => j.id === id)?.name ?? id
+
+function move(from: number, at: number, to: number, place?: number) {
+  const pupil = teams.value[from]?.pupils[at]
+  const target = teams.value[to]
+  if (!pupil || !target) return
+  teams.value[from]?.pupils.splice(at, 1)
+  target.pupils.splice(place ?? target.pupils.length, 0, pupil)
+}
+
+const lists = useTemplateRef<HTMLElement[]>('lists')
+let sortables: Sortable[] = []
+const letGo = () => sortables.forEach((s) => s.destroy())
+watch(
+  () => [lists.value?.length, teams.value.length],
+  () => {
+    letGo()
+    sortables = (lists.value ?? []).map((list) =>
+      Sortable.create(list, {
+        group: 'pupils',
+        handle: '.grip',
+        forceFallback: true,
+        onEnd: ({ item, from, to, oldIndex, newIndex }) => {
+          if (oldIndex === undefined || newIndex === undefined) return
+          // Put back where it was: the lists are drawn anew from the teams.
+          from.insertBefore(item, from.children[from === to && newIndex < oldIndex ? oldIndex + 1 : oldIndex] ?? null)
+          move(Number(from.dataset.team), oldIndex, Number(to.dataset.team), newIndex)
+        },
+      }),
+    )
+  },
+  { flush: 'post', immediate: true },
+)
+onBeforeUnmount(letGo)
+</script>
+
+<template>
+  <ol class="board">
+    <li v-for="(team, t) in teams" :key="t" :class="{ locked: team.locked }">
+      <p class="head">
+        <TeamPennant :mark="marks.get(String(t))!" :width="56" />
+        <input v-model="team.name" class="inline name" :aria-label="`Name of team ${t + 1}`" />
+      </p>
+      <label class="small"
+        ><input v-model="team.locked" type="checkbox" :aria-label="`Lock ${team.name}`" /> locked</label
+      >
+      <ul ref="lists" :data-team="t">
+        <li v-for="(p, i) in team.pupils" :key="p.id">
+          <span class="grip" aria-hidden="true"><span></span></span>
+          <span>
+            {{ p.name }}
+            <span v-for="j in p.jobs" :key="j.id" class="small muted job"
+              >{{ jobName(j.id) }} ({{ j.before === 0 ? 'first time' : `${j.before} before` }})</span
+            >
+          </span>
+          <select
+            class="inline small"
+            :aria-label="`Move ${p.name} to`"
+            :value="t"
+            @change="move(t, i, Number(($event.target as HTMLSelectElement).value))"
+          >
+            <option v-for="(other, o) in teams" :key="o" :value="o">{{ other.name }}</option>
+          </select>
+        </li>
+      </ul>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.board {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  gap: 1rem;
+  padding: 0.75rem 0;
+}
+.board > li {
+  background: var(--sheet);
+  border: 1.5px solid var(--ink);
+  padding: 0.6rem 0.8rem;
+}
+.board > .locked {
+  border-style: dashed;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+}
+.name {
+  font: 700 1.05rem var(--title);
+  min-width: 4rem;
+  flex: 1;
+}
+ul {
+  min-height: 2.5rem;
+}
+ul li {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 0.4rem;
+  align-items: start;
+  padding: 0.2rem 0;
+  border-bottom: 1px solid var(--line);
+}
+ul select {
+  max-width: 5.5rem;
+}
+.job {
+  display: block;
+}
+label {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.35rem;
+  min-height: 28px;
+}
+</style>

@@ -1,0 +1,6 @@
+/** A team that is being planned: nothing is kept before the rally begins. */
+export interface PlannedTeam {
+  name: string
+  locked: boolean
+  pupils: { id: string; name: string; jobs: { id: string; before: number }[] }[]
+}
