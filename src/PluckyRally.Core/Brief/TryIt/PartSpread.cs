@@ -59,7 +59,7 @@ internal static class PartSpread
                 return new(0, place.Points.Max());
             case Curve.ShareOfBest share:
                 // Either way round, the weakest team gets the share that low is of high.
-                return new(high > 0 ? Math.Clamp(low / high, 0, 1) * share.Points : 0, share.Points);
+                return new(high > 0 ? Math.Clamp(low * share.Points / high, 0, share.Points) : 0, share.Points);
             case Curve.Improvement:
                 return null;
             default:
