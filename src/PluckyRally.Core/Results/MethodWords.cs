@@ -15,7 +15,7 @@ public static class MethodWords
     [
         .. playbook.Parts.Select(Say),
         Wins(playbook.Brief.Method),
-        .. playbook.Brief.Method.TieBreaks.Take(1).Select(t => $"If totals are equal, {Low(t.Name)} decides."),
+        .. playbook.Brief.Method.TieBreaks.Take(1).Select(t => $"If totals are equal, {Within.Sentence(t.Name)} decides."),
     ];
 
     /// <summary>A number of points with the word.</summary>
@@ -50,6 +50,4 @@ public static class MethodWords
         (null, { } cap) => $", at most {ReadingFormat.Number(cap)}",
         _ => "",
     };
-
-    private static string Low(string text) => text.Length > 0 ? char.ToLowerInvariant(text[0]) + text[1..] : text;
 }

@@ -2,7 +2,6 @@ import type { components } from './schema.generated'
 
 type Schemas = components['schemas']
 
-export type Award = Schemas['Award']
 export type BinsPart = Schemas['PartBins']
 export type Bag = Schemas['Bag']
 export type Better = Schemas['Better']
@@ -71,4 +70,3 @@ export type TrialOutcome = Schemas['TrialOutcome']
 export type TryHandle = Schemas['TryHandle']
 export type Tryout = Schemas['Tryout']
 export type UnitSystem = Schemas['UnitSystem']
-export type VersionKept = Schemas['VersionKept']

@@ -36,7 +36,7 @@ public sealed record PupilSheet(
             brief.ScoringWords.Trim().Length > 0 ? [.. brief.ScoringWords.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)] : playbook.IsOk ? MethodWords.Say(playbook.Value) : [],
             [.. brief.Timing.Phases.Select(p => TimeLine(p, brief)), .. brief.Timing.IfLate.Length > 0 ? new[] { brief.Timing.IfLate } : []],
             [.. brief.Words.Where(w => w.Word.Length > 0).Select(w => w.Meaning.Length > 0 ? $"{w.Word}: {w.Meaning}" : w.Word)],
-            [.. brief.Hazards.Select(h => Cautions.Of(h.Kind)).Select(c => $"{c.Name}: {c.Says} With: {Low(c.Present)}"), .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [], .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : []]);
+            [.. brief.Hazards.Select(h => Cautions.Of(h.Kind)).Select(c => $"{c.Name}: {c.Says} With: {Within.Sentence(c.Present)}"), .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [], .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : []]);
     }
 
     private static IEnumerable<string> TestLines(Brief brief)
@@ -56,6 +56,4 @@ public sealed record PupilSheet(
         var name = phase.Note.Length > 0 ? $"{Minutes.Name(phase.Kind)} ({phase.Note})" : Minutes.Name(phase.Kind);
         return phase.Kind == PhaseKind.Homework ? name : $"{name}: {(minutes == 1 ? "1 minute" : $"{ReadingFormat.Number(Math.Round(minutes, 1))} minutes")}";
     }
-
-    private static string Low(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 }

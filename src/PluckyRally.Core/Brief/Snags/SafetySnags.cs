@@ -19,7 +19,7 @@ internal static partial class SafetySnags
         foreach (var (kind, word) in Cautions.In(texts).Where(h => brief.Hazards.All(b => b.Kind != h.Kind)))
         {
             var caution = Cautions.Of(kind);
-            yield return new("hazard", SnagWeight.Matters, $"/hazards/{Json.Word(kind)}", $"The brief speaks of “{word}”, and there is no caution about {Low(caution.Name)}.", caution.Says, new($"Add the caution “{caution.Name}”", [Change.Append("/hazards", new Hazard { Kind = kind })]));
+            yield return new("hazard", SnagWeight.Matters, $"/hazards/{Json.Word(kind)}", $"The brief speaks of “{word}”, and there is no caution about {Within.Sentence(caution.Name)}.", caution.Says, new($"Add the caution “{caution.Name}”", [Change.Append("/hazards", new Hazard { Kind = kind })]));
         }
 
         if (brief.Hazards.Any(h => h.Kind == HazardKind.Food) && !Allergy().IsMatch($"{brief.Safety} {brief.Teacher.Notes}"))
@@ -28,8 +28,6 @@ internal static partial class SafetySnags
             yield return new("allergy", SnagWeight.Matters, "/safety", "Food is used, and nothing is said about allergies.", "A pupil with an allergy must be safe before the food is on the table.", new("Add a note on allergies", [Change.Set("/safety", $"{brief.Safety} {note}".Trim())]));
         }
     }
-
-    private static string Low(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 
     [GeneratedRegex(@"allerg", RegexOptions.IgnoreCase)]
     private static partial Regex Allergy();

@@ -48,7 +48,7 @@ internal static partial class ScoringSnags
             var below = TermWords.All(part.Expression.Term).OfType<Term.Binary>().Where(b => b.Sign == '/').Select(b => b.Right).OfType<Term.Name>().Select(n => scene.Measure(n.Id)).OfType<Measure>();
             foreach (var measure in below.Where(m => Plausible.Of(m) is not { Low: > 0 } && !KeptAboveZero(scene, m)).Distinct())
             {
-                var rule = new Rule { Id = Free($"some_{measure.Id}", scene.Brief), Sort = RuleSort.Criterion, Text = $"Uses at least 1 of {measure.Name.ToLowerInvariant()}", Check = new RuleCheck.Limit { Value = measure.Id, Comparison = Comparison.AtLeast, Amount = "1" }, IfMissed = new Consequence.DoesNotPlace() };
+                var rule = new Rule { Id = FreeId.Of($"some_{measure.Id}", scene.Brief.Rules.Select(r => r.Id)), Sort = RuleSort.Criterion, Text = $"Uses at least 1 of {measure.Name.ToLowerInvariant()}", Check = new RuleCheck.Limit { Value = measure.Id, Comparison = Comparison.AtLeast, Amount = "1" }, IfMissed = new Consequence.DoesNotPlace() };
                 yield return new("zero", SnagWeight.Matters, $"/method/parts/{part.Part.Id}/value", $"{part.Part.Name} divides by {measure.Name.ToLowerInvariant()}, which can be zero.", "A team with none of it would have no value, and only failure points.", new($"Ask for at least 1 of {measure.Name.ToLowerInvariant()}", [Change.Append("/rules", rule)]));
             }
         }
@@ -65,8 +65,6 @@ internal static partial class ScoringSnags
         if (!says)
             yield return new("wins", SnagWeight.Matters, "/scoringWords", "Your words on scoring do not say which total wins.", "Pupils would ask whether more or fewer points are good.", new("Add the sentence", [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]));
     }
-
-    private static string Free(string stem, Brief brief) => Enumerable.Range(1, 400).Select(i => i == 1 ? stem : $"{stem}{i}").First(id => brief.Rules.All(r => r.Id != id));
 
     private static string Show(decimal points) => ReadingFormat.Number(Math.Round(points, 1));
 

@@ -16,7 +16,7 @@ internal static class StoppingSnags
             case ["", "measures", var id, "step"] when brief.Measures.Any(m => m.Id == id):
                 return new("Read it to the nearest 1", [Change.Set(problem.At, 1)]);
             case ["", "method", "parts"] when brief.Measures is [var first, ..]:
-                return new($"Give a point for each {first.Name.ToLowerInvariant()}", [Change.Append<Part>("/method/parts", new Part.Measured { Id = Free("points", brief), Name = first.Name, Value = first.Id, Better = Better.More, Curve = new Curve.Rate(1) })]);
+                return new($"Give a point for each {first.Name.ToLowerInvariant()}", [Change.Append<Part>("/method/parts", new Part.Measured { Id = FreeId.Of("points", brief.Measures.Select(m => m.Id).Concat(brief.Method.Parts.Select(p => p.Id))), Name = first.Name, Value = first.Id, Better = Better.More, Curve = new Curve.Rate(1) })]);
             case ["", "method", "parts", var id, "value"] when brief.Method.Parts.OfType<Part.Measured>().FirstOrDefault(p => p.Id == id) is { } part && Unknown(part.Value, brief) is { } name:
                 return new($"Add a measure called {name}", [Change.Append("/measures", new Measure { Id = name, Name = name, Kind = MeasureKind.Number })]);
             default:
@@ -29,11 +29,5 @@ internal static class StoppingSnags
     {
         var term = TermParser.Read(expression);
         return term.IsOk ? TermWords.Names(term.Value).FirstOrDefault(n => brief.Measures.All(m => m.Id != n)) : null;
-    }
-
-    private static string Free(string stem, Brief brief)
-    {
-        var taken = brief.Measures.Select(m => m.Id).Concat(brief.Method.Parts.Select(p => p.Id)).ToHashSet();
-        return Enumerable.Range(1, 400).Select(i => i == 1 ? stem : $"{stem}{i}").First(id => !taken.Contains(id));
     }
 }

@@ -41,7 +41,7 @@ internal static partial class TestSnags
         {
             var at = $"/measures/{measure.Id}";
             if (scored.Contains(measure.Id) && measure.How.Trim().Length == 0 && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level))
-                yield return new("how", SnagWeight.Hint, $"{at}/how", $"Nothing says how {Low(measure.Name)} is measured.", "From where to where, along what, to which side: two judges would read differently.");
+                yield return new("how", SnagWeight.Hint, $"{at}/how", $"Nothing says how {Within.Sentence(measure.Name)} is measured.", "From where to where, along what, to which side: two judges would read differently.");
             if (scene.Playbook is not null && !scored.Contains(measure.Id) && !ruled.Contains(measure.Id) && !broken.Contains(measure.Id))
                 yield return new("unused", SnagWeight.Hint, at, $"{measure.Name} is measured, and nothing comes of it.", "Judges would read a number that nobody needs.");
             if (scored.Contains(measure.Id) && measure.Expected is { } e && e.High > e.Low && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level) && (e.High - e.Low) / measure.Step < ReadingsApart * scene.Brief.Timing.Teams)
@@ -74,8 +74,6 @@ internal static partial class TestSnags
     }
 
     private static string Name(Condition condition) => condition.Text.Length > 0 ? condition.Text : "Something unnamed";
-
-    private static string Low(string text) => text.Length > 0 ? char.ToLowerInvariant(text[0]) + text[1..] : text;
 
     [GeneratedRegex(@"\b(?:collapses?|falls? (?:over|down)|breaks?|tall(?:est)?|strong(?:est)?|tower|bridge|holds? (?:up|as much))\b", RegexOptions.IgnoreCase)]
     private static partial Regex Collapse();

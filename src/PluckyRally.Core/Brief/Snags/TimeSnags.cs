@@ -27,7 +27,7 @@ internal static class TimeSnags
         var timetable = Timetable.Of(brief);
         if (timetable.Fits) yield break;
         var needed = Minutes.OfAll(brief);
-        var says = needed > room ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}." : $"It does not fit the lessons as they are cut: {char.ToLowerInvariant(timetable.Says[0])}{timetable.Says[1..]}";
+        var says = needed > room ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}." : $"It does not fit the lessons as they are cut: {Within.Sentence(timetable.Says)}";
         var offer = timetable.Offers.FirstOrDefault(o => o.Fits);
         yield return new("minutes", SnagWeight.Matters, "/timing/lesson", says, "The test or the talk would fall off the end of the lesson.", offer is null ? null : new(offer.Label, offer.Changes));
     }

@@ -32,7 +32,7 @@ public static class GradeTier
             if (amount > 0 && amount != material.Amount) overrides.Add(At($"/materials/{material.Id}/amount", amount));
         }
 
-        return new() { Id = Free(Json.Word(band), brief), Name = GradeBands.Name(band), Overrides = overrides };
+        return new() { Id = FreeId.Of(Json.Word(band), brief.Tiers.Select(t => t.Id)), Name = GradeBands.Name(band), Overrides = overrides };
     }
 
     /// <summary>As many as are usual, but no more than twice the brief's own: testing must still fit the lesson.</summary>
@@ -47,8 +47,6 @@ public static class GradeTier
         GradeBand.From9To12 => 0.6m,
         _ => 1,
     };
-
-    private static string Free(string stem, Brief brief) => Enumerable.Range(1, 400).Select(i => i == 1 ? stem : $"{stem}{i}").First(id => brief.Tiers.All(t => t.Id != id));
 
     private static Override At<T>(string place, T value) => new(place, JsonSerializer.SerializeToElement(value, Json.Options));
 }

@@ -72,8 +72,3 @@ export const pers: Pairs<Per> = [
   ['freshBuild', 'for each fresh build'],
   ['class', 'for the class'],
 ]
-
-export const yesNo: Pairs<boolean> = [
-  [true, 'yes'],
-  [false, 'no'],
-]

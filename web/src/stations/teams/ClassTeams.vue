@@ -194,9 +194,6 @@ async function added(made: ClassOpened) {
 </template>
 
 <style scoped>
-.line {
-  line-height: 1.9;
-}
 .ways {
   display: flex;
   gap: 1rem;

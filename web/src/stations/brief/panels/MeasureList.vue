@@ -234,9 +234,6 @@ function toggle(kind: SummaryKind, on: boolean) {
 </template>
 
 <style scoped>
-.line {
-  line-height: 1.8;
-}
 summary {
   cursor: pointer;
   min-height: 24px;

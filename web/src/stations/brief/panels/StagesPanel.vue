@@ -62,9 +62,3 @@ const measures = computed((): Pairs<string> => [
     </ItemLines>
   </section>
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

@@ -145,9 +145,6 @@ h3 {
   align-items: center;
   padding: 0.2rem 0;
 }
-.line {
-  line-height: 1.9;
-}
 .days {
   width: 3.5rem;
   field-sizing: fixed;

@@ -71,9 +71,3 @@ const timed = computed({
   </p>
   <CurveFields v-if="timed && part.curve" v-model="part.curve" :at="`${at}/curve`" unit="second" />
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

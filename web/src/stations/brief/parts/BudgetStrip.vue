@@ -47,9 +47,3 @@ const fresh = () => ({
   </ItemLines>
   <CurveFields v-model="part.curve" :at="`${at}/curve`" :unit="part.money" />
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

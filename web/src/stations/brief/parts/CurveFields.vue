@@ -111,9 +111,3 @@ function addBand() {
     </template>
   </div>
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

@@ -98,9 +98,3 @@ const unit = computed(() =>
   </p>
   <CurveFields v-model="part.curve" :at="`${at}/curve`" :unit="unit" />
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

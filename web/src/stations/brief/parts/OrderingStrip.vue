@@ -35,9 +35,3 @@ const fresh = () => ({
     place <InlineNumber v-model="part.perPlace" label="Points for a place" :at="`${at}/perPlace`" />.
   </p>
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

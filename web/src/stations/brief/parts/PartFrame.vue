@@ -59,7 +59,4 @@ summary {
   min-height: 24px;
   color: var(--muted);
 }
-.line {
-  line-height: 1.8;
-}
 </style>

@@ -42,9 +42,3 @@ const labels = [
     <InlineNumber v-model="part.step" label="Step of the pieces" :at="`${at}/step`" />.
   </p>
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

@@ -46,9 +46,3 @@ const freshFault = () => ({
   </p>
   <CurveFields v-model="part.curve" :at="`${at}/curve`" unit="second" />
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

@@ -59,9 +59,3 @@ const fresh = () => ({
     </ItemLines>
   </ItemLines>
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

@@ -50,9 +50,3 @@ const timed = computed({
     </template>
   </p>
 </template>
-
-<style scoped>
-.line {
-  line-height: 1.8;
-}
-</style>

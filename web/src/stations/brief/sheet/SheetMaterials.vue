@@ -75,6 +75,7 @@ const { choices } = useWriting()
 }
 summary {
   display: inline-block;
+  margin-left: 0.6rem;
   cursor: pointer;
   text-decoration: underline;
 }
