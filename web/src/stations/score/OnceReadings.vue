@@ -30,7 +30,7 @@ async function send(measure: string) {
   <section aria-labelledby="once">
     <h3 id="once">Read once</h3>
     <template v-for="o in once" :key="o.measure">
-      <p v-if="o.shown && again !== o.measure" class="line">
+      <p v-if="o.shown && again !== o.measure" class="once">
         <span>{{ measureOf(o.measure)?.name }}</span>
         <b class="figures">{{ o.shown }}</b>
         <Button
@@ -68,7 +68,7 @@ form {
   gap: 1rem;
   padding: 0.5rem 0;
 }
-.line {
+.once {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto 8rem;
   align-items: center;

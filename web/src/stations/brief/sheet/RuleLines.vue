@@ -27,7 +27,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
 <template>
   <ul ref="list">
     <li v-for="(rule, i) in rules" :key="rule.id" :class="{ off: rule.off }">
-      <div class="line">
+      <div class="rule">
         <button
           v-if="!fixed"
           type="button"
@@ -76,13 +76,13 @@ li {
 .off {
   opacity: 0.65;
 }
-.line {
+.rule {
   display: flex;
   gap: 0.5rem;
   align-items: flex-start;
 }
 
-.line > .flag + * {
+.rule > .flag + * {
   flex: 1;
   min-width: 0;
 }
