@@ -40,7 +40,7 @@ public sealed class DraftTests : IDisposable
     [Fact]
     public async Task A_change_whose_place_is_gone_is_refused_by_name()
     {
-        var response = await _app.Post("/api/drafts/mended", new DraftChanges(Sample.Brief(), [Change.Put("/rules/gone/text", "x")]));
+        var response = await _app.Post("/api/drafts/mended", new DraftChanges(Sample.Brief(), [Change.Set("/rules/gone/text", "x")]));
         response.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(response)).ShouldBe(["/rules/gone/text"]);
     }

@@ -9,12 +9,10 @@ internal static partial class PlaceWords
     private static readonly Dictionary<string, string> Known = new(StringComparer.Ordinal)
     {
         ["question"] = "opening question",
-        ["how"] = "how",
         ["overWhen"] = "over when",
         ["ifItFalls"] = "if it falls",
         ["holdSeconds"] = "seconds to hold",
         ["check"] = "",
-        ["amount"] = "amount",
         ["upper"] = "upper limit",
         ["ifMissed"] = "if missed",
         ["off"] = "left out",
@@ -31,11 +29,9 @@ internal static partial class PlaceWords
         ["rules"] = "",
         ["perUnit"] = "points for each",
         ["lesson"] = "minutes of a lesson",
-        ["lessons"] = "lessons",
         ["teacher"] = "for the teacher",
         ["tieBreaks"] = "tie-breaks",
         ["scoringWords"] = "how it is scored",
-        ["stages"] = "stages",
         ["leftSnags"] = "snags left",
         ["percentOfLastRound"] = "percent of the last round",
         ["setUp"] = "setting up",
@@ -43,7 +39,6 @@ internal static partial class PlaceWords
         ["ifLate"] = "being late",
         ["tiers"] = "tier",
         ["overrides"] = "",
-        ["title"] = "title",
     };
 
     /// <summary>The place in words, as it is in this document.</summary>

@@ -9,7 +9,8 @@ namespace PluckyRally.Core;
 /// <param name="Packs">Packs to buy; absent where it is bought by the piece.</param>
 /// <param name="Over">What of the last pack is left over.</param>
 /// <param name="Cost">What buying it costs; absent where it has no price.</param>
-public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Total, decimal InCupboard, decimal Short, int? Packs, decimal Over, decimal? Cost);
+/// <param name="CountedOut">Whether a team counts it out and back in.</param>
+public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Total, decimal InCupboard, decimal Short, int? Packs, decimal Over, decimal? Cost, bool CountedOut);
 
 /// <summary>Everything that a class needs, against what is in the cupboard.</summary>
 /// <param name="Lines">A line for each material.</param>
@@ -30,12 +31,16 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         return new(lines, cost, teams.Count > 0 ? cost / teams.Count : 0, lines.Count(l => l.Short > 0));
     }
 
+    /// <summary>What bags can be drawn from: whole pieces, as many as the class needs or the cupboard holds.</summary>
+    public IReadOnlyList<BagItem> ForBags() =>
+        [.. Lines.Where(l => l.Material.IsForBags).Select(l => new BagItem(l.Material.Name, l.Material.Category, (int)Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard)), l.Material.Price ?? 1))];
+
     /// <summary>What two names have in common that mean one thing.</summary>
     public static string Key(string name, string unit) => $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
 
     private static KitLine Line(Material material, Brief brief, IReadOnlyList<int> teams, decimal stock)
     {
-        if (material.Amount is not { } amount) return new(material, null, null, stock, 0, null, 0, null);
+        if (material.Amount is not { } amount) return new(material, null, null, stock, 0, null, 0, null, false);
         var builds = 1 + (brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0));
         decimal Each(int members) => amount * material.Per switch
         {
@@ -52,7 +57,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         var over = packs is > 0 ? (packs.Value * material.Pack!.Value) - missing : 0;
         var cost = material.Price is { } price ? price * (packs ?? missing) : (decimal?)null;
         var one = material.Per == Per.Class ? (decimal?)null : teams.Count > 0 ? teams.Max(Each) : Each(4);
-        return new(material, one, total, stock, missing, packs, over, cost);
+        return new(material, one, total, stock, missing, packs, over, cost, one is not null && material.IsCountedOut);
     }
 }
 
@@ -60,4 +65,15 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 /// <param name="Name">What it is.</param>
 /// <param name="Unit">Its unit; empty for pieces.</param>
 /// <param name="Amount">How much there is, 0 or more.</param>
-public sealed record CupboardItem(string Name, string Unit, decimal Amount);
+public sealed record CupboardItem(string Name, string Unit, decimal Amount)
+{
+    /// <summary>What keeps it from being in a cupboard.</summary>
+    public IReadOnlyList<Problem> Problems()
+    {
+        var found = new Findings();
+        found.NotEmpty(Name, "/name", "The thing has no name.", "Say what it is.");
+        found.Length(Name, Most.Name, "/name", "The name");
+        found.Unless(Amount is >= 0 and <= 1_000_000, "/amount", "The amount is out of range.", "Write 0 or more.");
+        return found.Problems;
+    }
+}

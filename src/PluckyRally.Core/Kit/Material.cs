@@ -70,6 +70,12 @@ public sealed record Material
     /// <summary>Whether it belongs to the test and not to the pupils.</summary>
     internal bool IsRig => Category is "rig" or "weight" or "thing carried";
 
+    /// <summary>Whether teams count it out and back in: all but the rig and the weights, which stay at the test.</summary>
+    internal bool IsCountedOut => Category is not ("rig" or "weight");
+
+    /// <summary>Whether it can be drawn into a bag: what a build is made of, told apart by what it is good for.</summary>
+    internal bool IsForBags => !IsRig && Category.Length > 0 && Category != "tool";
+
     /// <summary>The material with its amount, as the sheet has it: <c>12 straws</c>, <c>60 cm of tape</c>.</summary>
     public string Says()
     {

@@ -43,9 +43,13 @@ public sealed record Pennant(Station Station, Readiness Readiness, int Missing, 
 public static class Route
 {
     /// <summary>The route of a brief that is not run yet.</summary>
-    /// <param name="stopping">How many snags keep it from being run.</param>
-    /// <param name="kit">What the expected teams need.</param>
-    public static IReadOnlyList<Pennant> OfBrief(int stopping, KitList kit) =>
+    /// <param name="brief">The brief.</param>
+    /// <param name="snags">What was found in it.</param>
+    /// <param name="cupboard">What there is for the teams that it expects.</param>
+    public static IReadOnlyList<Pennant> OfBrief(Brief brief, IReadOnlyList<Snag> snags, IReadOnlyList<CupboardItem> cupboard) =>
+        OfBrief(snags.Count(s => s.Weight == SnagWeight.Stops), KitList.Of(brief, [.. Enumerable.Repeat(0, brief.Timing.Teams)], cupboard));
+
+    private static IReadOnlyList<Pennant> OfBrief(int stopping, KitList kit) =>
     [
         stopping > 0
             ? new(Station.Brief, Readiness.HalfSewn, stopping, $"{Things(stopping, "snag", "snags")} to mend before a class can run this.")

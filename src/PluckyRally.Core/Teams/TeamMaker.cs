@@ -35,7 +35,7 @@ public static class TeamMaker
         var random = new MersenneTwister(wishes.Seed);
         int[]? best = null;
         var bestCost = long.MaxValue;
-        for (var beginning = 0; beginning < Beginnings && sizes.Count > 1 && bestCost > int.MinValue; beginning++)
+        for (var beginning = 0; beginning < Beginnings && sizes.Count > 1; beginning++)
         {
             var order = Draws.Shuffled(free, random);
             var cost = Improve(order, sizes, weights);
@@ -50,7 +50,7 @@ public static class TeamMaker
         return Result<TeamsMade>.Ok(new([.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => pupils[i].Id)])], repeats, [.. UnkeptWishes.Of(pupils, wishes, teams, here)]));
     }
 
-    internal static IEnumerable<(int A, int B)> Pairs(IReadOnlyList<int> team)
+    internal static IEnumerable<(T A, T B)> Pairs<T>(IReadOnlyList<T> team)
     {
         for (var i = 0; i < team.Count; i++)
         {

@@ -4,11 +4,6 @@ using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Classes;
 
-/// <summary>What a class's rallies say of its pupils.</summary>
-/// <param name="Pairs">Who has worked with whom.</param>
-/// <param name="Jobs">Who has had which job.</param>
-public sealed record ClassHistory(IReadOnlyList<EarlierPair> Pairs, IReadOnlyList<JobHeld> Jobs);
-
 /// <summary>The teacher's classes and their pupils.</summary>
 public sealed class ClassRegister(RallyDb db)
 {
@@ -42,18 +37,6 @@ public sealed class ClassRegister(RallyDb db)
     public async Task<ClassHistory> History(Guid id, CancellationToken stop)
     {
         var members = await db.TeamPupils.AsNoTracking().Where(m => m.Pupil!.ClassId == id).Select(m => new { m.RallyId, m.TeamId, m.PupilId, m.Jobs }).ToListAsync(stop);
-        var pairs = new Dictionary<(string, string), int>();
-        foreach (var team in members.GroupBy(m => (m.RallyId, m.TeamId)))
-        {
-            var ids = team.Select(m => m.PupilId.ToString()).Order(StringComparer.Ordinal).ToList();
-            for (var i = 0; i < ids.Count; i++)
-            {
-                for (var j = i + 1; j < ids.Count; j++) pairs[(ids[i], ids[j])] = pairs.GetValueOrDefault((ids[i], ids[j])) + 1;
-            }
-        }
-
-        var jobs = members.SelectMany(m => m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(job => (Pupil: m.PupilId.ToString(), Job: job)))
-            .GroupBy(h => h).Select(g => new JobHeld(g.Key.Pupil, g.Key.Job, g.Count())).ToList();
-        return new([.. pairs.Select(p => new EarlierPair(p.Key.Item1, p.Key.Item2, p.Value))], jobs);
+        return ClassHistory.Of([.. members.Select(m => new PastPlace($"{m.RallyId}/{m.TeamId}", m.PupilId.ToString(), m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))]);
     }
 }

@@ -27,21 +27,20 @@ public sealed record BriefCheckup(
 {
     internal static BriefCheckup Of(Core.Brief brief, IReadOnlyList<CupboardItem> cupboard)
     {
-        var edition = new Edition { Brief = brief };
-        var playbook = Playbook.For(edition);
+        var playbook = Playbook.For(new Edition { Brief = brief });
         var (snags, left) = Core.Snags.Look(brief);
-        var stopping = snags.Where(s => s.Weight == SnagWeight.Stops).ToList();
+        IReadOnlyList<string> scoring = playbook.IsOk ? MethodWords.Say(playbook.Value) : [];
         return new(
-            [.. stopping.Select(s => new Problem(s.At, s.What, s.Why))],
+            [.. snags.Where(s => s.Weight == SnagWeight.Stops).Select(s => new Problem(s.At, s.What, s.Why))],
             snags,
             left,
-            playbook.IsOk ? MethodWords.Say(playbook.Value) : [],
-            PupilSheet.Of(edition),
+            scoring,
+            PupilSheet.Of(brief, scoring),
             TierTable.Of(brief),
             Fact.Of(brief),
             TimeNeeded.Of(brief),
             Timetable.Of(brief),
-            Core.Route.OfBrief(stopping.Count, KitList.Of(brief, [.. Enumerable.Repeat(0, brief.Timing.Teams)], cupboard)));
+            Core.Route.OfBrief(brief, snags, cupboard));
     }
 }
 

@@ -43,7 +43,7 @@ internal static class BriefEndpoints
         var document = DocumentReader.Brief(brief.Document);
         if (!document.IsOk) return new Refused(document.Problems);
         var title = document.Value.Value.Title;
-        var renamed = Changes.Apply(System.Text.Json.Nodes.JsonNode.Parse(brief.Document)!, [Change.Put("/title", title.Length > 0 ? $"{title} (copy)" : "")]);
+        var renamed = Changes.Apply(System.Text.Json.Nodes.JsonNode.Parse(brief.Document)!, [Change.Set("/title", title.Length > 0 ? $"{title} (copy)" : "")]);
         var result = await Shelve(renamed, shelf, stop);
         return result.Result is Created<BriefOnShelf> created ? created : (Refused)result.Result;
     }

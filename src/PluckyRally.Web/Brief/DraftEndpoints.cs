@@ -84,6 +84,7 @@ public sealed record EditionSheet(Core.Brief Brief, string Tier, IReadOnlyList<s
     internal static EditionSheet Of(Core.Brief whole, Edition edition)
     {
         var playbook = Playbook.For(edition);
-        return new(edition.Brief, edition.Tier, playbook.IsOk ? MethodWords.Say(playbook.Value) : [], PupilSheet.Of(edition), Difference.Between(whole with { Tiers = [] }, edition.Brief));
+        IReadOnlyList<string> scoring = playbook.IsOk ? MethodWords.Say(playbook.Value) : [];
+        return new(edition.Brief, edition.Tier, scoring, PupilSheet.Of(edition.Brief, scoring), Difference.Between(whole with { Tiers = [] }, edition.Brief));
     }
 }

@@ -62,10 +62,8 @@ internal static class KitEndpoints
     {
         var request = DocumentReader.Request<CupboardItem>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        var item = request.Value.Value;
-        if (item.Name.Trim().Length is 0 or > Most.Name) return new Refused([new("/name", "The thing has no name, or too long a one.", $"Use 1 to {Most.Name} characters.")]);
-        if (item.Amount is < 0 or > 1_000_000) return new Refused([new("/amount", "The amount is out of range.", "Write 0 or more.")]);
-        await cupboard.Put(item, stop);
+        if (request.Value.Value.Problems() is { Count: > 0 } problems) return new Refused(problems);
+        await cupboard.Put(request.Value.Value, stop);
         return TypedResults.NoContent();
     }
 
@@ -100,7 +98,7 @@ internal static class KitEndpoints
         var brief = edition.Value.Brief;
         var stock = await cupboard.All(stop);
         var list = KitList.Of(brief, [.. Enumerable.Repeat(members, teams)], stock);
-        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, list, brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], BriefCheckup.Of(document.Value.Value, stock).Route));
+        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, list, list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock)));
     }
 }
 
@@ -108,10 +106,11 @@ internal static class KitEndpoints
 /// <param name="Title">The brief's title.</param>
 /// <param name="Money">The currency.</param>
 /// <param name="List">The materials.</param>
+/// <param name="Bags">What bags can be drawn from.</param>
 /// <param name="Conditions">What is to be the same for everyone.</param>
 /// <param name="Tiers">The tiers that can be chosen.</param>
 /// <param name="Route">How far along the route the brief is.</param>
-public sealed record KitSheet(string Title, string Money, KitList List, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route);
+public sealed record KitSheet(string Title, string Money, KitList List, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route);
 
 /// <summary>A tier that can be chosen.</summary>
 public sealed record TierChoice(string Id, string Name);

@@ -25,7 +25,7 @@ internal static class ClassEndpoints
     {
         var request = DocumentReader.Request<ClassListSent>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        var list = ClassListReader.Read(request.Value.Value.Text, request.Value.Value.Given, request.Value.Value.Family);
+        var list = ClassList.Read(ClassListText.Rows(request.Value.Value.Text), request.Value.Value.Given, request.Value.Value.Family);
         return list.IsOk ? TypedResults.Ok(list.Value) : new Refused(list.Problems);
     }
 
@@ -34,15 +34,7 @@ internal static class ClassEndpoints
         var request = DocumentReader.Request<NewClass>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var wanted = request.Value.Value;
-        var problems = new List<Problem>();
-        if (wanted.Name.Trim().Length is 0 or > Most.Name) problems.Add(new("/name", "The class has no name, or too long a one.", $"Use 1 to {Most.Name} characters."));
-        if (wanted.Pupils.Count is 0 or > Most.Items) problems.Add(new("/pupils", "There is nobody in the class, or too many.", $"Use 1 to {Most.Items} pupils."));
-        for (var i = 0; i < Math.Min(wanted.Pupils.Count, Most.Items); i++)
-        {
-            if (wanted.Pupils[i].Trim().Length is 0 or > Most.Name) problems.Add(new($"/pupils/{i}", "A pupil has no name, or too long a one.", "Write a given name and an initial."));
-        }
-
-        if (problems.Count > 0) return new Refused(problems);
+        if (ClassList.Problems(wanted.Name, wanted.Pupils) is { Count: > 0 } problems) return new Refused(problems);
         var made = await register.Add(wanted.Name.Trim(), [.. wanted.Pupils.Select(p => p.Trim())], stop);
         return TypedResults.Created($"/api/classes/{made.Id}", ClassOpened.Of(made));
     }

@@ -139,6 +139,6 @@ public sealed record RallyOpened(
         opened.Rally.Entries.Count,
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         MethodWords.Say(opened.Playbook),
-        PupilSheet.Of(opened.Playbook.Edition),
+        PupilSheet.Of(opened.Playbook.Brief, MethodWords.Say(opened.Playbook)),
         Core.Route.OfRally(opened, round));
 }

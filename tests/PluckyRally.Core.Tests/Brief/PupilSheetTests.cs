@@ -75,5 +75,5 @@ public sealed class PupilSheetTests
         Of(Sample.Simple(3) with { Timing = timing }).Time.ShouldBe(["Build (with the kit): 15 minutes", "Test: 40 minutes", "At home", "Let go: 1 minute", "Late ones go last."]);
     }
 
-    private static PupilSheet Of(Brief brief) => PupilSheet.Of(new Edition { Brief = brief });
+    private static PupilSheet Of(Brief brief) => PupilSheet.Of(brief);
 }

@@ -7,7 +7,7 @@ public sealed class RouteTests
 {
     [Fact]
     public void A_brief_with_snags_is_half_sewn() =>
-        Route.OfBrief(1, KitList.Of(new Brief(), [], []))[0]
+        Route.OfBrief(new Brief(), [new Snag("stops", SnagWeight.Stops, "/title", "", "")], [])[0]
             .ShouldBe(new Pennant(Station.Brief, Readiness.HalfSewn, 1, "One snag to mend before a class can run this."));
 
     [Fact]

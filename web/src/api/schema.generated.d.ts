@@ -893,13 +893,23 @@ export interface components {
             phases: components["schemas"]["NamedOfPhaseKind"][];
             summaries: components["schemas"]["NamedOfSummaryKind"][];
         };
+        /** @description A class list as it was understood, before anything is kept. */
         ClassList: {
+            /** @description The columns, by their titles or numbers. */
             columns: string[];
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description The column with the given name, from 0.
+             */
             given: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description The column with the family name, from 0; absent where there is none.
+             */
             family?: null | number;
+            /** @description Given names and initials. */
             pupils: string[];
+            /** @description What is worth a look: lines without a name, names that come twice. */
             odd: string[];
         };
         ClassListSent: {
@@ -1982,6 +1992,8 @@ export interface components {
              * @description What buying it costs; absent where it has no price.
              */
             cost?: null | number;
+            /** @description Whether a team counts it out and back in. */
+            countedOut: boolean;
         };
         /** @description Everything that a class needs, against what is in the cupboard. */
         KitList: {
@@ -2007,6 +2019,7 @@ export interface components {
             title: string;
             money: string;
             list: components["schemas"]["KitList"];
+            bags: components["schemas"]["BagItem"][];
             conditions: components["schemas"]["Condition"][];
             tiers: components["schemas"]["TierChoice"][];
             route: components["schemas"]["Pennant"][];

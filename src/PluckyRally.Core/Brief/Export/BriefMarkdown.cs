@@ -12,7 +12,7 @@ public static partial class BriefMarkdown
     public static string Write(Edition edition, bool withTeacherPart)
     {
         var brief = edition.Brief;
-        var sheet = PupilSheet.Of(edition);
+        var sheet = PupilSheet.Of(brief);
         var text = new StringBuilder();
         Heading(1, brief.Title.Length > 0 ? brief.Title : "Untitled brief");
         Paragraph(string.Join(" · ", new[] { edition.Tier, brief.Season == Season.Any ? "" : brief.Season.ToString(), brief.Theme }.Where(t => t.Length > 0)));

@@ -21,11 +21,16 @@ public sealed record PupilSheet(
     IReadOnlyList<string> Words,
     IReadOnlyList<string> Safety)
 {
-    /// <summary>The lines of an edition.</summary>
-    public static PupilSheet Of(Edition edition)
+    /// <summary>The lines of a brief as one tier runs it.</summary>
+    public static PupilSheet Of(Brief brief)
     {
-        var brief = edition.Brief;
-        var playbook = Playbook.For(edition);
+        var playbook = Playbook.For(new Edition { Brief = brief });
+        return Of(brief, playbook.IsOk ? MethodWords.Say(playbook.Value) : []);
+    }
+
+    /// <summary>The same where it is known how the method reads.</summary>
+    public static PupilSheet Of(Brief brief, IReadOnlyList<string> scoring)
+    {
         var rules = brief.Rules.Where(r => r is { Off: false, Text.Length: > 0, OnlyFor.Length: 0 }).ToList();
         return new(
             [.. rules.Where(r => r.Sort == RuleSort.Criterion).Select(r => r.Text)],
@@ -33,7 +38,7 @@ public sealed record PupilSheet(
             [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
             [.. TestLines(brief)],
             [.. brief.Conditions.Where(c => c.Text.Length > 0).Select(c => c.FixedAt.Length > 0 ? $"{c.Text}: {c.FixedAt}" : c.Text)],
-            brief.ScoringWords.Trim().Length > 0 ? [.. brief.ScoringWords.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)] : playbook.IsOk ? MethodWords.Say(playbook.Value) : [],
+            brief.ScoringWords.Trim().Length > 0 ? [.. brief.ScoringWords.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)] : scoring,
             [.. brief.Timing.Phases.Select(p => TimeLine(p, brief)), .. brief.Timing.IfLate.Length > 0 ? new[] { brief.Timing.IfLate } : []],
             [.. brief.Words.Where(w => w.Word.Length > 0).Select(w => w.Meaning.Length > 0 ? $"{w.Word}: {w.Meaning}" : w.Word)],
             [.. brief.Hazards.Select(h => Cautions.Of(h.Kind)).Select(c => $"{c.Name}: {c.Says} With: {Within.Sentence(c.Present)}"), .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [], .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : []]);

@@ -51,10 +51,8 @@ public enum ChangeKind
 /// <param name="Tier">The id of the tier for which it holds; empty for the brief itself.</param>
 public sealed record Change(ChangeKind Kind, string At, JsonElement Value, string Tier = "")
 {
-    /// <summary>Puts a text somewhere.</summary>
-    public static Change Put(string at, string text) => Set(at, text);
-
-    internal static Change Set<T>(string at, T value) => new(ChangeKind.Set, at, JsonSerializer.SerializeToElement(value, Json.Options));
+    /// <summary>Puts a value somewhere.</summary>
+    public static Change Set<T>(string at, T value) => new(ChangeKind.Set, at, JsonSerializer.SerializeToElement(value, Json.Options));
 
     internal static Change Append<T>(string at, T value) => new(ChangeKind.Append, at, JsonSerializer.SerializeToElement(value, Json.Options));
 }

@@ -2,14 +2,11 @@
 import Button from 'primevue/button'
 import { computed, reactive, ref } from 'vue'
 import { api, ask } from '../../api/client'
-import type { Bag, KitList, Refusal } from '../../api/names'
+import type { Bag, BagItem, Refusal } from '../../api/names'
 
 /** Bags drawn from the materials, so many of each category, by a number that draws the same again. */
-const props = defineProps<{ teams: readonly string[]; list: KitList }>()
-const usable = computed(() =>
-  props.list.lines.filter((l) => !['rig', 'weight', 'thing carried', 'tool'].includes(l.material.category)),
-)
-const categories = computed(() => [...new Set(usable.value.map((l) => l.material.category))].filter(Boolean))
+const props = defineProps<{ teams: readonly string[]; stock: readonly BagItem[] }>()
+const categories = computed(() => [...new Set(props.stock.map((i) => i.category))])
 const shares = reactive<Record<string, { least: number; most: number }>>({})
 const share = (category: string) => (shares[category] ??= { least: 2, most: 3 })
 const same = ref(false)
@@ -22,12 +19,7 @@ async function draw() {
   const answer = await ask(
     api.POST('/api/bags', {
       body: {
-        stock: usable.value.map((l) => ({
-          name: l.material.name,
-          category: l.material.category,
-          count: Math.floor(Math.max(l.total ?? 0, l.inCupboard)),
-          value: l.material.price ?? 1,
-        })),
+        stock: [...props.stock],
         shares: categories.value.map((category) => ({ category, ...share(category) })),
         teams: [...props.teams],
         same: same.value,

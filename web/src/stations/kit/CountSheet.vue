@@ -5,9 +5,7 @@ import type { KitList } from '../../api/names'
 /** A sheet to count the kit out and back in by, team by team, with room to sign. */
 const props = defineProps<{ list: KitList; teams: readonly string[] }>()
 const open = ref(false)
-const lines = computed(() =>
-  props.list.lines.filter((l) => typeof l.eachTeam === 'number' && !['rig', 'weight'].includes(l.material.category)),
-)
+const lines = computed(() => props.list.lines.filter((l) => l.countedOut))
 const shown = (n: number | null | undefined) => String(Math.round((n ?? 0) * 100) / 100)
 const print = () => window.print()
 </script>

@@ -115,7 +115,7 @@ const next = computed(() => sheet.data.value?.route.find((p) => p.station === 'k
           </ul>
         </section>
         <LoadingPlanner />
-        <BagDraw :teams="teamNames" :list="sheet.data.value.list" />
+        <BagDraw :teams="teamNames" :stock="sheet.data.value.bags" />
         <CardDraw :teams="teamNames" />
       </div>
       <CountSheet :list="sheet.data.value.list" :teams="teamNames" />

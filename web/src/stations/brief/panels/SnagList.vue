@@ -6,7 +6,7 @@ import { useWriting } from '../writing'
 const props = defineProps<{ brief: Brief; snags: readonly Snag[]; left: readonly Snag[] }>()
 const { goTo, mend } = useWriting()
 const weights = { stops: 'Stops', matters: 'Matters', hint: 'Hint' } as const
-const key = (s: Snag) => [s.id, s.at, s.tier].join(' ').trimEnd()
+const key = (s: Snag) => s.key ?? ''
 const tierName = (id: string) => props.brief.tiers.find((t) => t.id === id)?.name || id
 const leave = (s: Snag) => void props.brief.leftSnags.push(key(s))
 const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSnags.indexOf(key(s)), 1)

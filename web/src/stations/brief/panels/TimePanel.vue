@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { LessonPlan } from '../../../api/names'
 import { useWriting } from '../writing'
 
 /** The phases laid over the lessons, drawn to scale, and what would make them fit. */
@@ -10,7 +9,6 @@ const table = computed(() => checkup.value?.timetable)
 const longest = computed(() => Math.max(1, ...(table.value?.lessons ?? []).map((l) => Math.max(l.length, l.end))))
 const percent = (minutes: number) => `${(minutes / longest.value) * 100}%`
 const shown = (n: number) => String(Math.round(n * 10) / 10)
-const over = (lesson: LessonPlan) => lesson.end > lesson.length
 const begins = ref(`${new Date().toLocaleDateString('sv-SE')}T09:00`)
 const every = ref(7)
 const calendar = computed(
@@ -58,7 +56,7 @@ const calendar = computed(
             </th>
             <td>
               <template v-if="typeof b.warning === 'number'">warning at {{ shown(b.warning) }}</template>
-              <b v-if="over(lesson) && b.to > lesson.length" class="wrong"> over the end</b>
+              <b v-if="b.to > lesson.length" class="wrong"> over the end</b>
             </td>
           </tr>
         </tbody>
