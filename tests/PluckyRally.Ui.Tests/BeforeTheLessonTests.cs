@@ -5,14 +5,12 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>The evening before: does the material last, does the time suffice?</summary>
-public sealed class BeforeTheLessonTests : ScreenTest
+public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
-    private readonly RunningServer _server = new(demo: true);
-
     [Fact]
     public void What_is_in_the_cupboard_is_written_down_once_for_all_briefs()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("A beacon for Gannet Holm");
         desk.Click(() => desk.One("link", "Kit", exact: false));
@@ -40,7 +38,7 @@ public sealed class BeforeTheLessonTests : ScreenTest
     [Fact]
     public void A_lesson_that_is_too_short_is_seen_and_mended_with_one_touch()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("The slowest millrace");
         desk.ClickTab("Time");
@@ -55,6 +53,4 @@ public sealed class BeforeTheLessonTests : ScreenTest
         desk.Field("Title").SendKeys(Keys.Control + "z");
         desk.See("minutes over.");
     }
-
-    protected override void Close() => _server.Dispose();
 }

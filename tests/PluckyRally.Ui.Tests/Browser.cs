@@ -32,25 +32,24 @@ public sealed class Browser : IDisposable
         })
         """;
 
-    private readonly string _address;
     private readonly string _profile = Directory.CreateTempSubdirectory("plucky-rally-browser-").FullName;
     private readonly ChromeDriver _driver;
+    private readonly List<string> _scripts = [];
 
-    public Browser(string address, int width = 1280, int height = 800)
+    public Browser()
     {
-        _address = address;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--disable-background-networking", "--disable-component-update",
-            "--disable-sync", "--no-first-run", "--hide-scrollbars", $"--window-size={width},{height}", $"--user-data-dir={_profile}");
+            "--disable-sync", "--no-first-run", "--hide-scrollbars", $"--user-data-dir={_profile}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
-        Resize(width, height);
     }
 
     public IWebDriver Driver => _driver;
 
-    public string Address => _address;
+    /// <summary>The server that it looks at.</summary>
+    public required string Address { get; set; }
 
     public string Place => new Uri(_driver.Url).PathAndQuery;
 
@@ -60,9 +59,25 @@ public sealed class Browser : IDisposable
         new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
 
     /// <summary>Runs a script in every page before the page's own.</summary>
-    public void BeforeEachPage(string script) => _driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = script });
+    public void BeforeEachPage(string script)
+    {
+        var added = (Dictionary<string, object>)_driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = script })!;
+        _scripts.Add((string)added["identifier"]);
+    }
 
-    public void Open(string path) => _driver.Navigate().GoToUrl(_address + path);
+    /// <summary>Leaves the page and forgets what it kept in this browser, so that the next test finds it as new.</summary>
+    public void Forget()
+    {
+        foreach (var script in _scripts) _driver.ExecuteCdpCommand("Page.removeScriptToEvaluateOnNewDocument", new() { ["identifier"] = script });
+        _scripts.Clear();
+        Driver.Navigate().GoToUrl("about:blank");
+        _driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new() { ["origin"] = Address, ["storageTypes"] = "all" });
+        _driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
+        _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });
+        Log();
+    }
+
+    public void Open(string path) => _driver.Navigate().GoToUrl(Address + path);
 
     public IWebElement Button(string name) => One("button", name);
 

@@ -4,11 +4,12 @@ using PluckyRally.Ui.Tests;
 using Xunit;
 
 [assembly: AssemblyFixture(typeof(DemoServer))]
+[assembly: AssemblyFixture(typeof(BrowserPool))]
 
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>The real server in a process of its own, on a free port, with a data folder of its own.</summary>
-public sealed class RunningServer : IDisposable
+public class RunningServer : IDisposable
 {
     private readonly bool _demo;
     private readonly string _data = Directory.CreateTempSubdirectory("plucky-rally-").FullName;
@@ -61,6 +62,7 @@ public sealed class RunningServer : IDisposable
     {
         Kill();
         Directory.Delete(_data, recursive: true);
+        GC.SuppressFinalize(this);
     }
 
     private void Hear(string? line, TaskCompletionSource ready)
@@ -73,12 +75,8 @@ public sealed class RunningServer : IDisposable
     }
 }
 
-/// <summary>One server with the demo's data for all tests that do not need one of their own.</summary>
-public sealed class DemoServer : IDisposable
-{
-    private readonly RunningServer _server = new(demo: true);
+/// <summary>A server with the demo's data: one for all tests that change nothing, one of its own for a class that asks for it as its fixture.</summary>
+public sealed class DemoServer() : RunningServer(demo: true);
 
-    public string Address => _server.Address;
-
-    public void Dispose() => _server.Dispose();
-}
+/// <summary>A server without data, for a class that asks for it as its fixture.</summary>
+public sealed class EmptyServer() : RunningServer(demo: false);

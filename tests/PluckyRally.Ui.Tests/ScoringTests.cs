@@ -8,14 +8,12 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>From a brief on the shelf to a scored rally.</summary>
-public sealed class ScoringTests : ScreenTest
+public sealed class ScoringTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
-    private readonly RunningServer _server = new(demo: true);
-
     [Fact]
     public void A_rally_is_begun_scored_and_explained()
     {
-        var walk = OpenWindow(_server.Address, 800, 1280);
+        var walk = OpenWindow(server.Address, 800, 1280);
         Begin(walk);
         walk.See("Choose a team, check what it must have, then record its first attempt.");
         walk.ShouldBeAccessible();
@@ -63,7 +61,7 @@ public sealed class ScoringTests : ScreenTest
     [Fact]
     public void A_void_attempt_needs_a_reason_and_uses_none_up()
     {
-        var walk = OpenWindow(_server.Address, 800, 1280);
+        var walk = OpenWindow(server.Address, 800, 1280);
         Begin(walk);
         walk.ClickButton("Void…");
         walk.ClickButton("Record as void");
@@ -77,7 +75,7 @@ public sealed class ScoringTests : ScreenTest
     [Fact]
     public void Everything_can_be_recorded_from_the_keyboard()
     {
-        var walk = OpenWindow(_server.Address);
+        var walk = OpenWindow(server.Address);
         Begin(walk);
         walk.Field("Cargo").SendKeys("57" + Keys.Enter);
         walk.See("57 beads");
@@ -98,17 +96,17 @@ public sealed class ScoringTests : ScreenTest
     [Fact]
     public void What_is_recorded_without_a_connection_is_kept_and_sent_when_it_is_back()
     {
-        using var server = new RunningServer(demo: false);
-        var walk = OpenWindow(server.Address, 800, 1280);
-        var place = Import(walk, server);
+        using var own = new RunningServer(demo: false);
+        var walk = OpenWindow(own.Address, 800, 1280);
+        var place = Import(walk, own);
         walk.Open(place);
         walk.See("Attempt 1 of 2");
-        server.Kill();
+        own.Kill();
         Record(walk, "57");
         walk.See("Kept on this device, not sent yet.");
         walk.See("No connection to Plucky Rally.");
         walk.ShouldBeAccessible();
-        server.Start();
+        own.Start();
         walk.SeeNot("Kept on this device");
         walk.SeeNot("No connection");
         walk.See("57 beads");
@@ -118,10 +116,10 @@ public sealed class ScoringTests : ScreenTest
     [Fact]
     public void Another_window_shows_a_new_entry_by_itself_also_after_a_lost_connection()
     {
-        using var server = new RunningServer(demo: false);
-        var walk = OpenWindow(server.Address, 800, 1280);
-        var place = Import(walk, server);
-        var wall = OpenWindow(server.Address);
+        using var own = new RunningServer(demo: false);
+        var walk = OpenWindow(own.Address, 800, 1280);
+        var place = Import(walk, own);
+        var wall = OpenWindow(own.Address);
         wall.Open(place.Replace("/score", "/results", StringComparison.Ordinal));
         wall.See("Nothing is recorded yet.");
         walk.Open(place);
@@ -130,9 +128,9 @@ public sealed class ScoringTests : ScreenTest
         wall.ClickButton("Cormorants");
         wall.See("Attempt 1: 57 beads");
 
-        server.Kill();
+        own.Kill();
         wall.See("No connection to Plucky Rally. This catches up by itself when it is back.");
-        server.Start();
+        own.Start();
         walk.SeeNot("No connection");
         Record(walk, "63");
         wall.See("63 beads");
@@ -142,7 +140,7 @@ public sealed class ScoringTests : ScreenTest
     [Fact]
     public void Teams_that_cannot_be_are_refused_and_nothing_typed_is_lost()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
         desk.ClickButton("Begin the rally");
@@ -155,8 +153,6 @@ public sealed class ScoringTests : ScreenTest
         desk.Open(desk.Place);
         desk.Field("Teams, one on each line").GetAttribute("value").ShouldBe("Dulse\nDulse");
     }
-
-    protected override void Close() => _server.Dispose();
 
     private static void Begin(Browser window)
     {

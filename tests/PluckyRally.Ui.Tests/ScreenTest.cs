@@ -15,15 +15,16 @@ public abstract class ScreenTest : IDisposable
 
     protected Browser OpenWindow(string address, int width = 1280, int height = 800)
     {
-        var browser = new Browser(address, width, height);
+        var browser = BrowserPool.Open(address, width, height);
         _windows.Add(browser);
         return browser;
     }
 
     public void Dispose()
     {
-        if (TestContext.Current.TestState?.Result == TestResult.Failed) Leave();
-        foreach (var window in _windows) window.Dispose();
+        var failed = TestContext.Current.TestState?.Result == TestResult.Failed;
+        if (failed) Leave();
+        foreach (var window in _windows) BrowserPool.Close(window, again: !failed);
         Close();
         GC.SuppressFinalize(this);
     }

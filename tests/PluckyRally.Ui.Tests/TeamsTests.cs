@@ -5,14 +5,12 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>A class becomes teams with jobs, and a rally.</summary>
-public sealed class TeamsTests : ScreenTest
+public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
-    private readonly RunningServer _server = new(demo: true);
-
     [Fact]
     public void A_class_is_pasted_teams_are_made_changed_and_begun()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("Make teams for Pebbles by mass");
         desk.Type("Class or name of the rally", "Class 4, Monday");
@@ -58,8 +56,6 @@ public sealed class TeamsTests : ScreenTest
         desk.See("keeps the record");
         desk.ShouldHaveCleanConsole();
     }
-
-    protected override void Close() => _server.Dispose();
 
     private static List<string> Teams(Browser desk) => [.. desk.Driver.FindElements(By.CssSelector(".board > li")).Select(t => t.Text)];
 

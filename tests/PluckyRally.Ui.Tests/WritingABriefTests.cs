@@ -5,14 +5,12 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-public sealed class WritingABriefTests : ScreenTest
+public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
-    private readonly RunningServer _server = new(demo: false);
-
     [Fact]
     public void A_teacher_writes_a_brief_until_a_class_can_run_it()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         desk.See("The brief has no title.");
         desk.ShouldBeAccessible();
@@ -61,7 +59,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void A_snag_leads_to_its_field()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         desk.ClickButton("The brief has no title.");
         desk.Driver.SwitchTo().ActiveElement().GetAttribute("aria-label").ShouldBe("Title");
@@ -70,7 +68,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void A_number_that_is_none_is_refused_at_its_field_and_stays()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         desk.Type("Attempts", "several");
         desk.Field("Theme").Click();
@@ -85,9 +83,9 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void Two_windows_with_one_brief_lose_nothing()
     {
-        var first = OpenWindow(_server.Address);
+        var first = OpenWindow(server.Address);
         Begin(first);
-        var second = OpenWindow(_server.Address);
+        var second = OpenWindow(server.Address);
         second.Open(first.Place);
         second.See("The brief has no title.");
         first.Type("Title", "From the first window");
@@ -109,7 +107,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void A_window_closed_in_mid_sentence_goes_on_where_it_was()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         var place = desk.Place;
         desk.Type("Story", "The tide turns at noon, and");
@@ -122,7 +120,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void Every_step_is_undone_and_done_again()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk, "Tallest", from: "/");
         desk.Type("Title", "The mast");
         desk.See("Saved at");
@@ -143,7 +141,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void From_a_pattern_to_teams_in_a_few_touches()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickButton("Write a brief");
         desk.Choose("Grades", "Grades 6 to 8");
@@ -182,7 +180,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void Rules_are_put_in_order_with_the_keys_and_by_dragging()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         foreach (var rule in new[] { "Floats", "Stands", "Turns" })
         {
@@ -205,7 +203,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void A_tier_holds_only_what_differs_and_is_seen_by_itself()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk, "Farthest and truest", from: "/");
         desk.ClickTab("Tiers");
         desk.Choose("Add a tier", "Kindergarten to grade 2");
@@ -227,7 +225,7 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void Height_for_each_sheet_needs_no_expression_and_shows_one()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk, "Tallest", from: "/");
         desk.ClickTab("Method");
         desk.Choose("Alone or with another", "for each");
@@ -241,8 +239,8 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public async Task A_very_large_brief_stays_usable()
     {
-        var desk = OpenWindow(_server.Address);
-        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
+        var desk = OpenWindow(server.Address);
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
         var large = new
         {
             format = "plucky-rally/brief",
@@ -265,12 +263,12 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void What_could_not_be_saved_is_offered_again()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
-        _server.Kill();
+        server.Kill();
         desk.Type("Title", "Written on the train");
         desk.See("no connection");
-        _server.Start();
+        server.Start();
         desk.See("Saved at");
         desk.Open(desk.Place);
         desk.Until(() => desk.Field("Title").GetAttribute("value") == "Written on the train", "the title");
@@ -281,7 +279,7 @@ public sealed class WritingABriefTests : ScreenTest
     [InlineData("سفينة صغيرة")]
     public void Any_text_is_only_text(string title)
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         desk.Paste("Title", title);
         desk.See("Saved at");
@@ -293,14 +291,12 @@ public sealed class WritingABriefTests : ScreenTest
     [Fact]
     public void A_title_of_5000_characters_is_kept_and_is_a_snag()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         Begin(desk);
         desk.Paste("Title", new string('x', 5000));
         desk.See("The title is 5000 characters long. Shorten it to 120.");
         desk.See("Saved at");
     }
-
-    protected override void Close() => _server.Dispose();
 
     private static string[] Rules(Browser desk) => [.. desk.All("field", "The criterion in the pupils' words").Select(f => f.GetAttribute("value")!)];
 
@@ -318,7 +314,6 @@ public sealed class WritingABriefTests : ScreenTest
     private static void Begin(Browser desk)
     {
         desk.Open("/");
-        desk.See("The shelf is empty.");
         Begin(desk, "Blank");
     }
 }
