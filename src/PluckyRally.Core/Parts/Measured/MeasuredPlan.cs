@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
         public override string One => this switch
         {
             { Is.Combine: Combine.Successes } => "success",
-            { Expression.Plain: { Kind: MeasureKind.Count, Unit: [.., not 's', 's'] } counted } => counted.Unit[..^1],
+            { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => MethodWords.One(counted.Unit),
             { Expression.Unit: [] } => "one",
             _ => Expression.Unit,
         };

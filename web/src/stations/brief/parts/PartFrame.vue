@@ -54,6 +54,9 @@ defineEmits<{ remove: [] }>()
 </template>
 
 <style scoped>
+.act {
+  white-space: nowrap;
+}
 summary {
   cursor: pointer;
   min-height: 24px;
