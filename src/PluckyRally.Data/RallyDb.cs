@@ -32,6 +32,9 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(optio
     /// <summary>What teachers have.</summary>
     public DbSet<StoredCupboardItem> Cupboard => Set<StoredCupboardItem>();
 
+    /// <summary>What rallies took out of the cupboard.</summary>
+    public DbSet<StoredStockMove> StockMoves => Set<StoredStockMove>();
+
     /// <summary>The rallies.</summary>
     public DbSet<StoredRally> Rallies => Set<StoredRally>();
 

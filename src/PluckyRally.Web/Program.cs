@@ -33,10 +33,13 @@ try
     api.MapDrafts();
     api.MapHistory();
     api.MapKit();
+    api.MapCupboard();
+    api.MapRallyKit();
     api.MapClasses();
     api.MapTeams();
     api.MapScore();
     api.MapResults();
+    api.MapYear();
     api.MapFiles();
     app.MapHub<LiveHub>("/live");
     app.MapPages();

@@ -116,6 +116,9 @@ internal sealed class Happening
     /// <summary>Ids in the order in which they are made.</summary>
     public Guid NextId() => new(++_count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
 
+    /// <summary>Takes in an entry of any sort.</summary>
+    public Guid Keep(Entry entry) => Add(entry);
+
     private Guid Add(Entry entry)
     {
         _log.Add(Offer(entry).OrThrow());

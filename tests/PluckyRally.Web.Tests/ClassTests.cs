@@ -52,7 +52,7 @@ public sealed class ClassTests : IDisposable
         {
             var made = await Make(id, [], size: 2);
             made.GetProperty("made").GetProperty("repeats").GetInt32().ShouldBe(0, $"rally {rally}: 7 rounds without a repeat exist for 8");
-            var dealt = made.GetProperty("jobs").EnumerateArray().SelectMany(t => t.EnumerateArray()).ToList();
+            var dealt = made.GetProperty("dealt").EnumerateArray().SelectMany(t => t.EnumerateArray()).ToList();
             dealt.Count.ShouldBe(16);
             if (rally == 0) dealt.ShouldAllBe(j => j.GetProperty("before").GetInt32() == 0);
             if (rally == 1) dealt.Count(j => j.GetProperty("before").GetInt32() == 0).ShouldBeGreaterThanOrEqualTo(8, "of two, one at least has not had a job");
@@ -66,7 +66,7 @@ public sealed class ClassTests : IDisposable
         var (id, pupils) = await Class(5);
         var made = await Make(id, [pupils[0]], size: 2);
         made.GetProperty("made").GetProperty("teams").EnumerateArray().SelectMany(t => t.EnumerateArray()).Select(p => p.GetString()).Order().ShouldBe(pupils.Skip(1).Select(p => p.ToString()).Order());
-        (await RunningApp.Places(await _app.Post($"/api/classes/{id}/teams", new TeamsWanted([.. pupils], new())))).ShouldBe(["/pupils"]);
+        (await RunningApp.Places(await _app.Post($"/api/classes/{id}/teams", new TeamsWanted([.. pupils], new(), await _app.AddBrief(Sample.Brief()))))).ShouldBe(["/pupils"]);
     }
 
     [Fact]
@@ -88,7 +88,59 @@ public sealed class ClassTests : IDisposable
     public async Task A_rally_with_a_pupil_who_is_not_there_is_refused() =>
         (await RunningApp.Places(await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "A class", Teams = [new("Terns") { Pupils = [new(Guid.NewGuid(), [])] }] }))).ShouldBe(["/teams/0/pupils/0"]);
 
+    [Fact]
+    public async Task A_brief_deals_its_own_jobs()
+    {
+        var (id, _) = await Class(4);
+        var made = await Make(id, [], size: 2, Sample.Brief() with { Jobs = [new("lookout", "Keeps the lookout", "Watches the water.")] });
+        made.GetProperty("jobs")[0].GetProperty("name").GetString().ShouldBe("Keeps the lookout");
+        made.GetProperty("dealt").EnumerateArray().ShouldAllBe(t => t.GetArrayLength() == 1 && t[0].GetProperty("job").GetString() == "lookout");
+    }
+
+    [Fact]
+    public async Task A_pupil_is_renamed_everywhere_and_one_is_added()
+    {
+        var (id, pupils) = await Class(2);
+        var rally = await Begin(await Make(id, [], size: 2));
+        (await Put($"/api/pupils/{pupils[0]}", """{ "name": " Wren A. " }""")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await Team(rally)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Wren A.", "Pupil 2"]);
+        (await RunningApp.Places(await Put($"/api/pupils/{pupils[0]}", """{ "name": " " }"""))).ShouldBe(["/name"]);
+        (await Put($"/api/pupils/{Guid.NewGuid()}", """{ "name": "x" }""")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+
+        (await _app.Post($"/api/classes/{id}/pupils", """{ "name": "Torin B." }""")).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldHaveSingleItem().Pupils.Select(p => p.Name).ShouldBe(["Wren A.", "Pupil 2", "Torin B."]);
+        (await _app.Post($"/api/classes/{Guid.NewGuid()}/pupils", """{ "name": "x" }""")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task The_history_of_a_class_is_read_from_its_rallies()
+    {
+        var (id, pupils) = await Class(2);
+        await Begin(await Make(id, [], size: 2));
+        var history = await _app.Get<ClassHistory>($"/api/classes/{id}/history");
+        history.Pairs.ShouldHaveSingleItem().Times.ShouldBe(1);
+        history.Jobs.Sum(j => j.Times).ShouldBe(4);
+        history.Jobs.Select(j => j.Pupil).Distinct().Order().ShouldBe(pupils.Select(p => p.ToString()).Order());
+    }
+
+    /// <summary>A rally from another computer names pupils by that one's ids.</summary>
+    [Fact]
+    public async Task A_rally_from_a_file_finds_its_pupils_by_their_names()
+    {
+        await Class(2);
+        var rally = new Rally
+        {
+            Name = "From elsewhere",
+            Edition = new Edition { Brief = Sample.Brief() },
+            Teams = [new Team { Id = "t1", Name = "Able", Members = 2, Pupils = [new("p1", "Pupil 2", ["record"]), new("p2", "Stranger", [])] }],
+        };
+        var id = (await RunningApp.Read(await _app.Post("/api/files", Json.Write(rally)))).GetProperty("id").GetGuid();
+        (await Team(id)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Pupil 2"]);
+    }
+
     public void Dispose() => _app.Dispose();
+
+    private Task<HttpResponseMessage> Put(string path, string json) => _app.Client.PutAsync(path, RunningApp.Body(json), TestContext.Current.CancellationToken);
 
     private async Task<JsonElement> Look(string text) => await RunningApp.Read(await _app.Post("/api/classes/look", new ClassListSent(text)));
 
@@ -98,11 +150,11 @@ public sealed class ClassTests : IDisposable
         return (made.GetProperty("id").GetGuid(), [.. made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetGuid())]);
     }
 
-    private async Task<JsonElement> Make(Guid id, IReadOnlyList<Guid> absent, int size) => await RunningApp.Read(await _app.Post($"/api/classes/{id}/teams", new TeamsWanted(absent, new() { Size = size })));
+    private async Task<JsonElement> Make(Guid id, IReadOnlyList<Guid> absent, int size, Brief? brief = null) => await RunningApp.Read(await _app.Post($"/api/classes/{id}/teams", new TeamsWanted(absent, new() { Size = size }, await _app.AddBrief(brief ?? Sample.Brief()))));
 
     private async Task<Guid> Begin(JsonElement made)
     {
-        var jobs = made.GetProperty("jobs").EnumerateArray().ToList();
+        var jobs = made.GetProperty("dealt").EnumerateArray().ToList();
         var teams = made.GetProperty("made").GetProperty("teams").EnumerateArray().Select((t, i) => new NewTeam($"Team {i + 1}")
         {
             Pupils = [.. t.EnumerateArray().Select(p => new NewTeamPupil(p.GetGuid(), [.. jobs[i].EnumerateArray().Where(j => j.GetProperty("pupil").GetString() == p.GetString()).Select(j => j.GetProperty("job").GetString()!)]))],

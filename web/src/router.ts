@@ -13,6 +13,8 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: () => import('./home/HomePage.vue'), meta: { title: 'Start' } },
+    { path: '/cupboard', component: () => import('./cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
+    { path: '/classes', component: () => import('./classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {
       path: '/briefs/:brief',
       component: () => import('./stations/brief/BriefPage.vue'),
@@ -47,6 +49,16 @@ export const router = createRouter({
           path: 'brief',
           component: () => import('./stations/brief/EditionPage.vue'),
           meta: { title: 'Brief', station: 'brief' },
+        },
+        {
+          path: 'kit',
+          component: () => import('./stations/kit/RallyKitPage.vue'),
+          meta: { title: 'Kit', station: 'kit' },
+        },
+        {
+          path: 'papers',
+          component: () => import('./papers/PapersPage.vue'),
+          meta: { title: 'On paper' },
         },
         {
           path: 'teams',

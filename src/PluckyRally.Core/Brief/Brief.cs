@@ -100,6 +100,9 @@ public sealed record Brief
     /// <summary>More on safety, in the teacher's words for pupils.</summary>
     public string Safety { get; init; } = "";
 
+    /// <summary>The jobs of a team; the usual ones where there are none.</summary>
+    public IReadOnlyList<Job> Jobs { get; init; } = [];
+
     /// <summary>What only the teacher reads.</summary>
     public TeacherPart Teacher { get; init; } = new();
 

@@ -30,6 +30,7 @@ internal static partial class PlaceWords
         ["perUnit"] = "points for each",
         ["lesson"] = "minutes of a lesson",
         ["teacher"] = "for the teacher",
+        ["jobs"] = "jobs",
         ["tieBreaks"] = "tie-breaks",
         ["scoringWords"] = "how it is scored",
         ["leftSnags"] = "snags left",

@@ -25,7 +25,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is another thing.</param>
     public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard)
     {
-        var stock = cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
+        var stock = InStock(cupboard);
         var lines = brief.Materials.Where(m => m is { Off: false, Name.Length: > 0 }).Select(m => Line(m, brief, teams, stock.GetValueOrDefault(Key(m.Name, m.Unit)))).ToList();
         var cost = lines.Sum(l => l.Cost ?? 0);
         return new(lines, cost, teams.Count > 0 ? cost / teams.Count : 0, lines.Count(l => l.Short > 0));
@@ -37,6 +37,9 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 
     /// <summary>What two names have in common that mean one thing.</summary>
     public static string Key(string name, string unit) => $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
+
+    /// <summary>How much there is of each thing, by its key.</summary>
+    internal static Dictionary<string, decimal> InStock(IReadOnlyList<CupboardItem> cupboard) => cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
 
     private static KitLine Line(Material material, Brief brief, IReadOnlyList<int> teams, decimal stock)
     {
@@ -52,12 +55,9 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         var all = material.Per == Per.Class ? amount : teams.Sum(Each);
         var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;
         var total = material.Unit.Length == 0 ? Math.Ceiling(withSpares) : withSpares;
-        var missing = Math.Max(0, total - stock);
-        var packs = material.Pack is { } pack && missing > 0 ? (int)Math.Ceiling(missing / pack) : material.Pack is null ? (int?)null : 0;
-        var over = packs is > 0 ? (packs.Value * material.Pack!.Value) - missing : 0;
-        var cost = material.Price is { } price ? price * (packs ?? missing) : (decimal?)null;
+        var buying = Buying.Of(total, stock, material.Pack, material.Price);
         var one = material.Per == Per.Class ? (decimal?)null : teams.Count > 0 ? teams.Max(Each) : Each(4);
-        return new(material, one, total, stock, missing, packs, over, cost, one is not null && material.IsCountedOut);
+        return new(material, one, total, stock, buying.Short, buying.Packs, buying.Over, buying.Cost, one is not null && material.IsCountedOut);
     }
 }
 

@@ -66,14 +66,28 @@ public static class Route
         var (rally, playbook) = opened;
         var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round);
         var open = results.Count(r => r.Status == StandingStatus.Unfinished);
-        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round);
+        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e is not Entry.KitCounted);
+        var kits = TeamKit.Of(playbook.Brief, rally.Teams, rally.Entries);
         return
         [
             new(Station.Brief, Readiness.Full, 0, "This is the brief as the rally runs it. It no longer changes."),
+            Kit(kits),
             new(Station.Teams, Readiness.Full, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
             new(Station.Score, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, open, Score(open, begun)),
             new(Station.Results, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, 0, Results(open, begun)),
         ];
+    }
+
+    /// <summary>A class that does not count its kits is not told that something is missing.</summary>
+    private static Pennant Kit(IReadOnlyList<TeamKit> kits)
+    {
+        var (counted, away) = (kits.Count(k => k.OutBy is not null), kits.Count(k => k.OutBy is not null && k.BackBy is null));
+        if (kits.All(k => k.Lines.Count == 0)) return new(Station.Kit, Readiness.Full, 0, "Teams count nothing out for this brief.");
+        if (counted == 0) return new(Station.Kit, Readiness.Hollow, 0, "Count the kit out, team by team, or go on without.");
+        if (counted < kits.Count) return new(Station.Kit, Readiness.HalfSewn, kits.Count - counted, $"{Things(kits.Count - counted, "team has", "teams have")} no kit yet.");
+        return away > 0
+            ? new(Station.Kit, Readiness.HalfSewn, 0, $"Every team has its kit. {Things(away, "is", "are")} to be counted back afterwards.")
+            : new(Station.Kit, Readiness.Full, 0, kits.Any(k => k.Lines.Any(l => l.Missing > 0)) ? "All kits are back; something is missing." : "All kits are back and whole.");
     }
 
     private static string Score(int open, bool begun) => (open, begun) switch

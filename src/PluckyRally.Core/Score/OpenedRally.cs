@@ -38,6 +38,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         found.Count(teams, Most.Teams, "/teams", "teams");
         var ids = new HashSet<string>(StringComparer.Ordinal);
         var names = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
+        var signs = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
         for (var i = 0; i < teams.Count; i++)
         {
             var team = teams[i];
@@ -45,6 +46,8 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
             found.Length(team.Name, Most.Name, $"/teams/{i}/name", "The team's name");
             found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{Findings.Short(team.Name)}”.", "Give each team its own name.");
+            found.Unless(team.CallSign.Length == 0 || (team.CallSign.Length <= 2 && team.CallSign.All(char.IsLetterOrDigit)), $"/teams/{i}/callSign", $"“{Findings.Short(team.CallSign)}” is no call sign.", "Use one or two letters or digits.");
+            found.Unless(team.CallSign.Length == 0 || signs.Add(team.CallSign), $"/teams/{i}/callSign", $"Two teams have the call sign {Findings.Short(team.CallSign)}.", "Give each team its own.");
             found.Unless(team.Members is >= 0 and <= 1000, $"/teams/{i}/members", "The number of members is out of range.", "Use 0 where it is not known.");
         }
     }

@@ -9,6 +9,9 @@ public sealed record Team
     /// <summary>What it is called.</summary>
     public required string Name { get; init; }
 
+    /// <summary>Two letters or digits that tell it apart from afar; made of its name where empty.</summary>
+    public string CallSign { get; init; } = "";
+
     /// <summary>How many pupils are in it; 0 where that is not known.</summary>
     public int Members { get; init; }
 

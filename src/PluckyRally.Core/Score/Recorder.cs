@@ -67,6 +67,9 @@ public static class Recorder
                 found.Length(note.Text, Most.Text, "/text", "The note");
                 found.NotEmpty(note.Text, "/text", "The note is empty.", "Write what you saw.");
                 return note;
+            case Entry.KitCounted counted:
+                KitEntries.Check(playbook, counted, found);
+                return counted;
             case Entry.TaskTicked ticked:
                 TasksEntries.Check(playbook, ticked, found);
                 return ticked;
@@ -89,9 +92,9 @@ public static class Recorder
             case Entry.OrderGiven given:
                 OrderingEntries.Check(playbook, given, found);
                 return given;
-            case Entry.PiecesCounted counted:
-                PiecesEntries.Check(playbook, counted, found);
-                return counted;
+            case Entry.PiecesCounted pieces:
+                PiecesEntries.Check(playbook, pieces, found);
+                return pieces;
             case Entry.LevelGiven level:
                 RubricEntries.Check(playbook, teams, level, found);
                 return level;

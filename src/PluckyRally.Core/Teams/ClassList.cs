@@ -61,10 +61,18 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
         found.Count(pupils, Most.Items, "/pupils", "pupils");
         for (var i = 0; i < Math.Min(pupils.Count, Most.Items); i++)
         {
-            found.NotEmpty(pupils[i], $"/pupils/{i}", "A pupil has no name.", "Write a given name and an initial.");
-            found.Length(pupils[i], Most.Name, $"/pupils/{i}", "The pupil's name");
+            found.AddAll($"/pupils/{i}", PupilProblems(pupils[i]).Select(p => p with { At = "" }));
         }
 
+        return found.Problems;
+    }
+
+    /// <summary>What keeps a pupil from being called this.</summary>
+    public static IReadOnlyList<Problem> PupilProblems(string name)
+    {
+        var found = new Findings();
+        found.NotEmpty(name, "/name", "A pupil has no name.", "Write a given name and an initial.");
+        found.Length(name, Most.Name, "/name", "The pupil's name");
         return found.Problems;
     }
 

@@ -32,6 +32,9 @@ public static class Jobs
         new("building", "Leads the building", "Says who builds what, watches the clock, and sees that the plan is followed."),
     ];
 
+    /// <summary>The jobs of a brief: its own, or the usual ones where it has none.</summary>
+    public static IReadOnlyList<Job> Of(Brief brief) => brief.Jobs.Count > 0 ? brief.Jobs : Usual;
+
     /// <summary>
     /// Deals each job to one of the team: to whom has had it least, with as few jobs on one head as can be; among equals the
     /// seed decides.

@@ -17,6 +17,9 @@ public sealed record Block(string Phase, PhaseKind Kind, string Name, decimal Fr
 /// <param name="End">When the last of it ends, clearing up included.</param>
 public sealed record LessonPlan(int Number, decimal Length, IReadOnlyList<Block> Blocks, decimal End)
 {
+    /// <summary>What goes over into the next lesson, in a sentence; empty for the last.</summary>
+    public string Carries { get; init; } = "";
+
     /// <summary>Minutes that run over the lesson's end.</summary>
     public decimal Overrun => Math.Max(0, End - Length);
 }
@@ -99,7 +102,17 @@ public sealed record Timetable(IReadOnlyList<LessonPlan> Lessons, bool Fits, str
             }
         }
 
-        return [.. laid.Select((l, i) => Lesson(i + 1, length, timing, l.Blocks, l.At))];
+        return [.. laid.Select((l, i) => Lesson(i + 1, length, timing, l.Blocks, l.At) with { Carries = i + 1 < laid.Count ? Carry(l.Blocks, laid[i + 1].Blocks, i + 2) : "" })];
+    }
+
+    private static string Carry(List<Block> before, List<Block> after, int next)
+    {
+        var (last, first) = (before.LastOrDefault(), after.FirstOrDefault());
+        var homework = last?.Kind == PhaseKind.Homework ? "Homework until then. " : "";
+        if (first is null) return homework.Length > 0 ? homework.Trim() : $"Lesson {next} is left over.";
+        return last?.Phase == first.Phase
+            ? $"{first.Name} goes on in lesson {next} for {Show(first.To - first.From)} minutes: keep plans and builds by team until then."
+            : $"{homework}Lesson {next} begins with “{Within.Sentence(first.Name)}”: keep plans and builds by team until then.";
     }
 
     private static LessonPlan Lesson(int number, decimal length, Timing timing, List<Block> blocks, decimal at)

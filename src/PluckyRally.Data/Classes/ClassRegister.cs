@@ -29,6 +29,20 @@ public sealed class ClassRegister(RallyDb db)
         return made;
     }
 
+    /// <summary>Adds a pupil at the end of a class. Null where there is no such class.</summary>
+    public async Task<StoredPupil?> AddPupil(Guid id, string name, CancellationToken stop)
+    {
+        if (await Find(id, stop) is not { } found) return null;
+        var pupil = new StoredPupil { Id = Guid.CreateVersion7(), ClassId = id, Name = name, Order = found.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max() };
+        db.Pupils.Add(pupil);
+        await db.SaveChangesAsync(stop);
+        return pupil;
+    }
+
+    /// <summary>Changes a pupil's name, in every rally too. False where there is none.</summary>
+    public async Task<bool> Rename(Guid pupil, string name, CancellationToken stop) =>
+        await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop) > 0;
+
     /// <summary>Removes a pupil from the class and from every rally; entries stay. False where there is none.</summary>
     public async Task<bool> Remove(Guid pupil, CancellationToken stop) =>
         await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteDeleteAsync(stop) > 0;

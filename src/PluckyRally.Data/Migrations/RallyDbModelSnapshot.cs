@@ -197,6 +197,33 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("Cupboard");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Kit.StoredStockMove", b =>
+                {
+                    b.Property<Guid>("RallyId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal?>("Back")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal>("Taken")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Unit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("RallyId", "Key");
+
+                    b.ToTable("StockMoves");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Owners.Owner", b =>
                 {
                     b.Property<Guid>("Id")
@@ -291,6 +318,10 @@ namespace PluckyRally.Data.Migrations
                     b.Property<string>("Id")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("CallSign")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<int>("Members")
                         .HasColumnType("INTEGER");
 
@@ -366,6 +397,15 @@ namespace PluckyRally.Data.Migrations
                         .WithMany()
                         .HasForeignKey("OwnerId")
                         .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Kit.StoredStockMove", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Rallies.StoredRally", null)
+                        .WithMany()
+                        .HasForeignKey("RallyId")
+                        .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 

@@ -12,9 +12,16 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
     /// <summary>All rallies, the newest first, with their teams and the number of entries.</summary>
     public async Task<IReadOnlyList<(StoredRally Rally, int Entries)>> All(CancellationToken stop)
     {
-        var rallies = await db.Rallies.AsNoTracking().Include(r => r.Teams).Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.MadeAt).ToListAsync(stop);
+        var rallies = await db.Rallies.AsNoTracking().Include(r => r.Teams).Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.Date).ThenByDescending(r => r.MadeAt).ToListAsync(stop);
         var counts = await db.Entries.GroupBy(e => e.RallyId).Select(g => new { g.Key, Count = g.Count() }).ToDictionaryAsync(g => g.Key, g => g.Count, stop);
         return [.. rallies.Select(r => (r, counts.GetValueOrDefault(r.Id)))];
+    }
+
+    /// <summary>The rallies in which nothing is recorded yet.</summary>
+    public async Task<IReadOnlyList<(Guid Id, Rally Rally)>> NotBegun(CancellationToken stop)
+    {
+        var rallies = await db.Rallies.AsNoTracking().Include(r => r.Teams).Where(r => r.OwnerId == Owner.LocalTeacher && !db.Entries.Any(e => e.RallyId == r.Id)).ToListAsync(stop);
+        return [.. rallies.Select(r => (r.Id, Read(r, [])))];
     }
 
     /// <summary>One rally with its whole log, or null.</summary>
@@ -23,15 +30,7 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
         var stored = await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null) return null;
         var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
-        var rally = new Rally
-        {
-            Name = stored.Name,
-            Date = stored.Date,
-            Edition = JsonSerializer.Deserialize<Edition>(stored.Edition, Json.Options)!,
-            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(t => new Team { Id = t.Id, Name = t.Name, Members = t.Members, Pupils = [.. t.Pupils.OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))] })],
-            Entries = [.. entries.Select(text => JsonSerializer.Deserialize<Entry>(text, Json.Options)!)],
-        };
-        return (stored, rally);
+        return (stored, Read(stored, entries));
     }
 
     /// <summary>Makes a rally; entries that it brings are kept in their order.</summary>
@@ -39,9 +38,7 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
     {
         var id = Guid.CreateVersion7();
 
-        // Pupils are those of the classes here; an imported rally brings names of a register that is elsewhere.
-        var ids = rally.Teams.SelectMany(t => t.Pupils).Select(p => Guid.TryParse(p.Id, out var pupil) ? pupil : Guid.Empty).ToList();
-        var known = (await db.Pupils.Where(p => ids.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)).ToHashSet();
+        var known = await Known(rally, stop);
         db.Rallies.Add(new StoredRally
         {
             Id = id,
@@ -52,7 +49,7 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
             Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
             BriefTitle = rally.Edition.Brief.Title,
             MadeAt = clock.GetUtcNow(),
-            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, Members = t.Members, Order = i, Pupils = Pupils(id, t, known) })],
+            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = Pupils(id, t, known) })],
         });
         foreach (var entry in rally.Entries) db.Entries.Add(Stored(id, entry));
         await db.SaveChangesAsync(stop);
@@ -68,8 +65,31 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
             stop) == 1;
     }
 
-    private static List<StoredTeamPupil> Pupils(Guid rally, Team team, HashSet<Guid> known) =>
-        [.. team.Pupils.Where(p => Guid.TryParse(p.Id, out var pupil) && known.Contains(pupil)).Select(p => new StoredTeamPupil { RallyId = rally, TeamId = team.Id, PupilId = Guid.Parse(p.Id), Jobs = string.Join(',', p.Jobs) })];
+    /// <summary>
+    /// Which pupil of the classes here each pupil of a rally is, by the id in the rally: the one with that id, or, for a rally
+    /// from a file, the only one with that name. Others are not kept.
+    /// </summary>
+    private async Task<Dictionary<string, Guid>> Known(Rally rally, CancellationToken stop)
+    {
+        var pupils = rally.Teams.SelectMany(t => t.Pupils).DistinctBy(p => p.Id).ToList();
+        var (ids, names) = (pupils.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(), pupils.Select(p => p.Name).ToList());
+        var here = await db.Pupils.Where(p => ids.Contains(p.Id) || names.Contains(p.Name)).Select(p => new { p.Id, p.Name }).ToListAsync(stop);
+        var byId = here.ToDictionary(p => p.Id.ToString(), p => p.Id);
+        var byName = here.GroupBy(p => p.Name).Where(g => g.Count() == 1).ToDictionary(g => g.Key, g => g.Single().Id);
+        return pupils.Select(p => (p.Id, Here: byId.TryGetValue(p.Id, out var same) ? same : byName.GetValueOrDefault(p.Name))).Where(p => p.Here != Guid.Empty).ToDictionary(p => p.Id, p => p.Here);
+    }
+
+    private static List<StoredTeamPupil> Pupils(Guid rally, Team team, Dictionary<string, Guid> known) =>
+        [.. team.Pupils.Where(p => known.ContainsKey(p.Id)).DistinctBy(p => known[p.Id]).Select(p => new StoredTeamPupil { RallyId = rally, TeamId = team.Id, PupilId = known[p.Id], Jobs = string.Join(',', p.Jobs) })];
+
+    private static Rally Read(StoredRally stored, List<string> entries) => new()
+    {
+        Name = stored.Name,
+        Date = stored.Date,
+        Edition = JsonSerializer.Deserialize<Edition>(stored.Edition, Json.Options)!,
+        Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(t => new Team { Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Pupils = [.. t.Pupils.OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))] })],
+        Entries = [.. entries.Select(text => JsonSerializer.Deserialize<Entry>(text, Json.Options)!)],
+    };
 
     private static StoredEntry Stored(Guid rally, Entry entry) =>
         new() { RallyId = rally, EntryId = entry.Id, Document = JsonSerializer.Serialize(entry, Json.Options) };

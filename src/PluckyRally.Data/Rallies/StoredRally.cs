@@ -45,6 +45,9 @@ public sealed class StoredTeam
     /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>Its call sign where it chose one.</summary>
+    public string CallSign { get; set; } = "";
+
     /// <summary>How many pupils are in it; 0 where that is not known.</summary>
     public int Members { get; set; }
 

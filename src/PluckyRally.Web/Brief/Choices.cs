@@ -12,6 +12,7 @@ namespace PluckyRally.Web;
 /// <param name="Categories">Usual categories of materials.</param>
 /// <param name="Phases">Phases of a lesson.</param>
 /// <param name="Summaries">Summaries of readings.</param>
+/// <param name="Jobs">The usual jobs in a team.</param>
 public sealed record Choices(
     IReadOnlyList<PatternInfo> Patterns,
     IReadOnlyList<Named<GradeBand>> Grades,
@@ -21,7 +22,8 @@ public sealed record Choices(
     string SchoolFirst,
     IReadOnlyList<string> Categories,
     IReadOnlyList<Named<PhaseKind>> Phases,
-    IReadOnlyList<Named<SummaryKind>> Summaries)
+    IReadOnlyList<Named<SummaryKind>> Summaries,
+    IReadOnlyList<Job> Jobs)
 {
     internal static Choices All { get; } = new(
         PatternInfo.All,
@@ -32,7 +34,8 @@ public sealed record Choices(
         Core.Cautions.SchoolFirst,
         Material.UsualCategories,
         [.. Enum.GetValues<PhaseKind>().Select(k => new Named<PhaseKind>(k, Minutes.Name(k)))],
-        [.. Enum.GetValues<SummaryKind>().Select(k => new Named<SummaryKind>(k, Core.Summaries.Name(k)))]);
+        [.. Enum.GetValues<SummaryKind>().Select(k => new Named<SummaryKind>(k, Core.Summaries.Name(k)))],
+        Core.Jobs.Usual);
 }
 
 /// <summary>A choice and what it is called.</summary>

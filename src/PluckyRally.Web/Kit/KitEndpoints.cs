@@ -1,7 +1,3 @@
-using System.Globalization;
-using System.Text;
-using CsvHelper;
-using CsvHelper.Configuration;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
@@ -17,8 +13,6 @@ internal static class KitEndpoints
         var kit = api.MapGroup("").WithTags("Kit");
         kit.MapGet("/briefs/{id:guid}/kit", List).WithName("kitList");
         kit.MapGet("/briefs/{id:guid}/shopping", Shopping).WithName("shoppingList");
-        kit.MapGet("/cupboard", async (Cupboard cupboard, CancellationToken stop) => TypedResults.Ok(await cupboard.All(stop))).WithName("cupboard");
-        kit.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardItem>("application/json");
         kit.MapGet("/loading", Loading).WithName("loadingPlan");
         kit.MapPost("/bags", Bags).WithName("drawBags").Accepts<BagDraw>("application/json");
         kit.MapGet("/cards", Cards).WithName("drawCards");
@@ -31,40 +25,13 @@ internal static class KitEndpoints
         return list.IsOk ? TypedResults.Ok(list.Value) : new Refused(list.Problems);
     }
 
-    /// <summary>What is short, as CSV (RFC 4180); cells that a spreadsheet would run are kept as text.</summary>
+    /// <summary>What is short, as a file.</summary>
     private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int teams = 7, int members = 4)
     {
         if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
         var list = await Make(stored, tier, teams, members, cupboard, stop);
         if (!list.IsOk) return new Refused(list.Problems);
-        await using var text = new StringWriter();
-        await using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = InjectionOptions.Escape, InjectionEscapeCharacter = '\'' });
-        foreach (var title in new[] { "material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money" }) csv.WriteField(title);
-        await csv.NextRecordAsync();
-        foreach (var line in list.Value.List.Lines.Where(l => l.Short > 0))
-        {
-            csv.WriteField(line.Material.Name);
-            csv.WriteField(line.Material.Unit);
-            csv.WriteField(line.Total);
-            csv.WriteField(line.InCupboard);
-            csv.WriteField(line.Short);
-            csv.WriteField(line.Packs);
-            csv.WriteField(line.Cost);
-            csv.WriteField(list.Value.Money);
-            await csv.NextRecordAsync();
-        }
-
-        await csv.FlushAsync();
-        return TypedResults.File(Encoding.UTF8.GetPreamble().Concat(Encoding.UTF8.GetBytes(text.ToString())).ToArray(), "text/csv; charset=utf-8", "shopping-list.csv");
-    }
-
-    private static async Task<Results<NoContent, Refused>> Put(SentJson sent, Cupboard cupboard, CancellationToken stop)
-    {
-        var request = DocumentReader.Request<CupboardItem>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (request.Value.Value.Problems() is { Count: > 0 } problems) return new Refused(problems);
-        await cupboard.Put(request.Value.Value, stop);
-        return TypedResults.NoContent();
+        return CupboardEndpoints.File(list.Value.List.Lines.Where(l => l.Short > 0).Select(l => new ShoppingLine(l.Material.Name, l.Material.Unit, l.Total ?? 0, l.InCupboard, new(l.Short, l.Packs, l.Over, l.Cost), list.Value.Money, [stored.Title])));
     }
 
     private static Results<Ok<LoadingPlan>, Refused> Loading(int expected, int roll = 0, decimal share = 60, decimal step = 5, decimal margin = 20, decimal seconds = 8)

@@ -1,6 +1,9 @@
 using Microsoft.Data.Sqlite;
+using PluckyRally.Core;
 using PluckyRally.Data;
+using PluckyRally.Data.Classes;
 using PluckyRally.Data.Files;
+using PluckyRally.Data.Kit;
 
 namespace PluckyRally.Web;
 
@@ -16,7 +19,7 @@ internal static class DataStart
             if (settings.Demo is not null) DataFile.Remove(settings.DataFile);
             await using var scope = services.CreateAsyncScope();
             await DataFile.Prepare(scope.ServiceProvider.GetRequiredService<RallyDb>(), stop);
-            if (settings.Demo is { } folder) await LoadDemo(scope.ServiceProvider.GetRequiredService<Importer>(), folder, stop);
+            if (settings.Demo is { } folder) await LoadDemo(scope.ServiceProvider, folder, stop);
         }
         catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException or SqliteException)
         {
@@ -24,15 +27,32 @@ internal static class DataStart
         }
     }
 
-    /// <summary>Briefs first, so that rallies find theirs.</summary>
-    private static async Task LoadDemo(Importer importer, string folder, CancellationToken stop)
+    /// <summary>Classes and briefs first, so that rallies find theirs; the last rally that was scored is laid on today, and the others with it.</summary>
+    private static async Task LoadDemo(IServiceProvider services, string folder, CancellationToken stop)
     {
-        var files = Directory.GetFiles(folder, "*.brief.json").Order(StringComparer.Ordinal)
-            .Concat(Directory.GetFiles(folder, "*.rally.json").Order(StringComparer.Ordinal));
-        foreach (var file in files)
+        var register = services.GetRequiredService<ClassRegister>();
+        foreach (var file in Files(folder, "*.class.csv"))
         {
-            var imported = await importer.Import(await File.ReadAllTextAsync(file, stop), stop);
-            if (!imported.IsOk) throw new StartRefusedException($"The demo file {file} cannot be read: {string.Join(" ", imported.Problems)}", "Mend the file, or start without the demo.");
+            var list = Read(ClassList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file);
+            await register.Add(Path.GetFileName(file).Split('.')[0].Replace("class-", "Class ", StringComparison.Ordinal), list.Pupils, stop);
         }
+
+        foreach (var file in Files(folder, "cupboard.csv"))
+            await services.GetRequiredService<Cupboard>().Put(Read(CupboardList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file), stop);
+
+        var importer = services.GetRequiredService<Importer>();
+        foreach (var file in Files(folder, "*.brief.json")) Read(await importer.Import(await File.ReadAllTextAsync(file, stop), stop), file);
+
+        var rallies = new List<(string File, Rally Rally)>();
+        foreach (var file in Files(folder, "*.rally.json")) rallies.Add((file, Read(DocumentReader.Rally(await File.ReadAllTextAsync(file, stop)), file).Value));
+        var today = DateOnly.FromDateTime(services.GetRequiredService<TimeProvider>().GetLocalNow().DateTime);
+        var days = rallies.Where(r => r.Rally.Entries.Count > 0).Max(r => r.Rally.Date) is { } last ? today.DayNumber - last.DayNumber : 0;
+        foreach (var (file, rally) in rallies) Read(await importer.Import(Json.Write(rally with { Date = rally.Date?.AddDays(days) }), stop), file);
     }
+
+    private static IEnumerable<string> Files(string folder, string pattern) => Directory.GetFiles(folder, pattern).Order(StringComparer.Ordinal);
+
+    private static T Read<T>(Result<T> read, string file)
+        where T : notnull =>
+        read.IsOk ? read.Value : throw new StartRefusedException($"The demo file {file} cannot be read: {string.Join(" ", read.Problems)}", "Mend the file, or start without the demo.");
 }

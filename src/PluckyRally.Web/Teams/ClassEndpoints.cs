@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 
 namespace PluckyRally.Web;
@@ -14,8 +15,10 @@ internal static class ClassEndpoints
         classes.MapPost("/look", Look).WithName("lookAtClassList").Accepts<ClassListSent>("application/json");
         classes.MapPost("", Add).WithName("addClass").Accepts<NewClass>("application/json");
         classes.MapPost("/{id:guid}/teams", Make).WithName("makeTeams").Accepts<TeamsWanted>("application/json");
+        classes.MapGet("/{id:guid}/history", History).WithName("classHistory");
+        classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
+        api.MapPut("/pupils/{id:guid}", Rename).WithTags("Teams").WithName("renamePupil").Accepts<PupilNamed>("application/json");
         api.MapDelete("/pupils/{id:guid}", Remove).WithTags("Teams").WithName("removePupil");
-        api.MapGet("/jobs", () => TypedResults.Ok(Jobs.Usual)).WithTags("Teams").WithName("usualJobs");
     }
 
     private static async Task<Ok<IReadOnlyList<ClassOpened>>> All(ClassRegister register, CancellationToken stop) =>
@@ -25,7 +28,7 @@ internal static class ClassEndpoints
     {
         var request = DocumentReader.Request<ClassListSent>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        var list = ClassList.Read(ClassListText.Rows(request.Value.Value.Text), request.Value.Value.Given, request.Value.Value.Family);
+        var list = ClassList.Read(CsvText.Rows(request.Value.Value.Text), request.Value.Value.Given, request.Value.Value.Family);
         return list.IsOk ? TypedResults.Ok(list.Value) : new Refused(list.Problems);
     }
 
@@ -39,17 +42,46 @@ internal static class ClassEndpoints
         return TypedResults.Created($"/api/classes/{made.Id}", ClassOpened.Of(made));
     }
 
-    private static async Task<Results<Ok<TeamsWithJobs>, Missing, Refused>> Make(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    private static async Task<Results<Ok<TeamsWithJobs>, Missing, Refused>> Make(Guid id, SentJson sent, ClassRegister register, BriefShelf shelf, CancellationToken stop)
     {
         var request = DocumentReader.Request<TeamsWanted>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         if (await register.Find(id, stop) is not { } found) return new Missing("class");
         var wanted = request.Value.Value;
+        if (await shelf.Find(wanted.Brief, stop) is not { } stored) return new Missing("brief");
+        var brief = DocumentReader.Brief(stored.Document);
+        if (!brief.IsOk) return new Refused(brief.Problems);
+        var jobs = Jobs.Of(brief.Value.Value);
         var history = await register.History(id, stop);
         var here = found.Pupils.Where(p => !wanted.Absent.Contains(p.Id)).OrderBy(p => p.Order).Select(p => new Pupil(p.Id.ToString(), p.Name)).ToList();
         var made = TeamMaker.Make(here, wanted.Wishes with { Earlier = history.Pairs });
         if (!made.IsOk) return new Refused(made.Problems);
-        return TypedResults.Ok(new TeamsWithJobs(made.Value, [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, Jobs.Usual, history.Jobs, wanted.Wishes.Seed + i))]));
+        return TypedResults.Ok(new TeamsWithJobs(made.Value, jobs, [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Wishes.Seed + i))]));
+    }
+
+    private static async Task<Results<Ok<ClassHistory>, Missing>> History(Guid id, ClassRegister register, CancellationToken stop) =>
+        await register.Find(id, stop) is null ? new Missing("class") : TypedResults.Ok(await register.History(id, stop));
+
+    private static async Task<Results<Created<PupilOpened>, Missing, Refused>> AddPupil(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    {
+        var named = Named(sent);
+        if (!named.IsOk) return new Refused(named.Problems);
+        return await register.AddPupil(id, named.Value, stop) is { } made ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name)) : new Missing("class");
+    }
+
+    private static async Task<Results<NoContent, Missing, Refused>> Rename(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    {
+        var named = Named(sent);
+        if (!named.IsOk) return new Refused(named.Problems);
+        return await register.Rename(id, named.Value, stop) ? TypedResults.NoContent() : new Missing("pupil");
+    }
+
+    private static Result<string> Named(SentJson sent)
+    {
+        var request = DocumentReader.Request<PupilNamed>(sent.Text);
+        if (!request.IsOk) return Result<string>.Refused(request.Problems);
+        var name = request.Value.Value.Name.Trim();
+        return ClassList.PupilProblems(name) is { Count: > 0 } problems ? Result<string>.Refused(problems) : Result<string>.Ok(name);
     }
 
     private static async Task<Results<NoContent, Missing>> Remove(Guid id, ClassRegister register, CancellationToken stop) =>
@@ -65,6 +97,9 @@ public sealed record ClassListSent(string Text, int? Given = null, int? Family =
 /// <summary>A class to be made.</summary>
 public sealed record NewClass(string Name, IReadOnlyList<string> Pupils);
 
+/// <summary>What a pupil is called: given name and initial.</summary>
+public sealed record PupilNamed(string Name);
+
 /// <summary>A pupil of a class.</summary>
 public sealed record PupilOpened(Guid Id, string Name);
 
@@ -77,9 +112,11 @@ public sealed record ClassOpened(Guid Id, string Name, IReadOnlyList<PupilOpened
 /// <summary>Teams that are wanted of a class.</summary>
 /// <param name="Absent">Pupils who are not here today.</param>
 /// <param name="Wishes">What the teams should be like; whom they have worked with is known here.</param>
-public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamWishes Wishes);
+/// <param name="Brief">The brief that they will run: it says which jobs there are.</param>
+public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamWishes Wishes, Guid Brief);
 
 /// <summary>Teams that were made, and the jobs dealt in each.</summary>
 /// <param name="Made">The teams.</param>
-/// <param name="Jobs">For each team, in order: who has which job.</param>
-public sealed record TeamsWithJobs(TeamsMade Made, IReadOnlyList<IReadOnlyList<JobDealt>> Jobs);
+/// <param name="Jobs">The jobs there are.</param>
+/// <param name="Dealt">For each team, in order: who has which job.</param>
+public sealed record TeamsWithJobs(TeamsMade Made, IReadOnlyList<Job> Jobs, IReadOnlyList<IReadOnlyList<JobDealt>> Dealt);

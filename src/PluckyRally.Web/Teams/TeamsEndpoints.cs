@@ -41,7 +41,7 @@ internal static class TeamsEndpoints
             Name = wanted.Name.Trim(),
             Date = wanted.Date,
             Edition = edition.Value,
-            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), Members = t.Pupils.Count > 0 ? t.Pupils.Count : t.Members, Pupils = [.. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs))] })],
+            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), CallSign = t.CallSign.Trim().ToUpperInvariant(), Members = t.Pupils.Count > 0 ? t.Pupils.Count : t.Members, Pupils = [.. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs))] })],
         });
         if (!opened.IsOk) return new Refused(opened.Problems);
         if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping) return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
@@ -82,6 +82,9 @@ public sealed record NewRally
 /// <param name="Members">How many pupils are in it; 0 where that is not known.</param>
 public sealed record NewTeam(string Name, int Members = 0)
 {
+    /// <summary>One or two letters or digits; made of its name where empty.</summary>
+    public string CallSign { get; init; } = "";
+
     /// <summary>Who is in it, where it was made of a class.</summary>
     public IReadOnlyList<NewTeamPupil> Pupils { get; init; } = [];
 }
@@ -113,6 +116,7 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
 /// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
+/// <param name="Jobs">The jobs of its teams.</param>
 /// <param name="Route">How far along the route the round is.</param>
 public sealed record RallyOpened(
     Guid Id,
@@ -126,6 +130,7 @@ public sealed record RallyOpened(
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyList<string> Scoring,
     PupilSheet Sheet,
+    IReadOnlyList<Job> Jobs,
     IReadOnlyList<Pennant> Route)
 {
     internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round) => new(
@@ -140,5 +145,6 @@ public sealed record RallyOpened(
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         MethodWords.Say(opened.Playbook),
         PupilSheet.Of(opened.Playbook.Brief, MethodWords.Say(opened.Playbook)),
+        Core.Jobs.Of(opened.Playbook.Brief),
         Core.Route.OfRally(opened, round));
 }

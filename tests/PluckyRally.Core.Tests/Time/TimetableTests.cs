@@ -35,6 +35,7 @@ public sealed class TimetableTests
     public void A_team_is_not_split_between_lessons()
     {
         var table = Of(new Timing { Lesson = 30, Lessons = 2, Teams = 7, Phases = [Build(15), Test(4, changeover: 0)] });
+        table.Lessons.Select(l => l.Carries).ShouldBe(["Test goes on in lesson 2 for 16 minutes: keep plans and builds by team until then.", ""]);
         table.Lessons.Select(l => l.Blocks[^1].Turns).ShouldBe([3, 4]);
         table.Lessons.Select(l => l.End).ShouldBe([27, 16]);
     }

@@ -124,25 +124,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["renamePupil"];
         post?: never;
         delete: operations["removePupil"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/jobs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["usualJobs"];
-        put?: never;
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -156,6 +140,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["openStandings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yearLine"];
         put?: never;
         post?: never;
         delete?: never;
@@ -420,22 +420,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cupboard": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["cupboard"];
-        put: operations["putInCupboard"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/loading": {
         parameters: {
             query?: never;
@@ -484,6 +468,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cupboard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cupboard"];
+        put: operations["putInCupboard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cupboard/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cupboardFile"];
+        put: operations["readCupboard"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shoppingForPlanned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shoppingFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/kit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openRallyKit"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/kit/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeKit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/kit/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringKitBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes": {
         parameters: {
             query?: never;
@@ -526,6 +622,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["makeTeams"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/pupils": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPupil"];
         delete?: never;
         options?: never;
         head?: never;
@@ -794,6 +922,8 @@ export interface components {
             hazards: components["schemas"]["Hazard"][];
             /** @description More on safety, in the teacher's words for pupils. */
             safety: string;
+            /** @description The jobs of a team; the usual ones where there are none. */
+            jobs: components["schemas"]["Job"][];
             /** @description What only the teacher reads. */
             teacher: components["schemas"]["TeacherPart"];
             /** @description The least build that meets the criteria, stage by stage. */
@@ -834,6 +964,29 @@ export interface components {
          * @enum {unknown}
          */
         BudgetValue: "left" | "spent";
+        /** @description What has to be bought of one thing. */
+        Buying: {
+            /**
+             * Format: double
+             * @description What is missing.
+             */
+            short: number;
+            /**
+             * Format: int32
+             * @description Packs to buy; absent where it is bought by the piece.
+             */
+            packs?: null | number;
+            /**
+             * Format: double
+             * @description What of the last pack is left over.
+             */
+            over: number;
+            /**
+             * Format: double
+             * @description What it costs; absent where it has no price.
+             */
+            cost?: null | number;
+        };
         /** @description So many pieces weighed together. */
         Calibration: {
             /**
@@ -892,6 +1045,14 @@ export interface components {
             categories: string[];
             phases: components["schemas"]["NamedOfPhaseKind"][];
             summaries: components["schemas"]["NamedOfSummaryKind"][];
+            jobs: components["schemas"]["Job"][];
+        };
+        /** @description What the rallies of a class say of its pupils. */
+        ClassHistory: {
+            /** @description Who has worked with whom. */
+            pairs: components["schemas"]["EarlierPair"][];
+            /** @description Who has had which job. */
+            jobs: components["schemas"]["JobHeld"][];
         };
         /** @description A class list as it was understood, before anything is kept. */
         ClassList: {
@@ -1217,7 +1378,7 @@ export interface components {
             differences: components["schemas"]["Difference"][];
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
         /** @description Something about a design: what changed, its conditions, or that it is the one the team names. The last word stands. */
         EntryDesignNoted: {
             /** @enum {string} */
@@ -1327,6 +1488,36 @@ export interface components {
                 [key: string]: string;
             };
             time?: null | components["schemas"]["Reading"];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A team's kit was counted, before it was handed out or when it came back. The last count of each way stands. */
+        EntryKitCounted: {
+            /** @enum {string} */
+            kind: "kitCounted";
+            /** @description Which way it went. */
+            way: components["schemas"]["KitWay"];
+            /** @description What was counted; a material that is not named was not counted. */
+            amounts: components["schemas"]["KitAmount"][];
+            /** @description Who signed for it; empty for nobody. */
+            signedBy: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -1952,7 +2143,32 @@ export interface components {
              */
             before: number;
         };
+        /** @description How often somebody has had a job. */
+        JobHeld: {
+            /** @description The pupil's id. */
+            pupil: string;
+            /** @description The job's id. */
+            job: string;
+            /**
+             * Format: int32
+             * @description How often, from 1.
+             */
+            times: number;
+        };
         JsonElement: unknown;
+        /** @description So much of a material. */
+        KitAmount: {
+            /** @description The material's id. */
+            material: string;
+            /**
+             * Format: double
+             * @description How much, 0 or more, in the material's unit.
+             */
+            amount: number;
+        };
+        KitBack: {
+            items: components["schemas"]["CupboardItem"][];
+        };
         /** @description What a class needs of one material. */
         KitLine: {
             /** @description The material. */
@@ -2024,6 +2240,11 @@ export interface components {
             tiers: components["schemas"]["TierChoice"][];
             route: components["schemas"]["Pennant"][];
         };
+        /**
+         * @description Which way a kit went.
+         * @enum {unknown}
+         */
+        KitWay: "out" | "back";
         /** @description A unit of length made of things laid end to end. */
         LaidOut: {
             /** @description What is laid, e.g. `shells`. */
@@ -2053,6 +2274,8 @@ export interface components {
              * @description When the last of it ends, clearing up included.
              */
             end: number;
+            /** @description What goes over into the next lesson, in a sentence; empty for the last. */
+            carries: string;
             /**
              * Format: double
              * @description Minutes that run over the lesson's end.
@@ -2272,12 +2495,24 @@ export interface components {
              * @default 0
              */
             members: number;
+            callSign: string;
             pupils: components["schemas"]["NewTeamPupil"][];
         };
         NewTeamPupil: {
             /** Format: uuid */
             id: string;
             jobs: string[];
+        };
+        NextRally: {
+            /** Format: uuid */
+            rally: string;
+            name: string;
+            brief: string;
+            /** Format: date */
+            date?: null | string;
+            /** Format: int32 */
+            round: number;
+            route: components["schemas"]["Pennant"][];
         };
         /**
          * @description What happens to a part that has no value, for example because it would mean dividing by zero.
@@ -2922,6 +3157,9 @@ export interface components {
             /** @description Whether it stops the work. */
             severity: components["schemas"]["Severity"];
         };
+        PupilNamed: {
+            name: string;
+        };
         PupilOpened: {
             /** Format: uuid */
             id: string;
@@ -2962,6 +3200,14 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        RallyKit: {
+            list: components["schemas"]["KitList"];
+            money: string;
+            teams: components["schemas"]["TeamKit"][];
+            conditions: components["schemas"]["Condition"][];
+            stock?: null | components["schemas"]["RallyStock"];
+            toBringBack: components["schemas"]["CupboardItem"][];
+        };
         RallyOnShelf: {
             /** Format: uuid */
             id: string;
@@ -2994,7 +3240,12 @@ export interface components {
             };
             scoring: string[];
             sheet: components["schemas"]["PupilSheet"];
+            jobs: components["schemas"]["Job"][];
             route: components["schemas"]["Pennant"][];
+        };
+        RallyStock: {
+            taken: components["schemas"]["CupboardItem"][];
+            back?: null | components["schemas"]["CupboardItem"][];
         };
         /**
          * @description How much of a station is ready.
@@ -3306,6 +3557,29 @@ export interface components {
             /** @description What it gave, as shown. */
             shown: string;
         };
+        /** @description One thing of a shopping list. */
+        ShoppingLine: {
+            /** @description What it is. */
+            name: string;
+            /** @description Its unit; empty for pieces. */
+            unit: string;
+            /**
+             * Format: double
+             * @description What is needed in all.
+             */
+            needed: number;
+            /**
+             * Format: double
+             * @description What there is of it.
+             */
+            inCupboard: number;
+            /** @description What has to be bought. */
+            buying: components["schemas"]["Buying"];
+            /** @description The currency of its cost. */
+            money: string;
+            /** @description The rallies that need it, by name. */
+            for: string[];
+        };
         /** @description Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it. */
         Snag: {
             /** @description Which check found it. */
@@ -3444,6 +3718,9 @@ export interface components {
          * @enum {unknown}
          */
         SummaryKind: "order" | "linePlot" | "range" | "mode" | "median" | "mean" | "boxPlot" | "meanAbsoluteDeviation" | "standardDeviation" | "scatter" | "fit";
+        TableSent: {
+            text: string;
+        };
         /**
          * @description When a measure is read.
          * @enum {unknown}
@@ -3492,6 +3769,8 @@ export interface components {
             id: string;
             /** @description What it is called. */
             name: string;
+            /** @description Two letters or digits that tell it apart from afar; made of its name where empty. */
+            callSign: string;
             /**
              * Format: int32
              * @description How many pupils are in it; 0 where that is not known.
@@ -3499,6 +3778,50 @@ export interface components {
             members: number;
             /** @description Who is in it, where that is known here. */
             pupils: components["schemas"]["TeamPupil"][];
+        };
+        /** @description A team's kit: what is due, what was counted out and back, and who signed. */
+        TeamKit: {
+            /** @description The team's id. */
+            team: string;
+            /** @description A line for each material that teams count. */
+            lines: components["schemas"]["TeamKitLine"][];
+            /** @description Who signed for it; absent while it is not counted out. */
+            outBy?: null | string;
+            /** @description Who gave it back; absent while it is not counted back. */
+            backBy?: null | string;
+            /** @description How it stands, in a sentence. */
+            says: string;
+        };
+        /** @description One material of a team's kit. */
+        TeamKitLine: {
+            /** @description The material's id. */
+            material: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Its unit; empty for pieces. */
+            unit: string;
+            /** @description Whether all of it is to come back. */
+            reusable: boolean;
+            /**
+             * Format: double
+             * @description What the brief gives the team.
+             */
+            due: number;
+            /**
+             * Format: double
+             * @description What was handed out; absent while it is not counted.
+             */
+            out?: null | number;
+            /**
+             * Format: double
+             * @description What came back; absent while it is not counted.
+             */
+            back?: null | number;
+            /**
+             * Format: double
+             * @description Of what is to come back: how much did not; 0 while it is not counted.
+             */
+            missing: number;
         };
         /** @description A pupil in a team. */
         TeamPupil: {
@@ -3571,10 +3894,13 @@ export interface components {
         TeamsWanted: {
             absent: string[];
             wishes: components["schemas"]["TeamWishes"];
+            /** Format: uuid */
+            brief: string;
         };
         TeamsWithJobs: {
             made: components["schemas"]["TeamsMade"];
-            jobs: components["schemas"]["JobDealt"][][];
+            jobs: components["schemas"]["Job"][];
+            dealt: components["schemas"]["JobDealt"][][];
         };
         /** @description Something that decides between equal totals. */
         TieBreak: {
@@ -3880,6 +4206,29 @@ export interface components {
          * @enum {unknown}
          */
         Work: "eachAttempt" | "combined";
+        YearLine: {
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            until: string;
+            /** Format: date */
+            today: string;
+            /** Format: double */
+            along: number;
+            stops: components["schemas"]["YearStop"][];
+            next?: null | components["schemas"]["NextRally"];
+        };
+        YearStop: {
+            /** Format: uuid */
+            rally: string;
+            name: string;
+            brief: string;
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            along: number;
+            begun: boolean;
+        };
     };
     responses: never;
     parameters: never;
@@ -4213,6 +4562,48 @@ export interface operations {
             };
         };
     };
+    renamePupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PupilNamed"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     removePupil: {
         parameters: {
             query?: never;
@@ -4238,26 +4629,6 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    usualJobs: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Job"][];
                 };
             };
         };
@@ -4301,6 +4672,26 @@ export interface operations {
                 };
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    yearLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YearLine"];
                 };
             };
         };
@@ -4838,57 +5229,6 @@ export interface operations {
             };
         };
     };
-    cupboard: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CupboardItem"][];
-                };
-            };
-        };
-    };
-    putInCupboard: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CupboardItem"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
     loadingPlan: {
         parameters: {
             query: {
@@ -4978,6 +5318,259 @@ export interface operations {
                 };
                 content: {
                     "application/json": number[];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    cupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CupboardItem"][];
+                };
+            };
+        };
+    };
+    putInCupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CupboardItem"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    cupboardFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    readCupboard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableSent"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    shoppingForPlanned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingLine"][];
+                };
+            };
+        };
+    };
+    shoppingFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    openRallyKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyKit"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    takeKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyKit"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    bringKitBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitBack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyKit"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
             /** @description Unprocessable Entity */
@@ -5099,6 +5692,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TeamsWithJobs"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    classHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassHistory"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    addPupil: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PupilNamed"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PupilOpened"];
                 };
             };
             /** @description Not Found */

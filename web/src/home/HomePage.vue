@@ -9,17 +9,20 @@ import TopBar from '../shared/TopBar.vue'
 import { useLoad } from '../shared/useLoad'
 import BriefShelf from './BriefShelf.vue'
 import ImportFiles from './ImportFiles.vue'
+import NextRally from './NextRally.vue'
 import NewBriefDialog from './NewBriefDialog.vue'
 import RallyList from './RallyList.vue'
-import TideLine from './TideLine.vue'
+import YearLine from './YearLine.vue'
 
 const rallies = useLoad(() => ask(api.GET('/api/rallies')))
+const year = useLoad(() => ask(api.GET('/api/year')))
 const briefs = ref<readonly BriefOnShelf[]>()
 const season = ref<Season>()
 const beginning = ref(false)
 const shelf = useTemplateRef('shelf')
 void rallies.load()
-const load = () => void Promise.all([shelf.value?.load(), rallies.load()])
+void year.load()
+const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.load()])
 
 const next = computed(() => {
   if (briefs.value?.length === 0) return 'Write your first brief, or bring one in from a file.'
@@ -32,11 +35,14 @@ const next = computed(() => {
   <TopBar />
   <main id="main" class="home">
     <StationHead title="What is on the line" :next="next">
+      <RouterLink class="small" to="/classes">Classes</RouterLink>
+      <RouterLink class="small" to="/cupboard">Cupboard</RouterLink>
       <ImportFiles @taken="load" />
       <Button label="Write a brief" @click="beginning = true" />
     </StationHead>
     <NewBriefDialog v-model="beginning" />
-    <TideLine v-model="season" :briefs="briefs ?? []" />
+    <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
+    <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />
     <div class="two">
       <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" />
       <section aria-labelledby="rallies">

@@ -31,6 +31,7 @@ void load()
 const query = computed(() => (round.value > 1 ? `?round=${round.value}` : ''))
 const to = computed(() => ({
   brief: `/rallies/${props.rally}/brief${query.value}`,
+  kit: `/rallies/${props.rally}/kit${query.value}`,
   teams: `/rallies/${props.rally}/teams${query.value}`,
   score: `/rallies/${props.rally}/score${query.value}`,
   results: `/rallies/${props.rally}/results${query.value}`,

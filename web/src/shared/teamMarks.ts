@@ -12,12 +12,13 @@ export interface TeamMark {
 
 const colours = ['#0f6f70', '#a85f00', '#6a3a68', '#b23a26', '#1d2b33']
 
-/** A mark for each team, by its id: patterns in turn, and two letters of the name that no other team has. */
-export function teamMarks(teams: readonly Team[]): Map<string, TeamMark> {
-  const taken = new Set<string>()
+/** A mark for each team, by its id: patterns in turn, and its call sign, or else two letters of the name that no other team has. */
+export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>[]): Map<string, TeamMark> {
+  const chosen = teams.map((team) => team.callSign.toUpperCase())
+  const taken = new Set<string>(chosen.filter(Boolean))
   const marks = new Map<string, TeamMark>()
   teams.forEach((team, i) => {
-    const sign = callSigns(team.name).find((s) => !taken.has(s)) ?? String(i + 1).padStart(2, '0')
+    const sign = chosen[i] || (callSigns(team.name).find((s) => !taken.has(s)) ?? String(i + 1).padStart(2, '0'))
     taken.add(sign)
     marks.set(team.id, {
       pattern: patterns[i % patterns.length] ?? 'stripes',

@@ -23,6 +23,15 @@ internal static class SheetCheck
             found.Length(condition.FixedAt, Most.Name, $"/conditions/{condition.Id}/fixedAt", "What it is fixed at");
         }
 
+        found.Count(brief.Jobs, Most.Items, "/jobs", "jobs");
+        found.Ids(brief.Jobs.Select(j => j.Id), "/jobs", "job");
+        foreach (var job in brief.Jobs)
+        {
+            found.NotEmpty(job.Name, $"/jobs/{job.Id}/name", "A job has no name.", "Say what its holder does, for example “Keeps the record”.");
+            found.Length(job.Name, Most.Name, $"/jobs/{job.Id}/name", "The job's name");
+            found.Length(job.Duties, Most.Text, $"/jobs/{job.Id}/duties", "The duties");
+        }
+
         Materials(brief, found);
         Timing(brief.Timing, found);
     }

@@ -9,7 +9,6 @@ import TopBar from '../../shared/TopBar.vue'
 import { useLoad } from '../../shared/useLoad'
 import BagDraw from './BagDraw.vue'
 import CardDraw from './CardDraw.vue'
-import CountSheet from './CountSheet.vue'
 import KitTable from './KitTable.vue'
 import LoadingPlanner from './LoadingPlanner.vue'
 
@@ -118,7 +117,6 @@ const next = computed(() => sheet.data.value?.route.find((p) => p.station === 'k
         <BagDraw :teams="teamNames" :stock="sheet.data.value.bags" />
         <CardDraw :teams="teamNames" />
       </div>
-      <CountSheet :list="sheet.data.value.list" :teams="teamNames" />
     </template>
   </main>
 </template>

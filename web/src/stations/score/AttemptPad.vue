@@ -5,7 +5,7 @@ import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import type { RallyOpened, Reading, Refusal, TrialOutcome } from '../../api/names'
 import ReadingField from './ReadingField.vue'
-import { trialRecorded } from './entries'
+import { trialRecorded } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** The pad for the next attempt. What was typed stays until the entry is kept. */

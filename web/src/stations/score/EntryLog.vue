@@ -5,7 +5,7 @@ import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import type { TeamSheet } from '../../api/names'
 import { timeOfDay } from '../../shared/days'
-import { struckOut } from './entries'
+import { struckOut } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** Everything recorded for the team, the newest first. Nothing is deleted: a mistake is struck out and stays readable. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { SheetRule } from '../../api/names'
-import { ruleChecked } from './entries'
+import { ruleChecked } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** Rules: those that are looked at have two buttons, those that are measured say how the reading came out. */

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import { ref } from 'vue'
 import type { RallyOpened, Refusal, TeamSheet } from '../../api/names'
 import ReadingField from './ReadingField.vue'
-import { measureRead } from './entries'
+import { measureRead } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** Measures that are read once for the team's design. */

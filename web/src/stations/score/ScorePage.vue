@@ -17,9 +17,9 @@ import OnceReadings from './OnceReadings.vue'
 import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from './UnsentNote.vue'
-import { struckOut } from './entries'
+import { struckOut } from '../../shared/entries'
 import { recording } from './recording'
-import { useOutbox } from './useOutbox'
+import { useOutbox } from '../../shared/useOutbox'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { Entry, RallyOpened } from '../../api/names'
-import type { Unsent } from './useOutbox'
+import type { Unsent } from '../../shared/useOutbox'
 
 /** Entries that the server does not have yet: waiting for the connection, or refused when it came back. */
 const props = defineProps<{ unsent: readonly Unsent[]; rally: RallyOpened }>()

@@ -1,6 +1,6 @@
 import { inject, type ComputedRef, type InjectionKey } from 'vue'
 import type { Entry } from '../../api/names'
-import type { Sent } from './useOutbox'
+import type { Sent } from '../../shared/useOutbox'
 
 export interface Recording {
   team: ComputedRef<string>

@@ -5,6 +5,7 @@ import Dialog from 'primevue/dialog'
 import { ref, watch } from 'vue'
 import { api, ask } from '../../api/client'
 import type { ClassList, ClassOpened, Refusal } from '../../api/names'
+import { readText } from '../../shared/readText'
 
 /** A class list, pasted or from a file: first how it was understood, then the class. */
 const open = defineModel<boolean>({ required: true })
@@ -33,15 +34,7 @@ watch(text, () => {
   void soon()
 })
 async function read(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
-  if (!file) return
-  const bytes = new Uint8Array(await file.arrayBuffer())
-  // A file says by its first two bytes whether it is UTF-16, and from which end.
-  const encoding =
-    bytes[0] === 0xff && bytes[1] === 0xfe ? 'utf-16le' : bytes[0] === 0xfe && bytes[1] === 0xff ? 'utf-16be' : 'utf-8'
-  text.value = new TextDecoder(encoding).decode(bytes)
+  text.value = (await readText(event)) ?? text.value
 }
 async function add() {
   const answer = await ask(

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '../../api/client'
-import type { ClassOpened, Refusal } from '../../api/names'
+import type { ClassOpened, Job, Refusal } from '../../api/names'
 import LoadNote from '../../shared/LoadNote.vue'
 import { useLoad } from '../../shared/useLoad'
 import ClassPaste from './ClassPaste.vue'
@@ -11,10 +11,9 @@ import type { PlannedTeam } from './planned'
 
 /** Teams from a class: who is here today, what the teams should be like, and the teams themselves. */
 const teams = defineModel<PlannedTeam[]>({ required: true })
+const props = defineProps<{ brief: string }>()
 const classes = useLoad(() => ask(api.GET('/api/classes')))
-const jobs = useLoad(() => ask(api.GET('/api/jobs')))
 void classes.load()
-void jobs.load()
 const chosen = ref('')
 const pasting = ref(false)
 const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
@@ -22,6 +21,9 @@ const group = computed(() => classes.data.value?.find((c) => c.id === chosen.val
 const removing = ref('')
 const absent = ref<string[]>([])
 const size = ref(4)
+const jobs = ref<readonly Job[]>([])
+/** Pupils to be spread over the teams. */
+const spread = ref<string[]>([])
 const wishes = ref<{ one: string; other: string; kind: 'apart' | 'together' }[]>([])
 const seed = ref(1)
 const unkept = ref<readonly string[]>([])
@@ -33,6 +35,7 @@ watch(classes.data, (all) => {
 watch(chosen, () => {
   absent.value = []
   wishes.value = []
+  spread.value = []
   teams.value = []
 })
 
@@ -50,11 +53,12 @@ async function make(keep: 'locked' | 'all') {
           size: size.value,
           together: pairs('together'),
           apart: pairs('apart'),
-          spread: [],
+          spread: spread.value.length > 1 ? [spread.value] : [],
           locked: kept.map((t) => t.pupils.map((p) => p.id)),
           earlier: [],
           seed: seed.value,
         },
+        brief: props.brief,
       },
     }),
   )
@@ -63,9 +67,11 @@ async function make(keep: 'locked' | 'all') {
   const name = new Map(group.value.pupils.map((p) => [p.id, p.name]))
   unkept.value = answer.data.made.unkept
   repeats.value = answer.data.made.repeats
-  const dealt = answer.data.jobs
+  const dealt = answer.data.dealt
+  jobs.value = answer.data.jobs
   teams.value = answer.data.made.teams.map((members, i) => ({
     name: kept[i]?.name ?? `Team ${i + 1}`,
+    callSign: kept[i]?.callSign ?? '',
     locked: kept[i]?.locked ?? false,
     pupils: members.map((id) => ({
       id,
@@ -78,6 +84,13 @@ async function make(keep: 'locked' | 'all') {
 function here(id: string, is: boolean) {
   absent.value = is ? absent.value.filter((a) => a !== id) : [...absent.value, id]
   if (!is) for (const team of teams.value) team.pupils = team.pupils.filter((p) => p.id !== id)
+}
+const nameOf = (id: string) => group.value?.pupils.find((p) => p.id === id)?.name ?? ''
+const unspread = (id: string) => (spread.value = spread.value.filter((s) => s !== id))
+function alsoSpread(event: Event) {
+  const field = event.target as HTMLSelectElement
+  if (field.value) spread.value.push(field.value)
+  field.value = ''
 }
 async function remove(id: string) {
   const answer = await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
@@ -101,7 +114,7 @@ async function added(made: ClassOpened) {
           <option v-for="c in classes.data.value" :key="c.id" :value="c.id">{{ c.name }}</option>
         </select>
       </template>
-      <button type="button" class="act" @click="pasting = true">New class</button>
+      &nbsp;<button type="button" class="act" @click="pasting = true">New class</button>
     </p>
     <ClassPaste v-model="pasting" @added="added" />
     <template v-if="group">
@@ -165,7 +178,23 @@ async function added(made: ClassOpened) {
           </button>
         </li>
       </ul>
+      <p v-if="spread.length > 0" class="line">
+        Spread over the teams:
+        <template v-for="id in spread" :key="id">
+          <button type="button" class="act" :aria-label="`No longer spread: ${nameOf(id)}`" @click="unspread(id)">
+            {{ nameOf(id) }}</button>,
+        </template>
+        <span class="small muted">a touch takes one out.</span>
+      </p>
+      <p class="line ways">
+      <select class="inline small" aria-label="Spread over the teams" @change="alsoSpread">
+        <option value="">Spread over the teams…</option>
+        <option v-for="p in group.pupils.filter((q) => !spread.includes(q.id))" :key="p.id" :value="p.id">
+          {{ p.name }}
+        </option>
+      </select>
       <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">Add a wish</button>
+      </p>
       <p class="line ways">
         <Button
           type="button"
@@ -188,7 +217,7 @@ async function added(made: ClassOpened) {
           }}
         </p>
       </div>
-      <TeamBoard v-if="teams.length > 0" v-model="teams" :jobs="jobs.data.value ?? []" />
+      <TeamBoard v-if="teams.length > 0" v-model="teams" :jobs="jobs" />
     </template>
   </div>
 </template>

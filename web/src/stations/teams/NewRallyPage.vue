@@ -44,7 +44,9 @@ const typed = ref<{
 watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
 
 const names = computed(() => teamNames(typed.value.teams))
-const teams = computed(() => names.value.map((name, i) => ({ id: `t${i + 1}`, name, members: 0, pupils: [] })))
+const teams = computed(() =>
+  names.value.map((name, i) => ({ id: `t${i + 1}`, name, callSign: '', members: 0, pupils: [] })),
+)
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
@@ -57,10 +59,11 @@ const wanted = () =>
   typed.value.way === 'class'
     ? typed.value.planned.map((t) => ({
         name: t.name,
+        callSign: t.callSign,
         members: t.pupils.length,
         pupils: t.pupils.map((p) => ({ id: p.id, jobs: p.jobs.map((j) => j.id) })),
       }))
-    : names.value.map((name) => ({ name, members: 0, pupils: [] }))
+    : names.value.map((name) => ({ name, callSign: '', members: 0, pupils: [] }))
 
 async function begin() {
   beginning.value = true
@@ -143,7 +146,7 @@ async function begin() {
           <p v-if="typed.way === 'typed'" class="small muted">A list copied from a spreadsheet will do.</p>
         </div>
         <TeamLines v-if="typed.way === 'typed'" :teams="teams" />
-        <ClassTeams v-else v-model="typed.planned" class="wide" />
+        <ClassTeams v-else v-model="typed.planned" :brief="props.brief" class="wide" />
         <div class="begin">
           <div v-if="refusal" role="alert">
             <p class="note">{{ refusal.title }}</p>

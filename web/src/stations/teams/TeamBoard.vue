@@ -10,7 +10,7 @@ import type { PlannedTeam } from './planned'
 const teams = defineModel<PlannedTeam[]>({ required: true })
 const props = defineProps<{ jobs: readonly Job[] }>()
 const marks = computed(() =>
-  teamMarks(teams.value.map((t, i) => ({ id: String(i), name: t.name, members: 0, pupils: [] }))),
+  teamMarks(teams.value.map((t, i) => ({ id: String(i), name: t.name, callSign: t.callSign }))),
 )
 const jobName = (id: string) => props.jobs.find((j) => j.id === id)?.name ?? id
 
@@ -55,6 +55,15 @@ onBeforeUnmount(letGo)
         <TeamPennant :mark="marks.get(String(t))!" :width="56" />
         <input v-model="team.name" class="inline name" :aria-label="`Name of team ${t + 1}`" />
       </p>
+      <label class="small sign"
+        >call sign
+        <input
+          v-model.trim="team.callSign"
+          class="inline"
+          maxlength="2"
+          :placeholder="marks.get(String(t))?.sign"
+          :aria-label="`Call sign of ${team.name}`"
+      /></label>
       <label class="small"
         ><input v-model="team.locked" type="checkbox" :aria-label="`Lock ${team.name}`" /> locked</label
       >
@@ -122,6 +131,14 @@ ul select {
 }
 .job {
   display: block;
+}
+.sign {
+  margin-right: 1rem;
+}
+.sign input {
+  width: 2.4rem;
+  field-sizing: fixed;
+  text-transform: uppercase;
 }
 label {
   display: inline-flex;

@@ -1,16 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { api, ask } from '../../api/client'
 import type { Team } from '../../api/names'
 import TeamPennant from '../../shared/TeamPennant.vue'
 import { teamMarks } from '../../shared/teamMarks'
-import { useLoad } from '../../shared/useLoad'
 
 /** The teams with their pennants. */
 const props = defineProps<{ teams: readonly Team[] }>()
-const jobs = useLoad(() => ask(api.GET('/api/jobs')))
-if (props.teams.some((t) => t.pupils.length > 0)) void jobs.load()
-const jobName = (id: string) => jobs.data.value?.find((j) => j.id === id)?.name.toLowerCase() ?? id
 const marks = computed(() => teamMarks(props.teams))
 </script>
 
@@ -21,12 +16,7 @@ const marks = computed(() => teamMarks(props.teams))
     <ul>
       <li v-for="team in teams" :key="team.id">
         <TeamPennant :mark="marks.get(team.id)!" :width="72" />
-        <span>
-          {{ team.name }}
-          <span v-if="team.pupils.length > 0" class="small muted who">{{
-            team.pupils.map((p) => [p.name, ...p.jobs.map(jobName)].join(', ')).join(' · ')
-          }}</span>
-        </span>
+        <span>{{ team.name }}</span>
       </li>
     </ul>
   </section>
@@ -44,8 +34,5 @@ li {
   align-items: center;
   gap: 0.75rem;
   overflow-wrap: anywhere;
-}
-.who {
-  display: block;
 }
 </style>

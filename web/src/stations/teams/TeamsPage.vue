@@ -1,16 +1,21 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
-import TeamLines from './TeamLines.vue'
+import { teamMarks } from '../../shared/teamMarks'
+import TeamList from './TeamList.vue'
 
 /** The teams of a rally. */
 const { rally } = useRally()
+const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 </script>
 
 <template>
   <main v-if="rally" id="main" class="page">
-    <StationHead :title="rally.name" :next="rally.route[1]?.next" />
-    <TeamLines :teams="rally.teams" />
+    <StationHead :title="rally.name" :next="rally.route.find((p) => p.station === 'teams')?.next">
+      <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
+    </StationHead>
+    <TeamList :teams="rally.teams" :marks="marks" :jobs="rally.jobs" />
   </main>
 </template>
 

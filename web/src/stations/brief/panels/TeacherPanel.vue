@@ -3,12 +3,23 @@ import { computed } from 'vue'
 import type { Brief } from '../../../api/names'
 import GrowText from '../../../shared/GrowText.vue'
 import InlineCheck from '../fields/InlineCheck.vue'
+import InlineText from '../fields/InlineText.vue'
 import ItemLines from '../fields/ItemLines.vue'
+import { free } from '../newItems'
 import { useWriting } from '../writing'
 
 /** What only the teacher reads: never on the pupils' sheet. */
 const props = defineProps<{ brief: Brief }>()
 const { choices } = useWriting()
+const usual = computed(() => choices.value?.jobs ?? [])
+const freshJob = () => ({
+  id: free(
+    'job',
+    props.brief.jobs.map((j) => j.id),
+  ),
+  name: '',
+  duties: '',
+})
 const standards = computed(() => choices.value?.standards ?? [])
 function toggle(code: string, on: boolean) {
   const list = props.brief.teacher.standards
@@ -44,6 +55,20 @@ function toggle(code: string, on: boolean) {
         label="Question"
         :at="`/teacher/questions/${i}`"
         placeholder="A question"
+      />
+    </ItemLines>
+    <h3>Jobs in a team</h3>
+    <template v-if="brief.jobs.length === 0">
+      <p class="small muted">The usual ones: {{ usual.map((j) => j.name.toLowerCase()).join(', ') }}.</p>
+      <button type="button" class="act" @click="brief.jobs.push(...usual.map((j) => ({ ...j })))">Change them</button>
+    </template>
+    <ItemLines v-else v-slot="{ item }" :items="brief.jobs" one="job" at="/jobs" :fresh="freshJob">
+      <InlineText v-model="item.name" label="Job" :at="`/jobs/${item.id}/name`" placeholder="What it is called" />
+      <GrowText
+        v-model="item.duties"
+        label="Duties"
+        :at="`/jobs/${item.id}/duties`"
+        placeholder="What its holder does"
       />
     </ItemLines>
     <h3>Standards of engineering design</h3>

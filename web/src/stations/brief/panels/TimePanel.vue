@@ -61,6 +61,7 @@ const calendar = computed(
           </tr>
         </tbody>
       </table>
+      <p v-if="lesson.carries" class="small">{{ lesson.carries }}</p>
     </figure>
     <template v-if="(table?.offers.length ?? 0) > 0">
       <h3>What would do</h3>

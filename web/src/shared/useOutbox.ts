@@ -1,6 +1,6 @@
 import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
-import { api, ask } from '../../api/client'
-import type { Entry, Refusal } from '../../api/names'
+import { api, ask } from '../api/client'
+import type { Entry, Refusal } from '../api/names'
 
 /** An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed. */
 export interface Unsent {

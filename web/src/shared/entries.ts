@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import type { Entry, Reading, TrialOutcome } from '../../api/names'
+import type { Entry, KitAmount, Reading, TrialOutcome } from '../api/names'
 
 /** What every entry begins with: an id of this device's own, the time and who. */
 const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: 'Teacher', team, round })
@@ -44,4 +44,12 @@ export const struckOut = (team: string, round: number, entry: string, reason: st
   ...begin(team, round),
   entry,
   reason,
+})
+
+export const kitCounted = (team: string, way: 'out' | 'back', amounts: KitAmount[], signedBy: string): Entry => ({
+  kind: 'kitCounted',
+  ...begin(team, 1),
+  way,
+  amounts,
+  signedBy,
 })

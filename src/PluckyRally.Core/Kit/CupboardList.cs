@@ -1,0 +1,36 @@
+using System.Globalization;
+
+namespace PluckyRally.Core;
+
+/// <summary>Reads what is in a cupboard from a table: material, unit and amount; the unit may be left out.</summary>
+public static class CupboardList
+{
+    private static readonly string[] Titles = ["material", "name", "thing", "what"];
+
+    /// <summary>All of it, or every line that is wrong.</summary>
+    /// <param name="rows">The cells of each line that is not empty.</param>
+    public static Result<IReadOnlyList<CupboardItem>> Read(IReadOnlyList<IReadOnlyList<string>> rows)
+    {
+        var found = new Findings();
+        found.Unless(rows.Count > 0, "/text", "There is nothing in it.", "Write a line for each material: its name, its unit, how much there is.");
+        found.Count(rows, Most.Items, "/text", "lines");
+        var items = new List<CupboardItem>();
+        var titled = rows.Count > 0 && Titles.Contains(rows[0][0].Trim().ToLowerInvariant());
+        for (var i = titled ? 1 : 0; i < Math.Min(rows.Count, Most.Items); i++)
+        {
+            var cells = rows[i].Select(c => c.Trim()).ToList();
+            var (unit, amount) = cells.Count > 2 ? (cells[1], cells[2]) : ("", cells.Count > 1 ? cells[1] : "");
+            if (!decimal.TryParse(amount.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number))
+            {
+                found.Add("/text", $"Line {i + 1} says “{Findings.Short(amount)}” for how much of {Findings.Short(cells[0])} there is.", "Write a number such as 12 or 2.5.");
+                continue;
+            }
+
+            var item = new CupboardItem(cells[0], unit, number);
+            foreach (var problem in item.Problems()) found.Add("/text", $"Line {i + 1}: {problem.What}", problem.Remedy);
+            items.Add(item);
+        }
+
+        return found.Problems.Count > 0 ? Result<IReadOnlyList<CupboardItem>>.Refused(found.Problems) : Result<IReadOnlyList<CupboardItem>>.Ok(items);
+    }
+}

@@ -1,0 +1,51 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(KitCounted), "kitCounted")]
+public abstract partial record Entry
+{
+    /// <summary>A team's kit was counted, before it was handed out or when it came back. The last count of each way stands.</summary>
+    public sealed record KitCounted : Entry
+    {
+        /// <summary>Which way it went.</summary>
+        public required KitWay Way { get; init; }
+
+        /// <summary>What was counted; a material that is not named was not counted.</summary>
+        public required IReadOnlyList<KitAmount> Amounts { get; init; }
+
+        /// <summary>Who signed for it; empty for nobody.</summary>
+        public string SignedBy { get; init; } = "";
+    }
+}
+
+/// <summary>Which way a kit went.</summary>
+public enum KitWay
+{
+    /// <summary>Handed out.</summary>
+    Out,
+
+    /// <summary>Given back.</summary>
+    Back,
+}
+
+/// <summary>So much of a material.</summary>
+/// <param name="Material">The material's id.</param>
+/// <param name="Amount">How much, 0 or more, in the material's unit.</param>
+public sealed record KitAmount(string Material, decimal Amount);
+
+/// <summary>Checks what is recorded about kits.</summary>
+internal static class KitEntries
+{
+    public static void Check(Playbook playbook, Entry.KitCounted counted, Findings found)
+    {
+        found.Length(counted.SignedBy, Most.Name, "/signedBy", "The name");
+        found.Unless(counted.Amounts.Count > 0, "/amounts", "Nothing was counted.", "Count at least one material.");
+        found.Count(counted.Amounts, Most.Items, "/amounts", "materials");
+        foreach (var (material, amount) in counted.Amounts.Take(Most.Items))
+        {
+            found.Unless(playbook.Brief.Materials.Any(m => m.Id == material), $"/amounts/{material}", $"There is no such material in this brief: “{Findings.Short(material)}”.", "Leave it out.");
+            found.Unless(amount is >= 0 and <= 1_000_000, $"/amounts/{material}", "The amount is out of range.", "Write 0 or more.");
+        }
+    }
+}

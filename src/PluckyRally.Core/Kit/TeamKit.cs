@@ -1,0 +1,52 @@
+namespace PluckyRally.Core;
+
+/// <summary>One material of a team's kit.</summary>
+/// <param name="Material">The material's id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Unit">Its unit; empty for pieces.</param>
+/// <param name="Reusable">Whether all of it is to come back.</param>
+/// <param name="Due">What the brief gives the team.</param>
+/// <param name="Out">What was handed out; absent while it is not counted.</param>
+/// <param name="Back">What came back; absent while it is not counted.</param>
+/// <param name="Missing">Of what is to come back: how much did not; 0 while it is not counted.</param>
+public sealed record TeamKitLine(string Material, string Name, string Unit, bool Reusable, decimal Due, decimal? Out, decimal? Back, decimal Missing);
+
+/// <summary>A team's kit: what is due, what was counted out and back, and who signed.</summary>
+/// <param name="Team">The team's id.</param>
+/// <param name="Lines">A line for each material that teams count.</param>
+/// <param name="OutBy">Who signed for it; absent while it is not counted out.</param>
+/// <param name="BackBy">Who gave it back; absent while it is not counted back.</param>
+/// <param name="Says">How it stands, in a sentence.</param>
+public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, string? OutBy, string? BackBy, string Says)
+{
+    /// <summary>The kits of a rally's teams.</summary>
+    public static IReadOnlyList<TeamKit> Of(Brief brief, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log)
+    {
+        var counts = Log.Standing(log).OfType<Entry.KitCounted>().ToLookup(c => (c.Team, c.Way));
+        return [.. teams.Select(t => Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault()))];
+    }
+
+    private static TeamKit Of(Brief brief, Team team, Entry.KitCounted? handedOut, Entry.KitCounted? back)
+    {
+        var lines = KitList.Of(brief, [team.Members], []).Lines.Where(l => l.CountedOut).Select(l => Line(l, handedOut, back)).ToList();
+        return new(team.Id, lines, handedOut?.SignedBy, back?.SignedBy, Say(lines, handedOut is not null, back is not null));
+    }
+
+    private static TeamKitLine Line(KitLine line, Entry.KitCounted? handedOut, Entry.KitCounted? back)
+    {
+        var material = line.Material;
+        decimal? In(Entry.KitCounted? count) => count?.Amounts.FirstOrDefault(a => a.Material == material.Id)?.Amount;
+        var (given, returned) = (In(handedOut), In(back));
+        var missing = material.Reusable && returned is { } came ? Math.Max(0, (given ?? line.EachTeam ?? 0) - came) : 0;
+        return new(material.Id, material.Name, material.Unit, material.Reusable, line.EachTeam ?? 0, given, returned, missing);
+    }
+
+    private static string Say(List<TeamKitLine> lines, bool handedOut, bool back)
+    {
+        if (!handedOut && !back) return "Not counted out yet.";
+        var missing = lines.Where(l => l.Missing > 0).Select(l => $"{ReadingFormat.Number(l.Missing)} {(l.Unit.Length > 0 ? $"{l.Unit} of " : "")}{l.Name}").ToList();
+        if (back) return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "All that was to come back is back.";
+        var other = lines.Where(l => l.Out is { } given && given != l.Due).Select(l => $"{ReadingFormat.Number(l.Out!.Value)} {l.Name} in place of {ReadingFormat.Number(l.Due)}").ToList();
+        return other.Count > 0 ? $"Counted out, with {string.Join(", ", other)}." : "Counted out.";
+    }
+}

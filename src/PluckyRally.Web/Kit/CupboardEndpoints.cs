@@ -1,0 +1,66 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Kit;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>The cupboard, kept over the year, and what to buy for all that is planned.</summary>
+internal static class CupboardEndpoints
+{
+    public static void MapCupboard(this IEndpointRouteBuilder api)
+    {
+        var cupboard = api.MapGroup("").WithTags("Kit");
+        cupboard.MapGet("/cupboard", async (Cupboard all, CancellationToken stop) => TypedResults.Ok(await all.All(stop))).WithName("cupboard");
+        cupboard.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardItem>("application/json");
+        cupboard.MapGet("/cupboard/file", Write).WithName("cupboardFile");
+        cupboard.MapPut("/cupboard/file", Read).WithName("readCupboard").Accepts<TableSent>("application/json");
+        cupboard.MapGet("/shopping", Planned).WithName("shoppingForPlanned");
+        cupboard.MapGet("/shopping/file", PlannedFile).WithName("shoppingFile");
+    }
+
+    private static async Task<Results<NoContent, Refused>> Put(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<CupboardItem>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        if (request.Value.Value.Problems() is { Count: > 0 } problems) return new Refused(problems);
+        await cupboard.Put([request.Value.Value], stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<FileContentHttpResult> Write(Cupboard cupboard, CancellationToken stop) =>
+        CsvText.File("cupboard.csv", ["material", "unit", "amount"], (await cupboard.All(stop)).Select(i => (IReadOnlyList<object?>)[i.Name, i.Unit, i.Amount]));
+
+    /// <summary>Takes in a table, whole or not at all; what it does not name stays as it is.</summary>
+    private static async Task<Results<NoContent, Refused>> Read(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<TableSent>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var items = CupboardList.Read(CsvText.Rows(request.Value.Value.Text));
+        if (!items.IsOk) return new Refused(items.Problems);
+        await cupboard.Put(items.Value, stop);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Ok<IReadOnlyList<ShoppingLine>>> Planned(RallyLog log, Cupboard cupboard, CancellationToken stop) => TypedResults.Ok(await List(log, cupboard, stop));
+
+    private static async Task<FileContentHttpResult> PlannedFile(RallyLog log, Cupboard cupboard, CancellationToken stop) =>
+        File((await List(log, cupboard, stop)).Where(l => l.Buying.Short > 0));
+
+    /// <summary>A shopping list as a file.</summary>
+    public static FileContentHttpResult File(IEnumerable<ShoppingLine> lines) => CsvText.File(
+        "shopping-list.csv",
+        ["material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money", "for"],
+        lines.Select(l => (IReadOnlyList<object?>)[l.Name, l.Unit, l.Needed, l.InCupboard, l.Buying.Short, l.Buying.Packs, l.Buying.Cost, l.Money, string.Join("; ", l.For)]));
+
+    /// <summary>Rallies that have not begun and have not taken their kit yet.</summary>
+    private static async Task<IReadOnlyList<ShoppingLine>> List(RallyLog log, Cupboard cupboard, CancellationToken stop)
+    {
+        var served = await cupboard.Served(stop);
+        var planned = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Rally.Name, r.Rally.Edition.Brief, [.. r.Rally.Teams.Select(t => t.Members)]));
+        return ShoppingList.Of([.. planned], await cupboard.All(stop));
+    }
+}
+
+/// <summary>A table that was pasted, or a file's text.</summary>
+public sealed record TableSent(string Text);

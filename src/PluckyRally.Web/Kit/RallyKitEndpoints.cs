@@ -1,0 +1,68 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Kit;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>Station Kit of a rally: each team's kit out and back, and what the cupboard gives and gets.</summary>
+internal static class RallyKitEndpoints
+{
+    public static void MapRallyKit(this IEndpointRouteBuilder api)
+    {
+        var kit = api.MapGroup("/rallies/{id:guid}/kit").WithTags("Kit");
+        kit.MapGet("", Open).WithName("openRallyKit");
+        kit.MapPost("/taken", Take).WithName("takeKit");
+        kit.MapPost("/back", BringBack).WithName("bringKitBack").Accepts<KitBack>("application/json");
+    }
+
+    private static async Task<Results<Ok<RallyKit>, Missing>> Open(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop) =>
+        await log.Open(id, stop) is { } found ? TypedResults.Ok(await Of(id, found.Rally, cupboard, stop)) : new Missing("rally");
+
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        var items = Stock.ToTake((await Of(id, found.Rally, cupboard, stop)).List);
+        if (items.Count == 0) return new Refused([new("/items", "Nothing of this kit is in the cupboard.", "Say what there is, or go on without.")]);
+        if (!await cupboard.Take(id, items, stop)) return new Refused([new("/items", "This rally has taken its kit already.", "Look at the list again.")]);
+        return TypedResults.Ok(await Of(id, found.Rally, cupboard, stop));
+    }
+
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> BringBack(Guid id, SentJson sent, RallyLog log, Cupboard cupboard, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        var request = DocumentReader.Request<KitBack>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var items = request.Value.Value.Items;
+        var wrong = items.SelectMany((item, i) => item.Problems().Select(p => p.Under($"/items/{i}"))).ToList();
+        if (wrong.Count > 0) return new Refused(wrong);
+        if (!await cupboard.BringBack(id, items, stop)) return new Refused([new("/items", "This rally has nothing of the cupboard's.", "Look at the list again; it may have been brought back already.")]);
+        return TypedResults.Ok(await Of(id, found.Rally, cupboard, stop));
+    }
+
+    private static async Task<RallyKit> Of(Guid id, Rally rally, Cupboard cupboard, CancellationToken stop)
+    {
+        var brief = rally.Edition.Brief;
+        var kits = TeamKit.Of(brief, rally.Teams, rally.Entries);
+        var stock = await cupboard.TakenBy(id, stop);
+        return new(
+            KitList.Of(brief, [.. rally.Teams.Select(t => t.Members)], await cupboard.All(stop)),
+            brief.Money,
+            kits,
+            brief.Conditions,
+            stock,
+            stock is { Back: null } ? Stock.ToBringBack(stock.Taken, brief, kits) : []);
+    }
+}
+
+/// <summary>The kit of a rally.</summary>
+/// <param name="List">What the class needs, against the cupboard.</param>
+/// <param name="Money">The currency.</param>
+/// <param name="Teams">Each team's kit.</param>
+/// <param name="Conditions">What is to be the same for everyone.</param>
+/// <param name="Stock">What it took out of the cupboard; absent where it has taken nothing.</param>
+/// <param name="ToBringBack">What should come back, while something is out.</param>
+public sealed record RallyKit(KitList List, string Money, IReadOnlyList<TeamKit> Teams, IReadOnlyList<Condition> Conditions, RallyStock? Stock, IReadOnlyList<CupboardItem> ToBringBack);
+
+/// <summary>What comes back into the cupboard.</summary>
+public sealed record KitBack(IReadOnlyList<CupboardItem> Items);

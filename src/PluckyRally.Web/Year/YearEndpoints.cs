@@ -1,0 +1,60 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>The year line: the rallies along the school year, and how far the next one is.</summary>
+internal static class YearEndpoints
+{
+    public static void MapYear(this IEndpointRouteBuilder api) => api.MapGet("/year", Open).WithTags("Year").WithName("yearLine");
+
+    private static async Task<Ok<YearLine>> Open(RallyLog log, TimeProvider clock, CancellationToken stop)
+    {
+        var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
+        var year = SchoolYear.Of(today);
+        var all = await log.All(stop);
+        var stops = all.Where(r => r.Rally.Date is { } date && date >= year.From && date < year.To)
+            .OrderBy(r => r.Rally.Date)
+            .Select(r => new YearStop(r.Rally.Id, r.Rally.Name, r.Rally.BriefTitle, r.Rally.Date!.Value, year.Along(r.Rally.Date.Value), r.Entries > 0))
+            .ToList();
+        return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)));
+    }
+
+    /// <summary>The next rally from today on; where there is none, the last one that is not finished.</summary>
+    private static async Task<NextRally?> Next(IReadOnlyList<(StoredRally Rally, int Entries)> all, DateOnly today, RallyLog log, CancellationToken stop)
+    {
+        var coming = all.Where(r => r.Rally.Date >= today).OrderBy(r => r.Rally.Date).ThenBy(r => r.Rally.MadeAt).Select(r => r.Rally);
+        var begun = all.Where(r => r.Rally.Date < today || r.Rally.Date is null).OrderByDescending(r => r.Rally.Date).Select(r => r.Rally);
+        foreach (var candidate in coming.Concat(begun).Take(12))
+        {
+            if (await log.Open(candidate.Id, stop) is not { } found || OpenedRally.Open(found.Rally) is not { IsOk: true } opened) continue;
+            var round = found.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
+            var route = Core.Route.OfRally(opened.Value, round);
+            if (candidate.Date >= today || route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Full })) return new(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, route);
+        }
+
+        return null;
+    }
+}
+
+/// <summary>The school year with its rallies.</summary>
+/// <param name="From">Its first day.</param>
+/// <param name="Until">Its last day.</param>
+/// <param name="Today">The day it is.</param>
+/// <param name="Along">How far along the year that is, from 0 to 1.</param>
+/// <param name="Stops">The rallies, in order.</param>
+/// <param name="Next">The next one; absent where there is none.</param>
+public sealed record YearLine(DateOnly From, DateOnly Until, DateOnly Today, decimal Along, IReadOnlyList<YearStop> Stops, NextRally? Next);
+
+/// <summary>A rally on the year line.</summary>
+/// <param name="Rally">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Brief">The brief's title.</param>
+/// <param name="Date">The day.</param>
+/// <param name="Along">Where on the line, from 0 to 1.</param>
+/// <param name="Begun">Whether something is recorded.</param>
+public sealed record YearStop(Guid Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun);
+
+/// <summary>The rally that comes next, and what is still missing at each station.</summary>
+public sealed record NextRally(Guid Rally, string Name, string Brief, DateOnly? Date, int Round, IReadOnlyList<Pennant> Route);

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '../api/client'
+import type { ClassHistory, ClassOpened, Refusal } from '../api/names'
+import LoadNote from '../shared/LoadNote.vue'
+import StationHead from '../shared/StationHead.vue'
+import TopBar from '../shared/TopBar.vue'
+import { useLoad } from '../shared/useLoad'
+import ClassPaste from '../stations/teams/ClassPaste.vue'
+import PupilLines from './PupilLines.vue'
+
+/** The classes: their pupils, who has had which job, and who has worked with whom. */
+const classes = useLoad(() => ask(api.GET('/api/classes')))
+const choices = useLoad(() => ask(api.GET('/api/choices')))
+void choices.load()
+const chosen = ref('')
+const pasting = ref(false)
+const history = ref<ClassHistory>()
+const refusal = ref<Refusal>()
+const name = ref('')
+const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
+async function load() {
+  await classes.load()
+  if (!group.value) chosen.value = classes.data.value?.[0]?.id ?? ''
+  if (!chosen.value) return
+  const answer = await ask(api.GET('/api/classes/{id}/history', { params: { path: { id: chosen.value } } }))
+  if (answer.ok) history.value = answer.data
+}
+void load()
+watch(chosen, () => void load())
+async function added(made: ClassOpened) {
+  chosen.value = made.id
+  await load()
+}
+async function rename(id: string, to: string) {
+  const answer = await ask(api.PUT('/api/pupils/{id}', { params: { path: { id } }, body: { name: to } }))
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  await load()
+}
+async function add() {
+  const answer = await ask(
+    api.POST('/api/classes/{id}/pupils', { params: { path: { id: chosen.value } }, body: { name: name.value } }),
+  )
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  if (answer.ok) name.value = ''
+  await load()
+}
+async function remove(id: string) {
+  await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
+  await load()
+}
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="page">
+    <StationHead
+      title="Classes"
+      next="A pupil is a given name and an initial. Jobs and partners are read from the rallies."
+    >
+      <select v-if="(classes.data.value?.length ?? 0) > 0" v-model="chosen" class="inline" aria-label="Class">
+        <option v-for="c in classes.data.value" :key="c.id" :value="c.id">{{ c.name }}</option>
+      </select>
+      <button type="button" class="act" @click="pasting = true">New class</button>
+    </StationHead>
+    <ClassPaste v-model="pasting" @added="added" />
+    <LoadNote
+      v-if="!classes.data.value"
+      :state="classes.state.value"
+      :refusal="classes.refusal.value"
+      what="the classes"
+      @again="load"
+    />
+    <p v-else-if="!group" class="muted">There is no class yet. Paste a list, one pupil on each line.</p>
+    <template v-else>
+      <p v-if="refusal" class="wrong" role="alert">
+        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+      </p>
+      <PupilLines
+        v-if="history"
+        :pupils="group.pupils"
+        :history="history"
+        :jobs="choices.data.value?.jobs ?? []"
+        @rename="rename"
+        @remove="remove"
+      />
+      <form class="add" novalidate @submit.prevent="add">
+        Also <input v-model="name" class="inline" aria-label="New pupil" placeholder="given name and initial" />
+        <button type="submit" class="act">Add to the class</button>
+      </form>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  max-width: 72rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+  display: grid;
+  gap: 1.25rem;
+}
+.add {
+  display: flex;
+  gap: 0.5rem;
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

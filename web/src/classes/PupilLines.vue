@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { ClassHistory, ClassOpened, Job } from '../api/names'
+
+/** A line for each pupil: the name, how often each job was held, and the partners so far. */
+const props = defineProps<{ pupils: ClassOpened['pupils']; history: ClassHistory; jobs: readonly Job[] }>()
+const emit = defineEmits<{ rename: [id: string, to: string]; remove: [id: string] }>()
+/** Whose removal is being asked about: it cannot be taken back. */
+const removing = ref('')
+const held = computed(() => new Map(props.history.jobs.map((h) => [`${h.pupil}|${h.job}`, h.times])))
+/** The usual jobs first, then those that only some brief had. */
+const columns = computed(() => {
+  const usual = props.jobs.map((j) => ({ id: j.id, name: j.name }))
+  const others = [...new Set(props.history.jobs.map((h) => h.job))].filter((id) => !usual.some((j) => j.id === id))
+  return [...usual, ...others.map((id) => ({ id, name: id }))]
+})
+const nameOf = computed(() => new Map(props.pupils.map((p) => [p.id, p.name])))
+function partners(id: string) {
+  return props.history.pairs
+    .filter((p) => p.one === id || p.other === id)
+    .map((p) => ({ name: nameOf.value.get(p.one === id ? p.other : p.one), times: p.times }))
+    .filter((p) => p.name !== undefined)
+    .sort((a, b) => b.times - a.times)
+    .map((p) => (p.times > 1 ? `${p.name} (${p.times})` : p.name))
+    .join(', ')
+}
+function rename(id: string, event: Event) {
+  const to = (event.target as HTMLInputElement).value.trim()
+  if (to !== nameOf.value.get(id)) emit('rename', id, to)
+}
+</script>
+
+<template>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Pupil</th>
+          <th v-for="j in columns" :key="j.id" scope="col" class="n">{{ j.name }}</th>
+          <th scope="col">Has worked with</th>
+          <th><span class="out-of-sight">Remove</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="p in pupils" :key="p.id">
+          <th scope="row">
+            <input class="inline" :value="p.name" :aria-label="`Name of ${p.name}`" @change="rename(p.id, $event)" />
+          </th>
+          <td v-for="j in columns" :key="j.id" class="n">{{ held.get(`${p.id}|${j.id}`) ?? '–' }}</td>
+          <td class="small">{{ partners(p.id) || 'nobody yet' }}</td>
+          <td class="small end">
+            <template v-if="removing === p.id">
+              from all records?
+              <button
+                type="button"
+                class="act"
+                :aria-label="`Yes, remove ${p.name} from all records`"
+                @click="emit('remove', p.id)"
+              >
+                Yes
+              </button>
+              <button type="button" class="act" @click="removing = ''">No</button>
+            </template>
+            <button v-else type="button" class="act" :aria-label="`Remove ${p.name}`" @click="removing = p.id">
+              Remove
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 0.3rem 0.75rem 0.3rem 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: baseline;
+}
+thead th {
+  font: 700 0.95rem/1.2 var(--title);
+  border-bottom: 2px solid var(--ink);
+  vertical-align: bottom;
+}
+.n {
+  text-align: right;
+  min-width: 4.5rem;
+}
+.end {
+  text-align: right;
+  white-space: nowrap;
+}
+</style>

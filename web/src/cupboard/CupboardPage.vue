@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, ask } from '../api/client'
+import type { CupboardItem, Refusal } from '../api/names'
+import LoadNote from '../shared/LoadNote.vue'
+import StationHead from '../shared/StationHead.vue'
+import TopBar from '../shared/TopBar.vue'
+import { readText } from '../shared/readText'
+import { useLoad } from '../shared/useLoad'
+import ShoppingTable from './ShoppingTable.vue'
+
+/** What there is, kept over the year, and what to buy for everything that is planned. */
+const cupboard = useLoad(() => ask(api.GET('/api/cupboard')))
+const shopping = useLoad(() => ask(api.GET('/api/shopping')))
+const load = () => Promise.all([cupboard.load(), shopping.load()])
+void load()
+const fresh = ref({ name: '', unit: '', amount: '' })
+const refusal = ref<Refusal>()
+const asNumber = (text: string) => Number(text.replace(',', '.'))
+const shown = (n: number) => String(Math.round(n * 100) / 100)
+
+async function put(item: CupboardItem) {
+  const answer = await ask(api.PUT('/api/cupboard', { body: item }))
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  if (answer.ok) await load()
+  return answer.ok
+}
+async function add() {
+  const { name, unit, amount } = fresh.value
+  if (await put({ name, unit, amount: asNumber(amount) || 0 })) fresh.value = { name: '', unit: '', amount: '' }
+}
+async function take(event: Event) {
+  const text = await readText(event)
+  if (text === undefined) return
+  const answer = await ask(api.PUT('/api/cupboard/file', { body: { text } }))
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  await load()
+}
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="page">
+    <StationHead title="The cupboard" next="Say what there is; every brief and rally counts with it.">
+      <label class="small file">
+        Bring in a table (CSV)
+        <input type="file" accept=".csv,.txt,text/csv,text/plain" @change="take" />
+      </label>
+      <a class="small" href="/api/cupboard/file" download>Save as a table</a>
+    </StationHead>
+    <div v-if="refusal" class="wrong" role="alert">
+      <p>{{ refusal.title }}</p>
+      <ul>
+        <li v-for="p in refusal.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
+      </ul>
+    </div>
+    <LoadNote
+      v-if="!cupboard.data.value"
+      :state="cupboard.state.value"
+      :refusal="cupboard.refusal.value"
+      what="the cupboard"
+      @again="cupboard.load"
+    />
+    <div v-else class="two">
+      <section aria-labelledby="there">
+        <h2 id="there">What is there</h2>
+        <p v-if="cupboard.data.value.length === 0" class="muted">
+          Nothing is written down yet. Begin with what you use most, such as tape.
+        </p>
+        <table v-else>
+          <tbody>
+            <tr v-for="item in cupboard.data.value" :key="item.name + item.unit">
+              <th scope="row">{{ item.name }}{{ item.unit ? ` (${item.unit})` : '' }}</th>
+              <td>
+                <input
+                  class="inline"
+                  inputmode="decimal"
+                  :value="shown(item.amount)"
+                  :aria-label="`How much there is of ${item.name}`"
+                  @change="put({ ...item, amount: asNumber(($event.target as HTMLInputElement).value) })"
+                />
+              </td>
+              <td>
+                <button
+                  type="button"
+                  class="act"
+                  :aria-label="`None left: ${item.name}`"
+                  @click="put({ ...item, amount: 0 })"
+                >
+                  None left
+                </button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <form class="line" novalidate @submit.prevent="add">
+          Also
+          <input
+            v-model="fresh.amount"
+            class="inline amount"
+            inputmode="decimal"
+            aria-label="How much"
+            placeholder="12"
+          />
+          <input v-model="fresh.unit" class="inline unit" aria-label="Unit" placeholder="pieces" />
+          of
+          <input v-model="fresh.name" class="inline name" aria-label="What" placeholder="corks" />
+          <button type="submit" class="act">Put it in</button>
+        </form>
+      </section>
+      <section aria-labelledby="buy">
+        <h2 id="buy">To buy for what is planned</h2>
+        <ShoppingTable v-if="shopping.data.value" :lines="shopping.data.value" />
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  max-width: 84rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+  display: grid;
+  gap: 1.25rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+  gap: 3rem;
+}
+.file {
+  color: var(--lagoon-deep);
+  text-decoration: underline;
+  cursor: pointer;
+}
+.file input {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  opacity: 0;
+}
+.file:focus-within {
+  outline: 3px solid var(--plum);
+}
+table {
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 0.3rem 0.75rem 0.3rem 0;
+  border-bottom: 1px solid var(--line);
+}
+td input,
+.amount {
+  width: 5rem;
+  field-sizing: fixed;
+  text-align: right;
+}
+.unit {
+  width: 5rem;
+  field-sizing: fixed;
+}
+.name {
+  min-width: 8rem;
+}
+form {
+  padding-top: 0.75rem;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem 0.5rem;
+}
+.wrong {
+  color: var(--brick);
+}
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ShoppingLine } from '../api/names'
+
+/** What is short for all rallies that are planned, with what it is for. */
+const props = defineProps<{ lines: readonly ShoppingLine[] }>()
+const short = computed(() => props.lines.filter((l) => l.buying.short > 0))
+const shown = (n: number) => String(Math.round(n * 100) / 100)
+const costs = computed(() => {
+  const sums = new Map<string, number>()
+  for (const l of short.value)
+    if (typeof l.buying.cost === 'number') sums.set(l.money, (sums.get(l.money) ?? 0) + l.buying.cost)
+  return [...sums].filter(([, sum]) => sum > 0).map(([money, sum]) => `${shown(sum)} ${money}`)
+})
+</script>
+
+<template>
+  <p v-if="lines.length === 0" class="muted">
+    No rally is planned. Begin one from a brief, and what it needs is added up here.
+  </p>
+  <p v-else-if="short.length === 0">Everything for the planned rallies is there.</p>
+  <template v-else>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Material</th>
+          <th scope="col" class="n">Needed</th>
+          <th scope="col" class="n">There</th>
+          <th scope="col" class="n">To buy</th>
+          <th scope="col" class="n">Cost</th>
+          <th scope="col">For</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="l in short" :key="l.name + l.unit">
+          <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
+          <td class="n">{{ shown(l.needed) }}</td>
+          <td class="n">{{ shown(l.inCupboard) }}</td>
+          <td class="n">
+            {{
+              typeof l.buying.packs === 'number'
+                ? `${l.buying.packs} ${l.buying.packs === 1 ? 'pack' : 'packs'}`
+                : shown(l.buying.short)
+            }}
+          </td>
+          <td class="n">{{ typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : '' }}</td>
+          <td class="small muted">{{ l.for.join(', ') }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="sum">
+      <b v-if="costs.length > 0">{{ costs.join(' and ') }} in all.</b>
+      <a class="small" href="/api/shopping/file" download>Shopping list as a table</a>
+    </p>
+  </template>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 0.3rem 0.75rem 0.3rem 0;
+  border-bottom: 1px solid var(--line);
+  vertical-align: baseline;
+}
+thead th {
+  font: 700 1rem var(--title);
+  border-bottom: 2px solid var(--ink);
+}
+.n {
+  text-align: right;
+}
+.sum {
+  display: flex;
+  justify-content: space-between;
+  padding-top: 0.75rem;
+}
+</style>

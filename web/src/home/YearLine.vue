@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { BriefOnShelf, Season, YearLine } from '../api/names'
+import { shortDay } from '../shared/days'
+
+/** The school year as a tide line: seasons with their briefs, rallies where they belong, and today. */
+const props = defineProps<{ year?: YearLine; briefs: readonly BriefOnShelf[] }>()
+const season = defineModel<Season>()
+const seasons = ['autumn', 'winter', 'spring', 'summer'] as const
+const count = computed(() =>
+  Object.fromEntries(seasons.map((s) => [s, props.briefs.filter((b) => b.season === s).length])),
+)
+const at = (along: number) => `${along * 100}%`
+/** Rallies of one week hang one below the other. */
+const stops = computed(() => {
+  let last = -1
+  let row = 0
+  return (props.year?.stops ?? []).map((s) => {
+    row = s.along - last < 0.02 ? row + 1 : 0
+    last = s.along
+    return { ...s, row: Math.min(row, 3) }
+  })
+})
+const says = (s: YearLine['stops'][number]) => `${s.name}, ${s.brief}, ${shortDay(s.date)}`
+</script>
+
+<template>
+  <div class="year">
+    <div class="line" :style="{ '--rows': 1 + Math.max(0, ...stops.map((s) => s.row)) }">
+      <svg viewBox="0 0 400 16" preserveAspectRatio="none" aria-hidden="true">
+        <path
+          d="M0 8q12.5-10 25 0t25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0"
+          fill="none"
+          stroke="var(--lagoon)"
+          stroke-width="2"
+          vector-effect="non-scaling-stroke"
+        />
+      </svg>
+      <div v-if="year" class="today" :style="{ left: at(year.along) }">
+        <span>today</span>
+      </div>
+      <ol v-if="stops.length > 0" aria-label="Rallies of this school year">
+        <li v-for="s in stops" :key="s.rally" :style="{ left: at(s.along), '--row': s.row }">
+          <RouterLink
+            :to="`/rallies/${s.rally}/${s.begun ? 'results' : 'kit'}`"
+            :title="says(s)"
+            :aria-label="says(s)"
+            :class="{ begun: s.begun }"
+          >
+            <svg viewBox="0 0 24 26" width="22" height="24" aria-hidden="true">
+              <path d="M3 2h18v22l-9-6-9 6z" />
+            </svg>
+          </RouterLink>
+        </li>
+      </ol>
+    </div>
+    <div class="stops" role="group" aria-label="Season">
+      <button
+        v-for="s in seasons"
+        :key="s"
+        type="button"
+        :aria-pressed="season === s"
+        @click="season = season === s ? undefined : s"
+      >
+        {{ s }} <span class="figures">{{ count[s] }}</span>
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.year {
+  padding: 1.75rem 0 1.25rem;
+}
+.line {
+  position: relative;
+  height: calc(18px + var(--rows) * 26px);
+}
+.line > svg {
+  display: block;
+  width: 100%;
+  height: 14px;
+}
+.today {
+  position: absolute;
+  top: -1.1rem;
+  height: 34px;
+  border-left: 2px solid var(--marigold);
+}
+.today span {
+  position: absolute;
+  left: 4px;
+  top: -0.2rem;
+  font-size: var(--small);
+  line-height: 1;
+}
+li {
+  position: absolute;
+  top: calc(10px + var(--row) * 26px);
+  transform: translateX(-50%);
+}
+li a {
+  display: block;
+  min-width: 24px;
+  text-align: center;
+}
+li path {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 1.8;
+  stroke-dasharray: 3 2;
+}
+li .begun path {
+  fill: var(--lagoon);
+  stroke-dasharray: none;
+}
+.stops {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+}
+button {
+  justify-self: center;
+  font: 500 0.95rem var(--text);
+  color: var(--ink);
+  background: transparent;
+  border: 0;
+  border-top: 3px solid transparent;
+  padding: 0.35rem 0.75rem;
+  cursor: pointer;
+  text-transform: capitalize;
+}
+button:hover {
+  border-top-color: var(--line);
+}
+button[aria-pressed='true'] {
+  border-top-color: var(--marigold);
+  font-weight: 750;
+}
+button span {
+  color: var(--muted);
+  font-weight: 400;
+}
+</style>

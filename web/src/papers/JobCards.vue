@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Job, Team } from '../api/names'
+import TeamPennant from '../shared/TeamPennant.vue'
+import type { TeamMark } from '../shared/teamMarks'
+
+/** A card to cut out for each job of each team, with its duties. */
+const props = defineProps<{ teams: readonly Team[]; marks: Map<string, TeamMark>; jobs: readonly Job[] }>()
+const cards = computed(() =>
+  props.teams.flatMap((team) =>
+    props.jobs.map((job) => ({
+      team,
+      job,
+      who: team.pupils.filter((p) => p.jobs.includes(job.id)).map((p) => p.name),
+    })),
+  ),
+)
+</script>
+
+<template>
+  <ul>
+    <li v-for="c in cards" :key="c.team.id + c.job.id">
+      <p class="top"><TeamPennant :mark="marks.get(c.team.id)!" :width="56" /> {{ c.team.name }}</p>
+      <h3>{{ c.job.name }}</h3>
+      <p>{{ c.job.duties }}</p>
+      <p class="who">{{ c.who.length > 0 ? c.who.join(', ') : '' }}</p>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  border-top: 1px dashed var(--ink);
+  border-left: 1px dashed var(--ink);
+}
+li {
+  break-inside: avoid;
+  border-right: 1px dashed var(--ink);
+  border-bottom: 1px dashed var(--ink);
+  padding: 0.8rem 1rem;
+  display: grid;
+  gap: 0.3rem;
+  align-content: start;
+  min-height: 10rem;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+}
+h3 {
+  font-size: 1.2rem;
+}
+.who {
+  align-self: end;
+  border-bottom: 1px solid var(--ink);
+  min-height: 1.6rem;
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask } from '../api/client'
+import LoadNote from '../shared/LoadNote.vue'
+import StationHead from '../shared/StationHead.vue'
+import { useRally } from '../shared/openRally'
+import { teamMarks } from '../shared/teamMarks'
+import { useLoad } from '../shared/useLoad'
+import CountSheet from './CountSheet.vue'
+import JobCards from './JobCards.vue'
+import KitLabels from './KitLabels.vue'
+import TeamList from '../stations/teams/TeamList.vue'
+
+/** What goes to the printer for a rally: one sort of paper at a time. */
+const { rally } = useRally()
+const id = String(useRoute().params.rally)
+const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', { params: { path: { id } } })))
+void kit.load()
+const sorts = [
+  ['list', 'the team list'],
+  ['jobs', 'job cards'],
+  ['labels', 'kit labels'],
+  ['counts', 'count sheets'],
+] as const
+const sort = ref<(typeof sorts)[number][0]>('list')
+const teams = computed(() => rally.value?.teams ?? [])
+const marks = computed(() => teamMarks(teams.value))
+const print = () => window.print()
+</script>
+
+<template>
+  <main v-if="rally" id="main" class="page">
+    <StationHead class="not-on-paper" title="On paper" next="Choose what to print. Black and white works.">
+      <select v-model="sort" class="inline" aria-label="What to print">
+        <option v-for="[value, name] in sorts" :key="value" :value="value">{{ name }}</option>
+      </select>
+      <Button label="Print" size="small" @click="print" />
+    </StationHead>
+    <LoadNote
+      v-if="!kit.data.value"
+      :state="kit.state.value"
+      :refusal="kit.refusal.value"
+      what="the kit"
+      @again="kit.load"
+    />
+    <template v-else>
+      <h2 v-if="sort === 'list'">{{ rally.name }}</h2>
+      <TeamList v-if="sort === 'list'" :teams="teams" :marks="marks" :jobs="rally.jobs" />
+      <JobCards v-else-if="sort === 'jobs'" :teams="teams" :marks="marks" :jobs="rally.jobs" />
+      <KitLabels v-else-if="sort === 'labels'" :teams="teams" :marks="marks" :kits="kit.data.value.teams" />
+      <CountSheet v-else :kits="kit.data.value.teams" :teams="teams" />
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  max-width: 60rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+  display: grid;
+  gap: 1.25rem;
+}
+@media print {
+  .page {
+    padding: 0;
+    max-width: none;
+    display: block;
+  }
+}
+</style>

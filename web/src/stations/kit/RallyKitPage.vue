@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask } from '../../api/client'
+import type { CupboardItem, Refusal } from '../../api/names'
+import { kitCounted } from '../../shared/entries'
+import LoadNote from '../../shared/LoadNote.vue'
+import { useRally } from '../../shared/openRally'
+import StationHead from '../../shared/StationHead.vue'
+import { teamMarks } from '../../shared/teamMarks'
+import { useLoad } from '../../shared/useLoad'
+import { useOutbox } from '../../shared/useOutbox'
+import StockNote from './StockNote.vue'
+import TeamKitCount from './TeamKitCount.vue'
+
+/** A rally's kit: counted out and back, team by team, and taken from the cupboard. */
+const { rally, tick, news } = useRally()
+const id = String(useRoute().params.rally)
+const path = { id }
+const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', { params: { path } })))
+void kit.load()
+watch(tick, () => void kit.load())
+const { unsent, record } = useOutbox(id, news)
+const refusal = ref<Refusal>()
+const marks = computed(() => teamMarks(rally.value?.teams ?? []))
+const rows = computed(() =>
+  (rally.value?.teams ?? []).flatMap((team) => {
+    const found = kit.data.value?.teams.find((k) => k.team === team.id)
+    return found ? [{ team, kit: found }] : []
+  }),
+)
+
+async function count(team: string, way: 'out' | 'back', amounts: { material: string; amount: number }[], by: string) {
+  const sent = await record(kitCounted(team, way, amounts, by))
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+}
+async function take() {
+  const answer = await ask(api.POST('/api/rallies/{id}/kit/taken', { params: { path } }))
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  await kit.load()
+}
+async function back(items: CupboardItem[]) {
+  const answer = await ask(api.POST('/api/rallies/{id}/kit/back', { params: { path }, body: { items } }))
+  refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
+  await kit.load()
+}
+</script>
+
+<template>
+  <main id="main" class="page">
+    <StationHead title="Kit" :next="rally?.route.find((p) => p.station === 'kit')?.next">
+      <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
+    </StationHead>
+    <p v-if="unsent.length > 0" class="waiting small" role="status">
+      Kept on this device, not sent yet. It is sent by itself when the connection is back.
+    </p>
+    <p v-if="refusal" class="wrong" role="alert">
+      {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+    </p>
+    <LoadNote
+      v-if="!kit.data.value"
+      :state="kit.state.value"
+      :refusal="kit.refusal.value"
+      what="the kit"
+      @again="kit.load"
+    />
+    <div v-else class="two">
+      <section aria-labelledby="teams">
+        <h2 id="teams">Team by team</h2>
+        <ul>
+          <TeamKitCount
+            v-for="row in rows"
+            :key="row.team.id"
+            :kit="row.kit"
+            :team="row.team"
+            :mark="marks.get(row.team.id)!"
+            @counted="(way, amounts, by) => count(row.team.id, way, amounts, by)"
+          />
+        </ul>
+      </section>
+      <div class="side">
+        <StockNote :kit="kit.data.value" @take="take" @back="back" />
+        <section aria-labelledby="same">
+          <h2 id="same">The same for everyone</h2>
+          <p v-if="kit.data.value.conditions.length === 0" class="muted">The brief fixes nothing.</p>
+          <ul class="same">
+            <li v-for="c in kit.data.value.conditions" :key="c.id">
+              {{ c.text }}<template v-if="c.fixedAt">: {{ c.fixedAt }}</template>
+            </li>
+          </ul>
+        </section>
+      </div>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  max-width: 72rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+  display: grid;
+  gap: 1.25rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
+  gap: 2.5rem;
+}
+.side {
+  display: grid;
+  gap: 2rem;
+  align-content: start;
+}
+.same li {
+  padding: 0.3rem 0;
+  border-bottom: 1px solid var(--line);
+}
+.waiting {
+  background: var(--marigold-wash);
+  padding: 0.4rem 0.75rem;
+}
+.wrong {
+  color: var(--brick);
+}
+@media (max-width: 800px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import type { CupboardItem, RallyKit } from '../../api/names'
+
+/** What this rally takes out of the cupboard, and what comes back into it. */
+const props = defineProps<{ kit: RallyKit }>()
+const emit = defineEmits<{ take: []; back: [items: CupboardItem[]] }>()
+const shown = (i: CupboardItem) => `${Math.round(i.amount * 100) / 100} ${i.unit ? `${i.unit} of ` : ''}${i.name}`
+const counts = ref<string[]>([])
+watch(
+  () => props.kit.toBringBack,
+  (items) => (counts.value = items.map((i) => String(Math.round(i.amount * 100) / 100))),
+  { immediate: true },
+)
+const back = computed(() =>
+  props.kit.toBringBack.map((item, i) => ({ ...item, amount: Number((counts.value[i] || '0').replace(',', '.')) })),
+)
+const wrong = computed(() => back.value.some((i) => !(i.amount >= 0)))
+const there = computed(() => props.kit.list.lines.some((l) => l.inCupboard > 0))
+</script>
+
+<template>
+  <section aria-labelledby="stock">
+    <h2 id="stock">The cupboard</h2>
+    <template v-if="!kit.stock">
+      <p class="muted">
+        {{
+          there
+            ? 'Take the kit out when you lay it ready, and the cupboard counts down.'
+            : 'Nothing of this kit is in the cupboard.'
+        }}
+      </p>
+      <Button v-if="there" label="Take it out of the cupboard" size="small" @click="emit('take')" />
+    </template>
+    <template v-else-if="kit.stock.back">
+      <p>This rally is done with the cupboard.</p>
+      <p class="small muted">
+        Back:
+        {{
+          kit.stock.back
+            .filter((i) => i.amount > 0)
+            .map(shown)
+            .join(', ') || 'nothing'
+        }}.
+      </p>
+    </template>
+    <form v-else novalidate @submit.prevent="wrong || emit('back', back)">
+      <p class="small muted">Taken: {{ kit.stock.taken.map(shown).join(', ') }}.</p>
+      <ul>
+        <li v-for="(item, i) in kit.toBringBack" :key="item.name + item.unit">
+          <label>
+            <span>{{ item.name }}{{ item.unit ? ` (${item.unit})` : '' }}</span>
+            <input
+              v-model="counts[i]"
+              class="inline"
+              inputmode="decimal"
+              :aria-label="`Back in the cupboard: ${item.name}`"
+            />
+          </label>
+        </li>
+      </ul>
+      <p v-if="wrong" class="wrong small" role="alert">Write numbers, 0 or more.</p>
+      <Button type="submit" label="Put this back" size="small" />
+    </form>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 0.5rem;
+  justify-items: start;
+  align-content: start;
+}
+form,
+ul {
+  width: 100%;
+}
+label {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 1rem;
+  border-bottom: 1px solid var(--line);
+  padding: 0.25rem 0;
+}
+input {
+  width: 5rem;
+  field-sizing: fixed;
+  text-align: right;
+  min-height: 32px;
+}
+.wrong {
+  color: var(--brick);
+}
+form :deep(button) {
+  margin-top: 0.6rem;
+}
+</style>

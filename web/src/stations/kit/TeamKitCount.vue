@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import type { Team, TeamKit } from '../../api/names'
+import TeamPennant from '../../shared/TeamPennant.vue'
+import type { TeamMark } from '../../shared/teamMarks'
+
+/** One team's kit: counted out with what is due, then back with what went out, each signed. */
+const props = defineProps<{ kit: TeamKit; team: Team; mark: TeamMark }>()
+const emit = defineEmits<{
+  counted: [way: 'out' | 'back', amounts: { material: string; amount: number }[], by: string]
+}>()
+const open = ref(false)
+const way = computed(() => (typeof props.kit.outBy === 'string' ? 'back' : 'out'))
+const counts = ref<Record<string, string>>({})
+const by = ref('')
+const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '')
+watch(
+  [() => props.kit, way],
+  () => {
+    counts.value = Object.fromEntries(
+      props.kit.lines.map((l) => [
+        l.material,
+        way.value === 'out' ? shown(l.out ?? l.due) : shown(l.back ?? (l.reusable ? (l.out ?? l.due) : 0)),
+      ]),
+    )
+    by.value = (way.value === 'out' ? props.kit.outBy : props.kit.backBy) ?? ''
+  },
+  { immediate: true },
+)
+const amount = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
+const wrong = computed(() => props.kit.lines.filter((l) => !(amount(counts.value[l.material] ?? '') >= 0)))
+function count(which: 'out' | 'back') {
+  if (wrong.value.length > 0) return
+  emit(
+    'counted',
+    which,
+    props.kit.lines.map((l) => ({ material: l.material, amount: amount(counts.value[l.material] ?? '') })),
+    by.value.trim(),
+  )
+  open.value = false
+}
+</script>
+
+<template>
+  <li :class="{ missing: kit.lines.some((l) => l.missing > 0) }">
+    <p class="head">
+      <TeamPennant :mark="mark" :width="56" />
+      <span>
+        <b>{{ team.name }}</b>
+        <span class="small says">{{ kit.says }}</span>
+      </span>
+      <button
+        v-if="kit.lines.length > 0"
+        type="button"
+        class="act"
+        :aria-expanded="open"
+        :aria-label="`${open ? 'Put away' : way === 'out' ? 'Count out' : 'Count back'}: ${team.name}`"
+        @click="open = !open"
+      >
+        {{ open ? 'Put away' : way === 'out' ? 'Count out' : 'Count back' }}
+      </button>
+    </p>
+    <form v-if="open" novalidate @submit.prevent="count(way)">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Material</th>
+            <th scope="col" class="n">{{ way === 'out' ? 'Due' : 'Went out' }}</th>
+            <th scope="col" class="n">{{ way === 'out' ? 'Out' : 'Back' }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="l in kit.lines" :key="l.material">
+            <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
+            <td class="n">{{ shown(way === 'out' ? l.due : (l.out ?? l.due)) }}</td>
+            <td class="n">
+              <input
+                v-model="counts[l.material]"
+                class="inline"
+                inputmode="decimal"
+                :aria-label="`${l.name}, ${way === 'out' ? 'out' : 'back'}, ${team.name}`"
+                :aria-invalid="wrong.includes(l)"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="wrong.length > 0" class="small wrong" role="alert">
+        Write how much there is of {{ wrong.map((l) => l.name).join(', ') }}, 0 or more.
+      </p>
+      <p class="sign">
+        <label>
+          Signed by
+          <input v-model="by" class="inline" maxlength="120" :aria-label="`Signed by, ${team.name}`" />
+        </label>
+        <Button type="submit" size="small" :label="way === 'out' ? 'Counted out' : 'Counted back'" />
+      </p>
+      <p v-if="way === 'back'" class="small muted">
+        Went out {{ kit.outBy ? `with ${kit.outBy}` : 'unsigned' }}.
+        <template v-if="typeof kit.backBy === 'string'">Counting again takes the place of the last count.</template>
+      </p>
+    </form>
+  </li>
+</template>
+
+<style scoped>
+li {
+  border-bottom: var(--stitch);
+  padding: 0.6rem 0;
+}
+.head {
+  display: flex;
+  gap: 0.75rem;
+  align-items: center;
+}
+.head > span {
+  flex: 1;
+  overflow-wrap: anywhere;
+}
+.says {
+  display: block;
+  color: var(--muted);
+}
+.missing .says,
+.wrong {
+  color: var(--brick);
+}
+.act {
+  white-space: nowrap;
+}
+table {
+  width: 100%;
+  margin-top: 0.4rem;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 0.25rem 0.5rem 0.25rem 0;
+  border-bottom: 1px solid var(--line);
+}
+thead th {
+  font-family: var(--title);
+  font-weight: 700;
+}
+.n {
+  text-align: right;
+}
+.n input {
+  width: 4.5rem;
+  field-sizing: fixed;
+  text-align: right;
+  min-height: 32px;
+}
+.sign {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1rem;
+  justify-content: space-between;
+  align-items: center;
+  padding-top: 0.5rem;
+}
+.sign input {
+  width: 9rem;
+  field-sizing: fixed;
+  min-height: 32px;
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Job, Team } from '../../api/names'
+import TeamPennant from '../../shared/TeamPennant.vue'
+import type { TeamMark } from '../../shared/teamMarks'
+
+/** Who is in which team, for the door. */
+const props = defineProps<{
+  teams: readonly Team[]
+  marks: Map<string, TeamMark>
+  jobs: readonly Job[]
+}>()
+const jobNames = (ids: readonly string[]) =>
+  ids.map((id) => props.jobs.find((j) => j.id === id)?.name.toLowerCase() ?? id).join(', ')
+</script>
+
+<template>
+  <ul class="teams">
+    <li v-for="team in teams" :key="team.id">
+      <h3><TeamPennant :mark="marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
+      <ul>
+        <li v-for="p in team.pupils" :key="p.id">
+          {{ p.name }}<span v-if="p.jobs.length > 0" class="muted">, {{ jobNames(p.jobs) }}</span>
+        </li>
+        <li v-if="team.pupils.length === 0" class="muted">{{ team.members > 0 ? `${team.members} pupils` : '' }}</li>
+      </ul>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.teams {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  gap: 1.25rem;
+  padding-top: 0.75rem;
+}
+.teams > li {
+  break-inside: avoid;
+  border-top: 2px solid var(--ink);
+  padding-top: 0.5rem;
+}
+h3 {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+  padding-bottom: 0.4rem;
+}
+</style>
