@@ -41,7 +41,14 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
         window.ClickButton("Void…");
         HoldsUp(window);
 
-        foreach (var (station, says) in new[] { ("brief", "Your goal"), ("teams", "Lugworms"), ("results", "Why: "), ("wall", "still to come") })
+        foreach (var (path, says) in new[] { ("/cupboard", "What is there"), ("/classes", "Has worked with") })
+        {
+            window.Open(path);
+            window.See(says);
+            HoldsUp(window);
+        }
+
+        foreach (var (station, says) in new[] { ("brief", "Your goal"), ("kit", "Team by team"), ("papers", "Lugworms"), ("teams", "Lugworms"), ("results", "Why: "), ("wall", "still to come") })
         {
             // The wall is a projector's and never a phone's.
             if (station == "wall" && width < 600) continue;

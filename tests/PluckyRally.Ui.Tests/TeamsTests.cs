@@ -49,11 +49,40 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.See("Sanderlings");
         desk.Until(() => Members(Teams(desk)[0]).SequenceEqual(locked), "the locked team as it was");
 
+        desk.Type("Call sign of Sanderlings", "qx");
+        desk.Choose("Spread over the teams", "Otto G.");
+        desk.Choose("Spread over the teams", "Runa I.");
+        desk.ClickButton("Make the unlocked teams anew");
+        desk.Until(() => !Teams(desk).Any(t => t.Contains("Otto G.", StringComparison.Ordinal) && t.Contains("Runa I.", StringComparison.Ordinal)), "the two in different teams");
         desk.ClickButton("Begin the rally");
         desk.See("record its first attempt");
         desk.Click(() => desk.One("link", "Teams", exact: false));
         desk.See("Pia H.");
         desk.See("keeps the record");
+        desk.Driver.FindElement(By.CssSelector(".teams svg text")).Text.ShouldBe("QX");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public void A_class_shows_who_had_which_job_and_a_pupil_is_renamed_and_removed()
+    {
+        var desk = OpenWindow(server.Address);
+        desk.Open("/");
+        desk.ClickLink("Classes");
+        desk.See("Has worked with");
+        desk.See("Wren A., ");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.Type("Name of Wren A.", "Wrenna A.");
+        desk.Field("Name of Wren A.").SendKeys(Keys.Tab);
+        desk.See("Wrenna A., ");
+        desk.ClickButton("Remove Wrenna A.");
+        desk.ClickButton("Yes, remove Wrenna A. from all records");
+        desk.SeeNot("Wrenna A., ");
+        desk.Type("New pupil", "Hollis V.");
+        desk.ClickButton("Add to the class");
+        desk.Row("nobody yet").Displayed.ShouldBeTrue();
+        desk.Field("Name of Hollis V.").Displayed.ShouldBeTrue();
         desk.ShouldHaveCleanConsole();
     }
 

@@ -98,6 +98,7 @@ async function remove(id: string) {
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.25rem;
 }
 .add {

@@ -73,6 +73,7 @@ function rename(id: string, event: Event) {
 
 <style scoped>
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 table {

@@ -122,6 +122,7 @@ async function take(event: Event) {
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.25rem;
 }
 .two {

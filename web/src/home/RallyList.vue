@@ -14,7 +14,7 @@ const says = (r: RallyOnShelf) =>
   <ul>
     <li v-for="r in rallies" :key="r.id">
       <h3>
-        <RouterLink :to="`/rallies/${r.id}/${r.entries > 0 ? 'results' : 'score'}`">{{ r.name }}</RouterLink>
+        <RouterLink :to="`/rallies/${r.id}/${r.entries > 0 ? 'results' : 'kit'}`">{{ r.name }}</RouterLink>
       </h3>
       <p>
         {{ r.briefTitle }}<template v-if="r.date">, {{ shortDay(r.date) }}</template>

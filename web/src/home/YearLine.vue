@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
 import type { BriefOnShelf, Season, YearLine } from '../api/names'
 import { shortDay } from '../shared/days'
 
@@ -11,14 +12,18 @@ const count = computed(() =>
   Object.fromEntries(seasons.map((s) => [s, props.briefs.filter((b) => b.season === s).length])),
 )
 const at = (along: number) => `${along * 100}%`
-/** Rallies of one week hang one below the other. */
+const line = useTemplateRef('line')
+const { width } = useElementSize(line)
+/** What two pennants need beside each other; where there is less, one hangs lower. */
+const apart = 30
 const stops = computed(() => {
-  let last = -1
-  let row = 0
+  const ends: number[] = []
   return (props.year?.stops ?? []).map((s) => {
-    row = s.along - last < 0.02 ? row + 1 : 0
-    last = s.along
-    return { ...s, row: Math.min(row, 3) }
+    const x = s.along * (width.value || 1200)
+    let row = ends.findIndex((end) => x - end >= apart)
+    if (row < 0) row = ends.length
+    ends[row] = x
+    return { ...s, row }
   })
 })
 const says = (s: YearLine['stops'][number]) => `${s.name}, ${s.brief}, ${shortDay(s.date)}`
@@ -26,7 +31,7 @@ const says = (s: YearLine['stops'][number]) => `${s.name}, ${s.brief}, ${shortDa
 
 <template>
   <div class="year">
-    <div class="line" :style="{ '--rows': 1 + Math.max(0, ...stops.map((s) => s.row)) }">
+    <div ref="line" class="line" :style="{ '--rows': 1 + Math.max(0, ...stops.map((s) => s.row)) }">
       <svg viewBox="0 0 400 16" preserveAspectRatio="none" aria-hidden="true">
         <path
           d="M0 8q12.5-10 25 0t25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0"
@@ -101,7 +106,8 @@ li {
 }
 li a {
   display: block;
-  min-width: 24px;
+  width: 26px;
+  height: 26px;
   text-align: center;
 }
 li path {

@@ -61,6 +61,7 @@ const print = () => window.print()
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.25rem;
 }
 @media print {

@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { api, ask } from '../../api/client'
 import BuntingRoute from '../../shared/BuntingRoute.vue'
 import LoadNote from '../../shared/LoadNote.vue'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import TopBar from '../../shared/TopBar.vue'
 import { goTo, provideSnags } from '../../shared/snags'
@@ -60,7 +61,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   event.preventDefault()
 })
 
-const next = computed(() => draft.checkup.value?.route[0]?.next)
+const next = computed(() => nextAt(draft.checkup.value?.route, 'brief'))
 const snags = computed(() => draft.checkup.value?.snags ?? [])
 const to = computed(() => ({
   brief: `/briefs/${props.brief}`,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
 import PrintedSheet from './sheet/PrintedSheet.vue'
@@ -9,7 +10,7 @@ const { rally } = useRally()
 
 <template>
   <main v-if="rally" id="main" class="page">
-    <StationHead :title="rally.name" :next="rally.route[0]?.next" />
+    <StationHead :title="rally.name" :next="nextAt(rally.route, 'brief')" />
     <PrintedSheet :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
 </template>

@@ -4,6 +4,7 @@ import { api, ask } from '../../api/client'
 import type { Refusal } from '../../api/names'
 import BuntingRoute from '../../shared/BuntingRoute.vue'
 import LoadNote from '../../shared/LoadNote.vue'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import TopBar from '../../shared/TopBar.vue'
 import { useLoad } from '../../shared/useLoad'
@@ -51,7 +52,7 @@ const shopping = computed(
 const teamNames = computed(() =>
   Array.from({ length: Math.min(400, Math.max(0, chosen.teams)) }, (_, i) => `Team ${i + 1}`),
 )
-const next = computed(() => sheet.data.value?.route.find((p) => p.station === 'kit')?.next)
+const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import type { CupboardItem, Refusal } from '../../api/names'
 import { kitCounted } from '../../shared/entries'
 import LoadNote from '../../shared/LoadNote.vue'
 import { useRally } from '../../shared/openRally'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { teamMarks } from '../../shared/teamMarks'
 import { useLoad } from '../../shared/useLoad'
@@ -48,7 +49,7 @@ async function back(items: CupboardItem[]) {
 
 <template>
   <main id="main" class="page">
-    <StationHead title="Kit" :next="rally?.route.find((p) => p.station === 'kit')?.next">
+    <StationHead title="Kit" :next="nextAt(rally?.route, 'kit')">
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
     </StationHead>
     <p v-if="unsent.length > 0" class="waiting small" role="status">
@@ -100,6 +101,7 @@ async function back(items: CupboardItem[]) {
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.25rem;
 }
 .two {

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '../../api/client'
 import LoadNote from '../../shared/LoadNote.vue'
 import RoundChoice from '../../shared/RoundChoice.vue'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
 import { useLoad } from '../../shared/useLoad'
@@ -31,7 +32,7 @@ const row = computed(
 
 <template>
   <main v-if="rally" id="main" class="results">
-    <StationHead :title="rally.name" :next="rally.route[3]?.next">
+    <StationHead :title="rally.name" :next="nextAt(rally.route, 'results')">
       <RoundChoice :rounds="rally.rounds" :round="round" />
       <RouterLink :to="`/rallies/${rally.id}/wall${round > 1 ? `?round=${round}` : ''}`">Show on the wall</RouterLink>
     </StationHead>

@@ -7,6 +7,7 @@ import { api, ask } from '../../api/client'
 import type { Entry, Refusal } from '../../api/names'
 import LoadNote from '../../shared/LoadNote.vue'
 import RoundChoice from '../../shared/RoundChoice.vue'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
 import { useLoad } from '../../shared/useLoad'
@@ -95,7 +96,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <main v-if="rally" id="main" class="score">
-    <StationHead :title="rally.name" :next="rally.route[2]?.next">
+    <StationHead :title="rally.name" :next="nextAt(rally.route, 'score')">
       <RoundChoice :rounds="rally.rounds" :round="round" may-begin />
     </StationHead>
     <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :standings="standings.data.value" />

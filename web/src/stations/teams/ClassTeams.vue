@@ -187,13 +187,15 @@ async function added(made: ClassOpened) {
         <span class="small muted">a touch takes one out.</span>
       </p>
       <p class="line ways">
-      <select class="inline small" aria-label="Spread over the teams" @change="alsoSpread">
-        <option value="">Spread over the teams…</option>
-        <option v-for="p in group.pupils.filter((q) => !spread.includes(q.id))" :key="p.id" :value="p.id">
-          {{ p.name }}
-        </option>
-      </select>
-      <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">Add a wish</button>
+        <select class="inline small" aria-label="Spread over the teams" @change="alsoSpread">
+          <option value="">Spread over the teams…</option>
+          <option v-for="p in group.pupils.filter((q) => !spread.includes(q.id))" :key="p.id" :value="p.id">
+            {{ p.name }}
+          </option>
+        </select>
+        <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">
+          Add a wish
+        </button>
       </p>
       <p class="line ways">
         <Button

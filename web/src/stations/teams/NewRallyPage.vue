@@ -8,6 +8,7 @@ import { api, ask } from '../../api/client'
 import type { Refusal } from '../../api/names'
 import BuntingRoute from '../../shared/BuntingRoute.vue'
 import LoadNote from '../../shared/LoadNote.vue'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import TopBar from '../../shared/TopBar.vue'
 import { useLoad } from '../../shared/useLoad'
@@ -106,7 +107,7 @@ async function begin() {
   <main id="main" class="teams">
     <LoadNote :state="checkup.state.value" :refusal="checkup.refusal.value" what="the brief" @again="checkup.load" />
     <template v-if="checkup.data.value">
-      <StationHead title="Teams" :next="checkup.data.value.route.find((p) => p.station === 'teams')?.next" />
+      <StationHead title="Teams" :next="nextAt(checkup.data.value.route, 'teams')" />
       <form novalidate @submit.prevent="begin">
         <div class="fields">
           <label for="name">Class or name of the rally</label>

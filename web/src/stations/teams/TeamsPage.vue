@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
 import { teamMarks } from '../../shared/teamMarks'
@@ -12,7 +13,7 @@ const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 
 <template>
   <main v-if="rally" id="main" class="page">
-    <StationHead :title="rally.name" :next="rally.route.find((p) => p.station === 'teams')?.next">
+    <StationHead :title="rally.name" :next="nextAt(rally.route, 'teams')">
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
     <TeamList :teams="rally.teams" :marks="marks" :jobs="rally.jobs" />
