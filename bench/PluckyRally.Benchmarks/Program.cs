@@ -1,4 +1,7 @@
 using BenchmarkDotNet.Running;
+using PluckyRally.Benchmarks;
 
 // dotnet run -c Release --project bench/PluckyRally.Benchmarks -- --filter '*' --job short
-BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);
+// dotnet run -c Release --project bench/PluckyRally.Benchmarks -- repeats
+if (args is ["repeats"]) Console.WriteLine(TeamsBenchmark.Repeats());
+else BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);

@@ -61,6 +61,19 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("Nobody meets a partner");
         Save(desk, "teams");
 
+        desk.Open("/cupboard");
+        desk.See("To buy for what is planned");
+        desk.See("table tennis balls");
+        Save(desk, "cupboard");
+        desk.Open("/classes");
+        desk.See("Has worked with");
+        Save(desk, "classes");
+        desk.Open("/");
+        desk.ClickLink("Class 4, Lantern term");
+        desk.ClickButton("Count out: Oystercatchers");
+        desk.See("Signed by");
+        Save(desk, "rally-kit");
+
         desk.Open("/");
         desk.ClickLink("Class 4, Shingle term");
         desk.See("Why: Kittiwakes");
