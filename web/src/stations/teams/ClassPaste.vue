@@ -51,7 +51,7 @@ const number = (event: Event) => Number((event.target as HTMLSelectElement).valu
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="New class" :style="{ width: '46rem' }" dismissable-mask>
+  <Dialog v-model:visible="open" modal header="New class" :style="{ width: '46rem' }">
     <form novalidate @submit.prevent="add">
       <label>Name of the class <input v-model="name" class="inline" aria-label="Name of the class" /></label>
       <label for="list">Pupils, one on each line, or a table with given and family names</label>
