@@ -65,7 +65,7 @@ internal static class KitEndpoints
         var brief = edition.Value.Brief;
         var stock = await cupboard.All(stop);
         var list = KitList.Of(brief, [.. Enumerable.Repeat(members, teams)], stock);
-        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, list, list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock)));
+        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, list, Timetable.Of(brief with { Timing = brief.Timing with { Teams = teams } }), list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock)));
     }
 }
 
@@ -77,7 +77,8 @@ internal static class KitEndpoints
 /// <param name="Conditions">What is to be the same for everyone.</param>
 /// <param name="Tiers">The tiers that can be chosen.</param>
 /// <param name="Route">How far along the route the brief is.</param>
-public sealed record KitSheet(string Title, string Money, KitList List, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route);
+/// <param name="Timetable">The lessons with so many teams.</param>
+public sealed record KitSheet(string Title, string Money, KitList List, Timetable Timetable, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route);
 
 /// <summary>A tier that can be chosen.</summary>
 public sealed record TierChoice(string Id, string Name);

@@ -12,12 +12,20 @@ internal static class RallyKitEndpoints
     {
         var kit = api.MapGroup("/rallies/{id:guid}/kit").WithTags("Kit");
         kit.MapGet("", Open).WithName("openRallyKit");
+        kit.MapGet("/shopping", Shopping).WithName("shoppingForRally");
         kit.MapPost("/taken", Take).WithName("takeKit");
         kit.MapPost("/back", BringBack).WithName("bringKitBack").Accepts<KitBack>("application/json");
     }
 
     private static async Task<Results<Ok<RallyKit>, Missing>> Open(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop) =>
         await log.Open(id, stop) is { } found ? TypedResults.Ok(await Of(id, found.Rally, cupboard, stop)) : new Missing("rally");
+
+    private static async Task<Results<FileContentHttpResult, Missing>> Shopping(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        var plan = new PlannedKit(found.Rally.Name, found.Rally.Edition.Brief, [.. found.Rally.Teams.Select(t => t.Members)]);
+        return CupboardEndpoints.File(ShoppingList.Of([plan], await cupboard.All(stop)).Where(l => l.Buying.Short > 0));
+    }
 
     private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop)
     {

@@ -548,6 +548,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/kit/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shoppingForRally"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/kit/taken": {
         parameters: {
             query?: never;
@@ -2235,6 +2251,7 @@ export interface components {
             title: string;
             money: string;
             list: components["schemas"]["KitList"];
+            timetable: components["schemas"]["Timetable"];
             bags: components["schemas"]["BagItem"][];
             conditions: components["schemas"]["Condition"][];
             tiers: components["schemas"]["TierChoice"][];
@@ -5489,6 +5506,28 @@ export interface operations {
                     "application/json": components["schemas"]["RallyKit"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    shoppingForRally: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description Not Found */
             404: {
                 headers: {

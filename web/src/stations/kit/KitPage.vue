@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, ask } from '../../api/client'
 import type { Refusal } from '../../api/names'
 import BuntingRoute from '../../shared/BuntingRoute.vue'
+import LessonScale from '../../shared/LessonScale.vue'
 import LoadNote from '../../shared/LoadNote.vue'
 import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
@@ -96,6 +97,16 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
         {{ (refused ?? sheet.refusal.value)?.title }} {{ (refused ?? sheet.refusal.value)?.detail }}
       </p>
       <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
+      <section v-if="sheet.data.value.timetable.lessons.length > 0" aria-labelledby="time" class="time not-on-paper">
+        <h2 id="time">The time it takes</h2>
+        <p :class="{ wrong: !sheet.data.value.timetable.fits }">
+          {{ sheet.data.value.timetable.says }}
+          <RouterLink v-if="!sheet.data.value.timetable.fits" :to="to.brief"
+            >Mend it in the brief, under Time.</RouterLink
+          >
+        </p>
+        <LessonScale :lessons="sheet.data.value.timetable.lessons" />
+      </section>
       <div class="two not-on-paper">
         <section aria-labelledby="same">
           <h2 id="same">The same for everyone</h2>
@@ -137,6 +148,10 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 }
 .wrong {
   color: var(--brick);
+}
+.time {
+  padding-top: 2rem;
+  max-width: 52rem;
 }
 .two {
   display: grid;

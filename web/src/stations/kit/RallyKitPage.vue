@@ -50,6 +50,7 @@ async function back(items: CupboardItem[]) {
 <template>
   <main id="main" class="page">
     <StationHead title="Kit" :next="nextAt(rally?.route, 'kit')">
+      <a class="small" :href="`/api/rallies/${id}/kit/shopping`" download>Shopping list</a>
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
     </StationHead>
     <p v-if="unsent.length > 0" class="waiting small" role="status">
