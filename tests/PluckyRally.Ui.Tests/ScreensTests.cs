@@ -128,7 +128,7 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
             window.See("20.1 + 1.5 − 2.0 = 19.6.");
             HoldsUp(window);
             window.ClickLink("Score, ready");
-            window.See("On the way: not recorded on this screen yet.");
+            window.See("Time of leg 1");
             HoldsUp(window);
         }
         finally

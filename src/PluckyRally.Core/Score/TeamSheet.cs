@@ -27,6 +27,9 @@ public sealed record TeamSheet
     /// <summary>The next attempt's number; absent when all have been made.</summary>
     public int? Next { get; init; }
 
+    /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
+    public required IReadOnlyList<PartSoFar> Parts { get; init; }
+
     /// <summary>Everything recorded for the team in this round, the newest first, struck entries included.</summary>
     public required IReadOnlyList<LogLine> Log { get; init; }
 
@@ -50,6 +53,7 @@ public sealed record TeamSheet
             Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, numbers))],
             Next = Enumerable.Range(1, playbook.Brief.Trials.Attempts).Cast<int?>().FirstOrDefault(n => design.Attempts.All(a => a.Number != n)),
+            Parts = [.. playbook.Parts.Select((p, i) => (p.Part, At: i)).Where(p => p.Part is not Part.Measured).Select(p => PartSoFar.Of(p.Part, result, p.At))],
             Log = Lines(opened, team, round, numbers),
         };
     }

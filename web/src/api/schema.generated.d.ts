@@ -2929,6 +2929,27 @@ export interface components {
             /** @description The points as they are shown. */
             pointsText: string;
         };
+        /** @description What has been recorded of a part that is not measured in trials, as a judge goes on from it. */
+        PartSoFar: {
+            /** @description The part's id. */
+            id: string;
+            /**
+             * @description By what was asked: for a task its steps, for a leg (by its number) and for `time` the time as shown, for a fault, a counter
+             *     and something bought how many, for `items` how many were brought over, for an item its bin, for a criterion its level
+             *     (of another team: that team's id, a bar and the criterion).
+             */
+            answers: {
+                [key: string]: string;
+            };
+            /** @description For an order: the items' ids as the team has them. */
+            sequence: string[];
+            /** @description For pieces: what was counted. */
+            pieces: components["schemas"]["PieceGroup"][];
+            /** @description How it is worked out so far, a sentence a line. */
+            working: string[];
+            /** @description Its points; empty while there are none. */
+            points: string;
+        };
         /**
          * @description How a part came out.
          * @enum {unknown}
@@ -3870,6 +3891,8 @@ export interface components {
              * @description The next attempt's number; absent when all have been made.
              */
             next?: null | number;
+            /** @description The parts that are not measured in trials, as far as they are recorded. */
+            parts: components["schemas"]["PartSoFar"][];
             /** @description Everything recorded for the team in this round, the newest first, struck entries included. */
             log: components["schemas"]["LogLine"][];
         };

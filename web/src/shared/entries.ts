@@ -53,3 +53,12 @@ export const kitCounted = (team: string, way: 'out' | 'back', amounts: KitAmount
   amounts,
   signedBy,
 })
+
+type Own = 'id' | 'at' | 'by' | 'team' | 'round'
+type Written<E> = E extends Entry ? Omit<E, Own> : never
+
+/** Any other entry: what it says, with what every entry begins with. */
+export const written = (team: string, round: number, says: Written<Entry>): Entry => ({
+  ...begin(team, round),
+  ...says,
+})

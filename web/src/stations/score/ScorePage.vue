@@ -15,6 +15,8 @@ import AttemptPad from './AttemptPad.vue'
 import EntryLog from './EntryLog.vue'
 import MustHaves from './MustHaves.vue'
 import OnceReadings from './OnceReadings.vue'
+import NotePad from './pads/NotePad.vue'
+import PartPads from './pads/PartPads.vue'
 import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from './UnsentNote.vue'
@@ -66,13 +68,12 @@ const shownAtField = computed(
   () => refusal.value?.problems.some((p) => p.at.startsWith('/reading') || p.at === '/reason') ?? false,
 )
 
-/** Parts that this screen has no pad for. */
-const elsewhere = computed(() => {
-  const names = rally.value?.brief.method.parts.filter((p) => p.kind !== 'measured' && !p.off).map((p) => p.name) ?? []
-  return names.length === 0
-    ? ''
-    : `${names.join(', ')}: not recorded on this screen yet. Bring such entries in with the rally's file.`
-})
+/** Whether anything is tried attempt by attempt; a brief that only sorts or ticks off has no attempts. */
+const tried = computed(
+  () =>
+    (rally.value?.brief.method.parts.some((p) => p.kind === 'measured' && !p.off) ?? false) ||
+    (rally.value?.brief.measures.some((m) => m.taken === 'eachAttempt') ?? false),
+)
 
 function go(by: number) {
   const next = teams.value[(at.value + by + teams.value.length) % teams.value.length]
@@ -118,7 +119,6 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <Button label="›" aria-label="Next team" variant="outlined" class="step" @click="go(1)" />
       </div>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <p v-if="elsewhere" class="muted">{{ elsewhere }}</p>
       <MustHaves :rules="sheet.data.value.rules" />
       <OnceReadings
         v-if="sheet.data.value.once.length"
@@ -126,7 +126,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         :rally="rally"
         :refusal="refusal"
       />
-      <section aria-labelledby="attempts">
+      <PartPads :key="`parts ${current} ${round}`" :parts="sheet.data.value.parts" :rally="rally" />
+      <section v-if="tried" aria-labelledby="attempts">
         <h3 id="attempts">Attempts</h3>
         <p v-if="rally.brief.trials.overWhen" class="muted">{{ rally.brief.trials.overWhen }}</p>
         <TrialList :trials="sheet.data.value.trials" />
@@ -139,6 +140,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         />
         <p v-else class="done">All attempts have been made. Strike one out if it was recorded by mistake.</p>
       </section>
+      <NotePad />
       <EntryLog :log="sheet.data.value.log" @undo="undo" />
     </div>
   </main>

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="T">
 import { computed, useTemplateRef } from 'vue'
-import { useOrder } from './useOrder'
+import { useOrder } from '../../../shared/useOrder'
 
 /**
  * A list whose items are edited where they stand, put in order by dragging or with the arrow keys, added and taken out.

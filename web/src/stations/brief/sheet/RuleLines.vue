@@ -2,7 +2,7 @@
 import { computed, useTemplateRef } from 'vue'
 import type { Brief, Rule } from '../../../api/names'
 import GrowText from '../../../shared/GrowText.vue'
-import { useOrder } from '../fields/useOrder'
+import { useOrder } from '../../../shared/useOrder'
 import { newRule } from '../newItems'
 import RuleSentence from './RuleSentence.vue'
 

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import type { BinsPart, PartSoFar, Refusal } from '../../../api/names'
+import { written } from '../../../shared/entries'
+import { useRecording } from '../recording'
+
+/** Which bin each item was put in: a table to touch, and the key to look at when it is wanted. */
+const props = defineProps<{ part: BinsPart; soFar: PartSoFar }>()
+const { team, round, record } = useRecording()
+const placed = ref<Record<string, string>>({})
+const time = ref('')
+const keyShown = ref(false)
+const refusal = ref<Refusal>()
+const kept = computed(() =>
+  Object.fromEntries(
+    props.part.items.flatMap((i) => (props.soFar.answers[i.id] ? [[i.id, props.soFar.answers[i.id]!]] : [])),
+  ),
+)
+watch(kept, (now) => (placed.value = { ...now }), { immediate: true })
+const timed = computed(() => typeof props.part.secondsPerWrong === 'number')
+const changed = computed(() => JSON.stringify(placed.value) !== JSON.stringify(kept.value) || time.value !== '')
+/** The same bin again takes the item out. */
+function put(item: string, bin: string) {
+  if (placed.value[item] === bin) delete placed.value[item]
+  else placed.value[item] = bin
+}
+async function send() {
+  const typed = time.value || props.soFar.answers.time || ''
+  const sent = await record(
+    written(team.value, round.value, {
+      kind: 'itemsSorted',
+      part: props.part.id,
+      placed: { ...placed.value },
+      time: timed.value ? { measure: props.part.id, typed, bound: 'exact' } : null,
+    }),
+  )
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  if (sent.kind !== 'refused') time.value = ''
+}
+</script>
+
+<template>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Item</th>
+          <th v-for="bin in part.names" :key="bin" scope="col">{{ bin }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="item in part.items" :key="item.id">
+          <th scope="row">
+            {{ item.name || item.id }}<span v-if="keyShown" class="small muted"> ({{ item.bin }})</span>
+          </th>
+          <td v-for="bin in part.names" :key="bin">
+            <button
+              type="button"
+              class="cell"
+              :aria-pressed="placed[item.id] === bin"
+              :aria-label="`${item.name || item.id} in ${bin}`"
+              @click="put(item.id, bin)"
+            >
+              {{ placed[item.id] === bin ? '●' : '○' }}
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <p class="ways">
+    <label v-if="timed"
+      >Time <input v-model="time" class="inline" :placeholder="soFar.answers.time || '1:23.4'" aria-label="Time"
+    /></label>
+    <Button label="Record this answer" :disabled="!changed" :variant="changed ? undefined : 'outlined'" @click="send" />
+    <button type="button" class="act" :aria-expanded="keyShown" @click="keyShown = !keyShown">
+      {{ keyShown ? 'Hide the key' : 'Show the key' }}
+    </button>
+  </p>
+  <p v-if="refusal" class="wrong small" role="alert">
+    {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+  </p>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+  position: relative;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+  padding: 0.2rem 0.75rem 0.2rem 0;
+}
+thead th {
+  font-family: var(--title);
+  font-weight: 700;
+}
+td,
+th {
+  border-bottom: 1px solid var(--line);
+}
+.cell {
+  width: var(--touch);
+  height: var(--touch);
+  font-size: 1.2rem;
+  line-height: 1;
+  color: var(--lagoon-deep);
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1rem;
+  align-items: center;
+  padding-top: 0.6rem;
+}
+.ways :deep(button) {
+  min-height: var(--touch);
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import type { BudgetPart, Entry, PartSoFar, Refusal } from '../../../api/names'
+import { written } from '../../../shared/entries'
+import { useRecording } from '../recording'
+import PadRow from './PadRow.vue'
+
+/** What a team buys and gives back. */
+const props = defineProps<{ part: BudgetPart; soFar: PartSoFar }>()
+const { team, round, record } = useRecording()
+const refusal = ref<Refusal>()
+async function send(kind: 'purchased' | 'returned', item: string) {
+  const entry: Entry = written(team.value, round.value, { kind, part: props.part.id, item, count: 1 })
+  const sent = await record(entry)
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+}
+const has = (item: string) => Number(props.soFar.answers[item] ?? 0)
+</script>
+
+<template>
+  <ul>
+    <PadRow v-for="p in part.prices" :key="p.id" :name="p.name || p.id" :says="`${p.each} ${part.money} each`">
+      <b class="figures count">{{ has(p.id) }}</b>
+      <Button label="Buy one" :aria-label="`${p.name}: buy one`" @click="send('purchased', p.id)" />
+      <Button
+        label="Give back"
+        :aria-label="`Give back: ${p.name}`"
+        variant="outlined"
+        :disabled="has(p.id) === 0"
+        @click="send('returned', p.id)"
+      />
+    </PadRow>
+  </ul>
+  <p v-if="refusal" class="wrong small" role="alert">
+    {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+  </p>
+</template>
+
+<style scoped>
+.count {
+  font-size: 1.3rem;
+  min-width: 2.5rem;
+  text-align: right;
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

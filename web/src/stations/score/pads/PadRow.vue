@@ -1,0 +1,43 @@
+<script setup lang="ts">
+/** A line of a pad: what it is about, how it stands, and what can be touched. */
+defineProps<{ name: string; says?: string }>()
+</script>
+
+<template>
+  <li>
+    <p>
+      {{ name }}<span v-if="says" class="small muted says">{{ says }}</span>
+    </p>
+    <div role="group" :aria-label="name"><slot /></div>
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0.4rem 1rem;
+  padding: 0.4rem 0;
+  border-bottom: var(--stitch);
+  overflow-wrap: anywhere;
+}
+.says {
+  display: block;
+}
+div {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  align-items: center;
+}
+div :deep(button) {
+  min-height: var(--touch);
+  min-width: var(--touch);
+}
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import type { PartSoFar, PieceGroup, PiecesPart, Refusal, Rule } from '../../../api/names'
+import { written } from '../../../shared/entries'
+import { useRecording } from '../recording'
+
+/** Pieces by sort: how many, and how large where that counts. */
+const props = defineProps<{ part: PiecesPart; soFar: PartSoFar; rules: readonly Rule[] }>()
+const { team, round, record } = useRecording()
+interface Row {
+  first: string
+  second: string
+  count: string
+  length: string
+  width: string
+}
+const rows = ref<Row[]>([])
+const refusal = ref<Refusal>()
+const names = (side: 'first' | 'second') => {
+  const values = props.part[side].values.map((v) => v.name)
+  return values.length > 0 ? values : ['']
+}
+const text = (n: number | null | undefined) => (typeof n === 'number' ? String(n) : '')
+const asRow = (g: PieceGroup): Row => ({
+  first: g.first,
+  second: g.second,
+  count: String(g.count),
+  length: text(g.length),
+  width: text(g.width),
+})
+/** Before anything is counted there is a line for each sort there can be. */
+const fresh = () =>
+  names('first').flatMap((first) =>
+    names('second').map((second) => ({ first, second, count: '', length: '', width: '' })),
+  )
+watch(
+  () => props.soFar.pieces,
+  (pieces) => (rows.value = pieces.length > 0 ? pieces.map(asRow) : fresh()),
+  { immediate: true },
+)
+const measured = computed(
+  () =>
+    /\b(length|width)\b/.test(props.part.each) ||
+    props.rules.some(
+      (r) =>
+        (r.check.kind === 'ladder' || r.check.kind === 'ratio' || r.check.kind === 'allDifferent') &&
+        r.check.part === props.part.id,
+    ),
+)
+const number = (typed: string) => (typed.trim() === '' ? null : Number(typed.replace(',', '.')))
+const wrong = computed(() =>
+  rows.value.some((r) => [r.count, r.length, r.width].some((t) => number(t) !== null && !(number(t)! >= 0))),
+)
+async function send() {
+  if (wrong.value) return
+  const pieces = rows.value
+    .filter((r) => number(r.count) !== null)
+    .map((r) => ({
+      first: r.first,
+      second: r.second,
+      count: Math.round(number(r.count)!),
+      length: number(r.length),
+      width: number(r.width),
+    }))
+  const sent = await record(written(team.value, round.value, { kind: 'piecesCounted', part: props.part.id, pieces }))
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+}
+const nameOf = (r: Row) => [r.first, r.second].filter(Boolean).join(', ') || 'pieces'
+const add = () =>
+  rows.value.push({
+    first: names('first')[0] ?? '',
+    second: names('second')[0] ?? '',
+    count: '',
+    length: '',
+    width: '',
+  })
+</script>
+
+<template>
+  <form novalidate @submit.prevent="send">
+    <ul>
+      <li v-for="(r, i) in rows" :key="i">
+        <span class="what">
+          <select v-if="part.first.values.length > 0" v-model="r.first" class="inline" :aria-label="`Sort ${i + 1}`">
+            <option v-for="v in part.first.values" :key="v.name">{{ v.name }}</option>
+          </select>
+          <select
+            v-if="part.second.values.length > 0"
+            v-model="r.second"
+            class="inline"
+            :aria-label="`Sort ${i + 1}, ${part.second.name}`"
+          >
+            <option v-for="v in part.second.values" :key="v.name">{{ v.name }}</option>
+          </select>
+        </span>
+        <label>how many <input v-model="r.count" inputmode="numeric" :aria-label="`How many, ${nameOf(r)}`" /></label>
+        <template v-if="measured">
+          <label>long <input v-model="r.length" inputmode="decimal" :aria-label="`Length, ${nameOf(r)}`" /></label>
+          <label>wide <input v-model="r.width" inputmode="decimal" :aria-label="`Width, ${nameOf(r)}`" /></label>
+          <span class="small muted">{{ part.unit }}</span>
+        </template>
+        <button type="button" class="act" :aria-label="`Take out line ${i + 1}`" @click="rows.splice(i, 1)">
+          Take out
+        </button>
+      </li>
+    </ul>
+    <p v-if="wrong" class="wrong small" role="alert">Write numbers, 0 or more.</p>
+    <p v-if="refusal" class="wrong small" role="alert">
+      {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
+    </p>
+    <p class="ways">
+      <Button type="submit" label="Record these pieces" />
+      <button type="button" class="act" @click="add">Another sort</button>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem 0.9rem;
+  border-bottom: var(--stitch);
+  padding: 0.3rem 0;
+}
+.what {
+  flex: 1 1 7rem;
+}
+.what select {
+  min-height: 40px;
+}
+input {
+  font: inherit;
+  font-size: 1.15rem;
+  width: 4.5rem;
+  min-height: var(--touch);
+  border: 1.5px solid var(--edge);
+  background: var(--sheet);
+  color: inherit;
+  padding: 0 0.4rem;
+  text-align: right;
+}
+.ways {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+  padding-top: 0.6rem;
+}
+.ways :deep(button) {
+  min-height: var(--touch);
+}
+.wrong {
+  color: var(--brick);
+}
+</style>

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { PartSoFar, RubricPart, Team } from '../../../api/names'
+import { written } from '../../../shared/entries'
+import { useRecording } from '../recording'
+import PadRow from './PadRow.vue'
+
+/** Levels in words; where other teams judge, whose word it is comes first. */
+const props = defineProps<{ part: RubricPart; soFar: PartSoFar; teams: readonly Team[] }>()
+const { team, round, record } = useRecording()
+const others = computed(() => props.teams.filter((t) => t.id !== team.value))
+const chosen = ref('')
+const from = computed(() =>
+  props.part.voice === 'teacher'
+    ? ''
+    : props.part.voice === 'self'
+      ? team.value
+      : others.value.some((t) => t.id === chosen.value)
+        ? chosen.value
+        : (others.value[0]?.id ?? ''),
+)
+const given = (criterion: string) =>
+  props.soFar.answers[props.part.voice === 'peers' ? `${from.value}|${criterion}` : criterion]
+const give = (criterion: string, level: number) =>
+  record(
+    written(team.value, round.value, {
+      kind: 'levelGiven',
+      part: props.part.id,
+      criterion,
+      level,
+      from: from.value,
+    }),
+  )
+</script>
+
+<template>
+  <p v-if="part.voice === 'peers'" class="line">
+    The word of
+    <select
+      class="inline"
+      :value="from"
+      aria-label="Whose word it is"
+      @change="chosen = ($event.target as HTMLSelectElement).value"
+    >
+      <option v-for="t in others" :key="t.id" :value="t.id">{{ t.name }}</option>
+    </select>
+  </p>
+  <p v-else-if="part.voice === 'self'" class="small muted">The team's own word counts.</p>
+  <ul>
+    <PadRow v-for="c in part.criteria" :key="c.id" :name="c.name || c.id">
+      <Button
+        v-for="(level, i) in c.levels"
+        :key="i"
+        :label="level.name"
+        :aria-label="`${c.name}: ${level.name}`"
+        :aria-pressed="given(c.id) === String(i)"
+        :variant="given(c.id) === String(i) ? undefined : 'outlined'"
+        @click="give(c.id, i)"
+      />
+    </PadRow>
+  </ul>
+</template>
