@@ -37,6 +37,7 @@ try
     api.MapRallyKit();
     api.MapClasses();
     api.MapTeams();
+    api.MapRun();
     api.MapScore();
     api.MapResults();
     api.MapYear();

@@ -73,6 +73,13 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickButton("Count out: Oystercatchers");
         desk.See("Signed by");
         Save(desk, "rally-kit");
+        desk.Click(() => desk.One("link", "Run", exact: false));
+        desk.ClickButton("Jump here: Build");
+        desk.See("On to: Test");
+        Save(desk, "run");
+        desk.ClickLink("Put the clock on the wall");
+        desk.See("then: test");
+        Save(desk, "clock");
 
         desk.Open("/");
         desk.ClickLink("Class 4, Shingle term");

@@ -66,6 +66,16 @@ export const router = createRouter({
           meta: { title: 'Teams', station: 'teams' },
         },
         {
+          path: 'run',
+          component: () => import('./stations/run/RunPage.vue'),
+          meta: { title: 'Run', station: 'run' },
+        },
+        {
+          path: 'clock',
+          component: () => import('./stations/run/ClockWall.vue'),
+          meta: { title: 'The clock on the wall', station: 'clock' },
+        },
+        {
           path: 'score/:team?',
           component: () => import('./stations/score/ScorePage.vue'),
           props: true,

@@ -12,6 +12,9 @@ public enum Station
     /// <summary>Who works with whom.</summary>
     Teams,
 
+    /// <summary>The lesson, by the clock.</summary>
+    Run,
+
     /// <summary>Recording what teams do.</summary>
     Score,
 
@@ -66,13 +69,14 @@ public static class Route
         var (rally, playbook) = opened;
         var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round);
         var open = results.Count(r => r.Status == StandingStatus.Unfinished);
-        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e is not Entry.KitCounted);
+        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e is not (Entry.KitCounted or IClockEntry));
         var kits = TeamKit.Of(playbook.Brief, rally.Teams, rally.Entries);
         return
         [
             new(Station.Brief, Readiness.Full, 0, "This is the brief as the rally runs it. It no longer changes."),
             Kit(kits),
             new(Station.Teams, Readiness.Full, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
+            Run(LessonClock.Of(playbook.Brief, rally.Teams.Count, rally.Entries)),
             new(Station.Score, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, open, Score(open, begun)),
             new(Station.Results, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, 0, Results(open, begun)),
         ];
@@ -89,6 +93,14 @@ public static class Route
             ? new(Station.Kit, Readiness.HalfSewn, 0, $"Every team has its kit. {Things(away, "is", "are")} to be counted back afterwards.")
             : new(Station.Kit, Readiness.Full, 0, kits.Any(k => k.Lines.Any(l => l.Missing > 0)) ? "All kits are back; something is missing." : "All kits are back and whole.");
     }
+
+    private static Pennant Run(LessonClock clock) => clock switch
+    {
+        { Phases.Count: 0 } => new(Station.Run, Readiness.Hollow, 0, "The brief has no phases. Write them under Time, and the clock leads through them."),
+        { Phase: { } phase } => new(Station.Run, Readiness.HalfSewn, 0, $"{phase.Name} is running."),
+        { Over: true } => new(Station.Run, Readiness.Full, 0, "The lesson is over."),
+        _ => new(Station.Run, Readiness.Hollow, 0, "Put the clock on the wall, then begin the first phase."),
+    };
 
     private static string Score(int open, bool begun) => (open, begun) switch
     {

@@ -38,7 +38,7 @@ public static class Recorder
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
         found.Unless(entry.Round is >= 1 and <= Most.Rounds, "/round", "There is no such round.", $"Use 1 to {Most.Rounds}.");
         found.Length(entry.By, Most.Name, "/by", "The judge's name");
-        var wholeClass = entry is Entry.StruckOut or Entry.NoteMade or Entry.InstrumentChecked or Entry.TrialRecorded { Purpose: not Purpose.Score };
+        var wholeClass = entry is Entry.StruckOut or Entry.NoteMade or Entry.InstrumentChecked or Entry.TrialRecorded { Purpose: not Purpose.Score } or IClockEntry;
         found.Unless(teams.Any(t => t.Id == entry.Team) || (wholeClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
         switch (entry)
         {
@@ -67,6 +67,9 @@ public static class Recorder
                 found.Length(note.Text, Most.Text, "/text", "The note");
                 found.NotEmpty(note.Text, "/text", "The note is empty.", "Write what you saw.");
                 return note;
+            case IClockEntry:
+                ClockEntries.Check(playbook, entry, found);
+                return entry;
             case Entry.KitCounted counted:
                 KitEntries.Check(playbook, counted, found);
                 return counted;

@@ -32,6 +32,8 @@ internal static class ScoreEndpoints
         if (!document.IsOk) return new Refused(document.Problems);
         var entry = document.Value.Value;
 
+        if (entry is IClockEntry) return new Refused([new("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's.")]);
+
         // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
         if (found.Rally.Entries.FirstOrDefault(e => e.Id == entry.Id) is { } known) return TypedResults.Ok(new EntryTaken(known.Id));
         var opened = OpenedRally.Open(found.Rally);

@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readClock"];
+        put?: never;
+        post: operations["setClock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/score/{team}": {
         parameters: {
             query?: never;
@@ -1102,6 +1118,46 @@ export interface components {
             name: string;
             pupils: components["schemas"]["PupilOpened"][];
         };
+        /** @enum {unknown} */
+        ClockDoes: "begin" | "pause" | "resume" | "add";
+        /** @description A phase as the clock shows it. */
+        ClockPhase: {
+            /** @description Its id. */
+            id: string;
+            /** @description What it is for. */
+            kind: components["schemas"]["PhaseKind"];
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its minutes by the plan, for so many teams.
+             */
+            minutes: number;
+            /**
+             * Format: double
+             * @description Minutes before its end at which the class is warned; 0 for never.
+             */
+            warning: number;
+            /** @description What is to be done now, in a sentence. */
+            now: string;
+        };
+        ClockRead: {
+            clock: components["schemas"]["LessonClock"];
+            /** Format: date-time */
+            now: string;
+        };
+        ClockTouch: {
+            does: components["schemas"]["ClockDoes"];
+            /** @default  */
+            phase: string;
+            /**
+             * Format: double
+             * @default 0
+             */
+            minutes: number;
+            /** @default  */
+            by: string;
+        };
         /**
          * @description How several attempts become one value.
          * @enum {unknown}
@@ -1394,7 +1450,55 @@ export interface components {
             differences: components["schemas"]["Difference"][];
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
+        /** @description The clock was stopped. */
+        EntryClockPaused: {
+            /** @enum {string} */
+            kind: "clockPaused";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description The clock goes on. */
+        EntryClockResumed: {
+            /** @enum {string} */
+            kind: "clockResumed";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
         /** @description Something about a design: what changed, its conditions, or that it is the one the team names. The last word stands. */
         EntryDesignNoted: {
             /** @enum {string} */
@@ -1657,6 +1761,35 @@ export interface components {
              */
             round: number;
         };
+        /** @description The running phase got more time, or less. */
+        EntryMinutesAdded: {
+            /** @enum {string} */
+            kind: "minutesAdded";
+            /**
+             * Format: double
+             * @description How many minutes; below 0 to take some away.
+             */
+            minutes: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
         /** @description Something seen while walking past. It is kept, and changes no score. */
         EntryNoteMade: {
             /** @enum {string} */
@@ -1691,6 +1824,32 @@ export interface components {
             part: string;
             /** @description The items' ids in the team's order; items left out are not here. */
             sequence: string[];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was written.
+             */
+            at: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A phase of the lesson was begun; the one before it is over. Its DateTimeOffset Entry.At is the server's time. */
+        EntryPhaseBegun: {
+            /** @enum {string} */
+            kind: "phaseBegun";
+            /** @description The phase's id; empty where the lesson is over. */
+            phase: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2271,6 +2430,37 @@ export interface components {
              * @description How long one is, where that is known.
              */
             centimetres?: null | number;
+        };
+        /**
+         * @description The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan. What is
+         *     shown follows from it and the time of day alone, so every screen shows the same.
+         */
+        LessonClock: {
+            phase?: null | components["schemas"]["ClockPhase"];
+            /** @description Whether the lesson has been begun and ended. */
+            over: boolean;
+            /**
+             * Format: date-time
+             * @description When the phase ends if nothing is changed; absent while the clock stands.
+             */
+            ends?: null | string;
+            /**
+             * Format: double
+             * @description Seconds that are left where the clock stands; absent while it runs.
+             */
+            left?: null | number;
+            /**
+             * Format: date-time
+             * @description When the phase would have ended by the plan, counted from the lesson's beginning; absent before it.
+             */
+            plannedEnd?: null | string;
+            /**
+             * Format: double
+             * @description Minutes that the phases after this one take by the plan.
+             */
+            minutesAfter: number;
+            /** @description All phases, in order, for the remote. */
+            phases: components["schemas"]["ClockPhase"][];
         };
         /** @description One lesson of a timetable. */
         LessonPlan: {
@@ -3750,7 +3940,7 @@ export interface components {
          * @description A station of the route that exists so far.
          * @enum {unknown}
          */
-        Station: "brief" | "kit" | "teams" | "score" | "results";
+        Station: "brief" | "kit" | "teams" | "run" | "score" | "results";
         /**
          * @description A summary that a class draws or works out from its readings.
          * @enum {unknown}
@@ -5924,6 +6114,81 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RallyOpened"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readClock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockRead"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    setClock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClockTouch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockRead"];
                 };
             };
             /** @description Not Found */

@@ -20,7 +20,14 @@ const to = (station: string) =>
     <BuntingRoute
       :pennants="next.route"
       current=""
-      :to="{ brief: to('brief'), kit: to('kit'), teams: to('teams'), score: to('score'), results: to('results') }"
+      :to="{
+        brief: to('brief'),
+        kit: to('kit'),
+        teams: to('teams'),
+        run: to('run'),
+        score: to('score'),
+        results: to('results'),
+      }"
     />
   </section>
 </template>

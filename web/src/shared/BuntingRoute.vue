@@ -13,6 +13,7 @@ const names: Record<Station, string> = {
   brief: 'Brief',
   kit: 'Kit',
   teams: 'Teams',
+  run: 'Run',
   score: 'Score',
   results: 'Results',
 }
@@ -62,7 +63,7 @@ const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missin
 <style scoped>
 .route {
   position: relative;
-  flex: 0 1 26rem;
+  flex: 0 1 30rem;
   padding-top: 4px;
 }
 .rope {

@@ -14,7 +14,7 @@ const props = defineProps<{ rally: string }>()
 const route = useRoute()
 const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? '1')) || 1))
 const station = computed(() => route.meta.station ?? '')
-const wall = computed(() => station.value === 'wall')
+const wall = computed(() => station.value === 'wall' || station.value === 'clock')
 
 const { data, refusal, state, load } = useLoad(() =>
   ask(api.GET('/api/rallies/{id}', { params: { path: { id: props.rally }, query: { round: round.value } } })),
@@ -33,6 +33,7 @@ const to = computed(() => ({
   brief: `/rallies/${props.rally}/brief${query.value}`,
   kit: `/rallies/${props.rally}/kit${query.value}`,
   teams: `/rallies/${props.rally}/teams${query.value}`,
+  run: `/rallies/${props.rally}/run${query.value}`,
   score: `/rallies/${props.rally}/score${query.value}`,
   results: `/rallies/${props.rally}/results${query.value}`,
 }))

@@ -1,0 +1,116 @@
+namespace PluckyRally.Core;
+
+/// <summary>
+/// The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan. What is
+/// shown follows from it and the time of day alone, so every screen shows the same.
+/// </summary>
+public sealed record LessonClock
+{
+    /// <summary>The phase that runs; absent before the lesson and after it.</summary>
+    public ClockPhase? Phase { get; init; }
+
+    /// <summary>Whether the lesson has been begun and ended.</summary>
+    public bool Over { get; init; }
+
+    /// <summary>When the phase ends if nothing is changed; absent while the clock stands.</summary>
+    public DateTimeOffset? Ends { get; init; }
+
+    /// <summary>Seconds that are left where the clock stands; absent while it runs.</summary>
+    public decimal? Left { get; init; }
+
+    /// <summary>When the phase would have ended by the plan, counted from the lesson's beginning; absent before it.</summary>
+    public DateTimeOffset? PlannedEnd { get; init; }
+
+    /// <summary>Minutes that the phases after this one take by the plan.</summary>
+    public decimal MinutesAfter { get; init; }
+
+    /// <summary>All phases, in order, for the remote.</summary>
+    public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
+
+    /// <summary>The clock as a log leaves it.</summary>
+    /// <param name="brief">The brief as it is run.</param>
+    /// <param name="teams">How many teams there are.</param>
+    /// <param name="log">The rally's entries.</param>
+    public static LessonClock Of(Brief brief, int teams, IReadOnlyList<Entry> log)
+    {
+        var phases = brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => ClockPhase.Of(p, brief, teams)).ToList();
+        DateTimeOffset? first = null;
+        Running? run = null;
+        var over = false;
+        foreach (var entry in Log.Standing(log))
+        {
+            switch (entry)
+            {
+                case Entry.PhaseBegun begun:
+                    first ??= begun.At;
+                    var phase = phases.FirstOrDefault(p => p.Id == begun.Phase);
+                    over = phase is null;
+                    run = phase is null ? null : new(phase, (double)phase.Minutes * 60, begun.At);
+                    break;
+                case Entry.ClockPaused when run is { Since: { } since }:
+                    run = run with { Left = run.Left - (entry.At - since).TotalSeconds, Since = null };
+                    break;
+                case Entry.ClockResumed when run is { Since: null }:
+                    run = run with { Since = entry.At };
+                    break;
+                case Entry.MinutesAdded added when run is not null:
+                    run = run with { Left = run.Left + ((double)added.Minutes * 60) };
+                    break;
+            }
+        }
+
+        if (run is null) return new() { Over = over, Phases = phases };
+        var at = phases.IndexOf(run.Phase);
+        return new()
+        {
+            Phase = run.Phase,
+            Ends = run.Since is { } going ? going.AddSeconds(run.Left) : null,
+            Left = run.Since is null ? (decimal)Math.Round(run.Left, 3) : null,
+            PlannedEnd = first!.Value.AddMinutes((double)phases.Take(at + 1).Sum(p => p.Minutes)),
+            MinutesAfter = phases.Skip(at + 1).Sum(p => p.Minutes),
+            Phases = phases,
+        };
+    }
+
+    /// <summary>A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock stands.</summary>
+    private sealed record Running(ClockPhase Phase, double Left, DateTimeOffset? Since);
+}
+
+/// <summary>A phase as the clock shows it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Kind">What it is for.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Minutes">Its minutes by the plan, for so many teams.</param>
+/// <param name="Warning">Minutes before its end at which the class is warned; 0 for never.</param>
+/// <param name="Now">What is to be done now, in a sentence.</param>
+public sealed record ClockPhase(string Id, PhaseKind Kind, string Name, decimal Minutes, decimal Warning, string Now)
+{
+    internal static ClockPhase Of(Phase phase, Brief brief, int teams) => new(
+        phase.Id,
+        phase.Kind,
+        Core.Minutes.Name(phase.Kind),
+        Core.Minutes.Of(phase, teams, brief.Trials.Attempts),
+        phase.TeamByTeam ? 0 : phase.Warning,
+        phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief));
+
+    /// <summary>What a class does in a phase that has no words of its own.</summary>
+    private static string Usual(PhaseKind kind, Brief brief) => kind switch
+    {
+        PhaseKind.Introduce => "Listen, and ask what is not clear.",
+        PhaseKind.Explore => "Handle the material. Build nothing yet.",
+        PhaseKind.Research => "Find out what others have tried.",
+        PhaseKind.Predict => "Write down what will happen, and why.",
+        PhaseKind.Sketch => "Everyone draws one idea, alone and in silence.",
+        PhaseKind.Plan => "Agree on one plan. Label it, and list what it needs.",
+        PhaseKind.Collect => "Fetch your material and count it.",
+        PhaseKind.Build => "Build to your plan. Try it out while you build.",
+        PhaseKind.LetGo => brief.Trials.HoldSeconds > 0 ? $"Let go. It must stand by itself for {ReadingFormat.Number(brief.Trials.HoldSeconds)} seconds." : "Hands off.",
+        PhaseKind.Test => "Watch each test. Write down what you see.",
+        PhaseKind.Inspect => "Look closely at what broke, and what held.",
+        PhaseKind.Present => "Show what you did, and why.",
+        PhaseKind.Talk => "Say what worked, what did not, and what you would change.",
+        PhaseKind.Rebuild => "Change one thing, and try again.",
+        PhaseKind.ClearUp => "Count the kit back in. Leave the table clear.",
+        _ => "",
+    };
+}

@@ -1,0 +1,70 @@
+using System.Globalization;
+using System.Net.Http.Json;
+using System.Text;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The lesson by the clock: a remote at the desk, the wall, and the server that both follow.</summary>
+public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
+{
+    [Fact]
+    public async Task The_wall_follows_the_remote_and_both_survive_the_server()
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var file = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-lantern.rally.json"), TestContext.Current.CancellationToken);
+        using var imported = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        var rally = imported.Headers.Location!.ToString().Split('/')[^1];
+        var desk = OpenWindow(server.Address);
+        desk.Open($"/rallies/{rally}/kit");
+        desk.See("Team by team");
+        desk.Click(() => desk.One("link", "Run", exact: false));
+        desk.See("Not begun yet");
+        desk.ShouldBeAccessible();
+        var wall = OpenWindow(server.Address);
+        wall.Open(desk.Place.Replace("/run", "/clock", StringComparison.Ordinal));
+        wall.See("Build the tallest beacon");
+
+        desk.ClickButton("Jump here: Build");
+        wall.See("Build to your plan.");
+        wall.See("At most 14 sheets");
+        wall.See("then: test");
+        wall.ShouldBeAccessible();
+        wall.ShouldFit();
+        Seconds(desk).ShouldBeInRange(18 * 60 - 60, 18 * 60);
+        Math.Abs(Seconds(desk) - Seconds(wall)).ShouldBeLessThanOrEqualTo(2, "what passes between the two looks");
+
+        desk.ClickButton("Pause");
+        wall.See("the clock stands");
+        desk.ClickButton("+5 minutes");
+        desk.Until(() => Seconds(desk) > 18 * 60, "the added minutes");
+        wall.Until(() => Seconds(wall) == Seconds(desk), "the same time on the wall");
+        server.Kill();
+        wall.See("No connection to Plucky Rally.");
+        server.Start();
+        wall.SeeNot("No connection");
+        wall.See("the clock stands");
+        desk.SeeNot("No connection");
+        desk.ClickButton("Go on");
+        wall.SeeNot("the clock stands");
+
+        await http.PostAsJsonAsync($"/api/rallies/{rally}/clock", new { does = "add", minutes = -Math.Round(Seconds(wall) / 60m - 5.03m, 3) }, TestContext.Current.CancellationToken);
+        wall.See("5 minutes left");
+        desk.See("5 minutes left.");
+        desk.ClickButton("On to: Test");
+        wall.SeeNot("5 minutes left");
+        wall.See("Watch each test.");
+        desk.See("minutes ahead");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+    }
+
+    private static int Seconds(Browser window)
+    {
+        var shown = window.Driver.FindElement(By.CssSelector("[role=timer]")).Text.Split(':');
+        return (int.Parse(shown[0], CultureInfo.InvariantCulture) * 60) + int.Parse(shown[1], CultureInfo.InvariantCulture);
+    }
+}
