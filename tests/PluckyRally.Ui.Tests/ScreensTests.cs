@@ -128,7 +128,7 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
             window.See("20.1 + 1.5 − 2.0 = 19.6.");
             HoldsUp(window);
             window.ClickLink("Score, ready");
-            window.Field("Time of leg 1").Displayed.ShouldBeTrue();
+            window.Button("+1 Shared a trick").Displayed.ShouldBeTrue();
             HoldsUp(window);
         }
         finally

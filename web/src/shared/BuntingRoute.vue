@@ -131,4 +131,16 @@ text.dark {
 a.station:hover .label {
   text-decoration: underline;
 }
+@media (max-width: 600px) {
+  .station {
+    padding-inline: 1px;
+  }
+  .station svg {
+    width: 38px;
+    height: 40px;
+  }
+  .label {
+    font-size: 0.8rem;
+  }
+}
 </style>
