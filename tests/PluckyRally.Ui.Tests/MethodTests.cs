@@ -87,33 +87,33 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest, IClassFixture<
         desk.ShouldHaveCleanConsole("422");
     }
 
-    [Theory]
-    [InlineData("so many for each unit", "perUnit", "0.5", "0.5 points for each cm")]
-    [InlineData("by bands", "below", "2", "0 points from 0 cm, 2 points below")]
-    [InlineData("in proportion between two values", "to", "40", "from 0 points at 0 cm up to 10 points at 40 cm")]
-    [InlineData("by place", "points", "7, 5", "7, 5 points by place")]
-    [InlineData("as a share of the best team", "points", "30", "30 points for the best team, the others in proportion")]
-    [InlineData("by closeness to a mark", "at", "25", "20 points for exactly 25 cm, 1 point less for each cm off it")]
-    [InlineData("for getting better than last round", "perPercent", "0.2", "0.2 points for each percent better than the round before")]
-    [InlineData("the value itself", null, null, "the value itself is the points")]
-    public void Every_curve_is_written_and_read_back_in_words(string curve, string? field, string? typed, string says)
+    /// <summary>All in one brief, since each is chosen over the last.</summary>
+    [Fact]
+    public void Every_curve_is_written_and_read_back_in_words()
     {
         var desk = WithLength();
         desk.ClickTab("Method");
         Add(desk, "Something measured", "measured");
-        desk.Choose("How points are worked out", curve);
-        if (field is not null) Fill(desk, $"measured/curve/{field}", typed!);
-        desk.See($"Something measured: {says}");
+        foreach (var (curve, field, typed, says) in new (string, string?, string?, string)[]
+        {
+            ("so many for each unit", "perUnit", "0.5", "0.5 points for each cm"),
+            ("by bands", "below", "2", "0 points from 0 cm, 2 points below"),
+            ("in proportion between two values", "to", "40", "from 0 points at 0 cm up to 10 points at 40 cm"),
+            ("by place", "points", "7, 5", "7, 5 points by place"),
+            ("as a share of the best team", "points", "30", "30 points for the best team, the others in proportion"),
+            ("by closeness to a mark", "at", "25", "20 points for exactly 25 cm, 1 point less for each cm off it"),
+            ("for getting better than last round", "perPercent", "0.2", "0.2 points for each percent better than the round before"),
+            ("the value itself", null, null, "the value itself is the points"),
+        })
+        {
+            desk.Choose("How points are worked out", curve);
+            if (field is not null) Fill(desk, $"measured/curve/{field}", typed!);
+            desk.See($"Something measured: {says}");
+        }
     }
 
-    [Theory]
-    [InlineData("fitting it into a box", """{ "kind": "fits", "dimensions": ["length"], "room": ["30 cm"] }""")]
-    [InlineData("what was spent", """{ "kind": "spending", "part": "budget" }""")]
-    [InlineData("a share of the pieces", """{ "kind": "share", "part": "pieces", "percent": 40, "group": "small" }""")]
-    [InlineData("sizes that grow", """{ "kind": "ladder", "part": "pieces", "times": 1.5 }""")]
-    [InlineData("length to width", """{ "kind": "ratio", "part": "pieces", "atMost": 3 }""")]
-    [InlineData("proportions that differ", """{ "kind": "allDifferent", "part": "pieces", "decimals": 1 }""")]
-    public void Every_check_of_a_rule_is_written_as_a_sentence(string way, string kept)
+    [Fact]
+    public void Every_check_of_a_rule_is_written_as_a_sentence()
     {
         var desk = WithLength();
         desk.ClickTab("Method");
@@ -121,16 +121,27 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest, IClassFixture<
         Add(desk, "What a budget leaves", "budget");
         desk.ClickButton("Add a constraint");
         desk.Type("The constraint in the pupils' words", "Keeps to the rule");
-        desk.Choose("How it is checked", way);
-        var check = JsonDocument.Parse(kept).RootElement;
-        foreach (var (name, value) in check.EnumerateObject().Where(p => p.Name is "room" or "percent" or "times" or "atMost" or "decimals").Select(p => (p.Name, p.Value)))
-            At(desk, name == "room" ? "/rules/constraint/check/room/0" : $"/rules/constraint/check/{name}").SendKeys(Keys.Control + "a" + Keys.Null + (name == "room" ? "30 cm" : value.ToString()));
-        if (check.TryGetProperty("group", out var group)) PickAt(desk, "/rules/constraint/check/group", group.GetString()!);
+        foreach (var (way, kept) in new[]
+        {
+            ("fitting it into a box", """{ "kind": "fits", "dimensions": ["length"], "room": ["30 cm"] }"""),
+            ("what was spent", """{ "kind": "spending", "part": "budget" }"""),
+            ("a share of the pieces", """{ "kind": "share", "part": "pieces", "percent": 40, "group": "small" }"""),
+            ("sizes that grow", """{ "kind": "ladder", "part": "pieces", "times": 1.5 }"""),
+            ("length to width", """{ "kind": "ratio", "part": "pieces", "atMost": 3 }"""),
+            ("proportions that differ", """{ "kind": "allDifferent", "part": "pieces", "decimals": 1 }"""),
+        })
+        {
+            desk.Choose("How it is checked", way);
+            var check = JsonDocument.Parse(kept).RootElement;
+            foreach (var (name, value) in check.EnumerateObject().Where(p => p.Name is "room" or "percent" or "times" or "atMost" or "decimals").Select(p => (p.Name, p.Value)))
+                At(desk, name == "room" ? "/rules/constraint/check/room/0" : $"/rules/constraint/check/{name}").SendKeys(Keys.Control + "a" + Keys.Null + (name == "room" ? "30 cm" : value.ToString()));
+            if (check.TryGetProperty("group", out var group)) PickAt(desk, "/rules/constraint/check/group", group.GetString()!);
 
-        Kept(
-            desk,
-            b => b.GetProperty("rules") is var rules && rules.GetArrayLength() == 1 && check.EnumerateObject().All(p => rules[0].GetProperty("check").TryGetProperty(p.Name, out var is_) && JsonElement.DeepEquals(is_, p.Value)),
-            b => b.GetProperty("rules"));
+            Kept(
+                desk,
+                b => b.GetProperty("rules") is var rules && rules.GetArrayLength() == 1 && check.EnumerateObject().All(p => rules[0].GetProperty("check").TryGetProperty(p.Name, out var is_) && JsonElement.DeepEquals(is_, p.Value)),
+                b => b.GetProperty("rules"));
+        }
     }
 
     [Fact]
