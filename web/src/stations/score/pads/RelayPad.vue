@@ -4,17 +4,23 @@ import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { PartSoFar, RelayPart } from '../../../api/names'
 import { written } from '../../../shared/entries'
+import { useRally } from '../../../shared/openRally'
 import { useRecording } from '../recording'
 import PadRow from './PadRow.vue'
 import TimeField from './TimeField.vue'
 
 /** A relay of one team: the watch runs from leg to leg, one touch each; faults, items, and times put in later. */
 const props = defineProps<{ part: RelayPart; soFar: PartSoFar }>()
+const { rally } = useRally()
 const { team, round, record } = useRecording()
 /** When the leg that is being run began; kept over a reload. */
-const began = useLocalStorage<number | null>(`relay:${props.part.id}:${team.value}:${round.value}`, null, {
-  serializer: { read: (t) => (t === '' ? null : Number(t)), write: (v) => (v === null ? '' : String(v)) },
-})
+const began = useLocalStorage<number | null>(
+  `relay:${rally.value?.id}:${props.part.id}:${team.value}:${round.value}`,
+  null,
+  {
+    serializer: { read: (t) => (t === '' ? null : Number(t)), write: (v) => (v === null ? '' : String(v)) },
+  },
+)
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 100)
 const next = computed(() => props.part.legs.findIndex((_, i) => props.soFar.answers[String(i + 1)] === undefined))
