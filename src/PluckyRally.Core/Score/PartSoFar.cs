@@ -22,8 +22,12 @@ public sealed record PartSoFar(
     IReadOnlyList<string> Working,
     string Points)
 {
-    internal static PartSoFar Of(Part part, TeamResult result, int at)
+    /// <summary>For pieces: whether they are to be measured, because their points or a rule look at their size.</summary>
+    public bool Measured { get; init; }
+
+    internal static PartSoFar Of(PartPlan plan, IReadOnlyList<RulePlan> rules, TeamResult result, int at)
     {
+        var part = plan.Part;
         var design = result.Assessment.Design;
         var value = result.Assessment.Values[at];
         var points = result.Parts.Length > at ? result.Parts[at].Points : null;
@@ -33,8 +37,19 @@ public sealed record PartSoFar(
             part is Part.Ordering && PartEntries.Of<Entry.OrderGiven>(design, part.Id) is [.., var given] ? given.Sequence : [],
             part is Part.Pieces && PartEntries.Of<Entry.PiecesCounted>(design, part.Id) is [.., var counted] ? counted.Pieces : [],
             value.State == PartState.Unfinished ? [] : [.. value.Lines.Select(l => l.Sentence)],
-            points is { } number && value.State != PartState.Unfinished ? MethodWords.Points(number) : "");
+            points is { } number && value.State != PartState.Unfinished ? MethodWords.Points(number) : "")
+        {
+            Measured = plan is PartPlan.Pieces pieces && (pieces.Each.Measures.Any(m => m.Id is "length" or "width") || rules.Any(r => LooksAtSize(r.Rule.Check, part.Id))),
+        };
     }
+
+    private static bool LooksAtSize(RuleCheck check, string part) => check switch
+    {
+        RuleCheck.Ladder ladder => ladder.Part == part,
+        RuleCheck.Ratio ratio => ratio.Part == part,
+        RuleCheck.AllDifferent different => different.Part == part,
+        _ => false,
+    };
 
     /// <summary>What was asked and answered, in order: the last answer stands.</summary>
     private static IEnumerable<(string Asked, string Answer)> Answered(Part part, DesignRecord design)

@@ -53,7 +53,7 @@ public sealed record TeamSheet
             Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, numbers))],
             Next = Enumerable.Range(1, playbook.Brief.Trials.Attempts).Cast<int?>().FirstOrDefault(n => design.Attempts.All(a => a.Number != n)),
-            Parts = [.. playbook.Parts.Select((p, i) => (p.Part, At: i)).Where(p => p.Part is not Part.Measured).Select(p => PartSoFar.Of(p.Part, result, p.At))],
+            Parts = [.. playbook.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan is not PartPlan.Measured).Select(p => PartSoFar.Of(p.Plan, playbook.Rules, result, p.At))],
             Log = Lines(opened, team, round, numbers),
         };
     }

@@ -53,6 +53,20 @@ public sealed class PartSoFarTests
         Play(Ordering, []).Parts[0].ShouldSatisfyAllConditions(p => p.Sequence.ShouldBeEmpty(), p => p.Working.ShouldBeEmpty());
     }
 
+    [Theory]
+    [InlineData("first", null, false)]
+    [InlineData("first + length", null, true)]
+    [InlineData("first * width", null, true)]
+    [InlineData("first", """{ "kind": "ladder", "part": "p", "label": "first", "dimension": "length", "times": 1 }""", true)]
+    [InlineData("first", """{ "kind": "ratio", "part": "p", "decimals": 2, "atLeast": 1, "atMost": 2 }""", true)]
+    [InlineData("first", """{ "kind": "share", "part": "p", "label": "first", "group": "small", "percent": 50, "tolerance": 5 }""", false)]
+    public void Pieces_are_measured_where_points_or_a_rule_look_at_their_size(string each, string? check, bool measured)
+    {
+        var part = JsonSerializer.Deserialize<Part>(Pieces.Replace("\"each\": \"first\"", $"\"each\": \"{each}\"", StringComparison.Ordinal), Json.Options)!;
+        Rule[] rules = check is null ? [] : [new Rule { Id = "r", Sort = RuleSort.Constraint, Text = "R", Check = JsonSerializer.Deserialize<RuleCheck>(check, Json.Options)!, IfMissed = new Consequence.NoteOnly(), When = When.AfterTest }];
+        Sheet(new Happening(Sample.Brief([], [part], rules: rules), "Able")).Parts[0].Measured.ShouldBe(measured);
+    }
+
     [Fact]
     public void What_is_struck_out_was_never_said()
     {

@@ -3139,6 +3139,8 @@ export interface components {
             working: string[];
             /** @description Its points; empty while there are none. */
             points: string;
+            /** @description For pieces: whether they are to be measured, because their points or a rule look at their size. */
+            measured: boolean;
         };
         /**
          * @description How a part came out.

@@ -29,7 +29,7 @@ const rows = computed(() =>
     <RelayPad v-else-if="part.kind === 'relay'" :part="part" :so-far="soFar" />
     <BinsPad v-else-if="part.kind === 'bins'" :part="part" :so-far="soFar" />
     <OrderingPad v-else-if="part.kind === 'ordering'" :part="part" :so-far="soFar" />
-    <PiecesPad v-else-if="part.kind === 'pieces'" :part="part" :so-far="soFar" :rules="rally.brief.rules" />
+    <PiecesPad v-else-if="part.kind === 'pieces'" :part="part" :so-far="soFar" />
     <RubricPad v-else-if="part.kind === 'rubric'" :part="part" :so-far="soFar" :teams="rally.teams" />
     <BudgetPad v-else-if="part.kind === 'budget'" :part="part" :so-far="soFar" />
     <TallyPad v-else-if="part.kind === 'tally'" :part="part" :so-far="soFar" />

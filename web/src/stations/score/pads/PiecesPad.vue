@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import type { PartSoFar, PieceGroup, PiecesPart, Refusal, Rule } from '../../../api/names'
+import type { PartSoFar, PieceGroup, PiecesPart, Refusal } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 
 /** Pieces by sort: how many, and how large where that counts. */
-const props = defineProps<{ part: PiecesPart; soFar: PartSoFar; rules: readonly Rule[] }>()
+const props = defineProps<{ part: PiecesPart; soFar: PartSoFar }>()
 const { team, round, record } = useRecording()
 interface Row {
   first: string
@@ -38,15 +38,6 @@ watch(
   () => props.soFar.pieces,
   (pieces) => (rows.value = pieces.length > 0 ? pieces.map(asRow) : fresh()),
   { immediate: true },
-)
-const measured = computed(
-  () =>
-    /\b(length|width)\b/.test(props.part.each) ||
-    props.rules.some(
-      (r) =>
-        (r.check.kind === 'ladder' || r.check.kind === 'ratio' || r.check.kind === 'allDifferent') &&
-        r.check.part === props.part.id,
-    ),
 )
 const number = (typed: string) => (typed.trim() === '' ? null : Number(typed.replace(',', '.')))
 const wrong = computed(() =>
@@ -95,7 +86,7 @@ const add = () =>
           </select>
         </span>
         <label>how many <input v-model="r.count" inputmode="numeric" :aria-label="`How many, ${nameOf(r)}`" /></label>
-        <template v-if="measured">
+        <template v-if="soFar.measured">
           <label>long <input v-model="r.length" inputmode="decimal" :aria-label="`Length, ${nameOf(r)}`" /></label>
           <label>wide <input v-model="r.width" inputmode="decimal" :aria-label="`Width, ${nameOf(r)}`" /></label>
           <span class="small muted">{{ part.unit }}</span>
