@@ -91,7 +91,7 @@ public sealed class RallyKitTests : IDisposable
 
     public void Dispose() => _app.Dispose();
 
-    private async Task<ShoppingLine> Straws() => (await _app.Get<List<ShoppingLine>>("/api/shopping")).Single(l => l.Name == "straws");
+    private async Task<ShoppingLine> Straws() => (await _app.Get<Shopping>("/api/shopping")).Lines.Single(l => l.Name == "straws");
 
     private Task<List<CupboardItem>> Cupboard() => _app.Get<List<CupboardItem>>("/api/cupboard");
 

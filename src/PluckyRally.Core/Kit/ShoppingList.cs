@@ -16,9 +16,18 @@ public sealed record PlannedKit(string Name, Brief Brief, IReadOnlyList<int> Tea
 /// <param name="For">The rallies that need it, by name.</param>
 public sealed record ShoppingLine(string Name, string Unit, decimal Needed, decimal InCupboard, Buying Buying, string Money, IReadOnlyList<string> For);
 
+/// <summary>What something costs in all.</summary>
+/// <param name="Money">The currency.</param>
+/// <param name="Amount">How much of it.</param>
+public sealed record Sum(string Money, decimal Amount);
+
 /// <summary>What to buy for several rallies.</summary>
 public static class ShoppingList
 {
+    /// <summary>What buying all of it costs, in each currency.</summary>
+    public static IReadOnlyList<Sum> Costs(IReadOnlyList<ShoppingLine> lines) =>
+        [.. lines.Where(l => l.Buying.Cost > 0).GroupBy(l => l.Money).Select(g => new Sum(g.Key, g.Sum(l => l.Buying.Cost!.Value)))];
+
     /// <summary>
     /// What is needed for all: what is used up is added, what is given back goes from one rally to the next and is needed once.
     /// Things are one where name and unit are; pack and price are those of the first brief that says them.

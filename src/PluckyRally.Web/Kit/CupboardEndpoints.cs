@@ -42,7 +42,11 @@ internal static class CupboardEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Ok<IReadOnlyList<ShoppingLine>>> Planned(RallyLog log, Cupboard cupboard, CancellationToken stop) => TypedResults.Ok(await List(log, cupboard, stop));
+    private static async Task<Ok<Shopping>> Planned(RallyLog log, Cupboard cupboard, CancellationToken stop)
+    {
+        var lines = await List(log, cupboard, stop);
+        return TypedResults.Ok(new Shopping(lines, ShoppingList.Costs(lines)));
+    }
 
     private static async Task<FileContentHttpResult> PlannedFile(RallyLog log, Cupboard cupboard, CancellationToken stop) =>
         File((await List(log, cupboard, stop)).Where(l => l.Buying.Short > 0));
@@ -61,6 +65,11 @@ internal static class CupboardEndpoints
         return ShoppingList.Of([.. planned], await cupboard.All(stop));
     }
 }
+
+/// <summary>What to buy for all that is planned.</summary>
+/// <param name="Lines">What is needed, whether it is there or not.</param>
+/// <param name="Costs">What buying the rest costs, in each currency.</param>
+public sealed record Shopping(IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<Sum> Costs);
 
 /// <summary>A table that was pasted, or a file's text.</summary>
 public sealed record TableSent(string Text);

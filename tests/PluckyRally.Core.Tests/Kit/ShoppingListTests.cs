@@ -15,6 +15,7 @@ public sealed class ShoppingListTests
         lines.Select(l => (l.Name, l.Needed, l.InCupboard, l.Buying.Short)).ShouldBe([("scissors", 10m, 4m, 6m), ("Straws", 148m, 30m, 118m)]);
         lines[1].Buying.ShouldBe(new(118, 2, 82, 5.0m));
         lines[1].For.ShouldBe(["Monday", "Friday"]);
+        ShoppingList.Costs(lines).ShouldBe([new("€", 5.0m)]);
     }
 
     [Fact]

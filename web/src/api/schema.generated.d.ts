@@ -3787,6 +3787,10 @@ export interface components {
             /** @description What it gave, as shown. */
             shown: string;
         };
+        Shopping: {
+            lines: components["schemas"]["ShoppingLine"][];
+            costs: components["schemas"]["Sum"][];
+        };
         /** @description One thing of a shopping list. */
         ShoppingLine: {
             /** @description What it is. */
@@ -3943,6 +3947,16 @@ export interface components {
          * @enum {unknown}
          */
         Station: "brief" | "kit" | "teams" | "run" | "score" | "results";
+        /** @description What something costs in all. */
+        Sum: {
+            /** @description The currency. */
+            money: string;
+            /**
+             * Format: double
+             * @description How much of it.
+             */
+            amount: number;
+        };
         /**
          * @description A summary that a class draws or works out from its readings.
          * @enum {unknown}
@@ -5678,7 +5692,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShoppingLine"][];
+                    "application/json": components["schemas"]["Shopping"];
                 };
             };
         };

@@ -53,7 +53,7 @@ async function remove(id: string) {
 
 <template>
   <TopBar />
-  <main id="main" class="page">
+  <main id="main" class="desk">
     <StationHead
       title="Classes"
       next="A pupil is a given name and an initial. Jobs and partners are read from the rallies."
@@ -93,19 +93,11 @@ async function remove(id: string) {
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 72rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 1.25rem;
 }
 .add {
   display: flex;
   gap: 0.5rem;
-}
-.wrong {
-  color: var(--brick);
 }
 </style>

@@ -40,7 +40,7 @@ async function take(event: Event) {
 
 <template>
   <TopBar />
-  <main id="main" class="page">
+  <main id="main" class="desk">
     <StationHead title="The cupboard" next="Say what there is; every brief and rally counts with it.">
       <label class="small file">
         Bring in a table (CSV)
@@ -110,20 +110,15 @@ async function take(event: Event) {
       </section>
       <section aria-labelledby="buy">
         <h2 id="buy">To buy for what is planned</h2>
-        <ShoppingTable v-if="shopping.data.value" :lines="shopping.data.value" />
+        <ShoppingTable v-if="shopping.data.value" :shopping="shopping.data.value" />
       </section>
     </div>
   </main>
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 84rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 1.25rem;
 }
 .two {
   display: grid;
@@ -172,9 +167,6 @@ form {
   display: flex;
   flex-wrap: wrap;
   gap: 0.3rem 0.5rem;
-}
-.wrong {
-  color: var(--brick);
 }
 @media (max-width: 900px) {
   .two {

@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ShoppingLine } from '../api/names'
+import type { Shopping } from '../api/names'
 
 /** What is short for all rallies that are planned, with what it is for. */
-const props = defineProps<{ lines: readonly ShoppingLine[] }>()
-const short = computed(() => props.lines.filter((l) => l.buying.short > 0))
+const props = defineProps<{ shopping: Shopping }>()
+const lines = computed(() => props.shopping.lines)
+const short = computed(() => lines.value.filter((l) => l.buying.short > 0))
 const shown = (n: number) => String(Math.round(n * 100) / 100)
-const costs = computed(() => {
-  const sums = new Map<string, number>()
-  for (const l of short.value)
-    if (typeof l.buying.cost === 'number') sums.set(l.money, (sums.get(l.money) ?? 0) + l.buying.cost)
-  return [...sums].filter(([, sum]) => sum > 0).map(([money, sum]) => `${shown(sum)} ${money}`)
-})
+const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)} ${c.money}`))
 </script>
 
 <template>

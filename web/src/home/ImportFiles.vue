@@ -153,9 +153,6 @@ li {
   border: 0;
   padding: 0.1rem 0;
 }
-.wrong {
-  color: var(--brick);
-}
 .ways {
   display: flex;
   gap: 0.75rem;

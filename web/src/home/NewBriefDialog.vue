@@ -110,7 +110,4 @@ input {
   width: 1.05rem;
   height: 1.05rem;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

@@ -31,7 +31,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="page">
+  <main v-if="rally" id="main" class="desk">
     <StationHead class="not-on-paper" title="On paper" next="Choose what to print. Black and white works.">
       <select v-model="sort" class="inline" aria-label="What to print">
         <option v-for="[value, name] in sorts" :key="value" :value="value">{{ name }}</option>
@@ -56,16 +56,11 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 60rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 1.25rem;
 }
 @media print {
-  .page {
+  .desk {
     padding: 0;
     max-width: none;
     display: block;

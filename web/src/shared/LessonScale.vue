@@ -56,9 +56,6 @@ const shown = (n: number) => String(Math.round(n * 10) / 10)
 </template>
 
 <style scoped>
-.wrong {
-  color: var(--brick);
-}
 figure {
   margin: 0.75rem 0 0;
 }

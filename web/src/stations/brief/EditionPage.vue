@@ -9,18 +9,14 @@ const { rally } = useRally()
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="page">
+  <main v-if="rally" id="main" class="desk">
     <StationHead :title="rally.name" :next="nextAt(rally.route, 'brief')" />
     <PrintedSheet :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 56rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  gap: 1.25rem;
 }
 </style>

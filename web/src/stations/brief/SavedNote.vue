@@ -25,7 +25,4 @@ p {
   color: var(--muted);
   max-width: 22rem;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

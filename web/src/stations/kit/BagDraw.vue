@@ -74,7 +74,4 @@ input[type='number'] {
   width: 3.2rem;
   field-sizing: fixed;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

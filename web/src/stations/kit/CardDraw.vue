@@ -48,7 +48,4 @@ input {
   width: 3.6rem;
   field-sizing: fixed;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

@@ -146,9 +146,6 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
   width: 3.5rem;
   field-sizing: fixed;
 }
-.wrong {
-  color: var(--brick);
-}
 .time {
   padding-top: 2rem;
   max-width: 52rem;

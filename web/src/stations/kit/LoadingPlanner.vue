@@ -63,7 +63,4 @@ input {
   field-sizing: fixed;
   text-align: right;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

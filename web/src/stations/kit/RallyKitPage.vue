@@ -48,7 +48,7 @@ async function back(items: CupboardItem[]) {
 </script>
 
 <template>
-  <main id="main" class="page">
+  <main id="main" class="desk">
     <StationHead title="Kit" :next="nextAt(rally?.route, 'kit')">
       <a class="small" :href="`/api/rallies/${id}/kit/shopping`" download>Shopping list</a>
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
@@ -97,13 +97,8 @@ async function back(items: CupboardItem[]) {
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 72rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 1.25rem;
 }
 .two {
   display: grid;
@@ -122,9 +117,6 @@ async function back(items: CupboardItem[]) {
 .waiting {
   background: var(--marigold-wash);
   padding: 0.4rem 0.75rem;
-}
-.wrong {
-  color: var(--brick);
 }
 @media (max-width: 800px) {
   .two {

@@ -91,9 +91,6 @@ input {
   text-align: right;
   min-height: 32px;
 }
-.wrong {
-  color: var(--brick);
-}
 form :deep(button) {
   margin-top: 0.6rem;
 }

@@ -123,9 +123,6 @@ li {
   color: var(--muted);
 }
 .missing .says,
-.wrong {
-  color: var(--brick);
-}
 .act {
   white-space: nowrap;
 }

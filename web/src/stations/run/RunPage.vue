@@ -25,7 +25,7 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="page">
+  <main v-if="rally" id="main" class="desk">
     <StationHead title="Run" :next="nextAt(rally.route, 'run')">
       <RouterLink class="small" :to="`/rallies/${id}/clock`">Put the clock on the wall</RouterLink>
     </StationHead>
@@ -98,13 +98,8 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 52rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 1.5rem;
 }
 .now {
   background: var(--sheet);
@@ -117,9 +112,6 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
   font: 750 5rem/1 var(--title);
 }
 .over,
-.wrong {
-  color: var(--brick);
-}
 .signal {
   background: var(--marigold-wash);
   border: 2px dashed var(--marigold);

@@ -169,7 +169,4 @@ h4 {
 label {
   font-weight: 650;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

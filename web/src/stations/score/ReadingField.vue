@@ -93,7 +93,4 @@ label {
 .touch {
   min-height: var(--touch);
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

@@ -178,9 +178,6 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   min-height: var(--touch);
   font-size: 1.5rem;
 }
-.wrong {
-  color: var(--brick);
-}
 .done {
   padding-top: 0.5rem;
 }

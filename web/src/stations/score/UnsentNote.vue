@@ -45,7 +45,4 @@ const says = (entry: Entry) => {
   padding: 0.6rem 1rem;
   margin-bottom: 0.75rem;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

@@ -111,7 +111,4 @@ textarea {
 .odd {
   color: var(--marigold-text);
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

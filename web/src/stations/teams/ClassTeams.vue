@@ -263,7 +263,4 @@ legend {
 .pupils .act {
   color: var(--muted);
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

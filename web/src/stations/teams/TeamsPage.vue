@@ -12,7 +12,7 @@ const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="page">
+  <main v-if="rally" id="main" class="desk">
     <StationHead :title="rally.name" :next="nextAt(rally.route, 'teams')">
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
@@ -21,11 +21,7 @@ const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 </template>
 
 <style scoped>
-.page {
+.desk {
   max-width: 64rem;
-  margin: 0 auto;
-  padding: 1rem 1.5rem 4rem;
-  display: grid;
-  gap: 1.25rem;
 }
 </style>

@@ -41,9 +41,6 @@ const calendar = computed(
 </template>
 
 <style scoped>
-.wrong {
-  color: var(--brick);
-}
 h3 {
   margin-top: 0.9rem;
 }

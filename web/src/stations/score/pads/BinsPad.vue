@@ -121,7 +121,4 @@ th {
 .ways :deep(button) {
   min-height: var(--touch);
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

@@ -43,7 +43,4 @@ const has = (item: string) => Number(props.soFar.answers[item] ?? 0)
   min-width: 2.5rem;
   text-align: right;
 }
-.wrong {
-  color: var(--brick);
-}
 </style>

@@ -22,7 +22,13 @@ async function note(what: string) {
       <Button v-for="u in usual" :key="u" :label="u" variant="outlined" size="small" @click="note(u)" />
     </div>
     <form novalidate @submit.prevent="note(text)">
-      <input v-model="text" aria-label="A note in your words" placeholder="in your words" maxlength="4000" />
+      <input
+        v-model="text"
+        class="touch-field"
+        aria-label="A note in your words"
+        placeholder="in your words"
+        maxlength="4000"
+      />
       <Button type="submit" label="Note it" variant="outlined" />
     </form>
   </section>
@@ -47,13 +53,7 @@ form {
   gap: 0.5rem;
 }
 input {
-  font: inherit;
   flex: 1;
   min-width: 0;
-  min-height: var(--touch);
-  border: 1.5px solid var(--edge);
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 0.6rem;
 }
 </style>

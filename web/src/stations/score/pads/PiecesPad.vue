@@ -85,10 +85,18 @@ const add = () =>
             <option v-for="v in part.second.values" :key="v.name">{{ v.name }}</option>
           </select>
         </span>
-        <label>how many <input v-model="r.count" inputmode="numeric" :aria-label="`How many, ${nameOf(r)}`" /></label>
+        <label
+          >how many
+          <input v-model="r.count" class="touch-field" inputmode="numeric" :aria-label="`How many, ${nameOf(r)}`"
+        /></label>
         <template v-if="soFar.measured">
-          <label>long <input v-model="r.length" inputmode="decimal" :aria-label="`Length, ${nameOf(r)}`" /></label>
-          <label>wide <input v-model="r.width" inputmode="decimal" :aria-label="`Width, ${nameOf(r)}`" /></label>
+          <label
+            >long
+            <input v-model="r.length" class="touch-field" inputmode="decimal" :aria-label="`Length, ${nameOf(r)}`"
+          /></label>
+          <label
+            >wide <input v-model="r.width" class="touch-field" inputmode="decimal" :aria-label="`Width, ${nameOf(r)}`"
+          /></label>
           <span class="small muted">{{ part.unit }}</span>
         </template>
         <button type="button" class="act" :aria-label="`Take out line ${i + 1}`" @click="rows.splice(i, 1)">
@@ -123,14 +131,7 @@ li {
   min-height: 40px;
 }
 input {
-  font: inherit;
-  font-size: 1.15rem;
   width: 4.5rem;
-  min-height: var(--touch);
-  border: 1.5px solid var(--edge);
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 0.4rem;
   text-align: right;
 }
 .ways {
@@ -141,8 +142,5 @@ input {
 }
 .ways :deep(button) {
   min-height: var(--touch);
-}
-.wrong {
-  color: var(--brick);
 }
 </style>

@@ -96,7 +96,7 @@ const stop = () =>
     <PadRow v-if="part.pointsPerItem !== 0" name="Brought over" :says="soFar.answers.items">
       <input
         v-model="items"
-        class="figures"
+        class="touch-field figures"
         inputmode="numeric"
         aria-label="How many were brought over"
         @keydown.enter="carried"
@@ -122,13 +122,6 @@ const stop = () =>
   min-width: 6rem;
 }
 input {
-  font: inherit;
-  font-size: 1.15rem;
   width: 5rem;
-  min-height: var(--touch);
-  border: 1.5px solid var(--edge);
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 0.5rem;
 }
 </style>

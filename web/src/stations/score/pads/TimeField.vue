@@ -20,7 +20,7 @@ async function send() {
   <form novalidate @submit.prevent="send">
     <input
       v-model="typed"
-      class="figures"
+      class="touch-field figures"
       autocomplete="off"
       :aria-label="label"
       :placeholder="shown || '1:23.4'"
@@ -40,17 +40,7 @@ form {
   gap: 0.4rem;
 }
 input {
-  font: inherit;
-  font-size: 1.15rem;
   width: 7rem;
-  min-height: var(--touch);
-  border: 1.5px solid var(--edge);
-  background: var(--sheet);
-  color: inherit;
-  padding: 0 0.5rem;
-}
-input[aria-invalid='true'] {
-  border-color: var(--brick);
 }
 .wrong {
   color: var(--brick);
