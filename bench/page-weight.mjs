@@ -22,7 +22,7 @@ const places = {
   'desk: Brief': ['src/stations/brief/BriefPage.vue'],
   'walk: Score': ['src/shared/RallyFrame.vue', 'src/stations/score/ScorePage.vue'],
   'desk: Results': ['src/shared/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],
-  'wall: Results': ['src/shared/RallyFrame.vue', 'src/stations/results/WallPage.vue'],
+  'wall: Results': ['src/shared/RallyFrame.vue', 'src/wall/WallPage.vue'],
 }
 for (const [place, pages] of Object.entries(places)) {
   const entries = [...pages.reduce((seen, page) => files(page, seen), files('index.html'))]

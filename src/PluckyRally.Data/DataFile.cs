@@ -6,6 +6,8 @@ using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Files;
 using PluckyRally.Data.Kit;
+using PluckyRally.Data.Passes;
+using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data;
@@ -15,13 +17,20 @@ public static class DataFile
 {
     /// <summary>Adds the data file and what reads and writes it.</summary>
     public static IServiceCollection AddDataFile(this IServiceCollection services, string path) => services
-        .AddDbContext<RallyDb>(options => options.UseSqlite(new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 20 }.ToString()))
+        .AddDbContext<RallyDb>(options => options.UseSqlite(Connection(path)))
+        .AddSingleton(_ => new LogWriter(Connection(path)))
         .AddScoped<BriefShelf>()
         .AddScoped<BriefHistory>()
         .AddScoped<ClassRegister>()
         .AddScoped<Cupboard>()
+        .AddSingleton<KeptRallies>()
         .AddScoped<RallyLog>()
+        .AddScoped<PassBook>()
+        .AddSingleton(PhotoFolder.Beside(path))
+        .AddScoped<PhotoAlbum>()
         .AddScoped<Importer>();
+
+    private static string Connection(string path) => new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 20 }.ToString();
 
     /// <summary>Makes the file or brings it up to date; readers do not wait for writers (WAL).</summary>
     public static async Task Prepare(RallyDb db, CancellationToken stop)
@@ -48,5 +57,7 @@ public static class DataFile
     {
         SqliteConnection.ClearAllPools();
         foreach (var file in new[] { path, path + "-wal", path + "-shm" }) File.Delete(file);
+        var photos = PhotoFolder.Beside(path).Path;
+        if (Directory.Exists(photos)) Directory.Delete(photos, recursive: true);
     }
 }

@@ -1,19 +1,19 @@
+using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Owners;
+using PluckyRally.Data.Passes;
+using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data;
 
 /// <summary>The data file.</summary>
-public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(options)
+public sealed class RallyDb(DbContextOptions<RallyDb> options) : IdentityUserContext<Owner, Guid>(options)
 {
-    /// <summary>Whose things they are.</summary>
-    public DbSet<Owner> Owners => Set<Owner>();
-
     /// <summary>The shelf.</summary>
     public DbSet<StoredBrief> Briefs => Set<StoredBrief>();
 
@@ -41,8 +41,18 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : DbContext(optio
     /// <summary>The logs of all rallies.</summary>
     public DbSet<StoredEntry> Entries => Set<StoredEntry>();
 
+    /// <summary>The photos; the pictures are files.</summary>
+    public DbSet<StoredPhoto> Photos => Set<StoredPhoto>();
+
+    /// <summary>Who may come into which rally.</summary>
+    public DbSet<StoredPass> Passes => Set<StoredPass>();
+
     /// <inheritdoc/>
-    protected override void OnModelCreating(ModelBuilder modelBuilder) => modelBuilder.ApplyConfigurationsFromAssembly(typeof(RallyDb).Assembly);
+    protected override void OnModelCreating(ModelBuilder builder)
+    {
+        base.OnModelCreating(builder);
+        builder.ApplyConfigurationsFromAssembly(typeof(RallyDb).Assembly);
+    }
 
     /// <inheritdoc/>
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) =>

@@ -15,7 +15,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
     [Fact(Explicit = true)]
     public async Task Recorded_to_seen_in_another_window()
     {
-        using var server = new RunningServer(demo: false);
+        using var server = new RunningServer(demo: false, measured: true);
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
         var rally = await Begin(http);
         var other = OpenWindow(server.Address);
@@ -33,7 +33,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
                   watch.observe(document.body, { subtree: true, childList: true, characterData: true })
                 })
                 """, $"Attempt {i + 1} of 100");
-            var entry = $$"""{ "kind": "trialRecorded", "id": "{{Guid.CreateVersion7()}}", "team": "t1", "outcome": "counted", "readings": [{ "measure": "cargo", "typed": "{{100 + i}}" }] }""";
+            var entry = $$"""{ "kind": "trialRecorded", "id": "{{Guid.CreateVersion7()}}", "team": "t1", "outcome": "counted", "readings": [{ "measure": "cargo", "typed": "{{100 + i}}", "sure": true }] }""";
             var start = DateTimeOffset.UtcNow;
             var watch = Stopwatch.StartNew();
             (await http.PostAsync($"/api/rallies/{rally}/entries", new StringContent(entry, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
@@ -46,11 +46,40 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         Say("yardstick: entry sent to answered", answered);
     }
 
+    /// <summary>When each second of the clock is painted in two windows, by the same computer's time.</summary>
+    [Fact(Explicit = true)]
+    public async Task Clocks_of_two_screens()
+    {
+        using var server = new RunningServer(demo: true, measured: true);
+        var desk = OpenWindow(server.Address);
+        desk.Open("/");
+        desk.ClickLink("Class 4, Lantern term");
+        desk.See("Team by team");
+        var run = desk.Place.Split("/kit")[0] + "/run";
+        desk.Open(run);
+        desk.ClickButton("Jump here: Build");
+        var wall = OpenWindow(server.Address);
+        wall.Open(run.Replace("/run", "/wall", StringComparison.Ordinal));
+        wall.See("Build to your plan.");
+        const string Watch = """
+            window.ticks = {}
+            new MutationObserver(() => { const t = document.querySelector('[role=timer]').innerText.trim(); window.ticks[t] ??= Date.now() })
+              .observe(document.body, { subtree: true, childList: true, characterData: true })
+            """;
+        foreach (var window in new[] { desk, wall }) ((IJavaScriptExecutor)window.Driver).ExecuteScript(Watch);
+        await Task.Delay(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
+        var (one, other) = (Ticks(desk), Ticks(wall));
+        Say("the same second in two windows, apart", [.. one.Keys.Intersect(other.Keys).Order().Skip(1).Select(t => (double)Math.Abs(one[t] - other[t]))]);
+
+        static Dictionary<string, long> Ticks(Browser window) =>
+            ((Dictionary<string, object>)((IJavaScriptExecutor)window.Driver).ExecuteScript("return window.ticks")!).ToDictionary(t => t.Key, t => (long)t.Value);
+    }
+
     /// <summary>The largest brief of the demo; from sending to the answer being read in the browser, as the page does it.</summary>
     [Fact(Explicit = true)]
     public void Snags_and_pretend_results()
     {
-        using var server = new RunningServer(demo: true);
+        using var server = new RunningServer(demo: true, measured: true);
         var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("Bridge to the drying racks");
@@ -93,7 +122,7 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         for (var i = 0; i < 7; i++)
         {
             var watch = Stopwatch.StartNew();
-            using var server = new RunningServer(demo: false);
+            using var server = new RunningServer(demo: false, measured: true);
             using var http = new HttpClient();
             await http.GetStringAsync(server.Address, TestContext.Current.CancellationToken);
             starts.Add(watch.Elapsed.TotalMilliseconds);

@@ -1,8 +1,6 @@
-using System.Diagnostics;
 using System.Net.Http.Json;
 using System.Text.Json;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -39,6 +37,10 @@ public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<Dem
         walk.ClickButton("Start leg 1");
         walk.ClickButton("Leg 1 is in");
         walk.Button("Leg 2 is in").Displayed.ShouldBeTrue();
+        walk.ClickButton("False touch");
+        walk.Button("Leg 1 is in").Displayed.ShouldBeTrue("the leg goes on as if it had not been touched");
+        walk.See("struck out: false touch");
+        walk.ClickButton("Leg 1 is in");
         walk.Open(walk.Place);
         walk.Button("Leg 2 is in").Displayed.ShouldBeTrue("the watch runs on over a reload");
         foreach (var (leg, time) in new[] { (1, "20.0"), (2, "21,5"), (3, "19.9 s"), (4, "0:18.6") })
@@ -73,6 +75,18 @@ public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<Dem
         walk.ClickButton("net cork in people");
         walk.ClickButton("net cork in people");
         walk.ClickButton("Record this answer");
+        walk.See("2 right, 1 wrong, 9 left out");
+        walk.ShouldBeAccessible();
+        walk.Driver.FindElement(OpenQA.Selenium.By.TagName("summary")).Click();
+        walk.Paste("The team’s answer", "net cork: plants\nwhale: animals");
+        walk.ClickButton("Take it over");
+        walk.See("Line 2: there is no item “whale”.");
+        walk.Paste("The team’s answer", "animals: mussel shell\nplants: bladder wrack, blue rope");
+        walk.ClickButton("Take it over");
+        walk.Until(() => walk.Button("mussel shell in animals").GetAttribute("aria-pressed") == "true", "the answer in the table");
+        walk.Button("net cork in people").SendKeys("1");
+        walk.Until(() => walk.Button("net cork in animals").GetAttribute("aria-pressed") == "true", "the digit to put it in the first bin");
+        walk.ClickButton("net cork in animals");
         walk.See("2 right, 1 wrong, 9 left out");
         walk.See("3 points");
         walk.ShouldBeAccessible();
@@ -147,11 +161,7 @@ public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<Dem
 
     private async Task<(Browser Walk, string Rally)> Begin(string title)
     {
-        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
-        var briefs = await http.GetFromJsonAsync<JsonElement>("/api/briefs", TestContext.Current.CancellationToken);
-        var brief = briefs.EnumerateArray().Single(b => b.GetProperty("title").GetString() == title).GetProperty("id").GetString();
-        var begun = await http.PostAsJsonAsync("/api/rallies", new { brief, name = title, teams = new[] { new { name = "Plovers" }, new { name = "Whelks" } } }, TestContext.Current.CancellationToken);
-        var rally = (await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("id").GetString()!;
+        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
         var walk = OpenWindow(server.Address, 800, 1280);
         walk.Open($"/rallies/{rally}/score");
         walk.See("Seen in passing");
@@ -163,16 +173,7 @@ public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<Dem
     {
         walk.ShouldHaveCleanConsole("422");
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
-        var file = Path.GetTempFileName();
-        await File.WriteAllTextAsync(file, await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
-        var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true };
-        foreach (var argument in new[] { Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Cli", "bin", "Release", "net10.0", "PluckyRally.Cli.dll"), "score", file, "--json" }) start.ArgumentList.Add(argument);
-        using var scoring = Process.Start(start)!;
-        var said = JsonDocument.Parse(await scoring.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken)).RootElement;
-        await scoring.WaitForExitAsync(TestContext.Current.CancellationToken);
-        File.Delete(file);
-        var row = said.GetProperty("standings").GetProperty("rows").EnumerateArray().Single(r => r.GetProperty("name").GetString() == "Plovers");
-        var found = row.GetProperty("totalText").GetString()!;
+        var found = (await CommandLine.Score(await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)))["Plovers"];
         if (total is not null) found.ShouldBe(total);
         walk.Open($"/rallies/{rally}/results");
         walk.Until(() => walk.Row("Plovers").Text.Contains(found, StringComparison.Ordinal), $"the total {found}");

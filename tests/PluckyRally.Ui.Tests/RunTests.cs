@@ -25,7 +25,7 @@ public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<Emp
         desk.See("Not begun yet");
         desk.ShouldBeAccessible();
         var wall = OpenWindow(server.Address);
-        wall.Open(desk.Place.Replace("/run", "/clock", StringComparison.Ordinal));
+        wall.Open(desk.Place.Replace("/run", "/wall", StringComparison.Ordinal));
         wall.See("Build the tallest beacon");
 
         desk.ClickButton("Jump here: Build");

@@ -12,13 +12,23 @@ namespace PluckyRally.Ui.Tests;
 public class RunningServer : IDisposable
 {
     private readonly bool _demo;
+    private readonly bool _lan;
+    private readonly int? _instruments;
+    private readonly bool _measured;
     private readonly string _data = Directory.CreateTempSubdirectory("plucky-rally-").FullName;
     private readonly List<string> _said = [];
     private Process? _process;
 
-    public RunningServer(bool demo)
+    /// <param name="demo">With the demo's data.</param>
+    /// <param name="lan">Whether the classroom's devices are let in.</param>
+    /// <param name="instruments">The port that instruments call at.</param>
+    /// <param name="measured">Runs as it is shipped. Otherwise it is compiled once and quickly: a test's server does not live long enough to win back what more would cost.</param>
+    public RunningServer(bool demo, bool lan = false, int? instruments = null, bool measured = false)
     {
         _demo = demo;
+        _lan = lan;
+        _instruments = instruments;
+        _measured = measured;
         Start();
     }
 
@@ -32,6 +42,9 @@ public class RunningServer : IDisposable
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
         foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{new Uri(Address).Port}", "--data", _data })
             start.ArgumentList.Add(argument);
+        if (!_measured) (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
+        if (_lan) foreach (var argument in new[] { "--lan", "true" }) start.ArgumentList.Add(argument);
+        if (_instruments is { } port) foreach (var argument in new[] { "--instruments", $"{port}" }) start.ArgumentList.Add(argument);
         if (_demo)
         {
             start.ArgumentList.Add("--demo");
@@ -80,3 +93,6 @@ public sealed class DemoServer() : RunningServer(demo: true);
 
 /// <summary>A server without data, for a class that asks for it as its fixture.</summary>
 public sealed class EmptyServer() : RunningServer(demo: false);
+
+/// <summary>A server without data that lets the classroom's devices in.</summary>
+public sealed class ClassroomServer() : RunningServer(demo: false, lan: true);

@@ -4,15 +4,14 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-public sealed class ShelfTests : ScreenTest
+public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
-    private readonly RunningServer _server = new(demo: true);
     private readonly string _folder = Directory.CreateTempSubdirectory("plucky-rally-files-").FullName;
 
     [Fact]
     public void The_shelf_is_searched_and_filtered()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.See("Pebbles by mass");
         desk.Type("Search the shelf", "lamp newsprint");
@@ -33,27 +32,27 @@ public sealed class ShelfTests : ScreenTest
     [Fact]
     public void A_brief_is_put_away_and_taken_out_again()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
-        desk.ClickButton("Put away: Pebbles by mass");
-        desk.SeeNot("Pebbles by mass");
+        desk.ClickButton("Put away: A cold box for the catch");
+        desk.SeeNot("A cold box for the catch");
         desk.ClickButton("What is put away");
-        desk.ClickButton("Take out again: Pebbles by mass");
-        desk.SeeNot("Pebbles by mass");
+        desk.ClickButton("Take out again: A cold box for the catch");
+        desk.SeeNot("A cold box for the catch");
         desk.ClickButton("Back to the shelf");
-        desk.See("Pebbles by mass");
+        desk.See("A cold box for the catch");
     }
 
     [Fact]
     public void Many_files_are_looked_at_first_and_those_in_order_are_taken_in()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
-        desk.See("Pebbles by mass");
+        desk.See("The sand fence");
         var files = new[]
         {
             Write("good.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "<img src=x onerror=alert(1)>" }"""),
-            Write("again.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "Pebbles by mass", "colour": "red" }"""),
+            Write("again.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "The sand fence", "colour": "red" }"""),
             Write("newer.json", """{ "format": "plucky-rally/brief", "version": 9, "title": "Newer" }"""),
             Write("wrong.json", """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "season": "monsoon" }"""),
             Write("packed.json", "PK\u0003\u0004"),
@@ -72,7 +71,7 @@ public sealed class ShelfTests : ScreenTest
         desk.See("2 of 2 taken in.");
         desk.ClickButton("Close");
         desk.Link("<img src=x onerror=alert(1)>").Displayed.ShouldBeTrue();
-        desk.All("link", "Pebbles by mass").Count.ShouldBe(2);
+        desk.All("link", "The sand fence").Count.ShouldBe(2);
         desk.SeeNot("Newer");
         desk.ShouldHaveCleanConsole("422");
     }
@@ -80,7 +79,7 @@ public sealed class ShelfTests : ScreenTest
     [Fact]
     public void An_older_version_is_looked_at_and_brought_back()
     {
-        var desk = OpenWindow(_server.Address);
+        var desk = OpenWindow(server.Address);
         desk.Open("/");
         desk.ClickLink("Pebbles by mass");
         desk.Type("Goal", "Something else");
@@ -93,11 +92,7 @@ public sealed class ShelfTests : ScreenTest
         desk.Until(() => desk.Field("Goal").GetAttribute("value")!.StartsWith("Lay eight pebbles", StringComparison.Ordinal), "the goal as it was");
     }
 
-    protected override void Close()
-    {
-        _server.Dispose();
-        Directory.Delete(_folder, recursive: true);
-    }
+    protected override void Close() => Directory.Delete(_folder, recursive: true);
 
     private string Write(string name, string text)
     {

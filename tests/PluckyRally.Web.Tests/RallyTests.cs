@@ -51,7 +51,7 @@ public sealed class RallyTests : IDisposable
         var standings = await _app.Get<Standings>($"/api/rallies/{id}/results");
         standings.Rows.Select(r => (r.Name, r.PlaceText, r.TotalText)).ShouldBe([("Terns", "1st", "21.0"), ("Whelks", "", "")]);
         standings.Rows[1].Status.ShouldBe(StandingStatus.DidNotPlace);
-        (await _app.Get<TeamSheet>($"/api/rallies/{id}/score/t1")).Trials.Select(t => t.Shown).ShouldBe(["210 mL", "180 mL"]);
+        (await _app.Sheet(id, "t1")).Trials.Select(t => t.Shown).ShouldBe(["210 mL", "180 mL"]);
     }
 
     [Fact]
@@ -71,7 +71,7 @@ public sealed class RallyTests : IDisposable
         var entry = Sample.Caught("210");
         await _app.Post($"/api/rallies/{id}/entries", (Entry)entry);
         await _app.Post($"/api/rallies/{id}/entries", (Entry)new Entry.StruckOut { Id = Guid.CreateVersion7(), Team = "t1", Entry = entry.Id, Reason = "misread" });
-        var sheet = await _app.Get<TeamSheet>($"/api/rallies/{id}/score/t1");
+        var sheet = await _app.Sheet(id, "t1");
         sheet.Trials.ShouldBeEmpty();
         sheet.Log.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Struck.ShouldBeTrue(), l => l.Why.ShouldBe("misread"), l => l.Says.ShouldContain("210 mL"));
         (await _app.Get<RallyOpened>($"/api/rallies/{id}")).Entries.ShouldBe(2);
@@ -122,7 +122,7 @@ public sealed class RallyTests : IDisposable
     [Theory]
     [InlineData("/api/rallies/01900000-0000-7000-8000-000000000009")]
     [InlineData("/api/rallies/01900000-0000-7000-8000-000000000009/results")]
-    [InlineData("/api/rallies/01900000-0000-7000-8000-000000000009/score/t1")]
+    [InlineData("/api/rallies/01900000-0000-7000-8000-000000000009/score")]
     public async Task An_unknown_rally_is_said_to_be_missing(string path) =>
         (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
 

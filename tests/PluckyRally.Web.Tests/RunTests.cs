@@ -38,6 +38,33 @@ public sealed class RunTests : IDisposable
         (await Read(id)).Clock.Phase.ShouldBeNull();
     }
 
+    [Fact]
+    public async Task Letting_go_cuts_places_and_the_wall_are_touches_on_the_remote_and_entries_in_the_log()
+    {
+        var brief = WithPhases with { Trials = new() { Attempts = 2, HoldSeconds = 6 }, Timing = new() { Phases = [WithPhases.Timing.Phases[0], new() { Id = "test", Kind = PhaseKind.Test, Minutes = 2, TeamByTeam = true }] } };
+        var id = await _app.Begin(brief, "Able", "Baker", "Cox");
+        await Touch(id, new(ClockDoes.Begin, "build"));
+        var held = await Touch(id, new(ClockDoes.LetGo));
+        held.Clock.Hold!.Seconds.ShouldBe(6);
+        held.Cuts.Select(c => (c.Attempts, c.Places)).ShouldBe([(1, null), (null, 2)]);
+        (await Touch(id, new(ClockDoes.CutAttempts, Number: 1))).Clock.Phases[1].Minutes.ShouldBe(6, "three teams, one attempt of 2 min");
+        (await Touch(id, new(ClockDoes.OpenPlaces, "test", Number: 3))).Clock.Phases[1].Minutes.ShouldBe(2);
+        (await Touch(id, new(ClockDoes.Show, Number: 2, Shows: WallShows.Board))).Clock.Wall.ShouldBe(new(WallShows.Board, 2));
+        (await _app.Sheet(id, "t1")).Designs.Single().Next.ShouldBe(1);
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/clock", new ClockTouch(ClockDoes.CutAttempts, Number: 2)))).ShouldBe(["/attempts"], "there is one left");
+        (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Select(e => e.By).Distinct().ShouldBe(["Teacher"]);
+    }
+
+    [Fact]
+    public async Task Teams_are_told_in_the_order_of_the_test_with_who_is_cleared_and_who_is_late()
+    {
+        var id = await _app.Begin(WithPhases, "Able", "Baker");
+        var late = new Entry.CameLate { Id = Guid.CreateVersion7(), Team = "t1" };
+        var cleared = new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t2" };
+        foreach (var entry in new Entry[] { late, cleared }) (await _app.Post($"/api/rallies/{id}/entries", entry)).EnsureSuccessStatusCode();
+        (await Read(id)).Teams.ShouldBe([new("t2", cleared.Id, null), new("t1", null, late.Id)]);
+    }
+
     public void Dispose() => _app.Dispose();
 
     private Task<ClockRead> Read(Guid id) => _app.Get<ClockRead>($"/api/rallies/{id}/clock");

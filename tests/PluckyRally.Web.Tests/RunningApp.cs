@@ -1,8 +1,10 @@
+using System.Net;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using PluckyRally.Data;
@@ -17,24 +19,43 @@ public sealed class RunningApp : IDisposable
     /// <summary>The server leaves out what is null.</summary>
     private static readonly JsonSerializerOptions Lenient = new(Json.Options) { RespectRequiredConstructorParameters = false };
 
-    private readonly WebApplicationFactory<Program> _factory;
+    /// <summary>An empty data file, made once: making all tables anew for every test takes longer than most tests.</summary>
+    private static readonly Lazy<string> Empty = new(MakeEmpty);
 
-    public RunningApp(bool demo = false)
+    private readonly WebApplicationFactory<Program> _factory;
+    private readonly bool _ownFolder;
+
+    public RunningApp(bool demo = false, bool lan = false, int? instruments = null, bool newPassword = false, string? folder = null)
     {
+        _ownFolder = folder is null;
+        Folder = folder ?? Directory.CreateTempSubdirectory("plucky-rally-web-").FullName;
+        if (!demo && _ownFolder) File.Copy(Empty.Value, Path.Combine(Folder, "rally.db"));
         _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
         {
             host.UseSetting("port", "0");
             host.UseSetting("data", Folder);
+            if (lan) host.UseSetting("lan", "true");
+            if (newPassword) host.UseSetting("newPassword", "true");
+            if (instruments is { } port) host.UseSetting("instruments", port.ToString(System.Globalization.CultureInfo.InvariantCulture));
             if (demo) host.UseSetting("demo", Path.Combine(ProjectFolder.Root, "demo"));
         });
         _factory.UseKestrel();
         _factory.StartServer();
         Client = _factory.CreateClient();
+
+        // What listens to the whole network is asked for by this computer's own address.
+        Client.BaseAddress = new UriBuilder(Client.BaseAddress!) { Host = "127.0.0.1" }.Uri;
     }
 
     public HttpClient Client { get; }
 
-    public string Folder { get; } = Directory.CreateTempSubdirectory("plucky-rally-web-").FullName;
+    public string Folder { get; }
+
+    /// <summary>Another device, with cookies of its own.</summary>
+    public HttpClient Device() => new(new HttpClientHandler { CookieContainer = new CookieContainer() }) { BaseAddress = Client.BaseAddress };
+
+    /// <summary>Everything that can be asked of the server.</summary>
+    public IEnumerable<RouteEndpoint> Endpoints => _factory.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
 
     public RallyDb OpenDb() => _factory.Services.CreateScope().ServiceProvider.GetRequiredService<RallyDb>();
 
@@ -43,6 +64,9 @@ public sealed class RunningApp : IDisposable
     public Task<HttpResponseMessage> Post<T>(string path, T value) => Post(path, Json.Write(value));
 
     public async Task<T> Get<T>(string path) => (await Client.GetFromJsonAsync<T>(path, Lenient, TestContext.Current.CancellationToken))!;
+
+    /// <summary>A team's sheet with its log.</summary>
+    public async Task<TeamSheet> Sheet(Guid rally, string team) => (await Get<List<TeamSheet>>($"/api/rallies/{rally}/score?team={team}")).Single(s => s.Team == team);
 
     public static StringContent Body(string json) => new(json, Encoding.UTF8, "application/json");
 
@@ -69,12 +93,22 @@ public sealed class RunningApp : IDisposable
         return (await Read(response)).GetProperty("id").GetGuid();
     }
 
+    private static string MakeEmpty()
+    {
+        var file = Path.Combine(Directory.CreateTempSubdirectory("plucky-rally-empty-").FullName, "rally.db");
+        using (var services = new ServiceCollection().AddSingleton(TimeProvider.System).AddDataFile(file).BuildServiceProvider())
+        using (var scope = services.CreateScope())
+            DataFile.Prepare(scope.ServiceProvider.GetRequiredService<RallyDb>(), CancellationToken.None).GetAwaiter().GetResult();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        return file;
+    }
+
     public void Dispose()
     {
         Client.Dispose();
         _factory.Dispose();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        Directory.Delete(Folder, recursive: true);
+        if (_ownFolder) Directory.Delete(Folder, recursive: true);
     }
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onErrorCaptured, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import KeysHelp from './shared/KeysHelp.vue'
 import UnexpectedPage from './pages/UnexpectedPage.vue'
 
@@ -7,6 +8,7 @@ const wrong = ref<unknown>()
 onErrorCaptured((error) => {
   wrong.value = error
 })
+useRouter().onError((error) => (wrong.value = error))
 </script>
 
 <template>

@@ -1,10 +1,13 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { guard } from './access/guard'
 
 declare module 'vue-router' {
   interface RouteMeta {
     title?: string
     /** The station of a rally, or the wall. */
     station?: string
+    /** Whether whoever has not been let in yet may see it. */
+    open?: boolean
   }
 }
 
@@ -13,6 +16,19 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: () => import('./home/HomePage.vue'), meta: { title: 'Start' } },
+    { path: '/sign-in', component: () => import('./access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
+    {
+      path: '/join/:code?',
+      component: () => import('./access/JoinPage.vue'),
+      props: true,
+      meta: { title: 'Join as a judge', open: true },
+    },
+    {
+      path: '/show/:code',
+      component: () => import('./access/ShowPage.vue'),
+      props: true,
+      meta: { title: 'The wall', open: true },
+    },
     { path: '/cupboard', component: () => import('./cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
     { path: '/classes', component: () => import('./classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {
@@ -71,9 +87,9 @@ export const router = createRouter({
           meta: { title: 'Run', station: 'run' },
         },
         {
-          path: 'clock',
-          component: () => import('./stations/run/ClockWall.vue'),
-          meta: { title: 'The clock on the wall', station: 'clock' },
+          path: 'judges',
+          component: () => import('./access/JudgesPage.vue'),
+          meta: { title: 'Judges and walls' },
         },
         {
           path: 'score/:team?',
@@ -82,14 +98,19 @@ export const router = createRouter({
           meta: { title: 'Score', station: 'score' },
         },
         {
+          path: 'together',
+          component: () => import('./stations/score/together/TogetherPage.vue'),
+          meta: { title: 'All teams together', station: 'together' },
+        },
+        {
           path: 'results',
           component: () => import('./stations/results/ResultsPage.vue'),
           meta: { title: 'Results', station: 'results' },
         },
         {
           path: 'wall',
-          component: () => import('./stations/results/WallPage.vue'),
-          meta: { title: 'Results on the wall', station: 'wall' },
+          component: () => import('./wall/WallPage.vue'),
+          meta: { title: 'The wall', station: 'wall' },
         },
       ],
     },
@@ -97,6 +118,8 @@ export const router = createRouter({
   ],
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
 })
+
+router.beforeEach(guard)
 
 router.afterEach((to) => {
   document.title = `${to.meta.title ?? 'Page'} · Plucky Rally`

@@ -33,4 +33,10 @@ public sealed record Reading
 
     /// <summary>For a load test: the next load tried, which was not held; in the same unit as <see cref="Value"/>.</summary>
     public decimal? NextTried { get; init; }
+
+    /// <summary>Whether the judge was asked about an unlikely value and said that it is right.</summary>
+    public bool Sure { get; init; }
+
+    /// <summary>The instrument that it was taken from; empty where it was read by eye.</summary>
+    public string Instrument { get; init; } = "";
 }

@@ -67,7 +67,7 @@ public static class ReadingFormat
         return seconds < 0 ? "−" + clock : clock;
     }
 
-    private static bool InFractions(Measure measure) =>
+    internal static bool InFractions(Measure measure) =>
         (measure.Unit is "in" or "ft" or "yd") && measure.Step is 0.5m or 0.25m or 0.125m or 0.0625m;
 
     private static string Fraction(decimal value, decimal step)

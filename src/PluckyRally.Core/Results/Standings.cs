@@ -21,6 +21,9 @@ public sealed record Standings
     /// <summary>The teams in order: placed, unfinished, did not place.</summary>
     public required IReadOnlyList<Standing> Rows { get; init; }
 
+    /// <summary>The largest total, so that a board can be drawn to scale before all of it is revealed; 0 where there is none.</summary>
+    public decimal Largest { get; init; }
+
     /// <summary>The named awards.</summary>
     public IReadOnlyList<AwardResult> Awards { get; init; } = [];
 
@@ -29,6 +32,9 @@ public sealed record Standings
 
     /// <summary>What the class as a whole shows, as sentences.</summary>
     public IReadOnlyList<string> Findings { get; init; } = [];
+
+    /// <summary>As far as a board shows it: so many places from the last, and the awards when all are revealed.</summary>
+    public Standings Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Awards = places >= Rows.Count ? Awards : [] };
 }
 
 /// <summary>Who won an award.</summary>
@@ -39,7 +45,7 @@ public sealed record Standings
 public sealed record AwardResult(string Award, string Name, IReadOnlyList<string> Teams, string Says);
 
 /// <summary>A value that is not scored, to hold the teams' values against.</summary>
-/// <param name="Part">The part it belongs to.</param>
+/// <param name="Part">The part it belongs to; in the standings the first one, where more parts would show the same.</param>
 /// <param name="Purpose">Control or benchmark.</param>
 /// <param name="Team">The team it belongs to; empty for the whole class.</param>
 /// <param name="Value">The value: the mean where it was tried more than once.</param>

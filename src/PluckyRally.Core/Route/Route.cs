@@ -76,7 +76,7 @@ public static class Route
             new(Station.Brief, Readiness.Full, 0, "This is the brief as the rally runs it. It no longer changes."),
             Kit(kits),
             new(Station.Teams, Readiness.Full, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
-            Run(LessonClock.Of(playbook.Brief, rally.Teams.Count, rally.Entries)),
+            Run(LessonClock.Of(opened)),
             new(Station.Score, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, open, Score(open, begun)),
             new(Station.Results, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, 0, Results(open, begun)),
         ];

@@ -46,6 +46,12 @@ internal static class ClockEntries
             case Entry.MinutesAdded added:
                 found.Unless(added.Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
                 break;
+            case Entry.WallSet set:
+                found.Unless(set.Revealed is >= 0 and <= Most.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Most.Teams}.");
+                break;
+            default:
+                LessonCuts.Check(playbook, entry, found);
+                break;
         }
     }
 }

@@ -24,8 +24,17 @@ public sealed record LessonClock
     /// <summary>Minutes that the phases after this one take by the plan.</summary>
     public decimal MinutesAfter { get; init; }
 
+    /// <summary>The hold that is being counted; absent until everybody has let go in the running phase.</summary>
+    public HoldCount? Hold { get; init; }
+
+    /// <summary>What the wall shows.</summary>
+    public WallShown Wall { get; init; } = new(WallShows.Clock, 0);
+
     /// <summary>All phases, in order, for the remote.</summary>
     public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
+
+    /// <summary>The clock of a rally.</summary>
+    public static LessonClock Of(OpenedRally opened) => Of(opened.Playbook.Brief, opened.Rally.Teams.Count, opened.Rally.Entries);
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>
@@ -37,6 +46,8 @@ public sealed record LessonClock
         DateTimeOffset? first = null;
         Running? run = null;
         var over = false;
+        HoldCount? hold = null;
+        var wall = new WallShown(WallShows.Clock, 0);
         foreach (var entry in Log.Standing(log))
         {
             switch (entry)
@@ -46,6 +57,13 @@ public sealed record LessonClock
                     var phase = phases.FirstOrDefault(p => p.Id == begun.Phase);
                     over = phase is null;
                     run = phase is null ? null : new(phase, (double)phase.Minutes * 60, begun.At);
+                    hold = null;
+                    break;
+                case Entry.HoldBegun when run is not null:
+                    hold = new(entry.At, brief.Trials.HoldSeconds);
+                    break;
+                case Entry.WallSet set:
+                    wall = new(set.Shows, set.Revealed);
                     break;
                 case Entry.ClockPaused when run is { Since: { } since }:
                     run = run with { Left = run.Left - (entry.At - since).TotalSeconds, Since = null };
@@ -59,7 +77,7 @@ public sealed record LessonClock
             }
         }
 
-        if (run is null) return new() { Over = over, Phases = phases };
+        if (run is null) return new() { Over = over, Phases = phases, Wall = wall };
         var at = phases.IndexOf(run.Phase);
         return new()
         {
@@ -68,6 +86,8 @@ public sealed record LessonClock
             Left = run.Since is null ? (decimal)Math.Round(run.Left, 3) : null,
             PlannedEnd = first!.Value.AddMinutes((double)phases.Take(at + 1).Sum(p => p.Minutes)),
             MinutesAfter = phases.Skip(at + 1).Sum(p => p.Minutes),
+            Hold = hold,
+            Wall = wall,
             Phases = phases,
         };
     }
@@ -75,6 +95,16 @@ public sealed record LessonClock
     /// <summary>A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock stands.</summary>
     private sealed record Running(ClockPhase Phase, double Left, DateTimeOffset? Since);
 }
+
+/// <summary>A hold that is being counted.</summary>
+/// <param name="From">When everybody let go.</param>
+/// <param name="Seconds">How long each build must stand by itself; 0 where the brief does not ask for it.</param>
+public sealed record HoldCount(DateTimeOffset From, decimal Seconds);
+
+/// <summary>What the wall shows.</summary>
+/// <param name="Shows">The clock or the board.</param>
+/// <param name="Revealed">For the board: how many places have been revealed, from the last; the rest stay hidden.</param>
+public sealed record WallShown(WallShows Shows, int Revealed);
 
 /// <summary>A phase as the clock shows it.</summary>
 /// <param name="Id">Its id.</param>

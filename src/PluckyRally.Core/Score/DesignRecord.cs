@@ -47,7 +47,8 @@ public sealed class DesignRecord
         return null;
     }
 
-    private static List<Attempt> Numbered(IReadOnlyList<Entry.TrialRecorded> trials)
+    /// <summary>Trials as attempts: the same number twice is one attempt read twice, and one without a number takes the next that is free.</summary>
+    internal static List<Attempt> Numbered(IReadOnlyList<Entry.TrialRecorded> trials)
     {
         var byNumber = new SortedDictionary<int, List<Entry.TrialRecorded>>();
         foreach (var trial in trials)

@@ -50,8 +50,11 @@ public abstract partial record Entry
     /// <summary>Made by the device that wrote it (UUID version 7); sending it twice changes nothing.</summary>
     public required Guid Id { get; init; }
 
-    /// <summary>When it was written.</summary>
+    /// <summary>When it was received, by the server's clock.</summary>
     public DateTimeOffset At { get; init; }
+
+    /// <summary>When it was written, by the clock of the device that wrote it; absent where the server wrote it.</summary>
+    public DateTimeOffset? DeviceAt { get; init; }
 
     /// <summary>Who wrote it.</summary>
     public string By { get; init; } = "";
@@ -89,6 +92,9 @@ public abstract partial record Entry
 
         /// <summary>Which attempt it is, from 1; the next one where absent. The same number twice is one attempt read twice.</summary>
         public int? Attempt { get; init; }
+
+        /// <summary>Whether it is another reading of an attempt that was recorded before, on purpose.</summary>
+        public bool Again { get; init; }
 
         /// <summary>What it is for.</summary>
         public Purpose Purpose { get; init; }

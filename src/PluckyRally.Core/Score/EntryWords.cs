@@ -21,12 +21,21 @@ public static class EntryWords
         Entry.ClockPaused => "The clock was stopped",
         Entry.ClockResumed => "The clock goes on",
         Entry.MinutesAdded added => $"{(added.Minutes > 0 ? "Added" : "Taken away")}: {(Math.Abs(added.Minutes) == 1 ? "1 minute" : $"{ReadingFormat.Number(Math.Abs(added.Minutes))} minutes")}",
+        Entry.HoldBegun => "Everybody let go; the hold is counted",
+        Entry.AttemptsCut cut => $"Cut to {Count(cut.Attempts, "attempt")}",
+        Entry.PlacesOpened opened => $"Tested at {Count(opened.Places, "place")}",
+        Entry.WallSet set => set.Shows == WallShows.Clock ? "The wall shows the clock" : $"The wall shows the board, {Count(set.Revealed, "place")} revealed",
+        Entry.PlanCleared => "Plan approved",
+        Entry.CameLate => "Late: had not let go when time was up",
+        Entry.TestOrderSet => "The order of the test was set",
+        Entry.RoundClosed closed => $"Round {closed.Round} closed",
+        Entry.RoundReopened opened => $"Round {opened.Round} opened again",
         Entry.KitCounted counted => $"Kit counted {(counted.Way == KitWay.Out ? "out" : "back")}{(counted.SignedBy.Length > 0 ? $", signed {counted.SignedBy}" : "")}",
         Entry.NoteMade note => $"Note: {note.Text}",
         Entry.DesignNoted noted => $"Design{(noted.Design.Length > 0 ? $" “{noted.Design}”" : "")}, revision {noted.Revision}{(noted.Changed.Length > 0 ? $": {noted.Changed}" : "")}{(noted.Named ? ", the one that counts" : "")}",
         Entry.TaskTicked ticked => $"{Name(playbook, ticked)}: {Of<Part.Tasks>(playbook, ticked)?.Items.FirstOrDefault(i => i.Id == ticked.Task)?.Name ?? ticked.Task} {(ticked.Steps is { } steps ? steps == 0 ? "not done" : $"{steps} steps" : "done")}",
         Entry.TasksTimed timed => $"{Name(playbook, timed)}: {timed.Time.Typed}",
-        Entry.LegTimed leg => $"{Name(playbook, leg)}: leg {leg.Leg}, {leg.Time.Typed}{(leg.Runner.Length > 0 ? $" ({leg.Runner})" : "")}",
+        Entry.LegTimed leg => $"{Name(playbook, leg)}: leg {leg.Leg}, {leg.Time.Typed}{By(leg.Time)}{(leg.Runner.Length > 0 ? $" ({leg.Runner})" : "")}",
         Entry.RelayFaulted faulted => $"{Name(playbook, faulted)}: {Of<Part.Relay>(playbook, faulted)?.Faults.FirstOrDefault(f => f.Id == faulted.Fault)?.Name ?? faulted.Fault}, {faulted.Count}",
         Entry.ItemsCarried carried => $"{Name(playbook, carried)}: {Count(carried.Count, "item")} brought over",
         Entry.RelayStopped stopped => $"{Name(playbook, stopped)}: stopped{(stopped.Reason.Length > 0 ? $" ({stopped.Reason})" : "")}",
@@ -85,6 +94,8 @@ public static class EntryWords
 
     private static string Value(Playbook playbook, Reading reading) =>
         reading.Value is { } value && playbook.Measures.TryGetValue(reading.Measure, out var measure)
-            ? ReadingFormat.Reading(value, reading.Bound, measure)
+            ? ReadingFormat.Reading(value, reading.Bound, measure) + By(reading)
             : reading.Typed;
+
+    private static string By(Reading reading) => reading.Instrument.Length > 0 ? $" by the {Within.Sentence(reading.Instrument)}" : "";
 }

@@ -28,4 +28,9 @@ public static class Log
 
         return struck;
     }
+
+    /// <summary>The same entries at another time, as far apart as they were, by every clock.</summary>
+    /// <param name="entries">The entries; each says when it was received.</param>
+    /// <param name="by">How much later; below zero for earlier.</param>
+    public static IReadOnlyList<Entry> Moved(IReadOnlyList<Entry> entries, TimeSpan by) => [.. entries.Select(e => e with { At = e.At + by, DeviceAt = e.DeviceAt + by })];
 }

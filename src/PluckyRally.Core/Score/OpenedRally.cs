@@ -29,7 +29,22 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
             if (found.Problems.Count >= Most.Problems) break;
         }
 
-        return found.Problems.Count > 0 ? Result<OpenedRally>.Refused(found.Problems) : Result<OpenedRally>.Ok(new(rally with { Entries = entries }, playbook.Value));
+        if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
+
+        // What was recorded is understood by the edition as it was begun; what counts, by what is left of it.
+        var cut = LessonCuts.Lay(rally.Edition, entries);
+        var run = ReferenceEquals(cut, rally.Edition) ? playbook : Playbook.For(cut);
+        return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value)) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+    }
+
+    /// <summary>
+    /// The rally with one more entry that was accepted. Only what changes the edition or strikes something out makes it
+    /// necessary to look through all of it again.
+    /// </summary>
+    public Result<OpenedRally> With(Entry accepted)
+    {
+        var rally = Rally with { Entries = [.. Rally.Entries, accepted] };
+        return accepted is Entry.StruckOut or Entry.AttemptsCut or Entry.PlacesOpened ? Open(rally) : Result<OpenedRally>.Ok(this with { Rally = rally });
     }
 
     private static void CheckTeams(IReadOnlyList<Team> teams, Findings found)

@@ -15,6 +15,8 @@ public static class Recorder
     {
         var found = new Findings();
         var taken = Understand(playbook, teams, entry, found);
+        Rounds.CheckOpen(log, entry, found);
+        Likely.Check(playbook, taken, found);
         switch (taken)
         {
             case Entry.StruckOut strike:
@@ -38,7 +40,7 @@ public static class Recorder
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
         found.Unless(entry.Round is >= 1 and <= Most.Rounds, "/round", "There is no such round.", $"Use 1 to {Most.Rounds}.");
         found.Length(entry.By, Most.Name, "/by", "The judge's name");
-        var wholeClass = entry is Entry.StruckOut or Entry.NoteMade or Entry.InstrumentChecked or Entry.TrialRecorded { Purpose: not Purpose.Score } or IClockEntry;
+        var wholeClass = entry is Entry.StruckOut or Entry.NoteMade or Entry.InstrumentChecked or Entry.TrialRecorded { Purpose: not Purpose.Score } or Entry.TestOrderSet or Entry.RoundClosed or Entry.RoundReopened or IClockEntry;
         found.Unless(teams.Any(t => t.Id == entry.Team) || (wholeClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
         switch (entry)
         {
@@ -69,6 +71,14 @@ public static class Recorder
                 return note;
             case IClockEntry:
                 ClockEntries.Check(playbook, entry, found);
+                return entry;
+            case Entry.TestOrderSet order:
+                ClassState.Check(teams, order, found);
+                return order;
+            case Entry.PlanCleared or Entry.CameLate:
+                return entry;
+            case Entry.RoundClosed or Entry.RoundReopened:
+                found.Unless(entry.Team.Length == 0, "/team", "A round is the whole class's.", "Leave the team out.");
                 return entry;
             case Entry.KitCounted counted:
                 KitEntries.Check(playbook, counted, found);
@@ -150,8 +160,10 @@ public static class Recorder
     private static void LeftOver(Playbook playbook, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, Findings found)
     {
         if (trial.Attempt is not null) return;
-        var used = Log.Standing(log).OfType<Entry.TrialRecorded>()
-            .Count(t => t.Purpose == Purpose.Score && t.Outcome != TrialOutcome.Void && t.Team == trial.Team && t.Round == trial.Round && t.Design == trial.Design && t.Id != trial.Id);
+        var used = DesignRecord.Numbered([
+            .. Log.Standing(log).OfType<Entry.TrialRecorded>()
+                .Where(t => t.Purpose == Purpose.Score && t.Team == trial.Team && t.Round == trial.Round && t.Design == trial.Design && t.Id != trial.Id),
+        ]).Count;
         var attempts = playbook.Brief.Trials.Attempts;
         found.Unless(used < attempts, "/attempt", attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.", "Strike one out first if it was recorded by mistake.");
     }

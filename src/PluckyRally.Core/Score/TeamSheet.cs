@@ -15,8 +15,17 @@ public sealed record TeamSheet
     /// <summary>What is missing or was missed; empty where the team is complete.</summary>
     public required string Reason { get; init; }
 
+    /// <summary>Its total as shown; empty while it has none.</summary>
+    public string TotalText { get; init; } = "";
+
     /// <summary>The rules, in the brief's order.</summary>
     public required IReadOnlyList<SheetRule> Rules { get; init; }
+
+    /// <summary>Whether every rule that is checked outside of attempts is decided, and none is too near to call.</summary>
+    public bool Settled => Rules.All(r => r.When == When.EveryAttempt || (r.State != RuleState.ToCheck && !r.TooNear));
+
+    /// <summary>Whether what comes before the attempts is done: the rules are settled and what is read once is read.</summary>
+    public bool Ready => Settled && Once.All(o => o.Shown.Length > 0);
 
     /// <summary>Measures that are read once.</summary>
     public required IReadOnlyList<SheetReading> Once { get; init; }
@@ -24,8 +33,20 @@ public sealed record TeamSheet
     /// <summary>The trials for score that stand, void ones included, in order.</summary>
     public required IReadOnlyList<SheetTrial> Trials { get; init; }
 
-    /// <summary>The next attempt's number; absent when all have been made.</summary>
-    public int? Next { get; init; }
+    /// <summary>The team's designs, in the order in which they were first tried; one nameless one where it has only one.</summary>
+    public required IReadOnlyList<SheetDesign> Designs { get; init; }
+
+    /// <summary>Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored.</summary>
+    public required IReadOnlyList<ReferenceTrial> References { get; init; }
+
+    /// <summary>Whether the round is closed.</summary>
+    public bool Closed { get; init; }
+
+    /// <summary>The entry that approved the team's plan; absent while it is not approved.</summary>
+    public Guid? Cleared { get; init; }
+
+    /// <summary>The entry that says the team came late; absent where it did not.</summary>
+    public Guid? Late { get; init; }
 
     /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
     public required IReadOnlyList<PartSoFar> Parts { get; init; }
@@ -33,12 +54,25 @@ public sealed record TeamSheet
     /// <summary>Everything recorded for the team in this round, the newest first, struck entries included.</summary>
     public required IReadOnlyList<LogLine> Log { get; init; }
 
-    /// <summary>The sheet of a team; null where there is no such team.</summary>
-    public static TeamSheet? For(OpenedRally opened, string team, int round)
+    /// <summary>The sheets of a round, in the order in which teams are tested.</summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round, from 1.</param>
+    /// <param name="log">The team whose log is written out; that of the others is left empty.</param>
+    public static IReadOnlyList<TeamSheet> Of(OpenedRally opened, int round, string log = "")
     {
         var (rally, playbook) = opened;
-        var result = Scorer.Results(playbook, rally.Teams, rally.Entries, round).FirstOrDefault(r => r.Team.Id == team);
-        if (result is null) return null;
+        var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round).ToDictionary(r => r.Team.Id);
+        var closed = Rounds.IsClosed(rally.Entries, round);
+        return [.. ClassState.Of(rally.Teams, rally.Entries, round).Select(t => Of(opened, results[t.Team], t, round, t.Team == log) with { Closed = closed })];
+    }
+
+    /// <summary>The sheet of a team with its log; null where there is no such team.</summary>
+    public static TeamSheet? For(OpenedRally opened, string team, int round) => Of(opened, round, team).FirstOrDefault(s => s.Team == team);
+
+    private static TeamSheet Of(OpenedRally opened, TeamResult result, TeamInLesson inLesson, int round, bool withLog)
+    {
+        var (rally, playbook) = opened;
+        var team = result.Team.Id;
         var numbers = result.Record.Designs
             .SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
             .ToDictionary(pair => pair.Id, pair => pair.Number);
@@ -49,12 +83,16 @@ public sealed record TeamSheet
             Name = result.Team.Name,
             Status = result.Status,
             Reason = result.Reason,
+            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed ? ReadingFormat.WithBound(ReadingFormat.Points(total, playbook.Brief.Method.Precision), result.Bound) : "",
             Rules = [.. playbook.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
             Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
-            Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, numbers))],
-            Next = Enumerable.Range(1, playbook.Brief.Trials.Attempts).Cast<int?>().FirstOrDefault(n => design.Attempts.All(a => a.Number != n)),
+            Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, result.Record, numbers))],
+            Designs = SheetDesign.Of(playbook.Brief, result.Record, design.Name),
+            References = ReferenceTrial.Of(playbook, rally.Entries, team, round),
+            Cleared = inLesson.Cleared,
+            Late = inLesson.Late,
             Parts = [.. playbook.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan is not PartPlan.Measured).Select(p => PartSoFar.Of(p.Plan, playbook.Rules, result, p.At))],
-            Log = Lines(opened, team, round, numbers),
+            Log = withLog ? LogLine.Of(opened, e => e.Team == team && e.Round == round, numbers) : [],
         };
     }
 
@@ -80,25 +118,16 @@ public sealed record TeamSheet
         return new(measure.Id, read.HasValue ? ReadingFormat.Reading(read.Number, read.Bound, measure) : "");
     }
 
-    private static SheetTrial Trial(Playbook playbook, Entry.TrialRecorded trial, Dictionary<Guid, int> numbers) => new(
-        trial.Id,
-        numbers.TryGetValue(trial.Id, out var number) ? number : null,
-        trial.Outcome,
-        EntryWords.What(playbook, trial));
-
-    private static IReadOnlyList<LogLine> Lines(OpenedRally opened, string team, int round, Dictionary<Guid, int> numbers)
+    private static SheetTrial Trial(Playbook playbook, Entry.TrialRecorded trial, TeamRecord record, Dictionary<Guid, int> numbers)
     {
-        var entries = opened.Rally.Entries;
-        var struck = Core.Log.Struck(entries);
-        var why = new Dictionary<Guid, string>();
-        foreach (var strike in entries.OfType<Entry.StruckOut>().Where(s => !struck.Contains(s.Id))) why[strike.Entry] = strike.Reason;
-        return
-        [
-            .. entries
-                .Where(e => e.Team == team && e.Round == round && e is not Entry.StruckOut)
-                .Select(e => new LogLine(e.Id, e.At, e.By, EntryWords.Say(opened.Playbook, e, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
-                .Reverse(),
-        ];
+        var number = numbers.TryGetValue(trial.Id, out var found) ? found : (int?)null;
+        var attempt = record.Designs.First(d => d.Name == trial.Design).Attempts.FirstOrDefault(a => a.Number == number);
+        return new(trial.Id, number, trial.Outcome, EntryWords.What(playbook, trial), trial.By, trial.Design, trial.Revision)
+        {
+            Readings = trial.Readings,
+            Twice = attempt is { Trials: [var first, ..] } && first != trial && !trial.Again && first.Outcome == trial.Outcome,
+            Spread = attempt?.Trials[^1] == trial ? string.Join(", ", playbook.Brief.Measures.Select(m => (m, Apart: attempt.Spread(m.Id))).Where(s => s.Apart is not null).Select(s => $"{s.m.Name}: {ReadingFormat.Reading(s.Apart!.Value, Bound.Exact, s.m)}")) : "",
+        };
     }
 }
 
@@ -124,13 +153,17 @@ public sealed record SheetReading(string Measure, string Shown);
 /// <param name="Attempt">The attempt's number; absent for a void trial.</param>
 /// <param name="Outcome">How it ended.</param>
 /// <param name="Shown">What it gave, as shown.</param>
-public sealed record SheetTrial(Guid Entry, int? Attempt, TrialOutcome Outcome, string Shown);
+/// <param name="By">Who recorded it.</param>
+/// <param name="Design">The design tried; empty where the team has only one.</param>
+/// <param name="Revision">The design's revision, from 1.</param>
+public sealed record SheetTrial(Guid Entry, int? Attempt, TrialOutcome Outcome, string Shown, string By, string Design, int Revision)
+{
+    /// <summary>What was read, for a judge who writes it again as something else.</summary>
+    public IReadOnlyList<Reading> Readings { get; init; } = [];
 
-/// <summary>An entry in words.</summary>
-/// <param name="Entry">Its id.</param>
-/// <param name="At">When it was written.</param>
-/// <param name="By">Who wrote it.</param>
-/// <param name="Says">What it records.</param>
-/// <param name="Struck">Whether it was struck out.</param>
-/// <param name="Why">Why it was struck out.</param>
-public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why);
+    /// <summary>Whether the same attempt was recorded before and nobody has said that this is another reading of it.</summary>
+    public bool Twice { get; init; }
+
+    /// <summary>On the last of several readings of an attempt: how far they are apart; empty otherwise.</summary>
+    public string Spread { get; init; } = "";
+}

@@ -1,11 +1,12 @@
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core;
 using PluckyRally.Data.Owners;
+using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Classes;
 
 /// <summary>The teacher's classes and their pupils.</summary>
-public sealed class ClassRegister(RallyDb db)
+public sealed class ClassRegister(RallyDb db, KeptRallies kept)
 {
     /// <summary>All classes with their pupils, by name.</summary>
     public Task<List<StoredClass>> All(CancellationToken stop) =>
@@ -39,18 +40,29 @@ public sealed class ClassRegister(RallyDb db)
         return pupil;
     }
 
+    /// <summary>Says whether photos are taken in a class's rallies. False where there is no such class.</summary>
+    public async Task<bool> SetPhotos(Guid id, bool taken, CancellationToken stop) =>
+        await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
+
     /// <summary>Changes a pupil's name, in every rally too. False where there is none.</summary>
     public async Task<bool> Rename(Guid pupil, string name, CancellationToken stop) =>
-        await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop) > 0;
+        Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop));
 
     /// <summary>Removes a pupil from the class and from every rally; entries stay. False where there is none.</summary>
     public async Task<bool> Remove(Guid pupil, CancellationToken stop) =>
-        await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteDeleteAsync(stop) > 0;
+        Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteDeleteAsync(stop));
 
     /// <summary>What the rallies of a class say of its pupils.</summary>
     public async Task<ClassHistory> History(Guid id, CancellationToken stop)
     {
         var members = await db.TeamPupils.AsNoTracking().Where(m => m.Pupil!.ClassId == id).Select(m => new { m.RallyId, m.TeamId, m.PupilId, m.Jobs }).ToListAsync(stop);
         return ClassHistory.Of([.. members.Select(m => new PastPlace($"{m.RallyId}/{m.TeamId}", m.PupilId.ToString(), m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))]);
+    }
+
+    /// <summary>Rallies name their pupils, so they are read again when a name has changed.</summary>
+    private bool Changed(int rows)
+    {
+        if (rows > 0) kept.Forget();
+        return rows > 0;
     }
 }

@@ -18,6 +18,9 @@ public sealed class StoredClass
     /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>Whether no photos are taken in its rallies.</summary>
+    public bool NoPhotos { get; set; }
+
     /// <summary>Its pupils.</summary>
     public List<StoredPupil> Pupils { get; init; } = [];
 }

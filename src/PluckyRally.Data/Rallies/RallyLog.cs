@@ -7,7 +7,7 @@ using PluckyRally.Data.Owners;
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>The teacher's rallies and their logs.</summary>
-public sealed class RallyLog(RallyDb db, TimeProvider clock)
+public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, TimeProvider clock)
 {
     /// <summary>All rallies, the newest first, with their teams and the number of entries.</summary>
     public async Task<IReadOnlyList<(StoredRally Rally, int Entries)>> All(CancellationToken stop)
@@ -24,13 +24,51 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
         return [.. rallies.Select(r => (r.Id, Read(r, [])))];
     }
 
-    /// <summary>One rally with its whole log, or null.</summary>
-    public async Task<(StoredRally Stored, Rally Rally)?> Open(Guid id, CancellationToken stop)
+    /// <summary>One rally with its whole log, or null. What was read once is kept, since a lesson asks for it many times a second.</summary>
+    public async Task<KeptRally?> Open(Guid id, CancellationToken stop)
     {
+        if (kept.Find(id) is { } known) return known;
+        using var _ = await kept.Alone(id, stop);
+        return await OpenAlone(id, stop);
+    }
+
+    /// <summary>
+    /// Takes an entry into a rally's log, one after the other. Null where there is no such rally; an entry that the log has
+    /// already changes nothing.
+    /// </summary>
+    /// <param name="rally">The rally.</param>
+    /// <param name="entry">As it came.</param>
+    /// <param name="stop">Ends the wait for others; once it is being written it is written.</param>
+    public async Task<Result<Recorded>?> Record(Guid rally, Entry entry, CancellationToken stop)
+    {
+        using var _ = await kept.Alone(rally, stop);
+        if (await OpenAlone(rally, stop) is not { } found) return null;
+
+        // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
+        if (found.Has(entry.Id)) return Result<Recorded>.Ok(new(found, Fresh: false));
+        if (!found.Opened.IsOk) return Result<Recorded>.Refused(found.Opened.Problems);
+        var accepted = Recorder.Accept(found.Opened.Value.Playbook, found.Rally.Teams, entry, found.Rally.Entries);
+        if (!accepted.IsOk) return Result<Recorded>.Refused(accepted.Problems);
+
+        // What would make the rally impossible to open again is not written down.
+        var grown = found.Opened.Value.With(accepted.Value);
+        if (!grown.IsOk) return Result<Recorded>.Refused(grown.Problems);
+        await writer.Append(rally, accepted.Value);
+        var now = found with { Rally = grown.Value.Rally, Opened = grown };
+        kept.Keep(now);
+        return Result<Recorded>.Ok(new(now, Fresh: true));
+    }
+
+    private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)
+    {
+        if (kept.Find(id) is { } known) return known;
         var stored = await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null) return null;
         var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
-        return (stored, Read(stored, entries));
+        var rally = Read(stored, entries);
+        var read = new KeptRally(stored, rally, OpenedRally.Open(rally));
+        kept.Keep(read);
+        return read;
     }
 
     /// <summary>Makes a rally; entries that it brings are kept in their order.</summary>
@@ -54,15 +92,6 @@ public sealed class RallyLog(RallyDb db, TimeProvider clock)
         foreach (var entry in rally.Entries) db.Entries.Add(Stored(id, entry));
         await db.SaveChangesAsync(stop);
         return id;
-    }
-
-    /// <summary>Appends an entry. False where the log has it already: then nothing is changed.</summary>
-    public async Task<bool> Append(Guid rally, Entry entry, CancellationToken stop)
-    {
-        var document = JsonSerializer.Serialize(entry, Json.Options);
-        return await db.Database.ExecuteSqlAsync(
-            $"""INSERT INTO "Entries" ("RallyId", "EntryId", "Document") VALUES ({rally}, {entry.Id}, {document}) ON CONFLICT ("RallyId", "EntryId") DO NOTHING""",
-            stop) == 1;
     }
 
     /// <summary>

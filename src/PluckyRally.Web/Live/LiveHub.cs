@@ -1,15 +1,21 @@
 using Microsoft.AspNetCore.SignalR;
+using PluckyRally.Data.Passes;
 
 namespace PluckyRally.Web;
 
 /// <summary>Tells open windows that a rally has a new entry. They ask for the standings again; nothing is computed there.</summary>
-public sealed class LiveHub : Hub
+public sealed class LiveHub(PassBook book) : Hub
 {
     /// <summary>The message that an entry was recorded, with <see cref="LiveNews"/>.</summary>
     public const string Recorded = "recorded";
 
-    /// <summary>Follows a rally.</summary>
-    public Task Follow(Guid rally) => Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
+    /// <summary>Follows a rally that the device was let into.</summary>
+    /// <exception cref="HubException">It was not.</exception>
+    public async Task Follow(Guid rally)
+    {
+        if (await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted) == CallerRole.Nobody) throw new HubException("This device has not been let in.");
+        await Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
+    }
 
     internal static string GroupOf(Guid rally) => $"rally:{rally}";
 }

@@ -11,29 +11,33 @@ internal static class RunEndpoints
     public static void MapRun(this IEndpointRouteBuilder api)
     {
         var clock = api.MapGroup("/rallies/{id:guid}/clock").WithTags("Run");
-        clock.MapGet("", Read).WithName("readClock");
+        clock.MapGet("", Read).WithName("readClock").ForWalls();
         clock.MapPost("", Set).WithName("setClock").Accepts<ClockTouch>("application/json");
     }
 
-    private static async Task<Results<Ok<ClockRead>, Missing>> Read(Guid id, RallyLog log, TimeProvider time, CancellationToken stop) =>
-        await log.Open(id, stop) is { } found ? TypedResults.Ok(Of(found.Rally, time)) : new Missing("rally");
-
-    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, IHubContext<LiveHub> live, CancellationToken stop)
+    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Read(Guid id, RallyLog log, TimeProvider time, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        var request = DocumentReader.Request<ClockTouch>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        var opened = OpenedRally.Open(found.Rally);
-        if (!opened.IsOk) return new Refused(opened.Problems);
-        var entry = request.Value.Value.AsEntry(time.GetUtcNow());
-        var accepted = Recorder.Accept(opened.Value.Playbook, found.Rally.Teams, entry, found.Rally.Entries);
-        if (!accepted.IsOk) return new Refused(accepted.Problems);
-        await log.Append(id, accepted.Value, stop);
-        await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews("", 1), CancellationToken.None);
-        return TypedResults.Ok(Of(found.Rally with { Entries = [.. found.Rally.Entries, accepted.Value] }, time));
+        return found.Opened.IsOk ? TypedResults.Ok(Of(found.Opened.Value, round, time)) : new Refused(found.Opened.Problems);
     }
 
-    private static ClockRead Of(Rally rally, TimeProvider time) => new(LessonClock.Of(rally.Edition.Brief, rally.Teams.Count, rally.Entries), time.GetUtcNow());
+    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, IHubContext<LiveHub> live, CancellationToken stop, int round = 1)
+    {
+        var request = DocumentReader.Request<ClockTouch>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        if (await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), stop) is not { } recorded) return new Missing("rally");
+        if (!recorded.IsOk) return new Refused(recorded.Problems);
+        await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews("", round), CancellationToken.None);
+        return TypedResults.Ok(Of(recorded.Value.Rally.Opened.OrThrow(), round, time));
+    }
+
+    private static ClockRead Of(OpenedRally opened, int round, TimeProvider time) => new(
+        LessonClock.Of(opened),
+        ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round),
+        LessonCuts.Offers(opened, round),
+        LogLine.OfLesson(opened, round),
+        Rounds.IsClosed(opened.Rally.Entries, round),
+        time.GetUtcNow());
 }
 
 /// <summary>What a touch on the remote does.</summary>
@@ -50,28 +54,54 @@ public enum ClockDoes
 
     /// <summary>Adds minutes.</summary>
     Add,
+
+    /// <summary>Everybody has let go: counts the hold.</summary>
+    LetGo,
+
+    /// <summary>Cuts the attempts that each team makes.</summary>
+    CutAttempts,
+
+    /// <summary>Tests at more places, or fewer.</summary>
+    OpenPlaces,
+
+    /// <summary>Chooses what the wall shows.</summary>
+    Show,
 }
 
 /// <summary>A touch on the remote.</summary>
 /// <param name="Does">What it does.</param>
-/// <param name="Phase">For beginning: the phase's id; empty where the lesson is over.</param>
+/// <param name="Phase">For beginning: the phase's id; empty where the lesson is over. For places: the phase.</param>
 /// <param name="Minutes">For adding: how many.</param>
-/// <param name="By">Who touched it.</param>
-public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minutes = 0, string By = "")
+/// <param name="Number">For attempts, places and the board: how many.</param>
+/// <param name="Shows">For the wall: what it shows.</param>
+public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minutes = 0, int Number = 0, WallShows Shows = WallShows.Clock)
 {
-    internal Entry AsEntry(DateTimeOffset now)
+    /// <summary>The remote is the teacher's alone.</summary>
+    private const string By = "Teacher";
+
+    internal Entry AsEntry(DateTimeOffset now, int round)
     {
         var id = Guid.CreateVersion7(now);
         return Does switch
         {
-            ClockDoes.Begin => new Entry.PhaseBegun { Id = id, At = now, By = By, Phase = Phase },
-            ClockDoes.Pause => new Entry.ClockPaused { Id = id, At = now, By = By },
-            ClockDoes.Resume => new Entry.ClockResumed { Id = id, At = now, By = By },
-            ClockDoes.Add => new Entry.MinutesAdded { Id = id, At = now, By = By, Minutes = Minutes },
+            ClockDoes.Begin => new Entry.PhaseBegun { Id = id, At = now, By = By, Round = round, Phase = Phase },
+            ClockDoes.Pause => new Entry.ClockPaused { Id = id, At = now, By = By, Round = round },
+            ClockDoes.Resume => new Entry.ClockResumed { Id = id, At = now, By = By, Round = round },
+            ClockDoes.Add => new Entry.MinutesAdded { Id = id, At = now, By = By, Round = round, Minutes = Minutes },
+            ClockDoes.LetGo => new Entry.HoldBegun { Id = id, At = now, By = By, Round = round },
+            ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
+            ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
+            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Number },
             _ => throw new System.Diagnostics.UnreachableException(),
         };
     }
 }
 
-/// <summary>The clock, and what time it is at the server.</summary>
-public sealed record ClockRead(LessonClock Clock, DateTimeOffset Now);
+/// <summary>The clock and the class, and what time it is at the server.</summary>
+/// <param name="Clock">The clock.</param>
+/// <param name="Teams">The teams in the order in which they are tested.</param>
+/// <param name="Cuts">What would save time.</param>
+/// <param name="Log">What was done to the lesson, the newest first.</param>
+/// <param name="Closed">Whether the round is closed.</param>
+/// <param name="Now">The server's time.</param>
+public sealed record ClockRead(LessonClock Clock, IReadOnlyList<TeamInLesson> Teams, IReadOnlyList<LessonCut> Cuts, IReadOnlyList<LogLine> Log, bool Closed, DateTimeOffset Now);

@@ -10,43 +10,54 @@ internal static class ScoreEndpoints
 {
     public static void MapScore(this IEndpointRouteBuilder api)
     {
-        var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score");
-        rally.MapGet("/score/{team}", Sheet).WithName("openTeamSheet");
+        var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForJudges();
+        rally.MapGet("/score", Sheets).WithName("openTeamSheets");
+        rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
         rally.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Most.EntryBytes);
     }
 
-    private static async Task<Results<Ok<TeamSheet>, Missing, Refused>> Sheet(Guid id, string team, RallyLog log, CancellationToken stop, int round = 1)
+    /// <summary>All sheets at once, so that a judge who loses the connection still has every team; the log only of the team that is asked for.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<TeamSheet>>, Missing, Refused>> Sheets(Guid id, RallyLog log, CancellationToken stop, int round = 1, string team = "")
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        var opened = OpenedRally.Open(found.Rally);
-        if (!opened.IsOk) return new Refused(opened.Problems);
         if (round is < 1 or > Most.Rounds) return new Missing("round");
-        return TeamSheet.For(opened.Value, team, round) is { } sheet ? TypedResults.Ok(sheet) : new Missing("team");
+        return found.Opened.IsOk ? TypedResults.Ok(TeamSheet.Of(found.Opened.Value, round, team)) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
+    private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(Guid id, string part, SentJson sent, RallyLog log, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<AnswerTyped>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found || found.Rally.Edition.Brief.Method.Parts.FirstOrDefault(p => p.Id == part) is not { } sorted) return new Missing("part");
+        var read = AnswerText.Read(sorted, request.Value.Value.Text);
+        return read.IsOk ? TypedResults.Ok(read.Value) : new Refused(read.Problems);
     }
 
     private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        Guid id, SentJson sent, RallyLog log, IHubContext<LiveHub> live, CancellationToken stop)
+        Guid id, SentJson sent, HttpContext context, RallyLog log, IHubContext<LiveHub> live, TimeProvider time, CancellationToken stop)
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
-        var entry = document.Value.Value;
+        var caller = Caller.Of(context.User);
+        var came = document.Value.Value;
+        if (came is IClockEntry) return new Refused([new("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's.")]);
+        if (!caller.IsTeacher && came is (Entry.RoundClosed or Entry.RoundReopened)) return new Refused([new("/kind", "Rounds are closed and opened by the teacher.", "Ask the teacher.")]);
 
-        if (entry is IClockEntry) return new Refused([new("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's.")]);
-
-        // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
-        if (found.Rally.Entries.FirstOrDefault(e => e.Id == entry.Id) is { } known) return TypedResults.Ok(new EntryTaken(known.Id));
-        var opened = OpenedRally.Open(found.Rally);
-        if (!opened.IsOk) return new Refused(opened.Problems);
-        var accepted = Recorder.Accept(opened.Value.Playbook, found.Rally.Teams, entry, found.Rally.Entries);
-        if (!accepted.IsOk) return new Refused(accepted.Problems);
-        if (!await log.Append(id, accepted.Value, stop)) return TypedResults.Ok(new EntryTaken(entry.Id));
+        // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside.
+        var entry = came with { By = caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
+        if (await log.Record(id, entry, stop) is not { } recorded) return new Missing("rally");
+        if (!recorded.IsOk) return new Refused(recorded.Problems);
+        if (!recorded.Value.Fresh) return TypedResults.Ok(new EntryTaken(entry.Id));
 
         // The entry is kept whatever becomes of this request, so the news of it must not stop half-way either.
         await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(entry.Team, entry.Round), CancellationToken.None);
-        return TypedResults.Created($"/api/rallies/{id}/score/{entry.Team}", new EntryTaken(entry.Id));
+        return TypedResults.Created($"/api/rallies/{id}/score", new EntryTaken(entry.Id));
     }
 }
 
 /// <summary>The log has the entry.</summary>
 public sealed record EntryTaken(Guid Id);
+
+/// <summary>A team's answer as it was typed or pasted.</summary>
+public sealed record AnswerTyped(string Text);

@@ -30,7 +30,7 @@ internal static class Pages
 
     /// <summary>Every address outside the API is one of the front end's own, which shows its page or says that there is none.</summary>
     public static void MapPages(this WebApplication app) =>
-        app.MapFallbackToFile("{*path:nonfile:regex(^(?!(api|live)(/|$)))}", "index.html", new StaticFileOptions { OnPrepareResponse = CacheByName });
+        app.MapFallbackToFile("{*path:nonfile:regex(^(?!(api|live)(/|$)))}", "index.html", new StaticFileOptions { OnPrepareResponse = CacheByName }).AllowAnonymous();
 
     /// <summary>Built files carry a mark of their contents in the name and never change; the page that names them always may.</summary>
     private static void CacheByName(Microsoft.AspNetCore.StaticFiles.StaticFileResponseContext file) =>
@@ -39,6 +39,8 @@ internal static class Pages
     /// <summary>What the framework refused by itself is said in the same form as everything else.</summary>
     private static Task Unanswered(HttpContext context) => RefusalWriter.Write(context, context.Response.StatusCode switch
     {
+        StatusCodes.Status401Unauthorized or StatusCodes.Status403Forbidden => Say(context.Response.StatusCode, "This device has not been let in.", "Sign in as the teacher, or join with a judge's code; what was typed waits until then."),
+        StatusCodes.Status429TooManyRequests => Say(429, "Too many tries.", "Wait a minute, then try again."),
         StatusCodes.Status404NotFound => Say(404, "There is nothing at this address.", "Go back to the start page and choose it there."),
         StatusCodes.Status405MethodNotAllowed => Say(405, "This address cannot be used in this way.", "See the description of the API."),
         StatusCodes.Status415UnsupportedMediaType => Say(415, "What is sent must be declared as application/json.", "Set the Content-Type, then send it again."),

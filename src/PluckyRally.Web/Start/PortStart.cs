@@ -7,12 +7,13 @@ namespace PluckyRally.Web;
 internal static class PortStart
 {
     /// <summary>Refuses to start where another program listens on the port.</summary>
-    public static void Check(int port)
+    public static void Check(ServerSettings settings)
     {
+        var port = settings.Port;
         if (port == 0) return;
         try
         {
-            using var listener = new TcpListener(IPAddress.Loopback, port);
+            using var listener = new TcpListener(settings.Lan ? IPAddress.Any : IPAddress.Loopback, port);
             listener.Start();
         }
         catch (SocketException wrong)

@@ -3,22 +3,33 @@ using System.Globalization;
 namespace PluckyRally.Web;
 
 /// <summary>What the command line says.</summary>
-/// <param name="Port">The port on 127.0.0.1; 0 for any that is free.</param>
+/// <param name="Port">The port; 0 for any that is free.</param>
 /// <param name="DataFolder">Where the data file is.</param>
+/// <param name="Lan">Whether other devices of the network are let in.</param>
+/// <param name="NewPassword">Whether the teacher's password is forgotten, so that it can be set anew.</param>
 /// <param name="Demo">The folder with the demo's files; null for the teacher's own data.</param>
-internal sealed record ServerSettings(int Port, string DataFolder, string? Demo)
+internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, bool NewPassword, string? Demo)
 {
     public const int UsualPort = 5080;
 
     /// <summary>The file with the data: the teacher's, or the demo's own.</summary>
     public string DataFile => Path.Combine(DataFolder, Demo is null ? "rally.db" : "demo.db");
 
+    /// <summary>The port on 127.0.0.1 at which instruments connect; the one after the server's where it is not said.</summary>
+    public int? InstrumentPort { get; init; }
+
     public static ServerSettings Read(IConfiguration configuration)
     {
         var port = configuration["port"];
         if (port is not null && (!int.TryParse(port, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || number is < 0 or > 65535))
             throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}, or 0 for any that is free.");
-        return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["demo"]);
+        return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["lan"] is "true", configuration["newPassword"] is "true", configuration["demo"])
+        {
+            InstrumentPort = int.TryParse(configuration["instruments"], NumberStyles.None, CultureInfo.InvariantCulture, out var said) ? said
+                : port is null ? UsualPort + 1
+                : int.Parse(port, CultureInfo.InvariantCulture) is > 0 and < 65535 and var own ? own + 1
+                : null,
+        };
     }
 }
 

@@ -16,6 +16,7 @@ internal static class ClassEndpoints
         classes.MapPost("", Add).WithName("addClass").Accepts<NewClass>("application/json");
         classes.MapPost("/{id:guid}/teams", Make).WithName("makeTeams").Accepts<TeamsWanted>("application/json");
         classes.MapGet("/{id:guid}/history", History).WithName("classHistory");
+        classes.MapPut("/{id:guid}/photos", SetPhotos).WithName("setPhotosOfClass").Accepts<PhotosOfClass>("application/json");
         classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
         api.MapPut("/pupils/{id:guid}", Rename).WithTags("Teams").WithName("renamePupil").Accepts<PupilNamed>("application/json");
         api.MapDelete("/pupils/{id:guid}", Remove).WithTags("Teams").WithName("removePupil");
@@ -23,6 +24,13 @@ internal static class ClassEndpoints
 
     private static async Task<Ok<IReadOnlyList<ClassOpened>>> All(ClassRegister register, CancellationToken stop) =>
         TypedResults.Ok<IReadOnlyList<ClassOpened>>([.. (await register.All(stop)).Select(ClassOpened.Of)]);
+
+    private static async Task<Results<NoContent, Missing, Refused>> SetPhotos(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<PhotosOfClass>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        return await register.SetPhotos(id, request.Value.Value.Taken, stop) ? TypedResults.NoContent() : new Missing("class");
+    }
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)
     {
@@ -104,9 +112,9 @@ public sealed record PupilNamed(string Name);
 public sealed record PupilOpened(Guid Id, string Name);
 
 /// <summary>A class with its pupils.</summary>
-public sealed record ClassOpened(Guid Id, string Name, IReadOnlyList<PupilOpened> Pupils)
+public sealed record ClassOpened(Guid Id, string Name, bool Photos, IReadOnlyList<PupilOpened> Pupils)
 {
-    internal static ClassOpened Of(StoredClass stored) => new(stored.Id, stored.Name, [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))]);
+    internal static ClassOpened Of(StoredClass stored) => new(stored.Id, stored.Name, !stored.NoPhotos, [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))]);
 }
 
 /// <summary>Teams that are wanted of a class.</summary>
@@ -120,3 +128,6 @@ public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamWishes Wishes, 
 /// <param name="Jobs">The jobs there are.</param>
 /// <param name="Dealt">For each team, in order: who has which job.</param>
 public sealed record TeamsWithJobs(TeamsMade Made, IReadOnlyList<Job> Jobs, IReadOnlyList<IReadOnlyList<JobDealt>> Dealt);
+
+/// <summary>Whether photos are taken in a class's rallies.</summary>
+public sealed record PhotosOfClass(bool Taken);

@@ -14,7 +14,7 @@ internal static class TeamsEndpoints
         var rallies = api.MapGroup("/rallies").WithTags("Teams");
         rallies.MapGet("", All).WithName("listRallies");
         rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Most.BriefBytes);
-        rallies.MapGet("/{id:guid}", Open).WithName("openRally");
+        rallies.MapGet("/{id:guid}", Open).WithName("openRally").ForWalls();
     }
 
     private static async Task<Ok<IReadOnlyList<RallyOnShelf>>> All(RallyLog log, CancellationToken stop) =>
@@ -49,12 +49,15 @@ internal static class TeamsEndpoints
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
     }
 
-    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Most.Rounds) return new Missing("round");
-        var opened = OpenedRally.Open(found.Rally);
-        return opened.IsOk ? TypedResults.Ok(RallyOpened.Of(found.Stored, opened.Value, round)) : new Refused(opened.Problems);
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var opened = RallyOpened.Of(found.Stored, found.Opened.Value, round);
+
+        // Who is in which team is nobody's business on a wall, nor does a judge need it.
+        return TypedResults.Ok(Caller.Of(context.User).IsTeacher ? opened : opened with { Teams = [.. opened.Teams.Select(t => t with { Pupils = [] })] });
     }
 }
 
@@ -114,6 +117,7 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
 /// <param name="Entries">How many entries there are.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
+/// <param name="Pads">For each measure, by id, the pad that fits it.</param>
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
 /// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
 /// <param name="Jobs">The jobs of its teams.</param>
@@ -128,6 +132,7 @@ public sealed record RallyOpened(
     int Rounds,
     int Entries,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
+    IReadOnlyDictionary<string, MeasurePad> Pads,
     IReadOnlyList<string> Scoring,
     PupilSheet Sheet,
     IReadOnlyList<Job> Jobs,
@@ -143,6 +148,7 @@ public sealed record RallyOpened(
         Math.Max(1, opened.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max()),
         opened.Rally.Entries.Count,
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
+        opened.Playbook.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
         MethodWords.Say(opened.Playbook),
         PupilSheet.Of(opened.Playbook.Brief, MethodWords.Say(opened.Playbook)),
         Core.Jobs.Of(opened.Playbook.Brief),

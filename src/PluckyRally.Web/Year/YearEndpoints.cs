@@ -28,7 +28,7 @@ internal static class YearEndpoints
         var begun = all.Where(r => r.Rally.Date < today || r.Rally.Date is null).OrderByDescending(r => r.Rally.Date).Select(r => r.Rally);
         foreach (var candidate in coming.Concat(begun).Take(12))
         {
-            if (await log.Open(candidate.Id, stop) is not { } found || OpenedRally.Open(found.Rally) is not { IsOk: true } opened) continue;
+            if (await log.Open(candidate.Id, stop) is not { } found || found.Opened is not { IsOk: true } opened) continue;
             var round = found.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
             var route = Core.Route.OfRally(opened.Value, round);
             if (candidate.Date >= today || route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Full })) return new(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, route);

@@ -77,5 +77,17 @@ public sealed class AwardsTests
         rally.Standing("A").Parts[0].AgainstControl.ShouldBe("3 times the control");
     }
 
+    [Fact]
+    public void A_line_is_shown_once_where_two_parts_are_of_one_measure()
+    {
+        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "best"), Sample.Part("height", combine: Combine.Mean, id: "mean")]);
+        var rally = new Happening(brief, "A");
+        rally.Trial("A", TrialOutcome.Counted, ["10"], purpose: Purpose.Control);
+        rally.Trial("A", TrialOutcome.Counted, ["50"], purpose: Purpose.Benchmark);
+        rally.Counted("A", "30");
+        rally.Standings().References.Select(r => (r.Purpose, r.ValueText)).ShouldBe([(Purpose.Control, "10 cm"), (Purpose.Benchmark, "50 cm")]);
+        rally.Standing("A").Parts.Select(p => p.AgainstControl).ShouldBe(["3 times the control", "3 times the control"]);
+    }
+
     private static Brief Awarded(Award award) => Sample.Simple() with { Method = Sample.Simple().Method with { Awards = [award] } };
 }

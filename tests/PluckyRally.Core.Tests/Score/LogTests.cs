@@ -31,6 +31,20 @@ public sealed class LogTests
     }
 
     [Fact]
+    public void A_log_at_another_time_is_the_same_by_every_clock_and_scores_the_same()
+    {
+        var rally = new Happening(Sample.Simple(2), "Terns");
+        rally.Counted("Terns", "20");
+        rally.Counted("Terns", "25");
+        var noon = new DateTimeOffset(2026, 11, 24, 12, 0, 0, TimeSpan.Zero);
+        IReadOnlyList<Entry> log = [rally.Log[0] with { At = noon }, rally.Log[1] with { At = noon.AddMinutes(3), DeviceAt = noon.AddHours(1) }];
+        var moved = Log.Moved(log, TimeSpan.FromDays(1));
+        moved.Select(e => (e.At, e.DeviceAt)).ShouldBe([(noon.AddDays(1), null), (noon.AddDays(1).AddMinutes(3), noon.AddDays(1).AddHours(1))]);
+        Scorer.Score(rally.Playbook, rally.Teams, moved, 1).Rows.Single().Total.ShouldBe(25);
+        Log.Moved(moved, -TimeSpan.FromDays(1)).ShouldBe(log);
+    }
+
+    [Fact]
     public void The_same_entry_twice_counts_once()
     {
         var rally = new Happening(Sample.Simple(2, Combine.Sum), "Terns");

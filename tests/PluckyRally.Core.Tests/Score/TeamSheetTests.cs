@@ -25,11 +25,11 @@ public sealed class TeamSheetTests
         _rally.Void("Terns");
         _rally.Failed("Terns");
         var sheet = Sheet();
-        sheet.Next.ShouldBe(3);
+        sheet.Designs[0].Next.ShouldBe(3);
         sheet.Trials.Select(t => (t.Attempt, t.Shown)).ShouldBe([(1, "20 cm"), (null, "void (the tester slipped)"), (2, "failed")]);
         sheet.Reason.ShouldContain("2 of 3 attempts");
         _rally.Counted("Terns", "30");
-        Sheet().Next.ShouldBeNull();
+        Sheet().Designs[0].Next.ShouldBeNull();
     }
 
     [Fact]

@@ -2,8 +2,16 @@ import createClient from 'openapi-fetch'
 import type { Refusal } from './names'
 import type { paths } from './schema.generated'
 
+/** What was just touched is sent even if the page is left at once. Browsers carry 64 KiB that far, so a large body goes without. */
+class LastingRequest extends Request {
+  constructor(input: RequestInfo | URL, init?: RequestInit) {
+    const lasts = typeof init?.body === 'string' && new Blob([init.body]).size < 30_000
+    super(input, lasts ? { ...init, keepalive: true } : init)
+  }
+}
+
 /** The API, typed by its own description. */
-export const api = createClient<paths>({ baseUrl: '' })
+export const api = createClient<paths>({ baseUrl: '', Request: LastingRequest })
 
 /** What came of a request: an answer, a refusal that says what would do, or no connection. */
 export type Answer<T> =
@@ -24,6 +32,12 @@ export async function ask<T>(
     if (wrong instanceof TypeError) return { ok: false, offline: true }
     throw wrong
   }
+}
+
+/** What stands in the way, as it is shown: the server's refusal, or that there is no connection. */
+export function refusalOf<T>(answer: Answer<T>, remedy = 'Try again.'): Refusal | undefined {
+  if (answer.ok) return undefined
+  return answer.offline ? { title: 'There is no connection.', detail: remedy, problems: [] } : answer.refusal
 }
 
 function asRefusal(error: unknown): Refusal {

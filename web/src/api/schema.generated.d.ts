@@ -4,6 +4,118 @@
  */
 
 export interface paths {
+    "/api/who": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whoAmI"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setFirstPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPasses"];
+        put?: never;
+        post: operations["makePass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/passes/{pass}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endPass"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/briefs": {
         parameters: {
             query?: never;
@@ -660,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setPhotosOfClass"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/pupils": {
         parameters: {
             query?: never;
@@ -724,16 +852,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/score/{team}": {
+    "/api/rallies/{id}/score": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["openTeamSheet"];
+        get: operations["openTeamSheets"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/answers/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readAnswer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -756,10 +900,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listInstruments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/instruments/{instrument}/zero": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["zeroInstrument"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPhotos"];
+        put?: never;
+        post: operations["takePhoto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPhoto"];
+        put?: never;
+        post?: never;
+        delete: operations["deletePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A team's answer as it was typed or pasted, understood. */
+        AnswerRead: {
+            /** @description For bins: each item's bin, by the item's id. */
+            placed: {
+                [key: string]: string;
+            };
+            /** @description For an order: the items' ids. */
+            sequence: string[];
+        };
+        AnswerTyped: {
+            text: string;
+        };
         Archived: {
             away: boolean;
         };
@@ -1037,6 +1257,8 @@ export interface components {
              */
             scaleStep: number;
         };
+        /** @enum {unknown} */
+        CallerRole: "nobody" | "wall" | "judge" | "teacher";
         /** @description The usual caution with a hazard. */
         Caution: {
             /** @description The hazard. */
@@ -1116,10 +1338,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            photos: boolean;
             pupils: components["schemas"]["PupilOpened"][];
         };
         /** @enum {unknown} */
-        ClockDoes: "begin" | "pause" | "resume" | "add";
+        ClockDoes: "begin" | "pause" | "resume" | "add" | "letGo" | "cutAttempts" | "openPlaces" | "show";
         /** @description A phase as the clock shows it. */
         ClockPhase: {
             /** @description Its id. */
@@ -1143,6 +1366,10 @@ export interface components {
         };
         ClockRead: {
             clock: components["schemas"]["LessonClock"];
+            teams: components["schemas"]["TeamInLesson"][];
+            cuts: components["schemas"]["LessonCut"][];
+            log: components["schemas"]["LogLine"][];
+            closed: boolean;
             /** Format: date-time */
             now: string;
         };
@@ -1155,8 +1382,17 @@ export interface components {
              * @default 0
              */
             minutes: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            number: number;
+            shows: components["schemas"]["WallShows"];
+        };
+        CodeTyped: {
+            code: string;
             /** @default  */
-            by: string;
+            name: string;
         };
         /**
          * @description How several attempts become one value.
@@ -1450,7 +1686,70 @@ export interface components {
             differences: components["schemas"]["Difference"][];
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"];
+        /** @description The class makes fewer attempts than the brief says. Each team's first ones count, the same for all. */
+        EntryAttemptsCut: {
+            /** @enum {string} */
+            kind: "attemptsCut";
+            /**
+             * Format: int32
+             * @description How many attempts each design has from now on.
+             */
+            attempts: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A team had not let go when time was up. What that costs is said by the brief. */
+        EntryCameLate: {
+            /** @enum {string} */
+            kind: "cameLate";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
         /** @description The clock was stopped. */
         EntryClockPaused: {
             /** @enum {string} */
@@ -1462,9 +1761,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1486,9 +1790,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1525,9 +1834,43 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description Everybody has let go, and the hold is being counted from DateTimeOffset Entry.At, the server's time. */
+        EntryHoldBegun: {
+            /** @enum {string} */
+            kind: "holdBegun";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1553,9 +1896,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1584,9 +1932,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1615,9 +1968,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1645,9 +2003,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1685,9 +2048,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1720,9 +2088,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1748,9 +2121,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1777,9 +2155,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1803,9 +2186,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1831,9 +2219,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1857,9 +2250,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1885,9 +2283,79 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A phase that goes team by team is served at more places, or fewer, than the brief says. */
+        EntryPlacesOpened: {
+            /** @enum {string} */
+            kind: "placesOpened";
+            /** @description The phase's id. */
+            phase: string;
+            /**
+             * Format: int32
+             * @description How many teams are served at once.
+             */
+            places: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description The teacher has looked at a team's plan and approved it; the team may fetch its material. */
+        EntryPlanCleared: {
+            /** @enum {string} */
+            kind: "planCleared";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1917,9 +2385,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1955,9 +2428,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -1983,9 +2461,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2015,9 +2498,72 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A round was closed: nothing more is recorded in it until it is opened again. */
+        EntryRoundClosed: {
+            /** @enum {string} */
+            kind: "roundClosed";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description A closed round was opened again. */
+        EntryRoundReopened: {
+            /** @enum {string} */
+            kind: "roundReopened";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2050,9 +2596,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2081,9 +2632,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2118,9 +2674,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2153,9 +2714,14 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2181,9 +2747,45 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description The order in which teams are tested, such as the smallest looking first. The last word stands. */
+        EntryTestOrderSet: {
+            /** @enum {string} */
+            kind: "testOrderSet";
+            /** @description The teams' ids; teams that are not named come after those that are, in their own order. */
+            teams: string[];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2210,6 +2812,8 @@ export interface components {
              * @description Which attempt it is, from 1; the next one where absent. The same number twice is one attempt read twice.
              */
             attempt?: null | number;
+            /** @description Whether it is another reading of an attempt that was recorded before, on purpose. */
+            again: boolean;
             /** @description What it is for. */
             purpose: components["schemas"]["Purpose"];
             /** @description How it ended. */
@@ -2225,9 +2829,50 @@ export interface components {
             id: string;
             /**
              * Format: date-time
-             * @description When it was written.
+             * @description When it was received, by the server's clock.
              */
             at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
+        /** @description The teacher chose what the wall shows. */
+        EntryWallSet: {
+            /** @enum {string} */
+            kind: "wallSet";
+            /** @description The clock or the board. */
+            shows: components["schemas"]["WallShows"];
+            /**
+             * Format: int32
+             * @description For the board: how many places are revealed, from the last.
+             */
+            revealed: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
             /** @description The team's id; empty for the whole class. */
@@ -2289,6 +2934,19 @@ export interface components {
          * @enum {unknown}
          */
         HazardKind: "projectiles" | "heights" | "standingOnBuilds" | "cutters" | "hotGlue" | "fansAndHeat" | "food" | "latex" | "smallParts" | "slipperyFloors";
+        /** @description A hold that is being counted. */
+        HoldCount: {
+            /**
+             * Format: date-time
+             * @description When everybody let go.
+             */
+            from: string;
+            /**
+             * Format: double
+             * @description How long each build must stand by itself; 0 where the brief does not ask for it.
+             */
+            seconds: number;
+        };
         Imported: {
             sort: components["schemas"]["ImportedSort"];
             /** Format: uuid */
@@ -2297,6 +2955,17 @@ export interface components {
         };
         /** @enum {unknown} */
         ImportedSort: "brief" | "rally";
+        Instrument: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["MeasureKind"];
+            state: components["schemas"]["InstrumentState"];
+            shown: string;
+            /** Format: date-time */
+            heardAt: string;
+        };
+        /** @enum {unknown} */
+        InstrumentState: "idle" | "moving" | "stable" | "overloaded" | "lost";
         /** @description A job in a team. */
         Job: {
             /** @description Names the job. */
@@ -2329,6 +2998,11 @@ export interface components {
              * @description How often, from 1.
              */
             times: number;
+        };
+        JoinedRally: {
+            /** Format: uuid */
+            rally: string;
+            role: components["schemas"]["CallerRole"];
         };
         JsonElement: unknown;
         /** @description So much of a material. */
@@ -2459,8 +3133,30 @@ export interface components {
              * @description Minutes that the phases after this one take by the plan.
              */
             minutesAfter: number;
+            hold?: null | components["schemas"]["HoldCount"];
+            /** @description What the wall shows. */
+            wall: components["schemas"]["WallShown"];
             /** @description All phases, in order, for the remote. */
             phases: components["schemas"]["ClockPhase"][];
+        };
+        /** @description Something that saves time in a lesson that is running late. */
+        LessonCut: {
+            /** @description What it is, for a button. */
+            label: string;
+            /** @description What it saves and what it costs, in a sentence or two. */
+            costs: string;
+            /**
+             * Format: int32
+             * @description For fewer attempts: how many are left.
+             */
+            attempts?: null | number;
+            /** @description For another place to test at: the phase. */
+            phase: string;
+            /**
+             * Format: int32
+             * @description For another place to test at: how many there are then.
+             */
+            places?: null | number;
         };
         /** @description One lesson of a timetable. */
         LessonPlan: {
@@ -2640,6 +3336,15 @@ export interface components {
          * @enum {unknown}
          */
         MeasureKind: "length" | "area" | "mass" | "force" | "volume" | "duration" | "temperature" | "angle" | "money" | "count" | "percent" | "number" | "yesNo" | "level";
+        /** @description The pad that fits a measure. */
+        MeasurePad: {
+            /** @description What is touched. */
+            kind: components["schemas"]["PadKind"];
+            /** @description The fractions that its step allows, as typed: `1/4`, `1/2`, `3/4`. */
+            fractions: string[];
+            /** @description For one kind of weight: the load after each placement of the loading plan, in pieces. */
+            placements: number[];
+        };
         /** @description How points are worked out and compared. */
         Method: {
             /** @description What gives points. */
@@ -2685,6 +3390,9 @@ export interface components {
         NewClass: {
             name: string;
             pupils: string[];
+        };
+        NewPass: {
+            kind: components["schemas"]["PassKind"];
         };
         NewRally: {
             /** Format: uuid */
@@ -2745,6 +3453,11 @@ export interface components {
             /** @description The value that stands there in this tier. */
             value: components["schemas"]["JsonElement"];
         };
+        /**
+         * @description What a judge touches to record a measure.
+         * @enum {unknown}
+         */
+        PadKind: "number" | "words" | "count" | "weights" | "watch";
         /** @description One way of earning points. Each case stands in its own folder below `Parts`. */
         Part: components["schemas"]["PartBins"] | components["schemas"]["PartBudget"] | components["schemas"]["PartMeasured"] | components["schemas"]["PartOrdering"] | components["schemas"]["PartPieces"] | components["schemas"]["PartRelay"] | components["schemas"]["PartRubric"] | components["schemas"]["PartTally"] | components["schemas"]["PartTasks"];
         /** @description Items sorted into bins, against a key. */
@@ -3223,6 +3936,19 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
+        Pass: {
+            /** Format: uuid */
+            id: string;
+            kind: components["schemas"]["PassKind"];
+            code: string;
+            link: string;
+            picture: string;
+        };
+        /** @enum {unknown} */
+        PassKind: "judge" | "wall";
+        PasswordTyped: {
+            password: string;
+        };
         /**
          * @description What sort of challenge a brief is.
          * @enum {unknown}
@@ -3292,6 +4018,23 @@ export interface components {
          * @enum {unknown}
          */
         PhaseKind: "introduce" | "explore" | "research" | "predict" | "sketch" | "plan" | "collect" | "build" | "letGo" | "test" | "inspect" | "present" | "talk" | "rebuild" | "clearUp" | "homework";
+        Photo: {
+            /** Format: uuid */
+            id: string;
+            team: string;
+            /** Format: int32 */
+            round: number;
+            /** Format: int32 */
+            width: number;
+            /** Format: int32 */
+            height: number;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
+        PhotosOfClass: {
+            taken: boolean;
+        };
         /**
          * @description What a ladder of sizes compares.
          * @enum {unknown}
@@ -3468,10 +4211,17 @@ export interface components {
             forms: {
                 [key: string]: string[];
             };
+            pads: {
+                [key: string]: components["schemas"]["MeasurePad"];
+            };
             scoring: string[];
             sheet: components["schemas"]["PupilSheet"];
             jobs: components["schemas"]["Job"][];
             route: components["schemas"]["Pennant"][];
+        };
+        RallyPhotos: {
+            mayTake: boolean;
+            photos: components["schemas"]["Photo"][];
         };
         RallyStock: {
             taken: components["schemas"]["CupboardItem"][];
@@ -3500,10 +4250,14 @@ export interface components {
              * @description For a load test: the next load tried, which was not held; in the same unit as decimal? Reading.Value.
              */
             nextTried?: null | number;
+            /** @description Whether the judge was asked about an unlikely value and said that it is right. */
+            sure: boolean;
+            /** @description The instrument that it was taken from; empty where it was read by eye. */
+            instrument: string;
         };
         /** @description A value that is not scored, to hold the teams' values against. */
         Reference: {
-            /** @description The part it belongs to. */
+            /** @description The part it belongs to; in the standings the first one, where more parts would show the same. */
             part: string;
             /** @description Control or benchmark. */
             purpose: components["schemas"]["Purpose"];
@@ -3516,6 +4270,20 @@ export interface components {
             value: number;
             /** @description The value as it is shown. */
             valueText: string;
+        };
+        /** @description A trial that is not scored: something to compare with. */
+        ReferenceTrial: {
+            /**
+             * Format: uuid
+             * @description The entry's id.
+             */
+            entry: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /** @description Practice, control or to beat. */
+            purpose: components["schemas"]["Purpose"];
+            /** @description What it gave, as shown. */
+            shown: string;
         };
         Refusal: {
             type?: null | string;
@@ -3742,6 +4510,27 @@ export interface components {
          * @enum {unknown}
          */
         ShareOf: "count" | "points";
+        /** @description A design of a team as a judge goes on with it. */
+        SheetDesign: {
+            /** @description Its name; empty where the team has only one. */
+            name: string;
+            /**
+             * Format: int32
+             * @description The revision that the next trial is made with, from 1: a fresh build where the brief asks for one.
+             */
+            revision: number;
+            /** @description Whether the next trial needs a fresh build, because the one before failed. */
+            freshBuild: boolean;
+            /** @description What has changed, as it was last noted. */
+            changed: string;
+            /**
+             * Format: int32
+             * @description The next attempt's number; absent when all have been made.
+             */
+            next?: null | number;
+            /** @description Whether it is the team's result as things stand. */
+            counts: boolean;
+        };
         /** @description A measure that is read once, with its reading so far. */
         SheetReading: {
             /** @description The measure's id. */
@@ -3786,6 +4575,21 @@ export interface components {
             outcome: components["schemas"]["TrialOutcome"];
             /** @description What it gave, as shown. */
             shown: string;
+            /** @description Who recorded it. */
+            by: string;
+            /** @description The design tried; empty where the team has only one. */
+            design: string;
+            /**
+             * Format: int32
+             * @description The design's revision, from 1.
+             */
+            revision: number;
+            /** @description What was read, for a judge who writes it again as something else. */
+            readings: components["schemas"]["Reading"][];
+            /** @description Whether the same attempt was recorded before and nobody has said that this is another reading of it. */
+            twice: boolean;
+            /** @description On the last of several readings of an attempt: how far they are apart; empty otherwise. */
+            spread: string;
         };
         Shopping: {
             lines: components["schemas"]["ShoppingLine"][];
@@ -3935,6 +4739,11 @@ export interface components {
             provisional: boolean;
             /** @description The teams in order: placed, unfinished, did not place. */
             rows: components["schemas"]["Standing"][];
+            /**
+             * Format: double
+             * @description The largest total, so that a board can be drawn to scale before all of it is revealed; 0 where there is none.
+             */
+            largest: number;
             /** @description The named awards. */
             awards: components["schemas"]["AwardResult"][];
             /** @description Control and benchmark values to hold the teams' values against. */
@@ -4023,6 +4832,21 @@ export interface components {
             /** @description Who is in it, where that is known here. */
             pupils: components["schemas"]["TeamPupil"][];
         };
+        /** @description Where a team stands in the lesson. */
+        TeamInLesson: {
+            /** @description The team's id. */
+            team: string;
+            /**
+             * Format: uuid
+             * @description The entry that approved its plan; absent while it is not approved.
+             */
+            cleared?: null | string;
+            /**
+             * Format: uuid
+             * @description The entry that says it came late; absent where it did not.
+             */
+            late?: null | string;
+        };
         /** @description A team's kit: what is due, what was counted out and back, and who signed. */
         TeamKit: {
             /** @description The team's id. */
@@ -4086,17 +4910,34 @@ export interface components {
             status: components["schemas"]["StandingStatus"];
             /** @description What is missing or was missed; empty where the team is complete. */
             reason: string;
+            /** @description Its total as shown; empty while it has none. */
+            totalText: string;
             /** @description The rules, in the brief's order. */
             rules: components["schemas"]["SheetRule"][];
+            /** @description Whether every rule that is checked outside of attempts is decided, and none is too near to call. */
+            settled: boolean;
+            /** @description Whether what comes before the attempts is done: the rules are settled and what is read once is read. */
+            ready: boolean;
             /** @description Measures that are read once. */
             once: components["schemas"]["SheetReading"][];
             /** @description The trials for score that stand, void ones included, in order. */
             trials: components["schemas"]["SheetTrial"][];
+            /** @description The team's designs, in the order in which they were first tried; one nameless one where it has only one. */
+            designs: components["schemas"]["SheetDesign"][];
+            /** @description Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored. */
+            references: components["schemas"]["ReferenceTrial"][];
+            /** @description Whether the round is closed. */
+            closed: boolean;
             /**
-             * Format: int32
-             * @description The next attempt's number; absent when all have been made.
+             * Format: uuid
+             * @description The entry that approved the team's plan; absent while it is not approved.
              */
-            next?: null | number;
+            cleared?: null | string;
+            /**
+             * Format: uuid
+             * @description The entry that says the team came late; absent where it did not.
+             */
+            late?: null | string;
             /** @description The parts that are not measured in trials, as far as they are recorded. */
             parts: components["schemas"]["PartSoFar"][];
             /** @description Everything recorded for the team in this round, the newest first, struck entries included. */
@@ -4421,6 +5262,21 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
+        /** @description What the wall shows. */
+        WallShown: {
+            /** @description The clock or the board. */
+            shows: components["schemas"]["WallShows"];
+            /**
+             * Format: int32
+             * @description For the board: how many places have been revealed, from the last; the rest stay hidden.
+             */
+            revealed: number;
+        };
+        /**
+         * @description What a wall can show.
+         * @enum {unknown}
+         */
+        WallShows: "clock" | "board";
         /** @description A thing that is counted to make up a load: its name, and the mass of one. */
         Weight: {
             /** @description What a judge types after the number, e.g. `bead`. */
@@ -4430,6 +5286,11 @@ export interface components {
              * @description Mass of one in grams, above 0; known (a published specification) or weighed once.
              */
             grams?: null | number;
+            /**
+             * Format: int32
+             * @description How many are in a roll, so that a strong build does not take all lesson; 0 where they are all loose.
+             */
+            roll: number;
             calibration?: null | components["schemas"]["Calibration"];
             /**
              * Format: double
@@ -4442,6 +5303,14 @@ export interface components {
          * @enum {unknown}
          */
         When: "plan" | "beforeTest" | "everyAttempt" | "afterTest";
+        WhoAmI: {
+            role: components["schemas"]["CallerRole"];
+            name: string;
+            rallies: components["schemas"]["JoinedRally"][];
+            lan: boolean;
+            hasPassword: boolean;
+            here: boolean;
+        };
         /**
          * @description Which total wins.
          * @enum {unknown}
@@ -4484,6 +5353,235 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    whoAmI: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoAmI"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    setFirstPassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JoinedRally"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listPasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pass"][];
+                };
+            };
+        };
+    };
+    makePass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPass"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pass"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    endPass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                pass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     listBriefs: {
         parameters: {
             query?: {
@@ -4884,6 +5982,7 @@ export interface operations {
             query?: {
                 round?: number;
                 why?: string;
+                board?: boolean;
             };
             header?: never;
             path: {
@@ -6013,6 +7112,48 @@ export interface operations {
             };
         };
     };
+    setPhotosOfClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotosOfClass"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     addPupil: {
         parameters: {
             query?: never;
@@ -6154,7 +7295,9 @@ export interface operations {
     };
     readClock: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -6181,11 +7324,22 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     setClock: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -6227,15 +7381,15 @@ export interface operations {
             };
         };
     };
-    openTeamSheet: {
+    openTeamSheets: {
         parameters: {
             query?: {
                 round?: number;
+                team?: string;
             };
             header?: never;
             path: {
                 id: string;
-                team: string;
             };
             cookie?: never;
         };
@@ -6247,7 +7401,52 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TeamSheet"];
+                    "application/json": components["schemas"]["TeamSheet"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readAnswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswerRead"];
                 };
             };
             /** @description Not Found */
@@ -6314,6 +7513,180 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listInstruments: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instrument"][];
+                };
+            };
+        };
+    };
+    zeroInstrument: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                instrument: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listPhotos: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyPhotos"];
+                };
+            };
+        };
+    };
+    takePhoto: {
+        parameters: {
+            query: {
+                team: string;
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/*": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Photo"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    showPhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    deletePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

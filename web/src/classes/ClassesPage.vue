@@ -45,6 +45,10 @@ async function add() {
   if (answer.ok) name.value = ''
   await load()
 }
+async function setPhotos(taken: boolean) {
+  await ask(api.PUT('/api/classes/{id}/photos', { params: { path: { id: chosen.value } }, body: { taken } }))
+  await load()
+}
 async function remove(id: string) {
   await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
   await load()
@@ -84,6 +88,17 @@ async function remove(id: string) {
         @rename="rename"
         @remove="remove"
       />
+      <p class="photos">
+        <label
+          ><input
+            type="checkbox"
+            :checked="group.photos"
+            @change="setPhotos(($event.target as HTMLInputElement).checked)"
+          />
+          Photos of their work may be taken</label
+        >
+        <span class="small muted">If not, no photo is taken in any rally of this class.</span>
+      </p>
       <form class="add" novalidate @submit.prevent="add">
         Also <input v-model="name" class="inline" aria-label="New pupil" placeholder="given name and initial" />
         <button type="submit" class="act">Add to the class</button>
@@ -95,6 +110,17 @@ async function remove(id: string) {
 <style scoped>
 .desk {
   max-width: 72rem;
+}
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
+  padding: 0.75rem 0;
+}
+.photos label {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.5rem;
 }
 .add {
   display: flex;

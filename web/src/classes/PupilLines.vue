@@ -72,10 +72,6 @@ function rename(id: string, event: Event) {
 </template>
 
 <style scoped>
-.scroll {
-  position: relative;
-  overflow-x: auto;
-}
 table {
   width: 100%;
 }

@@ -24,6 +24,9 @@ void rallies.load()
 void year.load()
 const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.load()])
 
+/** Shown at once, so that nothing moves away under a finger that is about to touch it. */
+const there = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
+
 const next = computed(() => {
   if (briefs.value?.length === 0) return 'Write your first brief, or bring one in from a file.'
   const open = rallies.data.value?.find((r) => r.entries > 0)
@@ -41,15 +44,17 @@ const next = computed(() => {
       <Button label="Write a brief" @click="beginning = true" />
     </StationHead>
     <NewBriefDialog v-model="beginning" />
-    <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
-    <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />
-    <div class="two">
-      <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" />
-      <section aria-labelledby="rallies">
-        <h2 id="rallies">Rallies</h2>
-        <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
-        <RallyList v-if="rallies.data.value" :rallies="rallies.data.value" />
-      </section>
+    <div v-show="there">
+      <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
+      <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />
+      <div class="two">
+        <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" />
+        <section aria-labelledby="rallies">
+          <h2 id="rallies">Rallies</h2>
+          <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
+          <RallyList v-if="rallies.data.value" :rallies="rallies.data.value" />
+        </section>
+      </div>
     </div>
   </main>
 </template>

@@ -21,9 +21,31 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
   ],
   score: [
     ['Enter', 'Record what is typed'],
-    ['Alt + → or ←', 'Next or previous team'],
+    ['Page ↓ or Page ↑', 'Next or previous team; also Alt + → or ←'],
+    ['Alt + 1 to 9', 'A team by its place in the order'],
     ['Alt + F', 'Failed attempt'],
+    ['Alt + V', 'Void, with the reason'],
+    ['Alt + W', 'Look at it later'],
+    ['Alt + L', 'At least'],
+    ['Alt + P', 'For score, practice, control or to beat'],
+    ['Alt + S', 'Start or stop the watch'],
+    ['Alt + H', 'Let go, it fell, or it held'],
+    ['Alt + I', 'Take the reading of an instrument'],
     ['Alt + U', 'Undo the last entry'],
+    ['1 to 9 on an item', 'Put it in that bin'],
+    ['↑ or ↓ on a grip', 'Move an item up or down'],
+  ],
+  together: [
+    ['S', 'Start all lanes'],
+    ['1 to 9', 'A leg of that lane is in'],
+    ['Alt + 1 to 9', 'False touch: take it back'],
+  ],
+  wall: [
+    ['C or B', 'Show the clock or the board'],
+    ['→ or Space', 'Reveal the next place'],
+    ['←', 'Take it back'],
+    ['Home or End', 'Hide all or reveal all'],
+    ['F', 'Full screen'],
   ],
 }
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {

@@ -5,19 +5,22 @@ import { api, ask } from '../api/client'
 import BuntingRoute from './BuntingRoute.vue'
 import LoadNote from './LoadNote.vue'
 import TopBar from './TopBar.vue'
+import { useWho } from '../access/useWho'
 import { openRally } from './openRally'
 import { useLive } from './useLive'
-import { useLoad } from './useLoad'
+import { useKept } from './useKept'
 
 /** What all stations of a rally share: the rally itself, its round, the route and the live connection. */
 const props = defineProps<{ rally: string }>()
 const route = useRoute()
 const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? '1')) || 1))
 const station = computed(() => route.meta.station ?? '')
-const wall = computed(() => station.value === 'wall' || station.value === 'clock')
+const wall = computed(() => station.value === 'wall')
 
-const { data, refusal, state, load } = useLoad(() =>
-  ask(api.GET('/api/rallies/{id}', { params: { path: { id: props.rally }, query: { round: round.value } } })),
+const { data, refusal, state, load } = useKept(
+  'rallies',
+  () => `${props.rally}:${round.value}`,
+  () => ask(api.GET('/api/rallies/{id}', { params: { path: { id: props.rally }, query: { round: round.value } } })),
 )
 const tick = ref(0)
 const news = () => {
@@ -29,7 +32,10 @@ watch(round, news)
 void load()
 
 const query = computed(() => (round.value > 1 ? `?round=${round.value}` : ''))
-const to = computed(() => ({
+const { isTeacher } = useWho()
+/** A judge has one station. */
+const to = computed(() => (isTeacher.value ? all.value : { score: all.value.score }))
+const all = computed(() => ({
   brief: `/rallies/${props.rally}/brief${query.value}`,
   kit: `/rallies/${props.rally}/kit${query.value}`,
   teams: `/rallies/${props.rally}/teams${query.value}`,

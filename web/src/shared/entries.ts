@@ -1,8 +1,18 @@
 import { v7 } from 'uuid'
-import type { Entry, KitAmount, Reading, TrialOutcome } from '../api/names'
+import type { Entry, KitAmount, Purpose, Reading, TrialOutcome } from '../api/names'
 
-/** What every entry begins with: an id of this device's own, the time and who. */
-const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: 'Teacher', team, round })
+/** What every entry begins with: an id of this device's own and the time here. The server says who wrote it, and when by its own clock. */
+const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: '', team, round })
+
+/** A reading as it was typed or taken. */
+export const reading = (measure: string, typed: string, says: Partial<Reading> = {}): Reading => ({
+  measure,
+  typed,
+  bound: 'exact',
+  sure: false,
+  instrument: '',
+  ...says,
+})
 
 export const ruleChecked = (team: string, round: number, rule: string, met: boolean): Entry => ({
   kind: 'ruleChecked',
@@ -12,24 +22,30 @@ export const ruleChecked = (team: string, round: number, rule: string, met: bool
   design: '',
 })
 
-export const trialRecorded = (
-  team: string,
-  round: number,
-  attempt: number,
-  outcome: TrialOutcome,
-  readings: Reading[],
-  reason = '',
-): Entry => ({
+/** What a trial says beside its team and round; what is left out is as usual. */
+export interface TrialSays {
+  outcome: TrialOutcome
+  attempt?: number | null
+  readings?: Reading[]
+  reason?: string
+  purpose?: Purpose
+  design?: string
+  revision?: number
+  again?: boolean
+}
+
+export const trialRecorded = (team: string, round: number, says: TrialSays): Entry => ({
   kind: 'trialRecorded',
   ...begin(team, round),
-  design: '',
-  revision: 1,
-  // A void trial is none of the numbered attempts.
-  attempt: outcome === 'void' ? null : attempt,
-  purpose: 'score',
-  outcome,
-  reason,
-  readings,
+  design: says.design ?? '',
+  revision: says.revision ?? 1,
+  // A void trial is none of the numbered attempts, nor is one that is not scored.
+  attempt: says.outcome === 'void' || (says.purpose ?? 'score') !== 'score' ? null : (says.attempt ?? null),
+  again: says.again ?? false,
+  purpose: says.purpose ?? 'score',
+  outcome: says.outcome,
+  reason: says.reason ?? '',
+  readings: says.readings ?? [],
 })
 
 export const measureRead = (team: string, round: number, reading: Reading): Entry => ({

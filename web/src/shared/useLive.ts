@@ -1,4 +1,4 @@
-import { HubConnectionBuilder, HubConnectionState, LogLevel } from '@microsoft/signalr'
+import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr'
 import { onBeforeUnmount, ref } from 'vue'
 
 /** Never gives up: at once, then every two seconds. */
@@ -7,7 +7,7 @@ const keepTrying = {
     previousRetryCount === 0 ? 0 : 2000,
 }
 
-/** Follows a rally: calls back on every new entry, and once after a lost connection has come back. */
+/** Follows a rally: calls back on every new entry, and whenever the connection has come about. */
 export function useLive(rally: string, onNews: () => void) {
   const connected = ref(true)
   let left = false
@@ -17,29 +17,33 @@ export function useLive(rally: string, onNews: () => void) {
     .configureLogging(LogLevel.None)
     .build()
 
-  const follow = () => hub.invoke('Follow', rally)
   hub.on('recorded', onNews)
   hub.onreconnecting(() => (connected.value = false))
-  hub.onreconnected(() => void catchUp())
+  hub.onreconnected(() => void follow())
 
-  async function catchUp() {
-    await follow()
-    connected.value = true
-    onNews()
+  /** From here on nothing is missed; what came between loading the page and now is asked for once more. */
+  async function follow() {
+    try {
+      await hub.invoke('Follow', rally)
+      connected.value = true
+      onNews()
+    } catch {
+      // Lost again, or no longer let in. The screen says so; a connection that comes back follows again.
+      connected.value = false
+    }
   }
 
   async function start(): Promise<void> {
     if (left) return
     try {
       await hub.start()
-      await follow()
-      if (!connected.value) onNews()
-      connected.value = true
     } catch {
       // The screen says that the connection is gone; this goes on trying until it is back.
       connected.value = false
-      if (hub.state === HubConnectionState.Disconnected) setTimeout(() => void start(), 2000)
+      setTimeout(() => void start(), 2000)
+      return
     }
+    await follow()
   }
 
   void start()

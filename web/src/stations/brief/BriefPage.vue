@@ -109,7 +109,7 @@ async function copyMine() {
         @copy="copyMine"
         @theirs="draft.takeTheirs"
       />
-      <div v-if="draft.kept.value" class="kept" role="alert">
+      <div v-if="draft.kept.value" class="kept heed" role="alert">
         <p>Changes from this browser were not saved last time, and the brief has been changed since.</p>
         <Button label="Use them" size="small" @click="draft.useKept" />
         <Button label="Let them go" size="small" variant="outlined" @click="draft.dropKept" />
@@ -164,9 +164,6 @@ async function copyMine() {
   flex-wrap: wrap;
   align-items: center;
   gap: 0.75rem;
-  background: var(--marigold-wash);
-  border: 2px dashed var(--marigold);
-  padding: 0.6rem 1rem;
   margin-top: 1rem;
 }
 .act:disabled {

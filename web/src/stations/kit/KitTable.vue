@@ -64,9 +64,6 @@ const asNumber = (event: Event) => Number((event.target as HTMLInputElement).val
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 table {
   width: 100%;
 }

@@ -10,6 +10,7 @@ import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { teamMarks } from '../../shared/teamMarks'
 import { useLoad } from '../../shared/useLoad'
+import UnsentNote from '../../shared/UnsentNote.vue'
 import { useOutbox } from '../../shared/useOutbox'
 import StockNote from './StockNote.vue'
 import TeamKitCount from './TeamKitCount.vue'
@@ -21,7 +22,7 @@ const path = { id }
 const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', { params: { path } })))
 void kit.load()
 watch(tick, () => void kit.load())
-const { unsent, record } = useOutbox(id, news)
+const outbox = useOutbox(id, news)
 const refusal = ref<Refusal>()
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 const rows = computed(() =>
@@ -32,7 +33,7 @@ const rows = computed(() =>
 )
 
 async function count(team: string, way: 'out' | 'back', amounts: { material: string; amount: number }[], by: string) {
-  const sent = await record(kitCounted(team, way, amounts, by))
+  const sent = await outbox.record(kitCounted(team, way, amounts, by))
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
 }
 async function take() {
@@ -53,9 +54,7 @@ async function back(items: CupboardItem[]) {
       <a class="small" :href="`/api/rallies/${id}/kit/shopping`" download>Shopping list</a>
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
     </StationHead>
-    <p v-if="unsent.length > 0" class="waiting small" role="status">
-      Kept on this device, not sent yet. It is sent by itself when the connection is back.
-    </p>
+    <UnsentNote v-if="rally" :outbox="outbox" :rally="rally" />
     <p v-if="refusal" class="wrong" role="alert">
       {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
     </p>
@@ -113,10 +112,6 @@ async function back(items: CupboardItem[]) {
 .same li {
   padding: 0.3rem 0;
   border-bottom: 1px solid var(--line);
-}
-.waiting {
-  background: var(--marigold-wash);
-  padding: 0.4rem 0.75rem;
 }
 @media (max-width: 800px) {
   .two {

@@ -32,4 +32,7 @@ const sorts = { control: 'Control', benchmark: 'To beat', practice: 'Practice', 
 h3 {
   color: var(--lagoon-deep);
 }
+p + h3 {
+  padding-top: 0.75rem;
+}
 </style>

@@ -7,6 +7,9 @@ import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
 import { useLoad } from '../../shared/useLoad'
+import PhotoStrip from '../../shared/PhotoStrip.vue'
+import { usePhotos } from '../../shared/usePhotos'
+import type { Photo } from '../../api/names'
 import ClassFindings from './ClassFindings.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
@@ -23,6 +26,10 @@ const standings = useLoad(() =>
 )
 watch([round, tick, chosen], () => void standings.load(), { immediate: true })
 
+const album = usePhotos(rally.value?.id ?? '')
+const photos = computed(() => album.all.value.filter((p) => p.round === round.value))
+const teamOf = (photo: Photo) => rally.value?.teams.find((t) => t.id === photo.team)?.name ?? ''
+
 /** Until a team is chosen, the first one is. */
 watch(standings.data, (now) => (chosen.value ||= now?.rows[0]?.team ?? ''))
 const row = computed(
@@ -34,7 +41,7 @@ const row = computed(
   <main v-if="rally" id="main" class="results">
     <StationHead :title="rally.name" :next="nextAt(rally.route, 'results')">
       <RoundChoice :rounds="rally.rounds" :round="round" />
-      <RouterLink :to="`/rallies/${rally.id}/wall${round > 1 ? `?round=${round}` : ''}`">Show on the wall</RouterLink>
+      <RouterLink :to="`/rallies/${rally.id}/run${round > 1 ? `?round=${round}` : ''}`">Show on the wall</RouterLink>
     </StationHead>
     <LoadNote
       v-if="!standings.data.value"
@@ -60,10 +67,17 @@ const row = computed(
       </section>
       <WhySlip v-if="row && row.why.length > 0" :row="row" />
     </div>
+    <section v-if="photos.length > 0" class="photos" aria-labelledby="photos">
+      <h2 id="photos">Photos</h2>
+      <PhotoStrip :photos="photos" :rally="rally.id" :of="teamOf" />
+    </section>
   </main>
 </template>
 
 <style scoped>
+.photos {
+  padding-top: 1.5rem;
+}
 .results {
   max-width: 80rem;
   margin: 0 auto;

@@ -2,16 +2,26 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { timeOfDay } from '../../shared/days'
+import { struckOut } from '../../shared/entries'
+import EntryLog from '../../shared/EntryLog.vue'
 import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
+import UnsentNote from '../../shared/UnsentNote.vue'
 import { useRally } from '../../shared/openRally'
+import { useOutbox } from '../../shared/useOutbox'
 import { asClock, useClock } from './useClock'
+import ClassInLesson from './ClassInLesson.vue'
 import { useSignal } from './useSignal'
+import WallRemote from './WallRemote.vue'
+import type { Entry, LessonCut } from '../../api/names'
 
 /** The remote: the clock, the phases, and what a teacher does to them while standing up. */
-const { rally, tick } = useRally()
+const { rally, round, tick, news } = useRally()
 const id = String(useRoute().params.rally)
-const { clock, left, behind, end, touch, refusal } = useClock(id, tick)
+const live = useClock(id, round, tick)
+const { clock, left, behind, end, touch, refusal, cuts, held, log } = live
+const outbox = useOutbox(id, news)
 const { sound, ring, shown } = useSignal(clock, left)
 const at = computed(() => clock.value?.phases.findIndex((p) => p.id === clock.value?.phase?.id) ?? -1)
 const next = computed(() => clock.value?.phases[at.value + 1])
@@ -21,14 +31,29 @@ const pace = computed(() => {
   const n = Math.round(behind.value)
   return n === 0 ? 'on time' : `${minutes(n)} ${n > 0 ? 'behind' : 'ahead'}`
 })
-const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }))
+/** A cut is an entry like any other: it can be struck out, and its record stays. */
+const make = (cut: LessonCut) =>
+  cut.attempts
+    ? touch({ does: 'cutAttempts', number: cut.attempts })
+    : touch({ does: 'openPlaces', phase: cut.phase, number: cut.places ?? 1 })
+async function record(entry: Entry) {
+  const sent = await outbox.record(entry)
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  return sent
+}
+const strike = (entry: string, why: string) => record(struckOut('', round.value, entry, why))
+const ends = computed(() => end.value && timeOfDay(end.value))
 </script>
 
 <template>
   <main v-if="rally" id="main" class="desk">
     <StationHead title="Run" :next="nextAt(rally.route, 'run')">
-      <RouterLink class="small" :to="`/rallies/${id}/clock`">Put the clock on the wall</RouterLink>
+      <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges and walls</RouterLink>
+      <RouterLink class="small" :to="`/rallies/${id}/wall${round > 1 ? `?round=${round}` : ''}`"
+        >Open the wall here</RouterLink
+      >
     </StationHead>
+    <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <template v-if="clock">
       <section class="now" aria-labelledby="now">
@@ -40,6 +65,13 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
             <template v-if="clock.ends">The lesson is {{ pace }}; its last phase ends at {{ ends }}.</template>
             <template v-else>The clock stands.</template>
           </p>
+          <p v-if="held !== undefined && clock.hold" class="figures" role="status">
+            {{
+              held < clock.hold.seconds
+                ? `Hold: ${Math.ceil(clock.hold.seconds - held)} s to go`
+                : 'Whatever stands now has held.'
+            }}
+          </p>
           <p v-if="shown" class="signal" role="alert">
             {{ shown === 'over' ? `${clock.phase.name}: time is up.` : `${minutes(clock.phase.warning)} left.` }}
           </p>
@@ -48,7 +80,7 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
           <h2 id="now">{{ clock.over ? 'The lesson is over' : 'Not begun yet' }}</h2>
           <p class="muted">Begin a phase below. Every screen of this rally follows.</p>
         </template>
-        <div class="ways">
+        <div class="touch-row">
           <Button
             v-if="next"
             :label="clock.phase ? `On to: ${next.name}` : `Begin: ${next.name}`"
@@ -61,9 +93,23 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
             <Button label="+1 minute" variant="outlined" @click="touch({ does: 'add', minutes: 1 })" />
             <Button label="+5 minutes" variant="outlined" @click="touch({ does: 'add', minutes: 5 })" />
             <Button label="−1 minute" variant="outlined" @click="touch({ does: 'add', minutes: -1 })" />
+            <Button
+              v-if="rally.brief.trials.holdSeconds > 0"
+              :label="`Let go: count ${rally.brief.trials.holdSeconds} s`"
+              variant="outlined"
+              @click="touch({ does: 'letGo' })"
+            />
           </template>
         </div>
       </section>
+      <ul v-if="clock.phase && cuts.length > 0" class="cuts" aria-label="To save time">
+        <li v-for="cut in cuts" :key="cut.label">
+          <Button :label="cut.label" variant="outlined" severity="secondary" @click="make(cut)" />
+          <span class="small">{{ cut.costs }}</span>
+        </li>
+      </ul>
+      <ClassInLesson :live="live" :rally="rally" :record="record" />
+      <WallRemote :live="live" :teams="rally.teams.length" />
       <section aria-labelledby="phases">
         <h2 id="phases">Phases</h2>
         <ol>
@@ -86,6 +132,7 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
           </li>
         </ol>
       </section>
+      <EntryLog v-if="log.length > 0" heading="h2" :log="log" :strike="strike" />
       <section aria-labelledby="sound">
         <h2 id="sound">Sound</h2>
         <p class="line">
@@ -118,16 +165,17 @@ const ends = computed(() => end.value?.toLocaleTimeString([], { hour: '2-digit',
   padding: 0.4rem 0.75rem;
   font-weight: 700;
 }
-.ways {
+.cuts li {
   display: flex;
   flex-wrap: wrap;
-  gap: 0.6rem;
-  padding-top: 0.6rem;
+  align-items: center;
+  gap: 0.5rem 1rem;
+  padding: 0.4rem 0;
 }
-.ways :deep(button) {
+.cuts :deep(button) {
   min-height: var(--touch);
 }
-li {
+ol li {
   display: grid;
   grid-template-columns: 4.5rem minmax(0, 1fr) auto;
   gap: 0.75rem;

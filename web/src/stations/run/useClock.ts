@@ -1,44 +1,70 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, watch, type Ref } from 'vue'
-import { api, ask } from '../../api/client'
-import type { ClockTouch, LessonClock, Refusal } from '../../api/names'
+import { api, ask, refusalOf } from '../../api/client'
+import type { ClockRead, ClockTouch, LessonClock, LessonCut, LogLine, Refusal, TeamInLesson } from '../../api/names'
 
 /**
  * The clock of a rally, as the server has it. A screen knows only how far its own clock is from the server's, and asks again
  * whenever there is news.
  */
-export function useClock(rally: string, tick: Readonly<Ref<number>>) {
+export function useClock(rally: string, round: Readonly<Ref<number>>, tick: Readonly<Ref<number>>) {
   const clock = ref<LessonClock>()
+  /** The teams in the order in which they are tested. */
+  const teams = ref<readonly TeamInLesson[]>([])
+  const cuts = ref<readonly LessonCut[]>([])
+  /** What was done to the lesson, the newest first. */
+  const log = ref<readonly LogLine[]>([])
   const refusal = ref<Refusal>()
   /** Milliseconds that the server's time is ahead of this device's. */
   const ahead = ref(0)
   const now = ref(Date.now())
-  useIntervalFn(() => (now.value = Date.now() + ahead.value), 100)
-  const path = { id: rally }
+  useIntervalFn(() => (now.value = Date.now() + ahead.value), 50)
+  const params = () => ({ path: { id: rally }, query: { round: round.value } })
 
-  function take(read: { clock: LessonClock; now: string }, asked: number) {
-    // The answer was written somewhere between asking and hearing it.
-    ahead.value = new Date(read.now).getTime() - (asked + Date.now()) / 2
+  /** Counts what was asked, so that an answer that has been overtaken changes nothing. */
+  let turn = 0
+  let taken = 0
+
+  /**
+   * The answer was written somewhere between asking and hearing it, so the quickest one tells best how far the clocks are apart
+   * (the clock filter of RFC 5905, 10). One that cannot be true beside it means that a clock was set meanwhile.
+   */
+  let quickest = Infinity
+  function compare(server: number, asked: number, heard: number) {
+    const trip = heard - asked
+    const apart = server - (asked + heard) / 2
+    if (trip > quickest && Math.abs(apart - ahead.value) <= (trip + quickest) / 2) return
+    quickest = trip
+    ahead.value = apart
+  }
+
+  function take(read: ClockRead, asked: number, of: number) {
+    if (of < taken) return
+    taken = of
+    compare(new Date(read.now).getTime(), asked, Date.now())
     now.value = Date.now() + ahead.value
     clock.value = read.clock
+    teams.value = read.teams
+    cuts.value = read.cuts
+    log.value = read.log
   }
   async function load() {
-    const asked = Date.now()
-    const answer = await ask(api.GET('/api/rallies/{id}/clock', { params: { path } }))
-    if (answer.ok) take(answer.data, asked)
+    const [asked, of] = [Date.now(), ++turn]
+    const answer = await ask(api.GET('/api/rallies/{id}/clock', { params: params() }))
+    if (answer.ok) take(answer.data, asked, of)
   }
   async function touch(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) {
-    const asked = Date.now()
+    const [asked, of] = [Date.now(), ++turn]
     const answer = await ask(
       api.POST('/api/rallies/{id}/clock', {
-        params: { path },
-        body: { phase: '', minutes: 0, by: 'Teacher', ...body },
+        params: params(),
+        body: { phase: '', minutes: 0, number: 0, shows: 'clock', ...body },
       }),
     )
-    refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
-    if (answer.ok) take(answer.data, asked)
+    refusal.value = refusalOf(answer, 'The clock goes on as it was. Try again when the connection is back.')
+    if (answer.ok) take(answer.data, asked, of)
   }
-  watch(tick, () => void load(), { immediate: true })
+  watch([tick, round], () => void load(), { immediate: true })
 
   /** Seconds that are left of the phase; below 0 when it runs over. */
   const left = computed(() => {
@@ -58,8 +84,15 @@ export function useClock(rally: string, tick: Readonly<Ref<number>>) {
       ? new Date(now.value + (Math.max(0, left.value) + clock.value.minutesAfter * 60) * 1000)
       : undefined,
   )
-  return { clock, left, behind, end, touch, refusal }
+  /** Seconds since everybody let go; absent while no hold is counted. */
+  const held = computed(() =>
+    clock.value?.hold ? Math.max(0, (now.value - new Date(clock.value.hold.from).getTime()) / 1000) : undefined,
+  )
+  return { clock, teams, cuts, log, left, behind, end, held, touch, refusal }
 }
+
+/** A clock as a page hands it to what it shows. */
+export type LiveClock = ReturnType<typeof useClock>
 
 /** Minutes and seconds: 4:05, and a minus sign when the time is over. */
 export function asClock(seconds: number) {

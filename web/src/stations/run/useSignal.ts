@@ -38,9 +38,11 @@ export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: R
   watch(left, (now, before) => {
     const phase = clock.value?.phase
     if (!phase || now === undefined || before === undefined || !clock.value?.ends || now > before) return
+    // However far the time went at once: a moment after the mark is still worth a signal, later is not.
+    const passed = (mark: number) => before > mark && now <= mark && mark - now < 5
     const warning = phase.warning * 60
-    if (warning > 0 && before > warning && now <= warning && before - now < 5) signal('warning')
-    if (before > 0 && now <= 0 && before - now < 5) signal('over')
+    if (warning > 0 && passed(warning)) signal('warning')
+    if (passed(0)) signal('over')
   })
   watch(
     () => clock.value?.phase?.id,

@@ -1,21 +1,43 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed, ref } from 'vue'
 import type { SheetRule } from '../../api/names'
 import { ruleChecked } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** Rules: those that are looked at have two buttons, those that are measured say how the reading came out. */
-defineProps<{ rules: readonly SheetRule[] }>()
+const props = defineProps<{ rules: readonly SheetRule[]; settled: boolean }>()
 const { team, round, record } = useRecording()
 const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, round.value, rule.id, met))
+/** Once they are settled, one line says how they came out and the attempts move up under the thumb. */
+const chosen = ref<boolean>()
+const open = computed(() => chosen.value ?? !(props.settled && props.rules.length > 0))
+const missed = computed(() => props.rules.filter((r) => r.state === 'missed'))
 const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
 </script>
 
 <template>
   <section aria-labelledby="musts">
-    <h3 id="musts">Must-haves</h3>
+    <div class="head">
+      <h3 id="musts">Must-haves</h3>
+      <button
+        v-if="settled && rules.length > 0"
+        type="button"
+        class="act"
+        :aria-expanded="open"
+        @click="chosen = !open"
+      >
+        {{ open ? 'Fold them up' : 'Show them' }}
+      </button>
+    </div>
     <p v-if="rules.length === 0" class="muted">This brief has none.</p>
-    <ul>
+    <p v-else-if="!open" class="small">
+      <b v-if="missed.length > 0" class="missed">Missed: {{ missed.map((r) => r.text).join('; ') }}. </b>
+      <span v-if="missed.length < rules.length" class="met">{{
+        missed.length > 0 ? 'The others are kept.' : 'All kept.'
+      }}</span>
+    </p>
+    <ul v-if="open">
       <li v-for="r in rules" :key="r.id">
         <p>
           {{ r.text }}
@@ -52,6 +74,11 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
 h3 {
   color: var(--lagoon-deep);
 }
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
@@ -71,7 +98,6 @@ li {
   gap: 0.5rem;
 }
 .touch {
-  min-height: var(--touch);
   min-width: 5.5rem;
 }
 .missed {

@@ -2,24 +2,27 @@
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import type { RallyOpened, Refusal, TeamSheet } from '../../api/names'
-import ReadingField from './ReadingField.vue'
-import { measureRead } from '../../shared/entries'
+import ReadingField from './readings/ReadingField.vue'
+import TakeReading from './readings/TakeReading.vue'
+import { measureRead, reading } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** Measures that are read once for the team's design. */
 const props = defineProps<{ once: TeamSheet['once']; rally: RallyOpened; refusal?: Refusal }>()
 const { team, round, record } = useRecording()
 const typed = ref<Record<string, string>>({})
+/** The reading that an instrument gave, as long as it is not typed over. */
+const taken = ref<Record<string, { typed: string; instrument: string }>>({})
 const tried = ref('')
 /** The measure that is being read again. */
 const again = ref('')
 const measureOf = (id: string) => props.rally.brief.measures.find((m) => m.id === id)
 
-async function send(measure: string) {
+async function send(measure: string, sure = false) {
   tried.value = measure
-  const sent = await record(
-    measureRead(team.value, round.value, { measure, typed: typed.value[measure] ?? '', bound: 'exact' }),
-  )
+  const text = typed.value[measure] ?? ''
+  const instrument = taken.value[measure]?.typed === text ? (taken.value[measure]?.instrument ?? '') : ''
+  const sent = await record(measureRead(team.value, round.value, reading(measure, text, { sure, instrument })))
   if (sent.kind === 'refused') return
   typed.value[measure] = ''
   again.value = ''
@@ -46,10 +49,18 @@ async function send(measure: string) {
           v-if="measureOf(o.measure)"
           :model-value="typed[o.measure] ?? ''"
           :measure="measureOf(o.measure)!"
+          :pad="rally.pads[o.measure]!"
           :forms="rally.forms[o.measure] ?? []"
           :problem="tried === o.measure ? refusal?.problems.find((p) => p.at.startsWith('/reading/')) : undefined"
           @update:model-value="typed[o.measure] = $event"
-        />
+          @sure="send(o.measure, true)"
+        >
+          <TakeReading
+            :rally="rally.id"
+            :kind="measureOf(o.measure)!.kind"
+            @taken="(t) => ((taken[o.measure] = t), (typed[o.measure] = t.typed))"
+          />
+        </ReadingField>
         <Button type="submit" label="Record" class="touch" :aria-label="`Record: ${measureOf(o.measure)?.name}`" />
       </form>
     </template>
@@ -75,8 +86,5 @@ form {
   gap: 1rem;
   padding: 0.3rem 0;
   border-bottom: var(--stitch);
-}
-.touch {
-  min-height: var(--touch);
 }
 </style>

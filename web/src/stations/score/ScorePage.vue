@@ -1,59 +1,78 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, provide, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, provide, ref, useTemplateRef, watch } from 'vue'
+import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { api, ask } from '../../api/client'
-import type { Entry, Refusal } from '../../api/names'
+import type { Entry, Refusal, SheetTrial } from '../../api/names'
+import EntryLog from '../../shared/EntryLog.vue'
 import LoadNote from '../../shared/LoadNote.vue'
 import RoundChoice from '../../shared/RoundChoice.vue'
+import { timeOfDay } from '../../shared/days'
 import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
-import { useLoad } from '../../shared/useLoad'
+import { useKept } from '../../shared/useKept'
 import AttemptPad from './AttemptPad.vue'
-import EntryLog from './EntryLog.vue'
+import DesignBar from './DesignBar.vue'
+import InLesson from './InLesson.vue'
 import MustHaves from './MustHaves.vue'
 import OnceReadings from './OnceReadings.vue'
 import NotePad from './pads/NotePad.vue'
 import PartPads from './pads/PartPads.vue'
+import ReferenceList from './ReferenceList.vue'
+import RoundDoor from './RoundDoor.vue'
+import TeamPhotos from './TeamPhotos.vue'
 import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
-import UnsentNote from './UnsentNote.vue'
+import UnsentNote from '../../shared/UnsentNote.vue'
 import { struckOut } from '../../shared/entries'
 import { recording } from './recording'
+import { useInstruments } from './useInstruments'
 import { useOutbox } from '../../shared/useOutbox'
+import { useWho } from '../../access/useWho'
+import WhoLine from '../../access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
 const { rally, round, tick, news } = useRally()
+const { isTeacher } = useWho()
 const router = useRouter()
-const teams = computed(() => rally.value?.teams ?? [])
-const at = computed(() =>
-  Math.max(
-    0,
-    teams.value.findIndex((t) => t.id === props.team),
-  ),
-)
-const current = computed(() => teams.value[at.value]?.id ?? '')
+const id = rally.value?.id ?? ''
 
-const sheet = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/score/{team}', {
-      params: { path: { id: rally.value?.id ?? '', team: current.value }, query: { round: round.value } },
-    }),
-  ),
+const sheets = useKept(
+  'sheets',
+  () => `${id}:${round.value}`,
+  () =>
+    ask(
+      api.GET('/api/rallies/{id}/score', {
+        params: { path: { id }, query: { round: round.value, team: props.team ?? '' } },
+      }),
+    ),
 )
-const standings = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/results', {
-      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value } },
-    }),
-  ),
-)
-watch([current, round, tick], () => void Promise.all([sheet.load(), standings.load()]), { immediate: true })
+/** The teams in the order in which they are tested. */
+const teams = computed(() => {
+  const all = rally.value?.teams ?? []
+  return sheets.data.value?.map((s) => all.find((t) => t.id === s.team)!).filter(Boolean) ?? all
+})
+/** Without a team in the address: whoever is first in the test order and not finished. */
+const due = computed(() => sheets.data.value?.find((s) => s.status === 'unfinished')?.team ?? teams.value[0]?.id ?? '')
+const current = computed(() => teams.value.find((t) => t.id === props.team)?.id ?? due.value)
+const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
+const sheet = computed(() => sheets.data.value?.find((s) => s.team === current.value))
+watch([() => props.team, round, tick], () => void sheets.load(), { immediate: true })
+let leaving = false
+onBeforeRouteLeave(() => void (leaving = true))
+/** The address names the team, but whoever is on the way to another page is not held back. */
+watch(sheet, (now) => now && !leaving && props.team !== now.team && void router.replace(to(now.team)), {
+  immediate: true,
+})
 
-const outbox = useOutbox(rally.value?.id ?? '', news)
+function to(team: string) {
+  return { path: `/rallies/${id}/score/${team}`, query: round.value > 1 ? { round: round.value } : {} }
+}
+
+const outbox = useOutbox(id, news)
 const refusal = ref<Refusal>()
 async function record(entry: Entry) {
   refusal.value = undefined
@@ -61,7 +80,8 @@ async function record(entry: Entry) {
   if (sent.kind === 'refused') refusal.value = sent.refusal
   return sent
 }
-provide(recording, { team: current, round, record })
+provide(recording, { team: current, round, record, instruments: useInstruments(id) })
+watch(current, () => (refusal.value = undefined))
 
 /** A refusal that one of the fields below shows by itself. */
 const shownAtField = computed(
@@ -75,20 +95,39 @@ const tried = computed(
     (rally.value?.brief.measures.some((m) => m.taken === 'eachAttempt') ?? false),
 )
 
-function go(by: number) {
-  const next = teams.value[(at.value + by + teams.value.length) % teams.value.length]
-  if (next)
-    void router.push({
-      path: `/rallies/${rally.value?.id}/score/${next.id}`,
-      query: round.value > 1 ? { round: round.value } : {},
-    })
+/** The design that is being tried: the one that was chosen, or else the one that counts. */
+const chosen = ref<string>()
+const design = computed(() => {
+  const all = sheet.value?.designs ?? []
+  return all.find((d) => d.name === chosen.value) ?? all.find((d) => d.counts) ?? all[0]
+})
+const redo = ref<{ trial: SheetTrial; as: 'look' | 'again' }>()
+watch([current, round], () => {
+  chosen.value = undefined
+  redo.value = undefined
+})
+
+function goTo(team: string | undefined) {
+  if (team) void router.push(to(team))
 }
-const last = computed(() => sheet.data.value?.log.find((line) => !line.struck))
-const undo = () => last.value && record(struckOut(current.value, round.value, last.value.entry, 'undone'))
+const go = (by: number) => goTo(teams.value[(at.value + by + teams.value.length) % teams.value.length]?.id)
+const strike = (entry: string, why: string) => record(struckOut(current.value, round.value, entry, why))
+const entryLog = useTemplateRef('log')
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  if (!event.altKey || event.ctrlKey || event.metaKey) return
-  const action = { ArrowRight: () => go(1), ArrowLeft: () => go(-1), KeyU: () => void undo() }[event.code]
+  if (event.ctrlKey || event.metaKey) return
+  const plain: Record<string, () => void> = { PageDown: () => go(1), PageUp: () => go(-1) }
+  const withAlt: Record<string, () => void> = {
+    ArrowRight: () => go(1),
+    ArrowLeft: () => go(-1),
+    KeyU: () => entryLog.value?.undo(),
+  }
+  const digit = /^Digit([1-9])$/.exec(event.code)?.[1]
+  const action = event.altKey
+    ? digit
+      ? () => goTo(teams.value[Number(digit) - 1]?.id)
+      : withAlt[event.code]
+    : plain[event.code]
   if (!action) return
   event.preventDefault()
   action()
@@ -98,51 +137,69 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 <template>
   <main v-if="rally" id="main" class="score">
     <StationHead :title="rally.name" :next="nextAt(rally.route, 'score')">
+      <RouterLink :to="{ path: `/rallies/${id}/together`, query: round > 1 ? { round } : {} }" class="small"
+        >All teams together</RouterLink
+      >
       <RoundChoice :rounds="rally.rounds" :round="round" may-begin />
     </StationHead>
-    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :standings="standings.data.value" />
-    <UnsentNote :unsent="outbox.unsent.value" :rally="rally" @drop="outbox.drop" />
+    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :sheets="sheets.data.value ?? []" />
+    <UnsentNote :outbox="outbox" :rally="rally" />
+    <p v-if="sheets.asOf.value" class="small muted" role="status">
+      This is what was known at {{ timeOfDay(sheets.asOf.value.toISOString()) }}. Go on recording; it is sent later.
+    </p>
     <LoadNote
-      v-if="!sheet.data.value"
-      :state="sheet.state.value"
-      :refusal="sheet.refusal.value"
+      v-if="!sheet || !design"
+      :state="sheets.state.value"
+      :refusal="sheets.refusal.value"
       what="the team"
-      @again="sheet.load"
+      @again="sheets.load"
     />
     <div v-else class="sheet">
       <div class="name">
         <Button label="‹" aria-label="Previous team" variant="outlined" class="step" @click="go(-1)" />
         <div>
-          <h2>{{ sheet.data.value.name }}</h2>
-          <p class="muted">{{ sheet.data.value.reason || 'Complete' }}</p>
+          <h2>{{ sheet.name }}</h2>
+          <p class="muted">{{ sheet.reason || 'Complete' }}</p>
         </div>
         <Button label="›" aria-label="Next team" variant="outlined" class="step" @click="go(1)" />
       </div>
+      <p v-if="sheet.closed" class="heed" role="status">
+        Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
+      </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <MustHaves :rules="sheet.data.value.rules" />
-      <OnceReadings
-        v-if="sheet.data.value.once.length"
-        :once="sheet.data.value.once"
-        :rally="rally"
-        :refusal="refusal"
-      />
-      <PartPads :key="`parts ${current} ${round}`" :parts="sheet.data.value.parts" :rally="rally" />
+      <InLesson :sheet="sheet" :if-late="rally.brief.timing.ifLate" />
+      <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
+      <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
+      <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
       <section v-if="tried" aria-labelledby="attempts">
         <h3 id="attempts">Attempts</h3>
         <p v-if="rally.brief.trials.overWhen" class="muted">{{ rally.brief.trials.overWhen }}</p>
-        <TrialList :trials="sheet.data.value.trials" />
+        <DesignBar
+          :model-value="design.name"
+          :designs="sheet.designs"
+          :named="rally.brief.trials.designs === 'named'"
+          @update:model-value="chosen = $event"
+        />
+        <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
         <AttemptPad
-          v-if="sheet.data.value.next"
-          :key="current + round"
+          v-if="design.next || redo"
+          :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"
           :rally="rally"
-          :next="sheet.data.value.next"
+          :design="design"
+          :redo="redo"
+          :ready="sheet.ready"
           :refusal="refusal"
+          @done="redo = undefined"
         />
         <p v-else class="done">All attempts have been made. Strike one out if it was recorded by mistake.</p>
+        <ReferenceList :references="sheet.references" />
       </section>
       <NotePad />
-      <EntryLog :log="sheet.data.value.log" @undo="undo" />
+      <TeamPhotos :rally="rally" :team="current" :round="round" />
+      <EntryLog ref="log" :log="sheet.log" :strike="strike" />
+      <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
     </div>
+    <WhoLine />
   </main>
 </template>
 
@@ -187,6 +244,12 @@ h3 {
 @media (max-width: 700px) {
   .score {
     padding: 0.75rem 0.75rem 3rem;
+  }
+  .name {
+    gap: 0.5rem;
+  }
+  .name h2 {
+    font-size: 1.4rem;
   }
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { Standings, Team } from '../../api/names'
+import type { Team, TeamSheet } from '../../api/names'
 import TeamPennant from '../../shared/TeamPennant.vue'
 import { teamMarks } from '../../shared/teamMarks'
 
@@ -10,23 +10,24 @@ const props = defineProps<{
   current: string
   rally: string
   round: number
-  standings?: Standings
+  sheets: readonly TeamSheet[]
 }>()
 const marks = computed(() => teamMarks(props.teams))
-const status = computed(() => new Map(props.standings?.rows.map((r) => [r.team, r])))
+const sheetOf = computed(() => new Map(props.sheets.map((s) => [s.team, s])))
 const word = (id: string) => {
-  const row = status.value.get(id)
-  return !row
+  const sheet = sheetOf.value.get(id)
+  const state = !sheet
     ? ''
-    : row.status === 'placed'
-      ? row.totalText || 'done'
-      : row.status === 'unfinished'
+    : sheet.status === 'placed'
+      ? sheet.totalText || 'done'
+      : sheet.status === 'unfinished'
         ? 'open'
         : 'not placed'
+  return sheet?.late ? `${state}, late` : state
 }
 const strip = useTemplateRef('strip')
 watch(
-  () => props.current,
+  [() => props.current, () => props.teams.length, strip],
   () =>
     void nextTick(() =>
       strip.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),

@@ -1,8 +1,38 @@
 <script setup lang="ts">
-import type { TeamSheet } from '../../api/names'
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { SheetTrial, TeamSheet } from '../../api/names'
+import { struckOut, trialRecorded } from '../../shared/entries'
+import { useRecording } from './recording'
 
-/** The attempts so far, as they count. */
-defineProps<{ trials: TeamSheet['trials'] }>()
+/** The attempts of a design as they count, what waits to be looked at, and what was recorded twice. */
+const props = defineProps<{ sheet: TeamSheet; design: string }>()
+const emit = defineEmits<{ redo: [trial: SheetTrial, as: 'look' | 'again'] }>()
+const { team, round, record } = useRecording()
+const trials = computed(() => props.sheet.trials.filter((t) => t.design === props.design))
+const twice = computed(() => trials.value.filter((t) => t.twice))
+const first = (t: SheetTrial) => trials.value.find((other) => other.attempt === t.attempt)
+const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.next)
+
+const reasons = { again: 'a second reading', drop: 'recorded twice', next: 'another attempt' } as const
+
+/** The doubled entry is written again as what it was, and then struck out, so that nothing is ever missing between. */
+async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
+  if (as !== 'drop') {
+    const written = await record(
+      trialRecorded(team.value, round.value, {
+        outcome: t.outcome,
+        attempt: as === 'again' ? t.attempt : free.value,
+        design: t.design,
+        revision: t.revision,
+        readings: t.readings,
+        again: as === 'again',
+      }),
+    )
+    if (written.kind === 'refused') return
+  }
+  await record(struckOut(team.value, round.value, t.entry, reasons[as]))
+}
 </script>
 
 <template>
@@ -10,8 +40,53 @@ defineProps<{ trials: TeamSheet['trials'] }>()
     <li v-for="t in trials" :key="t.entry" :class="t.outcome">
       <span class="number">{{ t.attempt ?? '–' }}</span>
       <span class="shown figures">{{ t.shown }}</span>
+      <span v-if="t.revision > 1" class="small muted">build {{ t.revision }}</span>
+      <span v-if="t.spread" class="small muted">readings apart by {{ t.spread }}</span>
+      <Button
+        v-if="t.outcome === 'waiting'"
+        type="button"
+        label="Looked at"
+        variant="outlined"
+        class="touch"
+        :aria-label="`Looked at: attempt ${t.attempt}`"
+        @click="emit('redo', t, 'look')"
+      />
+      <Button
+        v-else-if="t.outcome === 'counted'"
+        type="button"
+        label="Second reading"
+        variant="text"
+        severity="secondary"
+        class="touch"
+        :aria-label="`Second reading: attempt ${t.attempt}`"
+        @click="emit('redo', t, 'again')"
+      />
     </li>
   </ol>
+  <div
+    v-for="t in twice"
+    :key="`twice ${t.entry}`"
+    class="twice heed"
+    role="group"
+    :aria-label="`Attempt ${t.attempt} was recorded twice`"
+  >
+    <p>
+      <b>Attempt {{ t.attempt }} was recorded twice:</b> {{ first(t)?.shown }} by {{ first(t)?.by || 'somebody' }}, and
+      {{ t.shown }} by {{ t.by || 'somebody' }}. What is it?
+    </p>
+    <div class="touch-row">
+      <Button type="button" label="Two readings of it" class="touch" @click="settle(t, 'again')" />
+      <Button type="button" label="Keep only the first" variant="outlined" class="touch" @click="settle(t, 'drop')" />
+      <Button
+        v-if="free"
+        type="button"
+        :label="`It was attempt ${free}`"
+        variant="outlined"
+        class="touch"
+        @click="settle(t, 'next')"
+      />
+    </div>
+  </div>
 </template>
 
 <style scoped>
@@ -23,6 +98,7 @@ defineProps<{ trials: TeamSheet['trials'] }>()
 }
 li {
   display: flex;
+  flex-wrap: wrap;
   align-items: baseline;
   gap: 0.6rem;
   border: 1.5px solid var(--ink);
@@ -46,5 +122,10 @@ li {
 .waiting {
   border-style: dotted;
   color: var(--muted);
+}
+.twice {
+  margin-top: 0.6rem;
+  display: grid;
+  gap: 0.5rem;
 }
 </style>

@@ -1,11 +1,13 @@
-import { inject, type ComputedRef, type InjectionKey } from 'vue'
-import type { Entry } from '../../api/names'
+import { inject, type ComputedRef, type InjectionKey, type Ref } from 'vue'
+import type { Entry, Instrument } from '../../api/names'
 import type { Sent } from '../../shared/useOutbox'
 
 export interface Recording {
   team: ComputedRef<string>
   round: ComputedRef<number>
   record: (entry: Entry) => Promise<Sent>
+  /** What is connected, to take readings from. */
+  instruments: Readonly<Ref<readonly Instrument[]>>
 }
 
 export const recording: InjectionKey<Recording> = Symbol('recording')

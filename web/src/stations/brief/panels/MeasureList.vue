@@ -169,7 +169,7 @@ function toggle(kind: SummaryKind, on: boolean) {
           one="weight"
           add="Count it in weights"
           :at="`/measures/${m.id}/weights`"
-          :fresh="() => ({ name: '', grams: 1 })"
+          :fresh="() => ({ name: '', grams: 1, roll: 0 })"
         >
           <InlineText
             v-model="w.name"

@@ -179,9 +179,6 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 table {
   font-size: var(--small);
   width: 100%;

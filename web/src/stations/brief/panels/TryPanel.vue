@@ -175,9 +175,6 @@ const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 .handles {
   width: 100%;
   font-size: var(--small);

@@ -2,11 +2,14 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import type { BinsPart, PartSoFar, Refusal } from '../../../api/names'
-import { written } from '../../../shared/entries'
+import { reading, written } from '../../../shared/entries'
+import { useRally } from '../../../shared/openRally'
 import { useRecording } from '../recording'
+import AnswerPaste from './AnswerPaste.vue'
 
 /** Which bin each item was put in: a table to touch, and the key to look at when it is wanted. */
 const props = defineProps<{ part: BinsPart; soFar: PartSoFar }>()
+const { rally } = useRally()
 const { team, round, record } = useRecording()
 const placed = ref<Record<string, string>>({})
 const time = ref('')
@@ -25,6 +28,16 @@ function put(item: string, bin: string) {
   if (placed.value[item] === bin) delete placed.value[item]
   else placed.value[item] = bin
 }
+/** A digit puts the item at hand in the bin of that number and goes on to the next item. */
+function onDigit(event: KeyboardEvent, at: number) {
+  const bin = props.part.names[Number(event.key) - 1]
+  const item = props.part.items[at]
+  if (!bin || !item || event.altKey || event.ctrlKey || event.metaKey) return
+  event.preventDefault()
+  placed.value[item.id] = bin
+  const rows = (event.currentTarget as HTMLElement).parentElement?.children
+  rows?.[Math.min(at + 1, props.part.items.length - 1)]?.querySelector<HTMLElement>('button')?.focus()
+}
 async function send() {
   const typed = time.value || props.soFar.answers.time || ''
   const sent = await record(
@@ -32,7 +45,7 @@ async function send() {
       kind: 'itemsSorted',
       part: props.part.id,
       placed: { ...placed.value },
-      time: timed.value ? { measure: props.part.id, typed, bound: 'exact' } : null,
+      time: timed.value ? reading(props.part.id, typed) : null,
     }),
   )
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
@@ -46,11 +59,13 @@ async function send() {
       <thead>
         <tr>
           <th scope="col">Item</th>
-          <th v-for="bin in part.names" :key="bin" scope="col">{{ bin }}</th>
+          <th v-for="(bin, n) in part.names" :key="bin" scope="col">
+            {{ bin }} <kbd v-if="n < 9" class="small muted" aria-hidden="true">{{ n + 1 }}</kbd>
+          </th>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="item in part.items" :key="item.id">
+        <tr v-for="(item, at) in part.items" :key="item.id" @keydown="onDigit($event, at)">
           <th scope="row">
             {{ item.name || item.id }}<span v-if="keyShown" class="small muted"> ({{ item.bin }})</span>
           </th>
@@ -69,7 +84,7 @@ async function send() {
       </tbody>
     </table>
   </div>
-  <p class="ways">
+  <p class="touch-row">
     <label v-if="timed"
       >Time <input v-model="time" class="inline" :placeholder="soFar.answers.time || '1:23.4'" aria-label="Time"
     /></label>
@@ -78,16 +93,18 @@ async function send() {
       {{ keyShown ? 'Hide the key' : 'Show the key' }}
     </button>
   </p>
+  <AnswerPaste
+    :rally="rally?.id ?? ''"
+    :part="part.id"
+    :hint="`${part.items[0]?.name ?? 'item'}: ${part.names[0] ?? 'bin'}`"
+    @read="(answer) => (placed = { ...answer.placed })"
+  />
   <p v-if="refusal" class="wrong small" role="alert">
     {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
   </p>
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-  position: relative;
-}
 th {
   text-align: left;
   font-weight: 400;
@@ -110,15 +127,5 @@ th {
   background: none;
   border: 0;
   cursor: pointer;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem 1rem;
-  align-items: center;
-  padding-top: 0.6rem;
-}
-.ways :deep(button) {
-  min-height: var(--touch);
 }
 </style>

@@ -3,10 +3,11 @@ import Button from 'primevue/button'
 import { ref } from 'vue'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
+import { usualNotes } from '../usualNotes'
 
 /** Something seen while walking past: a usual one is one touch. Notes change no score. */
 const { team, round, record } = useRecording()
-const usual = ['shares the work', 'tests early', 'listens to an idea', 'measures twice', 'helps another team']
+const usual = usualNotes
 const text = ref('')
 async function note(what: string) {
   if (!what.trim()) return

@@ -4,10 +4,13 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { OrderingPart, PartSoFar } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useOrder } from '../../../shared/useOrder'
+import { useRally } from '../../../shared/openRally'
 import { useRecording } from '../recording'
+import AnswerPaste from './AnswerPaste.vue'
 
 /** A team's order: touched one after the other, then dragged or moved with the arrow keys where it was misread. */
 const props = defineProps<{ part: OrderingPart; soFar: PartSoFar }>()
+const { rally } = useRally()
 const { team, round, record } = useRecording()
 const order = ref<string[]>([])
 watch(
@@ -54,6 +57,17 @@ const send = () =>
       </button>
     </li>
   </ol>
+  <AnswerPaste
+    :rally="rally?.id ?? ''"
+    :part="part.id"
+    :hint="
+      part.items
+        .map((i) => i.name || i.id)
+        .slice(0, 3)
+        .join(', ')
+    "
+    @read="(answer) => (order = [...answer.sequence])"
+  />
   <Button
     label="Record this order"
     :disabled="!changed"

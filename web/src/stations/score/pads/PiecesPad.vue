@@ -108,7 +108,7 @@ const add = () =>
     <p v-if="refusal" class="wrong small" role="alert">
       {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
     </p>
-    <p class="ways">
+    <p class="touch-row">
       <Button type="submit" label="Record these pieces" />
       <button type="button" class="act" @click="add">Another sort</button>
     </p>
@@ -133,14 +133,5 @@ li {
 input {
   width: 4.5rem;
   text-align: right;
-}
-.ways {
-  display: flex;
-  gap: 1rem;
-  align-items: center;
-  padding-top: 0.6rem;
-}
-.ways :deep(button) {
-  min-height: var(--touch);
 }
 </style>

@@ -1,50 +1,25 @@
 <script setup lang="ts">
-import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { PartSoFar, RelayPart } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRally } from '../../../shared/openRally'
 import { useRecording } from '../recording'
+import TakeReading from '../readings/TakeReading.vue'
 import PadRow from './PadRow.vue'
 import TimeField from './TimeField.vue'
+import { useRelayWatch } from './useRelayWatch'
 
 /** A relay of one team: the watch runs from leg to leg, one touch each; faults, items, and times put in later. */
 const props = defineProps<{ part: RelayPart; soFar: PartSoFar }>()
 const { rally } = useRally()
 const { team, round, record } = useRecording()
-/** When the leg that is being run began; kept over a reload. */
-const began = useLocalStorage<number | null>(
-  `relay:${rally.value?.id}:${props.part.id}:${team.value}:${round.value}`,
-  null,
-  {
-    serializer: { read: (t) => (t === '' ? null : Number(t)), write: (v) => (v === null ? '' : String(v)) },
-  },
-)
-const now = ref(Date.now())
-useIntervalFn(() => (now.value = Date.now()), 100)
 const next = computed(() => props.part.legs.findIndex((_, i) => props.soFar.answers[String(i + 1)] === undefined))
-const decimals = computed(() => (props.part.step < 0.1 ? 2 : props.part.step < 1 ? 1 : 0))
-const seconds = (ms: number) => Math.max(0, ms / 1000).toFixed(decimals.value)
 const items = ref('')
-
-const leg = (number: number, typed: string) =>
-  written(team.value, round.value, {
-    kind: 'legTimed',
-    part: props.part.id,
-    leg: number,
-    time: { measure: props.part.id, typed, bound: 'exact' },
-    runner: '',
-    heat: null,
-  })
-async function split() {
-  if (began.value === null || next.value < 0) return
-  const at = Date.now()
-  const number = next.value + 1
-  const took = seconds(at - began.value)
-  began.value = number < props.part.legs.length ? at : null
-  await record(leg(number, `${took} s`))
-}
+const watch = useRelayWatch(
+  { rally: rally.value?.id ?? '', part: props.part, team: team.value, round: round.value },
+  record,
+)
 const fault = (id: string) =>
   record(
     written(team.value, round.value, { kind: 'relayFaulted', part: props.part.id, fault: id, count: 1, leg: null }),
@@ -61,21 +36,40 @@ const stop = () =>
 
 <template>
   <div class="watch">
-    <template v-if="next >= 0 && soFar.answers.stopped === undefined">
-      <Button v-if="began === null" :label="`Start leg ${next + 1}`" @click="began = Date.now()" />
+    <template v-if="next >= 0 && !watch.finished.value && soFar.answers.stopped === undefined">
+      <Button
+        v-if="!watch.running.value"
+        data-key="watch"
+        :label="`Start leg ${next + 1}`"
+        @click="watch.start(next)"
+      />
       <template v-else>
-        <b class="figures clock" aria-hidden="true">{{ seconds(now - began) }}</b>
+        <b class="figures clock" aria-hidden="true">{{ watch.ofLeg.value }}</b>
         <Button
-          :label="next + 1 < part.legs.length ? `Leg ${next + 1} is in` : 'Finish'"
-          :aria-label="`Leg ${next + 1} is in`"
-          @click="split"
+          data-key="watch"
+          :label="watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : 'Finish'"
+          :aria-label="
+            watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : `Finish: leg ${watch.leg.value} is in`
+          "
+          @click="watch.split"
         />
-        <Button label="False touch" variant="outlined" @click="began = null" />
+        <Button label="False touch" variant="outlined" @click="watch.falseTouch" />
       </template>
       <Button label="Gave up" severity="danger" variant="outlined" @click="stop" />
     </template>
+    <template v-else-if="watch.finished.value && soFar.answers.stopped === undefined">
+      <p>All legs are in.</p>
+      <Button label="False touch" variant="outlined" @click="watch.falseTouch" />
+    </template>
     <p v-else>{{ soFar.answers.stopped === undefined ? 'All legs are in.' : 'The team has stopped.' }}</p>
   </div>
+  <TakeReading
+    v-if="rally && next >= 0 && !watch.running.value && soFar.answers.stopped === undefined"
+    :rally="rally.id"
+    kind="duration"
+    :as="`leg ${next + 1}`"
+    @taken="(t) => record(watch.timed(next + 1, t.typed, t.instrument))"
+  />
   <ul>
     <PadRow
       v-for="(name, i) in part.legs"
@@ -86,7 +80,7 @@ const stop = () =>
       <TimeField
         :label="`Time of leg ${i + 1}`"
         :shown="soFar.answers[String(i + 1)]"
-        :entry="(typed) => leg(i + 1, typed)"
+        :entry="(typed) => watch.timed(i + 1, typed)"
       />
     </PadRow>
     <PadRow v-for="f in part.faults" :key="f.id" :name="f.name || f.id" :says="`${f.seconds} s each`">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { PartSoFar, TasksPart } from '../../../api/names'
-import { written } from '../../../shared/entries'
+import { reading, written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import PadRow from './PadRow.vue'
 import TimeField from './TimeField.vue'
@@ -23,7 +23,7 @@ const timed = (typed: string) =>
   written(team.value, round.value, {
     kind: 'tasksTimed',
     part: props.part.id,
-    time: { measure: props.part.id, typed, bound: 'exact' },
+    time: reading(props.part.id, typed),
   })
 </script>
 

@@ -3,16 +3,17 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
-import type { TeamSheet } from '../../api/names'
-import { timeOfDay } from '../../shared/days'
-import { struckOut } from '../../shared/entries'
-import { useRecording } from './recording'
+import type { LogLine } from '../api/names'
+import { timeOfDay } from './days'
+import type { Sent } from './useOutbox'
 
-/** Everything recorded for the team, the newest first. Nothing is deleted: a mistake is struck out and stays readable. */
-const props = defineProps<{ log: TeamSheet['log'] }>()
-defineEmits<{ undo: [] }>()
-const { team, round, record } = useRecording()
-const striking = ref<TeamSheet['log'][number]>()
+/** What was recorded, the newest first. Nothing is deleted: a mistake is struck out and stays readable. */
+const props = defineProps<{
+  log: readonly LogLine[]
+  strike: (entry: string, why: string) => Promise<Sent>
+  heading?: 'h2' | 'h3'
+}>()
+const striking = ref<LogLine>()
 const reason = ref('')
 const open = computed({
   get: () => striking.value !== undefined,
@@ -20,11 +21,13 @@ const open = computed({
     if (!value) striking.value = undefined
   },
 })
-const mayUndo = computed(() => props.log.some((l) => !l.struck))
+const last = computed(() => props.log.find((l) => !l.struck))
+const undo = () => last.value && void props.strike(last.value.entry, 'undone')
+defineExpose({ undo })
 
-async function strike() {
+async function strikeOut() {
   if (!striking.value) return
-  const sent = await record(struckOut(team.value, round.value, striking.value.entry, reason.value.trim()))
+  const sent = await props.strike(striking.value.entry, reason.value.trim())
   if (sent.kind === 'refused') return
   striking.value = undefined
   reason.value = ''
@@ -34,14 +37,14 @@ async function strike() {
 <template>
   <section aria-labelledby="log">
     <div class="head">
-      <h3 id="log">Recorded</h3>
+      <component :is="heading ?? 'h3'" id="log">Recorded</component>
       <Button
         label="Undo the last"
         variant="outlined"
         severity="secondary"
         class="touch"
-        :disabled="!mayUndo"
-        @click="$emit('undo')"
+        :disabled="!last"
+        @click="undo"
       />
     </div>
     <p v-if="log.length === 0" class="muted">Nothing yet.</p>
@@ -66,14 +69,14 @@ async function strike() {
       </li>
     </ul>
     <Dialog v-model:visible="open" modal header="Strike this out?" :style="{ width: '28rem' }" dismissable-mask>
-      <form class="strike" @submit.prevent="strike">
+      <form class="strike" @submit.prevent="strikeOut">
         <p>
           <b>{{ striking?.says }}</b>
         </p>
         <p class="small muted">It no longer counts, and stays readable in the list.</p>
         <label for="strike-reason">Why (if you like)</label>
         <InputText id="strike-reason" v-model="reason" autofocus />
-        <div class="ways">
+        <div class="touch-row">
           <Button type="submit" label="Strike it out" severity="danger" class="touch" />
           <Button type="button" label="Leave it" variant="outlined" class="touch" @click="open = false" />
         </div>
@@ -105,16 +108,8 @@ li {
 .says {
   overflow-wrap: anywhere;
 }
-.touch {
-  min-height: var(--touch);
-}
 .strike {
   display: grid;
   gap: 0.6rem;
-}
-.ways {
-  display: flex;
-  gap: 0.6rem;
-  padding-top: 0.5rem;
 }
 </style>

@@ -1,0 +1,54 @@
+namespace PluckyRally.Core;
+
+/// <summary>What a judge touches to record a measure.</summary>
+public enum PadKind
+{
+    /// <summary>Digits, and fractions where the unit is read in them.</summary>
+    Number,
+
+    /// <summary>One word of a few: yes or no, or the levels of the brief.</summary>
+    Words,
+
+    /// <summary>One more, one less.</summary>
+    Count,
+
+    /// <summary>One, five or a roll of each kind of weight.</summary>
+    Weights,
+
+    /// <summary>A watch.</summary>
+    Watch,
+}
+
+/// <summary>The pad that fits a measure.</summary>
+/// <param name="Kind">What is touched.</param>
+/// <param name="Fractions">The fractions that its step allows, as typed: <c>1/4</c>, <c>1/2</c>, <c>3/4</c>.</param>
+/// <param name="Placements">For one kind of weight: the load after each placement of the loading plan, in pieces.</param>
+public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, IReadOnlyList<int> Placements)
+{
+    /// <summary>The pad of a measure.</summary>
+    public static MeasurePad For(Measure measure) => new(KindOf(measure), ReadingFormat.InFractions(measure) ? FractionsOf(measure.Step) : [], PlacementsOf(measure));
+
+    private static PadKind KindOf(Measure measure) => measure.Kind switch
+    {
+        MeasureKind.YesNo or MeasureKind.Level => PadKind.Words,
+        MeasureKind.Count => PadKind.Count,
+        MeasureKind.Duration => PadKind.Watch,
+        _ => measure.Weights.Count > 0 ? PadKind.Weights : PadKind.Number,
+    };
+
+    /// <summary>In lowest terms, as a ruler is read.</summary>
+    private static IReadOnlyList<string> FractionsOf(decimal step)
+    {
+        var parts = (int)(1 / step);
+        return [.. Enumerable.Range(1, parts - 1).Select(n => $"{n / Common(n, parts)}/{parts / Common(n, parts)}")];
+    }
+
+    private static IReadOnlyList<int> PlacementsOf(Measure measure)
+    {
+        if (measure is not { Weights: [{ GramsEach: { } each } weight], Expected: { } expected } || measure.FixedUnit is not { } unit) return [];
+        var pieces = (int)Math.Ceiling(unit.To(Units.Find("g")!, expected.High) / each);
+        return LoadingPlan.Of(Math.Max(1, pieces), weight.Roll) is { IsOk: true } plan ? plan.Value.Placements : [];
+    }
+
+    private static int Common(int a, int b) => b == 0 ? a : Common(b, a % b);
+}

@@ -1,0 +1,39 @@
+namespace PluckyRally.Core;
+
+/// <summary>Where a team stands in the lesson.</summary>
+/// <param name="Team">The team's id.</param>
+/// <param name="Cleared">The entry that approved its plan; absent while it is not approved.</param>
+/// <param name="Late">The entry that says it came late; absent where it did not.</param>
+public sealed record TeamInLesson(string Team, Guid? Cleared, Guid? Late);
+
+/// <summary>The teams in a round of the lesson, in the order in which they are tested.</summary>
+public static class ClassState
+{
+    /// <summary>
+    /// Teams as a judge goes to them: in the order that was set, or else in their own; teams that came late are tested after
+    /// the others.
+    /// </summary>
+    public static IReadOnlyList<TeamInLesson> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round)
+    {
+        var standing = Log.Standing(log).Where(e => e.Round == round).ToList();
+        var order = standing.OfType<Entry.TestOrderSet>().LastOrDefault()?.Teams ?? [];
+        var places = order.Select((team, at) => (team, at)).DistinctBy(o => o.team).ToDictionary(o => o.team, o => o.at);
+        return
+        [
+            .. teams
+                .Select(t => new TeamInLesson(
+                    t.Id,
+                    standing.OfType<Entry.PlanCleared>().LastOrDefault(e => e.Team == t.Id)?.Id,
+                    standing.OfType<Entry.CameLate>().LastOrDefault(e => e.Team == t.Id)?.Id))
+                .OrderBy(t => t.Late is not null)
+                .ThenBy(t => places.GetValueOrDefault(t.Team, int.MaxValue)),
+        ];
+    }
+
+    internal static void Check(IReadOnlyList<Team> teams, Entry.TestOrderSet order, Findings found)
+    {
+        found.Unless(order.Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
+        for (var i = 0; i < order.Teams.Count; i++)
+            found.Unless(teams.Any(t => t.Id == order.Teams[i]), $"/teams/{i}", "There is no such team in this rally.", "Name the rally's teams, each once.");
+    }
+}

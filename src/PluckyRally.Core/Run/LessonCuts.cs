@@ -1,0 +1,102 @@
+namespace PluckyRally.Core;
+
+/// <summary>Something that saves time in a lesson that is running late.</summary>
+/// <param name="Label">What it is, for a button.</param>
+/// <param name="Costs">What it saves and what it costs, in a sentence or two.</param>
+/// <param name="Attempts">For fewer attempts: how many are left.</param>
+/// <param name="Phase">For another place to test at: the phase.</param>
+/// <param name="Places">For another place to test at: how many there are then.</param>
+public sealed record LessonCut(string Label, string Costs, int? Attempts, string Phase, int? Places);
+
+/// <summary>What a class cuts while the lesson runs: fewer attempts, more places to test at.</summary>
+public static class LessonCuts
+{
+    /// <summary>
+    /// The edition with what was cut laid over it. Fewer attempts lower what must be made and how many of the best are taken,
+    /// so that nobody waits for an attempt that is not made.
+    /// </summary>
+    public static Edition Lay(Edition edition, IReadOnlyList<Entry> log)
+    {
+        if (!log.Any(e => e is Entry.AttemptsCut or Entry.PlacesOpened)) return edition;
+        var brief = edition.Brief;
+        foreach (var entry in Log.Standing(log))
+        {
+            brief = entry switch
+            {
+                Entry.AttemptsCut cut => WithAttempts(brief, Math.Min(cut.Attempts, edition.Brief.Trials.Attempts)),
+                Entry.PlacesOpened opened => WithPlaces(brief, opened.Phase, opened.Places),
+                _ => brief,
+            };
+        }
+
+        return edition with { Brief = brief };
+    }
+
+    /// <summary>What can be cut now, as a rally's log leaves the lesson.</summary>
+    public static IReadOnlyList<LessonCut> Offers(OpenedRally opened, int round)
+    {
+        var made = TeamRecord.Of(opened.Rally.Teams, opened.Rally.Entries, round).ToDictionary(r => r.Team.Id, r => r.Designs.Max(d => d.Attempts.Count));
+        return Offers(opened.Playbook.Brief, [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => made[t.Team])]);
+    }
+
+    /// <summary>What can be cut of what is still to be tested.</summary>
+    /// <param name="brief">The brief with what is cut already.</param>
+    /// <param name="made">How many attempts each team has made, in the order of the test.</param>
+    internal static IReadOnlyList<LessonCut> Offers(Brief brief, IReadOnlyList<int> made)
+    {
+        if (brief.Timing.Phases.FirstOrDefault(p => p is { Kind: PhaseKind.Test, TeamByTeam: true }) is not { } test) return [];
+        var trials = brief.Trials.Attempts;
+        decimal Saved(Phase with, int attempts) => Left(test, made, trials) - Left(with, made, attempts);
+        var offers = new List<LessonCut>();
+        if (trials > 1 && Saved(test, trials - 1) is > 0 and var fewer)
+        {
+            offers.Add(new(
+                trials == 2 ? "One attempt a team" : $"{trials - 1} attempts a team",
+                $"{Saves(fewer)} Only each team's first {(trials == 2 ? "attempt counts" : $"{trials - 1} attempts count")}; later ones are kept and not scored.",
+                trials - 1,
+                "",
+                null));
+        }
+
+        if (Saved(test with { Stations = test.Stations + 1 }, trials) is > 0 and var more)
+        {
+            offers.Add(new(
+                test.Stations == 1 ? "Test at a second place" : $"Test at {test.Stations + 1} places",
+                $"{Saves(more)} It takes one more judge and the same set-up once more.",
+                null,
+                test.Id,
+                test.Stations + 1));
+        }
+
+        return offers;
+    }
+
+    internal static void Check(Playbook playbook, Entry entry, Findings found)
+    {
+        switch (entry)
+        {
+            case Entry.AttemptsCut cut:
+                found.Unless(cut.Attempts >= 1 && cut.Attempts <= playbook.Brief.Trials.Attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {playbook.Brief.Trials.Attempts}.");
+                break;
+            case Entry.PlacesOpened opened:
+                found.Unless(playbook.Brief.Timing.Phases.Any(p => p.Id == opened.Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
+                found.Unless(opened.Places is >= 1 and <= Most.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Most.Teams}.");
+                break;
+        }
+    }
+
+    /// <summary>Minutes until every team has made its attempts; the slowest of those who are tested at once sets the pace.</summary>
+    private static decimal Left(Phase test, IReadOnlyList<int> made, int attempts) =>
+        made.Where(m => m < attempts).Chunk(Math.Max(1, test.Stations)).Sum(turn => ((attempts - turn.Min()) * test.Minutes) + test.Changeover);
+
+    private static string Saves(decimal minutes) => $"Saves {(minutes == 1 ? "1 minute" : $"{Timetable.Show(minutes)} minutes")}.";
+
+    private static Brief WithAttempts(Brief brief, int attempts) => brief with
+    {
+        Trials = brief.Trials with { Attempts = attempts, Minimum = brief.Trials.Minimum is { } least ? Math.Min(least, attempts) : null },
+        Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p is Part.Measured { BestOf: { } best } measured ? measured with { BestOf = Math.Min(best, attempts) } : p)] },
+    };
+
+    private static Brief WithPlaces(Brief brief, string phase, int places) =>
+        brief with { Timing = brief.Timing with { Phases = [.. brief.Timing.Phases.Select(p => p.Id == phase ? p with { Stations = places } : p)] } };
+}

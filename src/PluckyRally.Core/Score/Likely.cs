@@ -1,0 +1,31 @@
+namespace PluckyRally.Core;
+
+/// <summary>Asks about readings that are far from what teams will probably reach; a misread unit or a slipped digit looks so.</summary>
+internal static class Likely
+{
+    /// <summary>Problems at <c>…/sure</c> for every unlikely reading that nobody has confirmed.</summary>
+    public static void Check(Playbook playbook, Entry entry, Findings found)
+    {
+        switch (entry)
+        {
+            case Entry.TrialRecorded trial:
+                for (var i = 0; i < trial.Readings.Count; i++) Check(playbook, trial.Readings[i], $"/readings/{i}/sure", found);
+                break;
+            case Entry.MeasureRead read:
+                Check(playbook, read.Reading, "/reading/sure", found);
+                break;
+        }
+    }
+
+    /// <summary>As far again outside the expected range as the range is wide is still believed (our own number).</summary>
+    private static void Check(Playbook playbook, Reading reading, string at, Findings found)
+    {
+        if (reading is not { Sure: false, Value: { } value } || !playbook.Measures.TryGetValue(reading.Measure, out var measure) || measure.Expected is not { } expected) return;
+        var span = expected.High - expected.Low;
+        found.Unless(
+            value >= expected.Low - span && value <= expected.High + span,
+            at,
+            $"Really? {ReadingFormat.Reading(value, reading.Bound, measure)} is far from what was expected, {ReadingFormat.Reading(expected.Low, Bound.Exact, measure)} to {ReadingFormat.Reading(expected.High, Bound.Exact, measure)}.",
+            "Look again at the number and its unit. If it is right, say so.");
+    }
+}

@@ -1,0 +1,34 @@
+namespace PluckyRally.Core;
+
+/// <summary>An entry in words.</summary>
+/// <param name="Entry">Its id.</param>
+/// <param name="At">When it was written.</param>
+/// <param name="By">Who wrote it.</param>
+/// <param name="Says">What it records.</param>
+/// <param name="Struck">Whether it was struck out.</param>
+/// <param name="Why">Why it was struck out.</param>
+public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why)
+{
+    /// <summary>What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.</summary>
+    public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) =>
+        Of(opened, e => e.Round == round && e is (IClockEntry and not Core.Entry.WallSet) or Core.Entry.TestOrderSet or Core.Entry.RoundClosed or Core.Entry.RoundReopened, []);
+
+    /// <summary>Some of a rally's entries, the newest first, struck ones included and strikes left out.</summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="which">Which entries.</param>
+    /// <param name="numbers">The attempts' numbers by the ids of their trials.</param>
+    internal static IReadOnlyList<LogLine> Of(OpenedRally opened, Func<Entry, bool> which, Dictionary<Guid, int> numbers)
+    {
+        var entries = opened.Rally.Entries;
+        var struck = Log.Struck(entries);
+        var why = new Dictionary<Guid, string>();
+        foreach (var strike in entries.OfType<Entry.StruckOut>().Where(s => !struck.Contains(s.Id))) why[strike.Entry] = strike.Reason;
+        return
+        [
+            .. entries
+                .Where(e => e is not Core.Entry.StruckOut && which(e))
+                .Select(e => new LogLine(e.Id, e.At, e.By, EntryWords.Say(opened.Playbook, e, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
+                .Reverse(),
+        ];
+    }
+}

@@ -1,0 +1,17 @@
+namespace PluckyRally.Core;
+
+/// <summary>A trial that is not scored: something to compare with.</summary>
+/// <param name="Entry">The entry's id.</param>
+/// <param name="Team">The team's id; empty for the whole class.</param>
+/// <param name="Purpose">Practice, control or to beat.</param>
+/// <param name="Shown">What it gave, as shown.</param>
+public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, string Shown)
+{
+    /// <summary>The references that stand in a round: the class's, and those of one team, or of all where none is named.</summary>
+    public static IReadOnlyList<ReferenceTrial> Of(Playbook playbook, IReadOnlyList<Entry> log, string? team, int round) =>
+    [
+        .. Log.Standing(log).OfType<Entry.TrialRecorded>()
+            .Where(t => t.Purpose != Purpose.Score && t.Round == round && (team is null || t.Team.Length == 0 || t.Team == team))
+            .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, EntryWords.What(playbook, t))),
+    ];
+}

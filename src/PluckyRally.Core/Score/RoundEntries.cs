@@ -1,0 +1,29 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(RoundClosed), "roundClosed")]
+[JsonDerivedType(typeof(RoundReopened), "roundReopened")]
+public abstract partial record Entry
+{
+    /// <summary>A round was closed: nothing more is recorded in it until it is opened again.</summary>
+    public sealed record RoundClosed : Entry;
+
+    /// <summary>A closed round was opened again.</summary>
+    public sealed record RoundReopened : Entry;
+}
+
+/// <summary>Which rounds are closed.</summary>
+public static class Rounds
+{
+    /// <summary>Whether a round is closed, as a log leaves it.</summary>
+    public static bool IsClosed(IReadOnlyList<Entry> log, int round) =>
+        log.Any(e => e is Entry.RoundClosed) && Log.Standing(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened)) is Entry.RoundClosed;
+
+    /// <summary>An entry for a closed round is refused with where it could go.</summary>
+    internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, Findings found)
+    {
+        if (entry is IClockEntry or Entry.RoundClosed or Entry.RoundReopened or Entry.KitCounted) return;
+        found.Unless(!IsClosed(log, entry.Round), "/round", $"Round {entry.Round} is closed.", $"Move it to round {entry.Round + 1}, or ask the teacher to open round {entry.Round} again.");
+    }
+}

@@ -1,0 +1,33 @@
+namespace PluckyRally.Core;
+
+/// <summary>A design of a team as a judge goes on with it.</summary>
+/// <param name="Name">Its name; empty where the team has only one.</param>
+/// <param name="Revision">The revision that the next trial is made with, from 1: a fresh build where the brief asks for one.</param>
+/// <param name="FreshBuild">Whether the next trial needs a fresh build, because the one before failed.</param>
+/// <param name="Changed">What has changed, as it was last noted.</param>
+/// <param name="Next">The next attempt's number; absent when all have been made.</param>
+/// <param name="Counts">Whether it is the team's result as things stand.</param>
+public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, int? Next, bool Counts)
+{
+    internal static IReadOnlyList<SheetDesign> Of(Brief brief, TeamRecord record, string counts)
+    {
+        var noted = record.Entries.OfType<Entry.DesignNoted>().ToList();
+        var names = record.Designs.Select(d => d.Name).Concat(noted.Select(n => n.Design)).Distinct().ToList();
+        return [.. names.Select(name => Of(brief, name, record.Designs.FirstOrDefault(d => d.Name == name), noted.LastOrDefault(n => n.Design == name), name == counts))];
+    }
+
+    private static SheetDesign Of(Brief brief, string name, DesignRecord? design, Entry.DesignNoted? noted, bool counts)
+    {
+        var trials = design?.Trials ?? [];
+        var last = Math.Max(trials.Select(t => t.Revision).DefaultIfEmpty(1).Max(), noted?.Revision ?? 1);
+        var failed = trials.Where(t => t.Outcome == TrialOutcome.Failed).Select(t => t.Revision).DefaultIfEmpty(0).Max();
+        var fresh = brief.Trials.FreshBuildAfterFailure && failed >= last;
+        return new(
+            name,
+            fresh ? failed + 1 : last,
+            fresh,
+            noted?.Changed ?? "",
+            Enumerable.Range(1, brief.Trials.Attempts).Cast<int?>().FirstOrDefault(n => design is null || design.Attempts.All(a => a.Number != n)),
+            counts);
+    }
+}

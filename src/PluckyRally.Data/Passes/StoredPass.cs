@@ -1,0 +1,46 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Data.Passes;
+
+/// <summary>What a pass lets its holder do.</summary>
+public enum PassKind
+{
+    /// <summary>Record in one rally.</summary>
+    Judge,
+
+    /// <summary>Show one rally on a wall.</summary>
+    Wall,
+}
+
+/// <summary>Lets a device into one rally until it is ended.</summary>
+public sealed class StoredPass
+{
+    /// <summary>Its id.</summary>
+    public Guid Id { get; init; }
+
+    /// <summary>The rally.</summary>
+    public Guid RallyId { get; init; }
+
+    /// <summary>What it lets its holder do.</summary>
+    public PassKind Kind { get; init; }
+
+    /// <summary>What is typed, or stands in the link: short for a judge, long for a wall.</summary>
+    public required string Code { get; init; }
+
+    /// <summary>When it was made.</summary>
+    public DateTimeOffset MadeAt { get; init; }
+
+    /// <summary>When it was ended; null while it is good.</summary>
+    public DateTimeOffset? EndedAt { get; set; }
+}
+
+internal sealed class StoredPassConfiguration : IEntityTypeConfiguration<StoredPass>
+{
+    public void Configure(EntityTypeBuilder<StoredPass> pass)
+    {
+        pass.HasOne<StoredRally>().WithMany().HasForeignKey(p => p.RallyId).OnDelete(DeleteBehavior.Cascade);
+        pass.HasIndex(p => p.Code).IsUnique();
+    }
+}

@@ -1,0 +1,43 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Data.Photos;
+
+/// <summary>A photo of a team's work: who and when. The picture itself is a file beside the data file.</summary>
+public sealed class StoredPhoto
+{
+    /// <summary>Its id, and the file's name.</summary>
+    public Guid Id { get; init; }
+
+    /// <summary>The rally.</summary>
+    public Guid RallyId { get; init; }
+
+    /// <summary>The team's id within the rally.</summary>
+    public required string TeamId { get; init; }
+
+    /// <summary>The round, from 1.</summary>
+    public int Round { get; init; }
+
+    /// <summary>Width in pixels.</summary>
+    public int Width { get; init; }
+
+    /// <summary>Height in pixels.</summary>
+    public int Height { get; init; }
+
+    /// <summary>Who took it.</summary>
+    public required string By { get; init; }
+
+    /// <summary>When it was received.</summary>
+    public DateTimeOffset At { get; init; }
+}
+
+internal sealed class StoredPhotoConfiguration : IEntityTypeConfiguration<StoredPhoto>
+{
+    public void Configure(EntityTypeBuilder<StoredPhoto> photo)
+    {
+        photo.HasOne<StoredTeam>().WithMany().HasForeignKey(p => new { p.RallyId, p.TeamId }).OnDelete(DeleteBehavior.Cascade);
+        photo.Property(p => p.By).HasMaxLength(Most.Name);
+    }
+}

@@ -1,0 +1,100 @@
+using System.Text.Json;
+using System.Threading.Channels;
+using Microsoft.Data.Sqlite;
+using PluckyRally.Core;
+
+namespace PluckyRally.Data.Rallies;
+
+/// <summary>
+/// Appends entries of all rallies, one connection for all: SQLite lets only one write at a time, and what came meanwhile is
+/// written together. An entry is acknowledged only when it is on the disk.
+/// </summary>
+public sealed class LogWriter : IAsyncDisposable
+{
+    /// <summary>So many entries are written together at most, so that the first of them does not wait long.</summary>
+    private const int Together = 200;
+
+    private readonly Channel<Pending> _pending = Channel.CreateUnbounded<Pending>(new() { SingleReader = true });
+    private readonly string _connection;
+    private readonly Task _writing;
+
+    /// <summary>Writes to a data file; nothing is opened before the first entry.</summary>
+    public LogWriter(string connection)
+    {
+        _connection = connection;
+        _writing = Task.Run(WriteAll);
+    }
+
+    /// <summary>Appends an entry; done when it is on the disk. An entry that the log has already changes nothing.</summary>
+    /// <exception cref="SqliteException">The disk is full, or the file cannot be written.</exception>
+    public Task Append(Guid rally, Entry entry)
+    {
+        var pending = new Pending(rally, entry.Id, JsonSerializer.Serialize(entry, Json.Options));
+        ObjectDisposedException.ThrowIf(!_pending.Writer.TryWrite(pending), this);
+        return pending.Done.Task;
+    }
+
+    /// <inheritdoc/>
+    public async ValueTask DisposeAsync()
+    {
+        _pending.Writer.TryComplete();
+        await _writing;
+    }
+
+    private async Task WriteAll()
+    {
+        while (await _pending.Reader.WaitToReadAsync())
+        {
+            var batch = new List<Pending>();
+            while (batch.Count < Together && _pending.Reader.TryRead(out var next)) batch.Add(next);
+            try
+            {
+                Write(batch);
+            }
+            catch (SqliteException) when (batch.Count > 1)
+            {
+                // One of them cannot be written; the others are not to suffer for it.
+                foreach (var one in batch) WriteOne(one);
+            }
+            catch (SqliteException wrong)
+            {
+                batch[0].Done.SetException(wrong);
+            }
+        }
+    }
+
+    private void WriteOne(Pending one)
+    {
+        try
+        {
+            Write([one]);
+        }
+        catch (SqliteException wrong)
+        {
+            one.Done.SetException(wrong);
+        }
+    }
+
+    private void Write(IReadOnlyList<Pending> batch)
+    {
+        using var connection = new SqliteConnection(_connection);
+        connection.Open();
+        using var transaction = connection.BeginTransaction();
+        using var insert = connection.CreateCommand();
+        insert.CommandText = """INSERT INTO "Entries" ("RallyId", "EntryId", "Document") VALUES ($rally, $entry, $document) ON CONFLICT ("RallyId", "EntryId") DO NOTHING""";
+        var (rally, entry, document) = (insert.Parameters.Add("$rally", SqliteType.Text), insert.Parameters.Add("$entry", SqliteType.Text), insert.Parameters.Add("$document", SqliteType.Text));
+        foreach (var one in batch)
+        {
+            (rally.Value, entry.Value, document.Value) = (one.Rally, one.Entry, one.Document);
+            insert.ExecuteNonQuery();
+        }
+
+        transaction.Commit();
+        foreach (var one in batch) one.Done.SetResult();
+    }
+
+    private sealed record Pending(Guid Rally, Guid Entry, string Document)
+    {
+        public TaskCompletionSource Done { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
+    }
+}

@@ -1,0 +1,59 @@
+using System.Security.Claims;
+using PluckyRally.Data.Passes;
+
+namespace PluckyRally.Web;
+
+/// <summary>What somebody may do here.</summary>
+public enum CallerRole
+{
+    /// <summary>Nothing.</summary>
+    Nobody,
+
+    /// <summary>Show one rally on a wall.</summary>
+    Wall,
+
+    /// <summary>Record in one rally.</summary>
+    Judge,
+
+    /// <summary>Everything.</summary>
+    Teacher,
+}
+
+/// <summary>A pass that a device holds.</summary>
+/// <param name="Pass">The pass.</param>
+/// <param name="Rally">The rally that it is for.</param>
+/// <param name="Kind">What it lets its holder do.</param>
+internal sealed record HeldPass(Guid Pass, Guid Rally, PassKind Kind)
+{
+    public const string ClaimType = "pass";
+
+    public Claim AsClaim() => new(ClaimType, $"{Pass}/{Rally}/{Kind}");
+
+    public static HeldPass Read(Claim claim) => claim.Value.Split('/') is [var pass, var rally, var kind]
+        ? new(Guid.Parse(pass), Guid.Parse(rally), Enum.Parse<PassKind>(kind))
+        : throw new FormatException("The claim is not a pass.");
+}
+
+/// <summary>Who asks.</summary>
+/// <param name="IsTeacher">Whether it is the teacher.</param>
+/// <param name="Name">What entries say of who wrote them.</param>
+/// <param name="Passes">The passes that this device holds; each may have been ended meanwhile.</param>
+internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPass> Passes)
+{
+    public static Caller Of(ClaimsPrincipal user) => new(
+        user.Identities.Any(i => i.IsAuthenticated && i.AuthenticationType is not AccessSetup.PassScheme),
+        user.Identity?.AuthenticationType == AccessSetup.PassScheme ? user.Identity.Name ?? "Judge" : "Teacher",
+        [.. user.FindAll(HeldPass.ClaimType).Select(HeldPass.Read)]);
+
+    /// <summary>What the caller may do in a rally: the most that a pass that is still good lets it.</summary>
+    public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop)
+    {
+        if (IsTeacher) return CallerRole.Teacher;
+        foreach (var held in Passes.Where(p => p.Rally == rally).OrderBy(p => p.Kind))
+        {
+            if (await book.IsGood(held.Pass, stop)) return held.Kind == PassKind.Judge ? CallerRole.Judge : CallerRole.Wall;
+        }
+
+        return CallerRole.Nobody;
+    }
+}

@@ -1,0 +1,75 @@
+using System.Net;
+using System.Net.Sockets;
+using System.Text;
+using PluckyRally.Core;
+
+namespace PluckyRally.Web;
+
+/// <summary>Listens for instruments of this computer: each is one connection that sends lines of plain text.</summary>
+internal sealed partial class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger) : BackgroundService
+{
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        if (settings.InstrumentPort is not { } port) return;
+        using var listener = new TcpListener(IPAddress.Loopback, port);
+        try
+        {
+            listener.Start();
+        }
+        catch (SocketException taken)
+        {
+            // A lesson goes on without instruments; it would not without the server.
+            CannotListen(logger, port, taken.Message);
+            return;
+        }
+
+        while (!stoppingToken.IsCancellationRequested)
+        {
+            try
+            {
+                var client = await listener.AcceptTcpClientAsync(stoppingToken);
+                _ = Serve(client, stoppingToken);
+            }
+            catch (OperationCanceledException)
+            {
+                return;
+            }
+        }
+    }
+
+    private async Task Serve(TcpClient client, CancellationToken stop)
+    {
+        var id = "";
+        try
+        {
+            using (client)
+            {
+                using var reader = new StreamReader(client.GetStream(), Encoding.UTF8);
+                await using var writer = new StreamWriter(client.GetStream(), new UTF8Encoding(false)) { AutoFlush = true, NewLine = "\n" };
+                while (await reader.ReadLineAsync(stop) is { } text)
+                {
+                    var line = InstrumentLine.Read(text);
+                    if (!line.IsOk) await writer.WriteLineAsync($"WRONG {line.Problems[0].What} {line.Problems[0].Remedy}".AsMemory(), stop);
+                    else if (line.Value is InstrumentLine.Greeting hello)
+                    {
+                        id = hello.Id;
+                        board.Greet(hello, word => writer.WriteLineAsync(word));
+                    }
+                    else if (id.Length > 0) board.Hear(id, line.Value);
+                    else await writer.WriteLineAsync("WRONG Say HELLO first.".AsMemory(), stop);
+                }
+            }
+        }
+        catch (Exception gone) when (gone is IOException or OperationCanceledException or SocketException)
+        {
+            // The line is lost, or the server stops; either way the board says so below.
+        }
+        finally
+        {
+            if (id.Length > 0) board.Lose(id);
+        }
+    }
+
+    [LoggerMessage(LogLevel.Warning, "Instruments cannot connect at port {Port}: {Reason}. Everything else works.")]
+    private static partial void CannotListen(ILogger logger, int port, string reason);
+}

@@ -1,0 +1,80 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+using PluckyRally.Core;
+using PluckyRally.Data.Photos;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>Photos of what teams made.</summary>
+internal static class PhotoEndpoints
+{
+    /// <summary>One picture is opened at a time, so that many at once do not fill the memory.</summary>
+    private static readonly SemaphoreSlim Opening = new(1);
+
+    public static void MapPhotos(this IEndpointRouteBuilder api)
+    {
+        var photos = api.MapGroup("/rallies/{id:guid}/photos").WithTags("Photos").ForJudges();
+        photos.MapGet("", All).WithName("listPhotos");
+        photos.MapPost("", Take).WithName("takePhoto").Accepts<byte[]>("image/*").TakesAtMost(Picture.MostBytes);
+        photos.MapGet("/{photo:guid}", Show).WithName("showPhoto");
+        photos.MapDelete("/{photo:guid}", Delete).WithName("deletePhoto");
+    }
+
+    private static async Task<Ok<RallyPhotos>> All(Guid id, PhotoAlbum album, CancellationToken stop) =>
+        TypedResults.Ok(new RallyPhotos(await album.MayTake(id, stop), [.. (await album.Of(id, stop)).Select(Photo.Of)]));
+
+    private static async Task<Results<Created<Photo>, Missing, Refused>> Take(Guid id, [FromQuery] string team, HttpContext context, RallyLog log, PhotoAlbum album, TimeProvider time, CancellationToken stop, int round = 1)
+    {
+        if (context.Request.ContentType?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) != true)
+            throw new BadHttpRequestException("A photo must be declared as image/….", StatusCodes.Status415UnsupportedMediaType);
+        if (await log.Open(id, stop) is not { } found || found.Rally.Teams.All(t => t.Id != team)) return new Missing("team");
+        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (!await album.MayTake(id, stop)) return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);
+        using var body = new MemoryStream();
+        await context.Request.Body.CopyToAsync(body, stop);
+        await Opening.WaitAsync(stop);
+        Result<Picture> picture;
+        try
+        {
+            picture = Picture.Read(body.ToArray());
+        }
+        finally
+        {
+            Opening.Release();
+        }
+
+        if (!picture.IsOk) return new Refused(picture.Problems);
+        var photo = new StoredPhoto { Id = Guid.CreateVersion7(), RallyId = id, TeamId = team, Round = round, Width = picture.Value.Width, Height = picture.Value.Height, By = Caller.Of(context.User).Name, At = time.GetUtcNow() };
+        await album.Add(photo, picture.Value.Jpeg, stop);
+        return TypedResults.Created($"/api/rallies/{id}/photos/{photo.Id}", Photo.Of(photo));
+    }
+
+    private static async Task<Results<PhysicalFileHttpResult, Missing>> Show(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
+    {
+        if (await album.FileOf(id, photo, stop) is not { } file || !File.Exists(file)) return new Missing("photo");
+        context.Response.Headers.CacheControl = "private, max-age=3600";
+        return TypedResults.PhysicalFile(file, "image/jpeg");
+    }
+
+    private static async Task<Results<NoContent, Missing>> Delete(Guid id, Guid photo, PhotoAlbum album, CancellationToken stop) =>
+        await album.Delete(id, photo, stop) ? TypedResults.NoContent() : new Missing("photo");
+}
+
+/// <summary>The photos of a rally.</summary>
+/// <param name="MayTake">Whether more may be taken; a class can do without.</param>
+/// <param name="Photos">The photos, in the order in which they were taken.</param>
+public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos);
+
+/// <summary>A photo.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Team">The team's id.</param>
+/// <param name="Round">The round.</param>
+/// <param name="Width">Width in pixels.</param>
+/// <param name="Height">Height in pixels.</param>
+/// <param name="By">Who took it.</param>
+/// <param name="At">When it was received.</param>
+public sealed record Photo(Guid Id, string Team, int Round, int Width, int Height, string By, DateTimeOffset At)
+{
+    internal static Photo Of(StoredPhoto photo) => new(photo.Id, photo.TeamId, photo.Round, photo.Width, photo.Height, photo.By, photo.At);
+}

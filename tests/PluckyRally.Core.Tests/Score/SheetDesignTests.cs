@@ -1,0 +1,68 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Scoring;
+
+/// <summary>Several designs of a team, fresh builds, second readings, doubled entries, and trials that are not scored.</summary>
+public sealed class SheetDesignTests
+{
+    private readonly Happening _rally = new(Sample.Simple(3) with { Trials = new() { Attempts = 3, FreshBuildAfterFailure = true } }, "Terns", "Whelks");
+
+    [Fact]
+    public void Each_design_has_attempts_of_its_own_and_the_better_one_counts()
+    {
+        _rally.Trial("Terns", TrialOutcome.Counted, ["20"], design: "wide");
+        _rally.Trial("Terns", TrialOutcome.Counted, ["35"], design: "tall");
+        foreach (var typed in new[] { "21", "22" }) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "wide");
+        foreach (var typed in new[] { "36", "37" }) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "tall");
+        _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Design = "round", Changed = "no corners" });
+        Sheet().Designs.Select(d => (d.Name, d.Next, d.Counts, d.Changed)).ShouldBe([("wide", null, false, ""), ("tall", null, true, ""), ("round", 1, false, "no corners")]);
+    }
+
+    [Fact]
+    public void After_a_failed_attempt_the_next_one_is_a_fresh_build()
+    {
+        Sheet().Designs.Single().ShouldSatisfyAllConditions(d => d.Revision.ShouldBe(1), d => d.FreshBuild.ShouldBeFalse());
+        _rally.Failed("Terns");
+        var design = Sheet().Designs.Single();
+        (design.Revision, design.FreshBuild, design.Next).ShouldBe((2, true, 2));
+        _rally.Offer(Attempt(2, "30") with { Revision = 1 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/revision");
+        _rally.Keep(Attempt(2, "30") with { Revision = 2 });
+        (Sheet().Designs.Single().Revision, Sheet().Designs.Single().FreshBuild).ShouldBe((2, false));
+    }
+
+    [Fact]
+    public void An_attempt_that_two_judges_recorded_is_shown_as_doubled_until_somebody_says_what_it_is()
+    {
+        _rally.Keep(Attempt(1, "30") with { By = "Aide" });
+        var second = _rally.Keep(Attempt(1, "34") with { By = "Teacher" });
+        var trials = Sheet().Trials;
+        trials.Select(t => t.Twice).ShouldBe([false, true]);
+        trials[1].Readings.Single().Typed.ShouldBe("34");
+        _rally.Strike(second, "a second reading");
+        _rally.Keep(Attempt(1, "34") with { By = "Teacher", Again = true });
+        Sheet().Trials.ShouldSatisfyAllConditions(t => t.ShouldAllBe(x => !x.Twice), t => t[1].Spread.ShouldBe("Height: 4 cm"));
+        _rally.Counted("Terns", "20");
+        _rally.Counted("Terns", "20");
+        _rally.Standing("Terns").Total.ShouldBe(32, "the mean of 30 and 34 is the best attempt");
+    }
+
+    [Fact]
+    public void Practice_control_and_what_is_to_beat_stand_beside_and_use_nothing_up()
+    {
+        _rally.Trial("Terns", TrialOutcome.Counted, ["99"], purpose: Purpose.Practice);
+        _rally.Trial("Whelks", TrialOutcome.Counted, ["98"], purpose: Purpose.Practice);
+        _rally.Trial("", TrialOutcome.Counted, ["12"], purpose: Purpose.Control);
+        _rally.Trial("", TrialOutcome.Counted, ["61"], purpose: Purpose.Benchmark);
+        var sheet = Sheet();
+        sheet.References.Select(r => (r.Purpose, r.Shown)).ShouldBe([(Purpose.Practice, "99 cm"), (Purpose.Control, "12 cm"), (Purpose.Benchmark, "61 cm")], "the class's and the team's own");
+        sheet.Designs.Single().Next.ShouldBe(1);
+        sheet.Trials.ShouldBeEmpty();
+        _rally.Standing("Terns").Total.ShouldBeNull();
+    }
+
+    private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), "terns", 1)!;
+
+    private Entry.TrialRecorded Attempt(int number, string typed) =>
+        new() { Id = _rally.NextId(), Team = "terns", Attempt = number, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = typed }] };
+}

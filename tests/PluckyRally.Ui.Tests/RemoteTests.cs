@@ -1,0 +1,118 @@
+using System.Text;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>What a teacher does with the remote, the wall's keys and the doors while the lesson runs.</summary>
+public sealed class RemoteTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
+{
+    [Fact]
+    public async Task A_late_lesson_is_cut_teams_are_put_in_order_and_the_wall_is_turned_by_keys()
+    {
+        var rally = await Import("class-4-lantern.rally.json");
+        var desk = OpenWindow(server.Address, 800, 1280);
+        desk.Open($"/rallies/{rally}/run");
+        desk.ClickButton("Begin: Introduce");
+        desk.See("Saves 2.8 minutes. Only each team's first attempt counts; later ones are kept and not scored.");
+        desk.ClickButton("Test at 3 places");
+        desk.See("Test at 4 places");
+        desk.ClickButton("One attempt a team");
+        desk.Until(() => desk.All("button", "One attempt a team").Count == 0, "nothing left to cut");
+        desk.ClickButton("Late: Oystercatchers");
+        desk.Until(() => Teams(desk)[^1] == "Oystercatchers", "the late team to be last");
+        desk.Button("Move Thrift").SendKeys(Keys.ArrowUp);
+        desk.Until(() => Teams(desk).IndexOf("Thrift") == 4, "the team to be a place further up");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.Open($"/rallies/{rally}/score");
+        desk.See("Attempt 1 of 1");
+
+        // Each touch has a record, and can be taken back.
+        desk.Open($"/rallies/{rally}/run");
+        desk.See("The order of the test was set");
+        desk.ClickButton("Strike out: Cut to 1 attempt");
+        desk.Type("Why (if you like)", "we are in time after all");
+        desk.ClickButton("Strike it out");
+        desk.See("struck out: we are in time after all");
+        desk.Button("One attempt a team").Displayed.ShouldBeTrue();
+        desk.ClickButton("Undo the last");
+        desk.Until(() => Teams(desk).IndexOf("Thrift") != 4, "the order as it was");
+        desk.Open($"/rallies/{rally}/score");
+        desk.See("Attempt 1 of 2");
+        desk.See("Oystercatchers open, late");
+
+        var wall = OpenWindow(server.Address);
+        wall.Open($"/rallies/{rally}/wall");
+        wall.See("Listen, and ask what is not clear.");
+        var page = wall.Driver.FindElement(By.TagName("body"));
+        page.SendKeys("b");
+        wall.See("The highest total wins");
+        Rows(wall).ShouldBe(0, "hidden until it is shown");
+        page = wall.Driver.FindElement(By.TagName("body"));
+        page.SendKeys(Keys.ArrowRight);
+        wall.Until(() => Rows(wall) == 1, "the last place");
+        page.SendKeys(Keys.End);
+        wall.Until(() => Rows(wall) == 7, "all places");
+        page.SendKeys(Keys.ArrowLeft);
+        wall.Until(() => Rows(wall) == 6, "one taken back");
+        wall.ShouldHaveCleanConsole();
+        page.SendKeys("c");
+        wall.See("Listen, and ask what is not clear.");
+    }
+
+    [Fact]
+    public async Task An_attempt_that_was_recorded_twice_can_be_kept_once_or_be_another()
+    {
+        var rally = await Import("class-5-today.rally.json");
+        var walk = OpenWindow(server.Address, 390, 844);
+        walk.Open($"/rallies/{rally}/score/t3");
+        walk.See("Attempt 1 was recorded twice: 87 beads by Teacher, and 85 beads by Sorrel.");
+        walk.ShouldFit();
+        walk.ClickButton("It was attempt 2");
+        walk.See("All attempts have been made.");
+        walk.SeeNot("was recorded twice");
+        walk.See("struck out: another attempt");
+        walk.ClickButton("Undo the last");
+        walk.See("Attempt 2 of 2");
+        walk.Open($"/rallies/{rally}/score/t5");
+        walk.ClickButton("Looked at: attempt 1");
+        walk.Field("Cargo").GetAttribute("value").ShouldBe("58", "what was read waits with it");
+        walk.ClickButton("Record");
+        walk.See("struck out: looked at");
+        walk.See("Attempt 2 of 2");
+        walk.See("All kept.");
+        walk.ClickButton("Show them");
+        walk.See("One sheet of foil, 20 cm by 20 cm, and nothing that joins");
+    }
+
+    [Fact]
+    public async Task A_class_does_without_photos()
+    {
+        var desk = OpenWindow(server.Address);
+        using (var http = new HttpClient { BaseAddress = new Uri(server.Address) })
+        using (await http.PostAsync("/api/classes", new StringContent("""{ "name": "Class 4", "pupils": ["Arlo T.", "Bryn S."] }""", Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken))
+        {
+            desk.Open("/classes");
+        }
+
+        desk.Click(() => desk.Field("Photos of their work may be taken"));
+        desk.Open("/classes");
+        desk.Until(() => !desk.Field("Photos of their work may be taken").Selected, "it to be kept");
+        desk.ShouldBeAccessible();
+    }
+
+    private static List<string> Teams(Browser desk) => [.. desk.Driver.FindElements(By.CssSelector("section[aria-labelledby=class] .name")).Select(n => n.Text)];
+
+    private static int Rows(Browser wall) => wall.Driver.FindElements(By.CssSelector("tbody th")).Count;
+
+    private async Task<string> Import(string file)
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var text = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", file), TestContext.Current.CancellationToken);
+        using var imported = await http.PostAsync("/api/files", new StringContent(text, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        return imported.Headers.Location!.ToString().Split('/')[^1];
+    }
+}

@@ -1,0 +1,81 @@
+using System.Net;
+using System.Net.Sockets;
+using System.Text;
+using PluckyRally.Core;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests;
+
+/// <summary>Instruments as the server hears them: over a socket, line by line.</summary>
+public sealed class InstrumentTests : IDisposable
+{
+    private readonly int _port = FreePort();
+    private readonly RunningApp _app;
+
+    public InstrumentTests() => _app = new RunningApp(instruments: _port);
+
+    [Fact]
+    public async Task What_it_shows_is_told_moving_or_stable_over_or_lost()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        (await All(rally)).ShouldBeEmpty();
+        using (var line = await Connect())
+        {
+            await Say(line, "HELLO scale mass Harbour scale");
+            await Until(rally, i => i is { Id: "scale", Name: "Harbour scale", Kind: MeasureKind.Mass, State: InstrumentState.Idle });
+            await Say(line, "READ 36.9 g moving");
+            await Until(rally, i => i is { State: InstrumentState.Moving, Shown: "36.9 g" });
+            await Say(line, "READ 37.4 g stable");
+            await Until(rally, i => i is { State: InstrumentState.Stable, Shown: "37.4 g" });
+            await Say(line, "OVER");
+            await Until(rally, i => i is { State: InstrumentState.Overloaded, Shown: "" });
+        }
+
+        await Until(rally, i => i.State == InstrumentState.Lost);
+        (await _app.Client.PostAsync($"/api/rallies/{rally}/instruments/scale/zero", null, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task It_is_set_to_zero_and_told_what_it_says_wrong()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        using var line = await Connect();
+        using var heard = new StreamReader(line.GetStream());
+        await Say(line, "READ 3 g stable");
+        (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldBe("WRONG Say HELLO first.");
+        await Say(line, "HELLO pull force Pull gauge");
+        await Until(rally, i => i.Id == "pull");
+        await Say(line, "READ much N stable");
+        (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldStartWith("WRONG “much” is not a number.");
+        (await _app.Client.PostAsync($"/api/rallies/{rally}/instruments/pull/zero", null, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldBe("ZERO");
+    }
+
+    public void Dispose() => _app.Dispose();
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        return ((IPEndPoint)listener.LocalEndpoint).Port;
+    }
+
+    private static async Task Say(TcpClient line, string text) => await line.GetStream().WriteAsync(Encoding.UTF8.GetBytes(text + "\n"), TestContext.Current.CancellationToken);
+
+    private async Task<TcpClient> Connect()
+    {
+        var client = new TcpClient();
+        await client.ConnectAsync(IPAddress.Loopback, _port, TestContext.Current.CancellationToken);
+        return client;
+    }
+
+    private Task<List<Instrument>> All(Guid rally) => _app.Get<List<Instrument>>($"/api/rallies/{rally}/instruments");
+
+    private async Task Until(Guid rally, Predicate<Instrument> holds)
+    {
+        using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
+        patience.CancelAfter(TimeSpan.FromSeconds(20));
+        while (!(await All(rally)).Exists(holds)) await Task.Delay(20, patience.Token);
+    }
+}

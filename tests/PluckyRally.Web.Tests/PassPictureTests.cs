@@ -1,0 +1,63 @@
+using System.Text.RegularExpressions;
+using PluckyRally.Core;
+using PluckyRally.Data.Passes;
+using Shouldly;
+using SkiaSharp;
+using Xunit;
+using ZXing;
+using ZXing.QrCode;
+
+namespace PluckyRally.Web.Tests;
+
+/// <summary>The picture of a pass, read by another library (ZXing.Net) than the one that draws it, as a phone's camera would.</summary>
+public sealed partial class PassPictureTests : IDisposable
+{
+    private readonly RunningApp _app = new();
+
+    [Theory]
+    [InlineData(PassKind.Judge)]
+    [InlineData(PassKind.Wall)]
+    public async Task A_camera_reads_the_link_that_stands_beside_it(PassKind kind)
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        (await _app.Post($"/api/rallies/{rally}/passes", new NewPass(kind))).EnsureSuccessStatusCode();
+        var pass = (await _app.Get<List<Pass>>($"/api/rallies/{rally}/passes")).Single();
+        foreach (var pixels in new[] { 4, 9 }) Read(pass.Picture, pixels).ShouldBe(pass.Link, $"{pixels} pixels a module");
+        pass.Link.ShouldStartWith("http://");
+        new Uri(pass.Link).Segments[1].ShouldBe(kind == PassKind.Judge ? "join/" : "show/");
+    }
+
+    [Fact]
+    public async Task No_two_passes_have_one_code()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        for (var i = 0; i < 12; i++) (await _app.Post($"/api/rallies/{rally}/passes", new NewPass(PassKind.Judge))).EnsureSuccessStatusCode();
+        (await _app.Get<List<Pass>>($"/api/rallies/{rally}/passes")).Select(p => p.Code).ShouldBeUnique();
+    }
+
+    public void Dispose() => _app.Dispose();
+
+    /// <summary>Draws the picture's one path and hands its shades of grey to the reader.</summary>
+    private static string? Read(string svg, int pixels)
+    {
+        var side = int.Parse(Side().Match(svg).Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture) * pixels;
+        using var picture = new SKBitmap(new SKImageInfo(side, side, SKColorType.Gray8, SKAlphaType.Opaque));
+        using (var canvas = new SKCanvas(picture))
+        using (var modules = SKPath.ParseSvgPathData(Modules().Match(svg).Groups[1].Value))
+        using (var ink = new SKPaint { Color = SKColors.Black, IsAntialias = false })
+        {
+            canvas.Clear(SKColors.White);
+            canvas.Scale(pixels);
+            canvas.DrawPath(modules, ink);
+        }
+
+        var bitmap = new BinaryBitmap(new ZXing.Common.HybridBinarizer(new RGBLuminanceSource(picture.Bytes, side, side, RGBLuminanceSource.BitmapFormat.Gray8)));
+        return new QRCodeReader().decode(bitmap)?.Text;
+    }
+
+    [GeneratedRegex("viewBox=\"0 0 (\\d+) ")]
+    private static partial Regex Side();
+
+    [GeneratedRegex(" d=\"([^\"]+)\"")]
+    private static partial Regex Modules();
+}

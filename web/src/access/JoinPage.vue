@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, refusalOf } from '../api/client'
+import type { Refusal } from '../api/names'
+import StationHead from '../shared/StationHead.vue'
+import TopBar from '../shared/TopBar.vue'
+import DoorForm from './DoorForm.vue'
+import { askWho } from './useWho'
+
+/** A judge joins one rally: the code, and what the log shall say of who wrote an entry. */
+const props = defineProps<{ code?: string }>()
+const router = useRouter()
+const code = ref(props.code ?? '')
+const name = useLocalStorage('judge:name', '')
+const refusal = ref<Refusal>()
+const wrong = (at: string) => computed(() => refusal.value?.problems.find((p) => p.at === at))
+const wrongCode = wrong('/code')
+const wrongName = wrong('/name')
+
+async function send() {
+  const answer = await ask(api.POST('/api/join', { body: { code: code.value, name: name.value } }))
+  refusal.value = refusalOf(answer)
+  if (!answer.ok) return
+  await askWho()
+  await router.replace(`/rallies/${answer.data.rally}/${answer.data.role === 'wall' ? 'wall' : 'score'}`)
+}
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="desk">
+    <StationHead title="Join as a judge" next="You record in one rally, and every entry says that it was you." />
+    <DoorForm label="Join" @send="send">
+      <label for="code">The rally’s code</label>
+      <input
+        id="code"
+        v-model="code"
+        class="touch-field code"
+        autocomplete="off"
+        autocapitalize="characters"
+        spellcheck="false"
+        :aria-invalid="!!wrongCode"
+      />
+      <p v-if="wrongCode" class="wrong small" role="alert">{{ wrongCode.what }} {{ wrongCode.remedy }}</p>
+      <label for="name">Your name</label>
+      <input id="name" v-model="name" class="touch-field" maxlength="40" :aria-invalid="!!wrongName" />
+      <p v-if="wrongName" class="wrong small" role="alert">{{ wrongName.what }} {{ wrongName.remedy }}</p>
+      <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
+        {{ refusal.title }} {{ refusal.detail }}
+      </p>
+    </DoorForm>
+  </main>
+</template>
+
+<style scoped>
+.code {
+  font-size: 1.6rem;
+  letter-spacing: 0.1em;
+  text-transform: uppercase;
+}
+</style>

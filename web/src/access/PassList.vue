@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { Pass } from '../api/names'
+
+/** Codes or links that are good: the picture for a camera, what is typed, and the end of it. */
+defineProps<{ passes: readonly Pass[] }>()
+defineEmits<{ end: [pass: string] }>()
+</script>
+
+<template>
+  <ul>
+    <li v-for="p in passes" :key="p.id">
+      <!-- eslint-disable-next-line vue/no-v-html -- drawn by our own server from the link beside it -->
+      <div class="picture" role="img" :aria-label="`Picture of ${p.link}`" v-html="p.picture" />
+      <div>
+        <p v-if="p.kind === 'judge'" class="code figures">{{ p.code }}</p>
+        <p class="small link">{{ p.link }}</p>
+        <Button
+          :label="p.kind === 'judge' ? 'End this code' : 'End this link'"
+          :aria-label="p.kind === 'judge' ? `End this code: ${p.code}` : `End this link: ${p.link}`"
+          variant="outlined"
+          @click="$emit('end', p.id)"
+        />
+      </div>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 1.5rem;
+  padding: 0.75rem 0;
+  border-bottom: var(--stitch);
+}
+.picture {
+  width: 11rem;
+  height: 11rem;
+  background: #fff;
+  padding: 0.4rem;
+  border: 1.5px solid var(--ink);
+}
+.code {
+  font: 750 2.6rem/1.1 var(--title);
+  letter-spacing: 0.06em;
+}
+.link {
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '../api/client'
+import { askWho } from './useWho'
+
+/** A wall comes in by its link and needs nobody to type anything. */
+const props = defineProps<{ code: string }>()
+const router = useRouter()
+const says = ref('Opening the wall')
+
+async function open() {
+  const answer = await ask(api.POST('/api/join', { body: { code: props.code, name: '' } }))
+  if (answer.ok) {
+    await askWho()
+    await router.replace(`/rallies/${answer.data.rally}/wall`)
+  } else {
+    says.value = answer.offline
+      ? 'There is no connection. Load this page again.'
+      : `${answer.refusal.title} ${answer.refusal.detail}`
+  }
+}
+void open()
+</script>
+
+<template>
+  <main id="main" class="desk">
+    <h1>The wall</h1>
+    <p role="status">{{ says }}</p>
+  </main>
+</template>

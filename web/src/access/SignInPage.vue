@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, ask, refusalOf } from '../api/client'
+import type { Refusal } from '../api/names'
+import StationHead from '../shared/StationHead.vue'
+import TopBar from '../shared/TopBar.vue'
+import DoorForm from './DoorForm.vue'
+import { askWho, useWho } from './useWho'
+
+/** The teacher comes in with a password; at the first start it is set here, at the computer itself. */
+const { who } = useWho()
+void askWho()
+const route = useRoute()
+const router = useRouter()
+const password = ref('')
+const refusal = ref<Refusal>()
+const first = computed(() => who.value && !who.value.hasPassword)
+
+async function send() {
+  const body = { password: password.value }
+  const answer = first.value
+    ? await ask(api.POST('/api/password', { body }))
+    : await ask(api.POST('/api/sign-in', { body }))
+  refusal.value = refusalOf(answer)
+  if (!answer.ok) return
+  await askWho()
+  await router.replace(String(route.query.to ?? '/'))
+}
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="desk">
+    <StationHead
+      :title="first ? 'Set a password' : 'Come in'"
+      :next="
+        first
+          ? 'Devices of the classroom are let in. Whoever wants to change anything needs this password.'
+          : 'This device has not been let in yet.'
+      "
+    />
+    <p v-if="first && !who?.here">
+      The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
+    </p>
+    <DoorForm v-else :label="first ? 'Set it and come in' : 'Come in'" @send="send">
+      <label for="password">{{ first ? 'A password, at least 8 characters' : 'The teacher’s password' }}</label>
+      <input
+        id="password"
+        v-model="password"
+        class="touch-field"
+        type="password"
+        :autocomplete="first ? 'new-password' : 'current-password'"
+        :aria-invalid="!!refusal"
+      />
+      <p v-if="first" class="small muted">
+        A few words are easy to remember. It is kept on this computer, scrambled; nobody can read it again.
+      </p>
+      <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+    </DoorForm>
+    <p>Judge? <RouterLink to="/join">Join with the code of the rally</RouterLink></p>
+  </main>
+</template>

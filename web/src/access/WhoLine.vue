@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router'
+import { api, ask } from '../api/client'
+import { askWho, useWho } from './useWho'
+
+/** Who this device is, and the way out; only where devices of the classroom are let in. */
+const { who } = useWho()
+const router = useRouter()
+async function leave() {
+  await ask(api.POST('/api/sign-out'))
+  await askWho()
+  await router.push('/sign-in')
+}
+</script>
+
+<template>
+  <p v-if="who?.lan && who.name" class="who small not-on-paper">
+    <span class="muted">You are {{ who.name }} on this device.</span>
+    <button type="button" class="act" @click="leave">Leave</button>
+  </p>
+</template>
+
+<style scoped>
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.75rem;
+  padding: 1rem 0 0;
+}
+</style>

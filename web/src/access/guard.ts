@@ -1,0 +1,18 @@
+import type { RouteLocationNormalized } from 'vue-router'
+import { askWho, useWho } from './useWho'
+
+/** The stations that a judge's code opens. */
+const judges = ['score', 'together']
+
+/** Leads a device to what it may see, or to where it can come in. The server refuses everything else in any case. */
+export async function guard(to: RouteLocationNormalized) {
+  if (to.meta.open) return true
+  const { who } = useWho()
+  const now = who.value?.role === 'teacher' ? who.value : await askWho()
+  // Without a connection there is nobody to ask; what was kept on this device can be shown.
+  if (!now || now.role === 'teacher') return true
+  const rally = now.rallies.find((r) => r.rally === to.params.rally) ?? (to.path === '/' ? now.rallies[0] : undefined)
+  if (!rally) return { path: '/sign-in', query: { to: to.fullPath } }
+  if (rally.role === 'wall') return to.meta.station === 'wall' ? true : `/rallies/${rally.rally}/wall`
+  return judges.includes(String(to.meta.station)) ? true : `/rallies/${rally.rally}/score`
+}

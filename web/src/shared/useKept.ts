@@ -1,0 +1,30 @@
+import { ref } from 'vue'
+import type { Answer } from '../api/client'
+import { deviceStore, type OnThisDevice } from './deviceStore'
+import { useLoad } from './useLoad'
+
+type Kept = 'rallies' | 'sheets'
+type Value<K extends Kept> = OnThisDevice[K]['value']['data']
+
+/** Loads something that is also kept on this device, and shows what was last kept while there is no connection. */
+export function useKept<K extends Kept>(store: K, key: () => string, request: () => Promise<Answer<Value<K>>>) {
+  const { data, refusal, state, load: ask } = useLoad(request)
+  /** When what is shown was last heard from the server; absent while it is fresh. */
+  const asOf = ref<Date>()
+
+  async function load() {
+    const of = key()
+    await ask()
+    const db = await deviceStore()
+    if (state.value === 'ready' && data.value !== undefined) {
+      asOf.value = undefined
+      await db.put(store, { data: data.value, at: Date.now() } as OnThisDevice[K]['value'], of)
+    } else if (state.value === 'offline') {
+      const kept = await db.get(store, of)
+      if (!kept || key() !== of) return
+      asOf.value = new Date(kept.at)
+      data.value ??= kept.data
+    }
+  }
+  return { data, refusal, state, load, asOf }
+}

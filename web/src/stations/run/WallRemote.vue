@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { LiveClock } from './useClock'
+
+/** What the wall shows: the clock, or the board revealed from the last place to the first. */
+const props = defineProps<{ live: LiveClock; teams: number }>()
+const wall = computed(() => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0 })
+const show = (shows: 'clock' | 'board', number: number) => props.live.touch({ does: 'show', shows, number })
+</script>
+
+<template>
+  <section aria-labelledby="wall">
+    <h2 id="wall">The wall</h2>
+    <p class="small muted">
+      <template v-if="wall.shows === 'clock'">It shows the clock.</template>
+      <template v-else>It shows the board, {{ wall.revealed }} of {{ teams }} places revealed.</template>
+      Keys on the wall itself: C clock, B board, → next place, ← take back, F full screen.
+    </p>
+    <div class="touch-row">
+      <Button
+        label="Clock"
+        :variant="wall.shows === 'clock' ? undefined : 'outlined'"
+        :aria-pressed="wall.shows === 'clock'"
+        @click="show('clock', wall.revealed)"
+      />
+      <Button
+        label="Board"
+        :variant="wall.shows === 'board' ? undefined : 'outlined'"
+        :aria-pressed="wall.shows === 'board'"
+        @click="show('board', wall.revealed)"
+      />
+      <template v-if="wall.shows === 'board'">
+        <Button
+          label="Reveal the next place"
+          variant="outlined"
+          :disabled="wall.revealed >= teams"
+          @click="show('board', wall.revealed + 1)"
+        />
+        <Button
+          label="Reveal all"
+          variant="outlined"
+          :disabled="wall.revealed >= teams"
+          @click="show('board', teams)"
+        />
+        <Button label="Hide all" variant="outlined" :disabled="wall.revealed === 0" @click="show('board', 0)" />
+      </template>
+    </div>
+  </section>
+</template>

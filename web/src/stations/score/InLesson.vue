@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { TeamSheet } from '../../api/names'
+import { struckOut, written } from '../../shared/entries'
+import { useRecording } from './recording'
+
+/** Where the team stands in the lesson: its plan approved or not, late or not. */
+const props = defineProps<{ sheet: TeamSheet; ifLate: string }>()
+const { team, round, record } = useRecording()
+const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefined) =>
+  record(entry ? struckOut(team.value, round.value, entry, 'taken back') : written(team.value, round.value, { kind }))
+</script>
+
+<template>
+  <div class="touch-row">
+    <Button
+      type="button"
+      label="Plan approved"
+      :aria-pressed="!!sheet.cleared"
+      :variant="sheet.cleared ? undefined : 'outlined'"
+      @click="toggle('planCleared', sheet.cleared)"
+    />
+    <Button
+      type="button"
+      label="Late"
+      severity="secondary"
+      :aria-pressed="!!sheet.late"
+      :variant="sheet.late ? undefined : 'outlined'"
+      @click="toggle('cameLate', sheet.late)"
+    />
+    <p v-if="sheet.late" class="small">{{ props.ifLate || 'The brief does not say what being late costs.' }}</p>
+  </div>
+</template>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { api, ask, refusalOf } from '../../api/client'
+import type { RallyOpened, Refusal } from '../../api/names'
+import PhotoStrip from '../../shared/PhotoStrip.vue'
+import { usePhotos } from '../../shared/usePhotos'
+
+/** Photos of what the team made: from the camera or a file. */
+const props = defineProps<{ rally: RallyOpened; team: string; round: number }>()
+const photos = usePhotos(props.rally.id)
+const mine = computed(() => photos.all.value.filter((p) => p.team === props.team && p.round === props.round))
+const refusal = ref<Refusal>()
+const busy = ref(false)
+
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  busy.value = true
+  const answer = await ask(
+    api.POST('/api/rallies/{id}/photos', {
+      params: { path: { id: props.rally.id }, query: { team: props.team, round: props.round } },
+      body: file as unknown as string,
+      bodySerializer: (body) => body as unknown as File,
+      headers: { 'Content-Type': file.type.startsWith('image/') ? file.type : 'image/unknown' },
+    }),
+  )
+  busy.value = false
+  input.value = ''
+  refusal.value = refusalOf(answer, 'It is in your camera’s album. Add it later.')
+  if (answer.ok) await photos.load()
+}
+async function remove(photo: string) {
+  await ask(api.DELETE('/api/rallies/{id}/photos/{photo}', { params: { path: { id: props.rally.id, photo } } }))
+  await photos.load()
+}
+</script>
+
+<template>
+  <section v-if="photos.mayTake.value || mine.length > 0" aria-labelledby="photos">
+    <h3 id="photos">Photos</h3>
+    <PhotoStrip :photos="mine" :rally="rally.id">
+      <template #default="{ photo }">
+        <Button label="Delete" variant="outlined" severity="danger" @click="remove(photo.id)" />
+      </template>
+    </PhotoStrip>
+    <label v-if="photos.mayTake.value" class="take">
+      <input class="out-of-sight" type="file" accept="image/*" capture="environment" :disabled="busy" @change="take" />
+      <span>{{ busy ? 'Keeping it…' : 'Take a photo' }}</span>
+    </label>
+    <p v-if="refusal" class="wrong small" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+    <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are taken out of it.</p>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  color: var(--lagoon-deep);
+}
+.take {
+  position: relative;
+  display: inline-grid;
+  place-items: center;
+  min-height: var(--touch);
+  padding: 0 1.25rem;
+  border: 1.5px solid var(--lagoon);
+  color: var(--lagoon-deep);
+  font-weight: 600;
+  cursor: pointer;
+  margin: 0.4rem 0;
+}
+.take:focus-within {
+  outline: 3px solid var(--marigold);
+  outline-offset: 2px;
+}
+</style>

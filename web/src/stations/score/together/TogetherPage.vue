@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed, provide, ref, watch } from 'vue'
+import { api, ask } from '../../../api/client'
+import LoadNote from '../../../shared/LoadNote.vue'
+import RoundChoice from '../../../shared/RoundChoice.vue'
+import StationHead from '../../../shared/StationHead.vue'
+import { useRally } from '../../../shared/openRally'
+import { useKept } from '../../../shared/useKept'
+import { useOutbox } from '../../../shared/useOutbox'
+import UnsentNote from '../../../shared/UnsentNote.vue'
+import { recording } from '../recording'
+import NoteGrid from './NoteGrid.vue'
+import RelayLanes from './RelayLanes.vue'
+import TallyGrid from './TallyGrid.vue'
+import TaskGrid from './TaskGrid.vue'
+
+/** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
+const { rally, round, tick, news } = useRally()
+const id = rally.value?.id ?? ''
+const sheets = useKept(
+  'sheets',
+  () => `${id}:${round.value}`,
+  () => ask(api.GET('/api/rallies/{id}/score', { params: { path: { id }, query: { round: round.value } } })),
+)
+watch([round, tick], () => void sheets.load(), { immediate: true })
+const outbox = useOutbox(id, news)
+provide(recording, { team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
+const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.off) ?? [])
+</script>
+
+<template>
+  <main v-if="rally" id="main" class="together">
+    <StationHead :title="rally.name" next="All teams on one page, for what happens to several at once.">
+      <RouterLink :to="{ path: `/rallies/${id}/score`, query: round > 1 ? { round } : {} }" class="small"
+        >One team at a time</RouterLink
+      >
+      <RoundChoice :rounds="rally.rounds" :round="round" />
+    </StationHead>
+    <UnsentNote :outbox="outbox" :rally="rally" />
+    <LoadNote
+      v-if="!sheets.data.value"
+      :state="sheets.state.value"
+      :refusal="sheets.refusal.value"
+      what="the teams"
+      @again="sheets.load"
+    />
+    <template v-else>
+      <section v-for="part in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
+        <template v-if="part.kind === 'tasks' || part.kind === 'relay' || part.kind === 'tally'">
+          <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
+          <TaskGrid v-if="part.kind === 'tasks'" :part="part" :sheets="sheets.data.value" />
+          <RelayLanes v-else-if="part.kind === 'relay'" :rally="id" :part="part" :sheets="sheets.data.value" />
+          <TallyGrid v-else :part="part" :sheets="sheets.data.value" />
+        </template>
+      </section>
+      <section aria-labelledby="together-notes">
+        <h2 id="together-notes">Seen in passing</h2>
+        <NoteGrid :sheets="sheets.data.value" />
+      </section>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.together {
+  max-width: 80rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+section {
+  padding-top: 1rem;
+}
+section:empty {
+  display: none;
+}
+@media (max-width: 700px) {
+  .together {
+    padding: 0.75rem 0.75rem 3rem;
+  }
+}
+</style>

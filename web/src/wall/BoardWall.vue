@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { api, ask } from '../api/client'
+import type { RallyOpened } from '../api/names'
+import LoadNote from '../shared/LoadNote.vue'
+import { teamMarks } from '../shared/teamMarks'
+import { useLoad } from '../shared/useLoad'
+import TeamMasts from './TeamMasts.vue'
+
+/** The board: pennants on their masts, the table beside; places appear from the last to the first as they are revealed. */
+const props = defineProps<{ rally: RallyOpened; round: number; tick: number }>()
+const standings = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/results', {
+      params: { path: { id: props.rally.id }, query: { round: props.round, board: true } },
+    }),
+  ),
+)
+watch([() => props.round, () => props.tick], () => void standings.load(), { immediate: true })
+const marks = computed(() => teamMarks(props.rally.teams))
+const total = computed(() => props.rally.teams.length)
+/** The server sends what is revealed, and no more. */
+const rows = computed(() => standings.data.value?.rows ?? [])
+const hidden = computed(() => total.value - rows.value.length)
+const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'middle' : 'small'))
+</script>
+
+<template>
+  <main id="main" class="wall">
+    <LoadNote
+      v-if="!standings.data.value"
+      :state="standings.state.value"
+      :refusal="standings.refusal.value"
+      what="the standings"
+      @again="standings.load"
+    />
+    <template v-else>
+      <header>
+        <h1>{{ rally.brief.title }}</h1>
+        <p>{{ standings.data.value.winsText }}</p>
+      </header>
+      <div class="two">
+        <TeamMasts
+          :teams="rally.teams"
+          :marks="marks"
+          :rows="rows"
+          :wins="standings.data.value.wins"
+          :largest="standings.data.value.largest"
+        />
+        <table :class="size">
+          <caption class="out-of-sight">
+            Standings of
+            {{
+              rally.name
+            }}
+          </caption>
+          <tbody>
+            <tr v-for="n in hidden" :key="`hidden ${n}`" class="hidden">
+              <td class="place">{{ n }}</td>
+              <td colspan="2">
+                <span class="stitches" aria-hidden="true"></span><span class="out-of-sight">not revealed yet</span>
+              </td>
+            </tr>
+            <tr v-for="row in rows" :key="row.team" :class="row.status">
+              <td class="place">{{ row.place ?? '–' }}</td>
+              <th scope="row">{{ row.name }}</th>
+              <td class="total figures">
+                {{ row.totalText || (row.status === 'unfinished' ? 'to come' : 'not placed') }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.wall {
+  padding: 2rem 3rem;
+  display: grid;
+  grid-template-rows: auto 1fr;
+  gap: 1.25rem;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0.5rem 2rem;
+  border-bottom: 3px dashed var(--line);
+  padding-bottom: 1rem;
+}
+h1 {
+  font-size: 3.2rem;
+}
+header p {
+  font-size: 2rem;
+  color: var(--muted);
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 2.5rem;
+  align-items: start;
+}
+table {
+  width: 100%;
+}
+td,
+th {
+  padding: 0.3rem 0.5rem;
+  text-align: left;
+  font-weight: 600;
+  line-height: 1.15;
+  border-bottom: 2px dashed var(--line);
+  overflow-wrap: anywhere;
+}
+.large {
+  font-size: 2.2rem;
+}
+.middle,
+.small {
+  font-size: 2rem;
+}
+.small td,
+.small th {
+  padding-block: 0;
+}
+.place {
+  font-family: var(--title);
+  font-weight: 800;
+  width: 3.5rem;
+  color: var(--marigold);
+}
+.hidden .place {
+  color: var(--muted);
+}
+.stitches {
+  display: block;
+  height: 0.6em;
+  border-bottom: 4px dashed var(--line);
+}
+.total {
+  text-align: right;
+  font-weight: 750;
+}
+</style>

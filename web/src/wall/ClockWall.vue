@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { RallyOpened } from '../api/names'
+import TeamPennant from '../shared/TeamPennant.vue'
+import { teamMarks } from '../shared/teamMarks'
+import { asClock, type LiveClock } from '../stations/run/useClock'
+import { useSignal } from '../stations/run/useSignal'
+
+/** The clock on the wall: read from eight metres, nothing to touch. */
+const props = defineProps<{ rally: RallyOpened; live: LiveClock }>()
+const { clock, left, teams, held } = props.live
+const { shown } = useSignal(clock, left)
+const next = computed(() => {
+  const c = clock.value
+  return c?.phases[c.phases.findIndex((p) => p.id === c.phase?.id) + 1]
+})
+const warning = computed(() => {
+  const phase = clock.value?.phase
+  return phase && phase.warning > 0 && (left.value ?? 0) > phase.warning * 60
+    ? `warning in ${asClock((left.value ?? 0) - phase.warning * 60)}`
+    : ''
+})
+const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
+const phaseIs = (...kinds: string[]) => kinds.includes(clock.value?.phase?.kind ?? '')
+const limits = computed(() =>
+  phaseIs('build', 'rebuild', 'plan', 'collect') ? props.rally.sheet.constraints.slice(0, 3) : [],
+)
+/** While hands are at work or something is tested, the first caution stands there too; the sheet has all. */
+const caution = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rally.sheet.safety[0] : undefined))
+const marks = computed(() => teamMarks(props.rally.teams))
+const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.value.filter((t) => t.cleared) : []))
+const late = computed(() => teams.value.filter((t) => t.late))
+const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name ?? ''
+</script>
+
+<template>
+  <main id="main" class="wall">
+    <template v-if="clock?.phase && left !== undefined">
+      <header>
+        <h1>{{ clock.phase.name }}</h1>
+        <p>{{ rally.name }}</p>
+      </header>
+      <p v-if="held !== undefined && clock.hold" class="clock figures" role="timer" aria-live="off">
+        <template v-if="held < clock.hold.seconds">{{ Math.ceil(clock.hold.seconds - held) }}</template>
+        <template v-else>it holds</template>
+      </p>
+      <p v-else class="clock figures" :class="{ over: left < 0 }" role="timer" aria-live="off">{{ asClock(left) }}</p>
+      <p class="do">{{ held !== undefined ? 'Hands off. It must stand by itself.' : clock.phase.now }}</p>
+      <div class="more">
+        <ul v-if="limits.length > 0">
+          <li v-for="l in limits" :key="l">{{ l }}</li>
+        </ul>
+        <p v-if="cleared.length > 0" class="cleared">
+          Cleared to build:
+          <span v-for="t in cleared" :key="t.team" class="team">
+            <TeamPennant :mark="marks.get(t.team)!" :width="74" /><span class="out-of-sight">{{ nameOf(t.team) }}</span>
+          </span>
+        </p>
+        <p v-if="late.length > 0">
+          Late: {{ late.map((t) => nameOf(t.team)).join(', ') }}. {{ rally.brief.timing.ifLate }}
+        </p>
+        <p v-if="caution" class="caution">{{ caution }}</p>
+      </div>
+      <footer>
+        <span v-if="!clock.ends">the clock stands</span>
+        <span v-else-if="left < 0">time is up</span>
+        <span v-else-if="warning">{{ warning }}</span>
+        <span v-else></span>
+        <span v-if="next">then: {{ next.name.toLowerCase() }}</span>
+      </footer>
+      <div v-if="shown" class="signal" role="alert">
+        {{ shown === 'over' ? 'Time is up' : `${minutes(clock.phase.warning)} left` }}
+      </div>
+    </template>
+    <template v-else>
+      <header>
+        <h1>{{ rally.brief.title }}</h1>
+        <p>{{ rally.name }}</p>
+      </header>
+      <p class="do">{{ clock?.over ? 'The lesson is over.' : rally.brief.goal }}</p>
+      <ul v-if="!clock?.over" class="teams">
+        <li v-for="t in rally.teams" :key="t.id"><TeamPennant :mark="marks.get(t.id)!" :width="92" />{{ t.name }}</li>
+      </ul>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.wall {
+  padding: 3vh 4vw;
+  display: grid;
+  grid-template-rows: auto minmax(20vh, 1fr) auto auto auto;
+  gap: 1.2vh;
+  font-size: clamp(32px, 2.6vw, 56px);
+  line-height: 1.2;
+}
+header,
+footer {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 2vw;
+}
+h1 {
+  font-size: 1.7em;
+}
+.clock {
+  font: 750 min(32vh, 26vw) / 1 var(--title);
+  align-self: center;
+  justify-self: center;
+}
+.over {
+  color: #f2a68f;
+}
+.do {
+  font-weight: 650;
+}
+.more {
+  display: grid;
+  gap: 0.6vh;
+}
+.more li::before {
+  content: '– ';
+}
+.teams {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(26vw, 1fr));
+  gap: 0.4em 1em;
+  align-self: center;
+}
+.teams li {
+  display: flex;
+  align-items: center;
+  gap: 0.5em;
+}
+.cleared {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.3em;
+}
+.team {
+  position: relative;
+  display: inline-flex;
+}
+.caution {
+  border-left: 0.25em solid var(--marigold);
+  padding-left: 0.4em;
+}
+.signal {
+  position: fixed;
+  inset: 0;
+  display: grid;
+  place-items: center;
+  text-align: center;
+  background: #f0b24a;
+  color: #1d2b33;
+  font: 750 min(26vh, 15vw) / 1.05 var(--title);
+  border: 2vw dashed #1d2b33;
+}
+</style>

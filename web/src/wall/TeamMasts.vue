@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Standing, Team, Wins } from '../api/names'
+import TeamPennant from '../shared/TeamPennant.vue'
+import type { TeamMark } from '../shared/teamMarks'
+
+/**
+ * A mast for every team, in the teams' own order so that nothing is given away; a pennant climbs as high as its points once
+ * its place is revealed. Where the lowest total wins, points pull it down from the top.
+ */
+const props = defineProps<{
+  teams: readonly Team[]
+  marks: ReadonlyMap<string, TeamMark>
+  rows: readonly Standing[]
+  wins: Wins
+  /** The largest total, also while it is not revealed: a pennant stays where it has climbed to. */
+  largest: number
+}>()
+/** How far up the mast, from 0 to 1. */
+const height = (team: string) => {
+  const row = props.rows.find((r) => r.team === team)
+  if (row?.status !== 'placed') return 0
+  const share = Math.max(0, row.total ?? 0) / (props.largest || 1)
+  return 0.12 + 0.88 * (props.wins === 'lowest' ? 1 - share : share)
+}
+const says = computed(() =>
+  props.rows.length === 0
+    ? 'Pennants at the foot of their masts'
+    : props.rows.map((r) => `${r.name} ${r.totalText || 'without points'}`).join(', '),
+)
+</script>
+
+<template>
+  <div class="masts" role="img" :aria-label="says">
+    <div v-for="t in teams" :key="t.id" class="mast">
+      <div class="flag" :style="{ bottom: `${height(t.id) * 88}%` }">
+        <TeamPennant :mark="marks.get(t.id)!" :width="70" />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.masts {
+  display: flex;
+  height: 62vh;
+  border-bottom: 6px solid var(--ink);
+  padding: 0 0.5rem;
+}
+.mast {
+  position: relative;
+  flex: 1 1 0;
+  min-width: 0;
+}
+.mast::before {
+  content: '';
+  position: absolute;
+  left: 2px;
+  top: 0;
+  bottom: 0;
+  width: 4px;
+  background: var(--muted);
+}
+.flag {
+  position: absolute;
+  left: 0;
+  transition: bottom 1.2s ease-out;
+}
+.flag :deep(svg) {
+  max-width: none;
+}
+@media (prefers-reduced-motion: reduce) {
+  .flag {
+    transition: none;
+  }
+}
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { useEventListener, useWakeLock } from '@vueuse/core'
+import { computed, onMounted } from 'vue'
+import { useWho } from '../access/useWho'
+import { useRally } from '../shared/openRally'
+import { useClock } from '../stations/run/useClock'
+import BoardWall from './BoardWall.vue'
+import ClockWall from './ClockWall.vue'
+
+/** The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it. */
+const { rally, round, tick } = useRally()
+const { isTeacher } = useWho()
+const live = useClock(rally.value?.id ?? '', round, tick)
+const shown = computed(() => live.clock.value?.wall)
+
+const awake = useWakeLock()
+onMounted(() => {
+  // A wall that may not be kept awake is still a wall; the computer's own settings decide then.
+  if (awake.isSupported.value) void awake.request('screen').catch(() => undefined)
+})
+
+useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  if (!isTeacher.value || event.altKey || event.ctrlKey || event.metaKey) return
+  const revealed = shown.value?.revealed ?? 0
+  const teams = rally.value?.teams.length ?? 0
+  const board = (number: number) =>
+    live.touch({ does: 'show', shows: 'board', number: Math.max(0, Math.min(teams, number)) })
+  const action = {
+    KeyB: () => board(revealed),
+    KeyC: () => live.touch({ does: 'show', shows: 'clock', number: revealed }),
+    KeyF: () => void document.documentElement.requestFullscreen().catch(() => undefined),
+    ArrowRight: () => board(revealed + 1),
+    Space: () => board(revealed + 1),
+    ArrowLeft: () => board(revealed - 1),
+    Home: () => board(0),
+    End: () => board(teams),
+  }[event.code]
+  if (!action) return
+  event.preventDefault()
+  void action()
+})
+</script>
+
+<template>
+  <BoardWall v-if="rally && shown?.shows === 'board'" :rally="rally" :round="round" :tick="tick" />
+  <ClockWall v-else-if="rally && live.clock.value" :rally="rally" :live="live" />
+  <main v-else id="main" class="wall"><h1 class="out-of-sight">The wall</h1></main>
+</template>
