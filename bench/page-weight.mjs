@@ -24,10 +24,11 @@ const places = {
   'desk: Results': ['src/shared/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],
   'wall: Results': ['src/shared/RallyFrame.vue', 'src/wall/WallPage.vue'],
 }
+// One style sheet serves all pages.
+const styles = weight(manifest['style.css'].file)
 for (const [place, pages] of Object.entries(places)) {
   const entries = [...pages.reduce((seen, page) => files(page, seen), files('index.html'))]
   const scripts = entries.reduce((sum, e) => sum + weight(manifest[e].file), 0)
-  const styles = [...new Set(entries.flatMap((e) => manifest[e].css ?? []))].reduce((sum, f) => sum + weight(f), 0)
   console.log(`${place.padEnd(16)} ${(scripts / 1000).toFixed(1).padStart(7)} kB JavaScript ${(styles / 1000).toFixed(1).padStart(6)} kB CSS`)
 }
 const vue = ['vue/dist/vue.runtime.esm-browser.prod.js', 'vue-router/dist/vue-router.esm-browser.prod.js']

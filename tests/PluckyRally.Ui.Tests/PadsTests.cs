@@ -1,5 +1,3 @@
-using System.Net.Http.Json;
-using System.Text.Json;
 using OpenQA.Selenium;
 using Shouldly;
 using Xunit;
@@ -168,14 +166,5 @@ public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<Dem
         return (walk, rally);
     }
 
-    /// <summary>The results on the page are those that the command line finds in the rally's file.</summary>
-    private async Task Agrees(Browser walk, string rally, string? total)
-    {
-        walk.ShouldHaveCleanConsole("422");
-        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
-        var found = (await CommandLine.Score(await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)))["Plovers"];
-        if (total is not null) found.ShouldBe(total);
-        walk.Open($"/rallies/{rally}/results");
-        walk.Until(() => walk.Row("Plovers").Text.Contains(found, StringComparison.Ordinal), $"the total {found}");
-    }
+    private Task Agrees(Browser walk, string rally, string? total) => PreparedRally.Agrees(server, walk, rally, total);
 }

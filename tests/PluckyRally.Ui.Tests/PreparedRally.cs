@@ -1,5 +1,6 @@
 using System.Net.Http.Json;
 using System.Text.Json;
+using Shouldly;
 using Xunit;
 
 namespace PluckyRally.Ui.Tests;
@@ -21,5 +22,21 @@ internal static class PreparedRally
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
         var begun = await http.PostAsJsonAsync("/api/rallies", new { brief, name, teams = new[] { new { name = "Plovers" }, new { name = "Whelks" } } }, TestContext.Current.CancellationToken);
         return (await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("id").GetString()!;
+    }
+
+    /// <summary>Checks that what the page of results says of the Plovers is what the command line finds in the rally's file.</summary>
+    /// <param name="server">The server.</param>
+    /// <param name="window">A window that has shown nothing worse than refusals so far.</param>
+    /// <param name="rally">The rally.</param>
+    /// <param name="total">What it must be; whatever both agree on where absent.</param>
+    /// <param name="expected">What the browser's log may say because the test brought it about.</param>
+    public static async Task Agrees(RunningServer server, Browser window, string rally, string? total, string expected = "422")
+    {
+        window.ShouldHaveCleanConsole(expected);
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var found = (await CommandLine.Score(await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)))["Plovers"];
+        if (total is not null) found.ShouldBe(total);
+        window.Open($"/rallies/{rally}/results");
+        window.Until(() => window.Row("Plovers").Text.Contains(found, StringComparison.Ordinal), $"the total {found}");
     }
 }

@@ -50,7 +50,7 @@ public sealed class RunTests : IDisposable
         (await Touch(id, new(ClockDoes.CutAttempts, Number: 1))).Clock.Phases[1].Minutes.ShouldBe(6, "three teams, one attempt of 2 min");
         (await Touch(id, new(ClockDoes.OpenPlaces, "test", Number: 3))).Clock.Phases[1].Minutes.ShouldBe(2);
         (await Touch(id, new(ClockDoes.Show, Number: 2, Shows: WallShows.Board))).Clock.Wall.ShouldBe(new(WallShows.Board, 2));
-        (await _app.Sheet(id, "t1")).Designs.Single().Next.ShouldBe(1);
+        (await _app.Sheet(id, "t1")).Designs.Single().Open.ShouldBe([1], "the other was cut");
         (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/clock", new ClockTouch(ClockDoes.CutAttempts, Number: 2)))).ShouldBe(["/attempts"], "there is one left");
         (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Select(e => e.By).Distinct().ShouldBe(["Teacher"]);
     }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { onErrorCaptured, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import KeysHelp from './shared/KeysHelp.vue'
@@ -8,11 +9,23 @@ const wrong = ref<unknown>()
 onErrorCaptured((error) => {
   wrong.value = error
 })
-useRouter().onError((error) => (wrong.value = error))
+const router = useRouter()
+/** The page that could not be fetched; what is on the screen stays, since there is nothing to put in its place. */
+const notOpened = ref('')
+let notFetched: unknown
+useEventListener(window, 'vite:preloadError', (event: Event & { payload: unknown }) => (notFetched = event.payload))
+router.onError((error, to, from) => {
+  if (error === notFetched && from.matched.length > 0) notOpened.value = to.meta.title ?? 'That page'
+  else wrong.value = error
+})
+router.afterEach(() => (notOpened.value = ''))
 </script>
 
 <template>
   <a class="skip" href="#main">Skip to the page</a>
+  <p v-if="notOpened" class="heed not-opened" role="alert">
+    <b>{{ notOpened }} cannot be opened without a connection.</b> What was recorded is safe. Go on here, or try again.
+  </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
   <RouterView v-else />
   <KeysHelp />
@@ -29,5 +42,10 @@ useRouter().onError((error) => (wrong.value = error))
   z-index: 10;
   background: var(--sheet);
   padding: 0.5rem 1rem;
+}
+.not-opened {
+  position: sticky;
+  top: 0;
+  z-index: 5;
 }
 </style>

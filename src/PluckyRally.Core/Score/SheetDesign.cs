@@ -5,9 +5,9 @@ namespace PluckyRally.Core;
 /// <param name="Revision">The revision that the next trial is made with, from 1: a fresh build where the brief asks for one.</param>
 /// <param name="FreshBuild">Whether the next trial needs a fresh build, because the one before failed.</param>
 /// <param name="Changed">What has changed, as it was last noted.</param>
-/// <param name="Next">The next attempt's number; absent when all have been made.</param>
+/// <param name="Open">The numbers of the attempts that are still to be made, the next one first.</param>
 /// <param name="Counts">Whether it is the team's result as things stand.</param>
-public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, int? Next, bool Counts)
+public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, IReadOnlyList<int> Open, bool Counts)
 {
     internal static IReadOnlyList<SheetDesign> Of(Brief brief, TeamRecord record, string counts)
     {
@@ -27,7 +27,7 @@ public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, str
             fresh ? failed + 1 : last,
             fresh,
             noted?.Changed ?? "",
-            Enumerable.Range(1, brief.Trials.Attempts).Cast<int?>().FirstOrDefault(n => design is null || design.Attempts.All(a => a.Number != n)),
+            [.. Enumerable.Range(1, brief.Trials.Attempts).Where(n => design is null || design.Attempts.All(a => a.Number != n))],
             counts);
     }
 }

@@ -39,6 +39,9 @@ public sealed record TeamSheet
     /// <summary>Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored.</summary>
     public required IReadOnlyList<ReferenceTrial> References { get; init; }
 
+    /// <summary>How many entries the rally's log had: a device knows by it whether what it has sent is in here.</summary>
+    public int AsOf { get; init; }
+
     /// <summary>Whether the round is closed.</summary>
     public bool Closed { get; init; }
 
@@ -87,6 +90,7 @@ public sealed record TeamSheet
             Rules = [.. playbook.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
             Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, result.Record, numbers))],
+            AsOf = rally.Entries.Count,
             Designs = SheetDesign.Of(playbook.Brief, result.Record, design.Name),
             References = ReferenceTrial.Of(playbook, rally.Entries, team, round),
             Cleared = inLesson.Cleared,

@@ -48,16 +48,19 @@ internal static class ScoreEndpoints
         var entry = came with { By = caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
         if (await log.Record(id, entry, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
-        if (!recorded.Value.Fresh) return TypedResults.Ok(new EntryTaken(entry.Id));
+        var taken = new EntryTaken(entry.Id, recorded.Value.Rally.Rally.Entries.Count);
+        if (!recorded.Value.Fresh) return TypedResults.Ok(taken);
 
         // The entry is kept whatever becomes of this request, so the news of it must not stop half-way either.
         await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(entry.Team, entry.Round), CancellationToken.None);
-        return TypedResults.Created($"/api/rallies/{id}/score", new EntryTaken(entry.Id));
+        return TypedResults.Created($"/api/rallies/{id}/score", taken);
     }
 }
 
 /// <summary>The log has the entry.</summary>
-public sealed record EntryTaken(Guid Id);
+/// <param name="Id">The entry's id.</param>
+/// <param name="AsOf">How many entries the log has with it: a sheet as of so many or more has it in.</param>
+public sealed record EntryTaken(Guid Id, int AsOf);
 
 /// <summary>A team's answer as it was typed or pasted.</summary>
 public sealed record AnswerTyped(string Text);

@@ -16,7 +16,7 @@ public sealed class SheetDesignTests
         foreach (var typed in new[] { "21", "22" }) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "wide");
         foreach (var typed in new[] { "36", "37" }) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "tall");
         _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Design = "round", Changed = "no corners" });
-        Sheet().Designs.Select(d => (d.Name, d.Next, d.Counts, d.Changed)).ShouldBe([("wide", null, false, ""), ("tall", null, true, ""), ("round", 1, false, "no corners")]);
+        Sheet().Designs.Select(d => (d.Name, Open: string.Join(' ', d.Open), d.Counts, d.Changed)).ShouldBe([("wide", "", false, ""), ("tall", "", true, ""), ("round", "1 2 3", false, "no corners")]);
     }
 
     [Fact]
@@ -25,7 +25,8 @@ public sealed class SheetDesignTests
         Sheet().Designs.Single().ShouldSatisfyAllConditions(d => d.Revision.ShouldBe(1), d => d.FreshBuild.ShouldBeFalse());
         _rally.Failed("Terns");
         var design = Sheet().Designs.Single();
-        (design.Revision, design.FreshBuild, design.Next).ShouldBe((2, true, 2));
+        (design.Revision, design.FreshBuild).ShouldBe((2, true));
+        design.Open.ShouldBe([2, 3]);
         _rally.Offer(Attempt(2, "30") with { Revision = 1 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/revision");
         _rally.Keep(Attempt(2, "30") with { Revision = 2 });
         (Sheet().Designs.Single().Revision, Sheet().Designs.Single().FreshBuild).ShouldBe((2, false));
@@ -56,7 +57,7 @@ public sealed class SheetDesignTests
         _rally.Trial("", TrialOutcome.Counted, ["61"], purpose: Purpose.Benchmark);
         var sheet = Sheet();
         sheet.References.Select(r => (r.Purpose, r.Shown)).ShouldBe([(Purpose.Practice, "99 cm"), (Purpose.Control, "12 cm"), (Purpose.Benchmark, "61 cm")], "the class's and the team's own");
-        sheet.Designs.Single().Next.ShouldBe(1);
+        sheet.Designs.Single().Open.ShouldBe([1, 2, 3]);
         sheet.Trials.ShouldBeEmpty();
         _rally.Standing("Terns").Total.ShouldBeNull();
     }

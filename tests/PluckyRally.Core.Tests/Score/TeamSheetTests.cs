@@ -25,11 +25,12 @@ public sealed class TeamSheetTests
         _rally.Void("Terns");
         _rally.Failed("Terns");
         var sheet = Sheet();
-        sheet.Designs[0].Next.ShouldBe(3);
+        sheet.Designs[0].Open.ShouldBe([3]);
+        sheet.AsOf.ShouldBe(3, "so many entries are in it");
         sheet.Trials.Select(t => (t.Attempt, t.Shown)).ShouldBe([(1, "20 cm"), (null, "void (the tester slipped)"), (2, "failed")]);
         sheet.Reason.ShouldContain("2 of 3 attempts");
         _rally.Counted("Terns", "30");
-        Sheet().Designs[0].Next.ShouldBeNull();
+        Sheet().Designs[0].Open.ShouldBeEmpty();
     }
 
     [Fact]

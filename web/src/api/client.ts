@@ -28,8 +28,9 @@ export async function ask<T>(
     if (response.ok) return { ok: true, data: data as NonNullable<T>, etag: response.headers.get('ETag') ?? '' }
     return { ok: false, offline: false, status: response.status, refusal: asRefusal(error) }
   } catch (wrong) {
-    // Only a fetch that found nobody at the other end throws a TypeError; anything else is a fault to be seen.
-    if (wrong instanceof TypeError) return { ok: false, offline: true }
+    // A fetch that found nobody at the other end throws a TypeError, one that waited in vain a TimeoutError; anything else is a fault to be seen.
+    if (wrong instanceof TypeError || (wrong instanceof DOMException && wrong.name === 'TimeoutError'))
+      return { ok: false, offline: true }
     throw wrong
   }
 }

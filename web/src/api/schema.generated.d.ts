@@ -2653,6 +2653,8 @@ export interface components {
         EntryTaken: {
             /** Format: uuid */
             id: string;
+            /** Format: int32 */
+            asOf: number;
         };
         /** @description Something was counted. */
         EntryTallied: {
@@ -4523,11 +4525,8 @@ export interface components {
             freshBuild: boolean;
             /** @description What has changed, as it was last noted. */
             changed: string;
-            /**
-             * Format: int32
-             * @description The next attempt's number; absent when all have been made.
-             */
-            next?: null | number;
+            /** @description The numbers of the attempts that are still to be made, the next one first. */
+            open: number[];
             /** @description Whether it is the team's result as things stand. */
             counts: boolean;
         };
@@ -4926,6 +4925,11 @@ export interface components {
             designs: components["schemas"]["SheetDesign"][];
             /** @description Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored. */
             references: components["schemas"]["ReferenceTrial"][];
+            /**
+             * Format: int32
+             * @description How many entries the rally's log had: a device knows by it whether what it has sent is in here.
+             */
+            asOf: number;
             /** @description Whether the round is closed. */
             closed: boolean;
             /**

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import type { Entry, RallyOpened } from '../api/names'
 import { computed } from 'vue'
 import type { Unsent } from './deviceStore'
+import { entryWords } from './entryWords'
 import type { Outbox } from './useOutbox'
 
 /** Entries that the server does not have yet: waiting for the connection, or refused when it came back. */
@@ -11,42 +12,6 @@ const { unsent, shutOut, drop, move } = props.outbox
 const waiting = computed(() => unsent.value.filter((u) => !u.refusal).length)
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
 const teamName = (entry: Entry) => props.rally.teams.find((t) => t.id === entry.team)?.name ?? 'The class'
-const plain: Partial<Record<Entry['kind'], string>> = {
-  struckOut: 'a strike',
-  planCleared: 'plan approved',
-  cameLate: 'late',
-  testOrderSet: 'the order of the test',
-  designNoted: 'a change of the design',
-  taskTicked: 'a task',
-  tasksTimed: 'a time',
-  relayFaulted: 'a fault',
-  itemsCarried: 'what was brought over',
-  relayStopped: 'gave up',
-  itemsSorted: 'a sorted answer',
-  orderGiven: 'an order',
-  piecesCounted: 'pieces',
-  levelGiven: 'a level',
-  purchased: 'a purchase',
-  returned: 'something given back',
-  tallied: 'a counter',
-  kitCounted: 'kit counted',
-}
-const says = (entry: Entry) => {
-  switch (entry.kind) {
-    case 'trialRecorded':
-      return entry.outcome === 'counted' ? entry.readings.map((r) => r.typed).join(', ') : entry.outcome
-    case 'measureRead':
-      return entry.reading.typed
-    case 'ruleChecked':
-      return `a must-have ${entry.met ? 'kept' : 'missed'}`
-    case 'noteMade':
-      return `“${entry.text}”`
-    case 'legTimed':
-      return `leg ${entry.leg}, ${entry.time.typed}`
-    default:
-      return plain[entry.kind] ?? 'something recorded'
-  }
-}
 </script>
 
 <template>
@@ -62,7 +27,7 @@ const says = (entry: Entry) => {
     <p v-if="waiting < unsent.length"><b>Refused, and kept here until you decide.</b></p>
     <ul>
       <li v-for="u in unsent" :key="u.entry.id">
-        {{ teamName(u.entry) }}: {{ says(u.entry) }}
+        {{ teamName(u.entry) }}: {{ entryWords(u.entry) }}
         <template v-if="u.refusal">
           <span class="wrong">was refused. {{ u.refusal.title }} {{ u.refusal.detail }}</span>
           <Button

@@ -1,8 +1,18 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
-import { onBeforeUnmount, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { api, ask } from '../api/client'
 import type { Entry, Refusal } from '../api/names'
 import { deviceStore, type Unsent } from './deviceStore'
+
+/** An entry of this device's that a page may not have seen yet: the log had so many entries with it, or it waits. */
+export interface OnItsWay {
+  entry: Entry
+  asOf?: number
+}
+
+/** A line that gives no answer for so long is none; and nobody at a pad waits for it longer than this. */
+const lineGone = 10_000
+const patience = 4_000
 
 /** What became of an entry that was just recorded. */
 export type Sent = { kind: 'taken' } | { kind: 'waiting' } | { kind: 'refused'; refusal: Refusal }
@@ -17,6 +27,13 @@ export function useOutbox(rally: string, onTaken: () => void) {
   const shutOut = ref(false)
   const news = new BroadcastChannel(`outbox:${rally}`)
   let sending: Promise<void> | undefined
+  /** Whether the line hangs: from then on nothing is waited for until an answer comes. */
+  let hangs = false
+  const taken = shallowRef<readonly OnItsWay[]>([])
+  const onItsWay = computed(() => [
+    ...taken.value,
+    ...unsent.value.filter((u) => !u.refusal && !taken.value.some((t) => t.entry.id === u.entry.id)),
+  ])
 
   async function kept() {
     const db = await deviceStore()
@@ -48,10 +65,16 @@ export function useOutbox(rally: string, onTaken: () => void) {
     for (const { key, value } of await kept()) {
       if (value.refusal) continue
       const answer = await ask(
-        api.POST('/api/rallies/{id}/entries', { params: { path: { id: rally } }, body: value.entry }),
+        api.POST('/api/rallies/{id}/entries', {
+          params: { path: { id: rally } },
+          body: value.entry,
+          signal: AbortSignal.timeout(lineGone),
+        }),
       )
+      hangs &&= !answer.ok && answer.offline
       if (answer.ok) {
         shutOut.value = false
+        taken.value = [...taken.value, { entry: value.entry, asOf: answer.data.asOf }]
         await db.delete('unsent', key)
         onTaken()
       } else if (answer.offline || answer.status >= 500 || answer.status === 429) {
@@ -77,7 +100,9 @@ export function useOutbox(rally: string, onTaken: () => void) {
     // A plain copy: what the page goes on changing must not change what was recorded.
     const plain = JSON.parse(JSON.stringify(entry)) as Entry
     await (await deviceStore()).add('unsent', { entry: plain, rally })
-    await flush()
+    const late = new Promise<'late'>((done) => setTimeout(() => done('late'), hangs ? 0 : patience))
+    if ((await Promise.race([flush(), late])) === 'late') hangs = true
+    await show()
     const left = unsent.value.find((u) => u.entry.id === entry.id)
     if (!left) return { kind: 'taken' }
     // What came too late for a closed round is kept until somebody moves it or lets it go.
@@ -95,11 +120,11 @@ export function useOutbox(rally: string, onTaken: () => void) {
     await flush()
   }
 
-  useIntervalFn(() => unsent.value.some((u) => !u.refusal) && void flush(), 2500)
+  useIntervalFn(() => !sending && unsent.value.some((u) => !u.refusal) && void flush(), 2500)
   useEventListener(window, 'online', () => void flush())
   onBeforeUnmount(() => news.close())
   void flush()
-  return { unsent, shutOut, record, drop, move }
+  return { unsent, onItsWay, shutOut, record, drop, move }
 }
 
 /** An outbox as a page hands it to what it shows. */

@@ -22,7 +22,7 @@ const id = String(useRoute().params.rally)
 const live = useClock(id, round, tick)
 const { clock, left, behind, end, touch, refusal, cuts, held, log } = live
 const outbox = useOutbox(id, news)
-const { sound, ring, shown } = useSignal(clock, left)
+const { sound, silent, ring, shown } = useSignal(clock, left)
 const at = computed(() => clock.value?.phases.findIndex((p) => p.id === clock.value?.phase?.id) ?? -1)
 const next = computed(() => clock.value?.phases[at.value + 1])
 const minutes = (n: number) => (Math.abs(n) === 1 ? '1 minute' : `${Math.round(Math.abs(n) * 10) / 10} minutes`)
@@ -138,6 +138,9 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         <p class="line">
           <label><input v-model="sound" type="checkbox" /> ring at warnings and at the end of a phase</label>
           &nbsp;<button type="button" class="act" @click="ring">Try it</button>
+          <span v-if="sound && silent" class="small muted"
+            >Touch this page once; until then the browser keeps it silent.</span
+          >
         </p>
       </section>
     </template>

@@ -1,4 +1,4 @@
-import { useLocalStorage } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import type { LessonClock } from '../../api/names'
 
@@ -10,10 +10,14 @@ const seconds = 8
 export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: Readonly<Ref<number | undefined>>) {
   const shown = ref<Signal>()
   const sound = useLocalStorage('run:sound', true)
+  /** Browsers let a page be heard only once somebody has touched it; the words over the screen come all the same. */
+  const silent = ref(!navigator.userActivation.hasBeenActive)
+  useEventListener(document, ['pointerup', 'keyup'], () => (silent.value = !navigator.userActivation.hasBeenActive))
   let context: AudioContext | undefined
   let timer: ReturnType<typeof setTimeout> | undefined
 
   function ring() {
+    if (!navigator.userActivation.hasBeenActive) return
     context ??= new AudioContext()
     void context.resume()
     const at = context.currentTime
@@ -52,5 +56,5 @@ export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: R
     clearTimeout(timer)
     void context?.close()
   })
-  return { shown, sound, ring }
+  return { shown, sound, silent, ring }
 }

@@ -22,7 +22,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ done: [] }>()
 const { team, round, record } = useRecording()
-const number = computed(() => props.redo?.trial.attempt ?? props.design.next)
+const number = computed(() => props.redo?.trial.attempt ?? props.design.open[0])
 const measures = computed(() => props.rally.brief.measures.filter((m) => m.taken === 'eachAttempt'))
 const typed = ref<Record<string, string>>(
   Object.fromEntries(props.redo?.as === 'look' ? props.redo.trial.readings.map((r) => [r.measure, r.typed]) : []),

@@ -27,6 +27,7 @@ import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from '../../shared/UnsentNote.vue'
 import { struckOut } from '../../shared/entries'
+import { withOnItsWay } from './onItsWay'
 import { recording } from './recording'
 import { useInstruments } from './useInstruments'
 import { useOutbox } from '../../shared/useOutbox'
@@ -50,16 +51,23 @@ const sheets = useKept(
       }),
     ),
 )
+const outbox = useOutbox(id, news)
+/** A judge's other page is fetched beforehand: it is wanted most when there is no connection to fetch it by. */
+void import('./together/TogetherPage.vue')
+/** Each with what this device has recorded on it and the sheet has not seen yet. */
+const all = computed(() =>
+  sheets.data.value?.map((s) => withOnItsWay(s, outbox.onItsWay.value, round.value, rally.value!.brief.trials)),
+)
 /** The teams in the order in which they are tested. */
 const teams = computed(() => {
-  const all = rally.value?.teams ?? []
-  return sheets.data.value?.map((s) => all.find((t) => t.id === s.team)!).filter(Boolean) ?? all
+  const known = rally.value?.teams ?? []
+  return all.value?.map((s) => known.find((t) => t.id === s.team)!).filter(Boolean) ?? known
 })
 /** Without a team in the address: whoever is first in the test order and not finished. */
-const due = computed(() => sheets.data.value?.find((s) => s.status === 'unfinished')?.team ?? teams.value[0]?.id ?? '')
+const due = computed(() => all.value?.find((s) => s.status === 'unfinished')?.team ?? teams.value[0]?.id ?? '')
 const current = computed(() => teams.value.find((t) => t.id === props.team)?.id ?? due.value)
 const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
-const sheet = computed(() => sheets.data.value?.find((s) => s.team === current.value))
+const sheet = computed(() => all.value?.find((s) => s.team === current.value))
 watch([() => props.team, round, tick], () => void sheets.load(), { immediate: true })
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
@@ -72,7 +80,6 @@ function to(team: string) {
   return { path: `/rallies/${id}/score/${team}`, query: round.value > 1 ? { round: round.value } : {} }
 }
 
-const outbox = useOutbox(id, news)
 const refusal = ref<Refusal>()
 async function record(entry: Entry) {
   refusal.value = undefined
@@ -98,8 +105,8 @@ const tried = computed(
 /** The design that is being tried: the one that was chosen, or else the one that counts. */
 const chosen = ref<string>()
 const design = computed(() => {
-  const all = sheet.value?.designs ?? []
-  return all.find((d) => d.name === chosen.value) ?? all.find((d) => d.counts) ?? all[0]
+  const designs = sheet.value?.designs ?? []
+  return designs.find((d) => d.name === chosen.value) ?? designs.find((d) => d.counts) ?? designs[0]
 })
 const redo = ref<{ trial: SheetTrial; as: 'look' | 'again' }>()
 watch([current, round], () => {
@@ -142,7 +149,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       >
       <RoundChoice :rounds="rally.rounds" :round="round" may-begin />
     </StationHead>
-    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :sheets="sheets.data.value ?? []" />
+    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :sheets="all ?? []" />
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="sheets.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(sheets.asOf.value.toISOString()) }}. Go on recording; it is sent later.
@@ -182,7 +189,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         />
         <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
         <AttemptPad
-          v-if="design.next || redo"
+          v-if="design.open.length > 0 || redo"
           :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"
           :rally="rally"
           :design="design"

@@ -12,7 +12,7 @@ const { team, round, record } = useRecording()
 const trials = computed(() => props.sheet.trials.filter((t) => t.design === props.design))
 const twice = computed(() => trials.value.filter((t) => t.twice))
 const first = (t: SheetTrial) => trials.value.find((other) => other.attempt === t.attempt)
-const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.next)
+const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.open[0])
 
 const reasons = { again: 'a second reading', drop: 'recorded twice', next: 'another attempt' } as const
 

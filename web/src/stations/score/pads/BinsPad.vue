@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { BinsPart, PartSoFar, Refusal } from '../../../api/names'
 import { reading, written } from '../../../shared/entries'
+import { useDraft } from '../../../shared/useDraft'
 import { useRally } from '../../../shared/openRally'
 import { useRecording } from '../recording'
 import AnswerPaste from './AnswerPaste.vue'
@@ -11,22 +12,18 @@ import AnswerPaste from './AnswerPaste.vue'
 const props = defineProps<{ part: BinsPart; soFar: PartSoFar }>()
 const { rally } = useRally()
 const { team, round, record } = useRecording()
-const placed = ref<Record<string, string>>({})
 const time = ref('')
 const keyShown = ref(false)
 const refusal = ref<Refusal>()
-const kept = computed(() =>
-  Object.fromEntries(
-    props.part.items.flatMap((i) => (props.soFar.answers[i.id] ? [[i.id, props.soFar.answers[i.id]!]] : [])),
-  ),
-)
-watch(kept, (now) => (placed.value = { ...now }), { immediate: true })
+/** In the part's order, so that the same bins are the same draft however they were put together. */
+const inOrder = (bins: Readonly<Record<string, string>>): Record<string, string> =>
+  Object.fromEntries(props.part.items.flatMap((i) => (bins[i.id] ? [[i.id, bins[i.id]!]] : [])))
+const { draft: placed, changed: moved } = useDraft(() => inOrder(props.soFar.answers))
 const timed = computed(() => typeof props.part.secondsPerWrong === 'number')
-const changed = computed(() => JSON.stringify(placed.value) !== JSON.stringify(kept.value) || time.value !== '')
+const changed = computed(() => moved.value || time.value !== '')
 /** The same bin again takes the item out. */
 function put(item: string, bin: string) {
-  if (placed.value[item] === bin) delete placed.value[item]
-  else placed.value[item] = bin
+  placed.value = inOrder({ ...placed.value, [item]: placed.value[item] === bin ? '' : bin })
 }
 /** A digit puts the item at hand in the bin of that number and goes on to the next item. */
 function onDigit(event: KeyboardEvent, at: number) {
@@ -34,7 +31,7 @@ function onDigit(event: KeyboardEvent, at: number) {
   const item = props.part.items[at]
   if (!bin || !item || event.altKey || event.ctrlKey || event.metaKey) return
   event.preventDefault()
-  placed.value[item.id] = bin
+  placed.value = inOrder({ ...placed.value, [item.id]: bin })
   const rows = (event.currentTarget as HTMLElement).parentElement?.children
   rows?.[Math.min(at + 1, props.part.items.length - 1)]?.querySelector<HTMLElement>('button')?.focus()
 }
@@ -97,7 +94,7 @@ async function send() {
     :rally="rally?.id ?? ''"
     :part="part.id"
     :hint="`${part.items[0]?.name ?? 'item'}: ${part.names[0] ?? 'bin'}`"
-    @read="(answer) => (placed = { ...answer.placed })"
+    @read="(answer) => (placed = inOrder(answer.placed))"
   />
   <p v-if="refusal" class="wrong small" role="alert">
     {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}

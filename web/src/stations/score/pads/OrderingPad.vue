@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { OrderingPart, PartSoFar } from '../../../api/names'
 import { written } from '../../../shared/entries'
+import { useDraft } from '../../../shared/useDraft'
 import { useOrder } from '../../../shared/useOrder'
 import { useRally } from '../../../shared/openRally'
 import { useRecording } from '../recording'
@@ -12,15 +13,9 @@ import AnswerPaste from './AnswerPaste.vue'
 const props = defineProps<{ part: OrderingPart; soFar: PartSoFar }>()
 const { rally } = useRally()
 const { team, round, record } = useRecording()
-const order = ref<string[]>([])
-watch(
-  () => props.soFar.sequence,
-  (sequence) => (order.value = [...sequence]),
-  { immediate: true },
-)
+const { draft: order, changed } = useDraft(() => props.soFar.sequence)
 const left = computed(() => props.part.items.filter((i) => !order.value.includes(i.id)))
 const nameOf = (id: string) => props.part.items.find((i) => i.id === id)?.name || id
-const changed = computed(() => order.value.join('\n') !== props.soFar.sequence.join('\n'))
 function move(from: number, to: number) {
   const [item] = order.value.splice(from, 1)
   if (item !== undefined) order.value.splice(to, 0, item)

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { PartSoFar, PieceGroup, PiecesPart, Refusal } from '../../../api/names'
 import { written } from '../../../shared/entries'
+import { useDraft } from '../../../shared/useDraft'
 import { useRecording } from '../recording'
 
 /** Pieces by sort: how many, and how large where that counts. */
@@ -15,7 +16,6 @@ interface Row {
   length: string
   width: string
 }
-const rows = ref<Row[]>([])
 const refusal = ref<Refusal>()
 const names = (side: 'first' | 'second') => {
   const values = props.part[side].values.map((v) => v.name)
@@ -34,10 +34,8 @@ const fresh = () =>
   names('first').flatMap((first) =>
     names('second').map((second) => ({ first, second, count: '', length: '', width: '' })),
   )
-watch(
-  () => props.soFar.pieces,
-  (pieces) => (rows.value = pieces.length > 0 ? pieces.map(asRow) : fresh()),
-  { immediate: true },
+const { draft: rows, follow } = useDraft(() =>
+  props.soFar.pieces.length > 0 ? props.soFar.pieces.map(asRow) : fresh(),
 )
 const number = (typed: string) => (typed.trim() === '' ? null : Number(typed.replace(',', '.')))
 const wrong = computed(() =>
@@ -56,6 +54,7 @@ async function send() {
     }))
   const sent = await record(written(team.value, round.value, { kind: 'piecesCounted', part: props.part.id, pieces }))
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  if (sent.kind !== 'refused') follow()
 }
 const nameOf = (r: Row) => [r.first, r.second].filter(Boolean).join(', ') || 'pieces'
 const add = () =>

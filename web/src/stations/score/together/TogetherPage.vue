@@ -8,6 +8,7 @@ import { useRally } from '../../../shared/openRally'
 import { useKept } from '../../../shared/useKept'
 import { useOutbox } from '../../../shared/useOutbox'
 import UnsentNote from '../../../shared/UnsentNote.vue'
+import { withOnItsWay } from '../onItsWay'
 import { recording } from '../recording'
 import NoteGrid from './NoteGrid.vue'
 import RelayLanes from './RelayLanes.vue'
@@ -25,6 +26,10 @@ const sheets = useKept(
 watch([round, tick], () => void sheets.load(), { immediate: true })
 const outbox = useOutbox(id, news)
 provide(recording, { team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
+/** Each with what this device has recorded on it and the sheet has not seen yet. */
+const all = computed(() =>
+  sheets.data.value?.map((s) => withOnItsWay(s, outbox.onItsWay.value, round.value, rally.value!.brief.trials)),
+)
 const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.off) ?? [])
 </script>
 
@@ -38,7 +43,7 @@ const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.of
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
-      v-if="!sheets.data.value"
+      v-if="!all"
       :state="sheets.state.value"
       :refusal="sheets.refusal.value"
       what="the teams"
@@ -48,14 +53,14 @@ const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.of
       <section v-for="part in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
         <template v-if="part.kind === 'tasks' || part.kind === 'relay' || part.kind === 'tally'">
           <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
-          <TaskGrid v-if="part.kind === 'tasks'" :part="part" :sheets="sheets.data.value" />
-          <RelayLanes v-else-if="part.kind === 'relay'" :rally="id" :part="part" :sheets="sheets.data.value" />
-          <TallyGrid v-else :part="part" :sheets="sheets.data.value" />
+          <TaskGrid v-if="part.kind === 'tasks'" :part="part" :sheets="all" />
+          <RelayLanes v-else-if="part.kind === 'relay'" :rally="id" :part="part" :sheets="all" />
+          <TallyGrid v-else :part="part" :sheets="all" />
         </template>
       </section>
       <section aria-labelledby="together-notes">
         <h2 id="together-notes">Seen in passing</h2>
-        <NoteGrid :sheets="sheets.data.value" />
+        <NoteGrid :sheets="all" />
       </section>
     </template>
   </main>

@@ -1,0 +1,195 @@
+using System.Net.Http.Json;
+using OpenQA.Selenium;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The Score station without a connection: every pad goes on from what was recorded on this device, and all of it arrives once.</summary>
+public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
+{
+    private const string Cut = "ERR_INTERNET_DISCONNECTED";
+
+    [Fact]
+    public async Task Attempts_go_on_in_order_and_the_last_one_can_be_undone()
+    {
+        var (walk, rally) = await Begin("The slowest millrace");
+        Record(walk, "10");
+        walk.See("Attempt 1: 10.0 s");
+        walk.Offline(true);
+        walk.See("Attempt 2 of 3");
+        walk.ClickButton("Failed");
+        walk.See("Attempt 3 of 3");
+        walk.See("failed, not sent yet");
+        Press(walk, Keys.Alt + "u");
+        walk.See("Attempt 2 of 3");
+        Record(walk, "12");
+        walk.See("Attempt 3 of 3");
+        Record(walk, "14");
+        walk.See("All attempts have been made.");
+        walk.ClickButton("Kept");
+        walk.Until(() => Pressed(walk, "Kept"), "the must-have to be kept");
+        walk.See("5 kept on this device, not sent yet.");
+        walk.ShouldBeAccessible();
+        walk.Offline(false);
+        walk.See("Complete");
+        walk.SeeNot("on this device");
+        walk.Text.ShouldNotContain("recorded twice");
+        walk.See("Attempt 3: 14.0 s");
+        await PreparedRally.Agrees(server, walk, rally, "24.0", Cut);
+    }
+
+    [Fact]
+    public async Task Tasks_levels_and_must_haves_show_what_was_touched()
+    {
+        var (walk, rally) = await Begin("The bird ringer's third hand");
+        walk.Offline(true);
+        foreach (var i in new[] { 0, 1 }) walk.Click(() => walk.All("button", "Kept")[i]);
+        foreach (var touched in new[] { "Gives a hand more: for two things", "Gentle to the bird: never touches it", "Explained: says why it works", "takes a ring from the peg: done", "turns the light on the bird: 1 of 2 steps", "writes two letters: done" })
+        {
+            walk.ClickButton(touched);
+            walk.Until(() => Pressed(walk, touched), $"“{touched}” to be pressed");
+        }
+
+        walk.ClickButton("writes two letters: done");
+        walk.Until(() => !Pressed(walk, "writes two letters: done"), "the task to be taken back");
+        walk.ClickButton("Plan approved");
+        walk.Until(() => Pressed(walk, "Plan approved"), "the plan to be approved");
+        walk.ClickButton("Plan approved");
+        walk.Until(() => !Pressed(walk, "Plan approved"), "the plan to be open again");
+        walk.Offline(false);
+        walk.See("Complete");
+        walk.SeeNot("on this device");
+        await PreparedRally.Agrees(server, walk, rally, "34.0", Cut);
+    }
+
+    [Fact]
+    public async Task A_relay_and_its_counters_run_on()
+    {
+        var (walk, rally) = await Begin("Bucket chain to the boathouse");
+        walk.Offline(true);
+        foreach (var leg in new[] { 1, 2, 3, 4 })
+        {
+            walk.Type($"Time of leg {leg}", "20.0");
+            walk.ClickButton($"Record: Time of leg {leg}");
+            walk.Until(() => walk.Field($"Time of leg {leg}").GetAttribute("value") == "", "the time to be taken");
+        }
+
+        walk.See("All legs are in.");
+        foreach (var n in new[] { "1", "2" })
+        {
+            walk.ClickButton("+1 spill");
+            walk.Until(() => walk.Item("spill").Text.Contains($"{n}\n", StringComparison.Ordinal), $"{n} spills");
+        }
+
+        walk.ClickButton("+5 cheer for another team");
+        walk.ClickButton("+1 cheer for another team");
+        walk.Until(() => walk.Item("cheer for another team").Text.Contains('6', StringComparison.Ordinal), "6 cheers");
+        walk.Type("How many were brought over", "7");
+        walk.ClickButton("Record: brought over");
+
+        // The other page goes on from the same.
+        walk.Click(() => walk.One("link", "Results", exact: false));
+        walk.See("Results cannot be opened without a connection.");
+        walk.ClickLink("All teams together");
+        walk.ClickButton("6 +1: Plovers, cheer for another team");
+        walk.Button("7 +1: Plovers, cheer for another team").Displayed.ShouldBeTrue();
+        walk.Offline(false);
+        walk.SeeNot("on this device");
+        await PreparedRally.Agrees(server, walk, rally, "45.0", Cut);
+    }
+
+    [Fact]
+    public async Task What_is_bought_counted_and_laid_is_there_to_go_on_from()
+    {
+        var (walk, _) = await Begin("A cold box for the catch");
+        walk.Offline(true);
+        walk.ClickButton("sheet of foil: buy one");
+        walk.Until(() => walk.Button("Give back: sheet of foil").Enabled, "the sheet to be there");
+        walk.ClickButton("Give back: sheet of foil");
+        walk.Until(() => !walk.Button("Give back: sheet of foil").Enabled, "the sheet to be gone");
+        walk.Offline(false);
+        walk.SeeNot("on this device");
+        walk.Button("Give back: sheet of foil").Enabled.ShouldBeFalse();
+
+        var (other, rally) = await Begin("Pebbles by mass");
+        other.Offline(true);
+        foreach (var pebble in "CGEAHFDB") other.ClickButton($"{pebble}");
+        other.ClickButton("Record this order");
+        other.See("an order");
+        other.Until(() => !other.Button("Record this order").Enabled, "the order to be as it was recorded");
+        other.Offline(false);
+        other.See("27 of 28 pairs");
+        await PreparedRally.Agrees(server, other, rally, null, Cut);
+    }
+
+    [Fact]
+    public async Task What_is_half_laid_stays_when_something_else_is_recorded_meanwhile()
+    {
+        var (walk, rally) = await Begin("Pebbles by mass");
+        foreach (var pebble in "CGE") walk.ClickButton($"{pebble}");
+        await Note(rally, "tests early");
+        walk.See("Note: tests early");
+        walk.Button("Move E, place 3, with the arrow keys").Displayed.ShouldBeTrue();
+
+        var (pieces, mosaic) = await Begin("Tide-pool mosaic");
+        pieces.Type("How many, small, deep blue", "4");
+        await Note(mosaic, "tests early");
+        pieces.See("Note: tests early");
+        pieces.Field("How many, small, deep blue").GetAttribute("value").ShouldBe("4");
+
+        var (sorting, strandline) = await Begin("Along the strandline");
+        sorting.ClickButton("mussel shell in animals");
+        await Note(strandline, "tests early");
+        sorting.See("Note: tests early");
+        Pressed(sorting, "mussel shell in animals").ShouldBeTrue();
+    }
+
+    [Fact]
+    public async Task A_line_that_hangs_holds_nobody_up()
+    {
+        var (walk, rally) = await Begin("The slowest millrace");
+        walk.ClickButton("Kept");
+        walk.See("All kept.");
+        walk.BeforeEachPage("""
+            const real = window.fetch
+            window.hanging = true
+            window.fetch = (...sent) => window.hanging && sent[0].method === 'POST'
+              ? new Promise((_, gone) => sent[0].signal.addEventListener('abort', () => gone(sent[0].signal.reason))) : real(...sent)
+            """);
+        walk.Open(walk.Place);
+        Record(walk, "10");
+        walk.See("1 kept on this device, not sent yet.");
+        Record(walk, "12");
+        walk.See("2 kept on this device, not sent yet.");
+        walk.See("Attempt 3 of 3");
+        ((IJavaScriptExecutor)walk.Driver).ExecuteScript("window.hanging = false");
+        walk.See("Attempt 2: 12.0 s");
+        walk.SeeNot("on this device");
+        Record(walk, "14");
+        walk.See("Complete");
+        await PreparedRally.Agrees(server, walk, rally, "24.0");
+    }
+
+    private async Task Note(string rally, string text)
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var note = new { kind = "noteMade", id = Guid.CreateVersion7(), team = "t1", round = 1, text };
+        (await http.PostAsJsonAsync($"/api/rallies/{rally}/entries", note, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+    }
+
+    private async Task<(Browser Walk, string Rally)> Begin(string title)
+    {
+        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
+        var walk = OpenWindow(server.Address, 800, 1280);
+        walk.Open($"/rallies/{rally}/score");
+        walk.See("Seen in passing");
+        return (walk, rally);
+    }
+
+    private static void Record(Browser walk, string typed) => walk.Field("Time").SendKeys(typed + Keys.Enter);
+
+    private static bool Pressed(Browser walk, string button) => walk.Button(button).GetAttribute("aria-pressed") == "true";
+
+    private static void Press(Browser window, string keys) => window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
+}
