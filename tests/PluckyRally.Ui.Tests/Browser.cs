@@ -67,6 +67,9 @@ public sealed class Browser : IDisposable
         _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = offline, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
+    /// <summary>Throws away the files that earlier tests have left in this window's cache.</summary>
+    public void ForgetFiles() => _driver.ExecuteCdpCommand("Network.clearBrowserCache", []);
+
     /// <summary>Runs a script in every page before the page's own.</summary>
     public void BeforeEachPage(string script)
     {

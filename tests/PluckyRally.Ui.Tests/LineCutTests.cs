@@ -1,5 +1,7 @@
 using System.Net.Http.Json;
+using System.Text.Json;
 using OpenQA.Selenium;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -88,7 +90,8 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.Type("How many were brought over", "7");
         walk.ClickButton("Record: brought over");
 
-        // The other page goes on from the same.
+        // A page that was never fetched leaves this one where it is; the judge's other page goes on from the same.
+        walk.ForgetFiles();
         walk.Click(() => walk.One("link", "Results", exact: false));
         walk.See("Results cannot be opened without a connection.");
         walk.ClickLink("All teams together");
@@ -146,6 +149,28 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
     }
 
     [Fact]
+    public async Task A_photo_waits_for_the_line_and_what_is_none_is_said_to_be_none()
+    {
+        var (walk, rally) = await Begin("Pebbles by mass");
+        walk.Offline(true);
+        Photo(walk, Path.Combine(ProjectFolder.Root, "demo", "class-5-today.t1.jpg"));
+        walk.See("Kept on this device. It is sent by itself when the connection is back.");
+        walk.Until(() => (bool)((IJavaScriptExecutor)walk.Driver).ExecuteScript("return document.querySelector('img[alt=\"The photo that waits\"]')?.naturalWidth > 0")!, "the picture to be shown");
+        walk.ShouldBeAccessible();
+        Photo(walk, Path.Combine(ProjectFolder.Root, "README.md"));
+        walk.Until(() => walk.All("status", "Kept on this device", exact: false).Count == 2, "both to wait");
+        walk.Offline(false);
+        walk.Until(() => walk.Driver.FindElements(By.CssSelector("img[alt^='Photo']")).Count == 1, "the photo to be sent");
+        walk.See("This is not a photo.");
+        walk.ShouldBeAccessible();
+        walk.ClickButton("Let it go");
+        walk.SeeNot("This is not a photo.");
+        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        var album = await http.GetFromJsonAsync<JsonElement>($"/api/rallies/{rally}/photos", TestContext.Current.CancellationToken);
+        album.GetProperty("photos").GetArrayLength().ShouldBe(1);
+    }
+
+    [Fact]
     public async Task A_line_that_hangs_holds_nobody_up()
     {
         var (walk, rally) = await Begin("The slowest millrace");
@@ -170,6 +195,8 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.See("Complete");
         await PreparedRally.Agrees(server, walk, rally, "24.0");
     }
+
+    private static void Photo(Browser walk, string file) => walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
 
     private async Task Note(string rally, string text)
     {

@@ -22,7 +22,7 @@ public sealed class AccessTests : IDisposable
         var rally = await Begin();
         using var stranger = _app.Device();
         string[] reads = ["/api/briefs", "/api/rallies", "/api/classes", "/api/cupboard", .. new[] { "", "/score", "/results", "/clock", "/file", "/photos", "/instruments", "/passes" }.Select(p => $"/api/rallies/{rally}{p}")];
-        string[] writes = ["/api/files", "/api/briefs", $"/api/rallies/{rally}/entries", $"/api/rallies/{rally}/clock", $"/api/rallies/{rally}/photos?team=t1", $"/api/rallies/{rally}/passes"];
+        string[] writes = ["/api/files", "/api/briefs", $"/api/rallies/{rally}/entries", $"/api/rallies/{rally}/clock", $"/api/rallies/{rally}/photos?photo={Guid.NewGuid()}&team=t1", $"/api/rallies/{rally}/passes"];
         foreach (var (method, path) in reads.Select(p => (HttpMethod.Get, p)).Concat(writes.Select(p => (HttpMethod.Post, p))))
         {
             using var request = new HttpRequestMessage(method, path) { Content = method == HttpMethod.Post ? RunningApp.Body("{}") : null };

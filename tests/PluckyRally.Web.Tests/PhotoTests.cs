@@ -37,12 +37,23 @@ public sealed class PhotoTests : IDisposable
     }
 
     [Fact]
+    public async Task A_photo_that_is_sent_again_is_kept_once()
+    {
+        var (rally, other) = (await _app.Begin(Sample.Brief(), "Able"), await _app.Begin(Sample.Brief(), "Able"));
+        var photo = Guid.CreateVersion7();
+        (await Take(rally, Jpeg(40, 30), photo: photo)).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (await Take(rally, Jpeg(40, 30), photo: photo)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await _app.Get<RallyPhotos>($"/api/rallies/{rally}/photos")).Photos.ShouldHaveSingleItem().Id.ShouldBe(photo);
+        (await RunningApp.Places(await Take(other, Jpeg(40, 30), photo: photo))).ShouldBe(["/photo"], "its id is taken");
+    }
+
+    [Fact]
     public async Task What_is_no_photo_is_refused_whatever_it_says_it_is()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         foreach (var bytes in new[] { "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray(), "GIF89a..."u8.ToArray(), [], "MZ program"u8.ToArray() })
             (await RunningApp.Places(await Take(rally, bytes))).ShouldBe(["/photo"]);
-        (await _app.Client.PostAsync($"/api/rallies/{rally}/photos?team=t1", RunningApp.Body("{}"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnsupportedMediaType);
+        (await _app.Client.PostAsync($"/api/rallies/{rally}/photos?photo={Guid.NewGuid()}&team=t1", RunningApp.Body("{}"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnsupportedMediaType);
         (await Take(rally, Jpeg(40, 30), team: "t9")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         Directory.GetFiles(_app.Folder, "*.jpg", SearchOption.AllDirectories).ShouldBeEmpty();
     }
@@ -94,10 +105,10 @@ public sealed class PhotoTests : IDisposable
         return markers;
     }
 
-    private async Task<HttpResponseMessage> Take(Guid rally, byte[] bytes, string team = "t1")
+    private async Task<HttpResponseMessage> Take(Guid rally, byte[] bytes, string team = "t1", Guid? photo = null)
     {
         using var body = new ByteArrayContent(bytes);
         body.Headers.ContentType = new MediaTypeHeaderValue("image/jpeg");
-        return await _app.Client.PostAsync($"/api/rallies/{rally}/photos?team={team}", body, TestContext.Current.CancellationToken);
+        return await _app.Client.PostAsync($"/api/rallies/{rally}/photos?photo={photo ?? Guid.CreateVersion7()}&team={team}", body, TestContext.Current.CancellationToken);
     }
 }

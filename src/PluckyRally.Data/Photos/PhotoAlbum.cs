@@ -19,6 +19,9 @@ public sealed class PhotoAlbum(RallyDb db, PhotoFolder folder)
     public async Task<IReadOnlyList<StoredPhoto>> Of(Guid rally, CancellationToken stop) =>
         await db.Photos.AsNoTracking().Where(p => p.RallyId == rally).OrderBy(p => p.At).ThenBy(p => p.Id).ToListAsync(stop);
 
+    /// <summary>A photo by its id, in whatever rally; null where there is none.</summary>
+    public async Task<StoredPhoto?> Find(Guid photo, CancellationToken stop) => await db.Photos.AsNoTracking().FirstOrDefaultAsync(p => p.Id == photo, stop);
+
     /// <summary>Keeps a photo: the file first, so that no row is without its picture.</summary>
     public async Task Add(StoredPhoto photo, ReadOnlyMemory<byte> jpeg, CancellationToken stop)
     {

@@ -24,12 +24,14 @@ internal static class PhotoEndpoints
     private static async Task<Ok<RallyPhotos>> All(Guid id, PhotoAlbum album, CancellationToken stop) =>
         TypedResults.Ok(new RallyPhotos(await album.MayTake(id, stop), [.. (await album.Of(id, stop)).Select(Photo.Of)]));
 
-    private static async Task<Results<Created<Photo>, Missing, Refused>> Take(Guid id, [FromQuery] string team, HttpContext context, RallyLog log, PhotoAlbum album, TimeProvider time, CancellationToken stop, int round = 1)
+    /// <summary>Keeps a photo under the id that its device gave it; sending it twice changes nothing.</summary>
+    private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(Guid id, [FromQuery] Guid photo, [FromQuery] string team, HttpContext context, RallyLog log, PhotoAlbum album, TimeProvider time, CancellationToken stop, int round = 1)
     {
         if (context.Request.ContentType?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) != true)
             throw new BadHttpRequestException("A photo must be declared as image/….", StatusCodes.Status415UnsupportedMediaType);
         if (await log.Open(id, stop) is not { } found || found.Rally.Teams.All(t => t.Id != team)) return new Missing("team");
         if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (await album.Find(photo, stop) is { } known) return known.RallyId == id ? TypedResults.Ok(Photo.Of(known)) : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
         if (!await album.MayTake(id, stop)) return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);
         using var body = new MemoryStream();
         await context.Request.Body.CopyToAsync(body, stop);
@@ -45,9 +47,9 @@ internal static class PhotoEndpoints
         }
 
         if (!picture.IsOk) return new Refused(picture.Problems);
-        var photo = new StoredPhoto { Id = Guid.CreateVersion7(), RallyId = id, TeamId = team, Round = round, Width = picture.Value.Width, Height = picture.Value.Height, By = Caller.Of(context.User).Name, At = time.GetUtcNow() };
-        await album.Add(photo, picture.Value.Jpeg, stop);
-        return TypedResults.Created($"/api/rallies/{id}/photos/{photo.Id}", Photo.Of(photo));
+        var taken = new StoredPhoto { Id = photo, RallyId = id, TeamId = team, Round = round, Width = picture.Value.Width, Height = picture.Value.Height, By = Caller.Of(context.User).Name, At = time.GetUtcNow() };
+        await album.Add(taken, picture.Value.Jpeg, stop);
+        return TypedResults.Created($"/api/rallies/{id}/photos/{photo}", Photo.Of(taken));
     }
 
     private static async Task<Results<PhysicalFileHttpResult, Missing>> Show(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)

@@ -7603,6 +7603,7 @@ export interface operations {
     takePhoto: {
         parameters: {
             query: {
+                photo: string;
                 team: string;
                 round?: number;
             };
@@ -7618,6 +7619,15 @@ export interface operations {
             };
         };
         responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Photo"];
+                };
+            };
             /** @description Created */
             201: {
                 headers: {

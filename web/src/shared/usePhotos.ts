@@ -1,10 +1,14 @@
 import { computed } from 'vue'
 import { api, ask } from '../api/client'
-import { useLoad } from './useLoad'
+import { useKept } from './useKept'
 
-/** The photos of a rally. */
+/** The photos of a rally, and whether more may be taken. */
 export function usePhotos(rally: string) {
-  const { data, load } = useLoad(() => ask(api.GET('/api/rallies/{id}/photos', { params: { path: { id: rally } } })))
+  const { data, load } = useKept(
+    'albums',
+    () => rally,
+    () => ask(api.GET('/api/rallies/{id}/photos', { params: { path: { id: rally } } })),
+  )
   void load()
   return { all: computed(() => data.value?.photos ?? []), mayTake: computed(() => data.value?.mayTake ?? false), load }
 }

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { api, ask, refusalOf } from '../../api/client'
-import type { RallyOpened, Refusal } from '../../api/names'
+import { api, ask } from '../../api/client'
+import type { RallyOpened } from '../../api/names'
 import PhotoStrip from '../../shared/PhotoStrip.vue'
 import { usePhotos } from '../../shared/usePhotos'
+import { usePhotoQueue } from './usePhotoQueue'
+import WaitingPhoto from './WaitingPhoto.vue'
 
 /** Photos of what the team made: from the camera or a file. */
 const props = defineProps<{ rally: RallyOpened; team: string; round: number }>()
 const photos = usePhotos(props.rally.id)
-const mine = computed(() => photos.all.value.filter((p) => p.team === props.team && p.round === props.round))
-const refusal = ref<Refusal>()
+const queue = usePhotoQueue(props.rally.id, photos.load)
+const isMine = (p: { team: string; round: number }) => p.team === props.team && p.round === props.round
+const mine = computed(() => photos.all.value.filter(isMine))
+const waiting = computed(() => queue.waiting.value.filter(isMine))
 const busy = ref(false)
 
 async function take(event: Event) {
@@ -18,18 +22,9 @@ async function take(event: Event) {
   const file = input.files?.[0]
   if (!file) return
   busy.value = true
-  const answer = await ask(
-    api.POST('/api/rallies/{id}/photos', {
-      params: { path: { id: props.rally.id }, query: { team: props.team, round: props.round } },
-      body: file as unknown as string,
-      bodySerializer: (body) => body as unknown as File,
-      headers: { 'Content-Type': file.type.startsWith('image/') ? file.type : 'image/unknown' },
-    }),
-  )
+  await queue.take(props.team, props.round, file)
   busy.value = false
   input.value = ''
-  refusal.value = refusalOf(answer, 'It is in your camera’s album. Add it later.')
-  if (answer.ok) await photos.load()
 }
 async function remove(photo: string) {
   await ask(api.DELETE('/api/rallies/{id}/photos/{photo}', { params: { path: { id: props.rally.id, photo } } }))
@@ -45,11 +40,13 @@ async function remove(photo: string) {
         <Button label="Delete" variant="outlined" severity="danger" @click="remove(photo.id)" />
       </template>
     </PhotoStrip>
+    <ul v-if="waiting.length > 0">
+      <WaitingPhoto v-for="p in waiting" :key="p.id" :photo="p" @drop="queue.drop(p.id)" />
+    </ul>
     <label v-if="photos.mayTake.value" class="take">
       <input class="out-of-sight" type="file" accept="image/*" capture="environment" :disabled="busy" @change="take" />
       <span>{{ busy ? 'Keeping it…' : 'Take a photo' }}</span>
     </label>
-    <p v-if="refusal" class="wrong small" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <p class="small muted">Of the work, not of faces. It stays on this computer; place and time are taken out of it.</p>
   </section>
 </template>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { useObjectUrl } from '@vueuse/core'
+import Button from 'primevue/button'
+import type { UnsentPhoto } from '../../shared/deviceStore'
+
+/** A photo that waits on this device, or that the server refused. */
+const props = defineProps<{ photo: UnsentPhoto }>()
+const emit = defineEmits<{ drop: [] }>()
+const picture = useObjectUrl(() => props.photo.picture)
+</script>
+
+<template>
+  <li class="heed">
+    <img v-if="!photo.refusal" :src="picture" alt="The photo that waits" />
+    <p v-if="photo.refusal" class="wrong small" role="alert">{{ photo.refusal.title }} {{ photo.refusal.detail }}</p>
+    <p v-else class="small" role="status">Kept on this device. It is sent by itself when the connection is back.</p>
+    <Button v-if="photo.refusal" label="Let it go" variant="outlined" @click="emit('drop')" />
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem 1rem;
+  margin: 0.4rem 0;
+}
+img {
+  height: 5rem;
+  border: 1.5px solid var(--ink);
+}
+</style>

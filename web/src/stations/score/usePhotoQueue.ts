@@ -1,0 +1,32 @@
+import { v7 } from 'uuid'
+import { api, ask } from '../../api/client'
+import { useQueue } from '../../shared/useQueue'
+
+/** A photo of a few megabytes over a weak line takes its time; after this the line is taken for gone. */
+const lineGone = 60_000
+
+/** Photos on their way to the server; without a connection they wait on this device. */
+export function usePhotoQueue(rally: string, onTaken: () => Promise<void>) {
+  const queue = useQueue('photos', rally, async ({ id, team, round, picture }) => {
+    const answer = await ask(
+      api.POST('/api/rallies/{id}/photos', {
+        params: { path: { id: rally }, query: { photo: id, team, round } },
+        body: picture as unknown as string,
+        bodySerializer: (body) => body as unknown as Blob,
+        signal: AbortSignal.timeout(lineGone),
+        headers: { 'Content-Type': picture.type.startsWith('image/') ? picture.type : 'image/unknown' },
+      }),
+    )
+    if (answer.ok) {
+      await onTaken()
+      return 'taken'
+    }
+    const later = answer.offline || answer.status >= 500 || [401, 403, 429].includes(answer.status)
+    return later ? 'later' : answer.refusal
+  })
+  async function take(team: string, round: number, picture: Blob) {
+    await queue.add({ id: v7(), team, round, picture, rally })
+    await queue.flush()
+  }
+  return { waiting: queue.waiting, take, drop: (id: string) => queue.drop((p) => p.id === id) }
+}
