@@ -8,9 +8,11 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>The Score station without a connection: every pad goes on from what was recorded on this device, and all of it arrives once.</summary>
-public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
+public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
 {
     private const string Cut = "ERR_INTERNET_DISCONNECTED";
+
+    private readonly RunningServer _server = instrumented.Server;
 
     [Fact]
     public async Task Attempts_go_on_in_order_and_the_last_one_can_be_undone()
@@ -38,7 +40,7 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.SeeNot("on this device");
         walk.Text.ShouldNotContain("recorded twice");
         walk.See("Attempt 3: 14.0 s");
-        await PreparedRally.Agrees(server, walk, rally, "24.0", Cut);
+        await PreparedRally.Agrees(_server, walk, rally, "24.0", Cut);
     }
 
     [Fact]
@@ -62,7 +64,7 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.Offline(false);
         walk.See("Complete");
         walk.SeeNot("on this device");
-        await PreparedRally.Agrees(server, walk, rally, "34.0", Cut);
+        await PreparedRally.Agrees(_server, walk, rally, "34.0", Cut);
     }
 
     [Fact]
@@ -99,7 +101,7 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.Button("7 +1: Plovers, cheer for another team").Displayed.ShouldBeTrue();
         walk.Offline(false);
         walk.SeeNot("on this device");
-        await PreparedRally.Agrees(server, walk, rally, "45.0", Cut);
+        await PreparedRally.Agrees(_server, walk, rally, "45.0", Cut);
     }
 
     [Fact]
@@ -123,7 +125,7 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         other.Until(() => !other.Button("Record this order").Enabled, "the order to be as it was recorded");
         other.Offline(false);
         other.See("27 of 28 pairs");
-        await PreparedRally.Agrees(server, other, rally, null, Cut);
+        await PreparedRally.Agrees(_server, other, rally, null, Cut);
     }
 
     [Fact]
@@ -165,7 +167,7 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.ShouldBeAccessible();
         walk.ClickButton("Let it go");
         walk.SeeNot("This is not a photo.");
-        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
         var album = await http.GetFromJsonAsync<JsonElement>($"/api/rallies/{rally}/photos", TestContext.Current.CancellationToken);
         album.GetProperty("photos").GetArrayLength().ShouldBe(1);
     }
@@ -193,22 +195,22 @@ public sealed class LineCutTests(DemoServer server) : ScreenTest, IClassFixture<
         walk.SeeNot("on this device");
         Record(walk, "14");
         walk.See("Complete");
-        await PreparedRally.Agrees(server, walk, rally, "24.0");
+        await PreparedRally.Agrees(_server, walk, rally, "24.0");
     }
 
     private static void Photo(Browser walk, string file) => walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
 
     private async Task Note(string rally, string text)
     {
-        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
         var note = new { kind = "noteMade", id = Guid.CreateVersion7(), team = "t1", round = 1, text };
         (await http.PostAsJsonAsync($"/api/rallies/{rally}/entries", note, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
     }
 
     private async Task<(Browser Walk, string Rally)> Begin(string title)
     {
-        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
-        var walk = OpenWindow(server.Address, 800, 1280);
+        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, title), title);
+        var walk = OpenWindow(_server.Address, 800, 1280);
         walk.Open($"/rallies/{rally}/score");
         walk.See("Seen in passing");
         return (walk, rally);

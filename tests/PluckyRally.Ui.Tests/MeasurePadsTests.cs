@@ -7,7 +7,7 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>The pad that fits the measure, by touch, by key, and from an instrument.</summary>
-public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTest, IClassFixture<InstrumentedServer>
+public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTest
 {
     private readonly RunningServer _server = instrumented.Server;
 

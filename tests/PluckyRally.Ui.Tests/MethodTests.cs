@@ -6,7 +6,7 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Everything that the core can score is written in the browser, and is kept as it was written.</summary>
-public sealed class MethodTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
+public sealed class MethodTests(EmptyServer server) : ScreenTest
 {
     [Fact]
     public void Every_kind_of_part_is_written_without_a_file()

@@ -5,8 +5,10 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>One rally of each kind of scoring, recorded by touch; its standings are those of <c>./rally score</c> on its file.</summary>
-public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
+public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
 {
+    private readonly RunningServer _server = instrumented.Server;
+
     [Fact]
     public async Task Tasks_are_ticked_off_whole_and_in_steps_with_their_time()
     {
@@ -159,12 +161,12 @@ public sealed class PadsTests(DemoServer server) : ScreenTest, IClassFixture<Dem
 
     private async Task<(Browser Walk, string Rally)> Begin(string title)
     {
-        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
-        var walk = OpenWindow(server.Address, 800, 1280);
+        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, title), title);
+        var walk = OpenWindow(_server.Address, 800, 1280);
         walk.Open($"/rallies/{rally}/score");
         walk.See("Seen in passing");
         return (walk, rally);
     }
 
-    private Task Agrees(Browser walk, string rally, string? total) => PreparedRally.Agrees(server, walk, rally, total);
+    private Task Agrees(Browser walk, string rally, string? total) => PreparedRally.Agrees(_server, walk, rally, total);
 }

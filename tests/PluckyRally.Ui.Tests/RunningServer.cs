@@ -4,11 +4,13 @@ using PluckyRally.Ui.Tests;
 using Xunit;
 
 [assembly: AssemblyFixture(typeof(DemoServer))]
+[assembly: AssemblyFixture(typeof(InstrumentedServer))]
+[assembly: AssemblyFixture(typeof(EmptyServer))]
 [assembly: AssemblyFixture(typeof(BrowserPool))]
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The real server in a process of its own, on a free port, with a data folder of its own.</summary>
+/// <summary>The real server in a process of its own, on a free port, with a data folder of its own. It starts when it is first asked where it is.</summary>
 public class RunningServer : IDisposable
 {
     private readonly bool _demo;
@@ -17,6 +19,9 @@ public class RunningServer : IDisposable
     private readonly bool _measured;
     private readonly string _data = Directory.CreateTempSubdirectory("plucky-rally-").FullName;
     private readonly List<string> _said = [];
+    private readonly Lock _first = new();
+    private string _address = "http://127.0.0.1:0";
+    private bool _started;
     private Process? _process;
 
     /// <param name="demo">With the demo's data.</param>
@@ -29,18 +34,25 @@ public class RunningServer : IDisposable
         _lan = lan;
         _instruments = instruments;
         _measured = measured;
-        Start();
     }
 
     /// <summary>Where it is; the same after it was started again.</summary>
-    public string Address { get; private set; } = "http://127.0.0.1:0";
+    public string Address
+    {
+        get
+        {
+            lock (_first) if (!_started) Start();
+            return _address;
+        }
+    }
 
     /// <summary>Starts it, again with the same data where it ran before, and waits until it answers.</summary>
     public void Start()
     {
+        _started = true;
         var web = Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web");
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
-        foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{new Uri(Address).Port}", "--data", _data })
+        foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{new Uri(_address).Port}", "--data", _data })
             start.ArgumentList.Add(argument);
         if (!_measured) (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
         if (_lan) foreach (var argument in new[] { "--lan", "true" }) start.ArgumentList.Add(argument);
@@ -83,7 +95,7 @@ public class RunningServer : IDisposable
         if (line is null) return;
         lock (_said) _said.Add(line);
         if (!line.StartsWith("Plucky Rally is at ", StringComparison.Ordinal)) return;
-        Address = line.Split(' ')[4];
+        _address = line.Split(' ')[4];
         ready.TrySetResult();
     }
 }
@@ -91,7 +103,7 @@ public class RunningServer : IDisposable
 /// <summary>A server with the demo's data: one for all tests that change nothing, one of its own for a class that asks for it as its fixture.</summary>
 public sealed class DemoServer() : RunningServer(demo: true);
 
-/// <summary>A server without data, for a class that asks for it as its fixture.</summary>
+/// <summary>A server without data: one for all tests that bring what they need, one of its own for a class that asks for it as its fixture.</summary>
 public sealed class EmptyServer() : RunningServer(demo: false);
 
 /// <summary>A server without data that lets the classroom's devices in.</summary>

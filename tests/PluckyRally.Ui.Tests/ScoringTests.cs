@@ -8,12 +8,14 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>From a brief on the shelf to a scored rally.</summary>
-public sealed class ScoringTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
+public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
 {
+    private readonly RunningServer _server = instrumented.Server;
+
     [Fact]
     public void A_rally_is_begun_scored_and_explained()
     {
-        var walk = OpenWindow(server.Address, 800, 1280);
+        var walk = OpenWindow(_server.Address, 800, 1280);
         Begin(walk);
         walk.See("Choose a team, check what it must have, then record its first attempt.");
         walk.ShouldBeAccessible();
@@ -61,7 +63,7 @@ public sealed class ScoringTests(DemoServer server) : ScreenTest, IClassFixture<
     [Fact]
     public void A_void_attempt_needs_a_reason_and_uses_none_up()
     {
-        var walk = OpenWindow(server.Address, 800, 1280);
+        var walk = OpenWindow(_server.Address, 800, 1280);
         Begin(walk);
         walk.ClickButton("Void…");
         walk.ClickButton("Record as void");
@@ -75,7 +77,7 @@ public sealed class ScoringTests(DemoServer server) : ScreenTest, IClassFixture<
     [Fact]
     public void Everything_can_be_recorded_from_the_keyboard()
     {
-        var walk = OpenWindow(server.Address);
+        var walk = OpenWindow(_server.Address);
         Begin(walk);
         walk.Field("Cargo").SendKeys("57" + Keys.Enter);
         walk.See("57 beads");
@@ -140,7 +142,7 @@ public sealed class ScoringTests(DemoServer server) : ScreenTest, IClassFixture<
     [Fact]
     public void Teams_that_cannot_be_are_refused_and_nothing_typed_is_lost()
     {
-        var desk = OpenWindow(server.Address);
+        var desk = OpenWindow(_server.Address);
         desk.Open("/");
         desk.ClickLink("Make teams for Foil ferry across the Kelp Channel");
         desk.ClickButton("Begin the rally");
@@ -178,10 +180,10 @@ public sealed class ScoringTests(DemoServer server) : ScreenTest, IClassFixture<
     }
 
     /// <summary>Begins a rally in a server without data, and gives the address of its Score station.</summary>
-    private static string Import(Browser window, RunningServer server)
+    private static string Import(Browser window, RunningServer of)
     {
         Begin(window);
-        return new Uri(server.Address + window.Place).AbsolutePath;
+        return new Uri(of.Address + window.Place).AbsolutePath;
     }
 
     private static void ReadOnce(Browser window, string measure, string typed)

@@ -1,18 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import type { CupboardItem, RallyKit } from '../../api/names'
+import { useDraft } from '../../shared/useDraft'
 
 /** What this rally takes out of the cupboard, and what comes back into it. */
 const props = defineProps<{ kit: RallyKit }>()
 const emit = defineEmits<{ take: []; back: [items: CupboardItem[]] }>()
 const shown = (i: CupboardItem) => `${Math.round(i.amount * 100) / 100} ${i.unit ? `${i.unit} of ` : ''}${i.name}`
-const counts = ref<string[]>([])
-watch(
-  () => props.kit.toBringBack,
-  (items) => (counts.value = items.map((i) => String(Math.round(i.amount * 100) / 100))),
-  { immediate: true },
-)
+const { draft: counts } = useDraft(() => props.kit.toBringBack.map((i) => String(Math.round(i.amount * 100) / 100)))
 const back = computed(() =>
   props.kit.toBringBack.map((item, i) => ({ ...item, amount: Number((counts.value[i] || '0').replace(',', '.')) })),
 )

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import type { Team, TeamKit } from '../../api/names'
+import { useDraft } from '../../shared/useDraft'
 import TeamPennant from '../../shared/TeamPennant.vue'
 import type { TeamMark } from '../../shared/teamMarks'
 
@@ -12,22 +13,14 @@ const emit = defineEmits<{
 }>()
 const open = ref(false)
 const way = computed(() => (typeof props.kit.outBy === 'string' ? 'back' : 'out'))
-const counts = ref<Record<string, string>>({})
-const by = ref('')
 const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '')
-watch(
-  [() => props.kit, way],
-  () => {
-    counts.value = Object.fromEntries(
-      props.kit.lines.map((l) => [
-        l.material,
-        way.value === 'out' ? shown(l.out ?? l.due) : shown(l.back ?? (l.reusable ? (l.out ?? l.due) : 0)),
-      ]),
-    )
-    by.value = (way.value === 'out' ? props.kit.outBy : props.kit.backBy) ?? ''
-  },
-  { immediate: true },
+const due = (l: TeamKit['lines'][number]) =>
+  way.value === 'out' ? (l.out ?? l.due) : (l.back ?? (l.reusable ? (l.out ?? l.due) : 0))
+const { draft: counts, follow } = useDraft<Record<string, string>>(() =>
+  Object.fromEntries(props.kit.lines.map((l) => [l.material, shown(due(l))])),
 )
+const { draft: by, follow: followBy } = useDraft(() => (way.value === 'out' ? props.kit.outBy : props.kit.backBy) ?? '')
+watch(way, () => (follow(), followBy()))
 const amount = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
 const wrong = computed(() => props.kit.lines.filter((l) => !(amount(counts.value[l.material] ?? '') >= 0)))
 function count(which: 'out' | 'back') {
