@@ -174,7 +174,7 @@ public sealed class Browser : IDisposable
         _driver.ExecuteScript(Axe);
         var found = (string)_driver.ExecuteAsyncScript("""
             const done = arguments[arguments.length - 1]
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'], resultTypes: ['violations'] })
               .then((r) => done(JSON.stringify(r.violations.map((v) => v.id + ': ' + v.help + ' at ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).join('; ')))))
               .catch((e) => done(JSON.stringify([String(e)])))
             """)!;
