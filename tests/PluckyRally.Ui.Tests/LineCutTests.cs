@@ -1,5 +1,6 @@
 using System.Net.Http.Json;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using PluckyRally.Tests;
 using Shouldly;
@@ -17,23 +18,32 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     [Fact]
     public async Task Attempts_go_on_in_order_and_the_last_one_can_be_undone()
     {
-        var (walk, rally) = await Begin("The slowest millrace");
+        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "slow-millrace.brief.json"), TestContext.Current.CancellationToken))!;
+        (brief["title"], brief["trials"]!["freshBuildAfterFailure"]) = ("A millrace built anew", true);
+        PreparedRally.Shelve(_server.Address, brief);
+        var (walk, rally) = await Begin("A millrace built anew");
         Record(walk, "10");
         walk.See("Attempt 1: 10.0 s");
+        walk.ClickButton("Failed");
+        walk.See("a fresh build, number 2");
         walk.Offline(true);
+        Press(walk, Keys.Alt + "u");
+        walk.SeeNot("The last build failed");
         walk.See("Attempt 2 of 3");
         walk.ClickButton("Failed");
         walk.See("Attempt 3 of 3");
         walk.See("failed, not sent yet");
+        walk.See("The last build failed: this attempt is made with a fresh build, number 2.");
         Press(walk, Keys.Alt + "u");
         walk.See("Attempt 2 of 3");
+        walk.SeeNot("The last build failed");
         Record(walk, "12");
         walk.See("Attempt 3 of 3");
         Record(walk, "14");
         walk.See("All attempts have been made.");
         walk.ClickButton("Kept");
         walk.Until(() => Pressed(walk, "Kept"), "the must-have to be kept");
-        walk.See("5 kept on this device, not sent yet.");
+        walk.See("6 kept on this device, not sent yet.");
         walk.ShouldBeAccessible();
         walk.Offline(false);
         walk.See("Complete");

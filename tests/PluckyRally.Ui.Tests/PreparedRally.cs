@@ -1,5 +1,7 @@
 using System.Net.Http.Json;
+using System.Text;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Shouldly;
 using Xunit;
 
@@ -14,6 +16,14 @@ internal static class PreparedRally
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
         var briefs = await http.GetFromJsonAsync<JsonElement>("/api/briefs", TestContext.Current.CancellationToken);
         return briefs.EnumerateArray().Single(b => b.GetProperty("title").GetString() == title).GetProperty("id").GetString()!;
+    }
+
+    /// <summary>Puts a brief on the shelf.</summary>
+    public static void Shelve(string address, JsonNode brief)
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(address) };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/briefs") { Content = new StringContent(brief.ToJsonString(), Encoding.UTF8, "application/json") };
+        http.Send(request, TestContext.Current.CancellationToken).EnsureSuccessStatusCode();
     }
 
     /// <summary>Begins it, and gives its id.</summary>

@@ -1,4 +1,3 @@
-using System.Text;
 using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using PluckyRally.Tests;
@@ -158,7 +157,7 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
 
     private static void Begin(Browser window)
     {
-        Shelve(new Uri(window.Address));
+        Shelve(window.Address);
         window.Open("/");
         window.ClickLink("Make teams for Foil ferry, two attempts");
         window.Type("Class or name of the rally", "Class 3");
@@ -169,14 +168,12 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
     }
 
     /// <summary>Puts the brief that the demo's first rally was run from on the shelf: a rally keeps its own.</summary>
-    private static void Shelve(Uri address)
+    private static void Shelve(string address)
     {
         var rally = JsonNode.Parse(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json")))!;
         var brief = rally["edition"]!["brief"]!;
         brief["title"] = "Foil ferry, two attempts";
-        using var http = new HttpClient { BaseAddress = address };
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/briefs") { Content = new StringContent(brief.ToJsonString(), Encoding.UTF8, "application/json") };
-        http.Send(request, TestContext.Current.CancellationToken).EnsureSuccessStatusCode();
+        PreparedRally.Shelve(address, brief);
     }
 
     /// <summary>Begins a rally in a server without data, and gives the address of its Score station.</summary>

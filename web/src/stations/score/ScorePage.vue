@@ -52,8 +52,8 @@ const sheets = useKept(
     ),
 )
 const outbox = useOutbox(id, news)
-/** A judge's other page is fetched beforehand: it is wanted most when there is no connection to fetch it by. */
-void import('./together/TogetherPage.vue')
+/** A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked for again then. */
+import('./together/TogetherPage.vue').catch(() => undefined)
 /** Each with what this device has recorded on it and the sheet has not seen yet. */
 const all = computed(() =>
   sheets.data.value?.map((s) => withOnItsWay(s, outbox.onItsWay.value, round.value, rally.value!.brief.trials)),

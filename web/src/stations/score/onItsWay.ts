@@ -18,8 +18,8 @@ export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: 
       strike(next, entry.entry)
       continue
     }
-    if (!struck.has(entry.id)) add(next, entry, trials)
     const says = asOf === undefined ? `${entryWords(entry)}, not sent yet` : entryWords(entry)
+    if (!struck.has(entry.id)) add(next, entry, says, trials)
     next.log.unshift({ entry: entry.id, at: entry.at, by: '', says, struck: struck.has(entry.id), why: '' })
   }
   return next
@@ -32,17 +32,23 @@ function strike(sheet: TeamSheet, id: string) {
   const trial = sheet.trials.find((t) => t.entry === id)
   if (!trial) return
   sheet.trials = sheet.trials.filter((t) => t !== trial)
-  const { attempt, design } = trial
-  if (typeof attempt !== 'number' || sheet.trials.some((t) => t.design === design && t.attempt === attempt)) return
-  const open = sheet.designs.find((d) => d.name === design)?.open
-  open?.push(attempt)
-  open?.sort((a, b) => a - b)
+  const others = sheet.trials.filter((t) => t.design === trial.design)
+  const design = sheet.designs.find((d) => d.name === trial.design)
+  if (!design) return
+  const { attempt, revision } = trial
+  if (typeof attempt === 'number' && others.every((t) => t.attempt !== attempt))
+    design.open = [...design.open, attempt].sort((a, b) => a - b)
+  const failed = others.some((t) => t.outcome === 'failed' && t.revision >= revision)
+  if (design.freshBuild && trial.outcome === 'failed' && !failed) {
+    design.freshBuild = false
+    design.revision = revision
+  }
 }
 
-function add(sheet: TeamSheet, entry: Entry, trials: Trials) {
+function add(sheet: TeamSheet, entry: Entry, says: string, trials: Trials) {
   switch (entry.kind) {
     case 'trialRecorded':
-      return addTrial(sheet, entry, trials)
+      return addTrial(sheet, entry, says, trials)
     case 'designNoted':
       return designOf(sheet, entry.design, trials)
     case 'ruleChecked':
@@ -64,11 +70,10 @@ function add(sheet: TeamSheet, entry: Entry, trials: Trials) {
   }
 }
 
-function addTrial(sheet: TeamSheet, entry: Extract<Entry, { kind: 'trialRecorded' }>, trials: Trials) {
+function addTrial(sheet: TeamSheet, entry: Extract<Entry, { kind: 'trialRecorded' }>, shown: string, trials: Trials) {
   if (entry.purpose !== 'score') return
   const { id, outcome, revision, readings } = entry
   const attempt = entry.attempt ?? null
-  const shown = entryWords(entry)
   const of = { design: entry.design, by: '', twice: false, spread: '' }
   sheet.trials.push({ entry: id, attempt, outcome, shown, revision, readings, ...of })
   const design = designOf(sheet, entry.design, trials)
