@@ -217,14 +217,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         (await http.PostAsJsonAsync($"/api/rallies/{rally}/entries", note, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
     }
 
-    private async Task<(Browser Walk, string Rally)> Begin(string title)
-    {
-        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, title), title);
-        var walk = OpenWindow(_server.Address, 800, 1280);
-        walk.Open($"/rallies/{rally}/score");
-        walk.See("Seen in passing");
-        return (walk, rally);
-    }
+    private Task<(Browser Walk, string Rally)> Begin(string title) => BeginOnWalk(_server, title);
 
     private static void Record(Browser walk, string typed) => walk.Field("Time").SendKeys(typed + Keys.Enter);
 

@@ -159,14 +159,7 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
         await Agrees(walk, rally, null);
     }
 
-    private async Task<(Browser Walk, string Rally)> Begin(string title)
-    {
-        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, title), title);
-        var walk = OpenWindow(_server.Address, 800, 1280);
-        walk.Open($"/rallies/{rally}/score");
-        walk.See("Seen in passing");
-        return (walk, rally);
-    }
+    private Task<(Browser Walk, string Rally)> Begin(string title) => BeginOnWalk(_server, title);
 
     private Task Agrees(Browser walk, string rally, string? total) => PreparedRally.Agrees(_server, walk, rally, total);
 }

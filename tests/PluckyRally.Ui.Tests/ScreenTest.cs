@@ -20,6 +20,16 @@ public abstract class ScreenTest : IDisposable
         return browser;
     }
 
+    /// <summary>Begins a rally of a brief on the shelf, and opens its Score station on a tablet.</summary>
+    protected async Task<(Browser Walk, string Rally)> BeginOnWalk(RunningServer server, string title)
+    {
+        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, title), title);
+        var walk = OpenWindow(server.Address, 800, 1280);
+        walk.Open($"/rallies/{rally}/score");
+        walk.See("Seen in passing");
+        return (walk, rally);
+    }
+
     public void Dispose()
     {
         var failed = TestContext.Current.TestState?.Result == TestResult.Failed;

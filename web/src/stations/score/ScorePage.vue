@@ -3,7 +3,6 @@ import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, provide, ref, useTemplateRef, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
-import { api, ask } from '../../api/client'
 import type { Entry, Refusal, SheetTrial } from '../../api/names'
 import EntryLog from '../../shared/EntryLog.vue'
 import LoadNote from '../../shared/LoadNote.vue'
@@ -12,7 +11,6 @@ import { timeOfDay } from '../../shared/days'
 import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRally } from '../../shared/openRally'
-import { useKept } from '../../shared/useKept'
 import AttemptPad from './AttemptPad.vue'
 import DesignBar from './DesignBar.vue'
 import InLesson from './InLesson.vue'
@@ -27,48 +25,32 @@ import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from '../../shared/UnsentNote.vue'
 import { struckOut } from '../../shared/entries'
-import { withOnItsWay } from './onItsWay'
 import { recording } from './recording'
 import { useInstruments } from './useInstruments'
-import { useOutbox } from '../../shared/useOutbox'
+import { useSheets } from './useSheets'
 import { useWho } from '../../access/useWho'
 import WhoLine from '../../access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
-const { rally, round, tick, news } = useRally()
+const { rally, round } = useRally()
 const { isTeacher } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
 
-const sheets = useKept(
-  'sheets',
-  () => `${id}:${round.value}`,
-  () =>
-    ask(
-      api.GET('/api/rallies/{id}/score', {
-        params: { path: { id }, query: { round: round.value, team: props.team ?? '' } },
-      }),
-    ),
-)
-const outbox = useOutbox(id, news)
+const { sheets, outbox, ...loading } = useSheets(() => props.team ?? '')
 /** A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked for again then. */
 import('./together/TogetherPage.vue').catch(() => undefined)
-/** Each with what this device has recorded on it and the sheet has not seen yet. */
-const all = computed(() =>
-  sheets.data.value?.map((s) => withOnItsWay(s, outbox.onItsWay.value, round.value, rally.value!.brief.trials)),
-)
 /** The teams in the order in which they are tested. */
 const teams = computed(() => {
   const known = rally.value?.teams ?? []
-  return all.value?.map((s) => known.find((t) => t.id === s.team)!).filter(Boolean) ?? known
+  return sheets.value?.map((s) => known.find((t) => t.id === s.team)!).filter(Boolean) ?? known
 })
 /** Without a team in the address: whoever is first in the test order and not finished. */
-const due = computed(() => all.value?.find((s) => s.status === 'unfinished')?.team ?? teams.value[0]?.id ?? '')
+const due = computed(() => sheets.value?.find((s) => s.status === 'unfinished')?.team ?? teams.value[0]?.id ?? '')
 const current = computed(() => teams.value.find((t) => t.id === props.team)?.id ?? due.value)
 const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
-const sheet = computed(() => all.value?.find((s) => s.team === current.value))
-watch([() => props.team, round, tick], () => void sheets.load(), { immediate: true })
+const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
 /** The address names the team, but whoever is on the way to another page is not held back. */
@@ -149,17 +131,17 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       >
       <RoundChoice :rounds="rally.rounds" :round="round" may-begin />
     </StationHead>
-    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :sheets="all ?? []" />
+    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :sheets="sheets ?? []" />
     <UnsentNote :outbox="outbox" :rally="rally" />
-    <p v-if="sheets.asOf.value" class="small muted" role="status">
-      This is what was known at {{ timeOfDay(sheets.asOf.value.toISOString()) }}. Go on recording; it is sent later.
+    <p v-if="loading.asOf.value" class="small muted" role="status">
+      This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.
     </p>
     <LoadNote
       v-if="!sheet || !design"
-      :state="sheets.state.value"
-      :refusal="sheets.refusal.value"
+      :state="loading.state.value"
+      :refusal="loading.refusal.value"
       what="the team"
-      @again="sheets.load"
+      @again="loading.load"
     />
     <div v-else class="sheet">
       <div class="name">

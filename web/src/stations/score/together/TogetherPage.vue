@@ -1,35 +1,22 @@
 <script setup lang="ts">
-import { computed, provide, ref, watch } from 'vue'
-import { api, ask } from '../../../api/client'
+import { computed, provide, ref } from 'vue'
 import LoadNote from '../../../shared/LoadNote.vue'
 import RoundChoice from '../../../shared/RoundChoice.vue'
 import StationHead from '../../../shared/StationHead.vue'
 import { useRally } from '../../../shared/openRally'
-import { useKept } from '../../../shared/useKept'
-import { useOutbox } from '../../../shared/useOutbox'
 import UnsentNote from '../../../shared/UnsentNote.vue'
-import { withOnItsWay } from '../onItsWay'
 import { recording } from '../recording'
+import { useSheets } from '../useSheets'
 import NoteGrid from './NoteGrid.vue'
 import RelayLanes from './RelayLanes.vue'
 import TallyGrid from './TallyGrid.vue'
 import TaskGrid from './TaskGrid.vue'
 
 /** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
-const { rally, round, tick, news } = useRally()
+const { rally, round } = useRally()
 const id = rally.value?.id ?? ''
-const sheets = useKept(
-  'sheets',
-  () => `${id}:${round.value}`,
-  () => ask(api.GET('/api/rallies/{id}/score', { params: { path: { id }, query: { round: round.value } } })),
-)
-watch([round, tick], () => void sheets.load(), { immediate: true })
-const outbox = useOutbox(id, news)
+const { sheets, outbox, ...loading } = useSheets(() => '')
 provide(recording, { team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
-/** Each with what this device has recorded on it and the sheet has not seen yet. */
-const all = computed(() =>
-  sheets.data.value?.map((s) => withOnItsWay(s, outbox.onItsWay.value, round.value, rally.value!.brief.trials)),
-)
 const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.off) ?? [])
 </script>
 
@@ -43,24 +30,24 @@ const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.of
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
-      v-if="!all"
-      :state="sheets.state.value"
-      :refusal="sheets.refusal.value"
+      v-if="!sheets"
+      :state="loading.state.value"
+      :refusal="loading.refusal.value"
       what="the teams"
-      @again="sheets.load"
+      @again="loading.load"
     />
     <template v-else>
       <section v-for="part in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
         <template v-if="part.kind === 'tasks' || part.kind === 'relay' || part.kind === 'tally'">
           <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
-          <TaskGrid v-if="part.kind === 'tasks'" :part="part" :sheets="all" />
-          <RelayLanes v-else-if="part.kind === 'relay'" :rally="id" :part="part" :sheets="all" />
-          <TallyGrid v-else :part="part" :sheets="all" />
+          <TaskGrid v-if="part.kind === 'tasks'" :part="part" :sheets="sheets" />
+          <RelayLanes v-else-if="part.kind === 'relay'" :rally="id" :part="part" :sheets="sheets" />
+          <TallyGrid v-else :part="part" :sheets="sheets" />
         </template>
       </section>
       <section aria-labelledby="together-notes">
         <h2 id="together-notes">Seen in passing</h2>
-        <NoteGrid :sheets="all" />
+        <NoteGrid :sheets="sheets" />
       </section>
     </template>
   </main>
