@@ -138,10 +138,8 @@ const ends = computed(() => end.value && timeOfDay(end.value))
         <p class="line">
           <label><input v-model="sound" type="checkbox" /> ring at warnings and at the end of a phase</label>
           &nbsp;<button type="button" class="act" @click="ring">Try it</button>
-          <span v-if="sound && silent" class="small muted"
-            >Touch this page once; until then the browser keeps it silent.</span
-          >
         </p>
+        <p v-if="sound && silent" class="small muted">Touch this page once; until then the browser keeps it silent.</p>
       </section>
     </template>
   </main>
