@@ -26,7 +26,9 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.Type("Step", "0.5");
 
         desk.ClickButton("Add a criterion");
+        desk.See("The rule says nothing yet.");
         desk.Type("The criterion in the pupils' words", "Is at least 6 cm high");
+        desk.SeeNot("The rule says nothing yet.");
         desk.ClickButton("Add a constraint");
         desk.Type("The constraint in the pupils' words", "Keeps at least 20 g");
         desk.All("field", "How it is checked")[1].SendKeys("measuring");
