@@ -18,12 +18,12 @@ export function useQueue<Q extends Queue>(queue: Q, rally: string, send: (value:
   const news = new BroadcastChannel(`${queue}:${rally}`)
   let sending: Promise<void> | undefined
 
+  /** Keys and values are read in one go, so that each value stands beside its own key whatever another window does. */
   async function kept() {
-    const db = await deviceStore()
+    const index = (await deviceStore()).transaction(queue).store.index('rally')
     const ours = IDBKeyRange.only(rally)
-    const keys = await db.getAllKeysFromIndex(queue, 'rally', ours)
-    const values = (await db.getAllFromIndex(queue, 'rally', ours)) as Value<Q>[]
-    return keys.map((key, i) => ({ key, value: values[i]! }))
+    const [keys, values] = await Promise.all([index.getAllKeys(ours), index.getAll(ours)])
+    return keys.map((key, i) => ({ key, value: values[i] as Value<Q> }))
   }
   async function show() {
     waiting.value = (await kept()).map(({ value }) => value)
