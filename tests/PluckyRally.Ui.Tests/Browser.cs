@@ -77,6 +77,9 @@ public sealed class Browser : IDisposable
         _scripts.Add((string)added["identifier"]);
     }
 
+    /// <summary>Does in the page what no touch can bring about, and gives back what came of it.</summary>
+    public object? Run(string script) => _driver.ExecuteScript(script);
+
     /// <summary>Leaves the page and forgets what it kept in this browser, so that the next test finds it as new.</summary>
     public void Forget()
     {

@@ -34,6 +34,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         wall.See("Build the tallest beacon");
         var tablet = Join(code, "Pell", 800, 1280, rally);
         var phone = Join(code, "Sorrel", 390, 844, rally);
+        phone.BeforeEachPage("const real = window.fetch; window.fetch = (...sent) => window.hanging ? new Promise(() => {}) : real(...sent)");
         phone.Open($"/rallies/{rally}/run");
         phone.Until(() => phone.Place.EndsWith("/score/t1", StringComparison.Ordinal), "the one station that a judge has");
 
@@ -58,8 +59,13 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         Score(phone, sheets: "8", "71", "68");
         tablet.Until(() => tablet.All("link", "Sea Kale", exact: false).Any(l => !l.Text.Contains("open", StringComparison.Ordinal)), "the other judge's team on the tablet");
 
-        // An unlikely reading is asked about; the device that lost its line keeps it and sends it once.
+        // From team to team nobody is asked, so a line that hangs holds nobody up.
+        phone.Run("window.hanging = true");
         phone.ClickLink("Barnacles open");
+        phone.Until(() => phone.Heading("Barnacles").Displayed, "the next team");
+        phone.Run("window.hanging = false");
+
+        // An unlikely reading is asked about; the device that lost its line keeps it and sends it once.
         ReadOnce(phone, "10");
         phone.Field("Height").SendKeys("900" + Keys.Enter);
         phone.See("Really? 900 cm is far from what was expected, 22 cm to 118 cm.");

@@ -167,7 +167,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         walk.Offline(true);
         Photo(walk, Path.Combine(ProjectFolder.Root, "demo", "class-5-today.t1.jpg"));
         walk.See("Kept on this device. It is sent by itself when the connection is back.");
-        walk.Until(() => (bool)((IJavaScriptExecutor)walk.Driver).ExecuteScript("return document.querySelector('img[alt=\"The photo that waits\"]')?.naturalWidth > 0")!, "the picture to be shown");
+        walk.Until(() => (bool)walk.Run("return document.querySelector('img[alt=\"The photo that waits\"]')?.naturalWidth > 0")!, "the picture to be shown");
         walk.ShouldBeAccessible();
         Photo(walk, Path.Combine(ProjectFolder.Root, "README.md"));
         walk.Until(() => walk.All("status", "Kept on this device", exact: false).Count == 2, "both to wait");
@@ -200,7 +200,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         Record(walk, "12");
         walk.See("2 kept on this device, not sent yet.");
         walk.See("Attempt 3 of 3");
-        ((IJavaScriptExecutor)walk.Driver).ExecuteScript("window.hanging = false");
+        walk.Run("window.hanging = false");
         walk.See("Attempt 2: 12.0 s");
         walk.SeeNot("on this device");
         Record(walk, "14");

@@ -5,8 +5,10 @@ import { askWho, useWho } from './useWho'
 const judges = ['score', 'together']
 
 /** Leads a device to what it may see, or to where it can come in. The server refuses everything else in any case. */
-export async function guard(to: RouteLocationNormalized) {
+export async function guard(to: RouteLocationNormalized, from: RouteLocationNormalized) {
   if (to.meta.open) return true
+  // From team to team nobody is asked: it is the same station, and the line may be slow or gone.
+  if (to.meta.station && to.meta.station === from.meta.station && to.params.rally === from.params.rally) return true
   const { who } = useWho()
   const now = who.value?.role === 'teacher' ? who.value : await askWho()
   // Without a connection there is nobody to ask; what was kept on this device can be shown.

@@ -4,9 +4,12 @@ import type { WhoAmI } from '../api/names'
 
 const who = shallowRef<WhoAmI>()
 
+/** Nobody waits longer than this to be shown the next page. */
+const patience = 3_000
+
 /** Asks the server who this device is to it. Without a connection the last answer stands. */
 export async function askWho() {
-  const answer = await ask(api.GET('/api/who'))
+  const answer = await ask(api.GET('/api/who', { signal: AbortSignal.timeout(patience) }))
   if (answer.ok) who.value = answer.data
   return who.value
 }

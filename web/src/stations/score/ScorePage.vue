@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, provide, ref, useTemplateRef, watch } from 'vue'
+import { computed, onBeforeUnmount, provide, ref, useTemplateRef, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import type { Entry, Refusal, SheetTrial } from '../../api/names'
 import EntryLog from '../../shared/EntryLog.vue'
@@ -53,6 +53,7 @@ const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
+onBeforeUnmount(router.onError(() => (leaving = false)))
 /** The address names the team, but whoever is on the way to another page is not held back. */
 watch(sheet, (now) => now && !leaving && props.team !== now.team && void router.replace(to(now.team)), {
   immediate: true,
