@@ -33,10 +33,10 @@ const teamName = (entry: Entry) => props.rally.teams.find((t) => t.id === entry.
           <Button
             v-if="closed(u)"
             :label="`Move to round ${u.entry.round + 1}`"
-            size="small"
+            class="touch"
             @click="move(u.entry.id, u.entry.round + 1)"
           />
-          <Button label="Let it go" size="small" variant="outlined" @click="drop(u.entry.id)" />
+          <Button label="Let it go" class="touch" variant="outlined" @click="drop(u.entry.id)" />
         </template>
       </li>
     </ul>

@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { api, ask } from '../api/client'
 import type { Entry, Refusal } from '../api/names'
-import { useQueue } from './useQueue'
+import { sendingOf, useQueue } from './useQueue'
 
 /** An entry of this device's that a page may not have seen yet: the log had so many entries with it, or it waits. */
 export interface OnItsWay {
@@ -35,15 +35,15 @@ export function useOutbox(rally: string, onTaken: () => void) {
         signal: AbortSignal.timeout(lineGone),
       }),
     )
-    if (!answer.ok && answer.offline) return 'later'
-    hangs = false
-    shutOut.value = !answer.ok && (answer.status === 401 || answer.status === 403)
+    if (answer.ok || !answer.offline) {
+      hangs = false
+      shutOut.value = !answer.ok && (answer.status === 401 || answer.status === 403)
+    }
     if (answer.ok) {
       taken.value = [...taken.value, { entry, asOf: answer.data.asOf }]
       onTaken()
-      return 'taken'
     }
-    return shutOut.value || answer.status >= 500 || answer.status === 429 ? 'later' : answer.refusal
+    return sendingOf(answer)
   })
   const unsent = queue.waiting
   const onItsWay = computed<readonly OnItsWay[]>(() => [

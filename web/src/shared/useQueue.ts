@@ -1,5 +1,6 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { onBeforeUnmount, shallowRef } from 'vue'
+import type { Answer } from '../api/client'
 import type { Refusal } from '../api/names'
 import { deviceStore, type OnThisDevice } from './deviceStore'
 
@@ -8,6 +9,13 @@ type Value<Q extends Queue> = OnThisDevice[Q]['value']
 
 /** What came of sending: the server has it, it waits for a better moment, or the server refuses it and says why. */
 export type Sending = 'taken' | 'later' | Refusal
+
+/** A server that is away, busy, or does not know this device may take it another time. */
+export function sendingOf(answer: Answer<unknown>): Sending {
+  if (answer.ok) return 'taken'
+  const later = answer.offline || answer.status >= 500 || [401, 403, 429].includes(answer.status)
+  return later ? 'later' : answer.refusal
+}
 
 /**
  * What this device keeps in order until the server has taken it, also while the window is closed. What was refused stays,

@@ -10,7 +10,7 @@ const picture = useObjectUrl(() => props.photo.picture)
 </script>
 
 <template>
-  <li class="heed">
+  <li class="heed touch-row">
     <img v-if="!photo.refusal" :src="picture" alt="The photo that waits" />
     <p v-if="photo.refusal" class="wrong small" role="alert">{{ photo.refusal.title }} {{ photo.refusal.detail }}</p>
     <p v-else class="small" role="status">Kept on this device. It is sent by itself when the connection is back.</p>
@@ -20,10 +20,6 @@ const picture = useObjectUrl(() => props.photo.picture)
 
 <style scoped>
 li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.5rem 1rem;
   margin: 0.4rem 0;
 }
 img {

@@ -1,6 +1,6 @@
 import { v7 } from 'uuid'
 import { api, ask } from '../../api/client'
-import { useQueue } from '../../shared/useQueue'
+import { sendingOf, useQueue } from '../../shared/useQueue'
 
 /** A photo of a few megabytes over a weak line takes its time; after this the line is taken for gone. */
 const lineGone = 60_000
@@ -17,12 +17,8 @@ export function usePhotoQueue(rally: string, onTaken: () => Promise<void>) {
         headers: { 'Content-Type': picture.type.startsWith('image/') ? picture.type : 'image/unknown' },
       }),
     )
-    if (answer.ok) {
-      await onTaken()
-      return 'taken'
-    }
-    const later = answer.offline || answer.status >= 500 || [401, 403, 429].includes(answer.status)
-    return later ? 'later' : answer.refusal
+    if (answer.ok) await onTaken()
+    return sendingOf(answer)
   })
   async function take(team: string, round: number, picture: Blob) {
     await queue.add({ id: v7(), team, round, picture, rally })
