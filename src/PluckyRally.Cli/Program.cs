@@ -4,6 +4,8 @@ return args switch
 {
     ["score", .. var rest] => ScoreCommand.Run(rest, Console.Out, Console.Error),
     ["check", var file] => CheckCommand.Run(file, Console.Out, Console.Error),
+    ["save", .. var rest] => await DataCommands.Save(rest, Console.Out, Console.Error),
+    ["restore", .. var rest] => await DataCommands.Restore(rest, Console.Out, Console.Error),
     ["schemas", var folder] => SchemasCommand.Run(folder, Console.Out),
     _ => Usage(),
 };
@@ -13,6 +15,8 @@ static int Usage()
     Console.Error.WriteLine("""
         score FILE [--round N] [--why TEAM] [--json]   the standings of a rally's file
         check FILE                                     whether a brief's or a rally's file is in order
+        save FILE [--data DIR] [--demo]                everything in one file
+        restore FILE [--data DIR] [--demo]             brings such a file in, or a copy back
         schemas FOLDER                                 writes the JSON Schemas of the formats
         """);
     return 2;

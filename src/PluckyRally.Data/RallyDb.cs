@@ -8,6 +8,7 @@ using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Data;
 
@@ -46,6 +47,9 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : IdentityUserCon
 
     /// <summary>Who may come into which rally.</summary>
     public DbSet<StoredPass> Passes => Set<StoredPass>();
+
+    /// <summary>Devices that are signed in or were let in.</summary>
+    public DbSet<StoredSession> Sessions => Set<StoredSession>();
 
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder builder)

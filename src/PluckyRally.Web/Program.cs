@@ -2,35 +2,56 @@ using System.Net;
 using System.Reflection;
 using PluckyRally.Core;
 using PluckyRally.Data;
+using PluckyRally.Data.Folder;
 using PluckyRally.Web;
 
+// The build starts this program too, only to write down the API's description: there is no data then, and no port.
+var describing = Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 try
 {
     var builder = WebApplication.CreateBuilder(args);
     var settings = ServerSettings.Read(builder.Configuration);
-    PortStart.Check(settings);
+    if (!describing) PortStart.Check(settings);
+    var held = describing ? null : DataStart.Take(settings.Folder);
+    if (held is not null && await DataStart.Prepare(settings.Folder, settings.Demo is not null) is { } trouble)
+    {
+        using (held) await TroublePage.Serve(settings, trouble);
+        return 2;
+    }
+
+    // With an encrypted line the classroom has nothing but that; this computer itself needs none.
+    var certificates = settings.HttpsPort is null ? null : OwnCertificates.Open(settings.Folder, TimeProvider.System);
+    if (certificates is not null) builder.Services.AddSingleton(_ => certificates);
     builder.WebHost.ConfigureKestrel(kestrel =>
     {
-        kestrel.Listen(settings.Lan ? IPAddress.Any : IPAddress.Loopback, settings.Port);
+        kestrel.Listen(settings.Lan && certificates is null ? IPAddress.Any : IPAddress.Loopback, describing ? 0 : settings.Port);
+        if (certificates is not null) kestrel.Listen(IPAddress.Any, settings.HttpsPort ?? 0, line => line.UseHttps(https => https.ServerCertificateSelector = (_, _) => certificates.Current()));
         kestrel.AddServerHeader = false;
+        kestrel.Limits.MaxRequestBodySize = BodyLimit.Usual;
     });
-
-    // Only this computer's own names: a page of another site cannot pass itself off as this one.
-    builder.Configuration["AllowedHosts"] = string.Join(';', ["localhost", "127.0.0.1", "[::1]", .. settings.Lan ? [Environment.MachineName, $"{Environment.MachineName}.local", .. LanAddresses.All()] : Array.Empty<string>()]);
     builder.Logging.AddFilter("Microsoft.EntityFrameworkCore", LogLevel.Warning);
     builder.Logging.AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
     builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
     builder.Logging.AddFilter("Microsoft.Hosting.Lifetime", LogLevel.Warning);
     builder.Services.AddSingleton(TimeProvider.System);
-    builder.Services.AddDataFile(settings.DataFile);
+    builder.Services.AddSingleton(_ => held ?? throw new InvalidOperationException("There is no data."));
+    builder.Services.AddDataFile(settings.Folder);
     builder.Services.AddAccess(settings);
+    builder.Services.AddSingleton<CopyKeeper>();
     builder.Services.AddSingleton<InstrumentBoard>();
-    builder.Services.AddHostedService<InstrumentSocket>();
+    if (!describing)
+    {
+        builder.Services.AddHostedService(provider => provider.GetRequiredService<CopyKeeper>());
+        builder.Services.AddHostedService<InstrumentSocket>();
+    }
+
     builder.Services.ConfigureHttpJsonOptions(options => Json.Apply(options.SerializerOptions));
     builder.Services.AddSignalR().AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions));
     builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>());
 
     var app = builder.Build();
+    app.UseSecurityHeaders();
+    app.UseOwnSite(settings);
     app.UsePages();
     app.UseRateLimiter();
     app.UseAuthentication();
@@ -53,13 +74,19 @@ try
     api.MapResults();
     api.MapYear();
     api.MapFiles();
+    api.MapWall();
+    api.MapKeeping();
+    api.MapAuthority();
     app.MapHub<LiveHub>("/live").AllowAnonymous();
     app.MapPages();
 
-    // The build starts this program too, only to write down the API's description; there is no data then.
-    if (Assembly.GetEntryAssembly()?.GetName().Name != "GetDocument.Insider") await DataStart.Prepare(app.Services, settings, app.Lifetime.ApplicationStopping);
-    app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Plucky Rally is at {Here(app.Urls.First())}  (Ctrl+C ends it)"));
-    if (settings.Lan) app.Lifetime.ApplicationStarted.Register(() => Console.WriteLine($"Other devices of the classroom find it at {string.Join(" or ", LanAddresses.All().Select(a => $"http://{a}:{new Uri(Here(app.Urls.First())).Port}"))}"));
+    if (!describing)
+    {
+        await DataStart.Fill(app.Services, settings, app.Lifetime.ApplicationStopping);
+        var ours = app.Services.GetRequiredService<FolderLock>();
+        app.Lifetime.ApplicationStarted.Register(() => Started(app, settings, ours));
+    }
+
     await app.RunAsync();
     return 0;
 }
@@ -69,5 +96,10 @@ catch (StartRefusedException refused)
     return 2;
 }
 
-// What listens to the whole network is found here by this computer's own address.
-static string Here(string url) => url.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal);
+static void Started(WebApplication app, ServerSettings settings, FolderLock held)
+{
+    var here = LanAddresses.Here(app.Urls.First());
+    held.Say(here);
+    Console.WriteLine($"Plucky Rally is at {here}  (Ctrl+C ends it)");
+    if (settings.Lan) Console.WriteLine($"Other devices of the classroom find it at {string.Join(" or ", LanAddresses.All().Select(a => ServedAt.Of(app.Urls, a)))}");
+}

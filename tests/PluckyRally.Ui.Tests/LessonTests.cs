@@ -17,7 +17,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.Open("/");
         desk.See("Set a password");
         desk.ShouldBeAccessible();
-        desk.Type("A password, at least 8 characters", "boats in the bay");
+        desk.Type("A password, at least 12 characters", "boats in the bay");
         desk.ClickButton("Set it and come in");
         desk.See("Shelf of briefs");
         var rally = Import(desk, await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-lantern.rally.json"), TestContext.Current.CancellationToken));
@@ -27,10 +27,10 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.ClickButton("Make a code for judges");
         var code = desk.Until(() => desk.Driver.FindElements(By.CssSelector(".code")).FirstOrDefault()?.Text, "the code")!;
         desk.ClickButton("Make a link for a wall");
-        var link = desk.Until(() => desk.Driver.FindElements(By.CssSelector(".link")).Select(l => l.Text).FirstOrDefault(l => l.Contains("/show/", StringComparison.Ordinal)), "the link")!;
+        var link = desk.Until(() => desk.Driver.FindElements(By.CssSelector(".link")).Select(l => l.Text).FirstOrDefault(l => l.Contains("/show#", StringComparison.Ordinal)), "the link")!;
         desk.ShouldBeAccessible();
         var wall = OpenWindow(server.Address);
-        wall.Open(new Uri(link).PathAndQuery);
+        wall.Open(new Uri(link).PathAndQuery + new Uri(link).Fragment);
         wall.See("Build the tallest beacon");
         var tablet = Join(code, "Pell", 800, 1280, rally);
         var phone = Join(code, "Sorrel", 390, 844, rally);
@@ -41,7 +41,8 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         // Plans are approved, a phase runs, one team is late; the wall follows.
         desk.Open($"/rallies/{rally}/run");
         desk.ClickButton("Jump here: Build");
-        tablet.ClickButton("Plan approved");
+        desk.ClickButton("Plan approved: Oystercatchers");
+        tablet.All("button", "Plan approved").ShouldBeEmpty("plans are the teacher's");
         wall.See("Cleared to build: OY Oystercatchers");
         desk.ClickButton("Late: Periwinkles");
         desk.See("A team that does not let go when time is up is tested last.");

@@ -141,7 +141,7 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         var file = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid()}.png");
         walk.Picture(file);
         walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
-        walk.See("Delete");
+        walk.See("Take away");
         File.Delete(file);
         walk.ShouldBeAccessible();
         var text = Path.GetTempFileName();
@@ -154,7 +154,8 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         walk.Until(() => walk.Driver.FindElements(By.CssSelector("main img[alt*='Plovers']")).Count == 1, "the photo");
         walk.ShouldBeAccessible();
         walk.Open(score);
-        walk.ClickButton("Delete");
+        walk.ClickButton("Take away");
+        walk.ClickButton("Take it away");
         walk.Until(() => walk.Driver.FindElements(By.CssSelector("main img")).Count == 0, "the photo to go");
     }
 

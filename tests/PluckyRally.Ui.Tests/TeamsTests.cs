@@ -76,8 +76,13 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Type("Name of Wren A.", "Wrenna A.");
         desk.Field("Name of Wren A.").SendKeys(Keys.Tab);
         desk.See("Wrenna A., ");
-        desk.ClickButton("Remove Wrenna A.");
-        desk.ClickButton("Yes, remove Wrenna A. from all records");
+        desk.ClickButton("Take away: Wrenna A.");
+        desk.See("The name goes out of the class and out of every rally at once.");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Leave it");
+        desk.See("Wrenna A., ");
+        desk.ClickButton("Take away: Wrenna A.");
+        desk.ClickButton("Take it away");
         desk.SeeNot("Wrenna A., ");
         desk.Type("New pupil", "Hollis V.");
         desk.ClickButton("Add to the class");

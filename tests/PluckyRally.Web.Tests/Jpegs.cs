@@ -5,6 +5,13 @@ namespace PluckyRally.Web.Tests;
 /// <summary>Pictures as cameras write them.</summary>
 internal static class Jpegs
 {
+    public static byte[] Plain(int width, int height)
+    {
+        using var picture = new SKBitmap(width, height);
+        picture.Erase(SKColors.CadetBlue);
+        return Encode(picture, SKEncodedImageFormat.Jpeg);
+    }
+
     public static byte[] Encode(SKBitmap picture, SKEncodedImageFormat format)
     {
         using var image = SKImage.FromBitmap(picture);

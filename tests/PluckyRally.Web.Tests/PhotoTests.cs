@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Headers;
 using PluckyRally.Core;
+using PluckyRally.Data.Removals;
 using Shouldly;
 using SkiaSharp;
 using Xunit;
@@ -22,18 +23,25 @@ public sealed class PhotoTests : IDisposable
         var kept = await _app.Client.GetByteArrayAsync($"/api/rallies/{rally}/photos/{photo.Id}", TestContext.Current.CancellationToken);
         kept.AsSpan(0, 2).ToArray().ShouldBe([0xFF, 0xD8]);
         Markers(kept).ShouldNotContain((byte)0xE1, "APP1 holds Exif and with it place and time");
-        Directory.GetFiles(_app.Folder, "*.jpg", SearchOption.AllDirectories).ShouldHaveSingleItem("the picture is a file, not a row");
+        Pictures().ShouldHaveSingleItem("the picture is a file, not a row");
     }
 
     [Fact]
-    public async Task A_deleted_photo_is_gone_with_its_file()
+    public async Task A_photo_that_is_taken_away_can_be_taken_back_and_goes_with_its_file_in_the_end()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         var path = (await Take(rally, Jpeg(40, 30))).Headers.Location!.ToString();
         (await _app.Client.DeleteAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        Directory.GetFiles(_app.Folder, "*.jpg", SearchOption.AllDirectories).ShouldBeEmpty();
         (await _app.Client.DeleteAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        var removed = (await _app.Get<List<Removed>>("/api/kept/removed")).ShouldHaveSingleItem();
+        (removed.Sort, removed.GoneAt - removed.RemovedAt).ShouldBe((RemovedSort.Photo, TimeSpan.FromDays(30)));
+        (await _app.Post($"/api/kept/removed/photo/{removed.Id}/back", "{}")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await _app.Client.DeleteAsync(path, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        await _app.Sweep(TimeSpan.FromDays(31));
+        Pictures().ShouldBeEmpty();
+        (await _app.Get<List<Removed>>("/api/kept/removed")).ShouldBeEmpty();
     }
 
     [Fact]
@@ -55,7 +63,7 @@ public sealed class PhotoTests : IDisposable
             (await RunningApp.Places(await Take(rally, bytes))).ShouldBe(["/photo"]);
         (await _app.Client.PostAsync($"/api/rallies/{rally}/photos?photo={Guid.NewGuid()}&team=t1", RunningApp.Body("{}"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnsupportedMediaType);
         (await Take(rally, Jpeg(40, 30), team: "t9")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        Directory.GetFiles(_app.Folder, "*.jpg", SearchOption.AllDirectories).ShouldBeEmpty();
+        Pictures().ShouldBeEmpty();
     }
 
     [Fact]
@@ -87,6 +95,9 @@ public sealed class PhotoTests : IDisposable
         var refused = await Take(rally, Jpeg(40, 30));
         (await RunningApp.Read(refused)).GetProperty("title").GetString().ShouldBe("This class does without photos.");
     }
+
+    /// <summary>The pictures of the data; copies have their own.</summary>
+    private string[] Pictures() => Directory.Exists(Path.Combine(_app.Folder, "rally-photos")) ? Directory.GetFiles(Path.Combine(_app.Folder, "rally-photos"), "*", SearchOption.AllDirectories) : [];
 
     public void Dispose() => _app.Dispose();
 

@@ -8,7 +8,11 @@ using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using PluckyRally.Data;
+using PluckyRally.Data.Folder;
+using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Removals;
 using PluckyRally.Tests;
+using Shouldly;
 using Xunit;
 
 namespace PluckyRally.Web.Tests;
@@ -57,6 +61,19 @@ public sealed class RunningApp : IDisposable
     /// <summary>Everything that can be asked of the server.</summary>
     public IEnumerable<RouteEndpoint> Endpoints => _factory.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
 
+    /// <summary>Clears away what was taken away so long ago, as the server does by itself.</summary>
+    public async Task Sweep(TimeSpan later)
+    {
+        using var scope = _factory.Services.CreateScope();
+        var services = scope.ServiceProvider;
+        var then = new Microsoft.Extensions.Time.Testing.FakeTimeProvider(DateTimeOffset.UtcNow + later);
+        await new RemovedThings(services.GetRequiredService<RallyDb>(), services.GetRequiredService<DataFolder>(), services.GetRequiredService<KeptRallies>(), then).Sweep(TestContext.Current.CancellationToken);
+    }
+
+    /// <summary>A service of the server's.</summary>
+    public T Service<T>()
+        where T : notnull => _factory.Services.GetRequiredService<T>();
+
     public RallyDb OpenDb() => _factory.Services.CreateScope().ServiceProvider.GetRequiredService<RallyDb>();
 
     public Task<HttpResponseMessage> Post(string path, string json) => Client.PostAsync(path, Body(json), TestContext.Current.CancellationToken);
@@ -95,18 +112,22 @@ public sealed class RunningApp : IDisposable
 
     private static string MakeEmpty()
     {
-        var file = Path.Combine(Directory.CreateTempSubdirectory("plucky-rally-empty-").FullName, "rally.db");
-        using (var services = new ServiceCollection().AddSingleton(TimeProvider.System).AddDataFile(file).BuildServiceProvider())
-        using (var scope = services.CreateScope())
-            DataFile.Prepare(scope.ServiceProvider.GetRequiredService<RallyDb>(), CancellationToken.None).GetAwaiter().GetResult();
+        var folder = new DataFolder(Directory.CreateTempSubdirectory("plucky-rally-empty-").FullName);
+        DataFile.Prepare(folder, TimeProvider.System, CancellationToken.None).GetAwaiter().GetResult().ShouldBeNull();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        return file;
+        return folder.File;
+    }
+
+    /// <summary>Ends the server; its folder stays.</summary>
+    public void Stop()
+    {
+        Client.Dispose();
+        _factory.Dispose();
     }
 
     public void Dispose()
     {
-        Client.Dispose();
-        _factory.Dispose();
+        Stop();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         if (_ownFolder) Directory.Delete(Folder, recursive: true);
     }

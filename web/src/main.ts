@@ -7,8 +7,10 @@ import './look/base.css'
 import { preset } from './look/preset'
 import './look/tokens.css'
 import { router } from './router'
+import { keepPage } from './shared/keptPage'
 
 createApp(App)
   .use(router)
   .use(PrimeVue, { theme: { preset, options: { darkModeSelector: 'none' } } })
   .mount('#app')
+keepPage()

@@ -1,5 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { guard } from './access/guard'
+import { keepThisAddress } from './shared/keptPage'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -18,17 +19,22 @@ export const router = createRouter({
     { path: '/', component: () => import('./home/HomePage.vue'), meta: { title: 'Start' } },
     { path: '/sign-in', component: () => import('./access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
     {
-      path: '/join/:code?',
+      path: '/join',
       component: () => import('./access/JoinPage.vue'),
-      props: true,
       meta: { title: 'Join as a judge', open: true },
     },
     {
-      path: '/show/:code',
+      path: '/show',
       component: () => import('./access/ShowPage.vue'),
-      props: true,
       meta: { title: 'The wall', open: true },
     },
+    {
+      path: '/install',
+      component: () => import('./access/InstallPage.vue'),
+      meta: { title: 'An encrypted line', open: true },
+    },
+    { path: '/password', component: () => import('./access/PasswordPage.vue'), meta: { title: 'A new password' } },
+    { path: '/kept', component: () => import('./keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
     { path: '/cupboard', component: () => import('./cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
     { path: '/classes', component: () => import('./classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {
@@ -122,5 +128,6 @@ export const router = createRouter({
 router.beforeEach(guard)
 
 router.afterEach((to) => {
+  keepThisAddress()
   document.title = `${to.meta.title ?? 'Page'} · Plucky Rally`
 })

@@ -42,6 +42,24 @@ public static class Most
     /// <summary>Bytes of a rally's file.</summary>
     public const int RallyBytes = 100_000_000;
 
+    /// <summary>Minutes of a phase, a lesson or a changeover that are laid out.</summary>
+    public const int Minutes = 10_000;
+
+    /// <summary>Lessons that are laid out.</summary>
+    public const int Lessons = 100;
+
+    /// <summary>Lines of a table that is read in.</summary>
+    public const int Lines = 2000;
+
+    /// <summary>Largest number that may stand in a document, above or below zero.</summary>
+    public const decimal Number = 1_000_000_000;
+
+    /// <summary>Decimal places of a number in a document.</summary>
+    public const int Decimals = 9;
+
+    /// <summary>Largest number that may come of an expression or a curve; beyond it there is no value.</summary>
+    public const decimal WorkedOut = 1_000_000_000_000;
+
     /// <summary>Problems that are listed of one document; a reader mends those first.</summary>
     public const int Problems = 200;
 }

@@ -3,6 +3,12 @@ namespace PluckyRally.Core;
 /// <summary>Arithmetic that keeps bounds and says why there is no value.</summary>
 internal static class Arithmetic
 {
+    /// <summary>What comes of sums that no lesson has.</summary>
+    public static Worth TooLarge { get; } = Worth.None("the number would be too large to write down");
+
+    /// <summary>The value, or none where it is larger than any that is written down.</summary>
+    public static Worth InRange(Worth a) => a.HasValue && Math.Abs(a.Number) > Most.WorkedOut ? TooLarge : a;
+
     public static Worth Negate(Worth a) => a.HasValue ? new(a.Number == 0 ? 0 : -a.Number, Bounds.Flip(a.Bound)) : a;
 
     public static Worth Scale(Worth a, decimal factor) =>

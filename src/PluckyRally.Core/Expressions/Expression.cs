@@ -49,11 +49,11 @@ public sealed class Expression
         if (Plain is not null) return inputs[0];
         try
         {
-            return _node(inputs);
+            return Arithmetic.InRange(_node(inputs));
         }
         catch (OverflowException)
         {
-            return Worth.None("the number would be too large to write down");
+            return Arithmetic.TooLarge;
         }
     }
 

@@ -32,6 +32,24 @@ public static class DocumentReader
     /// <summary>Reads one entry.</summary>
     public static Result<Document<Entry>> Entry(string json) => Read<Entry>(json, Most.EntryBytes, null, 0);
 
+    /// <summary>Reads several entries; each is read, or refused, by itself.</summary>
+    /// <param name="json">A list of entries.</param>
+    /// <param name="most">How many are taken at once.</param>
+    public static Result<IReadOnlyList<Result<Document<Entry>>>> Entries(string json, int most)
+    {
+        var list = Read<IReadOnlyList<JsonElement>>(json, Most.BriefBytes, null, 0);
+        if (!list.IsOk) return Result<IReadOnlyList<Result<Document<Entry>>>>.Refused(list.Problems);
+        return list.Value.Value.Count > most
+            ? Result<IReadOnlyList<Result<Document<Entry>>>>.Refused(new Problem("", $"There are {list.Value.Value.Count} entries.", $"Send at most {most} at once."))
+            : Result<IReadOnlyList<Result<Document<Entry>>>>.Ok([.. list.Value.Value.Select(e => Entry(e.GetRawText()))]);
+    }
+
+    /// <summary>An entry as a log keeps it; null where this version does not understand it.</summary>
+    public static Entry? KeptEntry(string text) => Kept<Entry>(text);
+
+    /// <summary>An edition as a rally keeps it; null where this version does not understand it.</summary>
+    public static Edition? KeptEdition(string text) => Kept<Edition>(text);
+
     /// <summary>Reads what a screen sends, where it is not a document of its own.</summary>
     public static Result<Document<T>> Request<T>(string json)
         where T : class => Read<T>(json, Most.BriefBytes, null, 0);
@@ -51,10 +69,44 @@ public static class DocumentReader
         }
     }
 
+    /// <summary>Where a text has half of a surrogate pair (RFC 8259, 8.2), which no file could keep; null where it has none.</summary>
+    private static int? HalfCharacter(string json)
+    {
+        for (var at = json.IndexOf('\\'); at >= 0 && at + 1 < json.Length; at = json.IndexOf('\\', at + 2))
+        {
+            if (Escaped(json, at) is not { } unit || !char.IsSurrogate(unit)) continue;
+            if (char.IsHighSurrogate(unit) && Escaped(json, at + 6) is { } second && char.IsLowSurrogate(second)) at += 6;
+            else return at;
+        }
+
+        return null;
+    }
+
+    /// <summary>The code unit that is escaped at a place as \uXXXX; null where there is none.</summary>
+    private static char? Escaped(string json, int at) =>
+        at + 6 <= json.Length && json[at] == '\\' && json[at + 1] == 'u' && ushort.TryParse(json.AsSpan(at + 2, 4), System.Globalization.NumberStyles.AllowHexSpecifier, System.Globalization.CultureInfo.InvariantCulture, out var unit)
+            ? (char)unit
+            : null;
+
+    private static T? Kept<T>(string text)
+        where T : class
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<T>(text, Json.Options);
+        }
+        catch (Exception strange) when (strange is JsonException or NotSupportedException or InvalidOperationException)
+        {
+            // Damaged, or of a kind that only a newer version knows: whoever asks shows it as it is.
+            return null;
+        }
+    }
+
     private static Result<Document<T>> Read<T>(string json, int mostBytes, string? format, int newest)
         where T : class
     {
         if (json.Length > mostBytes) return Refuse<T>("", $"The file is larger than {mostBytes / 1000:N0} kB.", "Split it, or leave out what is not needed.");
+        if (HalfCharacter(json) is { } half) return Refuse<T>("", $"There is half a character ({json.Substring(half, 6)}), without the other half.", "Take it out, or write the whole character.");
         JsonElement root;
         try
         {

@@ -103,12 +103,21 @@ internal sealed class ShapeCheck
         if (type == typeof(JsonElement)) return;
         try
         {
-            if (element.Deserialize(type, Json.Options) is null) Add(at, "This cannot be empty (null).", "Give it a value.");
+            var value = element.Deserialize(type, Json.Options);
+            if (value is null) Add(at, "This cannot be empty (null).", "Give it a value.");
+            else if (value is decimal number) Range(number, at);
+            else if (value is int whole) Range(whole, at);
         }
-        catch (Exception wrong) when (wrong is JsonException or FormatException or InvalidOperationException)
+        catch (Exception wrong) when (wrong is JsonException or FormatException or InvalidOperationException or OverflowException)
         {
             Add(at, $"{Short(element.GetRawText())} will not do here.", Remedy(type));
         }
+    }
+
+    private void Range(decimal number, string at)
+    {
+        if (Math.Abs(number) > Most.Number) Add(at, "This number is out of range.", $"Use numbers from −{Most.Number:N0} to {Most.Number:N0}.");
+        else if (number.Scale > Most.Decimals && number != decimal.Round(number, Most.Decimals)) Add(at, "This number has too many decimals.", $"Keep to {Most.Decimals}.");
     }
 
     private static string Remedy(Type type)

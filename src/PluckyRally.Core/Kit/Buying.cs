@@ -11,7 +11,7 @@ public sealed record Buying(decimal Short, int? Packs, decimal Over, decimal? Co
     internal static Buying Of(decimal total, decimal inCupboard, decimal? pack, decimal? price)
     {
         var missing = Math.Max(0, total - inCupboard);
-        var packs = pack is { } size ? (int)Math.Ceiling(missing / size) : (int?)null;
+        var packs = pack is { } size and > 0 ? Rounding.Whole(Math.Ceiling(missing / size)) : (int?)null;
         return new(missing, packs, packs is > 0 ? (packs.Value * pack!.Value) - missing : 0, price is { } each ? each * (packs ?? missing) : null);
     }
 }

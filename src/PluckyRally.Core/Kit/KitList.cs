@@ -33,7 +33,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 
     /// <summary>What bags can be drawn from: whole pieces, as many as the class needs or the cupboard holds.</summary>
     public IReadOnlyList<BagItem> ForBags() =>
-        [.. Lines.Where(l => l.Material.IsForBags).Select(l => new BagItem(l.Material.Name, l.Material.Category, (int)Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard)), l.Material.Price ?? 1))];
+        [.. Lines.Where(l => l.Material.IsForBags).Select(l => new BagItem(l.Material.Name, l.Material.Category, Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))), l.Material.Price ?? 1))];
 
     /// <summary>What two names have in common that mean one thing.</summary>
     public static string Key(string name, string unit) => $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";

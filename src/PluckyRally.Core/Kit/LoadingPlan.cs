@@ -33,9 +33,9 @@ public sealed record LoadingPlan(int Rolls, int Step, IReadOnlyList<int> Placeme
         var placements = new List<int>();
         var rolls = 0;
         while (roll > 0 && (rolls + 1) * roll < expected * share / 100) placements.Add(++rolls * roll);
-        var pieces = Math.Max(1, (int)Math.Floor(expected * step / 100));
+        var pieces = Math.Max(1, Rounding.Whole(Math.Floor(expected * step / 100)));
         for (var load = rolls * roll; load < expected;) placements.Add(load += pieces);
-        var needed = (int)Math.Ceiling(expected * (1 + (margin / 100)));
+        var needed = Rounding.Whole(Math.Ceiling(expected * (1 + (margin / 100))));
         return Result<LoadingPlan>.Ok(new(rolls, pieces, placements, placements.Count * seconds / 60, needed, needed - (rolls * roll)));
     }
 }

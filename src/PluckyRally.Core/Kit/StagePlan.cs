@@ -53,7 +53,7 @@ public static class StagePlanner
     /// <param name="members">Members of a team, from 1.</param>
     public static StageOutcome Build(StagePlan plan, IReadOnlyList<Material> stock, int members = 4)
     {
-        var left = stock.Where(m => !m.Off && m.Amount is not null).ToDictionary(m => m.Id, m => m.Amount!.Value * (m.Per == Per.Member ? members : 1));
+        var left = stock.Where(m => !m.Off && m.Amount is not null).DistinctBy(m => m.Id).ToDictionary(m => m.Id, m => m.Amount!.Value * (m.Per == Per.Member ? members : 1));
         decimal reached = 0;
         foreach (var stage in plan.Stages)
         {

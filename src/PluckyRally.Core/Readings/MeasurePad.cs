@@ -36,17 +36,20 @@ public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, I
         _ => measure.Weights.Count > 0 ? PadKind.Weights : PadKind.Number,
     };
 
+    /// <summary>Parts of a unit that rulers have at the most.</summary>
+    private const int Finest = 64;
+
     /// <summary>In lowest terms, as a ruler is read.</summary>
     private static IReadOnlyList<string> FractionsOf(decimal step)
     {
-        var parts = (int)(1 / step);
+        var parts = Rounding.Whole(Math.Min(Finest, 1 / step));
         return [.. Enumerable.Range(1, parts - 1).Select(n => $"{n / Common(n, parts)}/{parts / Common(n, parts)}")];
     }
 
     private static IReadOnlyList<int> PlacementsOf(Measure measure)
     {
         if (measure is not { Weights: [{ GramsEach: { } each } weight], Expected: { } expected } || measure.FixedUnit is not { } unit) return [];
-        var pieces = (int)Math.Ceiling(unit.To(Units.Find("g")!, expected.High) / each);
+        var pieces = Rounding.Whole(Math.Ceiling(unit.To(Units.Find("g")!, expected.High) / each));
         return LoadingPlan.Of(Math.Max(1, pieces), weight.Roll) is { IsOk: true } plan ? plan.Value.Placements : [];
     }
 

@@ -19,5 +19,8 @@ public static class Rounding
         return decimals;
     }
 
+    /// <summary>As a whole number; what is too large for one stays at the largest that is written down.</summary>
+    public static int Whole(decimal value) => (int)Math.Clamp(value, -Most.Number, Most.Number);
+
     private static decimal Plain(decimal value) => value == 0 ? 0 : value;
 }

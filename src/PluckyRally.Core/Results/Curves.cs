@@ -5,8 +5,20 @@ namespace PluckyRally.Core;
 /// <summary>Turns values into points.</summary>
 internal static class Curves
 {
-    /// <summary>The points for a value, bounded as the value is.</summary>
-    public static Worth Points(Curve curve, Better better, Wins wins, Worth value, Pool pool) => curve switch
+    /// <summary>The points for a value, bounded as the value is; none where they would be too large to write down.</summary>
+    public static Worth Points(Curve curve, Better better, Wins wins, Worth value, Pool pool)
+    {
+        try
+        {
+            return Arithmetic.InRange(WorkedOut(curve, better, wins, value, pool));
+        }
+        catch (OverflowException)
+        {
+            return Arithmetic.TooLarge;
+        }
+    }
+
+    private static Worth WorkedOut(Curve curve, Better better, Wins wins, Worth value, Pool pool) => curve switch
     {
         Curve.Rate rate => Arithmetic.Plus(new Worth(rate.Start), Arithmetic.Scale(value, rate.PerUnit)),
         Curve.Bands bands => InBands(bands, value),

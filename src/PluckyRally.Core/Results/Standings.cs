@@ -21,9 +21,6 @@ public sealed record Standings
     /// <summary>The teams in order: placed, unfinished, did not place.</summary>
     public required IReadOnlyList<Standing> Rows { get; init; }
 
-    /// <summary>The largest total, so that a board can be drawn to scale before all of it is revealed; 0 where there is none.</summary>
-    public decimal Largest { get; init; }
-
     /// <summary>The named awards.</summary>
     public IReadOnlyList<AwardResult> Awards { get; init; } = [];
 

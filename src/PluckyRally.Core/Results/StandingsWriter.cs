@@ -11,7 +11,6 @@ internal static class StandingsWriter
         Ranking = playbook.Brief.Method.Ranking,
         Provisional = playbook.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
         Rows = [.. results.Select(r => Write(playbook, r, references))],
-        Largest = results.Where(r => r.Status == StandingStatus.Placed).Max(r => r.Total) ?? 0,
         Awards = Awarding.Give(playbook, results),
         References = [.. references.DistinctBy(r => (r.Purpose, r.Team, r.ValueText))],
         Findings = [.. playbook.Parts.OfType<PartPlan.Bins>().Select(b => BinsScore.HardestItem(b.Is, results)).OfType<string>()],

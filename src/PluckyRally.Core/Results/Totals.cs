@@ -44,11 +44,12 @@ internal static class Totals
         foreach (var outcome in result.Assessment.Rules)
         {
             if (outcome.State != RuleState.Missed || outcome.Rule.IfMissed is not Consequence.Deduct deduct) continue;
+            var excess = Math.Min(outcome.Excess, Most.Number);
             var exact = deduct.Per switch
             {
                 DeductPer.Once => deduct.Points,
-                DeductPer.Unit => deduct.Points * outcome.Excess / deduct.Each,
-                DeductPer.CompletedUnit => deduct.Points * decimal.Floor(outcome.Excess / deduct.Each),
+                DeductPer.Unit => deduct.Points * excess / deduct.Each,
+                DeductPer.CompletedUnit => deduct.Points * decimal.Floor(excess / deduct.Each),
                 _ => throw new System.Diagnostics.UnreachableException(),
             };
             yield return new(outcome, exact, Rounding.ToStep(exact, playbook.Brief.Method.Precision));

@@ -5,6 +5,9 @@ namespace PluckyRally.Core;
 /// <param name="Playbook">Its edition, made ready.</param>
 public sealed record OpenedRally(Rally Rally, Playbook Playbook)
 {
+    /// <summary>How many rounds there are, the one that is being scored included.</summary>
+    public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
+
     /// <summary>Looks a rally through, or says everything that is wrong with it.</summary>
     public static Result<OpenedRally> Open(Rally rally)
     {
@@ -17,14 +20,25 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         if (!playbook.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. playbook.Problems.Select(p => p.Under("/edition/brief"))]);
         if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
 
-        var entries = new Entry[rally.Entries.Count];
-        var seen = new HashSet<Guid>(entries.Length);
-        for (var i = 0; i < entries.Length; i++)
+        var entries = new List<Entry>(rally.Entries.Count);
+        var seen = new Dictionary<Guid, Entry>(rally.Entries.Count);
+        for (var i = 0; i < rally.Entries.Count; i++)
         {
+            var came = rally.Entries[i];
             var inner = new Findings($"/entries/{i}");
-            entries[i] = Recorder.Understand(playbook.Value, rally.Teams, rally.Entries[i], inner);
-            if (entries[i] is Entry.StruckOut strike) inner.Unless(seen.Contains(strike.Entry), "/entry", "There is no earlier entry with this id to strike out.", "Put the strike behind the entry, or leave it out.");
-            seen.Add(entries[i].Id);
+            if (seen.TryGetValue(came.Id, out var known))
+            {
+                // The same entry twice is one entry.
+                inner.Unless(Json.Write(known) == Json.Write(came), "/id", "Another entry has this id and says something else.", "Give one of them an id of its own, or leave it out.");
+            }
+            else
+            {
+                var entry = Recorder.Understand(playbook.Value, rally.Teams, came, inner);
+                if (entry is Entry.StruckOut strike) inner.Unless(seen.ContainsKey(strike.Entry), "/entry", "There is no earlier entry with this id to strike out.", "Put the strike behind the entry, or leave it out.");
+                seen.Add(came.Id, came);
+                entries.Add(entry);
+            }
+
             found.Under("", inner);
             if (found.Problems.Count >= Most.Problems) break;
         }

@@ -54,4 +54,12 @@ public sealed record Rally
 
     /// <summary>Everything recorded, in the order in which it was received.</summary>
     public IReadOnlyList<Entry> Entries { get; init; } = [];
+
+    /// <summary>What was recorded and is not understood by this version. It has no effect, and travels on with the rally.</summary>
+    public IReadOnlyList<UnreadEntry> Unread { get; init; } = [];
 }
+
+/// <summary>An entry that this version does not understand: of a kind that a newer one writes, or damaged.</summary>
+/// <param name="Before">How many understood entries were received before it.</param>
+/// <param name="Text">The entry as it was kept.</param>
+public sealed record UnreadEntry(int Before, string Text);

@@ -6,8 +6,11 @@ internal static class TimeOffers
     /// <summary>A build shorter than this is not offered (common practice, no source).</summary>
     private const decimal ShortestBuild = 8;
 
+    /// <summary>Minutes of building among which a shorter time is looked for.</summary>
+    private const int LongestBuild = 600;
+
     /// <summary>Another place to test at, fewer attempts, one more lesson, a shorter build, and the first two together; those that fit first.</summary>
-    public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief).OrderByDescending(o => o.Fits)];
+    public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief with { Timing = brief.Timing.InRange }).OrderByDescending(o => o.Fits)];
 
     private static IEnumerable<TimeOffer> All(Brief brief)
     {
@@ -26,7 +29,7 @@ internal static class TimeOffers
         yield return Offer(brief, $"Take {brief.Timing.Lessons + 1} lessons", Change.Set("/timing/lessons", brief.Timing.Lessons + 1));
         if (brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Build && p.Minutes > ShortestBuild) is { } build)
         {
-            var shorter = Enumerable.Range((int)ShortestBuild, (int)Math.Max(0, build.Minutes - ShortestBuild)).Reverse()
+            var shorter = Enumerable.Range((int)ShortestBuild, (int)Math.Clamp(build.Minutes - ShortestBuild, 0, LongestBuild)).Reverse()
                 .FirstOrDefault(m => Try(brief, Build(build, m)).Fits, (int)ShortestBuild);
             yield return Offer(brief, $"Build for {shorter} minutes", Build(build, shorter));
         }
@@ -40,7 +43,7 @@ internal static class TimeOffers
     /// <summary>As many attempts as fit, at least one.</summary>
     private static TimeOffer Fewest(Brief brief, IReadOnlyList<Change> with)
     {
-        var attempts = Enumerable.Range(1, brief.Trials.Attempts - 1).Reverse().FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
+        var attempts = Enumerable.Range(1, Math.Clamp(brief.Trials.Attempts - 1, 0, Most.Attempts)).Reverse().FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
         var label = attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
         return Offer(brief, with.Count > 0 ? $"{label}, at one more place" : label, [.. with, Change.Set("/trials/attempts", attempts)]);
     }

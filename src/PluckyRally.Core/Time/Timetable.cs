@@ -53,7 +53,7 @@ public sealed record Timetable(IReadOnlyList<LessonPlan> Lessons, bool Fits, str
     /// </summary>
     internal static IReadOnlyList<LessonPlan> Lay(Brief brief)
     {
-        var timing = brief.Timing;
+        var timing = brief.Timing.InRange;
         if (timing.Lesson is not { } length || timing.Phases.Count == 0) return [];
         var room = Math.Max(0, length - timing.SetUp - timing.CleanUp);
         var laid = new List<(List<Block> Blocks, decimal At)> { ([], 0) };

@@ -78,6 +78,15 @@ public sealed record Phase
 
     /// <summary>What is to be done, for pupils; the phase's own words where empty.</summary>
     public string Note { get; init; } = "";
+
+    /// <summary>The phase with numbers that can be laid out; that others stand there is said by the snags.</summary>
+    internal Phase InRange => this with
+    {
+        Minutes = Math.Clamp(Minutes, 0, Most.Minutes),
+        Changeover = Math.Clamp(Changeover, 0, Most.Minutes),
+        Stations = Math.Clamp(Stations, 1, Most.Teams),
+        Warning = Math.Clamp(Warning, 0, Most.Minutes),
+    };
 }
 
 /// <summary>How long it takes.</summary>
@@ -103,6 +112,17 @@ public sealed record Timing
 
     /// <summary>What being late costs, in the pupils' words.</summary>
     public string IfLate { get; init; } = "";
+
+    /// <summary>The timing with numbers that can be laid out; that others stand there is said by the snags.</summary>
+    internal Timing InRange => this with
+    {
+        Phases = [.. Phases.Select(p => p.InRange)],
+        Lesson = Lesson is { } lesson ? Math.Clamp(lesson, 0, Most.Minutes) : null,
+        Lessons = Math.Clamp(Lessons, 1, Most.Lessons),
+        SetUp = Math.Clamp(SetUp, 0, Most.Minutes),
+        CleanUp = Math.Clamp(CleanUp, 0, Most.Minutes),
+        Teams = Math.Clamp(Teams, 0, Most.Teams),
+    };
 }
 
 /// <summary>Adds up minutes.</summary>
@@ -115,20 +135,21 @@ public static class Minutes
     public static decimal Of(Phase phase, int teams, int attempts)
     {
         if (phase.Kind == PhaseKind.Homework) return 0;
-        return phase.TeamByTeam ? Turns(phase, teams) * OfTurn(phase, attempts) : phase.Minutes;
+        var sane = phase.InRange;
+        return sane.TeamByTeam ? Turns(sane, teams) * OfTurn(sane, attempts) : sane.Minutes;
     }
 
     /// <summary>How many turns a phase that goes team by team takes: teams at different places have theirs at once.</summary>
-    internal static int Turns(Phase phase, int teams) => (teams + Math.Max(1, phase.Stations) - 1) / Math.Max(1, phase.Stations);
+    internal static int Turns(Phase phase, int teams) => (Math.Clamp(teams, 0, Most.Teams) + Math.Max(1, phase.Stations) - 1) / Math.Max(1, phase.Stations);
 
     /// <summary>Minutes of one turn, the changeover included.</summary>
-    internal static decimal OfTurn(Phase phase, int attempts) => ((phase.Kind == PhaseKind.Test ? attempts : 1) * phase.Minutes) + phase.Changeover;
+    internal static decimal OfTurn(Phase phase, int attempts) => ((phase.Kind == PhaseKind.Test ? Math.Clamp(attempts, 0, Most.Attempts) : 1) * phase.Minutes) + phase.Changeover;
 
     /// <summary>Minutes of all phases.</summary>
     public static decimal OfAll(Brief brief) => brief.Timing.Phases.Sum(p => Of(p, brief.Timing.Teams, brief.Trials.Attempts));
 
     /// <summary>Minutes that all lessons leave for the phases; null where the lesson's length is not said.</summary>
-    public static decimal? Room(Timing timing) => timing.Lesson is { } lesson ? timing.Lessons * (lesson - timing.SetUp - timing.CleanUp) : null;
+    public static decimal? Room(Timing timing) => timing.InRange is { Lesson: { } lesson } sane ? sane.Lessons * (lesson - sane.SetUp - sane.CleanUp) : null;
 
     /// <summary>What a phase is called.</summary>
     public static string Name(PhaseKind kind) => kind switch

@@ -14,8 +14,8 @@ public sealed class BriefHistory(RallyDb db)
     private const int Most = 100;
 
     /// <summary>The versions of a brief, the newest first.</summary>
-    public Task<List<StoredVersion>> All(Guid brief, CancellationToken stop) =>
-        db.Versions.AsNoTracking().Where(v => v.BriefId == brief).OrderByDescending(v => v.Revision).ToListAsync(stop);
+    public Task<List<ListedVersion>> All(Guid brief, CancellationToken stop) =>
+        db.Versions.AsNoTracking().Where(v => v.BriefId == brief).OrderByDescending(v => v.Revision).Select(v => new ListedVersion(v.Revision, v.Title, v.SavedAt)).ToListAsync(stop);
 
     /// <summary>One version, or null.</summary>
     public Task<StoredVersion?> Find(Guid brief, int revision, CancellationToken stop) =>
@@ -34,3 +34,6 @@ public sealed class BriefHistory(RallyDb db)
         }
     }
 }
+
+/// <summary>A version as a list shows it.</summary>
+public sealed record ListedVersion(int Revision, string Title, DateTimeOffset SavedAt);

@@ -24,11 +24,11 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     /// <param name="search">Words; all briefs where empty.</param>
     /// <param name="archived">Those put away, instead of those on the shelf.</param>
     /// <param name="stop">Stops it.</param>
-    public Task<List<StoredBrief>> All(string search, bool archived, CancellationToken stop)
+    public Task<List<ListedBrief>> All(string search, bool archived, CancellationToken stop)
     {
         var briefs = db.Briefs.AsNoTracking().Where(b => b.OwnerId == Owner.LocalTeacher && b.Archived == archived);
         foreach (var word in search.ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(20)) briefs = briefs.Where(b => b.SearchText.Contains(word));
-        return briefs.OrderByDescending(b => b.ChangedAt).ToListAsync(stop);
+        return briefs.OrderByDescending(b => b.ChangedAt).Select(b => new ListedBrief(b.Id, b.Title, b.Goal, b.Theme, b.Season, b.Grades, b.Pattern, b.Minutes, b.ChangedAt)).ToListAsync(stop);
     }
 
     /// <summary>One brief, or null.</summary>
@@ -50,11 +50,18 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
     }
 
     /// <summary>Saves a brief that was opened at a revision; refuses if there is a newer one, and gives that back.</summary>
-    public async Task<(SaveOutcome Outcome, StoredBrief? Brief)> Save(Guid id, int openedAt, Document<Brief> document, CancellationToken stop)
+    /// <param name="id">The brief.</param>
+    /// <param name="openedAt">The revision that the window knows.</param>
+    /// <param name="window">Names the window that saves. Where it saved all that is newer, it has only missed an answer.</param>
+    /// <param name="document">What is saved.</param>
+    /// <param name="stop">Stops it.</param>
+    public async Task<(SaveOutcome Outcome, StoredBrief? Brief)> Save(Guid id, int openedAt, string window, Document<Brief> document, CancellationToken stop)
     {
         var brief = await db.Briefs.FirstOrDefaultAsync(b => b.Id == id && b.OwnerId == Owner.LocalTeacher, stop);
         if (brief is null) return (SaveOutcome.NotFound, null);
-        if (brief.Revision != openedAt) return (SaveOutcome.Conflict, brief);
+        var own = window.Length > 0 && brief.Window == window && openedAt >= brief.WindowSince && openedAt <= brief.Revision;
+        if (brief.Revision != openedAt && !own) return (SaveOutcome.Conflict, brief);
+        if (brief.Window != window) (brief.Window, brief.WindowSince) = (window, brief.Revision);
         await history.Keep(brief, always: false, stop);
         brief.Take(document, clock.GetUtcNow());
         brief.Revision++;
@@ -75,13 +82,25 @@ public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider cl
         await db.Briefs.Where(b => b.Id == id && b.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(b => b.Archived, archived), stop) > 0;
 
     /// <summary>Brings back an older version; what stands now becomes a version too.</summary>
-    public async Task<(SaveOutcome Outcome, StoredBrief? Brief)> Restore(Guid id, int openedAt, int revision, CancellationToken stop)
+    /// <param name="id">The brief.</param>
+    /// <param name="openedAt">The revision that the window knows.</param>
+    /// <param name="revision">The older version's.</param>
+    /// <param name="document">The older version, read.</param>
+    /// <param name="stop">Stops it.</param>
+    public async Task<(SaveOutcome Outcome, StoredBrief? Brief)> Restore(Guid id, int openedAt, int revision, Document<Brief> document, CancellationToken stop)
     {
         var brief = await db.Briefs.FirstOrDefaultAsync(b => b.Id == id && b.OwnerId == Owner.LocalTeacher, stop);
-        if (brief is null || await history.Find(id, revision, stop) is not { } version) return (SaveOutcome.NotFound, null);
+        if (brief is null || brief.Revision < revision) return (SaveOutcome.NotFound, null);
         if (brief.Revision != openedAt) return (SaveOutcome.Conflict, brief);
         await history.Keep(brief, always: true, stop);
         await db.SaveChangesAsync(stop);
-        return await Save(id, openedAt, DocumentReader.Brief(version.Document).OrThrow(), stop);
+        return await Save(id, openedAt, "", document, stop);
     }
+
+    /// <summary>Takes a brief away; for some time it can be taken back. False where there is none.</summary>
+    public async Task<bool> Delete(Guid id, CancellationToken stop) =>
+        await db.Briefs.Where(b => b.Id == id && b.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(b => b.DeletedAt, clock.GetUtcNow()), stop) > 0;
 }
+
+/// <summary>A brief as a list shows it.</summary>
+public sealed record ListedBrief(Guid Id, string Title, string Goal, string Theme, Season Season, string Grades, Pattern Pattern, int Minutes, DateTimeOffset ChangedAt);

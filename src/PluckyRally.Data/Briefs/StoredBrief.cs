@@ -47,6 +47,15 @@ public sealed class StoredBrief
     /// <summary>When it was last saved.</summary>
     public DateTimeOffset ChangedAt { get; set; }
 
+    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <summary>The window that saved last; empty where that is not known.</summary>
+    public string Window { get; set; } = "";
+
+    /// <summary>The revision that this window began with: all since are its own saves.</summary>
+    public int WindowSince { get; set; }
+
     /// <summary>Takes over a document and what lists show of it.</summary>
     public void Take(Document<Brief> document, DateTimeOffset now)
     {
@@ -63,7 +72,7 @@ public sealed class StoredBrief
         Theme = brief.Theme;
         Season = brief.Season;
         Pattern = brief.Pattern;
-        Minutes = (int)Math.Ceiling(Core.Minutes.OfAll(brief));
+        Minutes = Rounding.Whole(Math.Ceiling(Core.Minutes.OfAll(brief)));
         Grades = string.Join(',', brief.Tiers.Select(t => t.GradesOr(brief.Grades)).Append(brief.Grades).Where(g => g != GradeBand.Unsaid).Distinct().Order());
         SearchText = string.Join('\n', new[] { brief.Title, brief.Theme, brief.Goal, brief.Story, brief.Question }.Concat(brief.Rules.Select(r => r.Text)).Concat(brief.Materials.Select(m => m.Name))).ToLowerInvariant();
     }

@@ -6,7 +6,7 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Data.Classes;
 
 /// <summary>The teacher's classes and their pupils.</summary>
-public sealed class ClassRegister(RallyDb db, KeptRallies kept)
+public sealed class ClassRegister(RallyDb db, KeptRallies kept, TimeProvider clock)
 {
     /// <summary>All classes with their pupils, by name.</summary>
     public Task<List<StoredClass>> All(CancellationToken stop) =>
@@ -48,9 +48,20 @@ public sealed class ClassRegister(RallyDb db, KeptRallies kept)
     public async Task<bool> Rename(Guid pupil, string name, CancellationToken stop) =>
         Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop));
 
-    /// <summary>Removes a pupil from the class and from every rally; entries stay. False where there is none.</summary>
+    /// <summary>Takes a pupil out of the class and out of every rally at once; entries stay. For some time it can be taken back. False where there is none.</summary>
     public async Task<bool> Remove(Guid pupil, CancellationToken stop) =>
-        Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteDeleteAsync(stop));
+        Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, clock.GetUtcNow()), stop));
+
+    /// <summary>Takes a class away with its pupils; their rallies stay, without names. For some time it can be taken back. False where there is none.</summary>
+    public async Task<bool> Delete(Guid id, CancellationToken stop)
+    {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        var now = clock.GetUtcNow();
+        await db.Pupils.Where(p => p.ClassId == id).ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, now), stop);
+        var gone = await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.DeletedAt, now), stop);
+        await whole.CommitAsync(stop);
+        return Changed(gone);
+    }
 
     /// <summary>What the rallies of a class say of its pupils.</summary>
     public async Task<ClassHistory> History(Guid id, CancellationToken stop)

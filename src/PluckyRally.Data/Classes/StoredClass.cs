@@ -21,6 +21,9 @@ public sealed class StoredClass
     /// <summary>Whether no photos are taken in its rallies.</summary>
     public bool NoPhotos { get; set; }
 
+    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
     /// <summary>Its pupils.</summary>
     public List<StoredPupil> Pupils { get; init; } = [];
 }
@@ -39,6 +42,9 @@ public sealed class StoredPupil
 
     /// <summary>The place in the list.</summary>
     public int Order { get; init; }
+
+    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
 }
 
 /// <summary>A pupil in a team of a rally, and the job held there. Goes when the pupil is removed; the team's entries stay.</summary>
@@ -70,12 +76,18 @@ internal sealed class StoredClassConfiguration :
         group.HasOne<Owner>().WithMany().HasForeignKey(c => c.OwnerId).OnDelete(DeleteBehavior.Restrict);
         group.HasMany(c => c.Pupils).WithOne().HasForeignKey(p => p.ClassId).OnDelete(DeleteBehavior.Cascade);
         group.Property(c => c.Name).HasMaxLength(Most.Name);
+        group.HasQueryFilter(c => c.DeletedAt == null);
     }
 
-    public void Configure(EntityTypeBuilder<StoredPupil> pupil) => pupil.Property(p => p.Name).HasMaxLength(Most.Name);
+    public void Configure(EntityTypeBuilder<StoredPupil> pupil)
+    {
+        pupil.Property(p => p.Name).HasMaxLength(Most.Name);
+        pupil.HasQueryFilter(p => p.DeletedAt == null);
+    }
 
     public void Configure(EntityTypeBuilder<StoredTeamPupil> member)
     {
+        member.HasQueryFilter(m => m.Pupil!.DeletedAt == null);
         member.HasKey(m => new { m.RallyId, m.TeamId, m.PupilId });
         member.HasOne<StoredTeam>().WithMany(t => t.Pupils).HasForeignKey(m => new { m.RallyId, m.TeamId }).OnDelete(DeleteBehavior.Cascade);
         member.HasOne(m => m.Pupil).WithMany().HasForeignKey(m => m.PupilId).OnDelete(DeleteBehavior.Cascade);

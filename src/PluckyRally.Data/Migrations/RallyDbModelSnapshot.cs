@@ -91,6 +91,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<long>("ChangedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Document")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -136,6 +139,13 @@ namespace PluckyRally.Data.Migrations
                         .HasMaxLength(120)
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Window")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("WindowSince")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("OwnerId", "ChangedAt");
@@ -173,6 +183,9 @@ namespace PluckyRally.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasMaxLength(120)
@@ -199,6 +212,9 @@ namespace PluckyRally.Data.Migrations
 
                     b.Property<Guid>("ClassId")
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -420,6 +436,9 @@ namespace PluckyRally.Data.Migrations
                         .HasMaxLength(120)
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Height")
                         .HasColumnType("INTEGER");
 
@@ -483,9 +502,15 @@ namespace PluckyRally.Data.Migrations
                     b.Property<DateOnly?>("Date")
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Edition")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("JudgesStrikeOthers")
+                        .HasColumnType("INTEGER");
 
                     b.Property<long>("MadeAt")
                         .HasColumnType("INTEGER");
@@ -533,6 +558,48 @@ namespace PluckyRally.Data.Migrations
                     b.HasKey("RallyId", "Id");
 
                     b.ToTable("StoredTeam");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredJudgeName", b =>
+                {
+                    b.Property<Guid>("RallyId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SessionId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("PassId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("RallyId", "Key", "SessionId");
+
+                    b.HasIndex("SessionId");
+
+                    b.ToTable("StoredJudgeName");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredSession", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ExpiresAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Teacher")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Sessions");
                 });
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<System.Guid>", b =>
@@ -679,6 +746,15 @@ namespace PluckyRally.Data.Migrations
                     b.HasOne("PluckyRally.Data.Rallies.StoredRally", null)
                         .WithMany("Teams")
                         .HasForeignKey("RallyId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredJudgeName", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Sessions.StoredSession", null)
+                        .WithMany()
+                        .HasForeignKey("SessionId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

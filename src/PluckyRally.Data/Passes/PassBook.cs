@@ -32,11 +32,11 @@ public sealed class PassBook(RallyDb db, TimeProvider clock)
     public Task<StoredPass?> Find(string code, CancellationToken stop)
     {
         var plain = string.Concat(code.Where(char.IsLetterOrDigit)).ToUpperInvariant();
-        return db.Passes.AsNoTracking().FirstOrDefaultAsync(p => p.Code == plain && p.EndedAt == null, stop);
+        return db.Passes.AsNoTracking().FirstOrDefaultAsync(p => p.Code == plain && p.EndedAt == null && db.Rallies.Any(r => r.Id == p.RallyId), stop);
     }
 
     /// <summary>Whether a pass is still good.</summary>
-    public Task<bool> IsGood(Guid pass, CancellationToken stop) => db.Passes.AnyAsync(p => p.Id == pass && p.EndedAt == null, stop);
+    public Task<bool> IsGood(Guid pass, CancellationToken stop) => db.Passes.AnyAsync(p => p.Id == pass && p.EndedAt == null && db.Rallies.Any(r => r.Id == p.RallyId), stop);
 
     /// <summary>Ends a pass; whoever came in with it is out at once. False where there is none.</summary>
     public async Task<bool> End(Guid rally, Guid pass, CancellationToken stop) =>

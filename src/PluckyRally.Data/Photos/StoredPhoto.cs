@@ -31,6 +31,9 @@ public sealed class StoredPhoto
 
     /// <summary>When it was received.</summary>
     public DateTimeOffset At { get; init; }
+
+    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
 }
 
 internal sealed class StoredPhotoConfiguration : IEntityTypeConfiguration<StoredPhoto>
@@ -38,6 +41,7 @@ internal sealed class StoredPhotoConfiguration : IEntityTypeConfiguration<Stored
     public void Configure(EntityTypeBuilder<StoredPhoto> photo)
     {
         photo.HasOne<StoredTeam>().WithMany().HasForeignKey(p => new { p.RallyId, p.TeamId }).OnDelete(DeleteBehavior.Cascade);
+        photo.HasQueryFilter(p => p.DeletedAt == null);
         photo.Property(p => p.By).HasMaxLength(Most.Name);
     }
 }

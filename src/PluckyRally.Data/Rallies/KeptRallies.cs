@@ -29,16 +29,30 @@ public sealed class KeptRallies
 
     private readonly ConcurrentDictionary<Guid, KeptRally> _rallies = new();
     private readonly ConcurrentDictionary<Guid, SemaphoreSlim> _turns = new();
+    private int _forgotten;
 
-    /// <summary>Forgets all, so that they are read again.</summary>
-    public void Forget() => _rallies.Clear();
+    /// <summary>Forgets all, so that they are read again; what is being read at this moment is not kept either.</summary>
+    public void Forget()
+    {
+        Interlocked.Increment(ref _forgotten);
+        _rallies.Clear();
+    }
+
+    /// <summary>How often all was forgotten. Whoever reads a rally asks before it reads.</summary>
+    internal int Forgotten => Volatile.Read(ref _forgotten);
 
     internal KeptRally? Find(Guid id) => _rallies.GetValueOrDefault(id);
 
-    internal void Keep(KeptRally rally)
+    /// <param name="rally">As it was read.</param>
+    /// <param name="forgotten">How often all had been forgotten before it was read; if again since, it may be old and is not kept.</param>
+    internal void Keep(KeptRally rally, int forgotten)
     {
+        if (forgotten != Forgotten) return;
         if (_rallies.Count >= Most && !_rallies.ContainsKey(rally.Stored.Id)) _rallies.Clear();
         _rallies[rally.Stored.Id] = rally;
+
+        // Forgotten between the question above and now.
+        if (forgotten != Forgotten) _rallies.TryRemove(rally.Stored.Id, out _);
     }
 
     /// <summary>Waits until nobody else reads or writes this rally's log; disposing lets the next one in.</summary>

@@ -27,6 +27,7 @@ public sealed class LogWriter : IAsyncDisposable
 
     /// <summary>Appends an entry; done when it is on the disk. An entry that the log has already changes nothing.</summary>
     /// <exception cref="SqliteException">The disk is full, or the file cannot be written.</exception>
+    /// <exception cref="ObjectDisposedException">The server is stopping.</exception>
     public Task Append(Guid rally, Entry entry)
     {
         var pending = new Pending(rally, entry.Id, JsonSerializer.Serialize(entry, Json.Options));
@@ -47,33 +48,31 @@ public sealed class LogWriter : IAsyncDisposable
         {
             var batch = new List<Pending>();
             while (batch.Count < Together && _pending.Reader.TryRead(out var next)) batch.Add(next);
-            try
+            if (Attempt(batch) is null) continue;
+
+            // One of them cannot be written; the others are not to suffer for it.
+            foreach (var one in batch)
             {
-                Write(batch);
-            }
-            catch (SqliteException) when (batch.Count > 1)
-            {
-                // One of them cannot be written; the others are not to suffer for it.
-                foreach (var one in batch) WriteOne(one);
-            }
-            catch (SqliteException wrong)
-            {
-                batch[0].Done.SetException(wrong);
+                if (Attempt([one]) is { } wrong) one.Done.SetException(wrong);
             }
         }
     }
 
-    private void WriteOne(Pending one)
+    /// <summary>Writes, and gives what went wrong. Whatever that is, it is the answer to who waits; this writer goes on for the others.</summary>
+#pragma warning disable CA1031 // The exception is handed on to whoever waits for the entry.
+    private Exception? Attempt(IReadOnlyList<Pending> batch)
     {
         try
         {
-            Write([one]);
+            Write(batch);
+            return null;
         }
-        catch (SqliteException wrong)
+        catch (Exception wrong)
         {
-            one.Done.SetException(wrong);
+            return wrong;
         }
     }
+#pragma warning restore CA1031
 
     private void Write(IReadOnlyList<Pending> batch)
     {

@@ -9,19 +9,18 @@ namespace PluckyRally.Data.Rallies;
 /// <summary>The teacher's rallies and their logs.</summary>
 public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, TimeProvider clock)
 {
-    /// <summary>All rallies, the newest first, with their teams and the number of entries.</summary>
-    public async Task<IReadOnlyList<(StoredRally Rally, int Entries)>> All(CancellationToken stop)
-    {
-        var rallies = await db.Rallies.AsNoTracking().Include(r => r.Teams).Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.Date).ThenByDescending(r => r.MadeAt).ToListAsync(stop);
-        var counts = await db.Entries.GroupBy(e => e.RallyId).Select(g => new { g.Key, Count = g.Count() }).ToDictionaryAsync(g => g.Key, g => g.Count, stop);
-        return [.. rallies.Select(r => (r, counts.GetValueOrDefault(r.Id)))];
-    }
+    /// <summary>All rallies, the newest first, as a list shows them.</summary>
+    public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) => await db.Rallies.AsNoTracking()
+        .Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.Date).ThenByDescending(r => r.MadeAt)
+        .Select(r => new ListedRally(r.Id, r.Name, r.Date, r.BriefTitle, r.BriefId, r.MadeAt, r.Teams.Count, db.Entries.Count(e => e.RallyId == r.Id)))
+        .ToListAsync(stop);
 
-    /// <summary>The rallies in which nothing is recorded yet.</summary>
-    public async Task<IReadOnlyList<(Guid Id, Rally Rally)>> NotBegun(CancellationToken stop)
+    /// <summary>The rallies in which nothing is recorded yet; one whose edition is not understood is left out.</summary>
+    public async Task<IReadOnlyList<(Guid Id, string Name, Edition Edition, IReadOnlyList<int> Members)>> NotBegun(CancellationToken stop)
     {
-        var rallies = await db.Rallies.AsNoTracking().Include(r => r.Teams).Where(r => r.OwnerId == Owner.LocalTeacher && !db.Entries.Any(e => e.RallyId == r.Id)).ToListAsync(stop);
-        return [.. rallies.Select(r => (r.Id, Read(r, [])))];
+        var rallies = await db.Rallies.AsNoTracking().Where(r => r.OwnerId == Owner.LocalTeacher && !db.Entries.Any(e => e.RallyId == r.Id))
+            .Select(r => new { r.Id, r.Name, r.Edition, Members = r.Teams.OrderBy(t => t.Order).Select(t => t.Members).ToList() }).ToListAsync(stop);
+        return [.. rallies.Select(r => (r.Id, r.Name, Edition: DocumentReader.KeptEdition(r.Edition), r.Members)).Where(r => r.Edition is not null).Select(r => (r.Id, r.Name, r.Edition!, (IReadOnlyList<int>)r.Members))];
     }
 
     /// <summary>One rally with its whole log, or null. What was read once is kept, since a lesson asks for it many times a second.</summary>
@@ -38,15 +37,18 @@ public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, Tim
     /// </summary>
     /// <param name="rally">The rally.</param>
     /// <param name="entry">As it came.</param>
+    /// <param name="refuse">Why whoever sent it may not write it, looking at what is in the log; null where that is all right.</param>
     /// <param name="stop">Ends the wait for others; once it is being written it is written.</param>
-    public async Task<Result<Recorded>?> Record(Guid rally, Entry entry, CancellationToken stop)
+    public async Task<Result<Recorded>?> Record(Guid rally, Entry entry, Func<KeptRally, Problem?> refuse, CancellationToken stop)
     {
         using var _ = await kept.Alone(rally, stop);
+        var forgotten = kept.Forgotten;
         if (await OpenAlone(rally, stop) is not { } found) return null;
 
         // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
         if (found.Has(entry.Id)) return Result<Recorded>.Ok(new(found, Fresh: false));
         if (!found.Opened.IsOk) return Result<Recorded>.Refused(found.Opened.Problems);
+        if (refuse(found) is { } forbidden) return Result<Recorded>.Refused(forbidden);
         var accepted = Recorder.Accept(found.Opened.Value.Playbook, found.Rally.Teams, entry, found.Rally.Entries);
         if (!accepted.IsOk) return Result<Recorded>.Refused(accepted.Problems);
 
@@ -55,19 +57,19 @@ public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, Tim
         if (!grown.IsOk) return Result<Recorded>.Refused(grown.Problems);
         await writer.Append(rally, accepted.Value);
         var now = found with { Rally = grown.Value.Rally, Opened = grown };
-        kept.Keep(now);
+        kept.Keep(now, forgotten);
         return Result<Recorded>.Ok(new(now, Fresh: true));
     }
 
     private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)
     {
         if (kept.Find(id) is { } known) return known;
+        var forgotten = kept.Forgotten;
         var stored = await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null) return null;
         var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
-        var rally = Read(stored, entries);
-        var read = new KeptRally(stored, rally, OpenedRally.Open(rally));
-        kept.Keep(read);
+        var read = RallyRows.Read(stored, entries);
+        kept.Keep(read, forgotten);
         return read;
     }
 
@@ -89,7 +91,7 @@ public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, Tim
             MadeAt = clock.GetUtcNow(),
             Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = Pupils(id, t, known) })],
         });
-        foreach (var entry in rally.Entries) db.Entries.Add(Stored(id, entry));
+        foreach (var entry in RallyRows.Write(id, rally)) db.Entries.Add(entry);
         await db.SaveChangesAsync(stop);
         return id;
     }
@@ -111,15 +113,30 @@ public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, Tim
     private static List<StoredTeamPupil> Pupils(Guid rally, Team team, Dictionary<string, Guid> known) =>
         [.. team.Pupils.Where(p => known.ContainsKey(p.Id)).DistinctBy(p => known[p.Id]).Select(p => new StoredTeamPupil { RallyId = rally, TeamId = team.Id, PupilId = known[p.Id], Jobs = string.Join(',', p.Jobs) })];
 
-    private static Rally Read(StoredRally stored, List<string> entries) => new()
+    /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>
+    public async Task<bool> Delete(Guid id, CancellationToken stop)
     {
-        Name = stored.Name,
-        Date = stored.Date,
-        Edition = JsonSerializer.Deserialize<Edition>(stored.Edition, Json.Options)!,
-        Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(t => new Team { Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Pupils = [.. t.Pupils.OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))] })],
-        Entries = [.. entries.Select(text => JsonSerializer.Deserialize<Entry>(text, Json.Options)!)],
-    };
+        var gone = await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, clock.GetUtcNow()), stop) > 0;
+        if (gone) kept.Forget();
+        return gone;
+    }
 
-    private static StoredEntry Stored(Guid rally, Entry entry) =>
-        new() { RallyId = rally, EntryId = entry.Id, Document = JsonSerializer.Serialize(entry, Json.Options) };
+    /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
+    public async Task<bool> LetJudgesStrikeOthers(Guid id, bool may, CancellationToken stop)
+    {
+        var there = await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.JudgesStrikeOthers, may), stop) > 0;
+        if (there) kept.Forget();
+        return there;
+    }
 }
+
+/// <summary>A rally as a list shows it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Date">The day it is run.</param>
+/// <param name="BriefTitle">The brief's title.</param>
+/// <param name="BriefId">The brief that it was made from; null where that is not on this shelf.</param>
+/// <param name="MadeAt">When it was made.</param>
+/// <param name="Teams">How many teams there are.</param>
+/// <param name="Entries">How many entries there are.</param>
+public sealed record ListedRally(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, DateTimeOffset MadeAt, int Teams, int Entries);

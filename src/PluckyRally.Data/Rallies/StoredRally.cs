@@ -29,6 +29,12 @@ public sealed class StoredRally
     /// <summary>When it was made.</summary>
     public DateTimeOffset MadeAt { get; init; }
 
+    /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <summary>Whether judges may strike out what others recorded.</summary>
+    public bool JudgesStrikeOthers { get; set; }
+
     /// <summary>The teams.</summary>
     public List<StoredTeam> Teams { get; init; } = [];
 }

@@ -1,11 +1,11 @@
-using System.Globalization;
 using System.Net;
-using System.Threading.RateLimiting;
 using Microsoft.AspNetCore.Authentication;
+using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Authorization;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
 using PluckyRally.Data;
+using PluckyRally.Data.Folder;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Web;
@@ -14,48 +14,32 @@ namespace PluckyRally.Web;
 internal static class AccessSetup
 {
     public const string PassScheme = "Pass";
-    public const string Guessing = "guessing";
-
-    /// <summary>Shortest password (NIST SP 800-63B, 5.1.1.1: at least 8 characters, no rules about which).</summary>
-    public const int ShortestPassword = 8;
-
-    private const int TriesOfOneDevice = 10;
-    private const int TriesOfAll = 60;
 
     public static void AddAccess(this IServiceCollection services, ServerSettings settings)
     {
         services.AddSingleton(settings);
+        services.AddSingleton<LiveLines>();
+        services.AddSingleton<SessionStore>();
         services.AddScoped<IAuthorizationHandler, RallyAccessHandler>();
-        services.AddDataProtection().SetApplicationName("plucky-rally").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(settings.DataFolder, "keys")));
+        services.AddDataProtection().SetApplicationName("plucky-rally").PersistKeysToFileSystem(Keys(settings.Folder));
         var authentication = services.AddAuthentication(Door.Name);
         authentication.AddScheme<AuthenticationSchemeOptions, Door>(Door.Name, null);
-        authentication.AddCookie(PassScheme, cookie => Plain(cookie.Cookie, "rally-pass"));
-        authentication.AddIdentityCookies(identity => identity.ApplicationCookie!.Configure(cookie => Plain(cookie.Cookie, "rally-teacher")));
+        authentication.AddCookie(PassScheme);
+        authentication.AddIdentityCookies();
+        KeepOnServer(services, PassScheme, "rally-pass");
+        KeepOnServer(services, IdentityConstants.ApplicationScheme, "rally-teacher");
+        services.Configure<SecurityStampValidatorOptions>(stamp => stamp.OnRefreshingPrincipal = KeepSession);
+        services.Configure<PasswordHasherOptions>(hash => hash.IterationCount = PasswordRule.Rounds);
         services.AddIdentityCore<Owner>(identity =>
         {
-            identity.Password.RequiredLength = ShortestPassword;
+            identity.Password.RequiredLength = PasswordRule.Shortest;
             identity.Password.RequireDigit = identity.Password.RequireLowercase = identity.Password.RequireUppercase = identity.Password.RequireNonAlphanumeric = false;
-        }).AddEntityFrameworkStores<RallyDb>().AddSignInManager();
+        }).AddEntityFrameworkStores<RallyDb>().AddSignInManager().AddPasswordValidator<PasswordRule>();
         services.AddAuthorizationBuilder()
             .SetFallbackPolicy(Policy(CallerRole.Teacher))
             .AddPolicy(nameof(CallerRole.Judge), Policy(CallerRole.Judge))
             .AddPolicy(nameof(CallerRole.Wall), Policy(CallerRole.Wall));
-        services.AddRateLimiter(limits =>
-        {
-            limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
-            limits.OnRejected = (refused, _) =>
-            {
-                if (refused.Lease.TryGetMetadata(MetadataName.RetryAfter, out var after)) refused.HttpContext.Response.Headers.RetryAfter = Math.Ceiling(after.TotalSeconds).ToString(CultureInfo.InvariantCulture);
-                return ValueTask.CompletedTask;
-            };
-            limits.AddPolicy(Guessing, context => Window(context.Connection.RemoteIpAddress?.ToString() ?? "", TriesOfOneDevice));
-
-            // A class full of devices must not guess faster together; the teacher's own computer is not held up by them.
-            limits.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
-                context.GetEndpoint()?.Metadata.GetMetadata<Microsoft.AspNetCore.RateLimiting.EnableRateLimitingAttribute>() is null || IsHere(context)
-                    ? RateLimitPartition.GetNoLimiter("")
-                    : Window("the network", TriesOfAll));
-        });
+        services.AddGuessLimits();
     }
 
     /// <summary>Judges may use it, in the rally that the address names.</summary>
@@ -71,15 +55,34 @@ internal static class AccessSetup
 
     private static AuthorizationPolicy Policy(CallerRole least) => new AuthorizationPolicyBuilder(Door.Name).AddRequirements(new RallyAccess(least)).Build();
 
-    /// <summary>Kept for a school day, never sent to or from other sites. A classroom has no certificate, so it cannot be for encrypted connections only.</summary>
-    private static void Plain(CookieBuilder cookie, string name)
+    /// <summary>
+    /// A cookie that is good for as long as its session is, never sent to or from other sites. Where a classroom has no certificate it
+    /// cannot be for encrypted connections only.
+    /// </summary>
+    private static void KeepOnServer(IServiceCollection services, string scheme, string name) => services
+        .AddOptions<CookieAuthenticationOptions>(scheme)
+        .Configure<SessionStore>((cookie, store) =>
+        {
+            var before = cookie.Events.OnValidatePrincipal;
+            cookie.Events.OnValidatePrincipal = async context =>
+            {
+                if (!await store.IsGood(context.Principal!, context.HttpContext.RequestAborted)) context.RejectPrincipal();
+                else await before(context);
+            };
+            cookie.ExpireTimeSpan = SessionStore.Day;
+            cookie.SlidingExpiration = true;
+            cookie.Cookie.Name = name;
+            cookie.Cookie.HttpOnly = true;
+            cookie.Cookie.SameSite = SameSiteMode.Strict;
+            cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
+        });
+
+    /// <summary>A teacher who is looked up again keeps the session.</summary>
+    private static Task KeepSession(SecurityStampRefreshingPrincipalContext refreshed)
     {
-        cookie.Name = name;
-        cookie.HttpOnly = true;
-        cookie.SameSite = SameSiteMode.Strict;
-        cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
+        if (refreshed.CurrentPrincipal?.FindFirst(SessionStore.ClaimType) is { } session) refreshed.NewPrincipal?.Identities.First().AddClaim(session);
+        return Task.CompletedTask;
     }
 
-    private static RateLimitPartition<string> Window(string who, int tries) =>
-        RateLimitPartition.GetFixedWindowLimiter(who, _ => new() { PermitLimit = tries, Window = TimeSpan.FromMinutes(1) });
+    private static DirectoryInfo Keys(DataFolder folder) => new(folder.Keys);
 }

@@ -38,12 +38,17 @@ internal sealed record HeldPass(Guid Pass, Guid Rally, PassKind Kind)
 /// <param name="IsTeacher">Whether it is the teacher.</param>
 /// <param name="Name">What entries say of who wrote them.</param>
 /// <param name="Passes">The passes that this device holds; each may have been ended meanwhile.</param>
-internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPass> Passes)
+/// <param name="Session">The session that it has; empty for the teacher alone at this computer.</param>
+internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPass> Passes, string Session)
 {
+    /// <summary>What entries say that the teacher wrote. Nobody else may go by it.</summary>
+    public const string Teacher = "Teacher";
+
     public static Caller Of(ClaimsPrincipal user) => new(
         user.Identities.Any(i => i.IsAuthenticated && i.AuthenticationType is not AccessSetup.PassScheme),
-        user.Identity?.AuthenticationType == AccessSetup.PassScheme ? user.Identity.Name ?? "Judge" : "Teacher",
-        [.. user.FindAll(HeldPass.ClaimType).Select(HeldPass.Read)]);
+        user.Identity?.AuthenticationType == AccessSetup.PassScheme ? user.Identity.Name ?? "Judge" : Teacher,
+        [.. user.FindAll(HeldPass.ClaimType).Select(HeldPass.Read)],
+        SessionStore.IdOf(user));
 
     /// <summary>What the caller may do in a rally: the most that a pass that is still good lets it.</summary>
     public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop)

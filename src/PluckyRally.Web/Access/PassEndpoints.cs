@@ -1,5 +1,6 @@
-using System.Net.NetworkInformation;
-using System.Net.Sockets;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
+using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Passes;
@@ -13,14 +14,19 @@ internal static class PassEndpoints
 {
     public static void MapPasses(this IEndpointRouteBuilder api)
     {
-        var passes = api.MapGroup("/rallies/{id:guid}/passes").WithTags("Access");
-        passes.MapGet("", All).WithName("listPasses");
-        passes.MapPost("", Make).WithName("makePass").Accepts<NewPass>("application/json");
-        passes.MapDelete("/{pass:guid}", End).WithName("endPass");
+        var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Access");
+        rally.MapGet("/passes", All).WithName("listPasses");
+        rally.MapPost("/passes", Make).WithName("makePass").Accepts<NewPass>("application/json");
+        rally.MapDelete("/passes/{pass:guid}", End).WithName("endPass");
+        rally.MapPut("/judges", Let).WithName("letJudges").Accepts<WhatJudgesMay>("application/json");
     }
 
-    private static async Task<Ok<IReadOnlyList<Pass>>> All(Guid id, HttpContext context, PassBook book, CancellationToken stop) =>
-        TypedResults.Ok<IReadOnlyList<Pass>>([.. (await book.Of(id, stop)).Select(p => Shown(p, context))]);
+    private static async Task<Results<Ok<RallyPasses>, Missing>> All(Guid id, HttpContext context, PassBook book, RallyLog log, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        var addresses = await Addresses(context, stop);
+        return TypedResults.Ok(new RallyPasses(addresses, found.Stored.JudgesStrikeOthers, [.. (await book.Of(id, stop)).Select(p => Shown(p, addresses[0]))]));
+    }
 
     private static async Task<Results<Created<Pass>, Missing, Refused>> Make(Guid id, SentJson sent, HttpContext context, PassBook book, RallyLog log, CancellationToken stop)
     {
@@ -28,42 +34,55 @@ internal static class PassEndpoints
         if (!request.IsOk) return new Refused(request.Problems);
         if (await log.Open(id, stop) is null) return new Missing("rally");
         var pass = await book.Make(id, request.Value.Value.Kind, stop);
-        return TypedResults.Created($"/api/rallies/{id}/passes/{pass.Id}", Shown(pass, context));
+        return TypedResults.Created($"/api/rallies/{id}/passes/{pass.Id}", Shown(pass, (await Addresses(context, stop))[0]));
     }
 
-    private static async Task<Results<NoContent, Missing>> End(Guid id, Guid pass, PassBook book, CancellationToken stop) =>
-        await book.End(id, pass, stop) ? TypedResults.NoContent() : new Missing("pass");
-
-    private static Pass Shown(StoredPass pass, HttpContext context)
+    private static async Task<Results<NoContent, Missing>> End(Guid id, Guid pass, PassBook book, LiveLines lines, CancellationToken stop)
     {
-        var link = $"{Address(context)}/{(pass.Kind == PassKind.Judge ? "join" : "show")}/{pass.Code}";
+        if (!await book.End(id, pass, stop)) return new Missing("pass");
+        lines.EndPass(pass);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, Missing, Refused>> Let(Guid id, SentJson sent, RallyLog log, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<WhatJudgesMay>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        return await log.LetJudgesStrikeOthers(id, request.Value.Value.StrikeOthers, stop) ? TypedResults.NoContent() : new Missing("rally");
+    }
+
+    /// <summary>The code stands behind a #: browsers send that to nobody, and the page takes it out of the address at once.</summary>
+    private static Pass Shown(StoredPass pass, string address)
+    {
+        var link = $"{address}/{(pass.Kind == PassKind.Judge ? "join" : "show")}#{pass.Code}";
         using var picture = QRCodeGenerator.GenerateQrCode(link, QRCodeGenerator.ECCLevel.M);
         return new(pass.Id, pass.Kind, string.Join(' ', pass.Code.Chunk(3).Select(c => new string(c))), link, new SvgQRCode(picture).GetGraphic(4, "#1d2b33", "#ffffff", true, SvgQRCode.SizingMode.ViewBoxAttribute));
     }
 
-    /// <summary>Where the classroom's devices find this server: by its address in their network, whatever this window calls it.</summary>
-    private static string Address(HttpContext context)
+    /// <summary>
+    /// Where the classroom's devices find this server now: by its number in their network, whatever this window calls it, and by
+    /// its name where the network knows it. At least one.
+    /// </summary>
+    private static async Task<IReadOnlyList<string>> Addresses(HttpContext context, CancellationToken stop)
     {
-        var port = context.Request.Host.Port is { } number ? $":{number}" : "";
-        return $"{context.Request.Scheme}://{(AccessSetup.IsHere(context) && LanAddresses.All() is [var first, ..] ? first : context.Request.Host.Host)}{port}";
+        var urls = context.RequestServices.GetRequiredService<IServer>().Features.GetRequiredFeature<IServerAddressesFeature>().Addresses;
+        var hosts = AccessSetup.IsHere(context) && LanAddresses.All() is { Count: > 0 } numbers ? numbers : [context.Request.Host.Host];
+        return [.. hosts.Concat(await LanAddresses.KnowsName(stop) ? [LanAddresses.LocalName] : []).Distinct().Select(host => ServedAt.Of(urls, host))];
     }
-}
-
-/// <summary>This computer's addresses in the networks that it is in.</summary>
-internal static class LanAddresses
-{
-    public static IReadOnlyList<string> All() =>
-    [
-        .. NetworkInterface.GetAllNetworkInterfaces()
-            .Where(n => n.OperationalStatus == OperationalStatus.Up && n.NetworkInterfaceType != NetworkInterfaceType.Loopback)
-            .SelectMany(n => n.GetIPProperties().UnicastAddresses)
-            .Where(a => a.Address.AddressFamily == AddressFamily.InterNetwork)
-            .Select(a => a.Address.ToString()),
-    ];
 }
 
 /// <summary>A pass to be made.</summary>
 public sealed record NewPass(PassKind Kind);
+
+/// <summary>What judges may do beside recording.</summary>
+/// <param name="StrikeOthers">Whether they may strike out what others recorded.</param>
+public sealed record WhatJudgesMay(bool StrikeOthers);
+
+/// <summary>How devices come into a rally.</summary>
+/// <param name="Addresses">Where they find this computer now, the best one first.</param>
+/// <param name="StrikeOthers">Whether judges may strike out what others recorded.</param>
+/// <param name="Passes">The passes that are good.</param>
+public sealed record RallyPasses(IReadOnlyList<string> Addresses, bool StrikeOthers, IReadOnlyList<Pass> Passes);
 
 /// <summary>A pass as the teacher sees it.</summary>
 /// <param name="Id">Its id.</param>

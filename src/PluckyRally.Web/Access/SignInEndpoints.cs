@@ -5,6 +5,7 @@ using Microsoft.AspNetCore.Identity;
 using PluckyRally.Core;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
+using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web;
 
@@ -15,10 +16,11 @@ internal static class SignInEndpoints
     {
         var access = api.MapGroup("").WithTags("Access").AllowAnonymous();
         access.MapGet("/who", Who).WithName("whoAmI");
-        access.MapPost("/sign-in", SignIn).WithName("signIn").Accepts<PasswordTyped>("application/json").RequireRateLimiting(AccessSetup.Guessing);
-        access.MapPost("/password", SetFirst).WithName("setFirstPassword").Accepts<PasswordTyped>("application/json");
-        access.MapPost("/join", Join).WithName("join").Accepts<CodeTyped>("application/json").RequireRateLimiting(AccessSetup.Guessing);
+        access.MapPost("/sign-in", SignIn).WithName("signIn").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
+        access.MapPost("/password", SetFirst).WithName("setFirstPassword").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small);
+        access.MapPost("/join", Join).WithName("join").Accepts<CodeTyped>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
         access.MapPost("/sign-out", (Delegate)SignOut).WithName("signOut");
+        api.MapPut("/password", Change).WithTags("Access").WithName("changePassword").Accepts<PasswordChange>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
     }
 
     private static async Task<Ok<WhoAmI>> Who(HttpContext context, UserManager<Owner> owners, ServerSettings settings, PassBook book, CancellationToken stop)
@@ -39,48 +41,92 @@ internal static class SignInEndpoints
             AccessSetup.IsHere(context)));
     }
 
-    private static async Task<Results<Ok, Refused>> SignIn(SentJson sent, UserManager<Owner> owners, SignInManager<Owner> signIn)
+    private static async Task<Results<Ok, Refused>> SignIn(SentJson sent, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        var came = await signIn.PasswordSignInAsync(await Teacher(owners), request.Value.Value.Password, isPersistent: true, lockoutOnFailure: false);
-        return came.Succeeded ? TypedResults.Ok() : new Refused([new("/password", "This is not the password.", "Try again. If it is lost, see “A lost password” in the README.")]);
+        var teacher = await Teacher(owners);
+        var came = await signIn.CheckPasswordSignInAsync(teacher, request.Value.Value.Password, lockoutOnFailure: false);
+        if (!came.Succeeded) return new Refused([new("/password", "This is not the password.", "Try again. If it is lost, see “A lost password” in the README.")]);
+        await Enter(teacher, signIn, sessions, stop);
+        return TypedResults.Ok();
     }
 
     /// <summary>The first password is set at the computer itself, so that nobody on the network can be quicker.</summary>
-    private static async Task<Results<Ok, Refused>> SetFirst(SentJson sent, HttpContext context, UserManager<Owner> owners, SignInManager<Owner> signIn)
+    private static async Task<Results<Ok, Refused>> SetFirst(SentJson sent, HttpContext context, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         if (!AccessSetup.IsHere(context)) return new Refused([new("/password", "The first password is set at the computer that Plucky Rally runs on.", "Open it there, set the password, then come back.")]);
         if (await HasPassword(owners)) return new Refused([new("/password", "There is a password already.", "Sign in with it.")]);
         var teacher = await Teacher(owners);
-        var set = await owners.AddPasswordAsync(teacher, request.Value.Value.Password);
-        if (!set.Succeeded) return new Refused([new("/password", "This password is too short.", $"Use at least {AccessSetup.ShortestPassword} characters; a few words are easy to remember.")]);
-        await signIn.SignInAsync(teacher, isPersistent: true);
+        if (PasswordRule.Problem(request.Value.Value.Password) is { } wrong) return new Refused([wrong]);
+        await owners.AddPasswordAsync(teacher, request.Value.Value.Password);
+        await Enter(teacher, signIn, sessions, stop);
+        return TypedResults.Ok();
+    }
+
+    /// <summary>Whoever comes in has a session of its own, whatever the device held before.</summary>
+    private static async Task Enter(Owner teacher, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop) =>
+        await signIn.SignInWithClaimsAsync(teacher, isPersistent: true, [await sessions.Begin(teacher: true, stop)]);
+
+    /// <summary>A new password ends the teacher's sessions on all devices; this one comes in again with it.</summary>
+    private static async Task<Results<Ok, Refused>> Change(SentJson sent, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<PasswordChange>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var (old, next) = (request.Value.Value.Old, request.Value.Value.New);
+        var teacher = await Teacher(owners);
+        if (!await owners.CheckPasswordAsync(teacher, old)) return new Refused([new("/old", "This is not the password.", "Type the one that is good until now.")]);
+        if (PasswordRule.Problem(next) is { } wrong) return new Refused([wrong with { At = "/new" }]);
+        await owners.ChangePasswordAsync(teacher, old, next);
+        await sessions.EndTeachers(new(), stop);
+        await Enter(teacher, signIn, sessions, stop);
         return TypedResults.Ok();
     }
 
     /// <summary>A device may hold passes of several rallies at once.</summary>
-    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, CancellationToken stop)
+    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, SessionBook names, SessionStore sessions, CancellationToken stop)
     {
         var request = DocumentReader.Request<CodeTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
         if (await book.Find(code, stop) is not { } pass) return new Refused([new("/code", "No rally has this code.", "Look at the code again; it may have been ended. The teacher can show it under Judges.")]);
         if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40) return new Refused([new("/name", "The judge needs a name.", "Type what the log shall say, for example a first name; at most 40 characters.")]);
-        var held = new HeldPass(pass.Id, pass.RallyId, pass.Kind);
         var before = await context.AuthenticateAsync(AccessSetup.PassScheme);
+        if (pass.Kind == PassKind.Judge && await NameProblem(pass.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is { } taken) return new Refused([taken]);
+        var held = new HeldPass(pass.Id, pass.RallyId, pass.Kind);
         var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => p.Pass != pass.Id) : [];
         var identity = new ClaimsIdentity(AccessSetup.PassScheme);
         identity.AddClaim(new(ClaimTypes.Name, name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
         foreach (var one in others.TakeLast(9).Append(held)) identity.AddClaim(one.AsClaim());
-        await context.SignInAsync(AccessSetup.PassScheme, new(identity), new() { IsPersistent = true });
+
+        // A device keeps its session when another judge takes it over: what waits on it is still that device's.
+        identity.AddClaim(before.Principal?.FindFirst(SessionStore.ClaimType) ?? await sessions.Begin(teacher: false, stop));
+        var principal = new ClaimsPrincipal(identity);
+        await context.SignInAsync(AccessSetup.PassScheme, principal, new() { IsPersistent = true });
+        if (pass.Kind == PassKind.Judge) await names.Hold(pass.RallyId, pass.Id, name, SessionStore.IdOf(principal), stop);
         return TypedResults.Ok(new JoinedRally(pass.RallyId, pass.Kind == PassKind.Judge ? CallerRole.Judge : CallerRole.Wall));
     }
 
-    private static async Task<Ok> SignOut(HttpContext context)
+    /// <summary>Nobody is taken for somebody else without being told.</summary>
+    private static async Task<Problem?> NameProblem(Guid rally, string name, bool same, ClaimsPrincipal? before, SessionBook sessions, CancellationToken stop)
     {
+        if (SessionBook.KeyOf(name).Length == 0) return new("/name", "This name cannot be read.", "Use letters or digits.");
+        if (SessionBook.ReadsAs(name, Caller.Teacher)) return new("/name", "The log says “Teacher” of the teacher alone.", "Use another name, for example your first name.");
+        var session = before is { } known ? Caller.Of(known).Session : "";
+        return !same && await sessions.IsTaken(rally, name, session, stop)
+            ? new("/same", $"Another device judges here as {name}.", "If that is you too, say so. If not, use another name, so that the log tells you apart.")
+            : null;
+    }
+
+    private static async Task<Ok> SignOut(HttpContext context, SessionStore sessions, CancellationToken stop)
+    {
+        foreach (var scheme in new[] { IdentityConstants.ApplicationScheme, AccessSetup.PassScheme })
+        {
+            if ((await context.AuthenticateAsync(scheme)).Principal is { } user) await sessions.End(user, stop);
+        }
+
         await context.SignOutAsync(IdentityConstants.ApplicationScheme);
         await context.SignOutAsync(AccessSetup.PassScheme);
         return TypedResults.Ok();
@@ -97,7 +143,11 @@ public sealed record PasswordTyped(string Password);
 /// <summary>A code as it was typed or came with a link.</summary>
 /// <param name="Code">The code.</param>
 /// <param name="Name">For a judge: what the log shall say.</param>
-public sealed record CodeTyped(string Code, string Name = "");
+/// <param name="Same">Whether somebody with this name on another device is the same person.</param>
+public sealed record CodeTyped(string Code, string Name = "", bool Same = false);
+
+/// <summary>The teacher's password, and the one that it shall be from now on.</summary>
+public sealed record PasswordChange(string Old, string New);
 
 /// <summary>A rally that a device was let into.</summary>
 /// <param name="Rally">The rally.</param>

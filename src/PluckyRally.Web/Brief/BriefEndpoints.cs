@@ -18,6 +18,7 @@ internal static class BriefEndpoints
         briefs.MapPut("/{id:guid}", Save).WithName("saveBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Most.BriefBytes);
         briefs.MapGet("/{id:guid}/check", Check).WithName("checkBrief");
         briefs.MapPost("/{id:guid}/copy", Copy).WithName("copyBrief");
+        briefs.MapDelete("/{id:guid}", Delete).WithName("deleteBrief");
         briefs.MapPut("/{id:guid}/archived", Archive).WithName("archiveBrief").Accepts<Archived>("application/json");
         api.MapGet("/choices", () => TypedResults.Ok(Choices.All)).WithTags("Brief").WithName("choices");
     }
@@ -55,6 +56,9 @@ internal static class BriefEndpoints
         return await shelf.Archive(id, request.Value.Value.Away, stop) ? TypedResults.NoContent() : new Missing("brief");
     }
 
+    private static async Task<Results<NoContent, Missing>> Delete(Guid id, BriefShelf shelf, CancellationToken stop) =>
+        await shelf.Delete(id, stop) ? TypedResults.NoContent() : new Missing("brief");
+
     /// <summary>The document itself, fields that this version does not know included; the ETag is what a save must name.</summary>
     private static async Task<Results<ContentHttpResult, Missing, Refused>> Open(Guid id, BriefShelf shelf, HttpResponse response, CancellationToken stop)
     {
@@ -64,7 +68,6 @@ internal static class BriefEndpoints
         var document = DocumentReader.Brief(brief.Document);
         if (!document.IsOk) return new Refused(document.Problems);
         response.Headers.ETag = Revisions.Tag(brief.Revision);
-        response.Headers.CacheControl = "no-store";
         return TypedResults.Text(document.Value.Text, "application/json");
     }
 
@@ -73,7 +76,7 @@ internal static class BriefEndpoints
         if (Revisions.OpenedAt(request) is not { } openedAt) return Revisions.NotSaid();
         var document = DocumentReader.Brief(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
-        var (outcome, brief) = await shelf.Save(id, openedAt, document.Value, stop);
+        var (outcome, brief) = await shelf.Save(id, openedAt, Revisions.Window(request), document.Value, stop);
         switch (outcome)
         {
             case SaveOutcome.NotFound:
@@ -110,13 +113,17 @@ public sealed record Archived(bool Away);
 /// <summary>A brief as it stands on the shelf.</summary>
 public sealed record BriefOnShelf(Guid Id, string Title, string Goal, string Theme, Season Season, IReadOnlyList<GradeBand> Grades, Pattern Pattern, int Minutes, DateTimeOffset ChangedAt)
 {
-    internal static BriefOnShelf Of(StoredBrief brief) => new(
+    internal static BriefOnShelf Of(StoredBrief brief) =>
+        Of(new ListedBrief(brief.Id, brief.Title, brief.Goal, brief.Theme, brief.Season, brief.Grades, brief.Pattern, brief.Minutes, brief.ChangedAt));
+
+    /// <summary>A band of grades that a newer version wrote is left out.</summary>
+    internal static BriefOnShelf Of(ListedBrief brief) => new(
         brief.Id,
         brief.Title,
         brief.Goal,
         brief.Theme,
         brief.Season,
-        [.. brief.Grades.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(Enum.Parse<GradeBand>)],
+        [.. brief.Grades.Split(',', StringSplitOptions.RemoveEmptyEntries).Select(word => Enum.TryParse<GradeBand>(word, out var band) ? band : GradeBand.Unsaid).Where(band => band != GradeBand.Unsaid)],
         brief.Pattern,
         brief.Minutes,
         brief.ChangedAt);

@@ -26,10 +26,13 @@ internal static class HistoryEndpoints
         return before.IsOk && after.IsOk ? TypedResults.Ok(Difference.Between(before.Value.Value, after.Value.Value)) : new Refused([.. before.Problems, .. after.Problems]);
     }
 
-    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Restore(Guid id, int revision, BriefShelf shelf, HttpRequest request, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Restore(Guid id, int revision, BriefShelf shelf, BriefHistory history, HttpRequest request, CancellationToken stop)
     {
         if (Revisions.OpenedAt(request) is not { } openedAt) return Revisions.NotSaid();
-        var (outcome, _) = await shelf.Restore(id, openedAt, revision, stop);
+        if (await history.Find(id, revision, stop) is not { } version) return new Missing("version");
+        var document = DocumentReader.Brief(version.Document);
+        if (!document.IsOk) return new Refused(document.Problems);
+        var (outcome, _) = await shelf.Restore(id, openedAt, revision, document.Value, stop);
         return outcome switch
         {
             SaveOutcome.NotFound => new Missing("version"),

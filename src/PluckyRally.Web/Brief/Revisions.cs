@@ -13,5 +13,8 @@ internal static class Revisions
             ? revision
             : null;
 
+    /// <summary>Names the window that saves; empty where it does not say.</summary>
+    public static string Window(HttpRequest request) => request.Headers["Editing-Window"].ToString() is { Length: <= 40 } name ? name : "";
+
     public static Refused NotSaid() => new([new("", "The request does not say from which revision the brief was changed.", "Send the ETag that came with it as If-Match.")]);
 }

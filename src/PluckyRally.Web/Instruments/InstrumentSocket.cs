@@ -8,6 +8,9 @@ namespace PluckyRally.Web;
 /// <summary>Listens for instruments of this computer: each is one connection that sends lines of plain text.</summary>
 internal sealed partial class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger) : BackgroundService
 {
+    /// <summary>How long a greeting is waited for.</summary>
+    private static readonly TimeSpan Greeting = TimeSpan.FromSeconds(5);
+
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         if (settings.InstrumentPort is not { } port) return;
@@ -44,19 +47,20 @@ internal sealed partial class InstrumentSocket(InstrumentBoard board, ServerSett
         {
             using (client)
             {
-                using var reader = new StreamReader(client.GetStream(), Encoding.UTF8);
+                var lines = new InstrumentLines(client.GetStream());
                 await using var writer = new StreamWriter(client.GetStream(), new UTF8Encoding(false)) { AutoFlush = true, NewLine = "\n" };
-                while (await reader.ReadLineAsync(stop) is { } text)
+
+                // Whoever does not greet in time and in these words is no instrument: a browser, for example, that was sent here.
+                using var patience = CancellationTokenSource.CreateLinkedTokenSource(stop);
+                patience.CancelAfter(Greeting);
+                if (await lines.Next(patience.Token) is not { } first || InstrumentLine.Read(first) is not { IsOk: true, Value: InstrumentLine.Greeting hello }) return;
+                id = hello.Id;
+                board.Greet(hello, word => writer.WriteLineAsync(word));
+                while (await lines.Next(stop) is { } text)
                 {
                     var line = InstrumentLine.Read(text);
-                    if (!line.IsOk) await writer.WriteLineAsync($"WRONG {line.Problems[0].What} {line.Problems[0].Remedy}".AsMemory(), stop);
-                    else if (line.Value is InstrumentLine.Greeting hello)
-                    {
-                        id = hello.Id;
-                        board.Greet(hello, word => writer.WriteLineAsync(word));
-                    }
-                    else if (id.Length > 0) board.Hear(id, line.Value);
-                    else await writer.WriteLineAsync("WRONG Say HELLO first.".AsMemory(), stop);
+                    if (line.IsOk) board.Hear(id, line.Value);
+                    else await writer.WriteLineAsync($"WRONG {line.Problems[0].What} {line.Problems[0].Remedy}".AsMemory(), stop);
                 }
             }
         }

@@ -61,7 +61,7 @@ internal static class CupboardEndpoints
     private static async Task<IReadOnlyList<ShoppingLine>> List(RallyLog log, Cupboard cupboard, CancellationToken stop)
     {
         var served = await cupboard.Served(stop);
-        var planned = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Rally.Name, r.Rally.Edition.Brief, [.. r.Rally.Teams.Select(t => t.Members)]));
+        var planned = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, r.Members));
         return ShoppingList.Of([.. planned], await cupboard.All(stop));
     }
 }

@@ -4,7 +4,7 @@ using PluckyRally.Data.Passes;
 namespace PluckyRally.Web;
 
 /// <summary>Tells open windows that a rally has a new entry. They ask for the standings again; nothing is computed there.</summary>
-public sealed class LiveHub(PassBook book) : Hub
+internal sealed class LiveHub(PassBook book, LiveLines lines) : Hub
 {
     /// <summary>The message that an entry was recorded, with <see cref="LiveNews"/>.</summary>
     public const string Recorded = "recorded";
@@ -15,6 +15,18 @@ public sealed class LiveHub(PassBook book) : Hub
     {
         if (await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted) == CallerRole.Nobody) throw new HubException("This device has not been let in.");
         await Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
+    }
+
+    public override Task OnConnectedAsync()
+    {
+        lines.Add(Context.ConnectionId, Context.User!, Context.Abort);
+        return base.OnConnectedAsync();
+    }
+
+    public override Task OnDisconnectedAsync(Exception? exception)
+    {
+        lines.Remove(Context.ConnectionId);
+        return base.OnDisconnectedAsync(exception);
     }
 
     internal static string GroupOf(Guid rally) => $"rally:{rally}";

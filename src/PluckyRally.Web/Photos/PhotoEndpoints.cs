@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core;
+using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
 
@@ -16,7 +17,7 @@ internal static class PhotoEndpoints
     {
         var photos = api.MapGroup("/rallies/{id:guid}/photos").WithTags("Photos").ForJudges();
         photos.MapGet("", All).WithName("listPhotos");
-        photos.MapPost("", Take).WithName("takePhoto").Accepts<byte[]>("image/*").TakesAtMost(Picture.MostBytes);
+        photos.MapPost("", Take).WithName("takePhoto").Accepts<byte[]>("image/*").TakesAtMost(PhotoAlbum.MostBytes);
         photos.MapGet("/{photo:guid}", Show).WithName("showPhoto");
         photos.MapDelete("/{photo:guid}", Delete).WithName("deletePhoto");
     }
@@ -25,7 +26,7 @@ internal static class PhotoEndpoints
         TypedResults.Ok(new RallyPhotos(await album.MayTake(id, stop), [.. (await album.Of(id, stop)).Select(Photo.Of)]));
 
     /// <summary>Keeps a photo under the id that its device gave it; sending it twice changes nothing.</summary>
-    private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(Guid id, [FromQuery] Guid photo, [FromQuery] string team, HttpContext context, RallyLog log, PhotoAlbum album, TimeProvider time, CancellationToken stop, int round = 1)
+    private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(Guid id, [FromQuery] Guid photo, [FromQuery] string team, HttpContext context, RallyLog log, PhotoAlbum album, DataFolder folder, TimeProvider time, CancellationToken stop, int round = 1)
     {
         if (context.Request.ContentType?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) != true)
             throw new BadHttpRequestException("A photo must be declared as image/….", StatusCodes.Status415UnsupportedMediaType);
@@ -33,23 +34,33 @@ internal static class PhotoEndpoints
         if (round is < 1 or > Most.Rounds) return new Missing("round");
         if (await album.Find(photo, stop) is { } known) return known.RallyId == id ? TypedResults.Ok(Photo.Of(known)) : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
         if (!await album.MayTake(id, stop)) return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);
-        using var body = new MemoryStream();
-        await context.Request.Body.CopyToAsync(body, stop);
-        await Opening.WaitAsync(stop);
-        Result<Picture> picture;
+        var picture = await Read(context.Request, folder, stop);
+        if (!picture.IsOk) return new Refused(picture.Problems);
+        var taken = new StoredPhoto { Id = photo, RallyId = id, TeamId = team, Round = round, Width = picture.Value.Width, Height = picture.Value.Height, By = Caller.Of(context.User).Name, At = time.GetUtcNow() };
+        return await album.Add(taken, picture.Value.Jpeg, stop) ? TypedResults.Created($"/api/rallies/{id}/photos/{photo}", Photo.Of(taken)) : TypedResults.Ok(Photo.Of(taken));
+    }
+
+    /// <summary>What comes in goes to the disk first, however slowly it comes, and is opened from there: the memory never holds the whole of it.</summary>
+    private static async Task<Result<Picture>> Read(HttpRequest request, DataFolder folder, CancellationToken stop)
+    {
+        var file = Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.picture");
         try
         {
-            picture = Picture.Read(body.ToArray());
+            await using (var writing = new FileStream(file, OwnFiles.Fresh)) await request.Body.CopyToAsync(writing, stop);
+            await Opening.WaitAsync(stop);
+            try
+            {
+                return Picture.Read(file);
+            }
+            finally
+            {
+                Opening.Release();
+            }
         }
         finally
         {
-            Opening.Release();
+            File.Delete(file);
         }
-
-        if (!picture.IsOk) return new Refused(picture.Problems);
-        var taken = new StoredPhoto { Id = photo, RallyId = id, TeamId = team, Round = round, Width = picture.Value.Width, Height = picture.Value.Height, By = Caller.Of(context.User).Name, At = time.GetUtcNow() };
-        await album.Add(taken, picture.Value.Jpeg, stop);
-        return TypedResults.Created($"/api/rallies/{id}/photos/{photo}", Photo.Of(taken));
     }
 
     private static async Task<Results<PhysicalFileHttpResult, Missing>> Show(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
@@ -59,8 +70,13 @@ internal static class PhotoEndpoints
         return TypedResults.PhysicalFile(file, "image/jpeg");
     }
 
-    private static async Task<Results<NoContent, Missing>> Delete(Guid id, Guid photo, PhotoAlbum album, CancellationToken stop) =>
-        await album.Delete(id, photo, stop) ? TypedResults.NoContent() : new Missing("photo");
+    /// <summary>A judge takes away own photos only.</summary>
+    private static async Task<Results<NoContent, Missing, Refused>> Delete(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
+    {
+        var caller = Caller.Of(context.User);
+        if (!caller.IsTeacher && await album.Find(photo, stop) is { } taken && taken.By != caller.Name) return new Refused([new("/photo", $"This photo was taken by {taken.By}.", "Ask the teacher to take it away.")]);
+        return await album.Delete(id, photo, stop) ? TypedResults.NoContent() : new Missing("photo");
+    }
 }
 
 /// <summary>The photos of a rally.</summary>

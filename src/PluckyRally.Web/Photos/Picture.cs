@@ -12,23 +12,22 @@ internal sealed record Picture(byte[] Jpeg, int Width, int Height)
     /// <summary>Longest side that is kept; enough for a projector.</summary>
     public const int Side = 1600;
 
-    /// <summary>Bytes that are taken; a phone's photo has a few millions.</summary>
-    public const int MostBytes = 25_000_000;
-
     /// <summary>Pixels that are opened at once; four bytes each.</summary>
-    private const long MostPixels = 24_000_000;
+    private const long MostPixels = 16_000_000;
+
+    /// <summary>Pixels of a picture that can only be opened whole, such as a progressive JPEG: some six bytes each.</summary>
+    private const long MostWhole = 12_000_000;
 
     private const int Quality = 82;
 
-    /// <summary>Looks into the bytes, whatever they were declared as. A large JPEG is opened at a fraction of its size.</summary>
-    public static Result<Picture> Read(byte[] bytes)
+    /// <summary>Looks into a file, whatever it was declared as. A large JPEG is opened at a fraction of its size.</summary>
+    public static Result<Picture> Read(string file)
     {
-        using var data = SKData.CreateCopy(bytes);
-        using var codec = SKCodec.Create(data);
+        using var codec = SKCodec.Create(file);
         if (codec is null || codec.EncodedFormat is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp))
             return Refuse("This is not a photo.", "Choose a JPEG, PNG or WebP picture.");
         var size = codec.GetScaledDimensions(Math.Min(1, 2f * Side / Math.Max(codec.Info.Width, codec.Info.Height)));
-        if ((long)size.Width * size.Height > MostPixels)
+        if ((long)size.Width * size.Height > MostPixels || ((long)codec.Info.Width * codec.Info.Height > MostWhole && IsOpenedWhole(file, codec.EncodedFormat)))
             return Refuse($"This picture has {codec.Info.Width} by {codec.Info.Height} pixels, which is too many to open.", "Take it again with the camera's usual setting, or make it smaller.");
         using var opened = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(opened.Info, opened.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput))
@@ -39,6 +38,27 @@ internal sealed record Picture(byte[] Jpeg, int Width, int Height)
         using var image = SKImage.FromBitmap(small);
         using var jpeg = image.Encode(SKEncodedImageFormat.Jpeg, Quality);
         return Result<Picture>.Ok(new(jpeg.ToArray(), small.Width, small.Height));
+    }
+
+    /// <summary>
+    /// Whether opening a picture takes the memory of all its pixels at once: a JPEG whose frame is progressive (ITU-T T.81, B.1.1.3: marker
+    /// SOF2), which cameras do not write, or another format.
+    /// </summary>
+    private static bool IsOpenedWhole(string file, SKEncodedImageFormat format)
+    {
+        if (format != SKEncodedImageFormat.Jpeg) return true;
+        using var stream = new BufferedStream(File.OpenRead(file));
+        stream.Position = 2;
+        while (stream.ReadByte() == 0xFF && stream.ReadByte() is var marker and > 0)
+        {
+            if (marker is 0xC0 or 0xC1) return false;
+            if (marker is 0xC2 or 0xDA) return true;
+            var length = (stream.ReadByte() << 8) | stream.ReadByte();
+            if (length < 2) return true;
+            stream.Position += length - 2;
+        }
+
+        return true;
     }
 
     /// <summary>Cameras write which way is up beside the picture; that goes with the rest, so the picture is turned.</summary>

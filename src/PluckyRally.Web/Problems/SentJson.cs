@@ -28,6 +28,12 @@ public sealed record SentJson(string Text)
 /// <summary>Sets how large a body an endpoint takes.</summary>
 internal static class BodyLimit
 {
+    /// <summary>Bytes that are taken where nothing else is said.</summary>
+    public const int Usual = 300_000;
+
+    /// <summary>Bytes that are taken from somebody who has not been let in yet.</summary>
+    public const int Small = 4_000;
+
     public static RouteHandlerBuilder TakesAtMost(this RouteHandlerBuilder endpoint, int bytes) => endpoint.WithMetadata(new Limit(bytes));
 
     private sealed record Limit(long? MaxRequestBodySize) : Microsoft.AspNetCore.Http.Metadata.IRequestSizeLimitMetadata;

@@ -1,6 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
-using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
@@ -9,19 +8,16 @@ namespace PluckyRally.Web;
 internal static class ResultsEndpoints
 {
     public static void MapResults(this IEndpointRouteBuilder api) =>
-        api.MapGet("/rallies/{id:guid}/results", Standings).WithTags("Results").WithName("openStandings").ForWalls();
+        api.MapGet("/rallies/{id:guid}/results", Standings).WithTags("Results").WithName("openStandings");
 
-    /// <summary>The standings, or as much of them as the board shows; the whole way to its place is written out only for the team that is asked for.</summary>
-    private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(Guid id, HttpContext context, RallyLog log, PassBook book, CancellationToken stop, int round = 1, string why = "", bool board = false)
+    /// <summary>The standings; the whole way to its place is written out only for the team that is asked for.</summary>
+    private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(Guid id, RallyLog log, CancellationToken stop, int round = 1, string why = "")
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Most.Rounds) return new Missing("round");
         var opened = found.Opened;
         if (!opened.IsOk) return new Refused(opened.Problems);
         var standings = Scorer.Score(opened.Value.Playbook, opened.Value.Rally.Teams, opened.Value.Rally.Entries, round);
-
-        // A wall that was let in by its link has nothing but the board.
-        if (board || await Caller.Of(context.User).In(id, book, stop) == CallerRole.Wall) standings = standings.Revealed(LessonClock.Of(opened.Value).Wall.Revealed);
         return TypedResults.Ok(standings with { Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
     }
 }

@@ -11,7 +11,7 @@ internal static class RunEndpoints
     public static void MapRun(this IEndpointRouteBuilder api)
     {
         var clock = api.MapGroup("/rallies/{id:guid}/clock").WithTags("Run");
-        clock.MapGet("", Read).WithName("readClock").ForWalls();
+        clock.MapGet("", Read).WithName("readClock");
         clock.MapPost("", Set).WithName("setClock").Accepts<ClockTouch>("application/json");
     }
 
@@ -21,13 +21,14 @@ internal static class RunEndpoints
         return found.Opened.IsOk ? TypedResults.Ok(Of(found.Opened.Value, round, time)) : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, IHubContext<LiveHub> live, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, IHubContext<LiveHub> live, CopyKeeper keeper, CancellationToken stop, int round = 1)
     {
         var request = DocumentReader.Request<ClockTouch>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), stop) is not { } recorded) return new Missing("rally");
+        if (await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), _ => null, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
         await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews("", round), CancellationToken.None);
+        if (request.Value.Value is { Does: ClockDoes.Begin, Phase.Length: 0 }) keeper.RallyEnded();
         return TypedResults.Ok(Of(recorded.Value.Rally.Opened.OrThrow(), round, time));
     }
 
@@ -77,7 +78,7 @@ public enum ClockDoes
 public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minutes = 0, int Number = 0, WallShows Shows = WallShows.Clock)
 {
     /// <summary>The remote is the teacher's alone.</summary>
-    private const string By = "Teacher";
+    private const string By = Caller.Teacher;
 
     internal Entry AsEntry(DateTimeOffset now, int round)
     {

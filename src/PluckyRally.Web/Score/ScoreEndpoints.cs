@@ -2,26 +2,41 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Core;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Score: what a judge needs of a team, and what a judge records.</summary>
+/// <summary>Station Score: what a judge needs of a rally and of its teams, and what a judge records.</summary>
 internal static class ScoreEndpoints
 {
+    /// <summary>Entries that a device may send in one go.</summary>
+    private const int Together = 100;
+
     public static void MapScore(this IEndpointRouteBuilder api)
     {
         var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForJudges();
+        rally.MapGet("/walk", Walk).WithName("openRallyOnWalk");
         rally.MapGet("/score", Sheets).WithName("openTeamSheets");
         rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
         rally.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Most.EntryBytes);
+        rally.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Most.BriefBytes);
     }
 
-    /// <summary>All sheets at once, so that a judge who loses the connection still has every team; the log only of the team that is asked for.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<TeamSheet>>, Missing, Refused>> Sheets(Guid id, RallyLog log, CancellationToken stop, int round = 1, string team = "")
+    private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Most.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(TeamSheet.Of(found.Opened.Value, round, team)) : new Refused(found.Opened.Problems);
+        return found.Opened.IsOk ? TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, round, Caller.Of(context.User).IsTeacher)) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>All sheets at once, so that a judge who loses the connection still has every team; the log only of the team that is asked for.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1, string team = "")
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var caller = Caller.Of(context.User);
+        return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([.. TeamSheet.Of(found.Opened.Value, round, team).Select(s => SheetOnWalk.Of(s, found, caller))]);
     }
 
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
@@ -35,32 +50,72 @@ internal static class ScoreEndpoints
     }
 
     private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, IHubContext<LiveHub> live, TimeProvider time, CancellationToken stop)
+        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, IHubContext<LiveHub> live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
         var caller = Caller.Of(context.User);
-        var came = document.Value.Value;
-        if (came is IClockEntry) return new Refused([new("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's.")]);
-        if (!caller.IsTeacher && came is (Entry.RoundClosed or Entry.RoundReopened)) return new Refused([new("/kind", "Rounds are closed and opened by the teacher.", "Ask the teacher.")]);
-
-        // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside.
-        var entry = came with { By = caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
-        if (await log.Record(id, entry, stop) is not { } recorded) return new Missing("rally");
+        if (await Take(id, document.Value.Value, caller, await Names(id, caller, sessions, stop), log, live, keeper, time, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
-        var taken = new EntryTaken(entry.Id, recorded.Value.Rally.Rally.Entries.Count);
-        if (!recorded.Value.Fresh) return TypedResults.Ok(taken);
+        var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
+        return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
+    }
+
+    /// <summary>
+    /// Takes what has waited on a device, in its order. Each entry has an answer of its own; one that is refused holds up no other.
+    /// </summary>
+    private static async Task<Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused>> RecordMany(
+        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, IHubContext<LiveHub> live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+    {
+        var documents = DocumentReader.Entries(sent.Text, Together);
+        if (!documents.IsOk) return new Refused(documents.Problems);
+        var caller = Caller.Of(context.User);
+        var names = await Names(id, caller, sessions, stop);
+        var answers = new List<EntryAnswer>();
+        foreach (var document in documents.Value)
+        {
+            if (!document.IsOk)
+            {
+                answers.Add(new(document.Problems));
+                continue;
+            }
+
+            if (await Take(id, document.Value.Value, caller, names, log, live, keeper, time, stop) is not { } recorded) return new Missing("rally");
+            answers.Add(recorded.IsOk ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count)) : new(recorded.Problems));
+        }
+
+        return TypedResults.Ok<IReadOnlyList<EntryAnswer>>(answers);
+    }
+
+    private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, IReadOnlyList<string> names, RallyLog log, IHubContext<LiveHub> live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+    {
+        if (came is IClockEntry) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
+
+        // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside. What waited on a
+        // device belongs to the judge who held it then, if that one came in with the same device.
+        var entry = came with { By = names.Contains(came.By) ? came.By : caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
+        var recorded = await log.Record(id, entry, found => caller.IsTeacher ? null : EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers), stop);
 
         // The entry is kept whatever becomes of this request, so the news of it must not stop half-way either.
+        if (recorded is not { IsOk: true, Value.Fresh: true }) return recorded;
         await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(entry.Team, entry.Round), CancellationToken.None);
-        return TypedResults.Created($"/api/rallies/{id}/score", taken);
+        if (entry is Entry.RoundClosed) keeper.RallyEnded();
+        return recorded;
     }
+
+    private static async Task<IReadOnlyList<string>> Names(Guid id, Caller caller, SessionBook sessions, CancellationToken stop) =>
+        caller.IsTeacher ? [] : await sessions.NamesOf(id, caller.Session, stop);
 }
 
 /// <summary>The log has the entry.</summary>
 /// <param name="Id">The entry's id.</param>
 /// <param name="AsOf">How many entries the log has with it: a sheet as of so many or more has it in.</param>
 public sealed record EntryTaken(Guid Id, int AsOf);
+
+/// <summary>What came of one of many entries.</summary>
+/// <param name="Problems">Why it was refused; empty where it was taken.</param>
+/// <param name="Taken">The log has it; absent where it was refused.</param>
+public sealed record EntryAnswer(IReadOnlyList<Problem> Problems, EntryTaken? Taken = null);
 
 /// <summary>A team's answer as it was typed or pasted.</summary>
 public sealed record AnswerTyped(string Text);

@@ -1,44 +1,66 @@
 using Microsoft.AspNetCore.Identity;
-using Microsoft.Data.Sqlite;
 using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Classes;
 using PluckyRally.Data.Files;
+using PluckyRally.Data.Folder;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Photos;
+using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web;
 
-/// <summary>Makes the data file ready before the first request.</summary>
+/// <summary>Makes the data ready before the first request.</summary>
 internal static class DataStart
 {
     /// <summary>How long ago the last entry of the demo's running lesson was made.</summary>
     private static readonly TimeSpan Pause = TimeSpan.FromSeconds(40);
 
-    /// <summary>Makes or migrates the file; a demo's file is made anew from the demo's files.</summary>
-    public static async Task Prepare(IServiceProvider services, ServerSettings settings, CancellationToken stop)
+    /// <summary>Takes the folder for this server alone.</summary>
+    /// <exception cref="StartRefusedException">Another server has it, or it cannot be written to.</exception>
+    public static FolderLock Take(DataFolder folder)
     {
         try
         {
-            Directory.CreateDirectory(settings.DataFolder);
-            if (settings.Demo is not null) DataFile.Remove(settings.DataFile);
-            await using var scope = services.CreateAsyncScope();
-            await DataFile.Prepare(scope.ServiceProvider.GetRequiredService<RallyDb>(), stop);
-            if (settings.NewPassword) await ForgetPassword(scope.ServiceProvider.GetRequiredService<UserManager<Owner>>());
-            if (settings.Demo is { } folder) await LoadDemo(scope.ServiceProvider, folder, stop);
+            OwnFiles.Folder(folder.Path);
+            if (FolderLock.Take(folder) is { } held) return held;
+            var where = FolderLock.HolderOf(folder);
+            throw new StartRefusedException(
+                $"Plucky Rally is running with the data in {folder.Path} already{(where.Length > 0 ? $", at {where}" : "")}.",
+                "Use that one, or end it first. One folder serves one server; another one needs a folder of its own, with --data DIR.");
         }
-        catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException or SqliteException)
+        catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException)
         {
-            throw new StartRefusedException($"The data folder {settings.DataFolder} cannot be used: {wrong.Message}", "Check that the disk has room and that you may write there, or choose another folder with --data DIR.");
+            var trouble = DataTrouble.Of(wrong, folder.Path);
+            throw new StartRefusedException(trouble.What, trouble.Remedy);
         }
     }
 
-    /// <summary>Whoever was signed in is out too.</summary>
-    private static async Task ForgetPassword(UserManager<Owner> owners)
+    /// <summary>Makes the data file or brings it up to date; a demo's file is made anew. Gives what stands in the way.</summary>
+    public static async Task<DataTrouble?> Prepare(DataFolder folder, bool demo)
     {
+        if (demo) DataFile.Remove(folder);
+        return await DataFile.Prepare(folder, TimeProvider.System, CancellationToken.None);
+    }
+
+    /// <summary>What is done with the data before the first request.</summary>
+    public static async Task Fill(IServiceProvider services, ServerSettings settings, CancellationToken stop)
+    {
+        await using var scope = services.CreateAsyncScope();
+        await DataFile.DescribeOlder(scope.ServiceProvider.GetRequiredService<RallyDb>(), stop);
+        await scope.ServiceProvider.GetRequiredService<SessionBook>().Sweep(stop);
+        if (settings.NewPassword) await ForgetPassword(scope.ServiceProvider, stop);
+        if (settings.Demo is { } folder) await LoadDemo(scope.ServiceProvider, folder, stop);
+    }
+
+    /// <summary>Whoever was signed in as the teacher is out too.</summary>
+    private static async Task ForgetPassword(IServiceProvider services, CancellationToken stop)
+    {
+        var owners = services.GetRequiredService<UserManager<Owner>>();
         var teacher = (await owners.FindByIdAsync(Owner.LocalTeacher.ToString()))!;
         await owners.RemovePasswordAsync(teacher);
+        await services.GetRequiredService<SessionBook>().EndTeachers("", stop);
     }
 
     /// <summary>
@@ -77,7 +99,7 @@ internal static class DataStart
     /// <summary>A photo's file is called after its rally and its team; it is read as one that a camera sends.</summary>
     private static async Task AddPhoto(PhotoAlbum album, Guid rally, string file, DateTimeOffset at, CancellationToken stop)
     {
-        var picture = Read(Picture.Read(await File.ReadAllBytesAsync(file, stop)), file);
+        var picture = Read(Picture.Read(file), file);
         var photo = new StoredPhoto { Id = Guid.CreateVersion7(), RallyId = rally, TeamId = Path.GetFileName(file).Split('.')[1], Round = 1, Width = picture.Width, Height = picture.Height, By = "Teacher", At = at.ToUniversalTime() };
         await album.Add(photo, picture.Jpeg, stop);
     }

@@ -1,27 +1,20 @@
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using PluckyRally.Data.Folder;
 
 namespace PluckyRally.Web;
 
 /// <summary>Serves the built front end, and says in one voice what went wrong.</summary>
 internal static class Pages
 {
-    private const string Policy =
-        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
-
     public static void UsePages(this WebApplication app)
     {
         app.UseExceptionHandler(new ExceptionHandlerOptions
         {
             ExceptionHandler = Unexpected,
             SuppressDiagnosticsCallback = caught => caught.Exception is BadHttpRequestException,
-            StatusCodeSelector = wrong => wrong is BadHttpRequestException bad ? bad.StatusCode : StatusCodes.Status500InternalServerError,
-        });
-        app.Use((context, next) =>
-        {
-            context.Response.Headers.ContentSecurityPolicy = Policy;
-            context.Response.Headers.XContentTypeOptions = "nosniff";
-            context.Response.Headers["Referrer-Policy"] = "no-referrer";
-            return next(context);
+            StatusCodeSelector = StatusOf,
         });
         app.UseStatusCodePages(page => Unanswered(page.HttpContext));
         app.UseDefaultFiles();
@@ -32,9 +25,14 @@ internal static class Pages
     public static void MapPages(this WebApplication app) =>
         app.MapFallbackToFile("{*path:nonfile:regex(^(?!(api|live)(/|$)))}", "index.html", new StaticFileOptions { OnPrepareResponse = CacheByName }).AllowAnonymous();
 
-    /// <summary>Built files carry a mark of their contents in the name and never change; the page that names them always may.</summary>
+    /// <summary>
+    /// Built files carry a mark of their contents in the name and never change. The page that names them is kept too, so that a closed tab
+    /// opens again without a line; it asks for a newer one by itself while there is one. There is nobody's data in it.
+    /// </summary>
     private static void CacheByName(Microsoft.AspNetCore.StaticFiles.StaticFileResponseContext file) =>
-        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable" : "no-cache";
+        file.Context.Response.Headers.CacheControl = file.Context.Request.Path.StartsWithSegments("/assets") ? "public, max-age=31536000, immutable"
+            : file.File.Name == "index.html" ? "private, max-age=604800"
+            : "no-cache";
 
     /// <summary>What the framework refused by itself is said in the same form as everything else.</summary>
     private static Task Unanswered(HttpContext context) => RefusalWriter.Write(context, context.Response.StatusCode switch
@@ -47,11 +45,27 @@ internal static class Pages
         var status => Say(status, "This request cannot be taken.", "Nothing was changed."),
     });
 
+    private static int StatusOf(Exception wrong) => wrong switch
+    {
+        BadHttpRequestException bad => bad.StatusCode,
+        _ when TroubleOf(wrong) is { } trouble => trouble.Kind == DataTroubleKind.DiskFull ? StatusCodes.Status507InsufficientStorage : StatusCodes.Status503ServiceUnavailable,
+        _ => StatusCodes.Status500InternalServerError,
+    };
+
+    /// <summary>The trouble of the disk or of the data file that is behind what was thrown; null where it is something else.</summary>
+    private static DataTrouble? TroubleOf(Exception wrong) => wrong switch
+    {
+        DbUpdateException { InnerException: { } inner } => TroubleOf(inner),
+        SqliteException { SqliteErrorCode: 3 or 5 or 6 or 8 or 10 or 11 or 13 or 14 or 26 } or IOException or UnauthorizedAccessException => DataTrouble.Of(wrong, "The data"),
+        _ => null,
+    };
+
     private static Task Unexpected(HttpContext context) =>
         RefusalWriter.Write(context, context.Features.Get<IExceptionHandlerFeature>()?.Error switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Say(413, "This is too large to be taken.", "Leave out what is not needed, or split it."),
             BadHttpRequestException bad => Say(bad.StatusCode, bad.Message, "Nothing was changed."),
+            { } wrong when TroubleOf(wrong) is { } trouble => Say(StatusOf(wrong), trouble.What, $"{trouble.Remedy} What was recorded before is safe."),
             _ => Say(500, "Something went wrong on our side.", "What was recorded before is safe. Try again; if it happens again, start Plucky Rally anew."),
         });
 

@@ -1,4 +1,5 @@
 using System.Globalization;
+using PluckyRally.Data.Folder;
 
 namespace PluckyRally.Web;
 
@@ -12,8 +13,13 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
 {
     public const int UsualPort = 5080;
 
-    /// <summary>The file with the data: the teacher's, or the demo's own.</summary>
-    public string DataFile => Path.Combine(DataFolder, Demo is null ? "rally.db" : "demo.db");
+    public const int UsualHttpsPort = 5443;
+
+    /// <summary>The data: the teacher's, or the demo's own.</summary>
+    public DataFolder Folder => new(DataFolder, Demo is null ? "rally" : "demo");
+
+    /// <summary>The port at which the classroom's devices are served over an encrypted line; null where they are not.</summary>
+    public int? HttpsPort { get; init; }
 
     /// <summary>The port on 127.0.0.1 at which instruments connect; the one after the server's where it is not said.</summary>
     public int? InstrumentPort { get; init; }
@@ -25,6 +31,7 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
             throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}, or 0 for any that is free.");
         return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["lan"] is "true", configuration["newPassword"] is "true", configuration["demo"])
         {
+            HttpsPort = configuration["https"] is "true" && configuration["lan"] is "true" ? port is "0" ? 0 : UsualHttpsPort : null,
             InstrumentPort = int.TryParse(configuration["instruments"], NumberStyles.None, CultureInfo.InvariantCulture, out var said) ? said
                 : port is null ? UsualPort + 1
                 : int.Parse(port, CultureInfo.InvariantCulture) is > 0 and < 65535 and var own ? own + 1

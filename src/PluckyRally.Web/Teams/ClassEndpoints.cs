@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
@@ -18,6 +19,7 @@ internal static class ClassEndpoints
         classes.MapGet("/{id:guid}/history", History).WithName("classHistory");
         classes.MapPut("/{id:guid}/photos", SetPhotos).WithName("setPhotosOfClass").Accepts<PhotosOfClass>("application/json");
         classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
+        classes.MapDelete("/{id:guid}", Delete).WithName("deleteClass");
         api.MapPut("/pupils/{id:guid}", Rename).WithTags("Teams").WithName("renamePupil").Accepts<PupilNamed>("application/json");
         api.MapDelete("/pupils/{id:guid}", Remove).WithTags("Teams").WithName("removePupil");
     }
@@ -77,11 +79,11 @@ internal static class ClassEndpoints
         return await register.AddPupil(id, named.Value, stop) is { } made ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name)) : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Rename(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Rename(Guid id, SentJson sent, ClassRegister register, IHubContext<LiveHub> live, CancellationToken stop)
     {
         var named = Named(sent);
         if (!named.IsOk) return new Refused(named.Problems);
-        return await register.Rename(id, named.Value, stop) ? TypedResults.NoContent() : new Missing("pupil");
+        return await register.Rename(id, named.Value, stop) ? await Everywhere(live) : new Missing("pupil");
     }
 
     private static Result<string> Named(SentJson sent)
@@ -92,8 +94,18 @@ internal static class ClassEndpoints
         return ClassList.PupilProblems(name) is { Count: > 0 } problems ? Result<string>.Refused(problems) : Result<string>.Ok(name);
     }
 
-    private static async Task<Results<NoContent, Missing>> Remove(Guid id, ClassRegister register, CancellationToken stop) =>
-        await register.Remove(id, stop) ? TypedResults.NoContent() : new Missing("pupil");
+    private static async Task<Results<NoContent, Missing>> Remove(Guid id, ClassRegister register, IHubContext<LiveHub> live, CancellationToken stop) =>
+        await register.Remove(id, stop) ? await Everywhere(live) : new Missing("pupil");
+
+    private static async Task<Results<NoContent, Missing>> Delete(Guid id, ClassRegister register, IHubContext<LiveHub> live, CancellationToken stop) =>
+        await register.Delete(id, stop) ? await Everywhere(live) : new Missing("class");
+
+    /// <summary>A name that has changed or is gone does not stay on any screen.</summary>
+    private static async Task<NoContent> Everywhere(IHubContext<LiveHub> live)
+    {
+        await live.Clients.All.SendAsync(LiveHub.Recorded, new LiveNews("", 1), CancellationToken.None);
+        return TypedResults.NoContent();
+    }
 }
 
 /// <summary>A class list to be looked at.</summary>

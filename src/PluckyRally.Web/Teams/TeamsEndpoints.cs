@@ -14,11 +14,12 @@ internal static class TeamsEndpoints
         var rallies = api.MapGroup("/rallies").WithTags("Teams");
         rallies.MapGet("", All).WithName("listRallies");
         rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Most.BriefBytes);
-        rallies.MapGet("/{id:guid}", Open).WithName("openRally").ForWalls();
+        rallies.MapGet("/{id:guid}", Open).WithName("openRally");
+        rallies.MapDelete("/{id:guid}", Delete).WithName("deleteRally");
     }
 
     private static async Task<Ok<IReadOnlyList<RallyOnShelf>>> All(RallyLog log, CancellationToken stop) =>
-        TypedResults.Ok<IReadOnlyList<RallyOnShelf>>([.. (await log.All(stop)).Select(r => RallyOnShelf.Of(r.Rally, r.Entries))]);
+        TypedResults.Ok<IReadOnlyList<RallyOnShelf>>([.. (await log.All(stop)).Select(r => RallyOnShelf.Of(r))]);
 
     private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, ClassRegister register, RallyLog log, CancellationToken stop)
     {
@@ -49,15 +50,19 @@ internal static class TeamsEndpoints
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
     }
 
-    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Most.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        var opened = RallyOpened.Of(found.Stored, found.Opened.Value, round);
+        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, round));
+    }
 
-        // Who is in which team is nobody's business on a wall, nor does a judge need it.
-        return TypedResults.Ok(Caller.Of(context.User).IsTeacher ? opened : opened with { Teams = [.. opened.Teams.Select(t => t with { Pupils = [] })] });
+    private static async Task<Results<NoContent, Missing>> Delete(Guid id, RallyLog log, LiveLines lines, CancellationToken stop)
+    {
+        if (!await log.Delete(id, stop)) return new Missing("rally");
+        lines.EndRally(id);
+        return TypedResults.NoContent();
     }
 }
 
@@ -103,8 +108,8 @@ public sealed record RallyBegun(Guid Id);
 /// <summary>A rally as it stands in a list.</summary>
 public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, int Teams, int Entries)
 {
-    internal static RallyOnShelf Of(StoredRally rally, int entries) =>
-        new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams.Count, entries);
+    internal static RallyOnShelf Of(ListedRally rally) =>
+        new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams, rally.Entries);
 }
 
 /// <summary>A rally with what every station needs of it.</summary>
@@ -116,6 +121,7 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Teams">The teams.</param>
 /// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
 /// <param name="Entries">How many entries there are.</param>
+/// <param name="Unread">How many more there are that this version does not understand.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
@@ -131,6 +137,7 @@ public sealed record RallyOpened(
     IReadOnlyList<Team> Teams,
     int Rounds,
     int Entries,
+    int Unread,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
     IReadOnlyList<string> Scoring,
@@ -145,8 +152,9 @@ public sealed record RallyOpened(
         opened.Playbook.Brief,
         opened.Playbook.Edition.Tier,
         opened.Rally.Teams,
-        Math.Max(1, opened.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max()),
+        opened.Rounds,
         opened.Rally.Entries.Count,
+        opened.Rally.Unread.Count,
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
         MethodWords.Say(opened.Playbook),

@@ -14,18 +14,18 @@ internal static class YearEndpoints
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
         var year = SchoolYear.Of(today);
         var all = await log.All(stop);
-        var stops = all.Where(r => r.Rally.Date is { } date && date >= year.From && date < year.To)
-            .OrderBy(r => r.Rally.Date)
-            .Select(r => new YearStop(r.Rally.Id, r.Rally.Name, r.Rally.BriefTitle, r.Rally.Date!.Value, year.Along(r.Rally.Date.Value), r.Entries > 0))
+        var stops = all.Where(r => r.Date is { } date && date >= year.From && date < year.To)
+            .OrderBy(r => r.Date)
+            .Select(r => new YearStop(r.Id, r.Name, r.BriefTitle, r.Date!.Value, year.Along(r.Date.Value), r.Entries > 0))
             .ToList();
         return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)));
     }
 
     /// <summary>The next rally from today on; where there is none, the last one that is not finished.</summary>
-    private static async Task<NextRally?> Next(IReadOnlyList<(StoredRally Rally, int Entries)> all, DateOnly today, RallyLog log, CancellationToken stop)
+    private static async Task<NextRally?> Next(IReadOnlyList<ListedRally> all, DateOnly today, RallyLog log, CancellationToken stop)
     {
-        var coming = all.Where(r => r.Rally.Date >= today).OrderBy(r => r.Rally.Date).ThenBy(r => r.Rally.MadeAt).Select(r => r.Rally);
-        var begun = all.Where(r => r.Rally.Date < today || r.Rally.Date is null).OrderByDescending(r => r.Rally.Date).Select(r => r.Rally);
+        var coming = all.Where(r => r.Date >= today).OrderBy(r => r.Date).ThenBy(r => r.MadeAt);
+        var begun = all.Where(r => r.Date < today || r.Date is null).OrderByDescending(r => r.Date);
         foreach (var candidate in coming.Concat(begun).Take(12))
         {
             if (await log.Open(candidate.Id, stop) is not { } found || found.Opened is not { IsOk: true } opened) continue;

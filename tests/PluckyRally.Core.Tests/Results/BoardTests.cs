@@ -32,11 +32,4 @@ public sealed class BoardTests
         _rally.Standings().Revealed(2).Awards.ShouldBeEmpty();
         _rally.Standings().Revealed(3).Awards.Single().Says.ShouldBe("Tallest: Whelks with 70 cm.");
     }
-
-    [Fact]
-    public void It_is_drawn_to_one_scale_from_the_beginning()
-    {
-        _rally.Standings().Revealed(1).Largest.ShouldBe(70, "the winner's, though its name is hidden: a pennant stays where it has climbed to");
-        new Happening(Sample.Simple(), "Terns").Standings().Largest.ShouldBe(0);
-    }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '../api/client'
@@ -7,20 +8,22 @@ import type { Refusal } from '../api/names'
 import StationHead from '../shared/StationHead.vue'
 import TopBar from '../shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
+import { codeInAddress } from './codeInAddress'
 import { askWho } from './useWho'
 
 /** A judge joins one rally: the code, and what the log shall say of who wrote an entry. */
-const props = defineProps<{ code?: string }>()
 const router = useRouter()
-const code = ref(props.code ?? '')
+const code = ref(codeInAddress())
 const name = useLocalStorage('judge:name', '')
 const refusal = ref<Refusal>()
 const wrong = (at: string) => computed(() => refusal.value?.problems.find((p) => p.at === at))
 const wrongCode = wrong('/code')
 const wrongName = wrong('/name')
+/** Another device judges under this name; whoever says that it is the same person joins with it. */
+const taken = wrong('/same')
 
-async function send() {
-  const answer = await ask(api.POST('/api/join', { body: { code: code.value, name: name.value } }))
+async function send(same = false) {
+  const answer = await ask(api.POST('/api/join', { body: { code: code.value, name: name.value, same } }))
   refusal.value = refusalOf(answer)
   if (!answer.ok) return
   await askWho()
@@ -32,7 +35,7 @@ async function send() {
   <TopBar />
   <main id="main" class="desk">
     <StationHead title="Join as a judge" next="You record in one rally, and every entry says that it was you." />
-    <DoorForm label="Join" @send="send">
+    <DoorForm label="Join" @send="send()">
       <label for="code">The rally’s code</label>
       <input
         id="code"
@@ -47,6 +50,10 @@ async function send() {
       <label for="name">Your name</label>
       <input id="name" v-model="name" class="touch-field" maxlength="40" :aria-invalid="!!wrongName" />
       <p v-if="wrongName" class="wrong small" role="alert">{{ wrongName.what }} {{ wrongName.remedy }}</p>
+      <div v-if="taken" class="heed" role="alert">
+        <p>{{ taken.what }} {{ taken.remedy }}</p>
+        <Button type="button" label="That is me too" variant="outlined" @click="send(true)" />
+      </div>
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>

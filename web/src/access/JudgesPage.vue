@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
@@ -16,8 +17,11 @@ const id = String(useRoute().params.rally)
 const { who } = useWho()
 const passes = useLoad(() => ask(api.GET('/api/rallies/{id}/passes', { params: { path: { id } } })))
 void passes.load()
+/** The network may change under an open page; pictures and addresses follow. */
+useIntervalFn(() => void passes.load(), 10_000)
+const encrypted = computed(() => passes.data.value?.addresses[0]?.startsWith('https:') ?? false)
 const refusal = ref<Refusal>()
-const of = (kind: PassKind) => computed(() => passes.data.value?.filter((p) => p.kind === kind) ?? [])
+const of = (kind: PassKind) => computed(() => passes.data.value?.passes.filter((p) => p.kind === kind) ?? [])
 const judges = of('judge')
 const walls = of('wall')
 
@@ -30,6 +34,10 @@ async function end(pass: string) {
   await ask(api.DELETE('/api/rallies/{id}/passes/{pass}', { params: { path: { id, pass } } }))
   await passes.load()
 }
+async function letStrike(strikeOthers: boolean) {
+  await ask(api.PUT('/api/rallies/{id}/judges', { params: { path: { id } }, body: { strikeOthers } }))
+  await passes.load()
+}
 </script>
 
 <template>
@@ -38,6 +46,14 @@ async function end(pass: string) {
     <p v-if="who && !who.lan" class="note heed">
       Only this computer is served now. To let devices of the classroom in, start it with
       <code>./rally start --lan</code>.
+    </p>
+    <p v-else-if="!encrypted" class="small muted note">
+      What goes over this line can be read by whoever listens in the network. With
+      <code>./rally start --lan --https</code>
+      it is encrypted; devices need a certificate for that.
+    </p>
+    <p v-else class="small muted note">
+      The line is encrypted. <RouterLink to="/install">What devices need for it</RouterLink>
     </p>
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <LoadNote
@@ -54,12 +70,29 @@ async function end(pass: string) {
           A judge points the camera at the picture, or opens the address and types the code. Several may use one code;
           each gives a name.
         </p>
+        <p>
+          Address to type:
+          <b v-for="(address, i) in passes.data.value.addresses" :key="address" class="figures"
+            ><template v-if="i > 0"> or </template>{{ address }}/join</b
+          >
+        </p>
         <PassList :passes="judges" @end="end" />
         <Button
           label="Make a code for judges"
           :variant="judges.length > 0 ? 'outlined' : undefined"
           @click="make('judge')"
         />
+        <p class="may">
+          <label>
+            <input
+              type="checkbox"
+              :checked="passes.data.value.strikeOthers"
+              @change="letStrike(($event.target as HTMLInputElement).checked)"
+            />
+            Judges may strike out what others recorded
+          </label>
+          <span class="small muted">If not, each judge strikes out only what that judge recorded.</span>
+        </p>
       </section>
       <section aria-labelledby="walls">
         <h2 id="walls">Walls</h2>
@@ -83,5 +116,16 @@ async function end(pass: string) {
 section :deep(button) {
   min-height: var(--touch);
   margin-top: 0.5rem;
+}
+.may {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1rem;
+  padding-top: 0.75rem;
+}
+.may label {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.5rem;
 }
 </style>

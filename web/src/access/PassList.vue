@@ -14,7 +14,7 @@ defineEmits<{ end: [pass: string] }>()
       <div class="picture" role="img" :aria-label="`Picture of ${p.link}`" v-html="p.picture" />
       <div>
         <p v-if="p.kind === 'judge'" class="code figures">{{ p.code }}</p>
-        <p class="small link">{{ p.link }}</p>
+        <p v-if="p.kind === 'wall'" class="small link">{{ p.link }}</p>
         <Button
           :label="p.kind === 'judge' ? 'End this code' : 'End this link'"
           :aria-label="p.kind === 'judge' ? `End this code: ${p.code}` : `End this link: ${p.link}`"

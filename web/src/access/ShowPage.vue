@@ -2,15 +2,15 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
+import { codeInAddress } from './codeInAddress'
 import { askWho } from './useWho'
 
 /** A wall comes in by its link and needs nobody to type anything. */
-const props = defineProps<{ code: string }>()
 const router = useRouter()
 const says = ref('Opening the wall')
 
 async function open() {
-  const answer = await ask(api.POST('/api/join', { body: { code: props.code, name: '' } }))
+  const answer = await ask(api.POST('/api/join', { body: { code: codeInAddress(), name: '', same: false } }))
   if (answer.ok) {
     await askWho()
     await router.replace(`/rallies/${answer.data.rally}/wall`)

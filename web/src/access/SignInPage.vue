@@ -44,7 +44,7 @@ async function send() {
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>
     <DoorForm v-else :label="first ? 'Set it and come in' : 'Come in'" @send="send">
-      <label for="password">{{ first ? 'A password, at least 8 characters' : 'The teacher’s password' }}</label>
+      <label for="password">{{ first ? 'A password, at least 12 characters' : 'The teacher’s password' }}</label>
       <input
         id="password"
         v-model="password"

@@ -16,6 +16,7 @@ async function leave() {
 <template>
   <p v-if="who?.lan && who.name" class="who small not-on-paper">
     <span class="muted">You are {{ who.name }} on this device.</span>
+    <RouterLink v-if="who.role === 'teacher'" to="/password">Change the password</RouterLink>
     <button type="button" class="act" @click="leave">Leave</button>
   </p>
 </template>

@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch'
-import type { Refusal } from './names'
+import type { Problem, Refusal } from './names'
 import type { paths } from './schema.generated'
 
 /** What was just touched is sent even if the page is left at once. Browsers carry 64 KiB that far, so a large body goes without. */
@@ -40,6 +40,13 @@ export function refusalOf<T>(answer: Answer<T>, remedy = 'Try again.'): Refusal 
   if (answer.ok) return undefined
   return answer.offline ? { title: 'There is no connection.', detail: remedy, problems: [] } : answer.refusal
 }
+
+/** Problems as one refusal. */
+export const refusalFrom = (problems: readonly Problem[]): Refusal => ({
+  title: problems.length === 1 ? problems[0]!.what : `${problems.length} things need mending.`,
+  detail: problems.length === 1 ? problems[0]!.remedy : 'Each is listed with what would do.',
+  problems: [...problems],
+})
 
 function asRefusal(error: unknown): Refusal {
   const refusal = error as Partial<Refusal> | undefined

@@ -44,7 +44,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["changePassword"];
         post: operations["setFirstPassword"];
         delete?: never;
         options?: never;
@@ -78,134 +78,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["signOut"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rallies/{id}/passes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listPasses"];
-        put?: never;
-        post: operations["makePass"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rallies/{id}/passes/{pass}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete: operations["endPass"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/briefs": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listBriefs"];
-        put?: never;
-        post: operations["addBrief"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/briefs/begun": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["beginBrief"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/briefs/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["openBrief"];
-        put: operations["saveBrief"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/briefs/{id}/check": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["checkBrief"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/briefs/{id}/copy": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["copyBrief"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/briefs/{id}/archived": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["archiveBrief"];
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -365,6 +237,150 @@ export interface paths {
         };
         get: operations["rallyFile"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/passes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPasses"];
+        put?: never;
+        post: operations["makePass"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/passes/{pass}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endPass"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/judges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["letJudges"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBriefs"];
+        put?: never;
+        post: operations["addBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openBrief"];
+        put: operations["saveBrief"];
+        post?: never;
+        delete: operations["deleteBrief"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checkBrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copyBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/briefs/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archiveBrief"];
         post?: never;
         delete?: never;
         options?: never;
@@ -804,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteClass"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies": {
         parameters: {
             query?: never;
@@ -830,7 +862,7 @@ export interface paths {
         get: operations["openRally"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["deleteRally"];
         options?: never;
         head?: never;
         patch?: never;
@@ -846,6 +878,22 @@ export interface paths {
         get: operations["readClock"];
         put?: never;
         post: operations["setClock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openRallyOnWalk"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -894,6 +942,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["recordEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/entries/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordEntries"];
         delete?: never;
         options?: never;
         head?: never;
@@ -964,6 +1028,182 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openWall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/wall/clock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readWallClock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/wall/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openBoard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openKept"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/second": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setSecondFolder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["saveEverything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRemoved"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/removed/{sort}/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/authority": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openAuthority"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/authority/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["authorityFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -980,8 +1220,25 @@ export interface components {
         AnswerTyped: {
             text: string;
         };
+        AnswersOnWalk: {
+            id: string;
+            answers: {
+                [key: string]: string;
+            };
+            sequence: string[];
+            pieces: components["schemas"]["PieceGroup"][];
+            measured: boolean;
+            working?: null | string[];
+            points?: null | string;
+        };
         Archived: {
             away: boolean;
+        };
+        Authority: {
+            fingerprint: string;
+            /** Format: date-time */
+            until: string;
+            file: string;
         };
         /** @description A named award. */
         Award: {
@@ -1116,6 +1373,11 @@ export interface components {
              */
             warning?: null | number;
         };
+        BoardOnWall: {
+            wins: components["schemas"]["Wins"];
+            winsText: string;
+            rows: components["schemas"]["RowOnWall"][];
+        };
         /**
          * @description How far a reading can be trusted to be the value itself.
          * @enum {unknown}
@@ -1210,6 +1472,13 @@ export interface components {
             minutes: number;
             /** Format: date-time */
             changedAt: string;
+        };
+        BriefOnWalk: {
+            title: string;
+            ifLate: string;
+            measures: components["schemas"]["MeasureOnWalk"][];
+            trials: components["schemas"]["Trials"];
+            parts: components["schemas"]["PartOnWalk"][];
         };
         /**
          * @description What a budget is worth points for.
@@ -1343,6 +1612,12 @@ export interface components {
         };
         /** @enum {unknown} */
         ClockDoes: "begin" | "pause" | "resume" | "add" | "letGo" | "cutAttempts" | "openPlaces" | "show";
+        ClockOnWall: {
+            clock: components["schemas"]["LessonClock"];
+            teams: components["schemas"]["TeamOnWall"][];
+            /** Format: date-time */
+            now: string;
+        };
         /** @description A phase as the clock shows it. */
         ClockPhase: {
             /** @description Its id. */
@@ -1393,6 +1668,8 @@ export interface components {
             code: string;
             /** @default  */
             name: string;
+            /** @default false */
+            same: boolean;
         };
         /**
          * @description How several attempts become one value.
@@ -1455,6 +1732,22 @@ export interface components {
             /** @enum {string} */
             kind: "noteOnly";
         };
+        CopyKept: {
+            name: string;
+            /** Format: date-time */
+            madeAt: string;
+            reason: components["schemas"]["CopyReason"];
+            /** Format: int64 */
+            bytes: number;
+            /** Format: int64 */
+            rallies: number;
+            /** Format: int64 */
+            briefs: number;
+            /** Format: int32 */
+            photos: number;
+        };
+        /** @enum {unknown} */
+        CopyReason: "day" | "rallyEnded" | "beforeUpdate" | "byHand";
         /** @description Something counted. */
         Counter: {
             /** @description Names the counter in entries. */
@@ -1468,6 +1761,16 @@ export interface components {
             points: number;
             /** @description Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins. */
             hurts: boolean;
+        };
+        CounterOnWalk: {
+            id: string;
+            name: string;
+            hurts: boolean;
+        };
+        CriterionOnWalk: {
+            id: string;
+            name: string;
+            levels: string[];
         };
         /** @description Something in the cupboard. */
         CupboardItem: {
@@ -1687,6 +1990,10 @@ export interface components {
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
         Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"];
+        EntryAnswer: {
+            problems: components["schemas"]["Problem"][];
+            taken?: null | components["schemas"]["EntryTaken"];
+        };
         /** @description The class makes fewer attempts than the brief says. Each team's first ones count, the same for all. */
         EntryAttemptsCut: {
             /** @enum {string} */
@@ -2905,6 +3212,12 @@ export interface components {
             /** @description What it is called. */
             name: string;
         };
+        FaultOnWalk: {
+            id: string;
+            name: string;
+            /** Format: double */
+            seconds: number;
+        };
         /** @description Being the first to do all of a task. */
         FirstTo: {
             /** @description The part with the tasks. */
@@ -2918,6 +3231,9 @@ export interface components {
             label: string;
             /** @description The changes, in order. */
             changes: components["schemas"]["Change"][];
+        };
+        FolderNamed: {
+            path: string;
         };
         /**
          * @description The grades that a brief or a tier is for, youngest first.
@@ -3007,6 +3323,15 @@ export interface components {
             role: components["schemas"]["CallerRole"];
         };
         JsonElement: unknown;
+        Kept: {
+            folder: string;
+            rule: string;
+            copies: components["schemas"]["CopyKept"][];
+            /** Format: int64 */
+            bytes: number;
+            trouble: string;
+            second: components["schemas"]["SecondFolder"];
+        };
         /** @description So much of a material. */
         KitAmount: {
             /** @description The material's id. */
@@ -3097,6 +3422,10 @@ export interface components {
          * @enum {unknown}
          */
         KitWay: "out" | "back";
+        LabelOnWalk: {
+            name: string;
+            values: string[];
+        };
         /** @description A unit of length made of things laid end to end. */
         LaidOut: {
             /** @description What is laid, e.g. `shells`. */
@@ -3186,6 +3515,17 @@ export interface components {
              * @description Minutes that run over the lesson's end.
              */
             overrun: number;
+        };
+        LineOnWalk: {
+            /** Format: uuid */
+            entry: string;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            says: string;
+            struck: boolean;
+            why: string;
+            mayStrike: boolean;
         };
         /** @description How a load is laid on: rolls first, then equal small steps. */
         LoadingPlan: {
@@ -3338,6 +3678,19 @@ export interface components {
          * @enum {unknown}
          */
         MeasureKind: "length" | "area" | "mass" | "force" | "volume" | "duration" | "temperature" | "angle" | "money" | "count" | "percent" | "number" | "yesNo" | "level";
+        MeasureOnWalk: {
+            id: string;
+            name: string;
+            kind: components["schemas"]["MeasureKind"];
+            unit: string;
+            /** Format: double */
+            step: number;
+            taken: components["schemas"]["Taken"];
+            /** Format: double */
+            tare: number;
+            how: string;
+            weights: components["schemas"]["WeightOnWalk"][];
+        };
         /** @description The pad that fits a measure. */
         MeasurePad: {
             /** @description What is touched. */
@@ -3629,6 +3982,84 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
+        PartOnWalk: components["schemas"]["PartOnWalkMeasured"] | components["schemas"]["PartOnWalkTasks"] | components["schemas"]["PartOnWalkRelay"] | components["schemas"]["PartOnWalkBins"] | components["schemas"]["PartOnWalkOrdering"] | components["schemas"]["PartOnWalkPieces"] | components["schemas"]["PartOnWalkRubric"] | components["schemas"]["PartOnWalkBudget"] | components["schemas"]["PartOnWalkTally"];
+        PartOnWalkBins: {
+            /** @enum {string} */
+            kind: "bins";
+            names: string[];
+            items: components["schemas"]["Thing"][];
+            timed: boolean;
+            key?: null | {
+                [key: string]: string;
+            };
+            id: string;
+            name: string;
+        };
+        PartOnWalkBudget: {
+            /** @enum {string} */
+            kind: "budget";
+            prices: components["schemas"]["PriceOnWalk"][];
+            money: string;
+            id: string;
+            name: string;
+        };
+        PartOnWalkMeasured: {
+            /** @enum {string} */
+            kind: "measured";
+            id: string;
+            name: string;
+        };
+        PartOnWalkOrdering: {
+            /** @enum {string} */
+            kind: "ordering";
+            items: components["schemas"]["Thing"][];
+            key?: null | string[];
+            id: string;
+            name: string;
+        };
+        PartOnWalkPieces: {
+            /** @enum {string} */
+            kind: "pieces";
+            first: components["schemas"]["LabelOnWalk"];
+            second: components["schemas"]["LabelOnWalk"];
+            unit: string;
+            id: string;
+            name: string;
+        };
+        PartOnWalkRelay: {
+            /** @enum {string} */
+            kind: "relay";
+            legs: string[];
+            faults: components["schemas"]["FaultOnWalk"][];
+            /** Format: double */
+            step: number;
+            carries: boolean;
+            id: string;
+            name: string;
+        };
+        PartOnWalkRubric: {
+            /** @enum {string} */
+            kind: "rubric";
+            voice: components["schemas"]["RubricVoice"];
+            criteria: components["schemas"]["CriterionOnWalk"][];
+            id: string;
+            name: string;
+        };
+        PartOnWalkTally: {
+            /** @enum {string} */
+            kind: "tally";
+            counters: components["schemas"]["CounterOnWalk"][];
+            id: string;
+            name: string;
+        };
+        PartOnWalkTasks: {
+            /** @enum {string} */
+            kind: "tasks";
+            items: components["schemas"]["TaskOnWalk"][];
+            timed: boolean;
+            id: string;
+            name: string;
+        };
         /** @description Items put in order, against a key. */
         PartOrdering: {
             /** @enum {string} */
@@ -3834,29 +4265,6 @@ export interface components {
             /** @description The points as they are shown. */
             pointsText: string;
         };
-        /** @description What has been recorded of a part that is not measured in trials, as a judge goes on from it. */
-        PartSoFar: {
-            /** @description The part's id. */
-            id: string;
-            /**
-             * @description By what was asked: for a task its steps, for a leg (by its number) and for `time` the time as shown, for a fault, a counter
-             *     and something bought how many, for `items` how many were brought over, for an item its bin, for a criterion its level
-             *     (of another team: that team's id, a bar and the criterion).
-             */
-            answers: {
-                [key: string]: string;
-            };
-            /** @description For an order: the items' ids as the team has them. */
-            sequence: string[];
-            /** @description For pieces: what was counted. */
-            pieces: components["schemas"]["PieceGroup"][];
-            /** @description How it is worked out so far, a sentence a line. */
-            working: string[];
-            /** @description Its points; empty while there are none. */
-            points: string;
-            /** @description For pieces: whether they are to be measured, because their points or a rule look at their size. */
-            measured: boolean;
-        };
         /**
          * @description How a part came out.
          * @enum {unknown}
@@ -3948,6 +4356,10 @@ export interface components {
         };
         /** @enum {unknown} */
         PassKind: "judge" | "wall";
+        PasswordChange: {
+            old: string;
+            new: string;
+        };
         PasswordTyped: {
             password: string;
         };
@@ -4121,6 +4533,12 @@ export interface components {
              */
             each: number;
         };
+        PriceOnWalk: {
+            id: string;
+            name: string;
+            /** Format: double */
+            each: number;
+        };
         /** @description Something wrong with what was given: where, what, and what would do. */
         Problem: {
             /** @description Place in the document, as a JSON pointer; items that have an id are named by it: `/measures/height/step`. */
@@ -4197,6 +4615,33 @@ export interface components {
             /** Format: int32 */
             entries: number;
         };
+        RallyOnWalk: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            brief: components["schemas"]["BriefOnWalk"];
+            teams: components["schemas"]["TeamNamed"][];
+            /** Format: int32 */
+            rounds: number;
+            forms: {
+                [key: string]: string[];
+            };
+            pads: {
+                [key: string]: components["schemas"]["MeasurePad"];
+            };
+            route: components["schemas"]["Pennant"][];
+        };
+        RallyOnWall: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            title: string;
+            goal: string;
+            ifLate: string;
+            teams: components["schemas"]["TeamNamed"][];
+            limits: string[];
+            caution?: null | string;
+        };
         RallyOpened: {
             /** Format: uuid */
             id: string;
@@ -4210,6 +4655,8 @@ export interface components {
             rounds: number;
             /** Format: int32 */
             entries: number;
+            /** Format: int32 */
+            unread: number;
             forms: {
                 [key: string]: string[];
             };
@@ -4220,6 +4667,11 @@ export interface components {
             sheet: components["schemas"]["PupilSheet"];
             jobs: components["schemas"]["Job"][];
             route: components["schemas"]["Pennant"][];
+        };
+        RallyPasses: {
+            addresses: string[];
+            strikeOthers: boolean;
+            passes: components["schemas"]["Pass"][];
         };
         RallyPhotos: {
             mayTake: boolean;
@@ -4307,6 +4759,29 @@ export interface components {
              * @description Seconds added for each, 0 or more.
              */
             seconds: number;
+        };
+        Removed: {
+            sort: components["schemas"]["RemovedSort"];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            of: string;
+            /** Format: date-time */
+            removedAt: string;
+            /** Format: date-time */
+            goneAt: string;
+        };
+        /** @enum {unknown} */
+        RemovedSort: "brief" | "rally" | "class" | "pupil" | "photo";
+        RowOnWall: {
+            team: string;
+            name: string;
+            status: components["schemas"]["StandingStatus"];
+            /** Format: int32 */
+            place?: null | number;
+            /** Format: double */
+            total?: null | number;
+            totalText: string;
         };
         /** @description Something judged by levels. */
         RubricCriterion: {
@@ -4501,6 +4976,10 @@ export interface components {
          * @enum {unknown}
          */
         Season: "any" | "autumn" | "winter" | "spring" | "summer";
+        SecondFolder: {
+            path: string;
+            trouble: string;
+        };
         /**
          * @description How much a problem matters: an error stops what was asked, a warning does not.
          * @default error
@@ -4529,6 +5008,29 @@ export interface components {
             open: number[];
             /** @description Whether it is the team's result as things stand. */
             counts: boolean;
+        };
+        SheetOnWalk: {
+            team: string;
+            name: string;
+            status: components["schemas"]["StandingStatus"];
+            reason: string;
+            rules: components["schemas"]["SheetRule"][];
+            settled: boolean;
+            ready: boolean;
+            once: components["schemas"]["SheetReading"][];
+            trials: components["schemas"]["SheetTrial"][];
+            designs: components["schemas"]["SheetDesign"][];
+            references: components["schemas"]["ReferenceTrial"][];
+            /** Format: int32 */
+            asOf: number;
+            closed: boolean;
+            /** Format: uuid */
+            cleared?: null | string;
+            /** Format: uuid */
+            late?: null | string;
+            parts: components["schemas"]["AnswersOnWalk"][];
+            log: components["schemas"]["LineOnWalk"][];
+            totalText?: null | string;
         };
         /** @description A measure that is read once, with its reading so far. */
         SheetReading: {
@@ -4738,11 +5240,6 @@ export interface components {
             provisional: boolean;
             /** @description The teams in order: placed, unfinished, did not place. */
             rows: components["schemas"]["Standing"][];
-            /**
-             * Format: double
-             * @description The largest total, so that a board can be drawn to scale before all of it is revealed; 0 where there is none.
-             */
-            largest: number;
             /** @description The named awards. */
             awards: components["schemas"]["AwardResult"][];
             /** @description Control and benchmark values to hold the teams' values against. */
@@ -4798,6 +5295,14 @@ export interface components {
              * Format: int32
              * @description Only so many teams get its points, in the order in which they were done; all where absent.
              */
+            firstTeams?: null | number;
+        };
+        TaskOnWalk: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
             firstTeams?: null | number;
         };
         /** @description What only the teacher reads. */
@@ -4890,6 +5395,16 @@ export interface components {
              */
             missing: number;
         };
+        TeamNamed: {
+            id: string;
+            name: string;
+            callSign: string;
+        };
+        TeamOnWall: {
+            team: string;
+            cleared: boolean;
+            late: boolean;
+        };
         /** @description A pupil in a team. */
         TeamPupil: {
             /** @description Names the pupil. */
@@ -4898,54 +5413,6 @@ export interface components {
             name: string;
             /** @description The jobs held, by their ids. */
             jobs: string[];
-        };
-        /** @description What a judge needs of one team in one round: what to look at, what was recorded and what is left to do. */
-        TeamSheet: {
-            /** @description The team's id. */
-            team: string;
-            /** @description The team's name. */
-            name: string;
-            /** @description Whether it stands in the order of places yet. */
-            status: components["schemas"]["StandingStatus"];
-            /** @description What is missing or was missed; empty where the team is complete. */
-            reason: string;
-            /** @description Its total as shown; empty while it has none. */
-            totalText: string;
-            /** @description The rules, in the brief's order. */
-            rules: components["schemas"]["SheetRule"][];
-            /** @description Whether every rule that is checked outside of attempts is decided, and none is too near to call. */
-            settled: boolean;
-            /** @description Whether what comes before the attempts is done: the rules are settled and what is read once is read. */
-            ready: boolean;
-            /** @description Measures that are read once. */
-            once: components["schemas"]["SheetReading"][];
-            /** @description The trials for score that stand, void ones included, in order. */
-            trials: components["schemas"]["SheetTrial"][];
-            /** @description The team's designs, in the order in which they were first tried; one nameless one where it has only one. */
-            designs: components["schemas"]["SheetDesign"][];
-            /** @description Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored. */
-            references: components["schemas"]["ReferenceTrial"][];
-            /**
-             * Format: int32
-             * @description How many entries the rally's log had: a device knows by it whether what it has sent is in here.
-             */
-            asOf: number;
-            /** @description Whether the round is closed. */
-            closed: boolean;
-            /**
-             * Format: uuid
-             * @description The entry that approved the team's plan; absent while it is not approved.
-             */
-            cleared?: null | string;
-            /**
-             * Format: uuid
-             * @description The entry that says the team came late; absent where it did not.
-             */
-            late?: null | string;
-            /** @description The parts that are not measured in trials, as far as they are recorded. */
-            parts: components["schemas"]["PartSoFar"][];
-            /** @description Everything recorded for the team in this round, the newest first, struck entries included. */
-            log: components["schemas"]["LogLine"][];
         };
         /** @description What teams should be like. */
         TeamWishes: {
@@ -4992,6 +5459,10 @@ export interface components {
             made: components["schemas"]["TeamsMade"];
             jobs: components["schemas"]["Job"][];
             dealt: components["schemas"]["JobDealt"][][];
+        };
+        Thing: {
+            id: string;
+            name: string;
         };
         /** @description Something that decides between equal totals. */
         TieBreak: {
@@ -5302,6 +5773,16 @@ export interface components {
              */
             gramsEach?: null | number;
         };
+        WeightOnWalk: {
+            name: string;
+            /** Format: double */
+            gramsEach?: null | number;
+            /** Format: int32 */
+            roll: number;
+        };
+        WhatJudgesMay: {
+            strikeOthers: boolean;
+        };
         /**
          * @description When a rule is checked.
          * @enum {unknown}
@@ -5408,6 +5889,37 @@ export interface operations {
             };
         };
     };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     setFirstPassword: {
         parameters: {
             query?: never;
@@ -5487,406 +5999,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-        };
-    };
-    listPasses: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Pass"][];
-                };
-            };
-        };
-    };
-    makePass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewPass"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Pass"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    endPass: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                pass: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    listBriefs: {
-        parameters: {
-            query?: {
-                search?: string;
-                archived?: boolean;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BriefOnShelf"][];
-                };
-            };
-        };
-    };
-    addBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Brief"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BriefOnShelf"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    beginBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewBrief"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BriefOnShelf"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    openBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Brief"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    saveBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Brief"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BriefCheckup"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Precondition Failed */
-            412: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    checkBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BriefCheckup"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    copyBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BriefOnShelf"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    archiveBrief: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Archived"];
-            };
-        };
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
             };
         };
     };
@@ -5986,7 +6098,6 @@ export interface operations {
             query?: {
                 round?: number;
                 why?: string;
-                board?: boolean;
             };
             header?: never;
             path: {
@@ -6214,6 +6325,486 @@ export interface operations {
         responses: {
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listPasses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyPasses"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    makePass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPass"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pass"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    endPass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                pass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    letJudges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatJudgesMay"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listBriefs: {
+        parameters: {
+            query?: {
+                search?: string;
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"][];
+                };
+            };
+        };
+    };
+    addBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    beginBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBrief"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brief"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    saveBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefCheckup"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    deleteBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    checkBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefCheckup"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    copyBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    archiveBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Archived"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7202,6 +7793,35 @@ export interface operations {
             };
         };
     };
+    deleteClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     listRallies: {
         parameters: {
             query?: never;
@@ -7288,6 +7908,35 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    deleteRally: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7385,6 +8034,48 @@ export interface operations {
             };
         };
     };
+    openRallyOnWalk: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyOnWalk"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     openTeamSheets: {
         parameters: {
             query?: {
@@ -7405,7 +8096,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TeamSheet"][];
+                    "application/json": components["schemas"]["SheetOnWalk"][];
                 };
             };
             /** @description Not Found */
@@ -7504,6 +8195,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EntryTaken"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    recordEntries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Entry"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryAnswer"][];
                 };
             };
             /** @description Not Found */
@@ -7699,6 +8434,329 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openWall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyOnWall"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readWallClock: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClockOnWall"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openBoard: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardOnWall"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openKept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    makeCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    setSecondFolder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FolderNamed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    saveEverything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listRemoved: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"][];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sort: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openAuthority: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Authority"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    authorityFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description Not Found */
             404: {
                 headers: {

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '../api/client'
 import type { ClassHistory, ClassOpened, Refusal } from '../api/names'
+import AskRemoval from '../shared/AskRemoval.vue'
 import LoadNote from '../shared/LoadNote.vue'
 import StationHead from '../shared/StationHead.vue'
 import TopBar from '../shared/TopBar.vue'
@@ -49,8 +50,18 @@ async function setPhotos(taken: boolean) {
   await ask(api.PUT('/api/classes/{id}/photos', { params: { path: { id: chosen.value } }, body: { taken } }))
   await load()
 }
-async function remove(id: string) {
-  await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
+const asking = ref<string>()
+const asked = computed(() => group.value?.pupils.find((p) => p.id === asking.value)?.name ?? '')
+async function remove() {
+  if (!asking.value) return
+  await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id: asking.value } } }))
+  await load()
+}
+const leaving = ref<string>()
+async function removeClass() {
+  if (!leaving.value) return
+  await ask(api.DELETE('/api/classes/{id}', { params: { path: { id: leaving.value } } }))
+  chosen.value = ''
   await load()
 }
 </script>
@@ -86,7 +97,7 @@ async function remove(id: string) {
         :history="history"
         :jobs="choices.data.value?.jobs ?? []"
         @rename="rename"
-        @remove="remove"
+        @remove="(id) => (asking = id)"
       />
       <p class="photos">
         <label
@@ -103,6 +114,19 @@ async function remove(id: string) {
         Also <input v-model="name" class="inline" aria-label="New pupil" placeholder="given name and initial" />
         <button type="submit" class="act">Add to the class</button>
       </form>
+      <p><button type="button" class="act" @click="leaving = group.id">Take this class away</button></p>
+      <AskRemoval
+        v-model="asking"
+        :what="asked"
+        goes="The name goes out of the class and out of every rally at once. What the teams recorded stays."
+        @yes="remove"
+      />
+      <AskRemoval
+        v-model="leaving"
+        :what="group.name"
+        :goes="`The class with ${group.pupils.length} pupils. Its rallies stay, without their names.`"
+        @yes="removeClass"
+      />
     </template>
   </main>
 </template>

@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { ClassHistory, ClassOpened, Job } from '../api/names'
 
 /** A line for each pupil: the name, how often each job was held, and the partners so far. */
 const props = defineProps<{ pupils: ClassOpened['pupils']; history: ClassHistory; jobs: readonly Job[] }>()
 const emit = defineEmits<{ rename: [id: string, to: string]; remove: [id: string] }>()
-/** Whose removal is being asked about: it cannot be taken back. */
-const removing = ref('')
 const held = computed(() => new Map(props.history.jobs.map((h) => [`${h.pupil}|${h.job}`, h.times])))
 /** The usual jobs first, then those that only some brief had. */
 const columns = computed(() => {
@@ -38,7 +36,7 @@ function rename(id: string, event: Event) {
           <th scope="col">Pupil</th>
           <th v-for="j in columns" :key="j.id" scope="col" class="n">{{ j.name }}</th>
           <th scope="col">Has worked with</th>
-          <th><span class="out-of-sight">Remove</span></th>
+          <th><span class="out-of-sight">Take away</span></th>
         </tr>
       </thead>
       <tbody>
@@ -49,20 +47,8 @@ function rename(id: string, event: Event) {
           <td v-for="j in columns" :key="j.id" class="n">{{ held.get(`${p.id}|${j.id}`) ?? '–' }}</td>
           <td class="small">{{ partners(p.id) || 'nobody yet' }}</td>
           <td class="small end">
-            <template v-if="removing === p.id">
-              from all records?
-              <button
-                type="button"
-                class="act"
-                :aria-label="`Yes, remove ${p.name} from all records`"
-                @click="emit('remove', p.id)"
-              >
-                Yes
-              </button>
-              <button type="button" class="act" @click="removing = ''">No</button>
-            </template>
-            <button v-else type="button" class="act" :aria-label="`Remove ${p.name}`" @click="removing = p.id">
-              Remove
+            <button type="button" class="act" :aria-label="`Take away: ${p.name}`" @click="emit('remove', p.id)">
+              Take away
             </button>
           </td>
         </tr>

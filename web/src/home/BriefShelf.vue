@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '../api/client'
 import type { BriefOnShelf, Pattern, Season } from '../api/names'
+import AskRemoval from '../shared/AskRemoval.vue'
 import LoadNote from '../shared/LoadNote.vue'
 import { useLoad } from '../shared/useLoad'
 import PatternMark from './PatternMark.vue'
@@ -53,6 +54,13 @@ async function copy(b: BriefOnShelf) {
 }
 async function putAway(b: BriefOnShelf) {
   await ask(api.PUT('/api/briefs/{id}/archived', { params: { path: { id: b.id } }, body: { away: !archived.value } }))
+  await load()
+}
+const asking = ref<string>()
+const asked = computed(() => shelf.value.find((b) => b.id === asking.value))
+async function remove() {
+  if (!asking.value) return
+  await ask(api.DELETE('/api/briefs/{id}', { params: { path: { id: asking.value } } }))
   await load()
 }
 </script>
@@ -121,9 +129,25 @@ async function putAway(b: BriefOnShelf) {
           >
             {{ archived ? 'Take out again' : 'Put away' }}
           </button>
+          <button
+            v-if="archived"
+            type="button"
+            class="act"
+            :aria-label="`Take away for good: ${b.title || 'this brief'}`"
+            @click="asking = b.id"
+          >
+            Take away for good
+          </button>
         </p>
       </li>
     </ul>
+    <AskRemoval
+      v-if="asked"
+      v-model="asking"
+      :what="asked.title || 'this brief'"
+      goes="The brief with its earlier versions. Rallies that were made from it stay as they are."
+      @yes="remove"
+    />
   </section>
 </template>
 

@@ -20,6 +20,14 @@ const briefs = ref<readonly BriefOnShelf[]>()
 const season = ref<Season>()
 const beginning = ref(false)
 const shelf = useTemplateRef('shelf')
+const kept = useLoad(() => ask(api.GET('/api/kept')))
+void kept.load()
+/** A copy that cannot be made is said here, before it is needed. */
+const trouble = computed(() => {
+  const k = kept.data.value
+  if (k?.trouble) return `The last copy could not be made. ${k.trouble}`
+  return k?.second.trouble ? `Nothing could be copied to ${k.second.path}. ${k.second.trouble}` : ''
+})
 void rallies.load()
 void year.load()
 const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.load()])
@@ -40,9 +48,13 @@ const next = computed(() => {
     <StationHead title="What is on the line" :next="next">
       <RouterLink class="small" to="/classes">Classes</RouterLink>
       <RouterLink class="small" to="/cupboard">Cupboard</RouterLink>
+      <RouterLink class="small" to="/kept">Kept safe</RouterLink>
       <ImportFiles @taken="load" />
       <Button label="Write a brief" @click="beginning = true" />
     </StationHead>
+    <p v-if="trouble" class="heed" role="status">
+      <b>{{ trouble }}</b> <RouterLink to="/kept">See what is kept</RouterLink>
+    </p>
     <NewBriefDialog v-model="beginning" />
     <div v-show="there">
       <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
@@ -52,7 +64,7 @@ const next = computed(() => {
         <section aria-labelledby="rallies">
           <h2 id="rallies">Rallies</h2>
           <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />
-          <RallyList v-if="rallies.data.value" :rallies="rallies.data.value" />
+          <RallyList v-if="rallies.data.value" :rallies="rallies.data.value" @changed="load" />
         </section>
       </div>
     </div>

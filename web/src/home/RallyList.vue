@@ -1,8 +1,19 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api, ask } from '../api/client'
 import type { RallyOnShelf } from '../api/names'
+import AskRemoval from '../shared/AskRemoval.vue'
 import { shortDay } from '../shared/days'
 
-defineProps<{ rallies: readonly RallyOnShelf[] }>()
+const props = defineProps<{ rallies: readonly RallyOnShelf[] }>()
+const emit = defineEmits<{ changed: [] }>()
+const asking = ref<string>()
+const asked = computed(() => props.rallies.find((r) => r.id === asking.value))
+async function remove() {
+  if (!asking.value) return
+  await ask(api.DELETE('/api/rallies/{id}', { params: { path: { id: asking.value } } }))
+  emit('changed')
+}
 const says = (r: RallyOnShelf) =>
   r.entries === 0
     ? `${r.teams} teams, nothing recorded yet`
@@ -24,9 +35,17 @@ const says = (r: RallyOnShelf) =>
         <RouterLink :to="`/rallies/${r.id}/score`" :aria-label="`Score ${r.name}`">Score</RouterLink>
         <RouterLink :to="`/rallies/${r.id}/results`" :aria-label="`Results of ${r.name}`">Results</RouterLink>
         <a :href="`/api/rallies/${r.id}/file`" download :aria-label="`File of ${r.name}`">File</a>
+        <button type="button" class="act" :aria-label="`Take away: ${r.name}`" @click="asking = r.id">Take away</button>
       </p>
     </li>
   </ul>
+  <AskRemoval
+    v-if="asked"
+    v-model="asking"
+    :what="asked.name"
+    :goes="`The rally with ${says(asked)}, its photos, and the codes of its judges and walls.`"
+    @yes="remove"
+  />
 </template>
 
 <style scoped>

@@ -7,13 +7,15 @@ import type { LogLine } from '../api/names'
 import { timeOfDay } from './days'
 import type { Sent } from './useOutbox'
 
+type Line = LogLine & { mayStrike?: boolean }
+
 /** What was recorded, the newest first. Nothing is deleted: a mistake is struck out and stays readable. */
 const props = defineProps<{
-  log: readonly LogLine[]
+  log: readonly Line[]
   strike: (entry: string, why: string) => Promise<Sent>
   heading?: 'h2' | 'h3'
 }>()
-const striking = ref<LogLine>()
+const striking = ref<Line>()
 const reason = ref('')
 const open = computed({
   get: () => striking.value !== undefined,
@@ -21,7 +23,7 @@ const open = computed({
     if (!value) striking.value = undefined
   },
 })
-const last = computed(() => props.log.find((l) => !l.struck))
+const last = computed(() => props.log.find((l) => !l.struck && l.mayStrike !== false))
 const undo = () => last.value && void props.strike(last.value.entry, 'undone')
 defineExpose({ undo })
 
@@ -57,7 +59,7 @@ async function strikeOut() {
           <span v-if="line.by" class="small muted by">{{ line.by }}</span>
         </span>
         <Button
-          v-if="!line.struck"
+          v-if="!line.struck && line.mayStrike !== false"
           label="Strike out"
           size="small"
           variant="text"

@@ -6,30 +6,41 @@ import BuntingRoute from './BuntingRoute.vue'
 import LoadNote from './LoadNote.vue'
 import TopBar from './TopBar.vue'
 import { useWho } from '../access/useWho'
-import { openRally } from './openRally'
+import { openRally, type Place } from './openRally'
 import { useLive } from './useLive'
 import { useKept } from './useKept'
+import { useLoad } from './useLoad'
 
 /** What all stations of a rally share: the rally itself, its round, the route and the live connection. */
 const props = defineProps<{ rally: string }>()
 const route = useRoute()
 const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? '1')) || 1))
 const station = computed(() => route.meta.station ?? '')
-const wall = computed(() => station.value === 'wall')
-
-const { data, refusal, state, load } = useKept(
-  'rallies',
-  () => `${props.rally}:${round.value}`,
-  () => ask(api.GET('/api/rallies/{id}', { params: { path: { id: props.rally }, query: { round: round.value } } })),
+/** What is carried about is kept on this device, for going on without a connection; the rest is not. */
+const place = computed<Place>(() =>
+  station.value === 'wall' ? 'wall' : ['score', 'together'].includes(station.value) ? 'walk' : 'desk',
 )
+const params = () => ({ path: { id: props.rally }, query: { round: round.value } })
+const places = {
+  desk: useLoad(() => ask(api.GET('/api/rallies/{id}', { params: params() }))),
+  walk: useKept(
+    'rallies',
+    () => `${props.rally}:${round.value}`,
+    () => ask(api.GET('/api/rallies/{id}/walk', { params: params() })),
+  ),
+  wall: useLoad(() => ask(api.GET('/api/rallies/{id}/wall', { params: { path: { id: props.rally } } }))),
+}
+const here = computed(() => places[place.value])
+const pennants = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.route))
 const tick = ref(0)
+const load = () => void here.value.load()
 const news = () => {
   tick.value++
-  void load()
+  load()
 }
 const connected = useLive(props.rally, news)
 watch(round, news)
-void load()
+watch(place, load, { immediate: true })
 
 const query = computed(() => (round.value > 1 ? `?round=${round.value}` : ''))
 const { isTeacher } = useWho()
@@ -43,19 +54,32 @@ const all = computed(() => ({
   score: `/rallies/${props.rally}/score${query.value}`,
   results: `/rallies/${props.rally}/results${query.value}`,
 }))
-provide(openRally, { rally: data, round, tick, news, connected })
+provide(openRally, {
+  at: { desk: places.desk.data, walk: places.walk.data, wall: places.wall.data },
+  round,
+  tick,
+  news,
+  connected,
+})
+/** Entries that only a newer version understands are kept, and that is said where the teacher looks. */
+const unread = computed(() => (place.value === 'desk' ? (places.desk.data.value?.unread ?? 0) : 0))
 </script>
 
 <template>
-  <TopBar v-if="!wall">
-    <BuntingRoute v-if="data" :pennants="data.route" :current="station" :to="to" />
+  <TopBar v-if="place !== 'wall'">
+    <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
   </TopBar>
   <p v-if="!connected" class="lost not-on-paper" role="status">
     No connection to Plucky Rally. This catches up by itself when it is back.
   </p>
-  <RouterView v-if="data" />
+  <p v-if="unread > 0" class="lost not-on-paper" role="status">
+    {{ unread === 1 ? '1 entry is' : `${unread} entries are` }} not understood by this version of Plucky Rally. Nothing
+    is lost: {{ unread === 1 ? 'it is' : 'they are' }} kept, and not scored. Update Plucky Rally, or record
+    {{ unread === 1 ? 'it' : 'them' }} again.
+  </p>
+  <RouterView v-if="here.data.value" />
   <main v-else id="main" class="page">
-    <LoadNote :state="state" :refusal="refusal" what="the rally" @again="load" />
+    <LoadNote :state="here.state.value" :refusal="here.refusal.value" what="the rally" @again="load" />
   </main>
 </template>
 

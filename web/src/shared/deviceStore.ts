@@ -1,5 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { Entry, RallyOpened, RallyPhotos, Refusal, TeamSheet } from '../api/names'
+import { ref } from 'vue'
+import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamSheet } from '../api/names'
 
 /** An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed. */
 export interface Unsent {
@@ -27,19 +28,36 @@ export interface OnThisDevice extends DBSchema {
   /** Photos by the order in which they were taken. */
   photos: { key: number; value: UnsentPhoto & { rally: string }; indexes: { rally: string } }
   /** What was last known, for going on without a connection. */
-  rallies: Kept<RallyOpened>
+  rallies: Kept<RallyOnWalk>
   sheets: Kept<TeamSheet[]>
   albums: Kept<RallyPhotos>
 }
 
-let opened: Promise<IDBPDatabase<OnThisDevice>> | undefined
+/** Whether this device keeps anything by itself. In a private window, or where its store is full, some do not. */
+export const keeps = ref(true)
 
-/** What this device keeps by itself: what is on its way, and the rally as it was last seen. */
-export const deviceStore = () =>
-  (opened ??= openDB<OnThisDevice>('plucky-rally', 1, {
-    upgrade(db) {
-      for (const queue of ['unsent', 'photos'] as const)
-        db.createObjectStore(queue, { autoIncrement: true }).createIndex('rally', 'rally')
-      for (const kept of ['rallies', 'sheets', 'albums'] as const) db.createObjectStore(kept)
-    },
-  }))
+/** Version 2: what was known before had more in it than a judge's device needs. */
+const version = 2
+let opened: Promise<IDBPDatabase<OnThisDevice> | undefined> | undefined
+
+/** What this device keeps by itself: what is on its way, and the rally as it was last seen. Nothing where it cannot keep. */
+export const deviceStore = () => (opened ??= open())
+
+async function open() {
+  try {
+    return await openDB<OnThisDevice>('plucky-rally', version, {
+      upgrade(db, before) {
+        for (const queue of ['unsent', 'photos'] as const)
+          if (before < 1) db.createObjectStore(queue, { autoIncrement: true }).createIndex('rally', 'rally')
+        for (const kept of ['rallies', 'sheets', 'albums'] as const) {
+          if (db.objectStoreNames.contains(kept)) db.deleteObjectStore(kept)
+          db.createObjectStore(kept)
+        }
+      },
+    })
+  } catch {
+    // Browsers refuse in their own ways; whatever the reason, the page goes on and says that nothing is kept.
+    keeps.value = false
+    return undefined
+  }
+}

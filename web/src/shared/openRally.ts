@@ -1,8 +1,15 @@
 import { inject, type ComputedRef, type InjectionKey, type Ref, type ShallowRef } from 'vue'
-import type { RallyOpened } from '../api/names'
+import type { RallyOnWalk, RallyOnWall, RallyOpened } from '../api/names'
 
-export interface OpenRally {
-  rally: ShallowRef<RallyOpened | undefined>
+/** The kinds of place; each is sent what it needs of a rally and no more. */
+interface RallyAt {
+  desk: RallyOpened
+  walk: RallyOnWalk
+  wall: RallyOnWall
+}
+export type Place = keyof RallyAt
+
+interface Shared {
   round: ComputedRef<number>
   /** Counts what is new; whoever shows something of the log loads it again when this changes. */
   tick: Ref<number>
@@ -11,11 +18,19 @@ export interface OpenRally {
   connected: Ref<boolean>
 }
 
+export interface OpenRally extends Shared {
+  at: { [P in Place]: ShallowRef<RallyAt[P] | undefined> }
+}
+
 export const openRally: InjectionKey<OpenRally> = Symbol('open rally')
 
-/** The rally around this page. Pages of a rally are shown only once it is there. */
-export function useRally() {
+/** The rally around this page, as its kind of place has it. Pages of a rally are shown only once it is there. */
+function rallyAt<P extends Place>(place: P): Shared & { rally: ShallowRef<RallyAt[P] | undefined> } {
   const open = inject(openRally)
   if (!open) throw new Error('This page belongs inside a rally.')
-  return open
+  const { at, ...shared } = open
+  return { rally: at[place], ...shared }
 }
+export const useRally = () => rallyAt('desk')
+export const useRallyOnWalk = () => rallyAt('walk')
+export const useRallyOnWall = () => rallyAt('wall')

@@ -18,9 +18,10 @@ export function useKept<K extends Kept>(store: K, key: () => string, request: ()
     const db = await deviceStore()
     if (state.value === 'ready' && data.value !== undefined) {
       asOf.value = undefined
-      await db.put(store, { data: data.value, at: Date.now() } as OnThisDevice[K]['value'], of)
+      // A store that is full keeps what it had: this was only for a line that may be lost later.
+      await db?.put(store, { data: data.value, at: Date.now() } as OnThisDevice[K]['value'], of).catch(() => undefined)
     } else if (state.value === 'offline') {
-      const kept = await db.get(store, of)
+      const kept = await db?.get(store, of)
       if (!kept || key() !== of) return
       asOf.value = new Date(kept.at)
       data.value ??= kept.data

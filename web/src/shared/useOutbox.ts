@@ -1,7 +1,8 @@
 import { computed, ref, shallowRef } from 'vue'
-import { api, ask } from '../api/client'
+import { api, ask, refusalFrom, type Answer } from '../api/client'
+import { useWho } from '../access/useWho'
 import type { Entry, Refusal } from '../api/names'
-import { sendingOf, useQueue } from './useQueue'
+import { sendingOf, useQueue, type Sending } from './useQueue'
 
 /** An entry of this device's that a page may not have seen yet: the log had so many entries with it, or it waits. */
 export interface OnItsWay {
@@ -12,6 +13,8 @@ export interface OnItsWay {
 /** A line that gives no answer for so long is none; and nobody at a pad waits for it longer than this. */
 const lineGone = 10_000
 const patience = 4_000
+/** So many entries that have waited go in one request. */
+const together = 100
 
 /** What became of an entry that was just recorded. */
 export type Sent = { kind: 'taken' } | { kind: 'waiting' } | { kind: 'refused'; refusal: Refusal }
@@ -26,24 +29,49 @@ export function useOutbox(rally: string, onTaken: () => void) {
   /** Whether the line hangs: from then on nothing is waited for until an answer comes. */
   let hangs = false
   const taken = shallowRef<readonly OnItsWay[]>([])
+  const { who } = useWho()
 
-  const queue = useQueue('unsent', rally, async ({ entry }) => {
-    const answer = await ask(
-      api.POST('/api/rallies/{id}/entries', {
-        params: { path: { id: rally } },
-        body: entry,
-        signal: AbortSignal.timeout(lineGone),
-      }),
-    )
-    if (answer.ok || !answer.offline) {
-      hangs = false
-      shutOut.value = !answer.ok && (answer.status === 401 || answer.status === 403)
+  /** Takes note of whether the line answers, and whether the server still knows this device. */
+  function heard(answer: Answer<unknown>) {
+    if (!answer.ok && answer.offline) return
+    hangs = false
+    shutOut.value = !answer.ok && (answer.status === 401 || answer.status === 403)
+  }
+  function took(some: readonly OnItsWay[]) {
+    if (some.length === 0) return
+    taken.value = [...taken.value, ...some]
+    onTaken()
+  }
+  const request = () => ({ params: { path: { id: rally } }, signal: AbortSignal.timeout(lineGone) })
+
+  async function sendOne(entry: Entry): Promise<Sending[]> {
+    const answer = await ask(api.POST('/api/rallies/{id}/entries', { ...request(), body: entry }))
+    heard(answer)
+    if (answer.ok) took([{ entry, asOf: answer.data.asOf }])
+    return [sendingOf(answer)]
+  }
+  /** What has waited goes together, in its order; each has an answer of its own. */
+  async function sendMany(entries: readonly Entry[]): Promise<Sending[]> {
+    const answer = await ask(api.POST('/api/rallies/{id}/entries/many', { ...request(), body: [...entries] }))
+    heard(answer)
+    if (!answer.ok) return sendingOf(answer) === 'later' ? [] : sendEach(entries)
+    took(entries.flatMap((entry, i) => (answer.data[i]?.taken ? [{ entry, asOf: answer.data[i].taken.asOf }] : [])))
+    return answer.data.map((a) => (a.taken ? 'taken' : refusalFrom(a.problems)))
+  }
+  /** A bundle that is refused as a whole is taken apart, so that one bad entry does not hold up the others. */
+  async function sendEach(entries: readonly Entry[]): Promise<Sending[]> {
+    const came: Sending[] = []
+    for (const entry of entries) {
+      const [one] = await sendOne(entry)
+      if (!one || one === 'later') break
+      came.push(one)
     }
-    if (answer.ok) {
-      taken.value = [...taken.value, { entry, asOf: answer.data.asOf }]
-      onTaken()
-    }
-    return sendingOf(answer)
+    return came
+  }
+
+  const queue = useQueue('unsent', rally, together, (values) => {
+    const entries = values.map(({ entry }) => entry)
+    return entries.length === 1 ? sendOne(entries[0]!) : sendMany(entries)
   })
   const unsent = queue.waiting
   const onItsWay = computed<readonly OnItsWay[]>(() => [
@@ -54,7 +82,9 @@ export function useOutbox(rally: string, onTaken: () => void) {
 
   async function record(entry: Entry): Promise<Sent> {
     // A plain copy: what the page goes on changing must not change what was recorded.
-    await queue.add({ entry: JSON.parse(JSON.stringify(entry)) as Entry, rally })
+    // It keeps who wrote it: a tablet may have another judge by the time it is sent.
+    const by = who.value?.name ?? ''
+    await queue.add({ entry: { ...(JSON.parse(JSON.stringify(entry)) as Entry), by }, rally })
     const late = new Promise<'late'>((done) => setTimeout(() => done('late'), hangs ? 0 : patience))
     if ((await Promise.race([queue.flush(), late])) === 'late') hangs = true
     await queue.show()

@@ -2,10 +2,14 @@ import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { onBeforeUnmount, shallowRef } from 'vue'
 import type { Answer } from '../api/client'
 import type { Refusal } from '../api/names'
-import { deviceStore, type OnThisDevice } from './deviceStore'
+import { deviceStore, keeps, type OnThisDevice } from './deviceStore'
 
 type Queue = 'unsent' | 'photos'
 type Value<Q extends Queue> = OnThisDevice[Q]['value']
+interface Waiting<Q extends Queue> {
+  key: number
+  value: Value<Q>
+}
 
 /** What came of sending: the server has it, it waits for a better moment, or the server refuses it and says why. */
 export type Sending = 'taken' | 'later' | Refusal
@@ -17,21 +21,36 @@ export function sendingOf(answer: Answer<unknown>): Sending {
   return later ? 'later' : answer.refusal
 }
 
+/** What a device that keeps nothing has in hand; it is gone when the window is closed. Its keys are below 0. */
+const inHand: { [Q in Queue]: Waiting<Q>[] } = { unsent: [], photos: [] }
+let next = -1
+
 /**
  * What this device keeps in order until the server has taken it, also while the window is closed. What was refused stays,
  * with the reason, until somebody decides. Whatever is sent must bear being sent twice.
+ * @param together How many are sent in one go.
+ * @param send Sends some, and says of each in turn what came of it; what it says nothing of waits.
  */
-export function useQueue<Q extends Queue>(queue: Q, rally: string, send: (value: Value<Q>) => Promise<Sending>) {
+export function useQueue<Q extends Queue>(
+  queue: Q,
+  rally: string,
+  together: number,
+  send: (values: readonly Value<Q>[]) => Promise<readonly Sending[]>,
+) {
   const waiting = shallowRef<readonly Value<Q>[]>([])
   const news = new BroadcastChannel(`${queue}:${rally}`)
+  const loose = inHand[queue] as Waiting<Q>[]
   let sending: Promise<void> | undefined
 
   /** Keys and values are read in one go, so that each value stands beside its own key whatever another window does. */
-  async function kept() {
-    const index = (await deviceStore()).transaction(queue).store.index('rally')
+  async function kept(): Promise<Waiting<Q>[]> {
+    const own = loose.filter(({ value }) => value.rally === rally)
+    const db = await deviceStore()
+    if (!db) return own
+    const index = db.transaction(queue).store.index('rally')
     const ours = IDBKeyRange.only(rally)
     const [keys, values] = await Promise.all([index.getAllKeys(ours), index.getAll(ours)])
-    return keys.map((key, i) => ({ key, value: values[i] as Value<Q> }))
+    return [...keys.map((key, i) => ({ key, value: values[i] as Value<Q> })), ...own]
   }
   async function show() {
     waiting.value = (await kept()).map(({ value }) => value)
@@ -43,21 +62,48 @@ export function useQueue<Q extends Queue>(queue: Q, rally: string, send: (value:
   }
   news.onmessage = () => void show()
 
-  const add = async (value: Value<Q>) => void (await (await deviceStore()).add(queue, value))
+  async function add(value: Value<Q>) {
+    const db = await deviceStore()
+    try {
+      if (db) return void (await db.add(queue, value))
+    } catch {
+      // Its store is full: what it cannot keep it still sends.
+      keeps.value = false
+    }
+    loose.push({ key: next--, value })
+  }
+  async function remove(key: number) {
+    if (key >= 0) return void (await (await deviceStore())?.delete(queue, key))
+    const at = loose.findIndex((w) => w.key === key)
+    if (at >= 0) loose.splice(at, 1)
+  }
+  async function refuse({ key, value }: Waiting<Q>, refusal: Refusal) {
+    const refused = { ...value, refusal }
+    if (key >= 0) await (await deviceStore())?.put(queue, refused, key)
+    else
+      loose.splice(
+        loose.findIndex((w) => w.key === key),
+        1,
+        { key, value: refused },
+      )
+  }
   async function drop(which: (value: Value<Q>) => boolean) {
     const key = (await kept()).find(({ value }) => which(value))?.key
-    if (key !== undefined) await (await deviceStore()).delete(queue, key)
+    if (key !== undefined) await remove(key)
     await changed()
   }
 
   async function sendAll() {
-    const db = await deviceStore()
-    for (const { key, value } of await kept()) {
-      if (value.refusal) continue
-      const came = await send(value)
-      if (came === 'later') return
-      if (came === 'taken') await db.delete(queue, key)
-      else await db.put(queue, { ...value, refusal: came }, key)
+    const all = (await kept()).filter(({ value }) => !value.refusal)
+    for (let from = 0; from < all.length; from += together) {
+      const some = all.slice(from, from + together)
+      const came = await send(some.map(({ value }) => value))
+      for (const [i, one] of some.entries()) {
+        const became = came[i] ?? 'later'
+        if (became === 'later') return
+        if (became === 'taken') await remove(one.key)
+        else await refuse(one, became)
+      }
     }
   }
   /** One sending at a time; whoever asks meanwhile waits for it and then sends what is left. */

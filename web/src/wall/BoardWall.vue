@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { api, ask } from '../api/client'
-import type { RallyOpened } from '../api/names'
+import type { RallyOnWall } from '../api/names'
 import LoadNote from '../shared/LoadNote.vue'
 import { teamMarks } from '../shared/teamMarks'
 import { useLoad } from '../shared/useLoad'
 import TeamMasts from './TeamMasts.vue'
 
 /** The board: pennants on their masts, the table beside; places appear from the last to the first as they are revealed. */
-const props = defineProps<{ rally: RallyOpened; round: number; tick: number }>()
+const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
 const standings = useLoad(() =>
   ask(
-    api.GET('/api/rallies/{id}/results', {
-      params: { path: { id: props.rally.id }, query: { round: props.round, board: true } },
+    api.GET('/api/rallies/{id}/wall/board', {
+      params: { path: { id: props.rally.id }, query: { round: props.round } },
     }),
   ),
 )
@@ -36,17 +36,11 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
     />
     <template v-else>
       <header>
-        <h1>{{ rally.brief.title }}</h1>
+        <h1>{{ rally.title }}</h1>
         <p>{{ standings.data.value.winsText }}</p>
       </header>
       <div class="two">
-        <TeamMasts
-          :teams="rally.teams"
-          :marks="marks"
-          :rows="rows"
-          :wins="standings.data.value.wins"
-          :largest="standings.data.value.largest"
-        />
+        <TeamMasts :teams="rally.teams" :marks="marks" :rows="rows" :wins="standings.data.value.wins" />
         <table :class="size">
           <caption class="out-of-sight">
             Standings of

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RallyOpened } from '../api/names'
+import type { RallyOnWall } from '../api/names'
 import TeamPennant from '../shared/TeamPennant.vue'
 import { teamMarks } from '../shared/teamMarks'
-import { asClock, type LiveClock } from '../stations/run/useClock'
+import { asClock, type WallClock } from '../stations/run/useClock'
 import { useSignal } from '../stations/run/useSignal'
 
 /** The clock on the wall: read from eight metres, nothing to touch. */
-const props = defineProps<{ rally: RallyOpened; live: LiveClock }>()
+const props = defineProps<{ rally: RallyOnWall; live: WallClock }>()
 const { clock, left, teams, held } = props.live
 const { shown } = useSignal(clock, left)
 const next = computed(() => {
@@ -22,11 +22,9 @@ const warning = computed(() => {
 })
 const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
 const phaseIs = (...kinds: string[]) => kinds.includes(clock.value?.phase?.kind ?? '')
-const limits = computed(() =>
-  phaseIs('build', 'rebuild', 'plan', 'collect') ? props.rally.sheet.constraints.slice(0, 3) : [],
-)
+const limits = computed(() => (phaseIs('build', 'rebuild', 'plan', 'collect') ? props.rally.limits : []))
 /** While hands are at work or something is tested, the first caution stands there too; the sheet has all. */
-const caution = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rally.sheet.safety[0] : undefined))
+const caution = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rally.caution : undefined))
 const marks = computed(() => teamMarks(props.rally.teams))
 const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.value.filter((t) => t.cleared) : []))
 const late = computed(() => teams.value.filter((t) => t.late))
@@ -56,9 +54,7 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
             <TeamPennant :mark="marks.get(t.team)!" :width="74" /><span class="out-of-sight">{{ nameOf(t.team) }}</span>
           </span>
         </p>
-        <p v-if="late.length > 0">
-          Late: {{ late.map((t) => nameOf(t.team)).join(', ') }}. {{ rally.brief.timing.ifLate }}
-        </p>
+        <p v-if="late.length > 0">Late: {{ late.map((t) => nameOf(t.team)).join(', ') }}. {{ rally.ifLate }}</p>
         <p v-if="caution" class="caution">{{ caution }}</p>
       </div>
       <footer>
@@ -74,10 +70,10 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
     </template>
     <template v-else>
       <header>
-        <h1>{{ rally.brief.title }}</h1>
+        <h1>{{ rally.title }}</h1>
         <p>{{ rally.name }}</p>
       </header>
-      <p class="do">{{ clock?.over ? 'The lesson is over.' : rally.brief.goal }}</p>
+      <p class="do">{{ clock?.over ? 'The lesson is over.' : rally.goal }}</p>
       <ul v-if="!clock?.over" class="teams">
         <li v-for="t in rally.teams" :key="t.id"><TeamPennant :mark="marks.get(t.id)!" :width="92" />{{ t.name }}</li>
       </ul>

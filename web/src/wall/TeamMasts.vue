@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standing, Team, Wins } from '../api/names'
+import type { RowOnWall, TeamNamed, Wins } from '../api/names'
 import TeamPennant from '../shared/TeamPennant.vue'
 import type { TeamMark } from '../shared/teamMarks'
 
@@ -9,18 +9,18 @@ import type { TeamMark } from '../shared/teamMarks'
  * its place is revealed. Where the lowest total wins, points pull it down from the top.
  */
 const props = defineProps<{
-  teams: readonly Team[]
+  teams: readonly TeamNamed[]
   marks: ReadonlyMap<string, TeamMark>
-  rows: readonly Standing[]
+  rows: readonly RowOnWall[]
   wins: Wins
-  /** The largest total, also while it is not revealed: a pennant stays where it has climbed to. */
-  largest: number
 }>()
+/** Drawn to the largest total that is revealed: a scale that made room for hidden ones would give them away. */
+const largest = computed(() => Math.max(0, ...props.rows.map((r) => r.total ?? 0)))
 /** How far up the mast, from 0 to 1. */
 const height = (team: string) => {
   const row = props.rows.find((r) => r.team === team)
   if (row?.status !== 'placed') return 0
-  const share = Math.max(0, row.total ?? 0) / (props.largest || 1)
+  const share = Math.max(0, row.total ?? 0) / (largest.value || 1)
   return 0.12 + 0.88 * (props.wins === 'lowest' ? 1 - share : share)
 }
 const says = computed(() =>

@@ -2,15 +2,15 @@
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted } from 'vue'
 import { useWho } from '../access/useWho'
-import { useRally } from '../shared/openRally'
-import { useClock } from '../stations/run/useClock'
+import { useRallyOnWall } from '../shared/openRally'
+import { useWallClock } from '../stations/run/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
 
 /** The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it. */
-const { rally, round, tick } = useRally()
+const { rally, round, tick } = useRallyOnWall()
 const { isTeacher } = useWho()
-const live = useClock(rally.value?.id ?? '', round, tick)
+const live = useWallClock(rally.value?.id ?? '', round, tick)
 const shown = computed(() => live.clock.value?.wall)
 
 const awake = useWakeLock()

@@ -94,7 +94,7 @@ async function copyMine() {
     />
     <template v-else>
       <StationHead title="Brief" :next="next">
-        <SavedNote :state="draft.state.value" :at="draft.savedAt.value" />
+        <SavedNote :state="draft.state.value" :at="draft.savedAt.value" :keeps="draft.keepsHere.value" />
         <button type="button" class="act" :disabled="!draft.canUndo.value" @click="draft.undo">Undo</button>
         <button type="button" class="act" :disabled="!draft.canRedo.value" @click="() => draft.redo()">Redo</button>
         <RouterLink class="small" :to="`/briefs/${props.brief}/print`">Print</RouterLink>

@@ -3,14 +3,20 @@ import { computed } from 'vue'
 import { timeOfDay } from '../../shared/days'
 import type { SaveState } from './useDraft'
 
-const props = defineProps<{ state: SaveState; at?: Date }>()
+const props = defineProps<{ state: SaveState; at?: Date; keeps: boolean }>()
+const here = computed(() =>
+  props.keeps
+    ? 'It is kept in this browser and tried again by itself.'
+    : 'This browser keeps nothing more: leave this page open. It is tried again by itself.',
+)
 const says = computed(
   () =>
     ({
       saved: props.at ? `Saved at ${timeOfDay(props.at)}` : 'Saved',
       saving: 'Saving…',
       refused: 'Not saved: mend what is marked.',
-      offline: 'Not saved yet: no connection. It is kept in this browser and saved when the connection is back.',
+      offline: `Not saved yet: no connection. ${here.value}`,
+      failed: `Not saved yet: the server could not take it. ${here.value}`,
       conflict: 'Not saved: changed in another window.',
     })[props.state],
 )

@@ -1,9 +1,21 @@
 import { useDebounceFn, useEventListener, useManualRefHistory } from '@vueuse/core'
+import { v7 } from 'uuid'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { api, ask, type Answer } from '../../api/client'
 import type { Brief, BriefCheckup, Change, Difference, Problem } from '../../api/names'
 
-export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'conflict'
+export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'failed' | 'conflict'
+
+/** Keeps a text in this browser; false where its store is full or closed. */
+function keep(key: string, text: string) {
+  try {
+    localStorage.setItem(key, text)
+    return true
+  } catch {
+    // Browsers refuse in their own ways; the page says that nothing is kept here until it is saved.
+    return false
+  }
+}
 
 /**
  * A brief while it is written: saved a moment after the last key, refused with its reasons, never lost. Every change is
@@ -20,7 +32,11 @@ export function useDraft(id: string) {
   /** After a conflict: where the other window's brief (before) and this one (after) differ. */
   const conflict = ref<readonly Difference[]>([])
   const keptHere = `brief:${id}`
+  /** Whether this browser keeps what is not saved yet; a full store does not. */
+  const keepsHere = ref(true)
   const at = { params: { path: { id } } }
+  /** Names this window to the server: what it saved itself, and missed the answer of, is no conflict with itself. */
+  const editing = { 'Editing-Window': v7() }
   let etag = ''
   let lastSaved = ''
   let running = false
@@ -63,7 +79,9 @@ export function useDraft(id: string) {
     if (!brief.value || running || state.value === 'conflict' || now === lastSaved) return
     running = true
     state.value = 'saving'
-    const answer = await ask(api.PUT('/api/briefs/{id}', { ...at, headers: { 'If-Match': etag }, body: brief.value }))
+    const answer = await ask(
+      api.PUT('/api/briefs/{id}', { ...at, headers: { 'If-Match': etag, ...editing }, body: brief.value }),
+    )
     running = false
     if (answer.ok) {
       etag = answer.etag
@@ -76,6 +94,8 @@ export function useDraft(id: string) {
       else void save()
     } else if (answer.offline) {
       state.value = 'offline'
+    } else if (answer.status >= 500) {
+      state.value = 'failed'
     } else if (answer.status === 412) {
       state.value = 'conflict'
       await compare()
@@ -94,12 +114,12 @@ export function useDraft(id: string) {
     () => {
       const now = text()
       if (now === lastSaved || !brief.value) return
-      localStorage.setItem(keptHere, JSON.stringify({ etag, text: now }))
+      keepsHere.value = keep(keptHere, JSON.stringify({ etag, text: now }))
       void soon()
     },
     { deep: true },
   )
-  const again = setInterval(() => state.value === 'offline' && void save(), 3000)
+  const again = setInterval(() => ['offline', 'failed'].includes(state.value) && void save(), 3000)
   onBeforeUnmount(() => {
     clearInterval(again)
     void save()
@@ -183,6 +203,7 @@ export function useDraft(id: string) {
     problems,
     missing,
     state,
+    keepsHere,
     savedAt,
     kept,
     conflict,

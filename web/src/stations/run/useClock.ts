@@ -1,16 +1,32 @@
 import { useIntervalFn } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
-import { api, ask, refusalOf } from '../../api/client'
-import type { ClockRead, ClockTouch, LessonClock, LessonCut, LogLine, Refusal, TeamInLesson } from '../../api/names'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { api, ask, refusalOf, type Answer } from '../../api/client'
+import type { ClockOnWall, ClockRead, ClockTouch, LessonClock, LessonCut, LogLine, Refusal } from '../../api/names'
+
+type Told = ClockOnWall | ClockRead
+type Counter = Readonly<Ref<number>>
+
+/** The clock as the remote has it, with what may be cut and what was done. */
+export const useClock = (rally: string, round: Counter, tick: Counter) =>
+  useToldClock<ClockRead>(rally, round, tick, (params) => ask(api.GET('/api/rallies/{id}/clock', { params })))
+
+/** The clock as a wall has it. */
+export const useWallClock = (rally: string, round: Counter, tick: Counter) =>
+  useToldClock<ClockOnWall>(rally, round, tick, (params) => ask(api.GET('/api/rallies/{id}/wall/clock', { params })))
 
 /**
  * The clock of a rally, as the server has it. A screen knows only how far its own clock is from the server's, and asks again
  * whenever there is news.
  */
-export function useClock(rally: string, round: Readonly<Ref<number>>, tick: Readonly<Ref<number>>) {
+function useToldClock<T extends Told>(
+  rally: string,
+  round: Counter,
+  tick: Counter,
+  read: (params: { path: { id: string }; query: { round: number } }) => Promise<Answer<T>>,
+) {
   const clock = ref<LessonClock>()
   /** The teams in the order in which they are tested. */
-  const teams = ref<readonly TeamInLesson[]>([])
+  const teams = shallowRef<T['teams']>([])
   const cuts = ref<readonly LessonCut[]>([])
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
@@ -38,19 +54,20 @@ export function useClock(rally: string, round: Readonly<Ref<number>>, tick: Read
     ahead.value = apart
   }
 
-  function take(read: ClockRead, asked: number, of: number) {
+  function take(read: Told, asked: number, of: number) {
     if (of < taken) return
     taken = of
     compare(new Date(read.now).getTime(), asked, Date.now())
     now.value = Date.now() + ahead.value
     clock.value = read.clock
     teams.value = read.teams
+    if (!('cuts' in read)) return
     cuts.value = read.cuts
     log.value = read.log
   }
   async function load() {
     const [asked, of] = [Date.now(), ++turn]
-    const answer = await ask(api.GET('/api/rallies/{id}/clock', { params: params() }))
+    const answer = await read(params())
     if (answer.ok) take(answer.data, asked, of)
   }
   async function touch(body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) {
@@ -93,6 +110,7 @@ export function useClock(rally: string, round: Readonly<Ref<number>>, tick: Read
 
 /** A clock as a page hands it to what it shows. */
 export type LiveClock = ReturnType<typeof useClock>
+export type WallClock = ReturnType<typeof useWallClock>
 
 /** Minutes and seconds: 4:05, and a minus sign when the time is over. */
 export function asClock(seconds: number) {

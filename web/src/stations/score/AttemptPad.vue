@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, onMounted, ref, useTemplateRef } from 'vue'
-import type { Purpose, RallyOpened, Reading, Refusal, SheetDesign, SheetTrial, TrialOutcome } from '../../api/names'
+import type { Purpose, RallyOnWalk, Reading, Refusal, SheetDesign, SheetTrial, TrialOutcome } from '../../api/names'
 import { reading, struckOut, trialRecorded } from '../../shared/entries'
 import HoldClock from './HoldClock.vue'
 import ReadingField from './readings/ReadingField.vue'
@@ -12,7 +12,7 @@ import { useRecording } from './recording'
 
 /** The pad for the next trial of a design. What was typed stays until the entry is kept. */
 const props = defineProps<{
-  rally: RallyOpened
+  rally: RallyOnWalk
   design: SheetDesign
   /** An attempt that was made before: one that waited to be looked at, or one that is read a second time. */
   redo?: { trial: SheetTrial; as: 'look' | 'again' }

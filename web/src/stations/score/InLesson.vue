@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { useWho } from '../../access/useWho'
 import type { TeamSheet } from '../../api/names'
 import { struckOut, written } from '../../shared/entries'
 import { useRecording } from './recording'
@@ -7,6 +8,7 @@ import { useRecording } from './recording'
 /** Where the team stands in the lesson: its plan approved or not, late or not. */
 const props = defineProps<{ sheet: TeamSheet; ifLate: string }>()
 const { team, round, record } = useRecording()
+const { isTeacher } = useWho()
 const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefined) =>
   record(entry ? struckOut(team.value, round.value, entry, 'taken back') : written(team.value, round.value, { kind }))
 </script>
@@ -14,6 +16,7 @@ const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefin
 <template>
   <div class="touch-row">
     <Button
+      v-if="isTeacher"
       type="button"
       label="Plan approved"
       :aria-pressed="!!sheet.cleared"

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import type { RallyOpened, Refusal, TeamSheet } from '../../api/names'
+import type { RallyOnWalk, Refusal, TeamSheet } from '../../api/names'
 import ReadingField from './readings/ReadingField.vue'
 import TakeReading from './readings/TakeReading.vue'
 import { measureRead, reading } from '../../shared/entries'
 import { useRecording } from './recording'
 
 /** Measures that are read once for the team's design. */
-const props = defineProps<{ once: TeamSheet['once']; rally: RallyOpened; refusal?: Refusal }>()
+const props = defineProps<{ once: TeamSheet['once']; rally: RallyOnWalk; refusal?: Refusal }>()
 const { team, round, record } = useRecording()
 const typed = ref<Record<string, string>>({})
 /** The reading that an instrument gave, as long as it is not typed over. */

@@ -10,7 +10,7 @@ import RoundChoice from '../../shared/RoundChoice.vue'
 import { timeOfDay } from '../../shared/days'
 import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
-import { useRally } from '../../shared/openRally'
+import { useRallyOnWalk } from '../../shared/openRally'
 import AttemptPad from './AttemptPad.vue'
 import DesignBar from './DesignBar.vue'
 import InLesson from './InLesson.vue'
@@ -33,7 +33,7 @@ import WhoLine from '../../access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
-const { rally, round } = useRally()
+const { rally, round } = useRallyOnWalk()
 const { isTeacher } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
@@ -81,7 +81,7 @@ const shownAtField = computed(
 /** Whether anything is tried attempt by attempt; a brief that only sorts or ticks off has no attempts. */
 const tried = computed(
   () =>
-    (rally.value?.brief.method.parts.some((p) => p.kind === 'measured' && !p.off) ?? false) ||
+    (rally.value?.brief.parts.some((p) => p.kind === 'measured') ?? false) ||
     (rally.value?.brief.measures.some((m) => m.taken === 'eachAttempt') ?? false),
 )
 
@@ -157,7 +157,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <InLesson :sheet="sheet" :if-late="rally.brief.timing.ifLate" />
+      <InLesson :sheet="sheet" :if-late="rally.brief.ifLate" />
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
       <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
       <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />

@@ -1,21 +1,25 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
+import { useWho } from '../../access/useWho'
 import { api, ask } from '../../api/client'
-import type { RallyOpened } from '../../api/names'
+import type { RallyOnWalk } from '../../api/names'
+import AskRemoval from '../../shared/AskRemoval.vue'
 import PhotoStrip from '../../shared/PhotoStrip.vue'
 import { usePhotos } from '../../shared/usePhotos'
 import { usePhotoQueue } from './usePhotoQueue'
 import WaitingPhoto from './WaitingPhoto.vue'
 
 /** Photos of what the team made: from the camera or a file. */
-const props = defineProps<{ rally: RallyOpened; team: string; round: number }>()
+const props = defineProps<{ rally: RallyOnWalk; team: string; round: number }>()
 const photos = usePhotos(props.rally.id)
 const queue = usePhotoQueue(props.rally.id, photos.load)
 const isMine = (p: { team: string; round: number }) => p.team === props.team && p.round === props.round
 const mine = computed(() => photos.all.value.filter(isMine))
 const waiting = computed(() => queue.waiting.value.filter(isMine))
 const busy = ref(false)
+const { who, isTeacher } = useWho()
+const asking = ref<string>()
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
@@ -26,7 +30,9 @@ async function take(event: Event) {
   busy.value = false
   input.value = ''
 }
-async function remove(photo: string) {
+async function remove() {
+  const photo = asking.value
+  if (!photo) return
   await ask(api.DELETE('/api/rallies/{id}/photos/{photo}', { params: { path: { id: props.rally.id, photo } } }))
   await photos.load()
 }
@@ -37,9 +43,22 @@ async function remove(photo: string) {
     <h3 id="photos">Photos</h3>
     <PhotoStrip :photos="mine" :rally="rally.id">
       <template #default="{ photo }">
-        <Button label="Delete" variant="outlined" severity="danger" @click="remove(photo.id)" />
+        <Button
+          v-if="isTeacher || photo.by === who?.name"
+          label="Take away"
+          variant="outlined"
+          severity="danger"
+          @click="asking = photo.id"
+        />
       </template>
     </PhotoStrip>
+    <AskRemoval
+      v-model="asking"
+      what="this photo"
+      goes="The picture, out of this rally."
+      back="The teacher can take it back for thirty days."
+      @yes="remove"
+    />
     <ul v-if="waiting.length > 0">
       <WaitingPhoto v-for="p in waiting" :key="p.id" :photo="p" @drop="queue.drop(p.id)" />
     </ul>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { Team, TeamSheet } from '../../api/names'
+import type { TeamNamed, TeamSheet } from '../../api/names'
 import TeamPennant from '../../shared/TeamPennant.vue'
 import { teamMarks } from '../../shared/teamMarks'
 
 /** All teams in a strip; each says how far it is. */
 const props = defineProps<{
-  teams: readonly Team[]
+  teams: readonly TeamNamed[]
   current: string
   rally: string
   round: number

@@ -1,4 +1,4 @@
-import type { Entry, PartSoFar, TeamSheet, Trials } from '../../api/names'
+import type { AnswersOnWalk, Entry, TeamSheet, Trials } from '../../api/names'
 import { entryWords } from '../../shared/entryWords'
 import type { OnItsWay } from '../../shared/useOutbox'
 
@@ -20,7 +20,15 @@ export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: 
     }
     const says = asOf === undefined ? `${entryWords(entry)}, not sent yet` : entryWords(entry)
     if (!struck.has(entry.id)) add(next, entry, says, trials)
-    next.log.unshift({ entry: entry.id, at: entry.at, by: '', says, struck: struck.has(entry.id), why: '' })
+    next.log.unshift({
+      entry: entry.id,
+      at: entry.at,
+      by: '',
+      says,
+      struck: struck.has(entry.id),
+      why: '',
+      mayStrike: true,
+    })
   }
   return next
 }
@@ -94,7 +102,7 @@ function designOf(sheet: TeamSheet, name: string, trials: Trials) {
   return design
 }
 
-function answer(part: PartSoFar, entry: Entry, team: string) {
+function answer(part: AnswersOnWalk, entry: Entry, team: string) {
   const more = (asked: string, n: number) => (part.answers[asked] = String(Number(part.answers[asked] ?? 0) + n))
   switch (entry.kind) {
     case 'taskTicked':

@@ -7,7 +7,8 @@ const lineGone = 60_000
 
 /** Photos on their way to the server; without a connection they wait on this device. */
 export function usePhotoQueue(rally: string, onTaken: () => Promise<void>) {
-  const queue = useQueue('photos', rally, async ({ id, team, round, picture }) => {
+  const queue = useQueue('photos', rally, 1, async ([photo]) => {
+    const { id, team, round, picture } = photo!
     const answer = await ask(
       api.POST('/api/rallies/{id}/photos', {
         params: { path: { id: rally }, query: { photo: id, team, round } },
@@ -18,7 +19,7 @@ export function usePhotoQueue(rally: string, onTaken: () => Promise<void>) {
       }),
     )
     if (answer.ok) await onTaken()
-    return sendingOf(answer)
+    return [sendingOf(answer)]
   })
   async function take(team: string, round: number, picture: Blob) {
     await queue.add({ id: v7(), team, round, picture, rally })

@@ -1,13 +1,13 @@
 import { computed, watch } from 'vue'
 import { api, ask } from '../../api/client'
-import { useRally } from '../../shared/openRally'
+import { useRallyOnWalk } from '../../shared/openRally'
 import { useKept } from '../../shared/useKept'
 import { useOutbox } from '../../shared/useOutbox'
 import { withOnItsWay } from './onItsWay'
 
 /** The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. */
 export function useSheets(teamWithLog: () => string) {
-  const { rally, round, tick, news } = useRally()
+  const { rally, round, tick, news } = useRallyOnWalk()
   const id = rally.value?.id ?? ''
   const known = useKept(
     'sheets',

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { BinsPart, PartSoFar, Refusal } from '../../../api/names'
+import type { AnswersOnWalk, BinsOnWalk, Refusal } from '../../../api/names'
 import { reading, written } from '../../../shared/entries'
 import { useDraft } from '../../../shared/useDraft'
-import { useRally } from '../../../shared/openRally'
+import { useRallyOnWalk } from '../../../shared/openRally'
 import { useRecording } from '../recording'
 import AnswerPaste from './AnswerPaste.vue'
 
 /** Which bin each item was put in: a table to touch, and the key to look at when it is wanted. */
-const props = defineProps<{ part: BinsPart; soFar: PartSoFar }>()
-const { rally } = useRally()
+const props = defineProps<{ part: BinsOnWalk; soFar: AnswersOnWalk }>()
+const { rally } = useRallyOnWalk()
 const { team, round, record } = useRecording()
 const time = ref('')
 const keyShown = ref(false)
@@ -19,7 +19,6 @@ const refusal = ref<Refusal>()
 const inOrder = (bins: Readonly<Record<string, string>>): Record<string, string> =>
   Object.fromEntries(props.part.items.flatMap((i) => (bins[i.id] ? [[i.id, bins[i.id]!]] : [])))
 const { draft: placed, changed: moved } = useDraft(() => inOrder(props.soFar.answers))
-const timed = computed(() => typeof props.part.secondsPerWrong === 'number')
 const changed = computed(() => moved.value || time.value !== '')
 /** The same bin again takes the item out. */
 function put(item: string, bin: string) {
@@ -42,7 +41,7 @@ async function send() {
       kind: 'itemsSorted',
       part: props.part.id,
       placed: { ...placed.value },
-      time: timed.value ? reading(props.part.id, typed) : null,
+      time: props.part.timed ? reading(props.part.id, typed) : null,
     }),
   )
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
@@ -64,7 +63,7 @@ async function send() {
       <tbody>
         <tr v-for="(item, at) in part.items" :key="item.id" @keydown="onDigit($event, at)">
           <th scope="row">
-            {{ item.name || item.id }}<span v-if="keyShown" class="small muted"> ({{ item.bin }})</span>
+            {{ item.name || item.id }}<span v-if="keyShown" class="small muted"> ({{ part.key?.[item.id] }})</span>
           </th>
           <td v-for="bin in part.names" :key="bin">
             <button
@@ -82,11 +81,11 @@ async function send() {
     </table>
   </div>
   <p class="touch-row">
-    <label v-if="timed"
+    <label v-if="part.timed"
       >Time <input v-model="time" class="inline" :placeholder="soFar.answers.time || '1:23.4'" aria-label="Time"
     /></label>
     <Button label="Record this answer" :disabled="!changed" :variant="changed ? undefined : 'outlined'" @click="send" />
-    <button type="button" class="act" :aria-expanded="keyShown" @click="keyShown = !keyShown">
+    <button v-if="part.key" type="button" class="act" :aria-expanded="keyShown" @click="keyShown = !keyShown">
       {{ keyShown ? 'Hide the key' : 'Show the key' }}
     </button>
   </p>

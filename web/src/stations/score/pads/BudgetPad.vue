@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import type { BudgetPart, Entry, PartSoFar, Refusal } from '../../../api/names'
+import type { AnswersOnWalk, BudgetOnWalk, Entry, Refusal } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import PadRow from './PadRow.vue'
 
 /** What a team buys and gives back. */
-const props = defineProps<{ part: BudgetPart; soFar: PartSoFar }>()
+const props = defineProps<{ part: BudgetOnWalk; soFar: AnswersOnWalk }>()
 const { team, round, record } = useRecording()
 const refusal = ref<Refusal>()
 async function send(kind: 'purchased' | 'returned', item: string) {

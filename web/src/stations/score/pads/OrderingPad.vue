@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, useTemplateRef } from 'vue'
-import type { OrderingPart, PartSoFar } from '../../../api/names'
+import type { AnswersOnWalk, OrderingOnWalk } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useDraft } from '../../../shared/useDraft'
 import { useOrder } from '../../../shared/useOrder'
-import { useRally } from '../../../shared/openRally'
+import { useRallyOnWalk } from '../../../shared/openRally'
 import { useRecording } from '../recording'
 import AnswerPaste from './AnswerPaste.vue'
 
 /** A team's order: touched one after the other, then dragged or moved with the arrow keys where it was misread. */
-const props = defineProps<{ part: OrderingPart; soFar: PartSoFar }>()
-const { rally } = useRally()
+const props = defineProps<{ part: OrderingOnWalk; soFar: AnswersOnWalk }>()
+const { rally } = useRallyOnWalk()
 const { team, round, record } = useRecording()
 const { draft: order, changed } = useDraft(() => props.soFar.sequence)
 const left = computed(() => props.part.items.filter((i) => !order.value.includes(i.id)))

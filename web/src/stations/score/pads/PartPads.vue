@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { PartSoFar, RallyOpened } from '../../../api/names'
+import type { AnswersOnWalk, RallyOnWalk } from '../../../api/names'
 import BinsPad from './BinsPad.vue'
 import BudgetPad from './BudgetPad.vue'
 import OrderingPad from './OrderingPad.vue'
@@ -11,10 +11,10 @@ import TallyPad from './TallyPad.vue'
 import TasksPad from './TasksPad.vue'
 
 /** Every part that is not measured in trials, each with the pad that fits it and its working so far. */
-const props = defineProps<{ parts: readonly PartSoFar[]; rally: RallyOpened }>()
+const props = defineProps<{ parts: readonly AnswersOnWalk[]; rally: RallyOnWalk }>()
 const rows = computed(() =>
   props.parts.flatMap((soFar) => {
-    const part = props.rally.brief.method.parts.find((p) => p.id === soFar.id)
+    const part = props.rally.brief.parts.find((p) => p.id === soFar.id)
     return part ? [{ part, soFar }] : []
   }),
 )
@@ -33,7 +33,7 @@ const rows = computed(() =>
     <RubricPad v-else-if="part.kind === 'rubric'" :part="part" :so-far="soFar" :teams="rally.teams" />
     <BudgetPad v-else-if="part.kind === 'budget'" :part="part" :so-far="soFar" />
     <TallyPad v-else-if="part.kind === 'tally'" :part="part" :so-far="soFar" />
-    <ul v-if="soFar.working.length > 0" class="small muted working">
+    <ul v-if="soFar.working?.length" class="small muted working">
       <li v-for="(line, i) in soFar.working" :key="i">{{ line }}</li>
     </ul>
   </section>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { PartSoFar, PieceGroup, PiecesPart, Refusal } from '../../../api/names'
+import type { AnswersOnWalk, PieceGroup, PiecesOnWalk, Refusal } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useDraft } from '../../../shared/useDraft'
 import { useRecording } from '../recording'
 
 /** Pieces by sort: how many, and how large where that counts. */
-const props = defineProps<{ part: PiecesPart; soFar: PartSoFar }>()
+const props = defineProps<{ part: PiecesOnWalk; soFar: AnswersOnWalk }>()
 const { team, round, record } = useRecording()
 interface Row {
   first: string
@@ -18,7 +18,7 @@ interface Row {
 }
 const refusal = ref<Refusal>()
 const names = (side: 'first' | 'second') => {
-  const values = props.part[side].values.map((v) => v.name)
+  const { values } = props.part[side]
   return values.length > 0 ? values : ['']
 }
 const text = (n: number | null | undefined) => (typeof n === 'number' ? String(n) : '')
@@ -73,7 +73,7 @@ const add = () =>
       <li v-for="(r, i) in rows" :key="i">
         <span class="what">
           <select v-if="part.first.values.length > 0" v-model="r.first" class="inline" :aria-label="`Sort ${i + 1}`">
-            <option v-for="v in part.first.values" :key="v.name">{{ v.name }}</option>
+            <option v-for="v in part.first.values" :key="v">{{ v }}</option>
           </select>
           <select
             v-if="part.second.values.length > 0"
@@ -81,7 +81,7 @@ const add = () =>
             class="inline"
             :aria-label="`Sort ${i + 1}, ${part.second.name}`"
           >
-            <option v-for="v in part.second.values" :key="v.name">{{ v.name }}</option>
+            <option v-for="v in part.second.values" :key="v">{{ v }}</option>
           </select>
         </span>
         <label

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { PartSoFar, RelayPart } from '../../../api/names'
+import type { AnswersOnWalk, RelayOnWalk } from '../../../api/names'
 import { written } from '../../../shared/entries'
-import { useRally } from '../../../shared/openRally'
+import { useRallyOnWalk } from '../../../shared/openRally'
 import { useRecording } from '../recording'
 import TakeReading from '../readings/TakeReading.vue'
 import PadRow from './PadRow.vue'
@@ -11,8 +11,8 @@ import TimeField from './TimeField.vue'
 import { useRelayWatch } from './useRelayWatch'
 
 /** A relay of one team: the watch runs from leg to leg, one touch each; faults, items, and times put in later. */
-const props = defineProps<{ part: RelayPart; soFar: PartSoFar }>()
-const { rally } = useRally()
+const props = defineProps<{ part: RelayOnWalk; soFar: AnswersOnWalk }>()
+const { rally } = useRallyOnWalk()
 const { team, round, record } = useRecording()
 const next = computed(() => props.part.legs.findIndex((_, i) => props.soFar.answers[String(i + 1)] === undefined))
 const items = ref('')
@@ -87,7 +87,7 @@ const stop = () =>
       <b class="figures">{{ soFar.answers[f.id] ?? 0 }}</b>
       <Button label="+1" :aria-label="`+1 ${f.name}`" @click="fault(f.id)" />
     </PadRow>
-    <PadRow v-if="part.pointsPerItem !== 0" name="Brought over" :says="soFar.answers.items">
+    <PadRow v-if="part.carries" name="Brought over" :says="soFar.answers.items">
       <input
         v-model="items"
         class="touch-field figures"

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { PartSoFar, RubricPart, Team } from '../../../api/names'
+import type { AnswersOnWalk, RubricOnWalk, TeamNamed } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import PadRow from './PadRow.vue'
 
 /** Levels in words; where other teams judge, whose word it is comes first. */
-const props = defineProps<{ part: RubricPart; soFar: PartSoFar; teams: readonly Team[] }>()
+const props = defineProps<{ part: RubricOnWalk; soFar: AnswersOnWalk; teams: readonly TeamNamed[] }>()
 const { team, round, record } = useRecording()
 const others = computed(() => props.teams.filter((t) => t.id !== team.value))
 const chosen = ref('')
@@ -52,8 +52,8 @@ const give = (criterion: string, level: number) =>
       <Button
         v-for="(level, i) in c.levels"
         :key="i"
-        :label="level.name"
-        :aria-label="`${c.name}: ${level.name}`"
+        :label="level"
+        :aria-label="`${c.name}: ${level}`"
         :aria-pressed="given(c.id) === String(i)"
         :variant="given(c.id) === String(i) ? undefined : 'outlined'"
         @click="give(c.id, i)"

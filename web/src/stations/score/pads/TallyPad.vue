@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { PartSoFar, TallyPart } from '../../../api/names'
+import type { AnswersOnWalk, TallyOnWalk } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import PadRow from './PadRow.vue'
 
 /** Counters, each one touch. */
-const props = defineProps<{ part: TallyPart; soFar: PartSoFar }>()
+const props = defineProps<{ part: TallyOnWalk; soFar: AnswersOnWalk }>()
 const { team, round, record } = useRecording()
 const count = (counter: string, n: number) =>
   record(written(team.value, round.value, { kind: 'tallied', part: props.part.id, counter, count: n }))

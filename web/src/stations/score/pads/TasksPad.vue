@@ -1,18 +1,18 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { PartSoFar, TasksPart } from '../../../api/names'
+import type { AnswersOnWalk, TasksOnWalk } from '../../../api/names'
 import { reading, written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import PadRow from './PadRow.vue'
 import TimeField from './TimeField.vue'
 
 /** Tasks ticked off, whole or in steps; the time where it gives points. */
-const props = defineProps<{ part: TasksPart; soFar: PartSoFar }>()
+const props = defineProps<{ part: TasksOnWalk; soFar: AnswersOnWalk }>()
 const { team, round, record } = useRecording()
 const done = (task: string) => Number(props.soFar.answers[task] ?? 0)
 const tick = (task: string, steps: number) =>
   record(written(team.value, round.value, { kind: 'taskTicked', part: props.part.id, task, steps }))
-const says = (t: TasksPart['items'][number]) =>
+const says = (t: TasksOnWalk['items'][number]) =>
   [
     t.steps > 1 ? `${done(t.id)} of ${t.steps} steps` : '',
     typeof t.firstTeams === 'number' ? `only the first ${t.firstTeams} get its points` : '',
@@ -50,7 +50,7 @@ const timed = (typed: string) =>
         @click="tick(t.id, done(t.id) > 0 ? 0 : 1)"
       />
     </PadRow>
-    <PadRow v-if="part.timePoints" name="Time for all tasks" :says="soFar.answers.time">
+    <PadRow v-if="part.timed" name="Time for all tasks" :says="soFar.answers.time">
       <TimeField :label="`Time, ${part.name}`" :shown="soFar.answers.time" :entry="timed" />
     </PadRow>
   </ul>

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { useId } from 'vue'
-import type { Measure, MeasurePad, Problem } from '../../../api/names'
+import type { MeasureOnWalk, MeasurePad, Problem } from '../../../api/names'
 import FractionKeys from './FractionKeys.vue'
 import StepKeys from './StepKeys.vue'
 import WatchKeys from './WatchKeys.vue'
@@ -10,7 +10,7 @@ import WeightKeys from './WeightKeys.vue'
 
 /** One reading: the field that is typed into, and the pad that fits the measure. */
 const props = defineProps<{
-  measure: Measure
+  measure: MeasureOnWalk
   pad: MeasurePad
   forms: readonly string[]
   problem?: Problem

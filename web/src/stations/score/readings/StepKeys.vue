@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Measure } from '../../../api/names'
+import type { MeasureOnWalk } from '../../../api/names'
 import KeyRow from './KeyRow.vue'
 
 /** Counting on: one more, one less. */
-defineProps<{ measure: Measure }>()
+defineProps<{ measure: MeasureOnWalk }>()
 const typed = defineModel<string>({ required: true })
 const add = (n: number) => (typed.value = String(Math.max(0, (Number.parseInt(typed.value) || 0) + n)))
 </script>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Measure } from '../../../api/names'
+import type { MeasureOnWalk } from '../../../api/names'
 import { useWatch } from '../useWatch'
 import KeyRow from './KeyRow.vue'
 
 /** A stopwatch whose time goes into the field. */
-const props = defineProps<{ measure: Measure }>()
+const props = defineProps<{ measure: MeasureOnWalk }>()
 const typed = defineModel<string>({ required: true })
 const decimals = props.measure.step < 0.1 ? 2 : props.measure.step < 1 ? 1 : 0
 const { running, seconds, start, stop } = useWatch()

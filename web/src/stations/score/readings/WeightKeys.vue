@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { Measure } from '../../../api/names'
+import type { MeasureOnWalk } from '../../../api/names'
 import KeyRow from './KeyRow.vue'
 
 /** Weights laid on one by one, by five or by the roll: how many and how heavy at once, and what comes next by the plan. */
-const props = defineProps<{ measure: Measure; placements: readonly number[] }>()
+const props = defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
 const typed = defineModel<string>({ required: true })
 
 /** The terms of what is typed: so many of a weight, or something else that is left as it is, such as a mass off a scale. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { RelayPart, TeamSheet } from '../../../api/names'
+import type { RelayOnWalk, TeamSheet } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import { useRelayWatch } from '../pads/useRelayWatch'
@@ -9,7 +9,7 @@ import { useRelayWatch } from '../pads/useRelayWatch'
 /** One lane of a heat. */
 const props = defineProps<{
   rally: string
-  part: RelayPart
+  part: RelayOnWalk
   sheet: TeamSheet
   heat: number
   number: number

@@ -2,7 +2,7 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { RelayPart, TeamSheet } from '../../../api/names'
+import type { RelayOnWalk, TeamSheet } from '../../../api/names'
 import { isTyping } from '../../../shared/isTyping'
 import { useRecording } from '../recording'
 import RelayLane from './RelayLane.vue'
@@ -10,7 +10,7 @@ import RelayLane from './RelayLane.vue'
 /** A heat: teams side by side, all started at once, one key or touch for each leg that comes in. */
 const props = defineProps<{
   rally: string
-  part: RelayPart
+  part: RelayOnWalk
   sheets: readonly TeamSheet[]
 }>()
 const { round } = useRecording()

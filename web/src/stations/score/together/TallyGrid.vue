@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { TallyPart, TeamSheet } from '../../../api/names'
+import type { TallyOnWalk, TeamSheet } from '../../../api/names'
 import { written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import TeamTable from './TeamTable.vue'
 
 /** Counters of all teams, each one touch. */
 const props = defineProps<{
-  part: TallyPart
+  part: TallyOnWalk
   sheets: readonly TeamSheet[]
 }>()
 const { record, round } = useRecording()

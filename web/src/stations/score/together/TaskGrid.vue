@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { TasksPart, TeamSheet } from '../../../api/names'
+import type { TasksOnWalk, TeamSheet } from '../../../api/names'
 import { reading, written } from '../../../shared/entries'
 import { useRecording } from '../recording'
 import TimeField from '../pads/TimeField.vue'
@@ -9,7 +9,7 @@ import TeamTable from './TeamTable.vue'
 
 /** Teams by tasks. A task in steps goes one step further with each touch, and from its last one back to none. */
 const props = defineProps<{
-  part: TasksPart
+  part: TasksOnWalk
   sheets: readonly TeamSheet[]
 }>()
 const { record, round } = useRecording()
@@ -20,7 +20,7 @@ const columns = computed(() => [
     name: t.name || t.id,
     ...(typeof t.firstTeams === 'number' ? { says: `first ${t.firstTeams}` } : {}),
   })),
-  ...(props.part.timePoints ? [{ id: time, name: 'Time' }] : []),
+  ...(props.part.timed ? [{ id: time, name: 'Time' }] : []),
 ])
 const itemOf = (id: string) => props.part.items.find((t) => t.id === id)
 const soFar = (sheet: TeamSheet) => sheet.parts.find((p) => p.id === props.part.id)

@@ -3,7 +3,7 @@ import { computed, provide, ref } from 'vue'
 import LoadNote from '../../../shared/LoadNote.vue'
 import RoundChoice from '../../../shared/RoundChoice.vue'
 import StationHead from '../../../shared/StationHead.vue'
-import { useRally } from '../../../shared/openRally'
+import { useRallyOnWalk } from '../../../shared/openRally'
 import UnsentNote from '../../../shared/UnsentNote.vue'
 import { recording } from '../recording'
 import { useSheets } from '../useSheets'
@@ -13,11 +13,11 @@ import TallyGrid from './TallyGrid.vue'
 import TaskGrid from './TaskGrid.vue'
 
 /** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
-const { rally, round } = useRally()
+const { rally, round } = useRallyOnWalk()
 const id = rally.value?.id ?? ''
 const { sheets, outbox, ...loading } = useSheets(() => '')
 provide(recording, { team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
-const parts = computed(() => rally.value?.brief.method.parts.filter((p) => !p.off) ?? [])
+const parts = computed(() => rally.value?.brief.parts ?? [])
 </script>
 
 <template>

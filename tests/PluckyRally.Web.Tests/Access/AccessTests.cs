@@ -44,7 +44,7 @@ public sealed class AccessTests : IDisposable
     public async Task The_password_is_set_once_at_this_computer_and_wrong_ones_do_not_open()
     {
         (await Who(_app.Client)).ShouldSatisfyAllConditions(w => w.Role.ShouldBe(CallerRole.Nobody), w => w.HasPassword.ShouldBeFalse(), w => w.Here.ShouldBeTrue());
-        (await RunningApp.Places(await Send(_app.Client, "/api/password", new PasswordTyped("seven77")))).ShouldBe(["/password"], "shorter than 8 (NIST SP 800-63B, 5.1.1.1)");
+        (await RunningApp.Places(await Send(_app.Client, "/api/password", new PasswordTyped("eleven long")))).ShouldBe(["/password"], "shorter than 12 (OWASP ASVS 4.0.3, 2.1.1)");
         (await Send(_app.Client, "/api/password", new PasswordTyped(Password))).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await Who(_app.Client)).Role.ShouldBe(CallerRole.Teacher);
         using var other = _app.Device();
@@ -98,7 +98,7 @@ public sealed class AccessTests : IDisposable
     {
         var rally = await Begin();
         using var judge = await Join(rally, PassKind.Judge, "Aide");
-        var pass = (await _app.Get<List<Pass>>($"/api/rallies/{rally}/passes")).Single();
+        var pass = (await _app.Get<RallyPasses>($"/api/rallies/{rally}/passes")).Passes.Single();
         (await _app.Client.DeleteAsync($"/api/rallies/{rally}/passes/{pass.Id}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Get(judge, $"/api/rallies/{rally}/score")).ShouldBe(HttpStatusCode.Forbidden);
         (await Who(judge)).Role.ShouldBe(CallerRole.Nobody);
@@ -132,11 +132,14 @@ public sealed class AccessTests : IDisposable
         await Send<Entry>(_app.Client, $"/api/rallies/{rally}/entries", Sample.Stands(true));
         await Send<Entry>(_app.Client, $"/api/rallies/{rally}/entries", Sample.Caught("210"));
         using var wall = await Join(rally, PassKind.Wall, "");
-        (await Get(wall, $"/api/rallies/{rally}/clock")).ShouldBe(HttpStatusCode.OK);
+        (await Get(wall, $"/api/rallies/{rally}/wall/clock")).ShouldBe(HttpStatusCode.OK);
         (await Rows(wall, rally)).ShouldBe(0, "hidden until the teacher shows it");
         await Send(_app.Client, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Number: 1, Shows: WallShows.Board));
         (await Rows(wall, rally)).ShouldBe(1);
-        (await Rows(_app.Client, rally)).ShouldBe(2, "the teacher sees all");
+        (await _app.Get<Standings>($"/api/rallies/{rally}/results")).Rows.Count.ShouldBe(2, "the teacher sees all");
+        (await Get(wall, $"/api/rallies/{rally}/results")).ShouldBe(HttpStatusCode.Forbidden);
+        (await Get(wall, $"/api/rallies/{rally}/clock")).ShouldBe(HttpStatusCode.Forbidden);
+        (await Get(wall, $"/api/rallies/{rally}")).ShouldBe(HttpStatusCode.Forbidden);
         (await Get(wall, $"/api/rallies/{rally}/score")).ShouldBe(HttpStatusCode.Forbidden);
         (await Get(wall, $"/api/rallies/{rally}/photos")).ShouldBe(HttpStatusCode.Forbidden);
         (await Send<Entry>(wall, $"/api/rallies/{rally}/entries", Sample.Caught("210"))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
@@ -163,6 +166,7 @@ public sealed class AccessTests : IDisposable
     public async Task A_lost_password_is_forgotten_when_the_server_is_started_so_and_nothing_else_is()
     {
         var rally = await Begin();
+        _app.Stop();
         using var again = new RunningApp(lan: true, newPassword: true, folder: _app.Folder);
         (await Who(again.Client)).ShouldSatisfyAllConditions(w => w.Role.ShouldBe(CallerRole.Nobody), w => w.HasPassword.ShouldBeFalse());
         (await Send(again.Client, "/api/password", new PasswordTyped("another tide table"))).EnsureSuccessStatusCode();
@@ -174,7 +178,7 @@ public sealed class AccessTests : IDisposable
     {
         var pass = await Make(await Begin(), PassKind.Judge);
         pass.Code.Replace(" ", "", StringComparison.Ordinal).ShouldMatch("^[BCDFGHJKMNPQRTVWXYZ2346789]{6}$");
-        pass.Link.ShouldEndWith($"/join/{pass.Code.Replace(" ", "", StringComparison.Ordinal)}");
+        pass.Link.ShouldEndWith($"/join#{pass.Code.Replace(" ", "", StringComparison.Ordinal)}");
         pass.Picture.ShouldStartWith("<svg");
     }
 
@@ -188,7 +192,7 @@ public sealed class AccessTests : IDisposable
 
     private static async Task<int> Rows(HttpClient device, Guid rally)
     {
-        using var answer = await device.GetAsync($"/api/rallies/{rally}/results", TestContext.Current.CancellationToken);
+        using var answer = await device.GetAsync($"/api/rallies/{rally}/wall/board", TestContext.Current.CancellationToken);
         return (await RunningApp.Read(answer)).GetProperty("rows").GetArrayLength();
     }
 

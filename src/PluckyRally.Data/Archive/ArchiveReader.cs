@@ -1,0 +1,241 @@
+using System.IO.Compression;
+using System.Text;
+using System.Text.Json;
+using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Classes;
+using PluckyRally.Data.Folder;
+using PluckyRally.Data.Kit;
+using PluckyRally.Data.Owners;
+using PluckyRally.Data.Photos;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Data.Archive;
+
+/// <summary>What came of bringing an archive in.</summary>
+/// <param name="Briefs">Briefs that are new here.</param>
+/// <param name="Rallies">Rallies that are new here.</param>
+/// <param name="Classes">Classes that are new here.</param>
+/// <param name="Photos">Photos that are new here.</param>
+/// <param name="Same">Briefs, rallies and classes that were here already.</param>
+/// <param name="Beside">Briefs and rallies that are here in another state: both are kept.</param>
+public sealed record BroughtIn(int Briefs, int Rallies, int Classes, int Photos, int Same, IReadOnlyList<string> Beside);
+
+/// <summary>
+/// Brings an archive in, into empty data or beside what is there, whole or not at all. What is here already stays as it is; a brief
+/// or a rally that is here in another state is put beside it under an id of its own.
+/// </summary>
+public sealed class ArchiveReader(RallyDb db, DataFolder folder, KeptRallies kept)
+{
+    private readonly List<string> _beside = [];
+    private readonly Dictionary<Guid, Guid> _briefs = [];
+    private int _addedBriefs;
+    private int _addedRallies;
+    private int _addedClasses;
+    private int _same;
+
+    /// <summary>Brings in an archive, or says what is wrong with it.</summary>
+    /// <exception cref="IOException">The disk is full, or the file cannot be read.</exception>
+    public async Task<Result<BroughtIn>> Read(string file, CancellationToken stop)
+    {
+        var written = new List<string>();
+        try
+        {
+            using var zip = ZipFile.OpenRead(file);
+            var index = JsonSerializer.Deserialize<Everything>(Text(zip, Everything.File, Most.RallyBytes), Json.Options)!;
+            if (index.Format != Everything.FormatName) return Refuse("This is not an archive of Plucky Rally.", "Choose a file that was saved with “./rally save” or under “Kept safe”.");
+            if (index.Version > Everything.NewestVersion) return Refuse("This archive was saved by a newer version of Plucky Rally.", "Update Plucky Rally, then bring it in.");
+            await Classes(index, stop);
+            await Cupboard(index, stop);
+            foreach (var brief in index.Briefs) await Brief(zip, brief, stop);
+            var photos = new List<(string Entry, string File)>();
+            foreach (var rally in index.Rallies) photos.AddRange(await Rally(zip, rally, stop));
+
+            // Pictures first, so that no row is without its picture.
+            foreach (var (entry, to) in photos)
+            {
+                written.Add(to);
+                Picture(zip, entry, to);
+            }
+
+            await db.SaveChangesAsync(stop);
+            kept.Forget();
+            return Result<BroughtIn>.Ok(new(_addedBriefs, _addedRallies, _addedClasses, photos.Count, _same, _beside));
+        }
+        catch (Exception wrong) when (wrong is InvalidDataException or JsonException or FormatException or DecoderFallbackException or NotSupportedException)
+        {
+            foreach (var picture in written) File.Delete(picture);
+            return Refuse($"The file cannot be read as an archive: {wrong.Message}", "Nothing was changed. Save it anew on the other computer, and copy it again.");
+        }
+    }
+
+    private async Task Classes(Everything index, CancellationToken stop)
+    {
+        foreach (var group in index.Classes)
+        {
+            if (await db.Classes.IgnoreQueryFilters().AnyAsync(c => c.Id == group.Id, stop))
+            {
+                _same++;
+                continue;
+            }
+
+            if (ClassList.Problems(group.Name, [.. group.Pupils.Select(p => p.Name)]) is [var wrong, ..]) throw new InvalidDataException($"class {group.Name}: {wrong.What}");
+            var there = (await db.Pupils.IgnoreQueryFilters().Where(p => group.Pupils.Select(x => x.Id).Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)).ToHashSet();
+            db.Classes.Add(new() { Id = group.Id, OwnerId = Owner.LocalTeacher, Name = group.Name, NoPhotos = group.NoPhotos, Pupils = [.. group.Pupils.Where(p => there.Add(p.Id)).Select(p => new StoredPupil { Id = p.Id, ClassId = group.Id, Name = p.Name, Order = p.Order })] });
+            _addedClasses++;
+        }
+    }
+
+    /// <summary>What is in the cupboard here is counted here; only what it has nothing of is added.</summary>
+    private async Task Cupboard(Everything index, CancellationToken stop)
+    {
+        var there = (await db.Cupboard.Select(i => i.Key).ToListAsync(stop)).ToHashSet();
+        foreach (var item in index.Cupboard.Where(i => i.Problems().Count == 0 && there.Add(KitList.Key(i.Name, i.Unit))))
+            db.Cupboard.Add(new() { OwnerId = Owner.LocalTeacher, Key = KitList.Key(item.Name, item.Unit), Name = item.Name, Unit = item.Unit, Amount = item.Amount });
+    }
+
+    private async Task Brief(ZipArchive zip, ArchivedBrief archived, CancellationToken stop)
+    {
+        var text = Text(zip, archived.File, Most.BriefBytes);
+        var here = await db.Briefs.IgnoreQueryFilters().Where(b => b.Id == archived.Id).Select(b => b.Document).FirstOrDefaultAsync(stop);
+        if (here == text)
+        {
+            _same++;
+            _briefs[archived.Id] = archived.Id;
+            return;
+        }
+
+        var id = here is null ? archived.Id : Guid.CreateVersion7();
+        var brief = new StoredBrief { Id = id, OwnerId = Owner.LocalTeacher, Revision = archived.Revision, Document = text, Title = "", Goal = "", Theme = "", Archived = archived.Archived, ChangedAt = archived.ChangedAt };
+
+        // A brief that this version does not understand is on the shelf under the title that it had.
+        var read = DocumentReader.Brief(text);
+        if (read.IsOk) brief.Describe(read.Value.Value);
+        else brief.Title = archived.Versions is [.., var last] ? last.Title : "A brief that is not understood";
+        db.Briefs.Add(brief);
+        foreach (var version in archived.Versions)
+            db.Versions.Add(new() { BriefId = id, Revision = version.Revision, Title = version.Title, SavedAt = version.SavedAt, Document = Text(zip, archived.FileOf(version), Most.BriefBytes) });
+        if (here is not null) _beside.Add(brief.Title);
+        _briefs[archived.Id] = id;
+        _addedBriefs++;
+    }
+
+    /// <summary>Adds a rally, and gives the pictures that go with it.</summary>
+    private async Task<IReadOnlyList<(string Entry, string File)>> Rally(ZipArchive zip, ArchivedRally archived, CancellationToken stop)
+    {
+        var text = Text(zip, archived.File, Most.RallyBytes);
+        var read = DocumentReader.Rally(text);
+        if (!read.IsOk) throw new InvalidDataException($"rally {archived.Id}: {read.Problems[0]}");
+        var rally = read.Value.Value;
+
+        // What goes into the rows is what stands in the file, fields that this version does not know too.
+        var file = JsonElement.Parse(text);
+        var raw = file.GetProperty("entries").EnumerateArray().Select(e => e.GetRawText()).ToList();
+        var rows = Rows(archived.Id, rally, raw);
+        var here = await db.Entries.Where(e => e.RallyId == archived.Id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
+        var known = await db.Rallies.IgnoreQueryFilters().AnyAsync(r => r.Id == archived.Id, stop);
+        if (known && here.Select(Compact).SequenceEqual(rows.Select(r => Compact(r.Document))))
+        {
+            _same++;
+            return [];
+        }
+
+        var id = known ? Guid.CreateVersion7() : archived.Id;
+        var pupils = await Pupils(rally, stop);
+        db.Rallies.Add(new StoredRally
+        {
+            Id = id,
+            OwnerId = Owner.LocalTeacher,
+            BriefId = await BriefOf(archived, stop),
+            Name = rally.Name,
+            Date = rally.Date,
+            Edition = archived.UnreadEdition ?? file.GetProperty("edition").GetRawText(),
+            BriefTitle = archived.BriefTitle,
+            MadeAt = archived.MadeAt,
+            JudgesStrikeOthers = archived.JudgesStrikeOthers,
+            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = [.. t.Pupils.Where(p => Guid.TryParse(p.Id, out var pupil) && pupils.Contains(pupil)).Select(p => new StoredTeamPupil { RallyId = id, TeamId = t.Id, PupilId = Guid.Parse(p.Id), Jobs = string.Join(',', p.Jobs) })] })],
+        });
+        db.Entries.AddRange(id == archived.Id ? rows : Rows(id, rally, raw));
+        foreach (var stock in archived.Stock) db.StockMoves.Add(new() { RallyId = id, Key = KitList.Key(stock.Name, stock.Unit), Name = stock.Name, Unit = stock.Unit, Taken = stock.Taken, Back = stock.Back });
+        if (known) _beside.Add(rally.Name);
+        _addedRallies++;
+        return await Photos(archived, id, rally, stop);
+    }
+
+    private static List<StoredEntry> Rows(Guid id, Rally rally, List<string> raw)
+    {
+        var texts = rally.Entries.Select((e, i) => (e.Id, Text: raw[i])).DistinctBy(e => e.Id).ToDictionary(e => e.Id, e => e.Text);
+        return [.. RallyRows.Write(id, rally).Select(row => texts.TryGetValue(row.EntryId, out var text) ? new StoredEntry { RallyId = id, EntryId = row.EntryId, Document = text } : row)];
+    }
+
+    private async Task<IReadOnlyList<(string Entry, string File)>> Photos(ArchivedRally archived, Guid rally, Rally read, CancellationToken stop)
+    {
+        var pictures = new List<(string, string)>();
+        foreach (var photo in archived.Photos.Where(p => read.Teams.Any(t => t.Id == p.Team)))
+        {
+            var id = await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop) ? Guid.CreateVersion7() : photo.Id;
+            db.Photos.Add(new() { Id = id, RallyId = rally, TeamId = photo.Team, Round = photo.Round, Width = photo.Width, Height = photo.Height, By = photo.By, At = photo.At });
+            pictures.Add((archived.FileOf(photo), PhotoAlbum.FileOf(folder, rally, id)));
+        }
+
+        return pictures;
+    }
+
+    private async Task<Guid?> BriefOf(ArchivedRally archived, CancellationToken stop) =>
+        archived.Brief is not { } brief ? null
+        : _briefs.TryGetValue(brief, out var here) ? here
+        : await db.Briefs.AnyAsync(b => b.Id == brief, stop) ? brief
+        : null;
+
+    /// <summary>Which of a rally's pupils are here, in the classes that were here or have just been added.</summary>
+    private async Task<HashSet<Guid>> Pupils(Rally rally, CancellationToken stop)
+    {
+        var named = rally.Teams.SelectMany(t => t.Pupils).Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList();
+        var here = await db.Pupils.IgnoreQueryFilters().Where(p => named.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop);
+        return [.. here, .. db.ChangeTracker.Entries<StoredPupil>().Select(p => p.Entity.Id)];
+    }
+
+    /// <summary>White space does not make another entry.</summary>
+    private static string Compact(string document)
+    {
+        try
+        {
+            return System.Text.Json.Nodes.JsonNode.Parse(document)?.ToJsonString() ?? "";
+        }
+        catch (JsonException)
+        {
+            // What is no JSON is compared as it is.
+            return document;
+        }
+    }
+
+    private static void Picture(ZipArchive zip, string name, string to)
+    {
+        OwnFiles.Folder(Path.GetDirectoryName(to)!);
+        var bytes = Bytes(zip, name, PhotoAlbum.MostBytes);
+        if (bytes is not [0xFF, 0xD8, ..]) throw new InvalidDataException($"{name} is not a JPEG picture");
+        using var file = new FileStream(to, OwnFiles.Fresh);
+        file.Write(bytes);
+    }
+
+    private static string Text(ZipArchive zip, string name, int most) => new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(Bytes(zip, name, most));
+
+    /// <summary>A file of the archive; however large it says it is, no more is read than it may have.</summary>
+    private static byte[] Bytes(ZipArchive zip, string name, int most)
+    {
+        var entry = zip.GetEntry(name) ?? throw new InvalidDataException($"{name} is missing");
+        using var stream = entry.Open();
+        using var bytes = new MemoryStream();
+        var buffer = new byte[81920];
+        for (int read; (read = stream.Read(buffer)) > 0;)
+        {
+            bytes.Write(buffer, 0, read);
+            if (bytes.Length > most) throw new InvalidDataException($"{name} is larger than {most / 1_000_000} MB");
+        }
+
+        return bytes.ToArray();
+    }
+
+    private static Result<BroughtIn> Refuse(string what, string remedy) => Result<BroughtIn>.Refused(new Problem("/file", what, remedy));
+}

@@ -1,0 +1,68 @@
+using System.Text.Json;
+using PluckyRally.Core;
+
+namespace PluckyRally.Data.Rallies;
+
+/// <summary>Between a rally and its rows. A row that is not understood closes nothing: it is handed on as it is.</summary>
+internal static class RallyRows
+{
+    /// <summary>The rally as its rows have it.</summary>
+    /// <param name="stored">The rally with its teams and their pupils.</param>
+    /// <param name="documents">Its entries, in the order in which they were received.</param>
+    public static KeptRally Read(StoredRally stored, IReadOnlyList<string> documents)
+    {
+        var entries = new List<Entry>(documents.Count);
+        var unread = new List<UnreadEntry>();
+        foreach (var document in documents)
+        {
+            if (DocumentReader.KeptEntry(document) is { } entry) entries.Add(entry);
+            else unread.Add(new(entries.Count, document));
+        }
+
+        var edition = DocumentReader.KeptEdition(stored.Edition);
+        var rally = new Rally
+        {
+            Name = stored.Name,
+            Date = stored.Date,
+            Edition = edition ?? new Edition { Brief = new Brief { Title = stored.BriefTitle } },
+            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(Team)],
+            Entries = entries,
+            Unread = unread,
+        };
+        return new(stored, rally, edition is null ? Result<OpenedRally>.Refused(NotUnderstood) : OpenedRally.Open(rally));
+    }
+
+    /// <summary>The rows of a rally's entries, each id once, those that are not understood in their places.</summary>
+    public static IEnumerable<StoredEntry> Write(Guid rally, Rally read)
+    {
+        for (var i = 0; i <= read.Entries.Count; i++)
+        {
+            // An entry that nobody understands may have an id that nobody can read; its row gets one of its own.
+            foreach (var unread in read.Unread.Where(u => u.Before == i || (i == read.Entries.Count && u.Before > i))) yield return new() { RallyId = rally, EntryId = IdIn(unread.Text), Document = unread.Text };
+            if (i < read.Entries.Count) yield return new() { RallyId = rally, EntryId = read.Entries[i].Id, Document = JsonSerializer.Serialize(read.Entries[i], Json.Options) };
+        }
+    }
+
+    private static readonly Problem NotUnderstood = new("/edition", "The brief of this rally is not understood.", "It was written by a newer version, or the data file is damaged. Nothing of it is lost: update Plucky Rally, or bring back a copy.");
+
+    private static Guid IdIn(string text)
+    {
+        try
+        {
+            return JsonElement.Parse(text) is { ValueKind: JsonValueKind.Object } entry && entry.TryGetProperty("id", out var id) && id.TryGetGuid(out var known) ? known : Guid.CreateVersion7();
+        }
+        catch (Exception strange) when (strange is JsonException or InvalidOperationException)
+        {
+            return Guid.CreateVersion7();
+        }
+    }
+
+    private static Team Team(StoredTeam team) => new()
+    {
+        Id = team.Id,
+        Name = team.Name,
+        CallSign = team.CallSign,
+        Members = team.Members,
+        Pupils = [.. team.Pupils.OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))],
+    };
+}

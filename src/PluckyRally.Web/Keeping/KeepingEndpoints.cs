@@ -1,0 +1,87 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.SignalR;
+using PluckyRally.Core;
+using PluckyRally.Data.Archive;
+using PluckyRally.Data.Copies;
+using PluckyRally.Data.Folder;
+using PluckyRally.Data.Removals;
+
+namespace PluckyRally.Web;
+
+/// <summary>What is kept: copies, everything in one file, and what was taken away.</summary>
+internal static class KeepingEndpoints
+{
+    public static void MapKeeping(this IEndpointRouteBuilder api)
+    {
+        var keeping = api.MapGroup("/kept").WithTags("Keeping");
+        keeping.MapGet("", Open).WithName("openKept");
+        keeping.MapPost("/copies", Make).WithName("makeCopy");
+        keeping.MapPut("/second", SetSecond).WithName("setSecondFolder").Accepts<FolderNamed>("application/json");
+        keeping.MapGet("/file", Save).WithName("saveEverything");
+        keeping.MapGet("/removed", Removed).WithName("listRemoved");
+        keeping.MapPost("/removed/{sort}/{id:guid}/back", TakeBack).WithName("takeBack");
+    }
+
+    private static Ok<Kept> Open(CopyKeeper keeper, DataFolder folder) => TypedResults.Ok(Of(keeper, folder));
+
+    private static async Task<Created<Kept>> Make(CopyKeeper keeper, DataFolder folder, CancellationToken stop)
+    {
+        await keeper.Make(CopyReason.ByHand, stop);
+        return TypedResults.Created("/api/kept", Of(keeper, folder));
+    }
+
+    private static async Task<Results<Ok<Kept>, Refused>> SetSecond(SentJson sent, CopyKeeper keeper, DataFolder folder, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<FolderNamed>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        return await keeper.SetSecond(request.Value.Value.Path.Trim(), stop) is { } wrong ? new Refused([wrong]) : TypedResults.Ok(Of(keeper, folder));
+    }
+
+    /// <summary>The archive is written whole before the first byte is sent, so a full disk is said and not sent as half a file.</summary>
+    private static async Task<FileStreamHttpResult> Save(DataFolder folder, TimeProvider clock, CancellationToken stop)
+    {
+        var file = Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.zip");
+        await ArchiveWriter.Write(folder, file, clock.GetUtcNow(), stop);
+        var stream = new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.None, 81920, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+        return TypedResults.File(stream, "application/zip", $"plucky-rally-{clock.GetLocalNow():yyyy-MM-dd}.zip");
+    }
+
+    private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) => TypedResults.Ok(await removed.All(stop));
+
+    private static async Task<Results<NoContent, Missing>> TakeBack(string sort, Guid id, RemovedThings removed, IHubContext<LiveHub> live, CancellationToken stop)
+    {
+        if (!Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) || !await removed.TakeBack(known, id, stop)) return new Missing("thing to be taken back");
+        await live.Clients.All.SendAsync(LiveHub.Recorded, new LiveNews("", 1), CancellationToken.None);
+        return TypedResults.NoContent();
+    }
+
+    private static Kept Of(CopyKeeper keeper, DataFolder folder) => new(
+        folder.Copies,
+        CopyRule.Says,
+        [.. keeper.Shelf.All().Select(c => new CopyKept(c.Name, c.MadeAt, c.Reason, c.Bytes, c.Rallies, c.Briefs, c.Photos.Count))],
+        keeper.Shelf.Bytes(),
+        keeper.Trouble,
+        keeper.Second);
+}
+
+/// <summary>What is kept of the data.</summary>
+/// <param name="Folder">Where the copies are.</param>
+/// <param name="Rule">Which copies are kept, in words.</param>
+/// <param name="Copies">The copies, the newest first.</param>
+/// <param name="Bytes">How much room all of them take, pictures included.</param>
+/// <param name="Trouble">Why the last copy could not be made; empty where it was.</param>
+/// <param name="Second">A second folder for the copies.</param>
+public sealed record Kept(string Folder, string Rule, IReadOnlyList<CopyKept> Copies, long Bytes, string Trouble, SecondFolder Second);
+
+/// <summary>A copy.</summary>
+/// <param name="Name">What its file is called.</param>
+/// <param name="MadeAt">When it was made.</param>
+/// <param name="Reason">Why.</param>
+/// <param name="Bytes">How large it is, without pictures.</param>
+/// <param name="Rallies">How many rallies are in it.</param>
+/// <param name="Briefs">How many briefs are in it.</param>
+/// <param name="Photos">How many photos are in it.</param>
+public sealed record CopyKept(string Name, DateTimeOffset MadeAt, CopyReason Reason, long Bytes, long Rallies, long Briefs, int Photos);
+
+/// <summary>A folder; empty for none.</summary>
+public sealed record FolderNamed(string Path);

@@ -1,0 +1,248 @@
+using System.Text.Json.Serialization;
+using PluckyRally.Core;
+
+namespace PluckyRally.Web;
+
+/// <summary>A rally as it is carried about: what a judge needs to record, and nothing that a pupil should not see over a shoulder.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Brief">What is judged.</param>
+/// <param name="Teams">The teams; not who is in them.</param>
+/// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
+/// <param name="Forms">For each measure, by id, what a judge may type.</param>
+/// <param name="Pads">For each measure, by id, the pad that fits it.</param>
+/// <param name="Route">How far along the route the round is.</param>
+public sealed record RallyOnWalk(
+    Guid Id,
+    string Name,
+    BriefOnWalk Brief,
+    IReadOnlyList<TeamNamed> Teams,
+    int Rounds,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
+    IReadOnlyDictionary<string, MeasurePad> Pads,
+    IReadOnlyList<Pennant> Route)
+{
+    internal static RallyOnWalk Of(Guid id, OpenedRally opened, int round, bool teacher) => new(
+        id,
+        opened.Rally.Name,
+        BriefOnWalk.Of(opened.Playbook.Brief, teacher),
+        [.. opened.Rally.Teams.Select(TeamNamed.Of)],
+        opened.Rounds,
+        opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
+        opened.Playbook.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
+        Core.Route.OfRally(opened, round));
+}
+
+/// <summary>A team by its name alone.</summary>
+/// <param name="Id">Names the team in entries.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="CallSign">Two letters or digits that tell it apart from afar; made of its name where empty.</param>
+public sealed record TeamNamed(string Id, string Name, string CallSign)
+{
+    internal static TeamNamed Of(Team team) => new(team.Id, team.Name, team.CallSign);
+}
+
+/// <summary>A brief as a judge needs it.</summary>
+/// <param name="Title">Its title.</param>
+/// <param name="IfLate">What being late costs.</param>
+/// <param name="Measures">What is read.</param>
+/// <param name="Trials">How it is tried.</param>
+/// <param name="Parts">What is recorded beside readings; parts that are left out are not among them.</param>
+public sealed record BriefOnWalk(string Title, string IfLate, IReadOnlyList<MeasureOnWalk> Measures, Trials Trials, IReadOnlyList<PartOnWalk> Parts)
+{
+    internal static BriefOnWalk Of(Core.Brief brief, bool teacher) => new(
+        brief.Title,
+        brief.Timing.IfLate,
+        [.. brief.Measures.Select(m => new MeasureOnWalk(m.Id, m.Name, m.Kind, m.Unit, m.Step, m.Taken, m.Tare, m.How, [.. m.Weights.Select(w => new WeightOnWalk(w.Name, w.GramsEach, w.Roll))]))],
+        brief.Trials,
+        [.. brief.Method.Parts.Where(p => !p.Off).Select(p => PartOnWalk.Of(p, teacher))]);
+}
+
+/// <summary>A measure as a judge needs it.</summary>
+/// <param name="Id">Names it in entries.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Kind">What is measured.</param>
+/// <param name="Unit">The unit of a bare number.</param>
+/// <param name="Step">How finely it is read, in the unit.</param>
+/// <param name="Taken">Whether it is read in each attempt or once.</param>
+/// <param name="Tare">What the container weighs.</param>
+/// <param name="How">How it is read.</param>
+/// <param name="Weights">For counted weights: the pieces.</param>
+public sealed record MeasureOnWalk(string Id, string Name, MeasureKind Kind, string Unit, decimal Step, Taken Taken, decimal Tare, string How, IReadOnlyList<WeightOnWalk> Weights);
+
+/// <summary>A sort of weights: what one weighs in grams, where that is known, and how many are in a roll.</summary>
+public sealed record WeightOnWalk(string Name, decimal? GramsEach, int Roll);
+
+/// <summary>A part as a judge records it: what is asked, not what it is worth.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Measured), "measured")]
+[JsonDerivedType(typeof(Tasks), "tasks")]
+[JsonDerivedType(typeof(Relay), "relay")]
+[JsonDerivedType(typeof(Bins), "bins")]
+[JsonDerivedType(typeof(Ordering), "ordering")]
+[JsonDerivedType(typeof(Pieces), "pieces")]
+[JsonDerivedType(typeof(Rubric), "rubric")]
+[JsonDerivedType(typeof(Budget), "budget")]
+[JsonDerivedType(typeof(Tally), "tally")]
+public abstract record PartOnWalk
+{
+    private PartOnWalk()
+    {
+    }
+
+    /// <summary>Names the part in entries.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; init; }
+
+    internal static PartOnWalk Of(Part part, bool teacher) => part switch
+    {
+        Part.Measured p => new Measured { Id = p.Id, Name = p.Name },
+        Part.Tasks p => new Tasks { Id = p.Id, Name = p.Name, Items = [.. p.Items.Select(i => new TaskOnWalk(i.Id, i.Name, i.Steps, i.FirstTeams))], Timed = p.TimePoints is not null },
+        Part.Relay p => new Relay { Id = p.Id, Name = p.Name, Legs = p.Legs, Faults = [.. p.Faults.Select(f => new FaultOnWalk(f.Id, f.Name, f.Seconds))], Carries = p.PointsPerItem != 0, Step = p.Step },
+        Part.Bins p => new Bins
+        {
+            Id = p.Id,
+            Name = p.Name,
+            Names = p.Names,
+            Items = Things(p.Items.Select(i => new Thing(i.Id, i.Name))),
+            Timed = p.SecondsPerWrong is not null,
+            Key = teacher ? p.Items.DistinctBy(i => i.Id).ToDictionary(i => i.Id, i => i.Bin) : null,
+        },
+        Part.Ordering p => new Ordering
+        {
+            Id = p.Id,
+            Name = p.Name,
+            Items = Things(p.Items.Select(i => new Thing(i.Id, i.Name))),
+            Key = teacher ? [.. p.Items.OrderBy(i => i.Key).Select(i => i.Id)] : null,
+        },
+        Part.Pieces p => new Pieces { Id = p.Id, Name = p.Name, First = LabelOnWalk.Of(p.First), Second = LabelOnWalk.Of(p.Second), Unit = p.Unit },
+        Part.Rubric p => new Rubric { Id = p.Id, Name = p.Name, Voice = p.Voice, Criteria = [.. p.Criteria.Select(c => new CriterionOnWalk(c.Id, c.Name, [.. c.Levels.Select(l => l.Name)]))] },
+        Part.Budget p => new Budget { Id = p.Id, Name = p.Name, Prices = [.. p.Prices.Select(x => new PriceOnWalk(x.Id, x.Name, x.Each))], Money = p.Money },
+        Part.Tally p => new Tally { Id = p.Id, Name = p.Name, Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts))] },
+        _ => throw new System.Diagnostics.UnreachableException(),
+    };
+
+    /// <summary>By name: whoever writes a brief often writes things down as the key has them.</summary>
+    private static IReadOnlyList<Thing> Things(IEnumerable<Thing> things) => [.. things.OrderBy(t => t.Name, StringComparer.OrdinalIgnoreCase).ThenBy(t => t.Id, StringComparer.Ordinal)];
+
+    /// <summary>Measured in trials.</summary>
+    public sealed record Measured : PartOnWalk;
+
+    /// <summary>Things that are done.</summary>
+    public sealed record Tasks : PartOnWalk
+    {
+        /// <summary>What can be done.</summary>
+        public required IReadOnlyList<TaskOnWalk> Items { get; init; }
+
+        /// <summary>Whether the time for all of them is read.</summary>
+        public required bool Timed { get; init; }
+    }
+
+    /// <summary>A relay.</summary>
+    public sealed record Relay : PartOnWalk
+    {
+        /// <summary>What the legs are called, in order.</summary>
+        public required IReadOnlyList<string> Legs { get; init; }
+
+        /// <summary>What can go wrong.</summary>
+        public required IReadOnlyList<FaultOnWalk> Faults { get; init; }
+
+        /// <summary>How finely times are read, in seconds.</summary>
+        public required decimal Step { get; init; }
+
+        /// <summary>Whether what is brought over is counted.</summary>
+        public required bool Carries { get; init; }
+    }
+
+    /// <summary>Sorting into bins.</summary>
+    public sealed record Bins : PartOnWalk
+    {
+        /// <summary>The bins' names.</summary>
+        public required IReadOnlyList<string> Names { get; init; }
+
+        /// <summary>What is sorted.</summary>
+        public required IReadOnlyList<Thing> Items { get; init; }
+
+        /// <summary>Whether the time is read.</summary>
+        public required bool Timed { get; init; }
+
+        /// <summary>For the teacher alone: the bin of each item, by its id.</summary>
+        public IReadOnlyDictionary<string, string>? Key { get; init; }
+    }
+
+    /// <summary>Putting in order.</summary>
+    public sealed record Ordering : PartOnWalk
+    {
+        /// <summary>What is put in order.</summary>
+        public required IReadOnlyList<Thing> Items { get; init; }
+
+        /// <summary>For the teacher alone: the items' ids in their order.</summary>
+        public IReadOnlyList<string>? Key { get; init; }
+    }
+
+    /// <summary>Pieces that are counted.</summary>
+    public sealed record Pieces : PartOnWalk
+    {
+        /// <summary>The first label.</summary>
+        public required LabelOnWalk First { get; init; }
+
+        /// <summary>The second label.</summary>
+        public required LabelOnWalk Second { get; init; }
+
+        /// <summary>The unit of length and width.</summary>
+        public required string Unit { get; init; }
+    }
+
+    /// <summary>Criteria judged by levels.</summary>
+    public sealed record Rubric : PartOnWalk
+    {
+        /// <summary>Whose word counts.</summary>
+        public required RubricVoice Voice { get; init; }
+
+        /// <summary>What is judged.</summary>
+        public required IReadOnlyList<CriterionOnWalk> Criteria { get; init; }
+    }
+
+    /// <summary>What is bought.</summary>
+    public sealed record Budget : PartOnWalk
+    {
+        /// <summary>What can be bought.</summary>
+        public required IReadOnlyList<PriceOnWalk> Prices { get; init; }
+
+        /// <summary>The currency's sign or the token's name.</summary>
+        public required string Money { get; init; }
+    }
+
+    /// <summary>What is counted.</summary>
+    public sealed record Tally : PartOnWalk
+    {
+        /// <summary>The counters.</summary>
+        public required IReadOnlyList<CounterOnWalk> Counters { get; init; }
+    }
+}
+
+/// <summary>Something with a name.</summary>
+public sealed record Thing(string Id, string Name);
+
+/// <summary>A task.</summary>
+public sealed record TaskOnWalk(string Id, string Name, int Steps, int? FirstTeams);
+
+/// <summary>Something that can go wrong in a relay, and the seconds that it costs.</summary>
+public sealed record FaultOnWalk(string Id, string Name, decimal Seconds);
+
+/// <summary>A label of pieces and the values it can have.</summary>
+public sealed record LabelOnWalk(string Name, IReadOnlyList<string> Values)
+{
+    internal static LabelOnWalk Of(PieceLabel label) => new(label.Name, [.. label.Values.Select(v => v.Name)]);
+}
+
+/// <summary>Something judged by levels, lowest first.</summary>
+public sealed record CriterionOnWalk(string Id, string Name, IReadOnlyList<string> Levels);
+
+/// <summary>Something that can be bought, and what one costs.</summary>
+public sealed record PriceOnWalk(string Id, string Name, decimal Each);
+
+/// <summary>Something counted.</summary>
+public sealed record CounterOnWalk(string Id, string Name, bool Hurts);

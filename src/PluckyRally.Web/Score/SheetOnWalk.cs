@@ -1,0 +1,126 @@
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>A team's sheet as it is carried about. Points and totals are on the teacher's only, and notes on that of who wrote them.</summary>
+public sealed record SheetOnWalk
+{
+    /// <summary>The team's id.</summary>
+    public required string Team { get; init; }
+
+    /// <summary>The team's name.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Whether it stands in the order of places yet.</summary>
+    public required StandingStatus Status { get; init; }
+
+    /// <summary>What is missing or was missed; empty where the team is complete.</summary>
+    public required string Reason { get; init; }
+
+    /// <summary>The rules, in the brief's order.</summary>
+    public required IReadOnlyList<SheetRule> Rules { get; init; }
+
+    /// <summary>Whether every rule that is checked outside of attempts is decided, and none is too near to call.</summary>
+    public required bool Settled { get; init; }
+
+    /// <summary>Whether what comes before the attempts is done.</summary>
+    public required bool Ready { get; init; }
+
+    /// <summary>Measures that are read once.</summary>
+    public required IReadOnlyList<SheetReading> Once { get; init; }
+
+    /// <summary>The trials for score that stand, void ones included, in order.</summary>
+    public required IReadOnlyList<SheetTrial> Trials { get; init; }
+
+    /// <summary>The team's designs, in the order in which they were first tried.</summary>
+    public required IReadOnlyList<SheetDesign> Designs { get; init; }
+
+    /// <summary>Trials for practice, for control and to beat.</summary>
+    public required IReadOnlyList<ReferenceTrial> References { get; init; }
+
+    /// <summary>How many entries the rally's log had: a device knows by it whether what it has sent is in here.</summary>
+    public required int AsOf { get; init; }
+
+    /// <summary>Whether the round is closed.</summary>
+    public required bool Closed { get; init; }
+
+    /// <summary>The entry that approved the team's plan; absent while it is not approved.</summary>
+    public Guid? Cleared { get; init; }
+
+    /// <summary>The entry that says the team came late; absent where it did not.</summary>
+    public Guid? Late { get; init; }
+
+    /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
+    public required IReadOnlyList<AnswersOnWalk> Parts { get; init; }
+
+    /// <summary>What was recorded for the team in this round, the newest first, struck entries included.</summary>
+    public required IReadOnlyList<LineOnWalk> Log { get; init; }
+
+    /// <summary>For the teacher alone: its total as shown, empty while it has none.</summary>
+    public string? TotalText { get; init; }
+
+    internal static SheetOnWalk Of(TeamSheet sheet, KeptRally rally, Caller caller)
+    {
+        var entries = sheet.Log.Count == 0 ? [] : rally.Rally.Entries.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
+        return new()
+        {
+            Team = sheet.Team,
+            Name = sheet.Name,
+            Status = sheet.Status,
+            Reason = sheet.Reason,
+            Rules = sheet.Rules,
+            Settled = sheet.Settled,
+            Ready = sheet.Ready,
+            Once = sheet.Once,
+            Trials = sheet.Trials,
+            Designs = sheet.Designs,
+            References = sheet.References,
+            AsOf = sheet.AsOf,
+            Closed = sheet.Closed,
+            Cleared = sheet.Cleared,
+            Late = sheet.Late,
+            Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
+            Log = [.. sheet.Log.Where(l => caller.IsTeacher || l.By == caller.Name || entries[l.Entry] is not Entry.NoteMade).Select(l => LineOnWalk.Of(l, entries[l.Entry], rally, caller))],
+            TotalText = caller.IsTeacher ? sheet.TotalText : null,
+        };
+    }
+}
+
+/// <summary>What has been recorded of a part.</summary>
+/// <param name="Id">The part's id.</param>
+/// <param name="Answers">By what was asked: see <see cref="PartSoFar.Answers"/>.</param>
+/// <param name="Sequence">For an order: the items' ids as the team has them.</param>
+/// <param name="Pieces">For pieces: what was counted.</param>
+/// <param name="Measured">For pieces: whether they are to be measured.</param>
+public sealed record AnswersOnWalk(string Id, IReadOnlyDictionary<string, string> Answers, IReadOnlyList<string> Sequence, IReadOnlyList<PieceGroup> Pieces, bool Measured)
+{
+    /// <summary>For the teacher alone: how it is worked out so far, a sentence a line.</summary>
+    public IReadOnlyList<string>? Working { get; init; }
+
+    /// <summary>For the teacher alone: its points; empty while there are none.</summary>
+    public string? Points { get; init; }
+
+    internal static AnswersOnWalk Of(PartSoFar part, bool teacher) =>
+        new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured) { Working = teacher ? part.Working : null, Points = teacher ? part.Points : null };
+}
+
+/// <summary>An entry in words.</summary>
+/// <param name="Entry">Its id.</param>
+/// <param name="At">When it was received.</param>
+/// <param name="By">Who wrote it.</param>
+/// <param name="Says">What it records.</param>
+/// <param name="Struck">Whether it was struck out.</param>
+/// <param name="Why">Why it was struck out.</param>
+/// <param name="MayStrike">Whether who looks at it may strike it out.</param>
+public sealed record LineOnWalk(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why, bool MayStrike)
+{
+    internal static LineOnWalk Of(LogLine line, Entry entry, KeptRally rally, Caller caller) => new(
+        line.Entry,
+        line.At,
+        line.By,
+        line.Says,
+        line.Struck,
+        line.Why,
+        caller.IsTeacher || EntryRights.OfJudge(new Entry.StruckOut { Id = Guid.Empty, Entry = entry.Id, By = caller.Name }, rally.Rally.Entries, rally.Stored.JudgesStrikeOthers) is null);
+}

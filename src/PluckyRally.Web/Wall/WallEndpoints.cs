@@ -1,0 +1,96 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>The wall: what a class may see from its seats, and no more.</summary>
+internal static class WallEndpoints
+{
+    public static void MapWall(this IEndpointRouteBuilder api)
+    {
+        var wall = api.MapGroup("/rallies/{id:guid}/wall").WithTags("Wall").ForWalls();
+        wall.MapGet("", Open).WithName("openWall");
+        wall.MapGet("/clock", Clock).WithName("readWallClock");
+        wall.MapGet("/board", Board).WithName("openBoard");
+    }
+
+    private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        return found.Opened.IsOk ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value)) : new Refused(found.Opened.Problems);
+    }
+
+    private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(Guid id, RallyLog log, TimeProvider time, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        return found.Opened.IsOk ? TypedResults.Ok(ClockOnWall.Of(found.Opened.Value, round, time.GetUtcNow())) : new Refused(found.Opened.Problems);
+    }
+
+    private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var opened = found.Opened.Value;
+        var standings = Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round);
+        return TypedResults.Ok(BoardOnWall.Of(standings, LessonClock.Of(opened).Wall.Revealed));
+    }
+}
+
+/// <summary>A rally as a wall shows it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Title">The brief's title.</param>
+/// <param name="Goal">What is to be built, in a sentence.</param>
+/// <param name="IfLate">What being late costs.</param>
+/// <param name="Teams">The teams; not who is in them.</param>
+/// <param name="Limits">The first constraints of the pupils' sheet.</param>
+/// <param name="Caution">The first caution of the pupils' sheet; absent where there is none.</param>
+public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal, string IfLate, IReadOnlyList<TeamNamed> Teams, IReadOnlyList<string> Limits, string? Caution)
+{
+    /// <summary>More than three lines are not read from eight metres.</summary>
+    private const int Lines = 3;
+
+    internal static RallyOnWall Of(Guid id, OpenedRally opened)
+    {
+        var brief = opened.Playbook.Brief;
+        var sheet = PupilSheet.Of(brief, MethodWords.Say(opened.Playbook));
+        return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. opened.Rally.Teams.Select(TeamNamed.Of)], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
+    }
+}
+
+/// <summary>The clock as a wall shows it.</summary>
+/// <param name="Clock">The clock.</param>
+/// <param name="Teams">The teams in the order in which they are tested.</param>
+/// <param name="Now">The server's time.</param>
+public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, DateTimeOffset Now)
+{
+    internal static ClockOnWall Of(OpenedRally opened, int round, DateTimeOffset now) =>
+        new(LessonClock.Of(opened), [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))], now);
+}
+
+/// <summary>Where a team stands in the lesson.</summary>
+/// <param name="Team">The team's id.</param>
+/// <param name="Cleared">Whether its plan is approved.</param>
+/// <param name="Late">Whether it came late.</param>
+public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
+
+/// <summary>The standings as far as they are revealed. Nothing in it depends on what is not.</summary>
+/// <param name="Wins">Which total wins.</param>
+/// <param name="WinsText">The same as a sentence for the class.</param>
+/// <param name="Rows">The revealed places, from the last.</param>
+public sealed record BoardOnWall(Wins Wins, string WinsText, IReadOnlyList<RowOnWall> Rows)
+{
+    internal static BoardOnWall Of(Standings standings, int revealed) =>
+        new(standings.Wins, standings.WinsText, [.. standings.Revealed(revealed).Rows.Select(r => new RowOnWall(r.Team, r.Name, r.Status, r.Place, r.Total, r.TotalText))]);
+}
+
+/// <summary>A revealed place.</summary>
+/// <param name="Team">The team's id.</param>
+/// <param name="Name">The team's name.</param>
+/// <param name="Status">Whether it has a place.</param>
+/// <param name="Place">The place, from 1; absent where it has none.</param>
+/// <param name="Total">The total; absent where it has none.</param>
+/// <param name="TotalText">The total as it is shown.</param>
+public sealed record RowOnWall(string Team, string Name, StandingStatus Status, int? Place, decimal? Total, string TotalText);

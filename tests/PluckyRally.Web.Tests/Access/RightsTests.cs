@@ -1,0 +1,146 @@
+using System.Net;
+using PluckyRally.Core;
+using PluckyRally.Data.Passes;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests;
+
+/// <summary>A judge records and strikes out what that judge recorded, and nothing more.</summary>
+public sealed class RightsTests : IDisposable
+{
+    private readonly Classroom _class = new();
+
+    [Fact]
+    public async Task A_judge_strikes_out_own_entries_and_those_of_others_only_if_the_teacher_lets()
+    {
+        var rally = await _class.Begin();
+        using var aide = await _class.Judge(rally, "Aide");
+        using var pell = await _class.Judge(rally, "Pell");
+        var (mine, theirs) = (Sample.Caught("210"), Sample.Caught("180"));
+        await Classroom.Record(aide, rally, mine);
+        await Classroom.Record(pell, rally, theirs);
+        (await Classroom.Refusal(aide, rally, Strike(theirs))).ShouldBe("This was recorded by Pell.");
+        var own = Strike(mine);
+        await Classroom.Record(aide, rally, own);
+        (await Classroom.Refusal(pell, rally, Strike(own))).ShouldBe("This was recorded by Aide.", "a strike is an entry like any other");
+        await Classroom.Record(aide, rally, Strike(own));
+
+        (await _class.Teacher.PutAsync($"/api/rallies/{rally}/judges", RunningApp.Body(Json.Write(new WhatJudgesMay(true))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        await Classroom.Record(aide, rally, Strike(theirs));
+    }
+
+    /// <summary>Everything of the lesson is the teacher's, whoever strikes it out and whatever round the strike says.</summary>
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public async Task What_the_teacher_did_is_not_undone_by_a_judge(int round)
+    {
+        var rally = await _class.Begin();
+        await Classroom.Send(_class.Teacher, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Number: 1, Shows: WallShows.Board));
+        await Classroom.Send(_class.Teacher, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.CutAttempts, Number: 1));
+        foreach (var entry in TeachersOwn()) await Classroom.Record(_class.Teacher, rally, entry);
+        (await _class.Teacher.PutAsync($"/api/rallies/{rally}/judges", RunningApp.Body(Json.Write(new WhatJudgesMay(true))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        using var judge = await _class.Judge(rally, "Aide");
+        foreach (var entry in (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries)
+            (await Classroom.Refusal(judge, rally, Strike(entry) with { Round = round })).ShouldBe("This was recorded by the teacher and is the teacher's to strike out.", entry.GetType().Name);
+    }
+
+    [Fact]
+    public async Task What_is_the_teachers_to_record_is_not_taken_from_a_judge()
+    {
+        var rally = await _class.Begin();
+        using var judge = await _class.Judge(rally, "Aide");
+        foreach (var entry in TeachersOwn().Append(new Entry.KitCounted { Id = Guid.CreateVersion7(), Team = "t1", Way = KitWay.Out, Amounts = [] })) (await Classroom.Refusal(judge, rally, entry)).ShouldBe("This is the teacher's to record.", entry.GetType().Name);
+    }
+
+    /// <summary>Decided by the kind of entry, in one place: a kind that is added must be decided too.</summary>
+    [Fact]
+    public void Every_kind_of_entry_is_somebodys()
+    {
+        foreach (var kind in typeof(Entry).GetNestedTypes().Where(t => t.IsSubclassOf(typeof(Entry))))
+            Should.NotThrow(() => EntryRights.OfJudge((Entry)System.Runtime.CompilerServices.RuntimeHelpers.GetUninitializedObject(kind), [], others: false), kind.Name);
+    }
+
+    [Fact]
+    public async Task Photos_of_others_are_the_teachers_to_take_away()
+    {
+        var rally = await _class.Begin();
+        using var aide = await _class.Judge(rally, "Aide");
+        using var pell = await _class.Judge(rally, "Pell");
+        var photo = Guid.CreateVersion7();
+        var body = new ByteArrayContent(Jpegs.Plain(40, 30));
+        body.Headers.ContentType = new("image/jpeg");
+        (await pell.PostAsync($"/api/rallies/{rally}/photos?photo={photo}&team=t1", body, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (await RunningApp.Places(await aide.DeleteAsync($"/api/rallies/{rally}/photos/{photo}", TestContext.Current.CancellationToken))).ShouldBe(["/photo"]);
+        (await pell.DeleteAsync($"/api/rallies/{rally}/photos/{photo}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+    }
+
+    [Theory]
+    [InlineData("Teacher")]
+    [InlineData(" teacher ")]
+    [InlineData("TEÁCHER")]
+    [InlineData("T\u200Beacher")]
+    [InlineData("Ｔｅａｃｈｅｒ")]
+    public async Task Nobody_judges_as_the_teacher(string name)
+    {
+        var rally = await _class.Begin();
+        using var device = _class.App.Device();
+        (await RunningApp.Places(await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally), name)))).ShouldBe(["/name"]);
+    }
+
+    [Fact]
+    public async Task A_name_in_use_is_told_and_taken_by_whoever_says_that_it_is_the_same_person()
+    {
+        var rally = await _class.Begin();
+        using var first = await _class.Judge(rally, "Aide");
+        using var second = _class.App.Device();
+        var code = await _class.Code(rally);
+        (await RunningApp.Places(await Classroom.Send(second, "/api/join", new CodeTyped(code, "aide")))).ShouldBe(["/same"]);
+        (await Classroom.Send(second, "/api/join", new CodeTyped(code, "aide", Same: true))).EnsureSuccessStatusCode();
+        (await Classroom.Send(first, "/api/join", new CodeTyped(code, "Aide", Same: true))).EnsureSuccessStatusCode();
+        using var elsewhere = await _class.Judge(await _class.Begin("Another brief"), "Aide");
+    }
+
+    [Fact]
+    public async Task What_waited_on_a_tablet_keeps_the_judge_who_made_it()
+    {
+        var rally = await _class.Begin();
+        using var tablet = await _class.Judge(rally, "Aide");
+        var waited = Sample.Caught("210") with { By = "Aide" };
+        (await Classroom.Send(tablet, "/api/join", new CodeTyped(await _class.Code(rally), "Pell"))).EnsureSuccessStatusCode();
+        await Classroom.Record(tablet, rally, waited);
+        await Classroom.Record(tablet, rally, Sample.Caught("180") with { By = "Somebody else" });
+        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Select(e => e.By).ShouldBe(["Aide", "Pell"], "only names that this device came in with");
+    }
+
+    [Fact]
+    public async Task Many_entries_that_waited_go_in_one_request_each_with_its_own_answer()
+    {
+        var rally = await _class.Begin();
+        using var judge = await _class.Judge(rally, "Aide");
+        var notes = Enumerable.Range(0, 60).Select(i => (Entry)new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = $"note {i}" }).ToList();
+        notes[30] = new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t9", Text = "nobody's" };
+        notes[40] = notes[2];
+        var answer = await judge.PostAsync($"/api/rallies/{rally}/entries/many", RunningApp.Body(Json.Write(notes)), TestContext.Current.CancellationToken);
+        answer.StatusCode.ShouldBe(HttpStatusCode.OK);
+        var answers = System.Text.Json.JsonSerializer.Deserialize<List<EntryAnswer>>(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), Json.Options)!;
+        answers.Count(a => a.Taken is not null).ShouldBe(59);
+        answers[30].Problems.ShouldHaveSingleItem().At.ShouldBe("/team");
+        var log = (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries;
+        log.Select(e => e.Id).ShouldBe(notes.Where((_, i) => i is not (30 or 40)).Select(n => n.Id), "in their order, each once");
+        (await RunningApp.Places(await judge.PostAsync($"/api/rallies/{rally}/entries/many", RunningApp.Body(Json.Write(Enumerable.Repeat(notes[0], 101))), TestContext.Current.CancellationToken))).ShouldBe([""]);
+    }
+
+    public void Dispose() => _class.Dispose();
+
+    private static Entry.StruckOut Strike(Entry entry) => new() { Id = Guid.CreateVersion7(), Entry = entry.Id, Team = entry.Team };
+
+    private static Entry[] TeachersOwn() =>
+    [
+        new Entry.TestOrderSet { Id = Guid.CreateVersion7(), Teams = ["t2", "t1"] },
+        new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t1" },
+                new Entry.RoundClosed { Id = Guid.CreateVersion7() },
+        new Entry.RoundReopened { Id = Guid.CreateVersion7() },
+    ];
+}

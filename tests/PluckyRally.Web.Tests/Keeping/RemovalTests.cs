@@ -1,0 +1,111 @@
+using System.Net;
+using PluckyRally.Core;
+using PluckyRally.Data.Classes;
+using PluckyRally.Data.Removals;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests.Keeping;
+
+/// <summary>What is taken away can be taken back for thirty days, and then it is gone.</summary>
+public sealed class RemovalTests : IDisposable
+{
+    private readonly RunningApp _app = new();
+
+    [Fact]
+    public async Task A_rally_comes_back_whole_and_its_brief_by_itself()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).EnsureSuccessStatusCode();
+        var brief = (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Single().Id;
+        await Delete($"/api/rallies/{rally}");
+        await Delete($"/api/briefs/{brief}");
+        (await Status($"/api/rallies/{rally}")).ShouldBe(HttpStatusCode.NotFound);
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await _app.Get<List<RallyOnShelf>>("/api/rallies")).ShouldBeEmpty();
+        (await _app.Get<List<Removed>>("/api/kept/removed")).Select(r => (r.Sort, r.Name)).ShouldBe([(RemovedSort.Brief, "Rain catcher"), (RemovedSort.Rally, "A class")]);
+        await Back(RemovedSort.Rally, rally);
+        await Back(RemovedSort.Brief, brief);
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Entries.ShouldBe(1);
+        (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Count.ShouldBe(1);
+        (await _app.Post($"/api/kept/removed/rally/{rally}/back", "{}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    [Fact]
+    public async Task After_thirty_days_it_is_gone_and_not_a_day_before()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        await Delete($"/api/rallies/{rally}");
+        await _app.Sweep(TimeSpan.FromDays(29));
+        (await _app.Get<List<Removed>>("/api/kept/removed")).Count.ShouldBe(1);
+        await _app.Sweep(TimeSpan.FromDays(30) + TimeSpan.FromMinutes(1));
+        (await _app.Get<List<Removed>>("/api/kept/removed")).ShouldBeEmpty();
+        await using var db = _app.OpenDb();
+        db.Teams().ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task A_class_comes_back_with_the_pupils_that_went_with_it_and_no_others()
+    {
+        var (group, rally) = await ClassInRally();
+        await Delete($"/api/pupils/{group.Pupils[0].Id}");
+        await Delete($"/api/classes/{group.Id}");
+        (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldBeEmpty();
+        (await Pupils(rally)).ShouldBeEmpty();
+        (await _app.Get<List<Removed>>("/api/kept/removed")).ShouldHaveSingleItem("a pupil who went before is not offered without the class").Sort.ShouldBe(RemovedSort.Class);
+        await Back(RemovedSort.Class, group.Id);
+        (await Pupils(rally)).ShouldBe(["Osk B."]);
+        await Back(RemovedSort.Pupil, group.Pupils[0].Id);
+        (await Pupils(rally)).ShouldBe(["Iva A.", "Osk B."], ignoreOrder: true);
+    }
+
+    /// <summary>The race in which the name came back: a rally that was being read while the pupil was removed was kept as it had been.</summary>
+    [Fact]
+    public async Task A_pupil_who_is_removed_is_gone_from_everything_that_runs_however_it_is_asked_meanwhile()
+    {
+        for (var turn = 0; turn < 12; turn++)
+        {
+            var (group, rally) = await ClassInRally();
+            using var ended = new CancellationTokenSource();
+            var asking = Enumerable.Range(0, 6).Select(_ => Task.Run(async () =>
+            {
+                while (!ended.IsCancellationRequested)
+                {
+                    _app.Service<Data.Rallies.KeptRallies>().Forget();
+                    await Pupils(rally);
+                }
+            })).ToList();
+            await Delete($"/api/pupils/{group.Pupils[0].Id}");
+            await ended.CancelAsync();
+            await Task.WhenAll(asking);
+            (await Pupils(rally)).ShouldBe(["Osk B."]);
+            (await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)).ShouldNotContain("Iva");
+        }
+    }
+
+    public void Dispose() => _app.Dispose();
+
+    private async Task<(ClassOpened Class, Guid Rally)> ClassInRally()
+    {
+        var made = await _app.Post("/api/classes", new NewClass($"Class {Guid.NewGuid():N}"[..20], ["Iva A.", "Osk B."]));
+        made.EnsureSuccessStatusCode();
+        var id = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
+        var group = (await _app.Get<List<ClassOpened>>("/api/classes")).Single(c => c.Id == id);
+        var begun = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "A class", Teams = [new NewTeam("Able") { Pupils = [.. group.Pupils.Select(p => new NewTeamPupil(p.Id, []))] }] });
+        begun.EnsureSuccessStatusCode();
+        return (group, (await RunningApp.Read(begun)).GetProperty("id").GetGuid());
+    }
+
+    private async Task<List<string>> Pupils(Guid rally) => [.. (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name)];
+
+    private async Task<HttpStatusCode> Status(string path) => (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode;
+
+    private async Task Delete(string path) => (await _app.Client.DeleteAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent, path);
+
+    private async Task Back(RemovedSort sort, Guid id) => (await _app.Post($"/api/kept/removed/{sort.ToString().ToLowerInvariant()}/{id}/back", "{}")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+}
+
+internal static class Counting
+{
+    public static int Teams(this Data.RallyDb db) => db.Set<Data.Rallies.StoredTeam>().Count();
+}

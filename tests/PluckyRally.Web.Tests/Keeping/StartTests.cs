@@ -1,0 +1,212 @@
+using System.Net;
+using Microsoft.Data.Sqlite;
+using PluckyRally.Data;
+using PluckyRally.Data.Copies;
+using PluckyRally.Data.Folder;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests.Keeping;
+
+/// <summary>It starts whatever a start before it left behind, and where it cannot, it says which, where the newest copy is and how it comes back.</summary>
+public sealed class StartTests : IDisposable
+{
+    private readonly DataFolder _folder = new(Directory.CreateTempSubdirectory("plucky-rally-start-").FullName);
+
+    [Fact]
+    public async Task A_second_server_is_told_where_the_first_one_is()
+    {
+        using var first = new ServerProcess(_folder.Path);
+        var address = await first.Address();
+        using var second = new ServerProcess(_folder.Path);
+        (await second.Ended()).ShouldBe(2);
+        second.Said.ShouldBe($"Plucky Rally is running with the data in {_folder.Path} already, at {address}. Use that one, or end it first. One folder serves one server; another one needs a folder of its own, with --data DIR.");
+    }
+
+    [Fact]
+    public async Task A_server_that_was_killed_holds_nothing()
+    {
+        using (var first = new ServerProcess(_folder.Path))
+        {
+            await first.Address();
+            first.Kill();
+        }
+
+        using var again = new ServerProcess(_folder.Path);
+        await again.Address();
+    }
+
+    /// <summary>What a start leaves that is killed while it holds the framework's migration lock: every start after it waited for ever.</summary>
+    [Fact]
+    public async Task A_migration_lock_that_nobody_holds_any_more_stops_nobody()
+    {
+        await Prepare();
+        Run("""CREATE TABLE IF NOT EXISTS "__EFMigrationsLock" ("Id" INTEGER NOT NULL PRIMARY KEY, "Timestamp" TEXT NOT NULL); INSERT INTO "__EFMigrationsLock" VALUES (1, '2026-11-24');""");
+        Run("""DELETE FROM "__EFMigrationsHistory" WHERE "MigrationId" LIKE '%KeptForGood'; ALTER TABLE "Briefs" DROP COLUMN "DeletedAt"; ALTER TABLE "Briefs" DROP COLUMN "Window"; ALTER TABLE "Briefs" DROP COLUMN "WindowSince"; ALTER TABLE "Rallies" DROP COLUMN "DeletedAt"; ALTER TABLE "Rallies" DROP COLUMN "JudgesStrikeOthers"; ALTER TABLE "Classes" DROP COLUMN "DeletedAt"; ALTER TABLE "Pupils" DROP COLUMN "DeletedAt"; ALTER TABLE "Photos" DROP COLUMN "DeletedAt"; DROP TABLE "StoredJudgeName"; DROP TABLE "Sessions";""");
+        (await Prepare()).ShouldBeNull();
+        var copy = new CopyShelf(_folder.Copies).All().ShouldHaveSingleItem("a copy before the update");
+        copy.Reason.ShouldBe(CopyReason.BeforeUpdate);
+        Directory.GetFiles(_folder.Path, "*unfinished*").ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task What_a_start_left_unfinished_is_cleared_away()
+    {
+        await File.WriteAllTextAsync(Path.Combine(_folder.Path, "rally.unfinished.db"), "half a file", TestContext.Current.CancellationToken);
+        (await Prepare()).ShouldBeNull();
+        Directory.GetFiles(_folder.Path).Select(Path.GetFileName).ShouldBe(["rally.db"]);
+    }
+
+    [Fact]
+    public async Task An_empty_file_that_is_all_there_is_was_left_by_a_first_start()
+    {
+        await File.WriteAllBytesAsync(_folder.File, [], TestContext.Current.CancellationToken);
+        (await Prepare()).ShouldBeNull();
+    }
+
+    [Theory]
+    [InlineData("empty", DataTroubleKind.Empty, "is empty")]
+    [InlineData("damaged", DataTroubleKind.Damaged, "is damaged")]
+    [InlineData("other", DataTroubleKind.Damaged, "is not one of Plucky Rally's")]
+    [InlineData("newer", DataTroubleKind.Newer, "was written by a newer version")]
+    public async Task What_is_wrong_with_the_file_is_said_with_the_copy_that_brings_it_back(string what, DataTroubleKind kind, string words)
+    {
+        await Prepare();
+        var copy = new CopyShelf(_folder.Copies).Make(_folder, CopyReason.ByHand, DateTimeOffset.UtcNow);
+        Spoil(what);
+        var trouble = (await Prepare()).ShouldNotBeNull();
+        trouble.Kind.ShouldBe(kind);
+        trouble.What.ShouldContain(words);
+
+        using (var server = new ServerProcess(_folder.Path))
+        {
+            var address = await server.Address();
+            using var client = new HttpClient();
+            var page = await client.GetAsync(new Uri(address), TestContext.Current.CancellationToken);
+            page.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
+            var text = WebUtility.HtmlDecode(await page.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+            text.ShouldContain(words);
+            text.ShouldContain("The newest good copy is of");
+            text.ShouldContain($"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db' --data '{_folder.Path}'");
+            server.Said.ShouldContain($"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db'");
+            (await client.GetAsync(new Uri(address + "/api/rallies"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
+            page.Headers.GetValues("Content-Security-Policy").Single().ShouldStartWith("default-src 'none'");
+        }
+
+        CopyRestore.BringBack(_folder, Path.Combine(_folder.Copies, copy.Name + ".db")).ShouldBeNull();
+        (await Prepare()).ShouldBeNull();
+        Directory.GetFiles(_folder.SetAside).ShouldNotBeEmpty("nothing is thrown away");
+    }
+
+    [Fact]
+    public async Task A_file_that_another_program_keeps_locked_is_not_waited_for_without_end()
+    {
+        await Prepare();
+        using var other = new SqliteConnection($"Data Source={_folder.File};Pooling=false");
+        other.Open();
+        using var hold = other.CreateCommand();
+        hold.CommandText = "PRAGMA locking_mode = EXCLUSIVE; BEGIN EXCLUSIVE;";
+        hold.ExecuteNonQuery();
+        (await Prepare()).ShouldNotBeNull().Kind.ShouldBe(DataTroubleKind.Locked);
+    }
+
+    [Fact]
+    public async Task A_folder_that_cannot_be_written_to_is_said_in_a_line()
+    {
+        // What the kernel shows of itself takes no folders, whoever asks.
+        using var server = new ServerProcess("/proc/plucky-rally");
+        (await server.Ended()).ShouldBe(2);
+        server.Said.ShouldContain("/proc/plucky-rally");
+        server.Said.ShouldContain("choose another folder with --data DIR");
+        server.Said.ShouldNotContain("Exception");
+    }
+
+    [Fact]
+    public async Task Nobody_but_the_owner_can_read_what_is_kept()
+    {
+        using var server = new ServerProcess(_folder.Path);
+        await server.Address();
+        const UnixFileMode others = UnixFileMode.GroupRead | UnixFileMode.GroupWrite | UnixFileMode.OtherRead | UnixFileMode.OtherWrite;
+        (File.GetUnixFileMode(_folder.Path) & (others | UnixFileMode.OtherExecute | UnixFileMode.GroupExecute)).ShouldBe(UnixFileMode.None);
+        foreach (var file in Directory.GetFiles(_folder.Path)) (File.GetUnixFileMode(file) & others).ShouldBe(UnixFileMode.None, file);
+    }
+
+    /// <summary>Kills at all moments of first and later starts; the long run of 200 is <c>./test kills</c>.</summary>
+    [Fact]
+    public Task Killed_at_any_moment_it_starts_again() => KillAndStart(12);
+
+    [Fact(Explicit = true)]
+    public Task Killed_two_hundred_times_it_starts_again() => KillAndStart(200);
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder.Path, recursive: true);
+    }
+
+    private static async Task KillAndStart(int kills)
+    {
+        var random = new Random(11);
+        for (var killed = 0; killed < kills;)
+        {
+            // Every other folder is begun anew, so that half of the kills hit a first start.
+            var folder = new DataFolder(Directory.CreateTempSubdirectory("plucky-rally-kill-").FullName);
+            for (var inOne = 0; inOne < 4 && killed < kills; inOne++, killed++)
+            {
+                using var server = new ServerProcess(folder.Path);
+                await Task.WhenAny(server.Address(), Task.Delay(random.Next(150, 1200), TestContext.Current.CancellationToken));
+                server.Kill();
+            }
+
+            using (var last = new ServerProcess(folder.Path))
+            {
+                using var client = new HttpClient();
+                (await client.GetAsync(new Uri(await last.Address() + "/api/rallies"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK, $"after {killed} kills: {last.Said}");
+            }
+
+            Directory.Delete(folder.Path, recursive: true);
+        }
+    }
+
+    private Task<DataTrouble?> Prepare()
+    {
+        SqliteConnection.ClearAllPools();
+        return DataFile.Prepare(_folder, TimeProvider.System, TestContext.Current.CancellationToken);
+    }
+
+    private void Spoil(string what)
+    {
+        switch (what)
+        {
+            case "empty":
+                foreach (var beside in new[] { "-wal", "-shm" }) File.Delete(_folder.File + beside);
+                File.WriteAllBytes(_folder.File, []);
+                break;
+            case "damaged":
+                foreach (var beside in new[] { "-wal", "-shm" }) File.Delete(_folder.File + beside);
+                using (var file = File.OpenWrite(_folder.File))
+                {
+                    file.Position = 100;
+                    file.Write([.. Enumerable.Repeat((byte)0xA5, 40_000)]);
+                }
+
+                break;
+            case "other":
+                File.Delete(_folder.File);
+                Run("CREATE TABLE Recipes (Name TEXT);");
+                break;
+            case "newer":
+                Run("""INSERT INTO "__EFMigrationsHistory" VALUES ('20990101000000_FromTheFuture', '10.0.0');""");
+                break;
+        }
+    }
+
+    private void Run(string commands)
+    {
+        using var connection = new SqliteConnection($"Data Source={_folder.File};Pooling=false");
+        connection.Open();
+        using var run = connection.CreateCommand();
+        run.CommandText = commands;
+        run.ExecuteNonQuery();
+    }
+}

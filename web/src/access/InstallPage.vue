@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { api, ask } from '../api/client'
+import LoadNote from '../shared/LoadNote.vue'
+import StationHead from '../shared/StationHead.vue'
+import TopBar from '../shared/TopBar.vue'
+import { dayOf } from '../shared/days'
+import { useLoad } from '../shared/useLoad'
+
+/** For whoever looks after the school's devices: how they come to trust this computer's encrypted line. */
+const authority = useLoad(() => ask(api.GET('/api/authority')))
+void authority.load()
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="desk">
+    <StationHead
+      title="An encrypted line"
+      next="For whoever looks after the school’s devices. Ask them before anything is installed."
+    />
+    <LoadNote
+      v-if="!authority.data.value"
+      :state="authority.state.value"
+      :refusal="authority.refusal.value"
+      what="the authority"
+      @again="authority.load"
+    />
+    <template v-else>
+      <ol>
+        <li>
+          Fetch this computer’s own authority: <a href="/api/authority/file" download>plucky-rally.crt</a>, also at
+          <code>{{ authority.data.value.file }}</code>.
+        </li>
+        <li>
+          Compare its fingerprint (SHA-256) with the one shown on the computer itself:
+          <code class="print">{{ authority.data.value.fingerprint }}</code>
+        </li>
+        <li>In your device management, add it as a trusted root for websites, for the classroom’s devices only.</li>
+        <li>
+          Let them reload Plucky Rally at its https address; the warning is gone, and it opens without a line too.
+        </li>
+        <li>
+          Take it off when this computer is given away, and by {{ dayOf(authority.data.value.until) }} in any case.
+        </li>
+      </ol>
+      <p class="small muted">
+        It can vouch for this computer’s names and for addresses of local networks, and for nothing on the internet. Its
+        key is beside the data, readable by its owner alone.
+      </p>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+ol {
+  display: grid;
+  gap: 0.75rem;
+  padding: 1rem 0 1rem 1.5rem;
+  list-style: decimal;
+  max-width: 46rem;
+}
+.print {
+  display: block;
+  overflow-wrap: anywhere;
+}
+</style>

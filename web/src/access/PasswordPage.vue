@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api, ask, refusalOf } from '../api/client'
+import type { Refusal } from '../api/names'
+import StationHead from '../shared/StationHead.vue'
+import TopBar from '../shared/TopBar.vue'
+import DoorForm from './DoorForm.vue'
+
+/** The teacher's password is changed; whoever came in with the old one is out. */
+const old = ref('')
+const next = ref('')
+const refusal = ref<Refusal>()
+const done = ref(false)
+const wrong = (at: string) => computed(() => refusal.value?.problems.find((p) => p.at === at))
+const wrongOld = wrong('/old')
+const wrongNew = wrong('/new')
+async function send() {
+  const answer = await ask(api.PUT('/api/password', { body: { old: old.value, new: next.value } }))
+  refusal.value = refusalOf(answer)
+  done.value = answer.ok
+  if (answer.ok) old.value = next.value = ''
+}
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="desk">
+    <StationHead title="A new password" next="Whoever came in with the old one is out, on every device but this." />
+    <p v-if="done" class="heed" role="status">The new password is good from now on.</p>
+    <DoorForm label="Change it" @send="send">
+      <label for="old">The password until now</label>
+      <input
+        id="old"
+        v-model="old"
+        class="touch-field"
+        type="password"
+        autocomplete="current-password"
+        :aria-invalid="!!wrongOld"
+      />
+      <p v-if="wrongOld" class="wrong small" role="alert">{{ wrongOld.what }} {{ wrongOld.remedy }}</p>
+      <label for="new">The new one, at least 12 characters</label>
+      <input
+        id="new"
+        v-model="next"
+        class="touch-field"
+        type="password"
+        autocomplete="new-password"
+        :aria-invalid="!!wrongNew"
+      />
+      <p v-if="wrongNew" class="wrong small" role="alert">{{ wrongNew.what }} {{ wrongNew.remedy }}</p>
+      <p v-if="refusal && !wrongOld && !wrongNew" class="wrong" role="alert">
+        {{ refusal.title }} {{ refusal.detail }}
+      </p>
+    </DoorForm>
+  </main>
+</template>

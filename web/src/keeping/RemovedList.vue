@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { api, ask } from '../api/client'
+import type { Removed } from '../api/names'
+import { dayOf } from '../shared/days'
+import LoadNote from '../shared/LoadNote.vue'
+import { useLoad } from '../shared/useLoad'
+
+/** What was taken away: for some time it can be taken back. */
+const removed = useLoad(() => ask(api.GET('/api/kept/removed')))
+void removed.load()
+const says = (r: Removed) =>
+  ({
+    brief: `Brief “${r.name || 'without a title'}”`,
+    rally: `Rally ${r.name}, ${r.of}`,
+    class: `Class ${r.name} with its pupils`,
+    pupil: `${r.name} of ${r.of}`,
+    photo: `A photo by ${r.name}, ${r.of}`,
+  })[r.sort]
+async function takeBack(r: Removed) {
+  await ask(api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }))
+  await removed.load()
+}
+</script>
+
+<template>
+  <section aria-labelledby="removed">
+    <h2 id="removed">Taken away</h2>
+    <LoadNote
+      v-if="!removed.data.value"
+      :state="removed.state.value"
+      :refusal="removed.refusal.value"
+      what="what was taken away"
+      @again="removed.load"
+    />
+    <p v-else-if="removed.data.value.length === 0" class="muted">
+      Nothing. What is taken away stands here for thirty days, then it is gone; copies lose it as they age.
+    </p>
+    <ul v-else>
+      <li v-for="r in removed.data.value" :key="r.id">
+        <span>{{ says(r) }}</span>
+        <span class="small muted">gone for good on {{ dayOf(r.goneAt) }}</span>
+        <button type="button" class="act" :aria-label="`Take back: ${says(r)}`" @click="takeBack(r)">Take back</button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 1rem;
+  align-items: baseline;
+  padding: 0.4rem 0;
+  border-bottom: var(--stitch);
+  overflow-wrap: anywhere;
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.2rem;
+  }
+}
+</style>
