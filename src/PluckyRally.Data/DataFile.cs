@@ -49,6 +49,7 @@ public static class DataFile
         try
         {
             DataFileUpdate.Clear(folder);
+            if (!DataTrouble.HasRoom(folder.Path)) return DataTrouble.Full(folder.Path);
             if (!File.Exists(folder.File) || NeverUsed(folder)) await MakeAnew(folder, stop);
             if (DataFileCheck.Look(folder.File, DataFileUpdate.Known, out var applied) is { } trouble) return trouble;
             if (DataFileUpdate.Known.Except(applied).Any())

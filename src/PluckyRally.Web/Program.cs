@@ -1,5 +1,6 @@
 using System.Net;
 using System.Reflection;
+using Microsoft.Data.Sqlite;
 using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Folder;
@@ -89,6 +90,12 @@ try
 
     await app.RunAsync();
     return 0;
+}
+catch (Exception wrong) when (wrong is SqliteException or IOException or UnauthorizedAccessException)
+{
+    var trouble = DataTrouble.Of(wrong, "The data folder");
+    await Console.Error.WriteLineAsync($"{trouble.What} {trouble.Remedy}");
+    return 2;
 }
 catch (StartRefusedException refused)
 {

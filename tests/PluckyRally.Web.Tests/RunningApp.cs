@@ -29,7 +29,7 @@ public sealed class RunningApp : IDisposable
     private readonly WebApplicationFactory<Program> _factory;
     private readonly bool _ownFolder;
 
-    public RunningApp(bool demo = false, bool lan = false, int? instruments = null, bool newPassword = false, string? folder = null)
+    public RunningApp(bool demo = false, bool lan = false, int? instruments = null, bool newPassword = false, string? folder = null, bool https = false)
     {
         _ownFolder = folder is null;
         Folder = folder ?? Directory.CreateTempSubdirectory("plucky-rally-web-").FullName;
@@ -39,6 +39,7 @@ public sealed class RunningApp : IDisposable
             host.UseSetting("port", "0");
             host.UseSetting("data", Folder);
             if (lan) host.UseSetting("lan", "true");
+            if (https) host.UseSetting("https", "true");
             if (newPassword) host.UseSetting("newPassword", "true");
             if (instruments is { } port) host.UseSetting("instruments", port.ToString(System.Globalization.CultureInfo.InvariantCulture));
             if (demo) host.UseSetting("demo", Path.Combine(ProjectFolder.Root, "demo"));

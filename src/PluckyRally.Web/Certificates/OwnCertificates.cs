@@ -8,7 +8,7 @@ namespace PluckyRally.Web;
 
 /// <summary>
 /// A certificate authority of this computer's own, and a certificate from it for the computer's names and addresses, made anew
-/// whenever these change. The authority can vouch for addresses of local networks and this computer's names, and for nothing else.
+/// whenever these change. Of names, the authority can vouch for this computer's own and for no other.
 /// </summary>
 internal sealed class OwnCertificates : IDisposable
 {
@@ -92,7 +92,7 @@ internal sealed class OwnCertificates : IDisposable
     private static void Make(string certificate, string keyFile, DateTimeOffset now)
     {
         using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
-        var request = new CertificateRequest($"CN=Plucky Rally on {Environment.MachineName}", key, HashAlgorithmName.SHA256);
+        var request = new CertificateRequest($"CN=Plucky Rally on {Environment.MachineName} {now:yyyy-MM-dd} {RandomNumberGenerator.GetHexString(4)}", key, HashAlgorithmName.SHA256);
         request.CertificateExtensions.Add(new X509BasicConstraintsExtension(true, true, 0, true));
         request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.KeyCertSign | X509KeyUsageFlags.CrlSign, true));
         request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, false));
@@ -104,19 +104,15 @@ internal sealed class OwnCertificates : IDisposable
 
     private static string[] Names() => [.. new[] { "localhost", Environment.MachineName.ToLowerInvariant(), LanAddresses.LocalName.ToLowerInvariant() }.Distinct()];
 
-    /// <summary>Name constraints (RFC 5280, 4.2.1.10): whoever steals the key can pose as nothing on the internet.</summary>
+    /// <summary>Name constraints (RFC 5280, 4.2.1.10): whoever steals the key can pose as no site of the internet, since those have names.</summary>
     private static X509Extension OnlyThisComputer()
     {
-        // Private and loopback networks (RFC 1918, RFC 1122), and those that a computer gives itself (RFC 3927).
-        (string Address, string Mask)[] networks = [("10.0.0.0", "255.0.0.0"), ("172.16.0.0", "255.240.0.0"), ("192.168.0.0", "255.255.0.0"), ("169.254.0.0", "255.255.0.0"), ("127.0.0.0", "255.0.0.0")];
         var asn = new AsnWriter(AsnEncodingRules.DER);
         using (asn.PushSequence())
         using (asn.PushSequence(new Asn1Tag(TagClass.ContextSpecific, 0)))
         {
             foreach (var name in Names())
                 using (asn.PushSequence()) asn.WriteCharacterString(UniversalTagNumber.IA5String, name, new Asn1Tag(TagClass.ContextSpecific, 2));
-            foreach (var (address, mask) in networks)
-                using (asn.PushSequence()) asn.WriteOctetString([.. IPAddress.Parse(address).GetAddressBytes(), .. IPAddress.Parse(mask).GetAddressBytes()], new Asn1Tag(TagClass.ContextSpecific, 7));
         }
 
         return new("2.5.29.30", asn.Encode(), critical: true);

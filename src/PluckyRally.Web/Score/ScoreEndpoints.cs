@@ -55,8 +55,9 @@ internal static class ScoreEndpoints
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
         var caller = Caller.Of(context.User);
-        if (await Take(id, document.Value.Value, caller, await Names(id, caller, sessions, stop), log, live, keeper, time, stop) is not { } recorded) return new Missing("rally");
+        if (await Take(id, document.Value.Value, caller, await Names(id, caller, sessions, stop), log, keeper, time, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
+        if (recorded.Value.Fresh) await Tell(id, [document.Value.Value], live);
         var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
         return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
     }
@@ -71,7 +72,7 @@ internal static class ScoreEndpoints
         if (!documents.IsOk) return new Refused(documents.Problems);
         var caller = Caller.Of(context.User);
         var names = await Names(id, caller, sessions, stop);
-        var answers = new List<EntryAnswer>();
+        var (answers, fresh) = (new List<EntryAnswer>(), new List<Entry>());
         foreach (var document in documents.Value)
         {
             if (!document.IsOk)
@@ -80,14 +81,16 @@ internal static class ScoreEndpoints
                 continue;
             }
 
-            if (await Take(id, document.Value.Value, caller, names, log, live, keeper, time, stop) is not { } recorded) return new Missing("rally");
+            if (await Take(id, document.Value.Value, caller, names, log, keeper, time, stop) is not { } recorded) return new Missing("rally");
+            if (recorded is { IsOk: true, Value.Fresh: true }) fresh.Add(document.Value.Value);
             answers.Add(recorded.IsOk ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count)) : new(recorded.Problems));
         }
 
+        await Tell(id, fresh, live);
         return TypedResults.Ok<IReadOnlyList<EntryAnswer>>(answers);
     }
 
-    private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, IReadOnlyList<string> names, RallyLog log, IHubContext<LiveHub> live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+    private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, IReadOnlyList<string> names, RallyLog log, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         if (came is IClockEntry) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
 
@@ -95,13 +98,14 @@ internal static class ScoreEndpoints
         // device belongs to the judge who held it then, if that one came in with the same device.
         var entry = came with { By = names.Contains(came.By) ? came.By : caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
         var recorded = await log.Record(id, entry, found => caller.IsTeacher ? null : EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers), stop);
-
-        // The entry is kept whatever becomes of this request, so the news of it must not stop half-way either.
-        if (recorded is not { IsOk: true, Value.Fresh: true }) return recorded;
-        await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(entry.Team, entry.Round), CancellationToken.None);
-        if (entry is Entry.RoundClosed) keeper.RallyEnded();
+        if (recorded is { IsOk: true, Value.Fresh: true } && entry is Entry.RoundClosed) keeper.RallyEnded();
         return recorded;
     }
+
+    /// <summary>Tells open windows what is new. The entries are kept whatever becomes of the request, so the news must not stop half-way either.</summary>
+    private static Task Tell(Guid id, IReadOnlyList<Entry> fresh, IHubContext<LiveHub> live) => fresh.Count == 0
+        ? Task.CompletedTask
+        : live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(fresh.All(e => e.Team == fresh[0].Team) ? fresh[0].Team : "", fresh[^1].Round), CancellationToken.None);
 
     private static async Task<IReadOnlyList<string>> Names(Guid id, Caller caller, SessionBook sessions, CancellationToken stop) =>
         caller.IsTeacher ? [] : await sessions.NamesOf(id, caller.Session, stop);

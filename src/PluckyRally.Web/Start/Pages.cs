@@ -56,7 +56,7 @@ internal static class Pages
     private static DataTrouble? TroubleOf(Exception wrong) => wrong switch
     {
         DbUpdateException { InnerException: { } inner } => TroubleOf(inner),
-        SqliteException { SqliteErrorCode: 3 or 5 or 6 or 8 or 10 or 11 or 13 or 14 or 26 } or IOException or UnauthorizedAccessException => DataTrouble.Of(wrong, "The data"),
+        SqliteException { SqliteErrorCode: 3 or 5 or 6 or 8 or 10 or 11 or 13 or 14 or 26 } or IOException or UnauthorizedAccessException => DataTrouble.Of(wrong, "The data folder"),
         _ => null,
     };
 

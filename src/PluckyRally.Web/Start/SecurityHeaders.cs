@@ -13,6 +13,9 @@ internal static class SecurityHeaders
         context.Response.OnStarting(() =>
         {
             Set(context.Response, Policy);
+
+            // Over a plain line in a classroom browsers take this header for a mistake, and say so.
+            if (context.Request.IsHttps || context.Request.Host.Host is "localhost" or "127.0.0.1") context.Response.Headers["Cross-Origin-Opener-Policy"] = "same-origin";
             if (context.Request.IsHttps) context.Response.Headers.StrictTransportSecurity = "max-age=31536000";
 
             // What the API answers is somebody's data: no browser keeps it unless the endpoint says so.
@@ -28,7 +31,6 @@ internal static class SecurityHeaders
         response.Headers.ContentSecurityPolicy = policy;
         response.Headers.XContentTypeOptions = "nosniff";
         response.Headers["Referrer-Policy"] = "no-referrer";
-        response.Headers["Cross-Origin-Opener-Policy"] = "same-origin";
         response.Headers["Cross-Origin-Resource-Policy"] = "same-origin";
         response.Headers["Permissions-Policy"] = "camera=(self), geolocation=(), microphone=(), payment=(), usb=()";
         response.Headers.XFrameOptions = "DENY";

@@ -44,7 +44,7 @@ void authority.load()
         </li>
       </ol>
       <p class="small muted">
-        It can vouch for this computer’s names and for addresses of local networks, and for nothing on the internet. Its
+        Of names it can vouch for this computer’s own only, so for no site of the internet. Its
         key is beside the data, readable by its owner alone.
       </p>
     </template>

@@ -8,7 +8,7 @@ import type { Outbox } from './useOutbox'
 
 /** Entries that the server does not have yet: waiting for the connection, or refused when it came back. */
 const props = defineProps<{ outbox: Outbox; rally: { teams: readonly TeamNamed[] } }>()
-const { unsent, shutOut, drop, move } = props.outbox
+const { unsent, shutOut, stumbles, drop, move } = props.outbox
 const waiting = computed(() => unsent.value.filter((u) => !u.refusal).length)
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
 const teamName = (entry: Entry) => props.rally.teams.find((t) => t.id === entry.team)?.name ?? 'The class'
@@ -26,6 +26,7 @@ const teamName = (entry: Entry) => props.rally.teams.find((t) => t.id === entry.
       <template v-if="shutOut"
         >when this device is let in again: <RouterLink to="/join">join with a code</RouterLink>.</template
       >
+      <template v-else-if="stumbles">when the teacher’s computer can take it. {{ stumbles.title }}</template>
       <template v-else>when the connection is back.</template>
     </p>
     <p v-if="waiting < unsent.length"><b>Refused, and kept here until you decide.</b></p>

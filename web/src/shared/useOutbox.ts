@@ -26,6 +26,8 @@ export type Sent = { kind: 'taken' } | { kind: 'waiting' } | { kind: 'refused'; 
 export function useOutbox(rally: string, onTaken: () => void) {
   /** Whether the server no longer knows this device; what it kept waits until somebody comes in again. */
   const shutOut = ref(false)
+  /** Why the server could not take anything, though it answers: its disk is full, for example. */
+  const stumbles = ref<Refusal>()
   /** Whether the line hangs: from then on nothing is waited for until an answer comes. */
   let hangs = false
   const taken = shallowRef<readonly OnItsWay[]>([])
@@ -35,6 +37,7 @@ export function useOutbox(rally: string, onTaken: () => void) {
   function heard(answer: Answer<unknown>) {
     if (!answer.ok && answer.offline) return
     hangs = false
+    stumbles.value = !answer.ok && answer.status >= 500 ? answer.refusal : undefined
     shutOut.value = !answer.ok && (answer.status === 401 || answer.status === 403)
   }
   function took(some: readonly OnItsWay[]) {
@@ -105,7 +108,7 @@ export function useOutbox(rally: string, onTaken: () => void) {
     await queue.flush()
   }
 
-  return { unsent, onItsWay, shutOut, record, drop, move }
+  return { unsent, onItsWay, shutOut, stumbles, record, drop, move }
 }
 
 /** An outbox as a page hands it to what it shows. */

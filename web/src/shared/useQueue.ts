@@ -72,10 +72,14 @@ export function useQueue<Q extends Queue>(
     }
     loose.push({ key: next--, value })
   }
-  async function remove(key: number) {
-    if (key >= 0) return void (await (await deviceStore())?.delete(queue, key))
-    const at = loose.findIndex((w) => w.key === key)
-    if (at >= 0) loose.splice(at, 1)
+  /** All in one go: a store takes as long for one as for a hundred. */
+  async function remove(keys: readonly number[]) {
+    for (const key of keys) {
+      const at = loose.findIndex((w) => w.key === key)
+      if (at >= 0) loose.splice(at, 1)
+    }
+    const change = (await deviceStore())?.transaction(queue, 'readwrite')
+    await Promise.all([...keys.filter((key) => key >= 0).map((key) => change?.store.delete(key)), change?.done])
   }
   async function refuse({ key, value }: Waiting<Q>, refusal: Refusal) {
     const refused = { ...value, refusal }
@@ -89,7 +93,7 @@ export function useQueue<Q extends Queue>(
   }
   async function drop(which: (value: Value<Q>) => boolean) {
     const key = (await kept()).find(({ value }) => which(value))?.key
-    if (key !== undefined) await remove(key)
+    if (key !== undefined) await remove([key])
     await changed()
   }
 
@@ -98,11 +102,12 @@ export function useQueue<Q extends Queue>(
     for (let from = 0; from < all.length; from += together) {
       const some = all.slice(from, from + together)
       const came = await send(some.map(({ value }) => value))
+      const became = some.map((_, i) => came[i] ?? 'later')
+      await remove(some.filter((_, i) => became[i] === 'taken').map(({ key }) => key))
       for (const [i, one] of some.entries()) {
-        const became = came[i] ?? 'later'
-        if (became === 'later') return
-        if (became === 'taken') await remove(one.key)
-        else await refuse(one, became)
+        const how = became[i]
+        if (how === 'later') return
+        if (how && how !== 'taken') await refuse(one, how)
       }
     }
   }

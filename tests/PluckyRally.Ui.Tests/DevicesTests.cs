@@ -1,0 +1,233 @@
+using System.Diagnostics;
+using System.Text.Json;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>Devices of a classroom over a plain line: a tab that was closed, one that keeps nothing, one that is handed on, a long queue.</summary>
+public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFixture<ClassroomServer>
+{
+    private string Plain => $"http://{Browser.Classroom}:{new Uri(server.Address).Port}";
+
+    [Fact]
+    public void A_tab_that_was_closed_opens_again_without_a_line()
+    {
+        var (rally, code) = Prepare("Closed tabs");
+        var tablet = Join(code, "Pell");
+        tablet.See("Seen in passing");
+        tablet.Run("return window.isSecureContext").ShouldBe(false, "a classroom without certificates");
+        Record(tablet, "57");
+        tablet.See("57 cm");
+        var place = tablet.Place;
+        tablet.Driver.Navigate().GoToUrl("about:blank");
+        server.Kill();
+        tablet.Open(place);
+        tablet.See("This is what was known at");
+        tablet.See("57 cm");
+        Record(tablet, "63");
+        tablet.See("1 kept on this device, not sent yet.");
+        server.Start();
+        tablet.See("Complete");
+        tablet.SeeNot("not sent yet");
+        tablet.ShouldHaveCleanConsole("ERR_CONNECTION_REFUSED");
+        rally.ShouldNotBeEmpty();
+    }
+
+    /// <summary>On the computer itself, and over an encrypted line, a worker keeps the page; there it is also loaded anew without a line.</summary>
+    [Fact]
+    public void Where_the_line_is_encrypted_a_page_is_loaded_anew_without_one()
+    {
+        var (rally, _) = Prepare("Loaded anew");
+        var desk = OpenWindow(server.Address, 800, 1280);
+        desk.Open("/sign-in");
+        desk.Type("The teacher’s password", "boats in the bay");
+        desk.ClickButton("Come in");
+        desk.See("Shelf of briefs");
+        desk.Open($"/rallies/{rally}/score");
+        desk.See("Seen in passing");
+        desk.Until(() => (bool)desk.Run("return navigator.serviceWorker.controller !== null")!, "the worker");
+        desk.Driver.Navigate().Refresh();
+        desk.See("Seen in passing");
+        Record(desk, "57");
+        desk.See("57 cm");
+        server.Kill();
+        desk.Driver.Navigate().Refresh();
+        desk.See("This is what was known at");
+        desk.See("57 cm");
+        server.Start();
+        desk.SeeNot("This is what was known at");
+    }
+
+    [Fact]
+    public void A_code_is_taken_out_of_the_address_at_once()
+    {
+        var (_, code) = Prepare("Codes in links");
+        var phone = OpenWindow(Plain, 390, 844);
+        phone.Open($"/join#{code.Replace(" ", "", StringComparison.Ordinal)}");
+        phone.See("Join as a judge");
+        phone.Driver.Url.ShouldBe($"{Plain}/join");
+        phone.Field("The rally’s code").GetAttribute("value").ShouldBe(code.Replace(" ", "", StringComparison.Ordinal));
+        phone.Type("Your name", "Teacher");
+        phone.ClickButton("Join");
+        phone.See("The log says “Teacher” of the teacher alone.");
+        phone.Type("Your name", "Sorrel");
+        phone.ClickButton("Join");
+        phone.See("Seen in passing");
+    }
+
+    [Fact]
+    public void A_name_in_use_is_told()
+    {
+        var (_, code) = Prepare("Two of one name");
+        Join(code, "Aide").See("Seen in passing");
+        var other = Join(code, "aide");
+        other.See("Another device judges here as aide.");
+        other.ShouldBeAccessible();
+        other.ClickButton("That is me too");
+        other.See("Seen in passing");
+    }
+
+    [Fact]
+    public void A_device_that_keeps_nothing_sends_all_the_same_and_says_so()
+    {
+        var (rally, code) = Prepare("Nothing kept");
+        var tablet = OpenWindow(Plain, 800, 1280);
+        tablet.BeforeEachPage("indexedDB.open = () => { throw new DOMException('private', 'SecurityError') }");
+        Join(tablet, code, "Pell");
+        tablet.See("This device cannot keep anything by itself.");
+        tablet.ShouldBeAccessible();
+        Record(tablet, "57");
+        tablet.See("57 cm");
+        tablet.Offline(true);
+        Record(tablet, "63");
+        tablet.See("1 kept in this window, not sent yet.");
+        tablet.Offline(false);
+        tablet.See("Complete");
+        Entries(rally).Count(e => e.Kind == "trialRecorded").ShouldBe(2);
+    }
+
+    [Fact]
+    public void What_waits_keeps_the_judge_who_made_it()
+    {
+        var (rally, code) = Prepare("Handed on");
+        var tablet = Join(code, "Pell");
+        tablet.See("Seen in passing");
+        tablet.Offline(true);
+        tablet.ClickButton("tests early");
+        tablet.See("by Pell");
+        tablet.Run("window.was = 'Pell'");
+        tablet.Offline(false);
+        tablet.SeeNot("not sent yet");
+        tablet.Offline(true);
+        tablet.ClickButton("tests early");
+        tablet.See("1 kept on this device");
+        tablet.BeforeEachPage("const real = window.fetch; window.fetch = (...sent) => String(sent[0].url ?? sent[0]).includes('/entries') && !window.go ? Promise.reject(new TypeError('held')) : real(...sent)");
+        tablet.Offline(false);
+        Join(tablet, code, "Sorrel");
+        tablet.See("by Pell");
+        tablet.Run("window.go = true");
+        tablet.SeeNot("not sent yet");
+        tablet.ClickButton("tests early");
+        tablet.Until(() => Entries(rally).Count == 3, "the three notes");
+        Entries(rally).Select(e => e.By).ShouldBe(["Pell", "Pell", "Sorrel"]);
+    }
+
+    /// <summary>Five hundred entries that waited without a line are in the log, each once and in their order; how long that takes is written down.</summary>
+    [Fact]
+    public void A_queue_of_five_hundred_goes_in_its_order()
+    {
+        var (rally, code) = Prepare("A long queue");
+        var tablet = Join(code, "Pell");
+        tablet.See("Seen in passing");
+        tablet.Offline(true);
+        Fill(tablet, rally, 500);
+        var place = tablet.Place;
+        tablet.Driver.Navigate().GoToUrl("about:blank");
+        tablet.Open(place);
+        tablet.See("500 kept on this device");
+        var watch = Stopwatch.StartNew();
+        tablet.Offline(false);
+        tablet.Until(() => !tablet.Text.Contains("not sent yet", StringComparison.Ordinal), "the queue to be empty");
+        TestContext.Current.TestOutputHelper?.WriteLine($"500 entries that waited: {watch.ElapsedMilliseconds} ms");
+        Entries(rally).Select(e => e.Text).ShouldBe(Enumerable.Range(0, 500).Select(i => $"note {i}"));
+    }
+
+    private static void Record(Browser judge, string height)
+    {
+        judge.Until(() => judge.All("field", "Height").Count == 1, "the pad");
+        judge.Type("Height", height);
+        judge.ClickButton("Record");
+    }
+
+    private Browser Join(string code, string name)
+    {
+        var device = OpenWindow(Plain, 800, 1280);
+        Join(device, code, name);
+        return device;
+    }
+
+    private static void Join(Browser device, string code, string name)
+    {
+        device.Open("/join");
+        device.Type("The rally’s code", code);
+        device.Type("Your name", name);
+        device.ClickButton("Join");
+    }
+
+    /// <summary>Entries as the page itself would put them in its queue.</summary>
+    private static void Fill(Browser tablet, string rally, int entries) => ((IJavaScriptExecutor)tablet.Driver).ExecuteAsyncScript("""
+        const [rally, entries, done] = arguments;
+        const open = indexedDB.open('plucky-rally');
+        open.onsuccess = () => {
+          const change = open.result.transaction('unsent', 'readwrite');
+          for (let i = 0; i < entries; i++)
+            change.objectStore('unsent').add({ rally, entry: { kind: 'noteMade', id: crypto.getRandomValues ? ([1e7]+-1e3+-4e3+-8e3+-1e11).replace(/[018]/g, c => (c ^ crypto.getRandomValues(new Uint8Array(1))[0] & 15 >> c / 4).toString(16)) : '', at: new Date().toISOString(), by: 'Pell', team: 't1', round: 1, text: `note ${i}` } });
+          change.oncomplete = () => { open.result.close(); done() };
+        };
+        """, rally, entries);
+
+    private List<(string Kind, string By, string Text)> Entries(string rally)
+    {
+        using var http = Teacher();
+        var file = JsonDocument.Parse(http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken).GetAwaiter().GetResult());
+        return [.. file.RootElement.GetProperty("entries").EnumerateArray().Select(e => (e.GetProperty("kind").GetString()!, e.GetProperty("by").GetString()!, e.TryGetProperty("text", out var text) ? text.GetString()! : ""))];
+    }
+
+    /// <summary>The teacher, signed in at the computer itself; sets the password at the first time.</summary>
+    private HttpClient Teacher()
+    {
+        var http = new HttpClient(new HttpClientHandler { CookieContainer = new() }) { BaseAddress = new Uri(server.Address) };
+        var password = new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json");
+        if (!http.PostAsync("/api/password", password, TestContext.Current.CancellationToken).GetAwaiter().GetResult().IsSuccessStatusCode)
+            http.PostAsync("/api/sign-in", new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult().EnsureSuccessStatusCode();
+        return http;
+    }
+
+    private (string Rally, string Code) Prepare(string name)
+    {
+        using var http = Teacher();
+        string Post(string path, string body)
+        {
+            var answer = http.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+            answer.EnsureSuccessStatusCode();
+            return answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+        }
+
+        var brief = new
+        {
+            format = "plucky-rally/brief",
+            version = 1,
+            title = name,
+            goal = "Build the tallest beacon.",
+            measures = new[] { new { id = "height", name = "Height", kind = "length", unit = "cm" } },
+            trials = new { attempts = 2, how = "From the table up." },
+            method = new { parts = new[] { new { kind = "measured", id = "part", name = "Height", value = "height", better = "more", curve = new { kind = "rate", perUnit = 1 } } } },
+        };
+        var id = JsonDocument.Parse(Post("/api/briefs", JsonSerializer.Serialize(brief))).RootElement.GetProperty("id").GetString();
+        var rally = JsonDocument.Parse(Post("/api/rallies", JsonSerializer.Serialize(new { brief = id, name, teams = new[] { new { name = "Plovers" } } }))).RootElement.GetProperty("id").GetString()!;
+        return (rally, JsonDocument.Parse(Post($"/api/rallies/{rally}/passes", """{"kind":"judge"}""")).RootElement.GetProperty("code").GetString()!);
+    }
+}

@@ -1,0 +1,123 @@
+using System.Net.Http.Json;
+using System.Text.Json;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The page of what is kept, things that are taken away and taken back, and an editor that loses nothing when the server stumbles.</summary>
+public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
+{
+    [Fact]
+    public async Task Copies_are_shown_and_what_is_taken_away_comes_back()
+    {
+        var desk = OpenWindow(server.Address);
+        PreparedRally.Shelve(server.Address, Brief("Sand fence"));
+        await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, "Sand fence"), "Class 6");
+        desk.Open("/");
+        desk.ClickLink("Kept safe");
+        desk.See("first start of the day");
+        desk.ClickButton("Make a copy now");
+        desk.See("by hand");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.ClickButton("Name a folder");
+        desk.Type("The whole path of the folder", "stick");
+        desk.ClickButton("Copy there too");
+        desk.See("This is not the whole path of a folder.");
+        var stick = Directory.CreateTempSubdirectory("plucky-rally-stick-").FullName;
+        desk.Type("The whole path of the folder", stick);
+        desk.ClickButton("Copy there too");
+        desk.See($"All copies go to {stick} as well.");
+        Directory.GetFiles(stick, "*.db", SearchOption.AllDirectories).Length.ShouldBeGreaterThan(1);
+
+        // The stick is pulled out: the start page says so.
+        Directory.Delete(stick, recursive: true);
+        desk.ClickButton("Make a copy now");
+        desk.See("It is not there.");
+        desk.Open("/");
+        desk.See($"Nothing could be copied to {stick}.");
+        desk.ClickLink("See what is kept");
+        desk.ClickButton("No second folder");
+        desk.See("A copy on the same disk is lost with the disk.");
+
+        desk.Open("/");
+        desk.ClickButton("Take away: Class 6");
+        desk.See("The rally with 2 teams, nothing recorded yet, its photos, and the codes of its judges and walls.");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Take it away");
+        desk.See("No rally yet.");
+        desk.ClickLink("Kept safe");
+        desk.ClickButton("Take back: Rally Class 6, Sand fence");
+        desk.See("What is taken away stands here for thirty days");
+        desk.Open("/");
+        desk.See("Class 6");
+        desk.ShouldHaveCleanConsole("422");
+    }
+
+    /// <summary>The answer to a save is lost on the way: the same window's next save is no conflict with itself.</summary>
+    [Fact]
+    public void The_lost_answer_of_a_save_is_no_conflict()
+    {
+        var desk = Writing("Lost answers", "window.lose = 0; const real = window.fetch; window.fetch = async (...sent) => { const answer = await real(...sent); if (window.lose > 0 && sent[0].method === 'PUT') { window.lose--; throw new TypeError('lost') } return answer }");
+        desk.Run("window.lose = 2");
+        desk.Type("Goal", "Keep the sand where it is.");
+        desk.See("Not saved yet: no connection. It is kept in this browser and tried again by itself.");
+        desk.Type("Theme", "Dunes");
+        desk.Until(() => desk.Text.Contains("Saved at", StringComparison.Ordinal), "the brief to be saved");
+        desk.Text.ShouldNotContain("another window");
+        Reopened(desk).ShouldBe(("Keep the sand where it is.", "Dunes"));
+    }
+
+    [Fact]
+    public void A_server_that_stumbles_is_said_and_asked_again()
+    {
+        var desk = Writing("Stumbling", "window.fail = 0; const real = window.fetch; window.fetch = (...sent) => window.fail > 0 && sent[0].method === 'PUT' ? (window.fail--, Promise.resolve(new Response(JSON.stringify({ title: 'The disk is full.', detail: 'Make room.', problems: [] }), { status: 507, headers: { 'Content-Type': 'application/problem+json' } }))) : real(...sent)");
+        desk.Run("window.fail = 2");
+        desk.Type("Goal", "Keep the sand where it is.");
+        desk.See("Not saved yet: the server could not take it. It is kept in this browser and tried again by itself.");
+        desk.ShouldBeAccessible();
+        desk.See("Saved at");
+        Reopened(desk).Goal.ShouldBe("Keep the sand where it is.");
+    }
+
+    [Fact]
+    public void A_browser_whose_store_is_full_says_that_it_keeps_nothing()
+    {
+        var desk = Writing("Full store", "window.full = false; const put = Storage.prototype.setItem; Storage.prototype.setItem = function (...sent) { if (window.full) throw new DOMException('full', 'QuotaExceededError'); return put.apply(this, sent) }");
+        desk.Run("window.full = true");
+        desk.Offline(true);
+        desk.Type("Goal", "Keep the sand where it is.");
+        desk.See("This browser keeps nothing more: leave this page open. It is tried again by itself.");
+        desk.Offline(false);
+        desk.See("Saved at");
+        Reopened(desk).Goal.ShouldBe("Keep the sand where it is.");
+    }
+
+    private static System.Text.Json.Nodes.JsonNode Brief(string title)
+    {
+        var brief = System.Text.Json.Nodes.JsonNode.Parse(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "sand-fence.brief.json")))!;
+        brief["title"] = title;
+        return brief;
+    }
+
+    private Browser Writing(string title, string before)
+    {
+        PreparedRally.Shelve(server.Address, Brief(title));
+        var desk = OpenWindow(server.Address);
+        desk.BeforeEachPage(before);
+        desk.Open("/");
+        desk.ClickLink(title);
+        desk.See("Saved");
+        return desk;
+    }
+
+    private static (string Goal, string Theme) Reopened(Browser desk)
+    {
+        desk.Open(desk.Place);
+        desk.Until(() => desk.All("field", "Goal").Count == 1, "the brief");
+        return (desk.Field("Goal").GetAttribute("value")!, desk.Field("Theme").GetAttribute("value")!);
+    }
+}
