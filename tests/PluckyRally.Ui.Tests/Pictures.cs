@@ -63,6 +63,16 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.See("Has worked with");
         Save(desk, "classes");
         desk.Open("/");
+        desk.ClickButton("Take away: Class 5, the hoist");
+        desk.ClickButton("Take it away");
+        desk.SeeNot("Class 5, the hoist");
+        desk.Open("/kept");
+        desk.ClickButton("Make a copy now");
+        desk.See("by hand");
+        Save(desk, "kept");
+        desk.Click(() => desk.One("button", "Take back", exact: false));
+        desk.See("What is taken away stands here");
+        desk.Open("/");
         desk.ClickLink("Class 4, Lantern term");
         desk.ClickButton("Count out: Oystercatchers");
         desk.See("Signed by");

@@ -18,6 +18,7 @@ internal static class SignInEndpoints
         access.MapGet("/who", Who).WithName("whoAmI");
         access.MapPost("/sign-in", SignIn).WithName("signIn").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
         access.MapPost("/password", SetFirst).WithName("setFirstPassword").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small);
+        access.MapPost("/password/strength", Strength).WithName("passwordStrength").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small);
         access.MapPost("/join", Join).WithName("join").Accepts<CodeTyped>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
         access.MapPost("/sign-out", (Delegate)SignOut).WithName("signOut");
         api.MapPut("/password", Change).WithTags("Access").WithName("changePassword").Accepts<PasswordChange>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
@@ -69,6 +70,15 @@ internal static class SignInEndpoints
     /// <summary>Whoever comes in has a session of its own, whatever the device held before.</summary>
     private static async Task Enter(Owner teacher, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop) =>
         await signIn.SignInWithClaimsAsync(teacher, isPersistent: true, [await sessions.Begin(teacher: true, stop)]);
+
+    /// <summary>How hard a password is to guess, while it is thought up: for whoever may set one.</summary>
+    private static Results<Ok<PasswordStrength>, Refused> Strength(SentJson sent, HttpContext context)
+    {
+        var request = DocumentReader.Request<PasswordTyped>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        if (!AccessSetup.IsHere(context) && !Caller.Of(context.User).IsTeacher) return new Refused([new("/password", "A password is set at the computer that Plucky Rally runs on.", "Open it there.")]);
+        return TypedResults.Ok(new PasswordStrength(PasswordRule.Strength(request.Value.Value.Password)));
+    }
 
     /// <summary>A new password ends the teacher's sessions on all devices; this one comes in again with it.</summary>
     private static async Task<Results<Ok, Refused>> Change(SentJson sent, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
@@ -145,6 +155,10 @@ public sealed record PasswordTyped(string Password);
 /// <param name="Name">For a judge: what the log shall say.</param>
 /// <param name="Same">Whether somebody with this name on another device is the same person.</param>
 public sealed record CodeTyped(string Code, string Name = "", bool Same = false);
+
+/// <summary>How hard a password is to guess.</summary>
+/// <param name="Strength">From 0, at once, to 4, hardly ever.</param>
+public sealed record PasswordStrength(int Strength);
 
 /// <summary>The teacher's password, and the one that it shall be from now on.</summary>
 public sealed record PasswordChange(string Old, string New);

@@ -85,6 +85,14 @@ public sealed class SessionTests : IDisposable
     public void Passwords_that_are_tried_first_are_refused(string password) => PasswordRule.Problem(password).ShouldNotBeNull();
 
     [Theory]
+    [InlineData("", 0)]
+    [InlineData("short", 0)]
+    [InlineData("passwordpassword", 0)]
+    [InlineData("tide tables on Tuesday", 4)]
+    public async Task How_hard_it_is_to_guess_is_said_while_it_is_thought_up(string password, int strength) =>
+        (await RunningApp.Read(await Classroom.Send(_class.Teacher, "/api/password/strength", new PasswordTyped(password)))).GetProperty("strength").GetInt32().ShouldBe(strength);
+
+    [Theory]
     [InlineData("tide tables on Tuesday")]
     [InlineData("boats in the bay")]
     [InlineData("korrekt häst öken")]

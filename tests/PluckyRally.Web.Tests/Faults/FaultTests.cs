@@ -226,7 +226,8 @@ public sealed class FaultTests : IDisposable
         var output = Directory.CreateTempSubdirectory("plucky-rally-api-").FullName;
         using var build = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("dotnet", [
             tool, "--assembly", Path.Combine(web, "bin", "Release", "net10.0", "PluckyRally.Web.dll"), "--file-list", Path.Combine(output, "list"), "--framework", ".NETCoreApp,Version=v10.0",
-            "--output", output, "--project", "PluckyRally.Web", "--assets-file", Path.Combine(web, "obj", "project.assets.json"), "--platform", "AnyCPU", "--file-name", "openapi"]) { RedirectStandardError = true, RedirectStandardOutput = true })!;
+            "--output", output, "--project", "PluckyRally.Web", "--assets-file", Path.Combine(web, "obj", "project.assets.json"), "--platform", "AnyCPU", "--file-name", "openapi"])
+        { RedirectStandardError = true, RedirectStandardOutput = true })!;
         var said = await build.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken) + await build.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
         await build.WaitForExitAsync(TestContext.Current.CancellationToken);
         Directory.GetFiles(output, "openapi*.json").ShouldHaveSingleItem(said);

@@ -44,8 +44,8 @@ void authority.load()
         </li>
       </ol>
       <p class="small muted">
-        Of names it can vouch for this computer’s own only, so for no site of the internet. Its
-        key is beside the data, readable by its owner alone.
+        Of names it can vouch for this computer’s own only, so for no site of the internet. Its key is beside the data,
+        readable by its owner alone.
       </p>
     </template>
   </main>

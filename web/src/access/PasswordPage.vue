@@ -5,6 +5,7 @@ import type { Refusal } from '../api/names'
 import StationHead from '../shared/StationHead.vue'
 import TopBar from '../shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
+import PasswordField from './PasswordField.vue'
 
 /** The teacher's password is changed; whoever came in with the old one is out. */
 const old = ref('')
@@ -28,26 +29,8 @@ async function send() {
     <StationHead title="A new password" next="Whoever came in with the old one is out, on every device but this." />
     <p v-if="done" class="heed" role="status">The new password is good from now on.</p>
     <DoorForm label="Change it" @send="send">
-      <label for="old">The password until now</label>
-      <input
-        id="old"
-        v-model="old"
-        class="touch-field"
-        type="password"
-        autocomplete="current-password"
-        :aria-invalid="!!wrongOld"
-      />
-      <p v-if="wrongOld" class="wrong small" role="alert">{{ wrongOld.what }} {{ wrongOld.remedy }}</p>
-      <label for="new">The new one, at least 12 characters</label>
-      <input
-        id="new"
-        v-model="next"
-        class="touch-field"
-        type="password"
-        autocomplete="new-password"
-        :aria-invalid="!!wrongNew"
-      />
-      <p v-if="wrongNew" class="wrong small" role="alert">{{ wrongNew.what }} {{ wrongNew.remedy }}</p>
+      <PasswordField v-model="old" label="The password until now" :problem="wrongOld" />
+      <PasswordField v-model="next" label="The new one, at least 12 characters" fresh :problem="wrongNew" />
       <p v-if="refusal && !wrongOld && !wrongNew" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>

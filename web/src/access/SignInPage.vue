@@ -6,6 +6,7 @@ import type { Refusal } from '../api/names'
 import StationHead from '../shared/StationHead.vue'
 import TopBar from '../shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
+import PasswordField from './PasswordField.vue'
 import { askWho, useWho } from './useWho'
 
 /** The teacher comes in with a password; at the first start it is set here, at the computer itself. */
@@ -15,6 +16,7 @@ const route = useRoute()
 const router = useRouter()
 const password = ref('')
 const refusal = ref<Refusal>()
+const wrong = computed(() => refusal.value?.problems.find((p) => p.at === '/password'))
 const first = computed(() => who.value && !who.value.hasPassword)
 
 async function send() {
@@ -44,19 +46,16 @@ async function send() {
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>
     <DoorForm v-else :label="first ? 'Set it and come in' : 'Come in'" @send="send">
-      <label for="password">{{ first ? 'A password, at least 12 characters' : 'The teacher’s password' }}</label>
-      <input
-        id="password"
+      <PasswordField
         v-model="password"
-        class="touch-field"
-        type="password"
-        :autocomplete="first ? 'new-password' : 'current-password'"
-        :aria-invalid="!!refusal"
+        :label="first ? 'A password, at least 12 characters' : 'The teacher’s password'"
+        :fresh="!!first"
+        :problem="wrong"
       />
       <p v-if="first" class="small muted">
         A few words are easy to remember. It is kept on this computer, scrambled; nobody can read it again.
       </p>
-      <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+      <p v-if="refusal && !wrong" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     </DoorForm>
     <p>Judge? <RouterLink to="/join">Join with the code of the rally</RouterLink></p>
   </main>
