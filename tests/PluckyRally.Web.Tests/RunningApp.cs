@@ -3,6 +3,9 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
+using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
@@ -48,8 +51,9 @@ public sealed class RunningApp : IDisposable
         _factory.StartServer();
         Client = _factory.CreateClient();
 
-        // What listens to the whole network is asked for by this computer's own address.
-        Client.BaseAddress = new UriBuilder(Client.BaseAddress!) { Host = "127.0.0.1" }.Uri;
+        // What listens to the whole network is asked for by this computer's own address, over the plain line.
+        var plain = Service<IServer>().Features.GetRequiredFeature<IServerAddressesFeature>().Addresses.First(a => a.StartsWith("http:", StringComparison.Ordinal));
+        Client.BaseAddress = new UriBuilder(plain.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal)) { Host = "127.0.0.1" }.Uri;
     }
 
     public HttpClient Client { get; }

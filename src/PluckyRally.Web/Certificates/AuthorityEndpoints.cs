@@ -7,9 +7,9 @@ internal static class AuthorityEndpoints
 {
     public static void MapAuthority(this IEndpointRouteBuilder api)
     {
-        var authority = api.MapGroup("/authority").WithTags("Access").AllowAnonymous();
-        authority.MapGet("", Open).WithName("openAuthority");
-        authority.MapGet("/file", File).WithName("authorityFile");
+        var authority = api.MapGroup("").WithTags("Access").AllowAnonymous();
+        authority.MapGet("/authority", Open).WithName("openAuthority");
+        authority.MapGet("/authority/file", File).WithName("authorityFile");
     }
 
     private static Results<Ok<Authority>, Missing> Open(ServerSettings settings, IServiceProvider services) =>

@@ -51,7 +51,7 @@ internal static class TroublePage
     private static async Task Answer(HttpContext context, IReadOnlyList<string> lines)
     {
         // Where things are on this computer is said on this computer only.
-        var shown = AccessSetup.IsHere(context) ? lines : [lines[0].Split(" /")[0] == lines[0] ? lines[0] : "The data cannot be used.", "What to do is said on the computer that Plucky Rally runs on."];
+        var shown = AccessSetup.IsHere(context) ? lines : ["The data cannot be used.", "What to do is said on the computer that Plucky Rally runs on."];
         context.Response.StatusCode = StatusCodes.Status503ServiceUnavailable;
         SecurityHeaders.Set(context.Response, Policy);
         context.Response.Headers.CacheControl = "no-store";
