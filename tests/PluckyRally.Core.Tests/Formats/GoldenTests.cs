@@ -14,6 +14,8 @@ public sealed class GoldenTests
     private const int Drawn = 200;
     private static readonly JsonSerializerOptions Readable = new(JsonSerializerDefaults.Web) { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
 
+    private static readonly JsonSerializerOptions Tight = new(Json.Options) { WriteIndented = false };
+
     private static string Folder => Path.Combine(ProjectFolder.Root, "tests", "formats", "v1");
 
     [Fact]
@@ -67,7 +69,7 @@ public sealed class GoldenTests
         for (var (seed, written) = (1, 0); written < Drawn; seed++)
         {
             if (RandomRally.Draw(seed) is not { } rally) continue;
-            File.WriteAllText(Path.Combine(Folder, "drawn", $"{++written:000}.rally.json"), JsonSerializer.Serialize(rally, new JsonSerializerOptions(Json.Options) { WriteIndented = false }));
+            File.WriteAllText(Path.Combine(Folder, "drawn", $"{++written:000}.rally.json"), JsonSerializer.Serialize(rally, Tight));
         }
 
         var standings = new SortedDictionary<string, Dictionary<string, string[]>>(StringComparer.Ordinal);
