@@ -59,6 +59,7 @@ li {
 }
 .ways {
   display: flex;
+  align-items: baseline;
   gap: 1rem;
 }
 </style>
