@@ -26,6 +26,5 @@ internal static class StandingsTable
         StandingStatus.Placed => row.PlaceText.Length > 0 ? row.PlaceText : "–",
         StandingStatus.Unfinished => "unfinished",
         StandingStatus.DidNotPlace => "not placed",
-        _ => throw new System.Diagnostics.UnreachableException(),
     };
 }

@@ -32,7 +32,6 @@ public static class ReadingFormat
         Bound.AtLeast => $"at least {value}",
         Bound.AtMost => $"at most {value}",
         Bound.Unclear => $"about {value}",
-        _ => throw new ArgumentOutOfRangeException(nameof(bound)),
     };
 
     /// <summary>Points with the decimals of the method's shown precision, a true minus sign, no superfluous zeros before the decimals.</summary>

@@ -120,7 +120,6 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
         Comparison.LessThan => value < low ? null : value - low,
         Comparison.Between => value < low ? low - value : value > high ? value - high : null,
         Comparison.Exactly => value == low ? null : Math.Abs(value - low),
-        _ => throw new System.Diagnostics.UnreachableException(),
     };
 
     private static bool TooNear(Expression expression, Comparison comparison, Worth value, LimitValues limits)
@@ -159,7 +158,6 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
             Comparison.LessThan => $"less than {Strict(limits.Low)}",
             Comparison.Between => $"{Strict(limits.Low)} to {Strict(limits.High)}",
             Comparison.Exactly => $"exactly {Strict(limits.Low)}",
-            _ => throw new System.Diagnostics.UnreachableException(),
         };
     }
 

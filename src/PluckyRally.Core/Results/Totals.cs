@@ -50,7 +50,6 @@ internal static class Totals
                 DeductPer.Once => deduct.Points,
                 DeductPer.Unit => deduct.Points * excess / deduct.Each,
                 DeductPer.CompletedUnit => deduct.Points * decimal.Floor(excess / deduct.Each),
-                _ => throw new System.Diagnostics.UnreachableException(),
             };
             yield return new(outcome, exact, Rounding.ToStep(exact, playbook.Brief.Method.Precision));
         }

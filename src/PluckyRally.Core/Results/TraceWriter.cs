@@ -1,4 +1,3 @@
-using System.Diagnostics;
 
 namespace PluckyRally.Core;
 
@@ -34,7 +33,6 @@ internal static class TraceWriter
             RuleState.Missed => $"{outcome.Rule.Text}: missed{where}{against}.",
             RuleState.ToCheck => $"{outcome.Rule.Text}: still to be checked{where}.",
             RuleState.NotChecked => $"{outcome.Rule.Text}: nothing to check{where}.",
-            _ => throw new UnreachableException(),
         };
         return Step(TraceKind.Rule, outcome.Rule.Id, sentence + near);
     }
@@ -167,7 +165,6 @@ internal static class TraceWriter
         StandingStatus.Placed => $"That is {StandingsWriter.Ordinal(result.Place!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(playbook.Brief.Method)}",
         StandingStatus.Unfinished => $"Not finished: {Low(result.Reason)}.",
         StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
-        _ => throw new UnreachableException(),
     };
 
     private static string Low(string text) => text.Length > 1 && char.IsUpper(text[0]) && char.IsLower(text[1]) ? char.ToLowerInvariant(text[0]) + text[1..] : text;

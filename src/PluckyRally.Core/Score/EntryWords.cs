@@ -72,7 +72,6 @@ public static class EntryWords
             TrialOutcome.Failed => "failed" + why,
             TrialOutcome.Void => "void" + why,
             TrialOutcome.Waiting => "waiting to be looked at" + why,
-            _ => throw new UnreachableException(),
         };
     }
 
@@ -86,7 +85,6 @@ public static class EntryWords
         Purpose.Practice => "Practice",
         Purpose.Control => "Control",
         Purpose.Benchmark => "To beat",
-        _ => throw new UnreachableException(),
     };
 
     private static string Say(Playbook playbook, Reading reading) =>

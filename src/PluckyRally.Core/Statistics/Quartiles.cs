@@ -30,7 +30,6 @@ public static class Quartiles
             QuartileMethod.HalvesWithMedian => Halves(sorted, (sorted.Count + 1) / 2),
             QuartileMethod.Inclusive => (Quantile(sorted, 0.25, 7), Quantile(sorted, 0.75, 7)),
             QuartileMethod.Exclusive => (Quantile(sorted, 0.25, 6), Quantile(sorted, 0.75, 6)),
-            _ => throw new System.Diagnostics.UnreachableException(),
         };
     }
 

@@ -170,6 +170,5 @@ public static class Minutes
         PhaseKind.Rebuild => "Change and rebuild",
         PhaseKind.ClearUp => "Clear up",
         PhaseKind.Homework => "At home",
-        _ => throw new System.Diagnostics.UnreachableException(),
     };
 }

@@ -71,7 +71,6 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, KeptRallies kep
             RemovedSort.Class => await TakeClassBack(id, stop),
             RemovedSort.Pupil => await db.Pupils.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
             RemovedSort.Photo => await db.Photos.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
-            _ => throw new System.Diagnostics.UnreachableException(),
         };
         await whole.CommitAsync(stop);
         if (back > 0) kept.Forget();

@@ -93,7 +93,6 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
             ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
             ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
             ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Number },
-            _ => throw new System.Diagnostics.UnreachableException(),
         };
     }
 }

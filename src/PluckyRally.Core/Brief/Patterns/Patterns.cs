@@ -24,7 +24,6 @@ public static class Patterns
             Pattern.FillTheOutline => FillTheOutline(draft),
             Pattern.DrawABag => DrawABag(draft),
             Pattern.Blank => new Brief { Grades = grades },
-            _ => throw new System.Diagnostics.UnreachableException(),
         };
     }
 

@@ -139,7 +139,6 @@ public static class Summaries
         SummaryKind.StandardDeviation => "standard deviation",
         SummaryKind.Scatter => "scatter plot",
         SummaryKind.Fit => "line or curve of best fit",
-        _ => throw new System.Diagnostics.UnreachableException(),
     };
 
     /// <summary>The fewest readings of one team from which a summary says anything (common practice, no source).</summary>
@@ -149,6 +148,5 @@ public static class Summaries
         SummaryKind.Mean or SummaryKind.Median or SummaryKind.Mode or SummaryKind.LinePlot => 3,
         SummaryKind.MeanAbsoluteDeviation or SummaryKind.Scatter or SummaryKind.Fit or SummaryKind.BoxPlot => 5,
         SummaryKind.StandardDeviation => 10,
-        _ => throw new System.Diagnostics.UnreachableException(),
     };
 }

@@ -1,4 +1,3 @@
-using System.Diagnostics;
 
 namespace PluckyRally.Core;
 
@@ -21,7 +20,6 @@ internal static class Combining
         Combine.Last => values[^1],
         Combine.BestMean => Mean([.. InOrder(values, better).Take(bestOf)]),
         Combine.Successes => new Worth(values.Count),
-        _ => throw new UnreachableException(),
     };
 
     /// <summary>Which attempts are used, by their place in the list.</summary>

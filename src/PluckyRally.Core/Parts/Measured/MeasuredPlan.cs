@@ -1,4 +1,3 @@
-using System.Diagnostics;
 
 namespace PluckyRally.Core;
 
@@ -69,7 +68,6 @@ internal abstract partial record PartPlan
             Combine.Last => " Your last attempt counts.",
             Combine.BestMean => $" The mean of your best {Is.BestOf} attempts counts.",
             Combine.Successes => " Each attempt that counts is one.",
-            _ => throw new UnreachableException(),
         };
     }
 }

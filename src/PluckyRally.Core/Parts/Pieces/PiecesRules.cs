@@ -157,6 +157,5 @@ internal static class PiecesRules
         PieceDimension.Length => group.Length,
         PieceDimension.Width => group.Width,
         PieceDimension.Area => group.Length * group.Width,
-        _ => throw new System.Diagnostics.UnreachableException(),
     };
 }

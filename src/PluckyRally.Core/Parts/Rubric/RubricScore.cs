@@ -14,7 +14,6 @@ internal abstract partial record PartPlan
                 RubricVoice.Teacher => "judged by the teacher",
                 RubricVoice.Peers => "judged by the other teams",
                 RubricVoice.Self => "judged by the team itself",
-                _ => throw new System.Diagnostics.UnreachableException(),
             };
             return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {ReadingFormat.Number(c.Levels.Max(l => l.Points))}"))}, {voice}.";
         }
@@ -70,7 +69,6 @@ internal static class RubricScore
                 RubricVoice.Teacher => g.From.Length == 0,
                 RubricVoice.Peers => g.From.Length > 0 && g.From != team,
                 RubricVoice.Self => g.From == team,
-                _ => throw new System.Diagnostics.UnreachableException(),
             })
             .GroupBy(g => g.From)
             .Select(g => g.Last())
