@@ -37,8 +37,7 @@ internal abstract partial record PartPlan
     /// <summary>The part's value for one design.</summary>
     /// <param name="design">What was recorded.</param>
     /// <param name="trials">How the brief tests.</param>
-    /// <param name="failedByRule">Attempts that a rule has made failed ones.</param>
-    public abstract PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule);
+    public abstract PartValue Value(DesignRecord design, Trials trials);
 
     private static readonly Curve RawCurve = new Curve.Raw();
 

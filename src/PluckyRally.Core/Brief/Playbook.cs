@@ -14,6 +14,7 @@ public sealed class Playbook
         TieBreaks = tieBreaks;
         Awards = awards;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
+        TakesAttempts = edition.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || rules.Any(r => r.Rule.When == When.EveryAttempt);
     }
 
     /// <summary>The edition that it was made from.</summary>
@@ -24,6 +25,9 @@ public sealed class Playbook
 
     /// <summary>The measures by id.</summary>
     public IReadOnlyDictionary<string, Measure> Measures { get; }
+
+    /// <summary>Whether something is read or looked at in each attempt, so that a team without its attempts has not finished.</summary>
+    internal bool TakesAttempts { get; }
 
     internal IReadOnlyList<RulePlan> Rules { get; }
 

@@ -7,8 +7,7 @@ internal static class PartPoints
     {
         var value = assessment.Values[at];
         if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
-        var failedBy = assessment.Rules.FirstOrDefault(r => r.State == RuleState.Missed && r.Rule.IfMissed is Consequence.FailurePoints fail && fail.Part == plan.Part.Id);
-        if (failedBy is not null) return Failure(plan, method, value with { Value = Worth.None(failedBy.Rule.Text) }, PartState.NoSuccess, pool);
+        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(failedBy.Rule.Text) }, PartState.NoSuccess, pool);
         if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve is Curve.Place)) return Failure(plan, method, value, value.State, pool);
 
         var points = Curves.Points(plan.Curve, plan.Better, method.Wins, value.Value, pool);
@@ -16,6 +15,10 @@ internal static class PartPoints
         var clamped = Curves.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
         return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), plan.Part.Weight == 0 ? Bound.Exact : clamped.Bound, pool);
     }
+
+    /// <summary>The rule by whose miss the part gives its failure points; null where there is none.</summary>
+    public static RuleOutcome? FailedBy(PartPlan plan, Assessment assessment) =>
+        assessment.Rules.FirstOrDefault(r => r.State == RuleState.Missed && r.Rule.IfMissed is Consequence.FailurePoints fail && fail.Part == plan.Part.Id);
 
     private static PartResult Failure(PartPlan plan, Method method, PartValue value, PartState state, Pool pool)
     {

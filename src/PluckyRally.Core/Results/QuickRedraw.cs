@@ -122,7 +122,7 @@ internal sealed class QuickRedraw : IRedraw
         {
             var part = plan.Is;
             for (var i = 0; i < attempts.Length; i++) _values[i] = attempts[i] is { } slots ? Value(slots, drawn) : new Worth(part.FailureValue ?? 0);
-            var value = Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, _values);
+            var value = Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, _values, plan.Mark);
             var points = Curves.Points(part.Curve, plan.Better, wins, value, pool);
             return points.HasValue ? Curves.Clamp(points, part.Floor, part.Cap).Number * part.Weight : null;
         }

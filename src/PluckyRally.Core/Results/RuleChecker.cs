@@ -5,19 +5,25 @@ namespace PluckyRally.Core;
 /// <param name="lastRoundOf">The design that was a team's result in the round before; null where there is none.</param>
 internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?> lastRoundOf)
 {
-    /// <summary>How every rule came out for a design; a rule checked in every attempt comes out once for each.</summary>
-    public IReadOnlyList<RuleOutcome> Check(DesignRecord design)
+    /// <summary>
+    /// How every rule came out for a design; a rule checked in every attempt comes out once for each. Rules whose miss fails the
+    /// attempt go first, and the others look at what is left: that is the record that comes with the outcomes.
+    /// </summary>
+    public (DesignRecord Left, IReadOnlyList<RuleOutcome> Outcomes) Check(DesignRecord recorded)
     {
-        var outcomes = new List<RuleOutcome>();
-        foreach (var plan in playbook.Rules)
-        {
-            if (!plan.IsFor(design.Team.Team)) continue;
-            if (plan.Rule.When != When.EveryAttempt) outcomes.Add(Check(plan, design, null));
-            else outcomes.AddRange(design.Attempts.Where(a => a.Number <= playbook.Brief.Trials.Attempts).Select(a => Check(plan, design, a)));
-        }
-
-        return outcomes;
+        var within = recorded.Within(playbook.Brief.Trials.Attempts);
+        var failing = playbook.Rules.Where(FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, within).ToList());
+        var failed = failing.Values.SelectMany(outcomes => outcomes).Where(o => o.State == RuleState.Missed && o.Attempt is not null).Select(o => o.Attempt!.Value).ToHashSet();
+        var left = within.With(failed);
+        return (left, [.. playbook.Rules.SelectMany(plan => failing.GetValueOrDefault(plan) ?? Check(plan, left))]);
     }
+
+    private static bool FailsAttempts(RulePlan plan) => plan.Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
+
+    private IEnumerable<RuleOutcome> Check(RulePlan plan, DesignRecord design) =>
+        !plan.IsFor(design.Team.Team) ? []
+        : plan.Rule.When == When.EveryAttempt ? design.Attempts.Select(a => Check(plan, design, a))
+        : [Check(plan, design, null)];
 
     private RuleOutcome Check(RulePlan plan, DesignRecord design, Attempt? attempt)
     {
@@ -40,6 +46,8 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
         }
 
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(rule, RuleState.NotChecked, attempt.Number);
+        if (attempt is null && plan.Value!.Measures.Any(m => m.Taken == Taken.EachAttempt) && design.Waits(playbook.Brief.Trials) is not null)
+            return new(rule, RuleState.ToCheck, Limit: Limits(plan, limit, design) is { } stated ? Shown(plan, limit, stated) : "");
         var value = attempt is null ? ValueReader.OfDesign(plan.Value!, design) : ValueReader.InAttempt(plan.Value!, design, attempt);
         if (Limits(plan, limit, design) is not { } limits) return new(rule, RuleState.ToCheck, attempt?.Number);
         var shown = Shown(plan, limit, limits);
@@ -56,9 +64,10 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
             excess ?? 0);
     }
 
-    private static RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignRecord design, Attempt? attempt)
+    private RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignRecord design, Attempt? attempt)
     {
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(plan.Rule, RuleState.NotChecked, attempt.Number);
+        if (attempt is null && plan.Fit!.Across.Any(m => m.Taken == Taken.EachAttempt) && design.Waits(playbook.Brief.Trials) is not null) return new(plan.Rule, RuleState.ToCheck);
         var pairs = FitCheck.Pairs(fits, plan.Fit!, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt is null ? ValueReader.OfDesign(m, design) : attempt.Read(m));
         if (pairs.Any(p => !p.Value.HasValue)) return new(plan.Rule, RuleState.ToCheck, attempt?.Number);
         var over = pairs.Sum(p => Math.Max(0, p.Value.Number - p.Room));

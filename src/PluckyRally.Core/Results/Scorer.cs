@@ -14,9 +14,7 @@ public static class Scorer
     /// <summary>The results of a round in numbers only, in order of standing.</summary>
     internal static IReadOnlyList<TeamResult> Results(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
-        var earlier = round > 1 && entries.Any(e => e.Round < round)
-            ? Results(playbook, teams, entries, round - 1).ToDictionary(t => t.Team.Id)
-            : [];
+        var earlier = Earlier(playbook, teams, entries, round);
         var rules = new RuleChecker(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
         var comparing = playbook.Parts.Any(p => p.Curve.ComparesTeams);
 
@@ -29,22 +27,29 @@ public static class Scorer
         return Ranking.Order(playbook, results);
     }
 
-    private static Assessment Assess(Playbook playbook, DesignRecord design, RuleChecker rules)
+    private static Dictionary<string, TeamResult> Earlier(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
+        round > 1 && entries.Any(e => e.Round < round) ? Results(playbook, teams, entries, round - 1).ToDictionary(t => t.Team.Id) : [];
+
+    /// <summary>Every design of a round as it is read: without attempts that do not count.</summary>
+    internal static IReadOnlyList<DesignRecord> Designs(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
-        var outcomes = rules.Check(design);
-        var failed = outcomes
-            .Where(o => o is { State: RuleState.Missed, Attempt: not null, Rule.IfMissed: Consequence.AttemptDoesNotCount })
-            .Select(o => o.Attempt!.Value)
-            .ToHashSet();
-        var values = playbook.Parts.Select(plan => plan.Value(design, playbook.Brief.Trials, failed)).ToList();
+        var earlier = Earlier(playbook, teams, entries, round);
+        var rules = new RuleChecker(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
+        return [.. TeamRecord.Of(teams, entries, round).SelectMany(record => record.Designs).Select(design => rules.Check(design).Left)];
+    }
+
+    private static Assessment Assess(Playbook playbook, DesignRecord recorded, RuleChecker rules)
+    {
+        var (design, outcomes) = rules.Check(recorded);
+        var values = playbook.Parts.Select(plan => plan.Value(design, playbook.Brief.Trials)).ToList();
 
         var missed = outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace });
         if (missed is not null) return new(design, outcomes, values, StandingStatus.DidNotPlace, missed.Rule.Text);
-        var reason = Unfinished(playbook, outcomes, values);
+        var reason = Unfinished(playbook, design, outcomes, values);
         return new(design, outcomes, values, reason.Length > 0 ? StandingStatus.Unfinished : StandingStatus.Placed, reason);
     }
 
-    private static string Unfinished(Playbook playbook, IReadOnlyList<RuleOutcome> outcomes, List<PartValue> values)
+    private static string Unfinished(Playbook playbook, DesignRecord design, IReadOnlyList<RuleOutcome> outcomes, List<PartValue> values)
     {
         for (var i = 0; i < values.Count; i++)
         {
@@ -52,6 +57,7 @@ public static class Scorer
                 return $"{playbook.Parts[i].Part.Name}: {values[i].Value.Missing}";
         }
 
+        if (playbook.TakesAttempts && design.Waits(playbook.Brief.Trials) is { } waits) return waits;
         var open = outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.IfMissed: not Consequence.NoteOnly });
         return open is null ? "" : $"still to check: {open.Rule.Text}";
     }

@@ -5,8 +5,19 @@ namespace PluckyRally.Core;
 /// <param name="Trials">The trials that stand for it, in the order in which they were received; at least one.</param>
 public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Trials)
 {
-    /// <summary>How it ended: as the last reading of it says.</summary>
-    public TrialOutcome Outcome => Trials[^1].Outcome;
+    /// <summary>Whether a rule that was missed in it makes it a failed one.</summary>
+    internal bool FailedByRule { get; init; }
+
+    /// <summary>Whether one judge counts it and another says that it failed. A judge's own last word stands for that judge.</summary>
+    internal bool Disputed { get; } = IsDisputed(Trials);
+
+    /// <summary>How it ended: as the last reading of it says; waiting where judges differ.</summary>
+    public TrialOutcome Outcome => Trials[^1].Outcome switch
+    {
+        TrialOutcome.Counted or TrialOutcome.Failed when Disputed => TrialOutcome.Waiting,
+        TrialOutcome.Counted when FailedByRule => TrialOutcome.Failed,
+        var said => said,
+    };
 
     /// <summary>The value of a measure: the mean where it was read more than once.</summary>
     public Worth Read(Measure measure)
@@ -30,6 +41,13 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
         return count == 0
             ? Worth.None($"attempt {Number} has no reading of {(measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : measure.Id)}")
             : new(count == 1 ? sum : sum / count, bound);
+    }
+
+    private static bool IsDisputed(IReadOnlyList<Entry.TrialRecorded> trials)
+    {
+        if (trials.Count < 2) return false;
+        var last = trials.GroupBy(t => t.By).Select(own => own.Last().Outcome).ToList();
+        return last.Contains(TrialOutcome.Counted) && last.Contains(TrialOutcome.Failed);
     }
 
     /// <summary>How far apart repeated readings of a measure are; null where it was read fewer than two times.</summary>

@@ -4,12 +4,12 @@ namespace PluckyRally.Core;
 public sealed class DesignRecord
 {
     internal DesignRecord(string name, TeamRecord team, IReadOnlyList<Entry.TrialRecorded> trials)
+        : this(name, team, trials, Numbered(trials))
     {
-        Name = name;
-        Team = team;
-        Trials = trials;
-        Attempts = Numbered(trials);
     }
+
+    private DesignRecord(string name, TeamRecord team, IReadOnlyList<Entry.TrialRecorded> trials, IReadOnlyList<Attempt> attempts) =>
+        (Name, Team, Trials, Attempts) = (name, team, trials, attempts);
 
     /// <summary>The design's name; empty where the team has only one.</summary>
     public string Name { get; }
@@ -21,6 +21,27 @@ public sealed class DesignRecord
     public IReadOnlyList<Attempt> Attempts { get; }
 
     internal TeamRecord Team { get; }
+
+    /// <summary>How many attempts are used up: those that wait to be looked at are not.</summary>
+    private int Made => Attempts.Count(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed);
+
+    /// <summary>What the design's attempts still wait for; null where they are complete.</summary>
+    internal string? Waits(Trials trials)
+    {
+        if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed)
+            return $"attempt {disputed.Number} was counted by one judge and failed by another; agree, and strike what is wrong";
+        if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting)) return "an attempt is waiting to be looked at";
+        return Made >= trials.Needed ? null : Made == 0 ? "no attempt has been made yet" : $"{Made} of {trials.Needed} attempts made";
+    }
+
+    /// <summary>The same record without attempts beyond the number that is allowed, which are shown and never read.</summary>
+    internal DesignRecord Within(int allowed) =>
+        Attempts.Count == 0 || Attempts[^1].Number <= allowed ? this : new(Name, Team, Trials, [.. Attempts.Where(a => a.Number <= allowed)]);
+
+    /// <summary>The same record with those attempts failed in which a rule was missed: from here on nothing reads them as counted.</summary>
+    internal DesignRecord With(IReadOnlySet<int> failedByRule) => failedByRule.Count == 0
+        ? this
+        : new(Name, Team, Trials, [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]);
 
     /// <summary>The last reading of a measure that is taken once.</summary>
     public Worth ReadOnce(Measure measure)

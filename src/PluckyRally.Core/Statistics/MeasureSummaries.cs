@@ -13,7 +13,7 @@ public static class MeasureSummaries
     /// <summary>A summary for each measure, over the counted readings of all teams.</summary>
     public static IReadOnlyList<MeasureSummary> Of(OpenedRally opened, int round, QuartileMethod method = QuartileMethod.HalvesWithoutMedian)
     {
-        var designs = TeamRecord.Of(opened.Rally.Teams, opened.Rally.Entries, round).SelectMany(t => t.Designs).ToList();
+        var designs = Scorer.Designs(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round);
         return
         [
             .. opened.Playbook.Brief.Measures.Select(m => new MeasureSummary(m.Id, m.Name, m.Unit, Summary.Of(

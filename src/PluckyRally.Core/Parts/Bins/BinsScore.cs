@@ -23,7 +23,7 @@ internal abstract partial record PartPlan
 
         private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => BinsScore.Value(Is, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => BinsScore.Value(Is, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Bins Make(Part.Bins part, Brief brief, Findings found)

@@ -19,7 +19,7 @@ internal abstract partial record PartPlan
 
         public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {MethodWords.Say(Is.Curve, this)}.";
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => BudgetScore.Value(Is, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => BudgetScore.Value(Is, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Budget Make(Part.Budget part, Brief brief, Findings found)

@@ -9,8 +9,14 @@ internal static class Combining
         combine is Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last;
 
     /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
-    public static Worth Combined(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values) => combine switch
+    /// <param name="combine">The way.</param>
+    /// <param name="better">Which way is better; it does not matter where there is a mark.</param>
+    /// <param name="bestOf">How many of the best a mean of the best takes.</param>
+    /// <param name="values">The attempts' values.</param>
+    /// <param name="mark">The mark of a target curve: under it the nearest value is the best.</param>
+    public static Worth Combined(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values, decimal? mark = null) => combine switch
     {
+        Combine.Best or Combine.Worst when mark is not null => values[Used(combine, better, bestOf, values, mark).Single()],
         Combine.Best => Fold(values, better == Better.More ? Arithmetic.Max : Arithmetic.Min),
         Combine.Worst => Fold(values, better == Better.More ? Arithmetic.Min : Arithmetic.Max),
         Combine.Sum => Fold(values, Arithmetic.Plus),
@@ -18,21 +24,21 @@ internal static class Combining
         Combine.Median => Median(values),
         Combine.First => values[0],
         Combine.Last => values[^1],
-        Combine.BestMean => Mean([.. InOrder(values, better).Take(bestOf)]),
+        Combine.BestMean => Mean([.. Ordered(values, better, mark).Take(bestOf).Select(i => values[i])]),
         Combine.Successes => new Worth(values.Count),
     };
 
     /// <summary>Which attempts are used, by their place in the list.</summary>
-    public static IReadOnlySet<int> Used(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values)
+    public static IReadOnlySet<int> Used(Combine combine, Better better, int bestOf, IReadOnlyList<Worth> values, decimal? mark = null)
     {
         var order = Enumerable.Range(0, values.Count);
         return combine switch
         {
-            Combine.Best => [First(values, better)],
-            Combine.Worst => [.. Ordered(values, better).TakeLast(1)],
+            Combine.Best => [mark is null ? First(values, better) : Ordered(values, better, mark).First()],
+            Combine.Worst => [Ordered(values, better, mark).Last()],
             Combine.First => [0],
             Combine.Last => [values.Count - 1],
-            Combine.BestMean => [.. Ordered(values, better).Take(bestOf)],
+            Combine.BestMean => [.. Ordered(values, better, mark).Take(bestOf)],
             _ => order.ToHashSet(),
         };
     }
@@ -60,12 +66,10 @@ internal static class Combining
         return first;
     }
 
-    private static IEnumerable<int> Ordered(IReadOnlyList<Worth> values, Better better) =>
+    private static IEnumerable<int> Ordered(IReadOnlyList<Worth> values, Better better, decimal? mark) =>
         Enumerable.Range(0, values.Count)
-            .OrderBy(i => better == Better.More ? -values[i].Number : values[i].Number)
+            .OrderBy(i => mark is { } at ? Math.Abs(values[i].Number - at) : better == Better.More ? -values[i].Number : values[i].Number)
             .ThenBy(i => Preference(values[i].Bound, better));
-
-    private static IEnumerable<Worth> InOrder(IReadOnlyList<Worth> values, Better better) => Ordered(values, better).Select(i => values[i]);
 
     /// <summary>At equal values: at least before exact before at most where more is better, the other way round where less is.</summary>
     public static int Preference(Bound bound, Better better) => bound switch

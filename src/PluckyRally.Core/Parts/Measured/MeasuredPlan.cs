@@ -12,6 +12,9 @@ internal abstract partial record PartPlan
 
         public override Better Better => Is.Combine == Combine.Successes ? Better.More : Is.Better;
 
+        /// <summary>The mark of a target curve, to which the best attempt is the nearest; null under other curves.</summary>
+        public decimal? Mark => Is.Curve is Curve.Target target ? target.At : null;
+
         /// <summary>A mean has one decimal more than its readings.</summary>
         public override int Decimals { get; } = Expression.Plain is not null && (Is.Combine is Combine.Mean or Combine.Median or Combine.BestMean)
             ? Expression.Decimals + 1
@@ -35,8 +38,8 @@ internal abstract partial record PartPlan
 
         public override string Say() => $"{MethodWords.Say(Is.Curve, this)}.{Attempts()}";
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) =>
-            MeasuredScore.Value(this, trials, design, failedByRule);
+        public override PartValue Value(DesignRecord design, Trials trials) =>
+            MeasuredScore.Value(this, trials, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Measured? Make(Part.Measured part, Brief brief, Findings found)

@@ -7,21 +7,13 @@ internal static class MeasuredScore
     /// <param name="plan">The part.</param>
     /// <param name="trials">How the brief tests.</param>
     /// <param name="design">What was recorded.</param>
-    /// <param name="failedByRule">Attempts that a rule has made failed ones.</param>
-    public static PartValue Value(PartPlan.Measured plan, Trials trials, DesignRecord design, IReadOnlySet<int> failedByRule)
+    public static PartValue Value(PartPlan.Measured plan, Trials trials, DesignRecord design)
     {
         var onlyOnce = plan.Expression.Measures.Count > 0 && plan.Expression.Measures.All(m => m.Taken == Taken.Once);
         if (onlyOnce || plan.Expression.Measures.Count == 0) return Once(plan, design);
 
-        var attempts = new List<AttemptValue>(design.Attempts.Count);
-        foreach (var made in design.Attempts)
-        {
-            if (made.Number <= trials.Attempts) attempts.Add(Attempt(plan, design, made, failedByRule));
-        }
-
-        if (attempts.Exists(a => a.Outcome == TrialOutcome.Waiting)) return PartValue.Unfinished("an attempt is waiting to be looked at", attempts);
-        if (attempts.Count < trials.Needed)
-            return PartValue.Unfinished(attempts.Count == 0 ? "no attempt has been made yet" : $"{attempts.Count} of {trials.Needed} attempts made", attempts);
+        var attempts = design.Attempts.Select(made => Attempt(plan, design, made)).ToList();
+        if (design.Waits(trials) is { } waits) return PartValue.Unfinished(waits, attempts);
         if (plan.Is.Combine == Combine.Successes)
             return new(PartState.Scored, new Worth(attempts.Count(a => a.Outcome == TrialOutcome.Counted)), attempts);
         if (attempts.All(a => a.Outcome != TrialOutcome.Counted)) return new(PartState.NoSuccess, Worth.None("no attempt counted"), attempts);
@@ -36,14 +28,13 @@ internal static class MeasuredScore
         return new(value.HasValue ? PartState.Scored : PartState.NoValue, value, [], inputs);
     }
 
-    private static AttemptValue Attempt(PartPlan.Measured plan, DesignRecord design, Attempt attempt, IReadOnlySet<int> failedByRule)
+    private static AttemptValue Attempt(PartPlan.Measured plan, DesignRecord design, Attempt attempt)
     {
-        var outcome = attempt.Outcome == TrialOutcome.Counted && failedByRule.Contains(attempt.Number) ? TrialOutcome.Failed : attempt.Outcome;
-        if (outcome != TrialOutcome.Counted) return new(outcome, new Worth(plan.Is.FailureValue ?? 0), [], attempt);
+        if (attempt.Outcome != TrialOutcome.Counted) return new(attempt.Outcome, new Worth(plan.Is.FailureValue ?? 0), [], attempt);
         var measures = plan.Expression.Measures;
         var inputs = new Worth[measures.Count];
         for (var i = 0; i < inputs.Length; i++) inputs[i] = measures[i].Taken == Taken.Once ? design.ReadOnce(measures[i]) : attempt.Read(measures[i]);
-        return new(outcome, plan.Expression.Run(inputs), inputs, attempt);
+        return new(attempt.Outcome, plan.Expression.Run(inputs), inputs, attempt);
     }
 
     private static PartValue EachAttempt(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts)
@@ -60,9 +51,9 @@ internal static class MeasuredScore
             return PartValue.Unfinished($"{taken.Count} counted attempts, and the mean of the best {part.BestOf} needs {part.BestOf}", attempts);
 
         var worths = taken.Select(a => a.Value).ToList();
-        return new(PartState.Scored, Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, worths), attempts)
+        return new(PartState.Scored, Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, worths, plan.Mark), attempts)
         {
-            Used = [.. Combining.Used(part.Combine, part.Better, part.BestOf ?? 1, worths).Select(i => taken[i].Number)],
+            Used = [.. Combining.Used(part.Combine, part.Better, part.BestOf ?? 1, worths, plan.Mark).Select(i => taken[i].Number)],
         };
     }
 
@@ -96,7 +87,7 @@ internal static class MeasuredScore
             if (read.FirstOrDefault(r => !r.HasValue) is { Missing: not null } missing) return missing;
             return part.Combine == Combine.BestMean && read.Count < part.BestOf
                 ? Worth.None($"{read.Count} counted attempts, and the mean of the best {part.BestOf} needs {part.BestOf}")
-                : Combining.Combined(part.Combine, better, part.BestOf ?? 1, read);
+                : Combining.Combined(part.Combine, better, part.BestOf ?? 1, read, plan.Expression.Plain is null ? null : plan.Mark);
         });
         if (inputs.FirstOrDefault(i => !i.HasValue) is { Missing: { } why }) return PartValue.Unfinished(why, attempts);
         var value = plan.Expression.Run(inputs);

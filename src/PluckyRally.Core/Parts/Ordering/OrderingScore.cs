@@ -11,7 +11,7 @@ internal abstract partial record PartPlan
             + (Is.PerPair != 0 ? $", {ReadingFormat.Number(Is.PerPair)} for each pair the right way round" : "")
             + (Is.PerPlace != 0 ? $", {ReadingFormat.Number(Is.PerPlace)} for each item in its place" : "") + ".";
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => OrderingScore.Value(Is, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => OrderingScore.Value(Is, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Ordering Make(Part.Ordering part, Findings found)

@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
             return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => PiecesScore.Value(this, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => PiecesScore.Value(this, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Pieces? Make(Part.Pieces part, Findings found)

@@ -24,7 +24,7 @@ internal abstract partial record PartPlan
             return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {MethodWords.Say(Is.Curve, this)}.{faults}{items}";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => RelayScore.Value(Is, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => RelayScore.Value(Is, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Relay Make(Part.Relay part, Brief brief, Findings found)

@@ -18,7 +18,7 @@ internal abstract partial record PartPlan
             return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {ReadingFormat.Number(c.Levels.Max(l => l.Points))}"))}, {voice}.";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => RubricScore.Value(Is, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => RubricScore.Value(Is, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Rubric Make(Part.Rubric part, Findings found)

@@ -9,7 +9,7 @@ internal abstract partial record PartPlan
 
         public override string Say() => string.Join(", ", Is.Counters.Select(c => $"{c.Name}: {ReadingFormat.Number(TallyScore.Each(c, Wins))} each")) + ".";
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => TallyScore.Value(this, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => TallyScore.Value(this, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Tally Make(Part.Tally part, Brief brief, Findings found)

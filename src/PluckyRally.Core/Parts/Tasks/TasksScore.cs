@@ -15,7 +15,7 @@ internal abstract partial record PartPlan
             return $"{tasks}.{bonus}{time}";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials, IReadOnlySet<int> failedByRule) => TasksScore.Value(Is, design);
+        public override PartValue Value(DesignRecord design, Trials trials) => TasksScore.Value(Is, design);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Tasks Make(Part.Tasks part, Findings found)

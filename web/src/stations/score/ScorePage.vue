@@ -82,7 +82,8 @@ const shownAtField = computed(
 const tried = computed(
   () =>
     (rally.value?.brief.parts.some((p) => p.kind === 'measured') ?? false) ||
-    (rally.value?.brief.measures.some((m) => m.taken === 'eachAttempt') ?? false),
+    (rally.value?.brief.measures.some((m) => m.taken === 'eachAttempt') ?? false) ||
+    (sheet.value?.rules.some((r) => r.when === 'everyAttempt') ?? false),
 )
 
 /** The design that is being tried: the one that was chosen, or else the one that counts. */

@@ -1,0 +1,130 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Results;
+
+/// <summary>What does not count cannot count anywhere; and nobody is out, and nothing is set, before the attempts are made.</summary>
+public sealed class AttemptsThatCountTests
+{
+    private static readonly Rule Stands = Sample.Limit("stands", "hold", Comparison.AtLeast, "5", new Consequence.AttemptDoesNotCount(), When.EveryAttempt);
+
+    [Fact]
+    public void A_limit_looks_at_no_attempt_that_a_rule_has_failed()
+    {
+        var rally = new Happening(Held(2, Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())), "A");
+        rally.Counted("A", "20", "2");
+        rally.Counted("A", "10", "6");
+        rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
+    }
+
+    [Fact]
+    public void A_summary_looks_at_no_attempt_that_a_rule_has_failed()
+    {
+        var rally = new Happening(Held(2), "A");
+        rally.Counted("A", "20", "2");
+        rally.Counted("A", "10", "6");
+        MeasureSummaries.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(s => s.Measure == "height").Summary!.Count.ShouldBe(1);
+    }
+
+    [Fact]
+    public void A_bare_measure_in_a_tie_break_is_the_best_that_counted()
+    {
+        var brief = Held(2);
+        brief = brief with { Method = brief.Method with { Parts = [Sample.Part("cards", new Curve.Rate(1))], TieBreaks = [new() { Name = "higher", Value = "height", Better = Better.More }] } };
+        brief = brief with { Measures = [.. brief.Measures, Sample.Count("cards", taken: Taken.Once)] };
+        var rally = new Happening(brief, "A", "B");
+        foreach (var team in new[] { "A", "B" }) rally.Read(team, "cards", "3");
+        rally.Counted("A", "20", "2");
+        rally.Counted("A", "10", "6");
+        rally.Counted("B", "15", "6");
+        rally.Counted("B", "12", "6");
+        rally.Standing("B").PlaceText.ShouldBe("1st");
+    }
+
+    [Fact]
+    public void Nobody_is_out_by_the_best_before_the_attempts_are_made()
+    {
+        var brief = Sample.Simple(3) with { Rules = [Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())] };
+        var rally = new Happening(brief, "A");
+        rally.Counted("A", "10");
+        rally.Standing("A").Status.ShouldBe(StandingStatus.Unfinished);
+        rally.Counted("A", "11");
+        rally.Counted("A", "9");
+        rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
+    }
+
+    [Fact]
+    public void Fewer_attempts_than_needed_is_unfinished_also_where_no_part_reads_them()
+    {
+        var rule = Sample.Inspection("float", new Consequence.AttemptDoesNotCount(), When.EveryAttempt);
+        var rally = new Happening(Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))], 2, [rule]), "A");
+        rally.Read("A", "cards", "3");
+        rally.Counted("A");
+        rally.Standing("A").Reason.ShouldBe("1 of 2 attempts made");
+        rally.Failed("A");
+        rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
+    }
+
+    [Fact]
+    public void Counted_by_one_judge_and_failed_by_another_waits_until_they_agree()
+    {
+        var rally = new Happening(Sample.Simple(), "A");
+        rally.Counted("A", "20");
+        var trial = rally.Log.OfType<Entry.TrialRecorded>().Single();
+        rally.Keep(trial with { Id = rally.NextId(), By = "Moss", Attempt = 1, Outcome = TrialOutcome.Failed, Readings = [] });
+        var standing = rally.Standing("A");
+        standing.Status.ShouldBe(StandingStatus.Unfinished);
+        standing.Reason.ShouldContain("counted by one judge and failed by another");
+        rally.Strike(rally.Log[^1].Id);
+        rally.Standing("A").Total.ShouldBe(20);
+    }
+
+    [Fact]
+    public void A_judge_corrects_an_attempt_without_a_dispute()
+    {
+        var rally = new Happening(Sample.Simple(), "A");
+        rally.Counted("A", "20");
+        rally.Trial("A", TrialOutcome.Failed, attempt: 1);
+        rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
+        rally.Standing("A").Total.ShouldBe(0);
+    }
+
+    [Fact]
+    public void A_team_whose_part_gives_failure_points_by_a_rule_does_not_set_the_best()
+    {
+        var whole = Sample.Inspection("stay whole", new Consequence.FailurePoints("part")) with { Id = "whole" };
+        var rally = new Happening(Sample.Simple(better: Better.Less, curve: new Curve.ShareOfBest(100)) with { Rules = [whole] }, "A", "B");
+        rally.Counted("A", "40");
+        rally.Checked("A", "whole", true);
+        rally.Counted("B", "20");
+        rally.Checked("B", "whole", false);
+        rally.Standing("A").Total.ShouldBe(100);
+        rally.Standing("B").Total.ShouldBe(0);
+    }
+
+    [Theory]
+    [InlineData(Combine.Best, 100)]
+    [InlineData(Combine.Worst, 0)]
+    public void Under_a_target_the_best_attempt_is_the_nearest_to_the_mark(Combine combine, decimal points)
+    {
+        var rally = new Happening(Sample.Simple(2, combine, curve: new Curve.Target(300, 100, 1)), "A");
+        rally.Counted("A", "450");
+        rally.Counted("A", "300");
+        rally.Standing("A").Total.ShouldBe(points);
+    }
+
+    [Fact]
+    public void A_cut_takes_attempts_away_from_limits_too()
+    {
+        var brief = Sample.Simple(3) with { Rules = [Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())] };
+        var rally = new Happening(brief, "A");
+        foreach (var typed in new[] { "10", "9", "20" }) rally.Counted("A", typed);
+        rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
+        var cut = Sample.Ready(brief with { Trials = brief.Trials with { Attempts = 2 } });
+        Scorer.Score(cut, rally.Teams, rally.Log, 1).Rows.Single().Status.ShouldBe(StandingStatus.DidNotPlace);
+    }
+
+    /// <summary>A height and how long it held, in each attempt; an attempt that did not stand five seconds does not count.</summary>
+    private static Brief Held(int attempts, params Rule[] rules) =>
+        Sample.Brief([Sample.Height(), Sample.Number("hold")], [Sample.Part("height", new Curve.Rate(1))], attempts, [Stands, .. rules]);
+}
