@@ -191,24 +191,14 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
 
     private List<(string Kind, string By, string Text)> Entries(string rally)
     {
-        using var http = Teacher();
+        var http = server.Teacher;
         var file = JsonDocument.Parse(http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken).GetAwaiter().GetResult());
         return [.. file.RootElement.GetProperty("entries").EnumerateArray().Select(e => (e.GetProperty("kind").GetString()!, e.GetProperty("by").GetString()!, e.TryGetProperty("text", out var text) ? text.GetString()! : ""))];
     }
 
-    /// <summary>The teacher, signed in at the computer itself; sets the password at the first time.</summary>
-    private HttpClient Teacher()
-    {
-        var http = new HttpClient(new HttpClientHandler { CookieContainer = new() }) { BaseAddress = new Uri(server.Address) };
-        var password = new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json");
-        if (!http.PostAsync("/api/password", password, TestContext.Current.CancellationToken).GetAwaiter().GetResult().IsSuccessStatusCode)
-            http.PostAsync("/api/sign-in", new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult().EnsureSuccessStatusCode();
-        return http;
-    }
-
     private (string Rally, string Code) Prepare(string name)
     {
-        using var http = Teacher();
+        var http = server.Teacher;
         string Post(string path, string body)
         {
             var answer = http.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();

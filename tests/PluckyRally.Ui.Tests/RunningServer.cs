@@ -107,4 +107,19 @@ public sealed class DemoServer() : RunningServer(demo: true);
 public sealed class EmptyServer() : RunningServer(demo: false);
 
 /// <summary>A server without data that lets the classroom's devices in.</summary>
-public sealed class ClassroomServer() : RunningServer(demo: false, lan: true);
+public sealed class ClassroomServer() : RunningServer(demo: false, lan: true)
+{
+    private HttpClient? _teacher;
+
+    /// <summary>The teacher at the computer itself: sets the password and is signed in, once for all, since sign-ins are counted.</summary>
+    public HttpClient Teacher
+    {
+        get
+        {
+            if (_teacher is not null) return _teacher;
+            var http = new HttpClient(new HttpClientHandler { CookieContainer = new() }) { BaseAddress = new Uri(Address) };
+            http.PostAsync("/api/password", new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json")).GetAwaiter().GetResult().EnsureSuccessStatusCode();
+            return _teacher = http;
+        }
+    }
+}
