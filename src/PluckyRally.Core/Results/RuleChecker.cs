@@ -12,10 +12,10 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
     public (DesignRecord Left, IReadOnlyList<RuleOutcome> Outcomes) Check(DesignRecord recorded)
     {
         var within = recorded.Within(playbook.Brief.Trials.Attempts);
-        var failing = playbook.Rules.Where(FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, within).ToList());
-        var failed = failing.Values.SelectMany(outcomes => outcomes).Where(o => o.State == RuleState.Missed && o.Attempt is not null).Select(o => o.Attempt!.Value).ToHashSet();
+        var failing = playbook.Rules.Select(plan => FailsAttempts(plan) ? Check(plan, within).ToList() : null).ToList();
+        var failed = failing.SelectMany(outcomes => outcomes ?? []).Where(o => o.State == RuleState.Missed).Select(o => o.Attempt!.Value).ToHashSet();
         var left = within.With(failed);
-        return (left, [.. playbook.Rules.SelectMany(plan => failing.GetValueOrDefault(plan) ?? Check(plan, left))]);
+        return (left, [.. playbook.Rules.SelectMany((plan, i) => failing[i] ?? Check(plan, left))]);
     }
 
     private static bool FailsAttempts(RulePlan plan) => plan.Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
@@ -46,7 +46,7 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
         }
 
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(rule, RuleState.NotChecked, attempt.Number);
-        if (attempt is null && plan.Value!.Measures.Any(m => m.Taken == Taken.EachAttempt) && design.Waits(playbook.Brief.Trials) is not null)
+        if (attempt is null && IsEarly(plan.Value!.Measures, design))
             return new(rule, RuleState.ToCheck, Limit: Limits(plan, limit, design) is { } stated ? Shown(plan, limit, stated) : "");
         var value = attempt is null ? ValueReader.OfDesign(plan.Value!, design) : ValueReader.InAttempt(plan.Value!, design, attempt);
         if (Limits(plan, limit, design) is not { } limits) return new(rule, RuleState.ToCheck, attempt?.Number);
@@ -64,10 +64,14 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
             excess ?? 0);
     }
 
+    /// <summary>Whether the best of the attempts is looked at before they are made: nobody is out by it yet.</summary>
+    private bool IsEarly(IReadOnlyList<Measure> measures, DesignRecord design) =>
+        measures.Any(m => m.Taken == Taken.EachAttempt) && design.Waits(playbook.Brief.Trials) is not null;
+
     private RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignRecord design, Attempt? attempt)
     {
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(plan.Rule, RuleState.NotChecked, attempt.Number);
-        if (attempt is null && plan.Fit!.Across.Any(m => m.Taken == Taken.EachAttempt) && design.Waits(playbook.Brief.Trials) is not null) return new(plan.Rule, RuleState.ToCheck);
+        if (attempt is null && IsEarly(plan.Fit!.Across, design)) return new(plan.Rule, RuleState.ToCheck);
         var pairs = FitCheck.Pairs(fits, plan.Fit!, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt is null ? ValueReader.OfDesign(m, design) : attempt.Read(m));
         if (pairs.Any(p => !p.Value.HasValue)) return new(plan.Rule, RuleState.ToCheck, attempt?.Number);
         var over = pairs.Sum(p => Math.Max(0, p.Value.Number - p.Room));

@@ -15,7 +15,7 @@ public static class Scorer
     internal static IReadOnlyList<TeamResult> Results(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
         var earlier = Earlier(playbook, teams, entries, round);
-        var rules = new RuleChecker(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
+        var rules = Rules(playbook, earlier);
         var comparing = playbook.Parts.Any(p => p.Curve.ComparesTeams);
 
         var results = TeamRecord.Of(teams, entries, round)
@@ -30,11 +30,13 @@ public static class Scorer
     private static Dictionary<string, TeamResult> Earlier(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
         round > 1 && entries.Any(e => e.Round < round) ? Results(playbook, teams, entries, round - 1).ToDictionary(t => t.Team.Id) : [];
 
+    private static RuleChecker Rules(Playbook playbook, Dictionary<string, TeamResult> earlier) =>
+        new(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
+
     /// <summary>Every design of a round as it is read: without attempts that do not count.</summary>
     internal static IReadOnlyList<DesignRecord> Designs(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
-        var earlier = Earlier(playbook, teams, entries, round);
-        var rules = new RuleChecker(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
+        var rules = Rules(playbook, Earlier(playbook, teams, entries, round));
         return [.. TeamRecord.Of(teams, entries, round).SelectMany(record => record.Designs).Select(design => rules.Check(design).Left)];
     }
 
