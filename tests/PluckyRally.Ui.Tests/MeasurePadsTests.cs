@@ -1,5 +1,6 @@
 using System.Net.Http.Json;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using Shouldly;
 using Xunit;
@@ -27,6 +28,43 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         walk.ShouldHaveCleanConsole();
         walk.ClickButton("Record");
         walk.See("at least 287.2 g");
+    }
+
+    [Fact]
+    public async Task What_somebody_looks_at_in_each_attempt_is_answered_beside_it()
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
+        var brief = JsonNode.Parse(await http.GetStringAsync($"/api/briefs/{await PreparedRally.OnShelf(_server, "The slowest millrace")}/file", TestContext.Current.CancellationToken))!.AsObject();
+        brief["title"] = "The watched millrace";
+        foreach (var (id, text) in new[] { ("dry", "The bed stays dry"), ("hands", "Nobody touches the chute") })
+        {
+            brief["rules"]!.AsArray().Add(new JsonObject
+            {
+                ["id"] = id,
+                ["sort"] = "criterion",
+                ["text"] = text,
+                ["check"] = new JsonObject { ["kind"] = "inspection" },
+                ["when"] = "everyAttempt",
+                ["ifMissed"] = new JsonObject { ["kind"] = "deduct", ["points"] = 2, ["per"] = "once", ["each"] = 1 },
+            });
+        }
+
+        PreparedRally.Shelve(_server.Address, brief);
+        var walk = await Begin(await PreparedRally.OnShelf(_server, "The watched millrace"), "Watched");
+        walk.All("button", "All kept").ShouldBeEmpty();
+        Press(walk, "12.4" + Keys.Enter);
+        walk.See("Attempt 1: must-haves");
+        walk.ClickButton("All kept");
+        walk.Until(() => walk.All("button", "All kept").Count == 0, "both answers of attempt 1");
+        walk.ClickButton("Failed");
+        walk.See("Attempt 2: must-haves");
+        var second = walk.Driver.FindElement(By.CssSelector("[aria-label='Nobody touches the chute, attempt 2']"));
+        second.FindElements(By.TagName("button"))[1].Click();
+        walk.Until(() => second.FindElements(By.TagName("button"))[1].GetAttribute("aria-pressed") == "true", "the miss in attempt 2");
+        walk.ShouldBeAccessible();
+        walk.ShouldFit();
+        walk.See("still to check");
+        walk.ShouldHaveCleanConsole();
     }
 
     [Fact]

@@ -57,6 +57,15 @@ public sealed record Rule
 
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
+
+    /// <summary>
+    /// Whether somebody must say of every attempt how the rule came out. Where a miss does no more than fail the attempt,
+    /// counting the attempt says that the rule was kept.
+    /// </summary>
+    internal bool IsAsked => this is { When: When.EveryAttempt, Check: RuleCheck.Inspection } and not { IfMissed: Consequence.AttemptDoesNotCount, Bonus: 0 };
+
+    /// <summary>Whether a team has not finished before the rule is answered. A bonus that nobody looked at is only not given.</summary>
+    internal bool HoldsUp => IfMissed is not (Consequence.NoteOnly or Consequence.AttemptDoesNotCount);
 }
 
 /// <summary>How a value is held against a limit.</summary>

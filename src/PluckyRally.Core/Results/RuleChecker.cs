@@ -40,9 +40,9 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
 
         if (rule.Check is not RuleCheck.Limit limit)
         {
-            // A judge who counts an attempt says by it that the attempt kept the rules.
             var check = design.Check(rule.Id, attempt?.Number);
-            return new(rule, check is null ? attempt is null ? RuleState.ToCheck : RuleState.Met : check.Met ? RuleState.Met : RuleState.Missed, attempt?.Number);
+            var unanswered = attempt is null || rule.IsAsked ? RuleState.ToCheck : RuleState.Met;
+            return new(rule, check is null ? unanswered : check.Met ? RuleState.Met : RuleState.Missed, attempt?.Number);
         }
 
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(rule, RuleState.NotChecked, attempt.Number);

@@ -60,8 +60,8 @@ public static class Scorer
         }
 
         if (playbook.TakesAttempts && design.Waits(playbook.Brief.Trials) is { } waits) return waits;
-        var open = outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.IfMissed: not Consequence.NoteOnly });
-        return open is null ? "" : $"still to check: {open.Rule.Text}";
+        var open = outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.HoldsUp: true });
+        return open is null ? "" : $"still to check{(open.Attempt is { } number ? $" in attempt {number}" : "")}: {open.Rule.Text}";
     }
 
     private static Assessment Choose(Playbook playbook, TeamRecord record, IReadOnlyList<Assessment> designs, bool comparing, Dictionary<string, TeamResult> earlier)

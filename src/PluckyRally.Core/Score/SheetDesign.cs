@@ -7,17 +7,19 @@ namespace PluckyRally.Core;
 /// <param name="Changed">What has changed, as it was last noted.</param>
 /// <param name="Open">The numbers of the attempts that are still to be made, the next one first.</param>
 /// <param name="Counts">Whether it is the team's result as things stand.</param>
-public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, IReadOnlyList<int> Open, bool Counts)
+/// <param name="Asked">What somebody must say of its attempts, the first attempt first.</param>
+public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, IReadOnlyList<int> Open, bool Counts, IReadOnlyList<SheetAsked> Asked)
 {
-    internal static IReadOnlyList<SheetDesign> Of(Brief brief, TeamRecord record, string counts)
+    internal static IReadOnlyList<SheetDesign> Of(Playbook playbook, TeamRecord record, string counts)
     {
         var noted = record.Entries.OfType<Entry.DesignNoted>().ToList();
         var names = record.Designs.Select(d => d.Name).Concat(noted.Select(n => n.Design)).Distinct().ToList();
-        return [.. names.Select(name => Of(brief, name, record.Designs.FirstOrDefault(d => d.Name == name), noted.LastOrDefault(n => n.Design == name), name == counts))];
+        return [.. names.Select(name => Of(playbook, name, record.Designs.FirstOrDefault(d => d.Name == name), noted.LastOrDefault(n => n.Design == name), name == counts))];
     }
 
-    private static SheetDesign Of(Brief brief, string name, DesignRecord? design, Entry.DesignNoted? noted, bool counts)
+    private static SheetDesign Of(Playbook playbook, string name, DesignRecord? design, Entry.DesignNoted? noted, bool counts)
     {
+        var brief = playbook.Brief;
         var trials = design?.Trials ?? [];
         var last = Math.Max(trials.Select(t => t.Revision).DefaultIfEmpty(1).Max(), noted?.Revision ?? 1);
         var failed = trials.Where(t => t.Outcome == TrialOutcome.Failed).Select(t => t.Revision).DefaultIfEmpty(0).Max();
@@ -28,6 +30,22 @@ public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, str
             fresh,
             noted?.Changed ?? "",
             [.. Enumerable.Range(1, brief.Trials.Attempts).Where(n => design is null || design.Attempts.All(a => a.Number != n))],
-            counts);
+            counts,
+            design is null ? [] : [.. AskedOf(playbook, design)]);
     }
+
+    /// <summary>Attempts that judges differ on are asked about too: the answers do not hang on how it is settled.</summary>
+    private static IEnumerable<SheetAsked> AskedOf(Playbook playbook, DesignRecord design) =>
+        from attempt in design.Attempts
+        where attempt.Disputed || attempt.Outcome != TrialOutcome.Waiting
+        from plan in playbook.Rules
+        where plan.Rule.IsAsked && plan.IsFor(design.Team.Team)
+        let check = design.Check(plan.Rule.Id, attempt.Number)
+        select new SheetAsked(attempt.Number, plan.Rule.Id, check is null ? RuleState.ToCheck : check.Met ? RuleState.Met : RuleState.Missed);
 }
+
+/// <summary>A must-have that somebody looks at in an attempt, and what was said of it.</summary>
+/// <param name="Attempt">The attempt's number.</param>
+/// <param name="Rule">The rule's id.</param>
+/// <param name="State">Met, missed or still to check.</param>
+public sealed record SheetAsked(int Attempt, string Rule, RuleState State);

@@ -91,7 +91,7 @@ public sealed record TeamSheet
             Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, result.Record, numbers))],
             AsOf = rally.Entries.Count,
-            Designs = SheetDesign.Of(playbook.Brief, result.Record, design.Name),
+            Designs = SheetDesign.Of(playbook, result.Record, design.Name),
             References = ReferenceTrial.Of(playbook, rally.Entries, team, round),
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
@@ -113,7 +113,8 @@ public sealed record TeamSheet
             worst?.State ?? RuleState.ToCheck,
             worst?.Value ?? "",
             worst?.Limit ?? "",
-            worst?.TooNear ?? false);
+            worst?.TooNear ?? false,
+            plan.Rule.IsAsked);
     }
 
     private static SheetReading ReadSoFar(Measure measure, DesignRecord design)
@@ -145,7 +146,8 @@ public sealed record TeamSheet
 /// <param name="Value">What was held against the limit, as shown.</param>
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="TooNear">Within half a step of the limit.</param>
-public sealed record SheetRule(string Id, RuleSort Sort, string Text, When When, bool Inspected, RuleState State, string Value, string Limit, bool TooNear);
+/// <param name="Asked">Whether it must be answered for every attempt by itself.</param>
+public sealed record SheetRule(string Id, RuleSort Sort, string Text, When When, bool Inspected, RuleState State, string Value, string Limit, bool TooNear, bool Asked);
 
 /// <summary>A measure that is read once, with its reading so far.</summary>
 /// <param name="Measure">The measure's id.</param>

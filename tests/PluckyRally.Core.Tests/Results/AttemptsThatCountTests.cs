@@ -1,3 +1,4 @@
+using PluckyRally.Core.Tests.Formats;
 using Shouldly;
 using Xunit;
 
@@ -123,6 +124,74 @@ public sealed class AttemptsThatCountTests
         var cut = Sample.Ready(brief with { Trials = brief.Trials with { Attempts = 2 } });
         Scorer.Score(cut, rally.Teams, rally.Log, 1).Rows.Single().Status.ShouldBe(StandingStatus.DidNotPlace);
     }
+
+    [Fact]
+    public void What_a_miss_in_an_attempt_costs_the_team_is_asked_of_failed_attempts_too()
+    {
+        var brief = Sample.Simple(2) with { Rules = [Sample.Inspection("dry", new Consequence.DoesNotPlace(), When.EveryAttempt)] };
+        var rally = new Happening(brief, "A");
+        rally.Counted("A", "20");
+        rally.Failed("A");
+        rally.Standing("A").Reason.ShouldBe("still to check in attempt 1: It must dry");
+        Asked(rally).ShouldBe([new(1, "dry", RuleState.ToCheck), new(2, "dry", RuleState.ToCheck)]);
+        rally.Checked("A", "dry", true, 1);
+        rally.Standing("A").Reason.ShouldBe("still to check in attempt 2: It must dry");
+        rally.Checked("A", "dry", false, 2);
+        Asked(rally).ShouldBe([new(1, "dry", RuleState.Met), new(2, "dry", RuleState.Missed)]);
+        rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
+    }
+
+    [Fact]
+    public void Where_a_miss_only_fails_the_attempt_nobody_is_asked()
+    {
+        var brief = Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)] };
+        var rally = new Happening(brief, "A");
+        rally.Counted("A", "20");
+        Asked(rally).ShouldBeEmpty();
+        rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
+    }
+
+    [Fact]
+    public void A_bonus_that_nobody_looked_at_is_not_given_and_holds_nobody_up()
+    {
+        var brief = Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.NoteOnly(), When.EveryAttempt) with { Bonus = 3 }] };
+        var rally = new Happening(brief, "A");
+        rally.Counted("A", "20");
+        rally.Standing("A").Total.ShouldBe(20);
+        rally.Checked("A", "dry", true, 1);
+        rally.Standing("A").Total.ShouldBe(23);
+    }
+
+    /// <summary>Whatever was read in attempts that do not count may be anything at all: nobody's figures, rules, awards or summaries change.</summary>
+    [Fact]
+    public void Nothing_reads_an_attempt_that_does_not_count()
+    {
+        var touched = 0;
+        for (var seed = 1; seed <= 400; seed++)
+        {
+            if (RandomRally.Draw(seed) is not { } rally) continue;
+            var opened = OpenedRally.Open(rally).OrThrow();
+            var other = rally with { Entries = [.. rally.Entries.Select(e => Other(opened, e))] };
+            if (ReferenceEquals(rally, other) || rally.Entries.SequenceEqual(other.Entries)) continue;
+            touched++;
+            for (var round = 1; round <= opened.Rounds; round++) Everything(other, round).ShouldBe(Everything(rally, round), $"seed {seed}, round {round}");
+        }
+
+        touched.ShouldBeGreaterThan(50);
+    }
+
+    private static string Everything(Rally rally, int round)
+    {
+        var opened = OpenedRally.Open(rally).OrThrow();
+        return Json.Write(Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round)) + Json.Write(MeasureSummaries.Of(opened, round));
+    }
+
+    /// <summary>A trial that a judge failed, or that is void or waiting, with readings that no counted one has; everything else as it is.</summary>
+    private static Entry Other(OpenedRally opened, Entry entry) => entry is Entry.TrialRecorded { Outcome: not TrialOutcome.Counted } trial
+        ? trial with { Readings = [.. opened.Playbook.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => new Reading { Measure = m.Id, Typed = "9999" })] }
+        : entry;
+
+    private static IReadOnlyList<SheetAsked> Asked(Happening rally) => TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "a", 1)!.Designs.Single().Asked;
 
     /// <summary>A height and how long it held, in each attempt; an attempt that did not stand five seconds does not count.</summary>
     private static Brief Held(int attempts, params Rule[] rules) =>

@@ -5011,6 +5011,18 @@ export interface components {
          * @enum {unknown}
          */
         ShareOf: "count" | "points";
+        /** @description A must-have that somebody looks at in an attempt, and what was said of it. */
+        SheetAsked: {
+            /**
+             * Format: int32
+             * @description The attempt's number.
+             */
+            attempt: number;
+            /** @description The rule's id. */
+            rule: string;
+            /** @description Met, missed or still to check. */
+            state: components["schemas"]["RuleState"];
+        };
         /** @description A design of a team as a judge goes on with it. */
         SheetDesign: {
             /** @description Its name; empty where the team has only one. */
@@ -5028,6 +5040,8 @@ export interface components {
             open: number[];
             /** @description Whether it is the team's result as things stand. */
             counts: boolean;
+            /** @description What somebody must say of its attempts, the first attempt first. */
+            asked: components["schemas"]["SheetAsked"][];
         };
         SheetOnWalk: {
             team: string;
@@ -5079,6 +5093,8 @@ export interface components {
             limit: string;
             /** @description Within half a step of the limit. */
             tooNear: boolean;
+            /** @description Whether it must be answered for every attempt by itself. */
+            asked: boolean;
         };
         /** @description A trial as a judge sees it. */
         SheetTrial: {

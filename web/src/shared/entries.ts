@@ -14,12 +14,20 @@ export const reading = (measure: string, typed: string, says: Partial<Reading> =
   ...says,
 })
 
-export const ruleChecked = (team: string, round: number, rule: string, met: boolean): Entry => ({
+/** How a rule came out; with an attempt where it is looked at in each. */
+export const ruleChecked = (
+  team: string,
+  round: number,
+  rule: string,
+  met: boolean,
+  of?: { attempt: number; design: string },
+): Entry => ({
   kind: 'ruleChecked',
   ...begin(team, round),
   rule,
   met,
   design: '',
+  ...of,
 })
 
 /** What a trial says beside its team and round; what is left out is as usual. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { SheetRule } from '../../api/names'
 import { ruleChecked } from '../../shared/entries'
+import KeptOrMissed from './KeptOrMissed.vue'
 import { useRecording } from './recording'
 
 /** Rules: those that are looked at have two buttons, those that are measured say how the reading came out. */
@@ -12,7 +12,9 @@ const check = (rule: SheetRule, met: boolean) => record(ruleChecked(team.value, 
 /** Once they are settled, one line says how they came out and the attempts move up under the thumb. */
 const chosen = ref<boolean>()
 const open = computed(() => chosen.value ?? !(props.settled && props.rules.length > 0))
-const missed = computed(() => props.rules.filter((r) => r.state === 'missed'))
+/** What is asked of each attempt has its answers beside the attempts. */
+const once = computed(() => props.rules.filter((r) => !r.asked))
+const missed = computed(() => once.value.filter((r) => r.state === 'missed'))
 const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
 </script>
 
@@ -33,9 +35,10 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
     <p v-if="rules.length === 0" class="muted">This brief has none.</p>
     <p v-else-if="!open" class="small">
       <b v-if="missed.length > 0" class="missed">Missed: {{ missed.map((r) => r.text).join('; ') }}. </b>
-      <span v-if="missed.length < rules.length" class="met">{{
-        missed.length > 0 ? 'The others are kept.' : 'All kept.'
+      <span v-if="missed.length < once.length" class="met">{{
+        missed.length > 0 ? 'The others are kept. ' : 'All kept. '
       }}</span>
+      <span v-if="once.length < rules.length">{{ rules.length - once.length }} asked below, of each attempt.</span>
     </p>
     <ul v-if="open">
       <li v-for="r in rules" :key="r.id">
@@ -43,23 +46,13 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
           {{ r.text }}
           <span v-if="r.when === 'everyAttempt'" class="small muted">(in every attempt)</span>
         </p>
-        <div v-if="r.inspected && r.when !== 'everyAttempt'" class="two" role="group" :aria-label="r.text">
-          <Button
-            label="Kept"
-            :variant="r.state === 'met' ? undefined : 'outlined'"
-            :aria-pressed="r.state === 'met'"
-            class="touch"
-            @click="check(r, true)"
-          />
-          <Button
-            label="Missed"
-            severity="danger"
-            :variant="r.state === 'missed' ? undefined : 'outlined'"
-            :aria-pressed="r.state === 'missed'"
-            class="touch"
-            @click="check(r, false)"
-          />
-        </div>
+        <KeptOrMissed
+          v-if="r.inspected && r.when !== 'everyAttempt'"
+          :name="r.text"
+          :state="r.state"
+          @says="(met) => check(r, met)"
+        />
+        <p v-else-if="r.asked" class="small muted">Asked below, of each attempt.</p>
         <p v-else-if="r.inspected" class="small muted">Mark the attempt failed if it is missed.</p>
         <p v-else class="small" :class="r.state">
           {{ states[r.state] }}<template v-if="r.value">: {{ r.value }}, the rule says {{ r.limit }}</template>
@@ -92,13 +85,6 @@ li {
   li {
     grid-template-columns: minmax(0, 1fr);
   }
-}
-.two {
-  display: flex;
-  gap: 0.5rem;
-}
-.touch {
-  min-width: 5.5rem;
 }
 .missed {
   color: var(--brick);

@@ -11,6 +11,7 @@ import { timeOfDay } from '../../shared/days'
 import { nextAt } from '../../shared/nextAt'
 import StationHead from '../../shared/StationHead.vue'
 import { useRallyOnWalk } from '../../shared/openRally'
+import AttemptMusts from './AttemptMusts.vue'
 import AttemptPad from './AttemptPad.vue'
 import DesignBar from './DesignBar.vue'
 import InLesson from './InLesson.vue'
@@ -172,6 +173,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           @update:model-value="chosen = $event"
         />
         <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
+        <AttemptMusts :design="design" :rules="sheet.rules" />
         <AttemptPad
           v-if="design.open.length > 0 || redo"
           :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"

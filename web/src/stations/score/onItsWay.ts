@@ -60,8 +60,7 @@ function add(sheet: TeamSheet, entry: Entry, says: string, trials: Trials) {
     case 'designNoted':
       return designOf(sheet, entry.design, trials)
     case 'ruleChecked':
-      for (const r of sheet.rules) if (r.id === entry.rule) r.state = entry.met ? 'met' : 'missed'
-      return
+      return check(sheet, entry, trials)
     case 'measureRead':
       for (const o of sheet.once) if (o.measure === entry.reading.measure) o.shown = entry.reading.typed
       return
@@ -78,6 +77,16 @@ function add(sheet: TeamSheet, entry: Entry, says: string, trials: Trials) {
   }
 }
 
+function check(sheet: TeamSheet, entry: Extract<Entry, { kind: 'ruleChecked' }>, trials: Trials) {
+  const state = entry.met ? 'met' : 'missed'
+  if (typeof entry.attempt !== 'number') {
+    for (const r of sheet.rules) if (r.id === entry.rule) r.state = state
+    return
+  }
+  for (const a of designOf(sheet, entry.design, trials).asked)
+    if (a.rule === entry.rule && a.attempt === entry.attempt) a.state = state
+}
+
 function addTrial(sheet: TeamSheet, entry: Extract<Entry, { kind: 'trialRecorded' }>, shown: string, trials: Trials) {
   if (entry.purpose !== 'score') return
   const { id, outcome, revision, readings } = entry
@@ -86,6 +95,8 @@ function addTrial(sheet: TeamSheet, entry: Extract<Entry, { kind: 'trialRecorded
   sheet.trials.push({ entry: id, attempt, outcome, shown, revision, readings, ...of })
   const design = designOf(sheet, entry.design, trials)
   design.open = design.open.filter((n) => n !== attempt)
+  if (attempt !== null && outcome !== 'waiting' && design.asked.every((a) => a.attempt !== attempt))
+    for (const r of sheet.rules) if (r.asked) design.asked.push({ attempt, rule: r.id, state: 'toCheck' })
   if (outcome !== 'void' && revision >= design.revision) {
     design.freshBuild = trials.freshBuildAfterFailure && outcome === 'failed'
     design.revision = design.freshBuild ? revision + 1 : revision
@@ -97,7 +108,7 @@ function designOf(sheet: TeamSheet, name: string, trials: Trials) {
   const known = sheet.designs.find((d) => d.name === name)
   if (known) return known
   const open = Array.from({ length: trials.attempts }, (_, i) => i + 1)
-  const design = { name, revision: 1, freshBuild: false, changed: '', open, counts: false }
+  const design = { name, revision: 1, freshBuild: false, changed: '', open, counts: false, asked: [] }
   sheet.designs.push(design)
   return design
 }

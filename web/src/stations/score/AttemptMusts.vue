@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { SheetAsked, SheetDesign, SheetRule } from '../../api/names'
+import { ruleChecked } from '../../shared/entries'
+import KeptOrMissed from './KeptOrMissed.vue'
+import { useRecording } from './recording'
+
+/** What somebody must say of every attempt: each attempt has its own answers, and one button where all were kept. */
+const props = defineProps<{ design: SheetDesign; rules: readonly SheetRule[] }>()
+const { team, round, record } = useRecording()
+const attempts = computed(() =>
+  [...new Set(props.design.asked.map((a) => a.attempt))].map((number) => {
+    const asked = props.design.asked.filter((a) => a.attempt === number)
+    const open = asked.filter((a) => a.state === 'toCheck')
+    return { number, asked, open, missed: asked.filter((a) => a.state === 'missed') }
+  }),
+)
+/** Once all is answered a line is enough, and the pad stays under the thumb. */
+const unfolded = ref<number>()
+const text = (rule: string) => props.rules.find((r) => r.id === rule)?.text ?? ''
+const check = (asked: SheetAsked, met: boolean) =>
+  record(ruleChecked(team.value, round.value, asked.rule, met, { attempt: asked.attempt, design: props.design.name }))
+
+async function allKept(open: readonly SheetAsked[]) {
+  for (const asked of open) await check(asked, true)
+}
+</script>
+
+<template>
+  <div
+    v-for="a in attempts"
+    :key="a.number"
+    role="group"
+    :aria-label="`Must-haves of attempt ${a.number}`"
+    class="musts"
+  >
+    <div class="head">
+      <h4>Attempt {{ a.number }}: must-haves</h4>
+      <Button v-if="a.open.length > 1" label="All kept" variant="outlined" class="touch" @click="allKept(a.open)" />
+      <button
+        v-else-if="a.open.length === 0"
+        type="button"
+        class="act"
+        :aria-expanded="unfolded === a.number"
+        @click="unfolded = unfolded === a.number ? undefined : a.number"
+      >
+        {{ unfolded === a.number ? 'Fold them up' : 'Show them' }}
+      </button>
+    </div>
+    <p v-if="a.open.length === 0 && unfolded !== a.number" class="small">
+      <b v-if="a.missed.length > 0" class="missed">Missed: {{ a.missed.map((m) => text(m.rule)).join('; ') }}</b>
+      <span v-else class="met">All kept.</span>
+    </p>
+    <ul v-else>
+      <li v-for="asked in a.asked" :key="asked.rule">
+        <p>
+          {{ text(asked.rule) }}
+          <span v-if="asked.state === 'toCheck'" class="small muted">still to check</span>
+        </p>
+        <KeptOrMissed
+          :name="`${text(asked.rule)}, attempt ${a.number}`"
+          :state="asked.state"
+          @says="(met) => check(asked, met)"
+        />
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.musts {
+  border: 1.5px solid var(--muted);
+  padding: 0.5rem 0.75rem;
+  margin-top: 0.75rem;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 0.5rem;
+}
+h4 {
+  margin: 0;
+  font: 700 1rem var(--title);
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0.5rem 1rem;
+  padding: 0.4rem 0;
+  overflow-wrap: anywhere;
+}
+li + li {
+  border-top: var(--stitch);
+}
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.missed {
+  color: var(--brick);
+}
+.met {
+  color: var(--lagoon-deep);
+}
+</style>

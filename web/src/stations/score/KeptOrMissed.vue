@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { RuleState } from '../../api/names'
+
+/** The answer of somebody who looked at a rule. */
+defineProps<{ name: string; state: RuleState }>()
+const emit = defineEmits<{ says: [met: boolean] }>()
+</script>
+
+<template>
+  <div class="two" role="group" :aria-label="name">
+    <Button
+      label="Kept"
+      :variant="state === 'met' ? undefined : 'outlined'"
+      :aria-pressed="state === 'met'"
+      class="touch"
+      @click="emit('says', true)"
+    />
+    <Button
+      label="Missed"
+      severity="danger"
+      :variant="state === 'missed' ? undefined : 'outlined'"
+      :aria-pressed="state === 'missed'"
+      class="touch"
+      @click="emit('says', false)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.two {
+  display: flex;
+  gap: 0.5rem;
+}
+.touch {
+  min-width: 5.5rem;
+}
+</style>
