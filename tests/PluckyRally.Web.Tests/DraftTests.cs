@@ -38,6 +38,19 @@ public sealed class DraftTests : IDisposable
     }
 
     [Fact]
+    public async Task A_draft_of_version_1_that_a_browser_kept_is_saved_as_version_2()
+    {
+        var draft = JsonNode.Parse(Json.Write(Patterns.Begin(Pattern.Relay, GradeBand.From3To5, UnitSystem.Metric)))!;
+        draft["version"] = 1;
+        draft["method"]!["tieBreaks"]![0]!["value"] = "relay_value";
+        var shelved = await _app.Post("/api/briefs", draft.ToJsonString());
+        shelved.StatusCode.ShouldBe(HttpStatusCode.Created);
+        var kept = await _app.Get<JsonElement>($"/api/briefs/{(await RunningApp.Read(shelved)).GetProperty("id").GetGuid()}/file");
+        kept.GetProperty("version").GetInt32().ShouldBe(2);
+        kept.GetProperty("method").GetProperty("tieBreaks")[0].GetProperty("value").GetString().ShouldBe("relay.value");
+    }
+
+    [Fact]
     public async Task A_change_whose_place_is_gone_is_refused_by_name()
     {
         var response = await _app.Post("/api/drafts/mended", new DraftChanges(Sample.Brief(), [Change.Set("/rules/gone/text", "x")]));

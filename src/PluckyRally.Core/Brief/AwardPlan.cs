@@ -1,14 +1,13 @@
 namespace PluckyRally.Core;
 
 /// <summary>An award made ready; without a value it goes to the first to manage a task.</summary>
-internal sealed record AwardPlan(Award Is, Expression? Value)
+internal sealed record AwardPlan(Award Is, FigureExpression? Value)
 {
     /// <summary>Makes all awards ready, or adds what is wrong with them.</summary>
-    public static IReadOnlyList<AwardPlan> MakeAll(Brief brief, Findings found)
+    public static IReadOnlyList<AwardPlan> MakeAll(Brief brief, FigureList figures, Findings found)
     {
         found.Count(brief.Method.Awards, 40, "/method/awards", "awards");
         found.Ids(brief.Method.Awards.Select(a => a.Id), "/method/awards", "award");
-        var facts = TieBreakPlan.Facts(brief);
         var plans = new List<AwardPlan>();
         foreach (var award in brief.Method.Awards)
         {
@@ -22,7 +21,7 @@ internal sealed record AwardPlan(Award Is, Expression? Value)
                 continue;
             }
 
-            var value = Compiler.Compile(award.Value, facts);
+            var value = figures.Compile(award.Value, Known.WithTotal, "awards come last");
             if (value.IsOk) plans.Add(new(award, value.Value));
             else found.AddAll($"{at}/value", value.Problems);
         }

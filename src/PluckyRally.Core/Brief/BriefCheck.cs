@@ -16,11 +16,10 @@ internal static class BriefCheck
         found.Ids(brief.Measures.Select(m => m.Id), "/measures", "measure");
         found.Ids(brief.Rules.Select(r => r.Id), "/rules", "rule");
         found.Ids(brief.Method.Parts.Select(p => p.Id), "/method/parts", "part");
-        found.Unless(!brief.Measures.Any(m => m.Id == "total"), "/measures/total/id", "“total” is the name of the total.", "Give the measure another id.");
         foreach (var measure in brief.Measures)
         {
             var inner = new Findings($"/measures/{measure.Id}");
-            Check(measure, inner);
+            Check(measure, brief, inner);
             found.Under("", inner);
         }
 
@@ -31,7 +30,7 @@ internal static class BriefCheck
         found.Unless(method.Precision is > 0 and <= 1000, "/method/precision", "Points must be shown to some precision.", "Use 1, 0.5, 0.1 or 0.01.");
     }
 
-    private static void Check(Measure measure, Findings found)
+    private static void Check(Measure measure, Brief brief, Findings found)
     {
         found.NotEmpty(measure.Name, "/name", "The measure has no name.", "Say what is measured, for example “height”.");
         found.Length(measure.Name, Most.Name, "/name", "The name");
@@ -40,6 +39,9 @@ internal static class BriefCheck
         found.Unless(measure.Step is > 0 and <= 1_000_000, "/step", "The step must be above zero.", "Use what the instrument shows, for example 1 or 0.5.");
         found.Unless(measure.Tare >= 0, "/tare", "A container cannot weigh less than nothing.", "Use 0 where there is no container.");
         found.Unless(measure.Expected is null || measure.Expected.Low < measure.Expected.High, "/expected/high", "The best expected is not above the weakest.", "Write what the weakest and what the best team will probably reach.");
+        found.Unless(measure.Combine is null || measure.Taken == Taken.EachAttempt, "/combine", "What is read once needs no way of becoming one.", "Leave it out, or read the measure in every attempt.");
+        found.Unless(measure.Combine != Combine.BestMean || measure.BestOf >= 1 && measure.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
+        found.Unless(measure is not { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last }, "/failureValue", "Where less is better, a failed attempt must count as something.", "Write the value of a failed attempt, worse than any success.");
         found.Unless(measure.GoodTo is null or > 0, "/goodTo", "What a reading is good to must be above zero.", "Leave it out, and the step decides.");
         if (measure.LaidOut is { } laid)
         {

@@ -6,7 +6,5 @@ namespace PluckyRally.Core;
 public sealed record Fact(string Id, string Name)
 {
     /// <summary>The measures, the parts' points and values, and the total.</summary>
-    public static IReadOnlyList<Fact> Of(Brief brief) => [.. TieBreakPlan.Facts(brief).Select(m => new Fact(m.Id, Say(m, brief)))];
-
-    private static string Say(Measure fact, Brief brief) => brief.Method.Parts.Any(p => p.Id == fact.Id) ? $"points for {fact.Name}" : fact.Name.Length > 0 ? fact.Name : fact.Id;
+    public static IReadOnlyList<Fact> Of(Brief brief) => [.. FigureList.Names(brief).Select(m => new Fact(m.Id, m.Name.Length > 0 ? m.Name : m.Id))];
 }

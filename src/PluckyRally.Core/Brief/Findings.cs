@@ -11,6 +11,8 @@ internal sealed partial class Findings(string at = "")
 
     public void Add(string place, string what, string remedy) => _problems.Add(new(at + place, what, remedy));
 
+    public void AddAll(IEnumerable<Problem> problems) => _problems.AddRange(problems.Select(p => p.Under(at)));
+
     public void AddAll(string place, IEnumerable<Problem> problems) =>
         _problems.AddRange(problems.Select(p => p with { At = at + place }));
 

@@ -54,11 +54,14 @@ public sealed record TieBreak
     /// <summary>What it is called, e.g. "fewest sheets".</summary>
     public required string Name { get; init; }
 
-    /// <summary>An expression over measures, parts' points and <c>total</c>.</summary>
+    /// <summary>A figure's id, or an expression over figures: measures, what is known of parts and of the team.</summary>
     public required string Value { get; init; }
 
     /// <summary>Which direction is better.</summary>
     public required Better Better { get; init; }
+
+    /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
+    public bool Off { get; init; }
 }
 
 /// <summary>A named award.</summary>
@@ -70,7 +73,7 @@ public sealed record Award
     /// <summary>What it is called, e.g. "Steadiest".</summary>
     public string Name { get; init; } = "";
 
-    /// <summary>An expression over the facts that tie-breaks know; empty where the award goes to the first to manage something.</summary>
+    /// <summary>A figure's id, or an expression over figures; empty where the award goes to the first to manage something.</summary>
     public string Value { get; init; } = "";
 
     /// <summary>Which direction is better.</summary>
@@ -81,6 +84,9 @@ public sealed record Award
 
     /// <summary>Whether every team with a value can win it; otherwise only teams that place.</summary>
     public bool Everyone { get; init; }
+
+    /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
+    public bool Off { get; init; }
 }
 
 /// <summary>Being the first to do all of a task.</summary>

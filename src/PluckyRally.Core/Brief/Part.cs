@@ -44,6 +44,6 @@ public abstract partial record Part
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 
-    /// <summary>Facts beside its points and its value that tie-breaks and awards can name, each with its step.</summary>
-    internal virtual IReadOnlyList<(string Name, decimal Step)> Facts => [];
+    /// <summary>What is known of it beside its points and its value.</summary>
+    internal virtual IReadOnlyList<PartFact> Facts => [];
 }

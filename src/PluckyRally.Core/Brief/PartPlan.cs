@@ -22,6 +22,9 @@ internal abstract partial record PartPlan
     /// <summary>Decimals at which values are shown and compared.</summary>
     public virtual int Decimals => 6;
 
+    /// <summary>How its value stands in expressions: its kind, unit and step.</summary>
+    public virtual Measure ShownValue => Figure.Exact(Part.Id, Part.Name, 0.001m);
+
     /// <summary>What one of its value is called, e.g. "cm" or "point".</summary>
     public virtual string One => "point";
 

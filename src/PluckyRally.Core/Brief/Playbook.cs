@@ -6,8 +6,9 @@ namespace PluckyRally.Core;
 /// </summary>
 public sealed class Playbook
 {
-    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards)
+    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards, FigureList figures)
     {
+        Figures = figures;
         Edition = edition;
         Rules = rules;
         Parts = parts;
@@ -17,7 +18,7 @@ public sealed class Playbook
         TakesAttempts = edition.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || rules.Any(r => r.Rule.When == When.EveryAttempt);
     }
 
-    /// <summary>The edition that it was made from.</summary>
+    /// <summary>The edition that it was made from, without what is left out in it.</summary>
     public Edition Edition { get; }
 
     /// <summary>The brief as it is run.</summary>
@@ -28,6 +29,9 @@ public sealed class Playbook
 
     /// <summary>Whether something is read or looked at in each attempt, so that a team without its attempts has not finished.</summary>
     internal bool TakesAttempts { get; }
+
+    /// <summary>Everything that can be named, compared, limited and summed up.</summary>
+    internal FigureList Figures { get; }
 
     internal IReadOnlyList<RulePlan> Rules { get; }
 
@@ -41,35 +45,39 @@ public sealed class Playbook
     internal Playbook WithPrecision(decimal precision)
     {
         var brief = Brief with { Method = Brief.Method with { Precision = precision } };
-        return new(Edition with { Brief = brief }, Rules, Parts, TieBreaks, Awards);
+        return new(Edition with { Brief = brief }, Rules, Parts, TieBreaks, Awards, Figures);
     }
 
     /// <summary>Makes a brief ready, or says everything that stands in the way.</summary>
     public static Result<Playbook> For(Edition edition)
     {
-        var brief = edition.Brief;
+        var (brief, leftOut) = LeftOut.Take(edition.Brief);
         var found = new Findings();
+        found.AddAll(leftOut);
         BriefCheck.Check(brief, found);
-        var rules = new List<RulePlan>();
-        foreach (var rule in brief.Rules.Where(r => !r.Off))
-        {
-            var inner = new Findings($"/rules/{rule.Id}");
-            if (RulePlan.Make(rule, brief, inner) is { } plan) rules.Add(plan);
-            found.Under("", inner);
-        }
-
         var parts = new List<PartPlan>();
-        foreach (var part in brief.Method.Parts.Where(p => !p.Off))
+        foreach (var part in brief.Method.Parts.Where(p => !p.Off && !RestsOnWhatIsLeftOut($"/method/parts/{p.Id}/")))
         {
             var inner = new Findings($"/method/parts/{part.Id}");
             if (PartPlan.Make(part, brief, inner) is { } plan) parts.Add(plan);
             found.Under("", inner);
         }
 
-        var tieBreaks = TieBreakPlan.MakeAll(brief, found);
-        var awards = AwardPlan.MakeAll(brief, found);
-        return found.Problems.Count > 0
+        var figures = FigureList.Of(brief, parts);
+        var rules = new List<RulePlan>();
+        foreach (var rule in brief.Rules.Where(r => !r.Off && !RestsOnWhatIsLeftOut($"/rules/{r.Id}/")))
+        {
+            var inner = new Findings($"/rules/{rule.Id}");
+            if (RulePlan.Make(rule, brief, figures, inner) is { } plan) rules.Add(plan);
+            found.Under("", inner);
+        }
+
+        var tieBreaks = TieBreakPlan.MakeAll(brief, figures, found);
+        var awards = AwardPlan.MakeAll(brief, figures, found);
+        return found.Problems.Any(p => p.Severity == Severity.Error)
             ? Result<Playbook>.Refused(found.Problems)
-            : Result<Playbook>.Ok(new(edition, rules, parts, tieBreaks, awards));
+            : Result<Playbook>.Ok(new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, figures), found.Problems);
+
+        bool RestsOnWhatIsLeftOut(string at) => leftOut.Any(p => p.Severity == Severity.Error && p.At.StartsWith(at, StringComparison.Ordinal));
     }
 }

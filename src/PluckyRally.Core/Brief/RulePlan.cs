@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <param name="Value">What is held against the limit; null for an inspection.</param>
 /// <param name="Amount">The limit, or the amount for each member, in the unit of the value.</param>
 /// <param name="Upper">The upper limit, for between.</param>
-internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amount = 0, decimal Upper = 0)
+internal sealed record RulePlan(Rule Rule, FigureExpression? Value = null, decimal Amount = 0, decimal Upper = 0)
 {
     /// <summary>For a rule about fitting: the dimensions and their room.</summary>
     public FitPlan? Fit { get; init; }
@@ -14,7 +14,7 @@ internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amo
     public bool IsFor(Team team) => Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id;
 
     /// <summary>Makes a rule ready, or adds what is wrong with it.</summary>
-    public static RulePlan? Make(Rule rule, Brief brief, Findings found)
+    public static RulePlan? Make(Rule rule, Brief brief, FigureList figures, Findings found)
     {
         found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as pupils should read it.");
         found.Length(rule.Text, Most.Text, "/text", "The rule");
@@ -23,8 +23,8 @@ internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amo
         var plan = rule.Check switch
         {
             RuleCheck.Inspection => new RulePlan(rule),
-            RuleCheck.Limit limit => Limit(rule, limit, brief, found),
-            RuleCheck.Fits fits => FitPlan.Make(fits, brief, found) is { } fit ? new RulePlan(rule) { Fit = fit } : null,
+            RuleCheck.Limit limit => Limit(rule, limit, figures, found),
+            RuleCheck.Fits fits => FitPlan.Make(fits, figures, found) is { } fit ? new RulePlan(rule) { Fit = fit } : null,
             RuleCheck.Spending spending => OfPart<Part.Budget>(rule, spending.Part, "budget", brief, found),
             RuleCheck.Share share => Share(rule, share, brief, found),
             RuleCheck.Ladder ladder => OfPart<Part.Pieces>(rule, ladder.Part, "pieces", brief, found),
@@ -72,9 +72,11 @@ internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amo
         return plan;
     }
 
-    private static RulePlan? Limit(Rule rule, RuleCheck.Limit limit, Brief brief, Findings found)
+    private static RulePlan? Limit(Rule rule, RuleCheck.Limit limit, FigureList figures, Findings found)
     {
-        var value = Compiler.Compile(limit.Value, brief.Measures);
+        var each = rule.When == When.EveryAttempt;
+        var reader = $"“{Findings.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}";
+        var value = figures.Compile(limit.Value, each ? Known.InAttempt : Known.WithResult, reader);
         if (!value.IsOk)
         {
             found.AddAll("/check/value", value.Problems);
@@ -95,9 +97,9 @@ internal sealed record RulePlan(Rule Rule, Expression? Value = null, decimal Amo
         return new(rule, value.Value, amount.Value, upper.Value);
     }
 
-    private static decimal? ReadAmount(string typed, Expression value, string place, Findings found)
+    private static decimal? ReadAmount(string typed, FigureExpression value, string place, Findings found)
     {
-        var measure = value.Plain ?? new Measure { Id = "limit", Name = "The limit", Kind = MeasureKind.Number, Unit = value.Unit, Negative = true };
+        var measure = value.Plain?.Shown ?? new Measure { Id = "limit", Name = "The limit", Kind = MeasureKind.Number, Unit = value.Expression.Unit, Negative = true };
         var parsed = ReadingParser.ParseAmount(typed, measure);
         if (!parsed.IsOk)
         {

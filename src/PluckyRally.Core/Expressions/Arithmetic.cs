@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal static class Arithmetic
 {
     /// <summary>What comes of sums that no lesson has.</summary>
-    public static Worth TooLarge { get; } = Worth.None("the number would be too large to write down");
+    public static Worth TooLarge { get; } = Worth.None(new Absence.TooLarge());
 
     /// <summary>The value, or none where it is larger than any that is written down.</summary>
     public static Worth InRange(Worth a) => a.HasValue && Math.Abs(a.Number) > Most.WorkedOut ? TooLarge : a;
@@ -27,7 +27,7 @@ internal static class Arithmetic
     {
         if (!a.HasValue) return a;
         if (!b.HasValue) return b;
-        if (b.Number == 0) return Worth.None("it would mean dividing by zero");
+        if (b.Number == 0) return Worth.None(new Absence.DividedByZero());
         return new(a.Number / b.Number, Bounds.Join(Bounds.Times(a.Bound, b.Number), Bounds.Times(Bounds.Flip(b.Bound), a.Number)));
     }
 
@@ -35,7 +35,7 @@ internal static class Arithmetic
     {
         if (!a.HasValue) return a;
         if (!n.HasValue) return n;
-        if (a.Number == 0 && n.Number < 0) return Worth.None("it would mean dividing by zero");
+        if (a.Number == 0 && n.Number < 0) return Worth.None(new Absence.DividedByZero());
         var bound = n.Number == 0 ? Bound.Exact : n.Number > 0 ? a.Bound : Bounds.Flip(a.Bound);
         if (n.Bound != Bound.Exact) bound = Bound.Unclear;
         if (n.Number == decimal.Truncate(n.Number) && Math.Abs(n.Number) <= 64)
@@ -44,7 +44,7 @@ internal static class Arithmetic
             decimal result = 1;
             for (var i = 0; i < Math.Abs(n.Number); i++) result *= a.Number;
             if (n.Number >= 0) return new(result, bound);
-            return result == 0 ? Worth.None("it would mean dividing by zero") : new(1 / result, bound);
+            return result == 0 ? Worth.None(new Absence.DividedByZero()) : new(1 / result, bound);
         }
 
         return FromDouble(Math.Pow((double)a.Number, (double)n.Number), bound);
@@ -61,7 +61,7 @@ internal static class Arithmetic
     public static Worth Sqrt(Worth a)
     {
         if (!a.HasValue) return a;
-        if (a.Number < 0) return Worth.None("a number below zero has no root");
+        if (a.Number < 0) return Worth.None(new Absence.RootBelowZero());
         var near = (decimal)Math.Sqrt((double)a.Number);
         // One step of Newton's method takes the double's 16 digits to the decimal's.
         return new(near == 0 ? 0 : (near + (a.Number / near)) / 2, a.Bound);
@@ -83,5 +83,5 @@ internal static class Arithmetic
     }
 
     private static Worth FromDouble(double value, Bound bound) =>
-        double.IsFinite(value) && Math.Abs(value) < 7e27 ? new((decimal)value, bound) : Worth.None("the power has no value");
+        double.IsFinite(value) && Math.Abs(value) < 7e27 ? new((decimal)value, bound) : Worth.None(new Absence.NoPower());
 }

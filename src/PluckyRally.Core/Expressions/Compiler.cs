@@ -50,8 +50,9 @@ public static class Compiler
             var measure = measures.FirstOrDefault(m => m.Id == id);
             if (measure is null)
             {
-                var known = string.Join(", ", measures.Select(m => m.Id));
-                return Refuse($"“{id}” is not something this brief measures.", known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first.");
+                // What is read is offered first; what is known of a part only to whoever has begun to name it.
+                var known = string.Join(", ", measures.Select(m => m.Id).Where(known => Owner(known) == Owner(id)));
+                return Refuse($"“{Findings.Short(id)}” is not something this brief measures.", known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first.");
             }
 
             var slot = Used.IndexOf(measure);
@@ -63,6 +64,9 @@ public static class Compiler
 
             return new(x => x[slot], Dimension.Of(measure));
         }
+
+        /// <summary>The part that a fact belongs to; empty for a measure.</summary>
+        private static string Owner(string id) => id.Contains('.') ? id[..id.IndexOf('.')] : "";
 
         private Part? Binary(char sign, Term left, Term right)
         {

@@ -16,8 +16,11 @@ public sealed class Expression
         _node = node;
         _dimension = dimension;
         Plain = term is Term.Name ? measures[0] : null;
-        Decimals = measures.Select(m => Rounding.Decimals(m.Step)).DefaultIfEmpty(0).Max() + (Plain is null ? 1 : 0);
+        Decimals = measures.Select(m => m.Decimals).DefaultIfEmpty(0).Max() + (Plain is null ? 1 : 0);
     }
+
+    /// <summary>A measure by itself.</summary>
+    internal static Expression Of(Measure measure) => new(new Term.Name(measure.Id), [measure], inputs => inputs[0], Dimension.Of(measure));
 
     internal delegate Worth Node(ReadOnlySpan<Worth> inputs);
 
@@ -67,16 +70,12 @@ public sealed class Expression
     }
 
     /// <summary>The expression in words, with the measures' names.</summary>
-    public string InWords => TermWords.Write(Term, id =>
-    {
-        var measure = Measures.First(m => m.Id == id);
-        return measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : id;
-    });
+    public string InWords => TermWords.Write(Term, id => Measures.First(m => m.Id == id).InSentence);
 
     /// <summary>A result of this expression with its unit.</summary>
-    public string Show(Worth worth, int? decimals = null) => !worth.HasValue
-        ? "no value"
-        : Plain is { } plain && decimals is null
-            ? ReadingFormat.Reading(worth.Number, worth.Bound, plain)
+    public string Show(Worth worth, int? decimals = null) => Plain is { } plain && decimals is null
+        ? ReadingFormat.Worth(worth, plain)
+        : !worth.HasValue
+            ? "no value"
             : ReadingFormat.WithBound(ReadingFormat.Amount(worth.Number, decimals ?? Decimals, Unit), worth.Bound);
 }

@@ -27,8 +27,9 @@ public static class TermParser
     private static readonly TextParser<string> Identifier =
         from first in Character.Letter
         from rest in Character.LetterOrDigit.Or(Character.EqualTo('_')).Many()
+        from facts in Character.EqualTo('.').IgnoreThen(Character.LetterOrDigit.Or(Character.EqualTo('_')).AtLeastOnce()).Many()
         from spaces in Spaces
-        select first + new string(rest);
+        select $"{first}{new string(rest)}{string.Concat(facts.Select(f => $".{new string(f)}"))}";
 
     private static readonly TextParser<Term> NameOrCall =
         from id in Identifier

@@ -3,14 +3,14 @@ namespace PluckyRally.Core;
 /// <summary>A calculated value: a number with its bound, or no value and why.</summary>
 /// <param name="Number">The number; 0 where there is none.</param>
 /// <param name="Bound">Whether it is exact or a bound.</param>
-/// <param name="Missing">Why there is no value; null where there is one.</param>
-public readonly record struct Worth(decimal Number, Bound Bound = Bound.Exact, string? Missing = null)
+/// <param name="Absent">Why there is no value; null where there is one.</param>
+public readonly record struct Worth(decimal Number, Bound Bound = Bound.Exact, Absence? Absent = null)
 {
     /// <summary>Whether there is a value.</summary>
-    public bool HasValue => Missing is null;
+    public bool HasValue => Absent is null;
 
     /// <summary>No value, and why.</summary>
-    public static Worth None(string why) => new(0, Bound.Exact, why);
+    public static Worth None(Absence why) => new(0, Bound.Exact, why);
 }
 
 /// <summary>How bounds travel through arithmetic.</summary>
@@ -30,4 +30,12 @@ public static class Bounds
 
     /// <summary>The bound after multiplying with something of this sign.</summary>
     public static Bound Times(Bound bound, decimal sign) => sign == 0 ? Bound.Exact : sign < 0 ? Flip(bound) : bound;
+
+    /// <summary>At equal values: at least before exact before at most where more is better, the other way round where less is.</summary>
+    public static int Preference(Bound bound, Better better) => bound switch
+    {
+        Bound.AtLeast => better == Better.More ? -1 : 1,
+        Bound.AtMost => better == Better.More ? 1 : -1,
+        Bound.Exact or Bound.Unclear => 0,
+    };
 }

@@ -45,10 +45,10 @@ public static class DocumentReader
     }
 
     /// <summary>An entry as a log keeps it; null where this version does not understand it.</summary>
-    public static Entry? KeptEntry(string text) => Kept<Entry>(text);
+    public static Entry? KeptEntry(string text) => Kept(() => JsonSerializer.Deserialize<Entry>(text, Json.Options));
 
     /// <summary>An edition as a rally keeps it; null where this version does not understand it.</summary>
-    public static Edition? KeptEdition(string text) => Kept<Edition>(text);
+    public static Edition? KeptEdition(string text) => Kept(() => Upgrade.Of(Parse(text)).Deserialize<Edition>(Json.Options));
 
     /// <summary>Reads what a screen sends, where it is not a document of its own.</summary>
     public static Result<Document<T>> Request<T>(string json)
@@ -59,7 +59,7 @@ public static class DocumentReader
     {
         try
         {
-            var root = JsonElement.Parse(json, new JsonDocumentOptions { MaxDepth = Json.Options.MaxDepth });
+            var root = Parse(json);
             return root.ValueKind == JsonValueKind.Object && root.TryGetProperty("format", out var format) && format.ValueKind == JsonValueKind.String ? format.GetString() : null;
         }
         catch (JsonException)
@@ -88,12 +88,14 @@ public static class DocumentReader
             ? (char)unit
             : null;
 
-    private static T? Kept<T>(string text)
+    private static JsonElement Parse(string json) => JsonElement.Parse(json, new JsonDocumentOptions { MaxDepth = Json.Options.MaxDepth });
+
+    private static T? Kept<T>(Func<T?> read)
         where T : class
     {
         try
         {
-            return JsonSerializer.Deserialize<T>(text, Json.Options);
+            return read();
         }
         catch (Exception strange) when (strange is JsonException or NotSupportedException or InvalidOperationException)
         {
@@ -110,7 +112,7 @@ public static class DocumentReader
         JsonElement root;
         try
         {
-            root = JsonElement.Parse(json, new JsonDocumentOptions { MaxDepth = Json.Options.MaxDepth });
+            root = Parse(json);
         }
         catch (JsonException wrong)
         {
@@ -120,6 +122,7 @@ public static class DocumentReader
         if (format is not null && root.ValueKind == JsonValueKind.Object && Header<T>(root, format, newest) is { } refusal) return refusal;
         var problems = ShapeCheck.Check(root, typeof(T));
         if (problems.Any(p => p.Severity == Severity.Error)) return Result<Document<T>>.Refused(problems);
+        root = Upgrade.Of(root);
         try
         {
             return Result<Document<T>>.Ok(new(root.Deserialize<T>(Json.Options)!, root), problems);

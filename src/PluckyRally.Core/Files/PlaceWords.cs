@@ -52,7 +52,8 @@ internal static partial class PlaceWords
         {
             var inList = at is JsonArray;
             at = Places.Child(at, steps[i]);
-            var word = inList ? Item(at, steps[i]) : Known.TryGetValue(steps[i], out var known) ? known : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
+            // A part is often called as what it gives points for.
+            var word = inList ? Item(at, steps[i]) : steps is ["measures", _, "off"] && i == 2 ? "not measured" : Known.TryGetValue(steps[i], out var known) ? known : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
             if (word.Length > 0) words.Add(word);
         }
 

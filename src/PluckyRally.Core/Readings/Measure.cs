@@ -68,14 +68,35 @@ public sealed record Measure
     /// <summary>What a failed attempt counts as when this measure is combined by itself; in the unit.</summary>
     public decimal? FailureValue { get; init; }
 
+    /// <summary>
+    /// How attempts become one where the measure is named by itself; where absent, as the first part that reads it alone does,
+    /// else the best.
+    /// </summary>
+    public Combine? Combine { get; init; }
+
+    /// <summary>For <see cref="Core.Combine.BestMean"/>: the mean of so many.</summary>
+    public int? BestOf { get; init; }
+
+    /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
+    public bool Off { get; init; }
+
     /// <summary>What teams will probably reach; used to look ahead, never to score.</summary>
     public Expected? Expected { get; init; }
 
     /// <summary>How to measure it: where from, where to, along what.</summary>
     public string How { get; init; } = "";
 
+    /// <summary>What it is called in the middle of a sentence.</summary>
+    internal string InSentence => Name.Length > 0 ? Name.ToLowerInvariant() : Id;
+
     /// <summary>The unit, where it is one with a fixed size.</summary>
     internal Unit? FixedUnit => Units.Find(Unit) ?? (LaidOut?.Centimetres is { } cm ? new Unit(Unit, MeasureKind.Length, cm * 10) : null);
+
+    /// <summary>Decimals at which readings are shown and compared; counted weights, which no step rounds, at those of a piece.</summary>
+    internal int Decimals => Weights.Count == 0 ? Rounding.Decimals(Step) : Math.Max(Rounding.Decimals(Step), WeightDecimals);
+
+    /// <summary>No balance that counts pieces tells more than a thousandth of its unit.</summary>
+    private int WeightDecimals => Math.Min(3, Weights.Select(w => w.GramsEach is { } grams ? Rounding.Decimals(grams) : 0).Max());
 
     /// <summary>What is exact when counted, so that it is never too near a limit to call.</summary>
     internal bool IsExact => Kind is MeasureKind.Count or MeasureKind.Money or MeasureKind.YesNo or MeasureKind.Level

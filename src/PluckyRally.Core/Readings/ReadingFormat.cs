@@ -8,6 +8,9 @@ public static class ReadingFormat
     /// <summary>A reading of a measure with its unit: <c>227 cm</c>, <c>17 3/4 in</c>, <c>1:35.4</c>, <c>at least 50 g</c>.</summary>
     public static string Reading(decimal value, Bound bound, Measure measure) => WithBound(Value(value, measure), bound);
 
+    /// <summary>A calculated value of a measure, or that there is none.</summary>
+    internal static string Worth(Worth value, Measure measure) => value.HasValue ? Reading(value.Number, value.Bound, measure) : "no value";
+
     /// <summary>A value of a measure with its unit, without a bound.</summary>
     public static string Value(decimal value, Measure measure) => measure.Kind switch
     {

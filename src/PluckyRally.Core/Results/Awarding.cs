@@ -4,19 +4,22 @@ namespace PluckyRally.Core;
 internal static class Awarding
 {
     public static IReadOnlyList<AwardResult> Give(Playbook playbook, IReadOnlyList<TeamResult> results) =>
-        [.. playbook.Awards.Select(award => award.Value is null ? First(award, playbook, results) : Best(award, award.Value, playbook, results))];
+        [.. playbook.Awards.Select(award => award.Value is null ? First(award, playbook, results) : Best(award, award.Value, results))];
 
-    private static AwardResult Best(AwardPlan award, Expression expression, Playbook playbook, IReadOnlyList<TeamResult> results)
+    private static AwardResult Best(AwardPlan award, FigureExpression expression, IReadOnlyList<TeamResult> results)
     {
+        var better = award.Is.Better;
         var values = results
             .Where(r => MayWin(award, r))
-            .Select(r => (Team: r, Value: Ranking.Value(playbook, expression, r)))
-            .Where(v => v.Value is not null)
+            .Select(r => (Team: r, Value: expression.Compared(r.Facts)))
+            .Where(v => v.Value.HasValue)
+            .OrderBy(v => better == Better.More ? -v.Value.Number : v.Value.Number)
+            .ThenBy(v => Bounds.Preference(v.Value.Bound, better))
             .ToList();
         if (values.Count == 0) return Nobody(award);
-        var best = award.Is.Better == Better.More ? values.Max(v => v.Value) : values.Min(v => v.Value);
-        var winners = values.Where(v => v.Value == best).Select(v => v.Team).ToList();
-        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], $"{award.Is.Name}: {Names(winners)} with {expression.Show(new Worth(best!.Value))}.");
+        var best = values[0].Value;
+        var winners = values.Where(v => v.Value.Number == best.Number && Bounds.Preference(v.Value.Bound, better) == Bounds.Preference(best.Bound, better)).Select(v => v.Team).ToList();
+        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], $"{award.Is.Name}: {Names(winners)} with {expression.Show(best)}.");
     }
 
     private static AwardResult First(AwardPlan award, Playbook playbook, IReadOnlyList<TeamResult> results)

@@ -85,7 +85,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         var coarse = playbook.Parts.OfType<PartPlan.Measured>()
             .SelectMany(p => p.Expression.Measures)
             .Where(m => !m.IsExact)
-            .Select(m => m.Name.Length > 0 ? m.Name.ToLowerInvariant() : m.Id)
+            .Select(m => m.InSentence)
             .Distinct()
             .ToList();
         var again = coarse.Count > 0 ? $" Measure {string.Join(" and ", coarse)} again, more finely, for {string.Join(", ", rivals.Prepend(placed[0].Team.Name))}." : "";

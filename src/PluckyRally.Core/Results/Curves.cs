@@ -89,8 +89,8 @@ internal static class Curves
 
     private static Worth Improved(Curve.Improvement improvement, Better better, Worth value, Worth earlier)
     {
-        if (!earlier.HasValue) return Worth.None(earlier.Missing!);
-        if (earlier.Number == 0) return Worth.None("the earlier value is zero, and nothing is a percentage of zero");
+        if (!earlier.HasValue) return earlier;
+        if (earlier.Number == 0) return Worth.None(new Absence.EarlierIsZero());
         var change = better == Better.More
             ? Arithmetic.Plus(value, Arithmetic.Negate(earlier))
             : Arithmetic.Plus(earlier, Arithmetic.Negate(value));

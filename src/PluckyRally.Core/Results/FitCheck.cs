@@ -4,9 +4,9 @@ namespace PluckyRally.Core;
 internal static class FitCheck
 {
     /// <summary>How each dimension stands to its room; largest to largest where the thing may be turned.</summary>
-    public static IReadOnlyList<(Worth Value, decimal Room, Measure Measure)> Pairs(RuleCheck.Fits fits, FitPlan plan, Func<Measure, Worth> read)
+    public static IReadOnlyList<(Worth Value, decimal Room, Measure Measure)> Pairs(RuleCheck.Fits fits, FitPlan plan, Func<Figure.OfMeasure, Worth> read)
     {
-        var values = plan.Across.Select(m => (Value: read(m), Measure: m)).ToList();
+        var values = plan.Across.Select(f => (Value: read(f), f.Measure)).ToList();
         var rooms = plan.Rooms.ToList();
         if (fits.Turning && values.All(v => v.Value.HasValue))
         {
@@ -23,28 +23,27 @@ internal static class FitCheck
 }
 
 /// <summary>A rule about fitting made ready: the thing's dimensions, and the room for each in millimetres.</summary>
-internal sealed record FitPlan(IReadOnlyList<Measure> Across, IReadOnlyList<decimal> Rooms)
+internal sealed record FitPlan(IReadOnlyList<Figure.OfMeasure> Across, IReadOnlyList<decimal> Rooms)
 {
     /// <summary>Makes the rule ready, or adds what is wrong with it.</summary>
-    public static FitPlan? Make(RuleCheck.Fits fits, Brief brief, Findings found)
+    public static FitPlan? Make(RuleCheck.Fits fits, FigureList figures, Findings found)
     {
         found.Unless(fits.Dimensions.Count is >= 1 and <= 3, "/check/dimensions", "A thing has one to three dimensions.", "Name the measures of length that must fit.");
         found.Unless(fits.Room.Count == fits.Dimensions.Count, "/check/room", "There must be a room for each dimension.", $"Write {fits.Dimensions.Count}, for example 30 cm.");
-        var across = new List<Measure>();
+        var across = new List<Figure.OfMeasure>();
         var rooms = new List<decimal>();
         for (var i = 0; i < fits.Dimensions.Count; i++)
         {
-            var measure = brief.Measures.FirstOrDefault(m => m.Id == fits.Dimensions[i]);
-            if (measure?.Kind != MeasureKind.Length || measure.FixedUnit is null)
+            if (figures.Measure(fits.Dimensions[i]) is not { Measure: { Kind: MeasureKind.Length, FixedUnit: not null } measure } figure)
             {
                 found.Add($"/check/dimensions/{i}", $"“{Findings.Short(fits.Dimensions[i])}” is not a length of this brief.", "Name a measure of length.");
                 continue;
             }
 
-            across.Add(measure);
+            across.Add(figure);
             if (i >= fits.Room.Count) continue;
             var room = ReadingParser.ParseAmount(fits.Room[i], measure);
-            if (room.IsOk) rooms.Add(measure.FixedUnit.To(Units.Find("mm")!, room.Value.Value));
+            if (room.IsOk) rooms.Add(measure.FixedUnit!.To(Units.Find("mm")!, room.Value.Value));
             else found.AddAll($"/check/room/{i}", room.Problems);
         }
 

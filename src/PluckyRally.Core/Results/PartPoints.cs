@@ -7,11 +7,11 @@ internal static class PartPoints
     {
         var value = assessment.Values[at];
         if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
-        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(failedBy.Rule.Text) }, PartState.NoSuccess, pool);
-        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve is Curve.Place)) return Failure(plan, method, value, value.State, pool);
+        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(new Absence.RuleMissed(failedBy.Rule)) }, pool);
+        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve is Curve.Place)) return Failure(plan, method, value, pool);
 
         var points = Curves.Points(plan.Curve, plan.Better, method.Wins, value.Value, pool);
-        if (!points.HasValue) return Failure(plan, method, value with { Value = points }, PartState.NoValue, pool);
+        if (!points.HasValue) return Failure(plan, method, value with { Value = points }, pool);
         var clamped = Curves.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
         return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), plan.Part.Weight == 0 ? Bound.Exact : clamped.Bound, pool);
     }
@@ -20,8 +20,9 @@ internal static class PartPoints
     public static RuleOutcome? FailedBy(PartPlan plan, Assessment assessment) =>
         assessment.Rules.FirstOrDefault(r => r.State == RuleState.Missed && r.Rule.IfMissed is Consequence.FailurePoints fail && fail.Part == plan.Part.Id);
 
-    private static PartResult Failure(PartPlan plan, Method method, PartValue value, PartState state, Pool pool)
+    private static PartResult Failure(PartPlan plan, Method method, PartValue value, Pool pool)
     {
+        var state = value.State;
         if (state == PartState.NoValue && plan.Part.NoValue == NoValue.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         var points = plan.Part.FailurePoints ?? 0;
         return new(plan, state, value, points, points, Shown(plan.Part, points, method), Bound.Exact, pool);

@@ -54,7 +54,7 @@ internal static class PartPools
             : this(
                 value.Number,
                 (plan.Better == Better.More ? -1 : 1) * Rounding.ToDecimals(value.Number, plan.Decimals),
-                Combining.Preference(value.Bound, plan.Better))
+                Bounds.Preference(value.Bound, plan.Better))
         {
         }
 

@@ -16,38 +16,36 @@ public enum PartState
     Unfinished,
 }
 
-/// <summary>What one attempt gave.</summary>
-/// <param name="Outcome">How it ended, after the rules.</param>
-/// <param name="Value">Its value; the failure value where it failed.</param>
-/// <param name="Inputs">The values of the expression's measures; empty where it did not count.</param>
-/// <param name="Source">The attempt as it was recorded.</param>
-internal sealed record AttemptValue(TrialOutcome Outcome, Worth Value, Worth[] Inputs, Attempt Source)
-{
-    /// <summary>The attempt's number.</summary>
-    public int Number => Source.Number;
-
-    /// <summary>The entries it was read from.</summary>
-    public IReadOnlyList<Guid> Entries => [.. Source.Trials.Select(t => t.Id)];
-}
-
 /// <summary>A line of a part's working, with the entries that it rests on.</summary>
 internal sealed record PartLine(string Sentence, params IReadOnlyList<Guid> Entries);
 
 /// <summary>A part's value for one design, before any points.</summary>
-/// <param name="State">How it came out.</param>
 /// <param name="Value">The value, or why there is none.</param>
-/// <param name="Attempts">For a measured part: what the attempts gave.</param>
-/// <param name="Combined">For a measured part over combined measures: those.</param>
-internal sealed record PartValue(PartState State, Worth Value, IReadOnlyList<AttemptValue> Attempts, Worth[]? Combined = null)
+internal sealed record PartValue(Worth Value)
 {
+    /// <summary>How it came out.</summary>
+    public PartState State => Value.Absent switch
+    {
+        null => PartState.Scored,
+        { NotYet: true } => PartState.Unfinished,
+        { NoSuccess: true } => PartState.NoSuccess,
+        _ => PartState.NoValue,
+    };
+
+    /// <summary>For a measured part: what the attempts gave.</summary>
+    public IReadOnlyList<AttemptValue> Attempts { get; init; } = [];
+
+    /// <summary>For a measured part over combined measures: those.</summary>
+    public Worth[]? Combined { get; init; }
+
     /// <summary>The numbers of the attempts that went into the value.</summary>
     public IReadOnlyList<int> Used { get; init; } = [];
 
     /// <summary>For the other parts: the working, a line for each thing.</summary>
     public IReadOnlyList<PartLine> Lines { get; init; } = [];
 
-    /// <summary>Facts for tie-breaks and awards, in the order of <see cref="Part.Facts"/>.</summary>
-    public IReadOnlyList<decimal> Facts { get; init; } = [];
+    /// <summary>What is known beside the value, in the order of <see cref="Part.Facts"/>; empty where nothing is known yet.</summary>
+    public IReadOnlyList<Worth> Facts { get; init; } = [];
 
     /// <summary>Stands behind every team with a value, smaller numbers first; for those that did not finish a relay.</summary>
     public IReadOnlyList<decimal>? Behind { get; init; }
@@ -56,9 +54,10 @@ internal sealed record PartValue(PartState State, Worth Value, IReadOnlyList<Att
     public decimal Extra { get; init; }
 
     /// <summary>A value with its working.</summary>
-    public static PartValue Scored(decimal value, IReadOnlyList<PartLine> lines) => new(PartState.Scored, new Worth(value), []) { Lines = lines };
+    public static PartValue Scored(decimal value, IReadOnlyList<PartLine> lines) => new(new Worth(value)) { Lines = lines };
 
-    public static PartValue Unfinished(string why, IReadOnlyList<AttemptValue>? attempts = null) => new(PartState.Unfinished, Worth.None(why), attempts ?? []);
+    /// <summary>No value, and why.</summary>
+    public static PartValue Without(Absence why) => new(Worth.None(why));
 }
 
 /// <summary>A part's points, and all that led to them.</summary>
@@ -79,5 +78,5 @@ internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Valu
 /// <param name="Earlier">The team's value in the round before.</param>
 internal sealed record Pool(Worth Best, int Place, int Tied, Worth Earlier)
 {
-    public static readonly Pool Empty = new(Worth.None("no team has a value yet"), 0, 0, Worth.None("there is no earlier round"));
+    public static readonly Pool Empty = new(Worth.None(new Absence.NobodyYet()), 0, 0, Worth.None(new Absence.NoEarlierRound()));
 }

@@ -36,9 +36,10 @@ internal sealed class QuickRedraw : IRedraw
         if (outcome.Rule.Check is RuleCheck.Inspection or RuleCheck.Spending or RuleCheck.Share or RuleCheck.Ladder or RuleCheck.Ratio or RuleCheck.AllDifferent) return false;
         if (outcome.Rule.IfMissed is Consequence.NoteOnly && outcome.Rule.Bonus == 0) return false;
         var plan = playbook.Rules.First(r => r.Rule == outcome.Rule);
-        var measures = plan.Value?.Measures ?? plan.Fit!.Across;
+        if (plan.Value?.Figures.Any(f => f is not (Figure.OfMeasure or Figure.OfTeam)) == true) return true;
+        var measures = plan.Value?.Measures.ToList() ?? [.. plan.Fit!.Across.Select(f => f.Measure)];
         if (measures.All(m => !ReadingDraw.Varies(m, nextTried: 0))) return false;
-        var sure = plan.Value is { Plain: { GoodTo: null, LoadTest: false } } && outcome.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null } && !outcome.TooNear;
+        var sure = plan.Value is { Plain.Shown: { GoodTo: null, LoadTest: false } } && outcome.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null } && !outcome.TooNear;
         return !sure || (outcome.State == RuleState.Missed && outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once });
     }
 
@@ -85,7 +86,7 @@ internal sealed class QuickRedraw : IRedraw
             IEnumerable<int[][]?> attempts = result.Value.Attempts.Count == 0
                 ? [Slots(plan.Expression, design, null)]
                 : result.Value.Attempts
-                    .Where(a => a.Outcome == TrialOutcome.Counted || Combining.TakesFailed(plan.Is.Combine))
+                    .Where(a => a.Outcome == TrialOutcome.Counted || plan.Way.TakesFailed)
                     .Select(a => a.Outcome == TrialOutcome.Counted ? Slots(plan.Expression, design, numbered[a.Number]) : null);
             return new(plan, wins, result.Pool, [.. attempts]);
         }
@@ -122,7 +123,7 @@ internal sealed class QuickRedraw : IRedraw
         {
             var part = plan.Is;
             for (var i = 0; i < attempts.Length; i++) _values[i] = attempts[i] is { } slots ? Value(slots, drawn) : new Worth(part.FailureValue ?? 0);
-            var value = Combining.Combined(part.Combine, part.Better, part.BestOf ?? 1, _values, plan.Mark);
+            var value = plan.Way.Combined(_values);
             var points = Curves.Points(part.Curve, plan.Better, wins, value, pool);
             return points.HasValue ? Curves.Clamp(points, part.Floor, part.Cap).Number * part.Weight : null;
         }

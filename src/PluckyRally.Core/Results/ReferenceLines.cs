@@ -33,6 +33,6 @@ internal static class ReferenceLines
         return control is null ? "" : $"{ReadingFormat.Number(Rounding.ToDecimals(value / control.Value, 1))} times the control";
     }
 
-    private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run(ValueReader.Inputs(expression, m =>
-        trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new Worth(value, reading.Bound) : Worth.None("it was not read")));
+    private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>
+        trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new Worth(value, reading.Bound) : Worth.None(new Absence.NotRead(m)))]);
 }

@@ -2,78 +2,78 @@ namespace PluckyRally.Core;
 
 /// <summary>Holds what was recorded against the rules.</summary>
 /// <param name="playbook">The edition.</param>
-/// <param name="lastRoundOf">The design that was a team's result in the round before; null where there is none.</param>
-internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?> lastRoundOf)
+/// <param name="lastRoundOf">What is known of the design that was a team's result in the round before; null where there is none.</param>
+internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> lastRoundOf)
 {
     /// <summary>
-    /// How every rule came out for a design; a rule checked in every attempt comes out once for each. Rules whose miss fails the
-    /// attempt go first, and the others look at what is left: that is the record that comes with the outcomes.
+    /// How the rules came out whose miss fails the attempt, once for each attempt, and the record that is left: from here on nothing
+    /// reads an attempt that does not count.
     /// </summary>
-    public (DesignRecord Left, IReadOnlyList<RuleOutcome> Outcomes) Check(DesignRecord recorded)
+    public (DesignRecord Left, IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> Failing) Failing(DesignRecord recorded)
     {
         var within = recorded.Within(playbook.Brief.Trials.Attempts);
-        var failing = playbook.Rules.Select(plan => FailsAttempts(plan) ? Check(plan, within).ToList() : null).ToList();
-        var failed = failing.SelectMany(outcomes => outcomes ?? []).Where(o => o.State == RuleState.Missed).Select(o => o.Attempt!.Value).ToHashSet();
-        var left = within.With(failed);
-        return (left, [.. playbook.Rules.SelectMany((plan, i) => failing[i] ?? Check(plan, left))]);
+        var facts = new DesignFacts(within, []);
+        var failing = playbook.Rules.Where(FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, facts));
+        var failed = failing.Values.SelectMany(outcomes => outcomes).Where(o => o.State == RuleState.Missed).Select(o => o.Attempt!.Value).ToHashSet();
+        return (within.With(failed), failing);
     }
+
+    /// <summary>How every rule came out for a design; a rule checked in every attempt comes out once for each.</summary>
+    public IReadOnlyList<RuleOutcome> Outcomes(IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> failing, DesignFacts facts) =>
+        [.. playbook.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
 
     private static bool FailsAttempts(RulePlan plan) => plan.Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
 
-    private IEnumerable<RuleOutcome> Check(RulePlan plan, DesignRecord design) =>
-        !plan.IsFor(design.Team.Team) ? []
-        : plan.Rule.When == When.EveryAttempt ? design.Attempts.Select(a => Check(plan, design, a))
-        : [Check(plan, design, null)];
+    private IReadOnlyList<RuleOutcome> Check(RulePlan plan, DesignFacts facts) =>
+        !plan.IsFor(facts.Design.Team.Team) ? []
+        : plan.Rule.When == When.EveryAttempt ? [.. facts.Design.Attempts.Select(a => Check(plan, facts, a))]
+        : [Check(plan, facts, null)];
 
-    private RuleOutcome Check(RulePlan plan, DesignRecord design, Attempt? attempt)
+    private RuleOutcome Check(RulePlan plan, DesignFacts facts, Attempt? attempt)
     {
         var rule = plan.Rule;
         switch (rule.Check)
         {
+            case RuleCheck.Limit limit:
+                return Limit(plan, limit, facts, attempt);
             case RuleCheck.Fits fits:
-                return Fits(plan, fits, design, attempt);
+                return Fits(plan, fits, facts, attempt);
             case RuleCheck.Spending spending:
-                return Spending(rule, spending, design, attempt);
+                return Spending(rule, spending, facts.Design, attempt);
             case RuleCheck.Share or RuleCheck.Ladder or RuleCheck.Ratio or RuleCheck.AllDifferent:
-                return Pieces(rule, design, attempt);
+                return Pieces(rule, facts.Design, attempt);
+            default:
+                var check = facts.Design.Check(rule.Id, attempt?.Number);
+                var unanswered = attempt is null || rule.IsAsked ? RuleState.ToCheck : RuleState.Met;
+                return new(rule, check is null ? unanswered : check.Met ? RuleState.Met : RuleState.Missed, attempt?.Number);
         }
+    }
 
-        if (rule.Check is not RuleCheck.Limit limit)
-        {
-            var check = design.Check(rule.Id, attempt?.Number);
-            var unanswered = attempt is null || rule.IsAsked ? RuleState.ToCheck : RuleState.Met;
-            return new(rule, check is null ? unanswered : check.Met ? RuleState.Met : RuleState.Missed, attempt?.Number);
-        }
-
+    private RuleOutcome Limit(RulePlan plan, RuleCheck.Limit limit, DesignFacts facts, Attempt? attempt)
+    {
+        var (rule, read) = (plan.Rule, plan.Value!);
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(rule, RuleState.NotChecked, attempt.Number);
-        if (attempt is null && IsEarly(plan.Value!.Measures, design))
-            return new(rule, RuleState.ToCheck, Limit: Limits(plan, limit, design) is { } stated ? Shown(plan, limit, stated) : "");
-        var value = attempt is null ? ValueReader.OfDesign(plan.Value!, design) : ValueReader.InAttempt(plan.Value!, design, attempt);
-        if (Limits(plan, limit, design) is not { } limits) return new(rule, RuleState.ToCheck, attempt?.Number);
+        var value = attempt is null ? read.Of(facts) : read.Expression.Run(AttemptValue.Read(read.Expression, facts.Design, attempt));
+        if (Limits(plan, limit, facts.Design) is not { } limits) return new(rule, RuleState.ToCheck, attempt?.Number);
         var shown = Shown(plan, limit, limits);
-        if (!value.HasValue) return new(rule, design.Attempts.Any(a => a.Outcome == TrialOutcome.Failed) ? RuleState.NotChecked : RuleState.ToCheck, attempt?.Number, Limit: shown);
+        if (value.Absent is { } why) return new(rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Limit: shown);
 
         var excess = Excess(limit.Comparison, value.Number, limits.Low, limits.High);
         return new(
             rule,
             excess is null ? RuleState.Met : RuleState.Missed,
             attempt?.Number,
-            TooNear(plan.Value!, limit.Comparison, value, limits),
-            plan.Value!.Show(value),
+            TooNear(read.Expression, limit.Comparison, value, limits),
+            read.Show(value),
             shown,
             excess ?? 0);
     }
 
-    /// <summary>Whether the best of the attempts is looked at before they are made: nobody is out by it yet.</summary>
-    private bool IsEarly(IReadOnlyList<Measure> measures, DesignRecord design) =>
-        measures.Any(m => m.Taken == Taken.EachAttempt) && design.Waits(playbook.Brief.Trials) is not null;
-
-    private RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignRecord design, Attempt? attempt)
+    private static RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignFacts facts, Attempt? attempt)
     {
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(plan.Rule, RuleState.NotChecked, attempt.Number);
-        if (attempt is null && IsEarly(plan.Fit!.Across, design)) return new(plan.Rule, RuleState.ToCheck);
-        var pairs = FitCheck.Pairs(fits, plan.Fit!, m => m.Taken == Taken.Once ? design.ReadOnce(m) : attempt is null ? ValueReader.OfDesign(m, design) : attempt.Read(m));
-        if (pairs.Any(p => !p.Value.HasValue)) return new(plan.Rule, RuleState.ToCheck, attempt?.Number);
+        var pairs = FitCheck.Pairs(fits, plan.Fit!, f => attempt is null || f.Measure.Taken == Taken.Once ? f.Of(facts) : attempt.Read(f.Measure));
+        if (pairs.Select(p => p.Value.Absent).FirstOrDefault(a => a is not null) is { } why) return new(plan.Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number);
         var over = pairs.Sum(p => Math.Max(0, p.Value.Number - p.Room));
         return new(
             plan.Rule,
@@ -88,7 +88,7 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
     private RuleOutcome Spending(Rule rule, RuleCheck.Spending spending, DesignRecord design, Attempt? attempt)
     {
         var budget = playbook.Parts.OfType<PartPlan.Budget>().First(p => p.Is.Id == spending.Part).Is;
-        var spent = BudgetScore.Value(budget, design).Facts[0];
+        var spent = BudgetScore.Value(budget, design).Facts[0].Number;
         var over = Math.Max(0, spent - budget.Funds);
         return new(rule, over == 0 ? RuleState.Met : RuleState.Missed, attempt?.Number, false, BudgetScore.Show(spent, budget), $"at most {BudgetScore.Show(budget.Funds, budget)}", over);
     }
@@ -115,7 +115,7 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
     {
         if (limit.PercentOfLastRound is { } percent)
         {
-            return lastRoundOf(design.Team.Team.Id) is { } before && ValueReader.OfDesign(plan.Value!, before) is { HasValue: true } last
+            return lastRoundOf(design.Team.Team.Id) is { } before && plan.Value!.Of(before) is { HasValue: true } last
                 ? new(last.Number * percent / 100, 0)
                 : null;
         }
@@ -157,12 +157,12 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignRecord?>
     private static string Shown(RulePlan plan, RuleCheck.Limit limit, LimitValues limits)
     {
         var value = plan.Value!;
-        var decimals = Rounding.Decimals(value.Plain?.Step ?? 0.1m) + (limit.PercentOfLastRound is null ? 0 : 1);
+        var decimals = Rounding.Decimals(value.Plain?.Shown.Step ?? 0.1m) + (limit.PercentOfLastRound is null ? 0 : 1);
 
         // A derived limit is compared exactly and printed rounded to its strict side.
         string Strict(decimal number) => limit.PercentOfLastRound is null
-            ? value.Show(new Worth(number))
-            : ReadingFormat.Amount(ToStrictSide(number, decimals, limit.Comparison), decimals, value.Unit);
+            ? value.Expression.Show(new Worth(number))
+            : ReadingFormat.Amount(ToStrictSide(number, decimals, limit.Comparison), decimals, value.Expression.Unit);
         return limit.Comparison switch
         {
             Comparison.AtLeast => $"at least {Strict(limits.Low)}",

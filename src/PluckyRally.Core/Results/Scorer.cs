@@ -31,37 +31,35 @@ public static class Scorer
         round > 1 && entries.Any(e => e.Round < round) ? Results(playbook, teams, entries, round - 1).ToDictionary(t => t.Team.Id) : [];
 
     private static RuleChecker Rules(Playbook playbook, Dictionary<string, TeamResult> earlier) =>
-        new(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Design);
+        new(playbook, team => earlier.GetValueOrDefault(team)?.Assessment.Facts);
 
-    /// <summary>Every design of a round as it is read: without attempts that do not count.</summary>
-    internal static IReadOnlyList<DesignRecord> Designs(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
+    /// <summary>What is known of every design of a round before any points.</summary>
+    internal static IReadOnlyList<DesignFacts> Designs(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
         var rules = Rules(playbook, Earlier(playbook, teams, entries, round));
-        return [.. TeamRecord.Of(teams, entries, round).SelectMany(record => record.Designs).Select(design => rules.Check(design).Left)];
+        return [.. TeamRecord.Of(teams, entries, round).SelectMany(record => record.Designs).Select(design => Assess(playbook, design, rules).Facts)];
     }
 
     private static Assessment Assess(Playbook playbook, DesignRecord recorded, RuleChecker rules)
     {
-        var (design, outcomes) = rules.Check(recorded);
+        var (design, failing) = rules.Failing(recorded);
         var values = playbook.Parts.Select(plan => plan.Value(design, playbook.Brief.Trials)).ToList();
-
-        var missed = outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace });
-        if (missed is not null) return new(design, outcomes, values, StandingStatus.DidNotPlace, missed.Rule.Text);
-        var reason = Unfinished(playbook, design, outcomes, values);
-        return new(design, outcomes, values, reason.Length > 0 ? StandingStatus.Unfinished : StandingStatus.Placed, reason);
+        var outcomes = rules.Outcomes(failing, new(design, values));
+        return new(design, outcomes, values, Why(playbook, design, outcomes, values));
     }
 
-    private static string Unfinished(Playbook playbook, DesignRecord design, IReadOnlyList<RuleOutcome> outcomes, List<PartValue> values)
+    /// <summary>Why a design does not place: missing a rule outweighs being unfinished.</summary>
+    private static NoPlace? Why(Playbook playbook, DesignRecord design, IReadOnlyList<RuleOutcome> outcomes, List<PartValue> values)
     {
+        if (outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace }) is { } missed) return new NoPlace.RuleMissed(missed.Rule);
         for (var i = 0; i < values.Count; i++)
         {
             if (values[i].State == PartState.Unfinished || (values[i].State == PartState.NoValue && playbook.Parts[i].Part.NoValue == NoValue.Unfinished))
-                return $"{playbook.Parts[i].Part.Name}: {values[i].Value.Missing}";
+                return new NoPlace.PartOpen(playbook.Parts[i].Part, values[i].Value.Absent!);
         }
 
-        if (playbook.TakesAttempts && design.Waits(playbook.Brief.Trials) is { } waits) return waits;
-        var open = outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.HoldsUp: true });
-        return open is null ? "" : $"still to check{(open.Attempt is { } number ? $" in attempt {number}" : "")}: {open.Rule.Text}";
+        if (playbook.TakesAttempts && design.Waits(playbook.Brief.Trials) is { } waits) return new NoPlace.AttemptsOpen(waits);
+        return outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.HoldsUp: true }) is { } open ? new NoPlace.RuleOpen(open.Rule, open.Attempt) : null;
     }
 
     private static Assessment Choose(Playbook playbook, TeamRecord record, IReadOnlyList<Assessment> designs, bool comparing, Dictionary<string, TeamResult> earlier)
@@ -113,7 +111,7 @@ public static class Scorer
             var before = earlier.GetValueOrDefault(results[i].Team.Id)?.Assessment.Values[at];
             var pool = pools[i] with
             {
-                Earlier = before is null ? Worth.None("there is no earlier round") : before.State == PartState.Scored ? before.Value : Worth.None("there was no success in the round before"),
+                Earlier = before is null ? Worth.None(new Absence.NoEarlierRound()) : before.State == PartState.Scored ? before.Value : Worth.None(new Absence.NoEarlierSuccess()),
             };
             results[i].Parts[at] = PartPoints.Of(plan, results[i].Assessment, at, playbook.Brief.Method, pool);
         }

@@ -24,8 +24,14 @@ internal sealed record Assessment(
     DesignRecord Design,
     IReadOnlyList<RuleOutcome> Rules,
     IReadOnlyList<PartValue> Values,
-    StandingStatus Status,
-    string Reason);
+    NoPlace? Why)
+{
+    /// <summary>Whether it stands in the order of places.</summary>
+    public StandingStatus Status => Why?.Status ?? StandingStatus.Placed;
+
+    /// <summary>What figures read of it.</summary>
+    public DesignFacts Facts => new(Design, Values);
+}
 
 /// <summary>A team's result in a round, and all that led to it.</summary>
 internal sealed class TeamResult(TeamRecord record, Assessment assessment)
@@ -36,10 +42,16 @@ internal sealed class TeamResult(TeamRecord record, Assessment assessment)
 
     public Team Team => Record.Team;
 
-    public StandingStatus Status { get; set; } = assessment.Status;
+    /// <summary>Why it is unfinished or does not place; null where it is placed.</summary>
+    public NoPlace? Why { get; set; } = assessment.Why;
 
-    /// <summary>Why it is unfinished or does not place; empty where it is placed.</summary>
-    public string Reason { get; set; } = assessment.Reason;
+    public StandingStatus Status => Why?.Status ?? StandingStatus.Placed;
+
+    /// <summary>The same in words; empty where it is placed.</summary>
+    public string Reason => Why?.Say() ?? "";
+
+    /// <summary>What figures read, points and total included.</summary>
+    public DesignFacts Facts => new(Assessment.Design, Assessment.Values, Parts, Total is { } total ? new Worth(total, Bound) : null);
 
     public PartResult[] Parts { get; set; } = [];
 
@@ -59,8 +71,8 @@ internal sealed class TeamResult(TeamRecord record, Assessment assessment)
 
     public int Sharing { get; set; } = 1;
 
-    /// <summary>The tie-breaks' values at their shown precision; null where there is none.</summary>
-    public decimal?[] TieBreaks { get; set; } = [];
+    /// <summary>The tie-breaks' values at their shown precision.</summary>
+    public Worth[] TieBreaks { get; set; } = [];
 
     /// <summary>What parted it from a team with the same total: a tie-break by its number, or the bound (−1).</summary>
     public int? PartedBy { get; set; }

@@ -20,7 +20,7 @@ internal static class Totals
         var open = Array.Find(result.Parts, p => p.Points is null);
         if (open is not null)
         {
-            if (result.Status == StandingStatus.Placed) (result.Status, result.Reason) = (StandingStatus.Unfinished, $"{open.Plan.Part.Name}: {open.Value.Value.Missing}");
+            result.Why ??= new NoPlace.PartOpen(open.Plan.Part, open.Value.Value.Absent!);
             return;
         }
 

@@ -45,10 +45,10 @@ internal static class TraceWriter
         switch (result.State)
         {
             case PartState.Unfinished:
-                steps.Add(Step(TraceKind.Value, part.Id, $"{part.Name} is not finished: {result.Value.Value.Missing}."));
+                steps.Add(Step(TraceKind.Value, part.Id, $"{part.Name} is not finished: {result.Value.Value.Absent!.Say()}."));
                 return;
             case PartState.NoSuccess or PartState.NoValue:
-                steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {Low(result.Value.Value.Missing!)}. That gives {MethodWords.Points(result.Curve)}."));
+                steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {result.Value.Value.Absent!.Say()}. That gives {MethodWords.Points(result.Curve)}."));
                 break;
             default:
                 // A part that gives points by its own rule has said so already.
@@ -70,9 +70,9 @@ internal static class TraceWriter
         {
             var sentence = attempt.Outcome switch
             {
-                TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(Combining.TakesFailed(plan.Is.Combine) ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
+                TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(plan.Way.TakesFailed ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
-                _ when !attempt.Value.HasValue => $"Attempt {attempt.Number}: no value, because {attempt.Value.Missing}.",
+                _ when !attempt.Value.HasValue => $"Attempt {attempt.Number}: no value, because {attempt.Value.Absent!.Say()}.",
                 _ => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
             };
             steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence + Spread(plan, attempt), attempt.Entries));
@@ -155,7 +155,7 @@ internal static class TraceWriter
     {
         if (by < 0) return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
         var plan = playbook.TieBreaks[by];
-        var value = result.TieBreaks[by] is { } number ? plan.Value.Show(new Worth(number)) : "no value";
+        var value = plan.Value.Show(result.TieBreaks[by]);
         return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Low(plan.Is.Name)} decides: {value} here, {(plan.Is.Better == Better.More ? "more" : "less")} is better.");
     }
 

@@ -39,7 +39,7 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
         }
 
         return count == 0
-            ? Worth.None($"attempt {Number} has no reading of {(measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : measure.Id)}")
+            ? Worth.None(new Absence.NotRead(measure, Number))
             : new(count == 1 ? sum : sum / count, bound);
     }
 

@@ -23,15 +23,14 @@ public sealed class DesignRecord
     internal TeamRecord Team { get; }
 
     /// <summary>How many attempts are used up: those that wait to be looked at are not.</summary>
-    private int Made => Attempts.Count(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed);
+    internal int Made => Attempts.Count(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed);
 
     /// <summary>What the design's attempts still wait for; null where they are complete.</summary>
-    internal string? Waits(Trials trials)
+    internal Absence? Waits(Trials trials)
     {
-        if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed)
-            return $"attempt {disputed.Number} was counted by one judge and failed by another; agree, and strike what is wrong";
-        if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting)) return "an attempt is waiting to be looked at";
-        return Made >= trials.Needed ? null : Made == 0 ? "no attempt has been made yet" : $"{Made} of {trials.Needed} attempts made";
+        if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed) return new Absence.JudgesDiffer(disputed.Number);
+        if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting)) return new Absence.AttemptWaits();
+        return Made >= trials.Needed ? null : new Absence.AttemptsToMake(Made, trials.Needed);
     }
 
     /// <summary>The same record without attempts beyond the number that is allowed, which are shown and never read.</summary>
@@ -53,7 +52,7 @@ public sealed class DesignRecord
                 return new(value, entry.Reading.Bound);
         }
 
-        return Worth.None($"{(measure.Name.Length > 0 ? measure.Name.ToLowerInvariant() : measure.Id)} has not been read yet");
+        return Worth.None(new Absence.NotRead(measure));
     }
 
     /// <summary>The last check of a rule, in an attempt or (with null) outside of attempts; null where it has not been checked.</summary>

@@ -18,6 +18,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         found.Count(rally.Entries, Most.Entries, "/entries", "entries");
         var playbook = Playbook.For(rally.Edition);
         if (!playbook.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. playbook.Problems.Select(p => p.Under("/edition/brief"))]);
+        rally = rally with { Edition = playbook.Value.Edition };
         if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
 
         var entries = new List<Entry>(rally.Entries.Count);

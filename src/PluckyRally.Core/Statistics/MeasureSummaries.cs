@@ -1,28 +1,46 @@
 namespace PluckyRally.Core;
 
-/// <summary>The readings of one measure in a round, over all teams, summed up.</summary>
-/// <param name="Measure">The measure's id.</param>
+/// <summary>What a summary has one value of.</summary>
+public enum SummaryOver
+{
+    /// <summary>Each attempt that counts.</summary>
+    Attempts,
+
+    /// <summary>Each design.</summary>
+    Designs,
+
+    /// <summary>Each team, with the design that stands for it.</summary>
+    Teams,
+}
+
+/// <summary>The values of one figure in a round, over all teams, summed up.</summary>
+/// <param name="Measure">The figure's id: a measure's, or what is known of a part or the team.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Unit">Its unit.</param>
-/// <param name="Summary">The summary; absent where nothing was read.</param>
-public sealed record MeasureSummary(string Measure, string Name, string Unit, Summary? Summary);
+/// <param name="Over">What there is one value of.</param>
+/// <param name="Summary">The summary; absent where there is no value.</param>
+public sealed record MeasureSummary(string Measure, string Name, string Unit, SummaryOver Over, Summary? Summary);
 
-/// <summary>Sums up a round's readings.</summary>
+/// <summary>Sums up what a round brought, with quartiles as the brief's class is taught them.</summary>
 public static class MeasureSummaries
 {
-    /// <summary>A summary for each measure, over the counted readings of all teams.</summary>
-    public static IReadOnlyList<MeasureSummary> Of(OpenedRally opened, int round, QuartileMethod method = QuartileMethod.HalvesWithoutMedian)
+    /// <summary>A summary for each measure: over attempts, or over designs where it is read once.</summary>
+    public static IReadOnlyList<MeasureSummary> Of(OpenedRally opened, int round) =>
+        [.. opened.Playbook.Brief.Measures.Select(m => Of(opened, round, m.Id, m.Taken == Taken.Once ? SummaryOver.Designs : SummaryOver.Attempts)!)];
+
+    /// <summary>The summary of a figure; null where there is no such figure, or none in an attempt.</summary>
+    public static MeasureSummary? Of(OpenedRally opened, int round, string figure, SummaryOver over)
     {
-        var designs = Scorer.Designs(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round);
-        return
-        [
-            .. opened.Playbook.Brief.Measures.Select(m => new MeasureSummary(m.Id, m.Name, m.Unit, Summary.Of(
-            [
-                .. m.Taken == Taken.Once
-                    ? designs.Select(d => d.ReadOnce(m))
-                    : designs.SelectMany(d => d.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(m))),
-            ],
-            method))),
-        ];
+        var playbook = opened.Playbook;
+        if (playbook.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named) return null;
+        if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) return null;
+        var values = over switch
+        {
+            SummaryOver.Attempts => Scorer.Designs(playbook, opened.Rally.Teams, opened.Rally.Entries, round)
+                .SelectMany(d => d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))),
+            SummaryOver.Designs => Scorer.Designs(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(named.Of),
+            SummaryOver.Teams => Scorer.Results(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => named.Of(r.Facts)),
+        };
+        return new(named.Id, named.Name, named.Shown.Unit, over, Summary.Of([.. values], playbook.Brief.Quartiles));
     }
 }

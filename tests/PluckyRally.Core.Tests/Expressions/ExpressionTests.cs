@@ -75,7 +75,7 @@ public sealed class ExpressionTests
     public void Dividing_by_zero_gives_no_value_and_says_why()
     {
         var expression = Compiler.Compile("height / straws", Measures).OrThrow();
-        expression.Run([new Worth(50), new Worth(0)]).Missing.ShouldBe("it would mean dividing by zero");
+        expression.Run([new Worth(50), new Worth(0)]).Absent.ShouldBe(new Absence.DividedByZero());
     }
 
     [Theory]

@@ -61,7 +61,7 @@ public sealed class OrderingTests
         var brief = new Brief
         {
             Title = "A brief",
-            Method = new Method { Parts = [Pebbles(1, 2, 3, 4) with { Cap = 5 }], TieBreaks = [new TieBreak { Name = "Better order", Value = "order_tau", Better = Better.More }] },
+            Method = new Method { Parts = [Pebbles(1, 2, 3, 4) with { Cap = 5 }], TieBreaks = [new TieBreak { Name = "Better order", Value = "order.tau", Better = Better.More }] },
         };
         var rally = new OnePart(brief, "A", "B");
         rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "A", Part = "order", Sequence = ["p2", "p1", "p3", "p4"] });

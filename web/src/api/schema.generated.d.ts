@@ -1262,13 +1262,15 @@ export interface components {
             id: string;
             /** @description What it is called, e.g. "Steadiest". */
             name: string;
-            /** @description An expression over the facts that tie-breaks know; empty where the award goes to the first to manage something. */
+            /** @description A figure's id, or an expression over figures; empty where the award goes to the first to manage something. */
             value: string;
             /** @description Which direction is better. */
             better: components["schemas"]["Better"];
             firstTo?: null | components["schemas"]["FirstTo"];
             /** @description Whether every team with a value can win it; otherwise only teams that place. */
             everyone: boolean;
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
         };
         /** @description Who won an award. */
         AwardResult: {
@@ -1687,11 +1689,8 @@ export interface components {
             /** @default false */
             same: boolean;
         };
-        /**
-         * @description How several attempts become one value.
-         * @enum {unknown}
-         */
-        Combine: "best" | "worst" | "mean" | "median" | "sum" | "first" | "last" | "bestMean" | "successes";
+        /** @enum {unknown} */
+        Combine: "best" | "worst" | "mean" | "median" | "sum" | "first" | "last" | "bestMean" | "successes" | null;
         /**
          * @description How a value is held against a limit.
          * @enum {unknown}
@@ -3685,6 +3684,14 @@ export interface components {
              * @description What a failed attempt counts as when this measure is combined by itself; in the unit.
              */
             failureValue?: null | number;
+            combine?: null | components["schemas"]["Combine"];
+            /**
+             * Format: int32
+             * @description For Combine.BestMean: the mean of so many.
+             */
+            bestOf?: null | number;
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
             expected?: null | components["schemas"]["Expected"];
             /** @description How to measure it: where from, where to, along what. */
             how: string;
@@ -5504,10 +5511,12 @@ export interface components {
         TieBreak: {
             /** @description What it is called, e.g. "fewest sheets". */
             name: string;
-            /** @description An expression over measures, parts' points and `total`. */
+            /** @description A figure's id, or an expression over figures: measures, what is known of parts and of the team. */
             value: string;
             /** @description Which direction is better. */
             better: components["schemas"]["Better"];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
         };
         /** @description The brief for a grade or a group: only what differs from the base. */
         Tier: {

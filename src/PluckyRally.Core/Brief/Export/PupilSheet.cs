@@ -52,7 +52,7 @@ public sealed record PupilSheet(
         if (brief.Trials.OverWhen.Length > 0) yield return brief.Trials.OverWhen;
         if (brief.Trials.IfItFalls.Length > 0) yield return brief.Trials.IfItFalls;
         if (brief.Trials.FreshBuildAfterFailure) yield return "After a failed attempt, the next one is made with a fresh build.";
-        foreach (var measure in brief.Measures.Where(m => m.How.Length > 0)) yield return $"{measure.Name}: {measure.How}{(measure.Unit.Length > 0 && Units.NeedsUnit(measure.Kind) ? $", to the nearest {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}" : "")}";
+        foreach (var measure in brief.Measures.Where(m => !m.Off && m.How.Length > 0)) yield return $"{measure.Name}: {measure.How}{(measure.Unit.Length > 0 && Units.NeedsUnit(measure.Kind) ? $", to the nearest {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}" : "")}";
     }
 
     private static string TimeLine(Phase phase, Brief brief)

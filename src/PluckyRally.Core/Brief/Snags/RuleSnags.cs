@@ -38,7 +38,7 @@ internal static partial class RuleSnags
     {
         foreach (var plan in scene.Playbook?.Rules ?? [])
         {
-            if (plan is not { Value.Plain: { } measure, Rule: { Check: RuleCheck.Limit { PercentOfLastRound: null } limit } rule }) continue;
+            if (plan is not { Value.Plain.Shown: { } measure, Rule: { Check: RuleCheck.Limit { PercentOfLastRound: null } limit } rule }) continue;
             var numbers = Numbers().Matches(rule.Text);
             if (numbers.Count == 1 && limit.Comparison != Comparison.Between)
             {

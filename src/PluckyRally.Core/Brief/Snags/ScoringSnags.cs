@@ -16,10 +16,10 @@ internal static partial class ScoringSnags
     private static IEnumerable<Snag> TieBreak(Scene scene)
     {
         var method = scene.Brief.Method;
-        if (!method.Ranking || method.TieBreaks.Count > 0 || scene.Playbook is not { Parts: [var first, ..] }) yield break;
+        if (!method.Ranking || scene.Playbook is not { TieBreaks: [], Parts: [var first, ..] }) yield break;
         var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == Taken.Once) is { } once
             ? new TieBreak { Name = $"the smaller {once.Name.ToLowerInvariant()}", Value = once.Id, Better = Better.Less }
-            : new TieBreak { Name = $"{first.Part.Name.ToLowerInvariant()} before points", Value = $"{first.Part.Id}_value", Better = first.Better };
+            : new TieBreak { Name = $"{first.Part.Name.ToLowerInvariant()} before points", Value = $"{first.Part.Id}.value", Better = first.Better };
         yield return new("tie", SnagWeight.Matters, "/method/tieBreaks", "Nothing decides between equal totals.", "Ties are common, and a rule made up on the spot looks unfair.", new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)]));
     }
 

@@ -11,6 +11,7 @@ public static class Snags
         TestSnags.Find,
         MaterialSnags.Find,
         ScoringSnags.Find,
+        FigureSnags.Find,
         ReadingSnags.Find,
         TimeSnags.Find,
         SheetSnags.Find,

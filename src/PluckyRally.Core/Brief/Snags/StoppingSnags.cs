@@ -4,7 +4,9 @@ namespace PluckyRally.Core;
 internal static class StoppingSnags
 {
     public static IEnumerable<Snag> Find(Scene scene) =>
-        scene.Ready.Problems.Select(p => new Snag("stops", SnagWeight.Stops, p.At, p.What, p.Remedy, Mend(scene.Brief, p)));
+        scene.Ready.Problems.Select(p => p.Severity == Severity.Error
+            ? new Snag("stops", SnagWeight.Stops, p.At, p.What, p.Remedy, Mend(scene.Brief, p))
+            : new Snag("fallsAway", SnagWeight.Hint, p.At, p.What, p.Remedy));
 
     private static Fix? Mend(Brief brief, Problem problem)
     {

@@ -55,7 +55,7 @@ internal static class TierSnags
             r => r.Rule.Id,
             r => (((RuleCheck.Limit)r.Rule.Check).Comparison, ((RuleCheck.Limit)r.Rule.Check).Amount, Size(r)));
 
-    private static decimal Size(RulePlan plan) => plan.Value?.Plain?.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
+    private static decimal Size(RulePlan plan) => plan.Value?.Plain?.Shown.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
 
     private static string Name(Tier tier) => tier.Name.Length > 0 ? tier.Name : tier.Id;
 }

@@ -26,6 +26,8 @@ internal static class TierFields
             Field("/timing/lesson", TierFieldKind.Number),
             Field("/timing/lessons", TierFieldKind.Number),
             .. brief.Method.Parts.SelectMany(p => OfPart(p, Field)),
+            .. brief.Method.TieBreaks.Select((_, i) => Field($"/method/tieBreaks/{i}/off", TierFieldKind.YesNo)),
+            .. brief.Method.Awards.Select(a => Field($"/method/awards/{a.Id}/off", TierFieldKind.YesNo)),
             Field("/method/precision", TierFieldKind.Number),
             Field("/method/ranking", TierFieldKind.YesNo),
         ];
@@ -51,6 +53,7 @@ internal static class TierFields
         if (Units.NeedsUnit(measure.Kind)) yield return field($"{at}/unit", TierFieldKind.Choice, Units.For(measure.Kind));
         yield return field($"{at}/step", TierFieldKind.Number, null);
         yield return field($"{at}/how", TierFieldKind.Text, null);
+        yield return field($"{at}/off", TierFieldKind.YesNo, null);
         if (measure.Expected is null) yield break;
         yield return field($"{at}/expected/low", TierFieldKind.Number, null);
         yield return field($"{at}/expected/high", TierFieldKind.Number, null);

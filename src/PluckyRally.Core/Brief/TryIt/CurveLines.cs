@@ -22,7 +22,7 @@ internal static class CurveLines
         var low = Math.Min(range.Low, scored.Select(s => s.Value).DefaultIfEmpty(range.Low).Min());
         var high = Math.Max(range.High, scored.Select(s => s.Value).DefaultIfEmpty(range.High).Max());
         if (low == high) high = low + 1;
-        var best = scored.Count == 0 ? Worth.None("") : new Worth(plan.Better == Better.More ? scored.Max(s => s.Value) : scored.Min(s => s.Value));
+        var best = scored.Count == 0 ? Worth.None(new Absence.NobodyYet()) : new Worth(plan.Better == Better.More ? scored.Max(s => s.Value) : scored.Min(s => s.Value));
         var pool = Pool.Empty with { Best = best };
         decimal Points(decimal value) => Curves.Clamp(Curves.Points(plan.Curve, plan.Better, playbook.Brief.Method.Wins, new Worth(value), pool), plan.Part.Floor, plan.Part.Cap).Number;
         return new(plan.Part.Id, plan.Part.Name, plan.One, [.. Values(plan.Curve, low, high).Select(v => new CurvePoint(v.At, Points(v.Just)))], [.. scored.Select(s => new CurveMark(s.Name, s.Value, Points(s.Value)))]);

@@ -33,7 +33,7 @@ public abstract partial record Part
         public Curve? Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("right", 1), ("wrong", 1), ("left", 1)];
+        internal override IReadOnlyList<PartFact> Facts => [new("right", "right"), new("wrong", "wrong"), new("left", "left out")];
     }
 }
 

@@ -15,6 +15,8 @@ internal abstract partial record PartPlan
 
         public override string One => Is.SecondsPerWrong is null ? base.One : "s";
 
+        public override Measure ShownValue => Is.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Is.Id, BinsScore.Step);
+
         public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
         public override string Say() => Is.SecondsPerWrong is { } seconds
@@ -56,11 +58,11 @@ internal static class BinsScore
 
     public static PartValue Value(Part.Bins part, DesignRecord design)
     {
-        if (PartEntries.Of<Entry.ItemsSorted>(design, part.Id) is not [.., var answer]) return PartValue.Unfinished("nothing has been sorted yet");
+        if (PartEntries.Of<Entry.ItemsSorted>(design, part.Id) is not [.., var answer]) return PartValue.Without(new Absence.NothingSorted());
         var right = part.Items.Count(i => answer.Placed.TryGetValue(i.Id, out var bin) && bin == i.Bin);
         var left = part.Items.Count(i => !answer.Placed.ContainsKey(i.Id));
         var wrong = part.Items.Count - right - left;
-        IReadOnlyList<decimal> facts = [right, wrong, left];
+        IReadOnlyList<Worth> facts = [new(right), new(wrong), new(left)];
         var counted = $"{right} right, {wrong} wrong, {left} left out";
         if (part.SecondsPerWrong is { } each)
         {

@@ -15,6 +15,8 @@ internal abstract partial record PartPlan
 
         public override string One => Is.Money.Length > 0 ? MethodWords.One(Is.Money) : "one";
 
+        public override Measure ShownValue => BudgetScore.Coins(Is);
+
         public override string Show(Worth value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
 
         public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {MethodWords.Say(Is.Curve, this)}.";
@@ -56,7 +58,7 @@ internal static class BudgetScore
 
         var left = part.Funds - spent;
         lines.Add(new($"Spent {Show(spent, part)} of {Show(part.Funds, part)}, {(left < 0 ? $"{Show(-left, part)} too much" : $"{Show(left, part)} left")}."));
-        return PartValue.Scored(part.Value == BudgetValue.Left ? left : spent, lines) with { Facts = [spent, left] };
+        return PartValue.Scored(part.Value == BudgetValue.Left ? left : spent, lines) with { Facts = [new(spent), new(left)] };
 
         void Line(string what, decimal cost, IEnumerable<Guid> entries)
         {
@@ -65,5 +67,8 @@ internal static class BudgetScore
         }
     }
 
-    public static string Show(decimal amount, Part.Budget part) => ReadingFormat.Value(amount, new Measure { Id = part.Id, Kind = MeasureKind.Money, Unit = part.Money, Step = 0.01m });
+    /// <summary>How amounts of its money are shown.</summary>
+    public static Measure Coins(Part.Budget part) => new() { Id = part.Id, Kind = MeasureKind.Money, Unit = part.Money, Step = 0.01m, Negative = true };
+
+    public static string Show(decimal amount, Part.Budget part) => ReadingFormat.Value(amount, Coins(part));
 }

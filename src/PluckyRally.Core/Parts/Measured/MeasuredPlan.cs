@@ -12,13 +12,26 @@ internal abstract partial record PartPlan
 
         public override Better Better => Is.Combine == Combine.Successes ? Better.More : Is.Better;
 
-        /// <summary>The mark of a target curve, to which the best attempt is the nearest; null under other curves.</summary>
-        public decimal? Mark => Is.Curve is Curve.Target target ? target.At : null;
+        /// <summary>How attempts become one. Under a target curve the best is the one nearest to the mark.</summary>
+        public Way Way { get; } = new(Is.Combine, Is.Better, Is.BestOf ?? 1, Is.FailureValue ?? 0, Is.Curve is Curve.Target target ? target.At : null);
+
+        /// <summary>
+        /// How a measure's attempts become one where the expression is over combined measures: as the part says, in the measure's
+        /// own direction and with its own failure value, where it has them.
+        /// </summary>
+        public Way WayOf(Measure measure) => Way with
+        {
+            Better = measure.Better ?? Is.Better,
+            FailureValue = measure.FailureValue ?? (Expression.Plain is null ? 0 : Is.FailureValue ?? 0),
+            Mark = Expression.Plain is null ? null : Way.Mark,
+        };
 
         /// <summary>A mean has one decimal more than its readings.</summary>
-        public override int Decimals { get; } = Expression.Plain is not null && (Is.Combine is Combine.Mean or Combine.Median or Combine.BestMean)
-            ? Expression.Decimals + 1
-            : Is.Combine == Combine.Successes ? 0 : Expression.Decimals;
+        public override int Decimals => Is.Combine == Combine.Successes
+            ? 0
+            : Expression.Plain is not null && Way.IsMean ? Expression.Decimals + 1 : Expression.Decimals;
+
+        public override Measure ShownValue => Is.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
 
         public override string One => this switch
         {

@@ -18,7 +18,7 @@ public abstract partial record Part
         public decimal PerPlace { get; init; }
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("tau", 0.001m), ("pairs", 1)];
+        internal override IReadOnlyList<PartFact> Facts => [new("tau", "agreement with the key", 0.001m), new("pairs", "pairs the right way round")];
     }
 }
 

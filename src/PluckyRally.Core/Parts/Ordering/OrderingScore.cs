@@ -31,7 +31,7 @@ internal static class OrderingScore
 {
     public static PartValue Value(Part.Ordering part, DesignRecord design)
     {
-        if (PartEntries.Of<Entry.OrderGiven>(design, part.Id) is not [.., var given]) return PartValue.Unfinished("no order has been given yet");
+        if (PartEntries.Of<Entry.OrderGiven>(design, part.Id) is not [.., var given]) return PartValue.Without(new Absence.NoOrder());
         var keys = part.Items.ToDictionary(i => i.Id, i => i.Key);
         var placed = given.Sequence.Select(id => keys[id]).ToList();
         var (right, reversed, tied) = Pairs(placed);
@@ -47,7 +47,7 @@ internal static class OrderingScore
 
         var tau = Tau(right, reversed, tied);
         if (tau is { } agreement) lines.Add(new($"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(agreement, 3)}."));
-        return PartValue.Scored(points, lines) with { Facts = [tau is null ? 0 : Rounding.ToDecimals(tau.Value, 3), right + tied] };
+        return PartValue.Scored(points, lines) with { Facts = [tau is { } known ? new(known) : Worth.None(new Absence.NothingToCompare()), new(right + tied)] };
     }
 
     /// <summary>Pairs the right way round, the wrong way round, and tied in the key.</summary>

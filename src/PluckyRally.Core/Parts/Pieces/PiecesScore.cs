@@ -54,13 +54,13 @@ internal static class PiecesScore
 {
     public static PartValue Value(PartPlan.Pieces plan, DesignRecord design)
     {
-        if (Counted(plan.Is, design) is not { } counted) return PartValue.Unfinished("no pieces have been counted yet");
+        if (Counted(plan.Is, design) is not { } counted) return PartValue.Without(new Absence.NoPieces());
         var lines = new List<PartLine>();
         decimal sum = 0;
         foreach (var group in counted.Pieces.Where(g => g.Count > 0))
         {
             var each = Points(plan, group);
-            if (!each.HasValue) return new(PartState.NoValue, each, []) { Lines = lines };
+            if (!each.HasValue) return PartValue.Without(each.Absent!) with { Lines = lines };
             sum += each.Number * group.Count;
             lines.Add(new($"{group.Count} {Name(group, plan.Is)}: {group.Count} × {ReadingFormat.Number(each.Number)} = {ReadingFormat.Number(each.Number * group.Count)}.", counted.Id));
         }
@@ -74,13 +74,13 @@ internal static class PiecesScore
         PartEntries.Of<Entry.PiecesCounted>(design, part.Id) is [.., var last] ? last : null;
 
     /// <summary>The points of one piece of a group.</summary>
-    public static Worth Points(PartPlan.Pieces plan, PieceGroup group) => plan.Each.Run(ValueReader.Inputs(plan.Each, name => name.Id switch
+    public static Worth Points(PartPlan.Pieces plan, PieceGroup group) => plan.Each.Run([.. plan.Each.Measures.Select(name => name.Id switch
     {
         "first" => new Worth(plan.Is.First.Values.FirstOrDefault(v => v.Name == group.First)?.Points ?? 0),
         "second" => new Worth(plan.Is.Second.Values.FirstOrDefault(v => v.Name == group.Second)?.Points ?? 0),
-        "length" => group.Length is { } length ? new Worth(length) : Worth.None("a length is missing"),
-        _ => group.Width is { } width ? new Worth(width) : Worth.None("a width is missing"),
-    }));
+        "length" => group.Length is { } length ? new Worth(length) : Worth.None(new Absence.PieceNotMeasured("length")),
+        _ => group.Width is { } width ? new Worth(width) : Worth.None(new Absence.PieceNotMeasured("width")),
+    })]);
 
     private static string Name(PieceGroup group, Part.Pieces part)
     {

@@ -24,7 +24,7 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<(string Name, decimal Step)> Facts => [("legs", 1), ("items", 1)];
+        internal override IReadOnlyList<PartFact> Facts => [new("legs", "legs done"), new("items", "things brought over")];
     }
 }
 

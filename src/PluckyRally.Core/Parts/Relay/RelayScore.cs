@@ -15,6 +15,8 @@ internal abstract partial record PartPlan
 
         public override string One => "s";
 
+        public override Measure ShownValue => PartEntries.Clock(Is.Id, Is.Step);
+
         public override string Show(Worth value) => value.HasValue ? ReadingFormat.WithBound(PartEntries.Show(value.Number, Is.Step), value.Bound) : "no value";
 
         public override string Say()
@@ -71,18 +73,18 @@ internal static class RelayScore
         }
 
         if (items > 0) lines.Add(new($"{items} {(items == 1 ? "item" : "items")} brought over{(part.PointsPerItem != 0 ? $": {MethodWords.Points(items * part.PointsPerItem)} more" : "")}."));
-        IReadOnlyList<decimal> facts = [legs, items];
+        IReadOnlyList<Worth> facts = [new(legs), new(items)];
         if (legs == part.Legs.Count)
         {
             lines.Add(new($"{PartEntries.Show(run, part.Step)} + {ReadingFormat.Number(faults)} s = {PartEntries.Show(run + faults, part.Step)}."));
             return PartValue.Scored(run + faults, lines) with { Facts = facts, Extra = items * part.PointsPerItem };
         }
 
-        if (stopped.Count == 0) return PartValue.Unfinished(legs == 0 ? "no leg has been timed yet" : $"{legs} of {part.Legs.Count} legs timed") with { Lines = lines };
+        if (stopped.Count == 0) return PartValue.Without(new Absence.LegsToTime(legs, part.Legs.Count)) with { Lines = lines };
         lines.Add(new($"Stopped after {legs} of {part.Legs.Count} legs{(stopped[^1].Reason.Length > 0 ? $": {stopped[^1].Reason}" : "")}.", stopped[^1].Id));
 
         // Behind the finishers: more legs first, then the time at which the last of them was done, with faults.
-        return new(PartState.NoSuccess, Worth.None($"it stopped after {legs} of {part.Legs.Count} legs"), [])
+        return PartValue.Without(new Absence.Stopped(legs, part.Legs.Count)) with
         {
             Lines = lines,
             Facts = facts,

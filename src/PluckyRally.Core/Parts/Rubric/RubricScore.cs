@@ -48,7 +48,7 @@ internal static class RubricScore
         foreach (var criterion in part.Criteria)
         {
             var words = Words(part.Voice, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
-            if (words.Count == 0) return PartValue.Unfinished($"{criterion.Name} has not been judged yet") with { Lines = lines };
+            if (words.Count == 0) return PartValue.Without(new Absence.NotJudged(criterion)) with { Lines = lines };
             var points = words.Sum(w => criterion.Levels[w.Level].Points) / words.Count;
             sum += points;
             var how = words.Count == 1

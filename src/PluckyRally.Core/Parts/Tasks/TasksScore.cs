@@ -48,7 +48,7 @@ internal static class TasksScore
     {
         var ticks = PartEntries.Of<Entry.TaskTicked>(design, part.Id);
         var timed = PartEntries.Of<Entry.TasksTimed>(design, part.Id);
-        if (ticks.Count == 0) return PartValue.Unfinished("no task has been ticked yet");
+        if (ticks.Count == 0) return PartValue.Without(new Absence.NoTaskTicked());
         var lines = new List<PartLine>();
         decimal sum = 0;
         var allDone = true;
@@ -77,7 +77,7 @@ internal static class TasksScore
 
         if (part.TimePoints is { } time)
         {
-            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds) return PartValue.Unfinished("the time for the tasks has not been read yet") with { Lines = lines };
+            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds) return PartValue.Without(new Absence.TasksNotTimed()) with { Lines = lines };
             var units = Math.Max(0, (time.From - seconds) / time.Seconds);
             var counted = time.Exact ? units : decimal.Floor(units);
             sum += counted * time.Points;

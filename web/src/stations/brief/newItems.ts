@@ -31,6 +31,7 @@ export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measu
   weights: [],
   tare: 0,
   loadTest: false,
+  off: false,
   how: '',
 })
 

@@ -57,8 +57,8 @@ export const combines: Pairs<Combine> = [
 ]
 
 /** Combinings that take a failed attempt at a value of its own; only there the field for it is shown. */
-export const takesFailed = (part: MeasuredPart) =>
-  ['worst', 'mean', 'median', 'sum', 'first', 'last'].includes(part.combine)
+const takingFailed = new Set<MeasuredPart['combine']>(['worst', 'mean', 'median', 'sum', 'first', 'last'])
+export const takesFailed = (part: MeasuredPart) => takingFailed.has(part.combine)
 
 export const better: Pairs<Better> = [
   ['more', 'more'],

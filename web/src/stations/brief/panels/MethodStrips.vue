@@ -36,7 +36,7 @@ const kinds: Pairs<Part['kind']> = [
 ]
 const nameOf = new Map(kinds)
 const facts = computed((): Pairs<string> => (checkup.value?.facts ?? []).map((f) => [f.id, f.name] as const))
-const firstFact = () => props.brief.measures[0]?.id ?? 'total'
+const firstFact = () => props.brief.measures[0]?.id ?? 'team.total'
 function add(event: Event) {
   const field = event.target as HTMLSelectElement
   if (field.value) props.brief.method.parts.push(newPart(props.brief, field.value as Part['kind']))
@@ -52,6 +52,7 @@ const freshAward = () => ({
   value: firstFact(),
   better: 'more' as const,
   everyone: false,
+  off: false,
 })
 </script>
 
@@ -110,7 +111,7 @@ const freshAward = () => ({
       :items="brief.method.tieBreaks"
       one="tie-break"
       at="/method/tieBreaks"
-      :fresh="() => ({ name: '', value: firstFact(), better: 'more' as const })"
+      :fresh="() => ({ name: '', value: firstFact(), better: 'more' as const, off: false })"
     >
       <InlineText
         v-model="item.name"

@@ -1,0 +1,46 @@
+namespace PluckyRally.Core;
+
+/// <summary>A measure that is named by itself, where nothing or too much says what its attempts come to.</summary>
+internal static class FigureSnags
+{
+    public static IEnumerable<Snag> Find(Scene scene)
+    {
+        if (scene.Playbook is not { } playbook || scene.Brief.Trials.Attempts == 1) yield break;
+        foreach (var measure in Named(playbook).Where(m => m is { Taken: Taken.EachAttempt, Combine: null }).Distinct())
+        {
+            var alone = playbook.Parts.OfType<PartPlan.Measured>().Where(p => p.Expression.Plain == measure).ToList();
+            if (alone.Count == 0 && measure.Better is null)
+            {
+                var at = $"/measures/{measure.Id}/better";
+                yield return new("better", SnagWeight.Matters, at, $"Nothing says which way of {measure.InSentence} is better; the largest is taken.", "A rule, a tie-break or an award looks at the best attempt.", new("Less is better", [Change.Set(at, Better.Less)]));
+                yield return new("better", SnagWeight.Matters, at, $"Nothing says which way of {measure.InSentence} is better; the largest is taken.", "A rule, a tie-break or an award looks at the best attempt.", new("More is better", [Change.Set(at, Better.More)]));
+            }
+
+            var ways = alone.DistinctBy(p => p.Way).ToList();
+            foreach (var part in ways.Count > 1 ? ways : [])
+            {
+                yield return new(
+                    "way",
+                    SnagWeight.Matters,
+                    $"/measures/{measure.Id}/combine",
+                    $"{ways[0].Part.Name} and {ways[1].Part.Name} make different things of the attempts at {measure.InSentence}; where it is named by itself, {ways[0].Part.Name} is followed.",
+                    "A rule, a tie-break or an award names the measure and leaves open which is meant.",
+                    new($"As {part.Part.Name} does", Take($"/measures/{measure.Id}", part)));
+            }
+        }
+    }
+
+    private static IEnumerable<Measure> Named(Playbook playbook) => playbook.Rules
+        .Where(r => r.Rule.When != When.EveryAttempt)
+        .SelectMany(r => (r.Value?.Measures ?? []).Concat(r.Fit?.Across.Select(f => f.Measure) ?? []))
+        .Concat(playbook.TieBreaks.SelectMany(t => t.Value.Measures))
+        .Concat(playbook.Awards.SelectMany(a => a.Value?.Measures ?? []));
+
+    private static IReadOnlyList<Change> Take(string at, PartPlan.Measured part) =>
+    [
+        Change.Set($"{at}/combine", part.Is.Combine),
+        Change.Set($"{at}/better", part.Is.Better),
+        .. part.Is.BestOf is { } best ? new[] { Change.Set($"{at}/bestOf", best) } : [],
+        .. part.Is.FailureValue is { } failed ? new[] { Change.Set($"{at}/failureValue", failed) } : [],
+    ];
+}

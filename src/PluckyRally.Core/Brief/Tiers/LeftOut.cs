@@ -1,0 +1,61 @@
+namespace PluckyRally.Core;
+
+/// <summary>Takes out of a brief what is left out in it: a measure, a tie-break or an award, and what falls with it.</summary>
+internal static class LeftOut
+{
+    /// <summary>
+    /// The brief without the measures, tie-breaks and awards that are left out. A tie-break or an award that rests on what is left
+    /// out falls away, with a warning; a rule or a part that does is a fault.
+    /// </summary>
+    public static (Brief Left, IReadOnlyList<Problem> Problems) Take(Brief brief)
+    {
+        var gone = brief.Measures.Where(m => m.Off).Select(m => (m.Id, m.Name)).Concat(brief.Method.Parts.Where(p => p.Off).Select(p => (p.Id, p.Name))).ToList();
+        var method = brief.Method;
+        if (gone.Count == 0 && method.TieBreaks.All(t => !t.Off) && method.Awards.All(a => !a.Off)) return (brief, []);
+
+        var problems = new List<Problem>();
+        foreach (var rule in brief.Rules.Where(r => !r.Off))
+        {
+            if (Rests(Expression(rule.Check)) is { } name) problems.Add(new($"/rules/{rule.Id}/check", $"“{rule.Text}” looks at {name}, which is left out here.", "Leave the rule out too, or bring back what it looks at."));
+        }
+
+        foreach (var part in method.Parts.OfType<Part.Measured>().Where(p => !p.Off))
+        {
+            if (Rests([part.Value]) is { } name) problems.Add(new($"/method/parts/{part.Id}/value", $"{part.Name} gives points for {name}, which is left out here.", "Leave the part out too, or bring back what it is about."));
+        }
+
+        var left = brief with
+        {
+            Measures = [.. brief.Measures.Where(m => !m.Off)],
+            Method = method with
+            {
+                TieBreaks = [.. method.TieBreaks.Where((t, i) => !t.Off && Stays(t.Name, $"/method/tieBreaks/{i}/value", [t.Value]))],
+                Awards = [.. method.Awards.Where(a => !a.Off && Stays(a.Name, $"/method/awards/{a.Id}/value", a.FirstTo is { } first ? [$"{first.Part}.value"] : [a.Value]))],
+            },
+        };
+        return (left, problems);
+
+        bool Stays(string what, string at, IReadOnlyList<string> expressions)
+        {
+            if (Rests(expressions) is not { } name) return true;
+            problems.Add(new(at, $"“{what}” falls away here, because {name} is left out.", "Leave it so, or let something else decide.", Severity.Warning));
+            return false;
+        }
+
+        string? Rests(IReadOnlyList<string> expressions) => expressions
+            .Select(TermParser.Read)
+            .Where(term => term.IsOk)
+            .SelectMany(term => TermWords.Names(term.Value!))
+            .Select(id => gone.FirstOrDefault(g => g.Id == id || id.StartsWith($"{g.Id}.", StringComparison.Ordinal)))
+            .Where(g => g.Id is not null)
+            .Select(g => g.Name.Length > 0 ? g.Name : g.Id)
+            .FirstOrDefault();
+    }
+
+    private static IReadOnlyList<string> Expression(RuleCheck check) => check switch
+    {
+        RuleCheck.Limit limit => [limit.Value],
+        RuleCheck.Fits fits => fits.Dimensions,
+        _ => [],
+    };
+}

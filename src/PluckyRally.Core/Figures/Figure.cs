@@ -1,0 +1,132 @@
+namespace PluckyRally.Core;
+
+/// <summary>Something of a team's that can be compared, limited, scored, awarded or summed up.</summary>
+/// <param name="Shown">How it is named, in which unit and how finely it is shown; its id is the figure's.</param>
+/// <param name="Known">When it is known.</param>
+internal abstract record Figure(Measure Shown, Known Known)
+{
+    /// <summary>Its id in expressions.</summary>
+    public string Id => Shown.Id;
+
+    /// <summary>What people call it.</summary>
+    public string Name => Shown.Name;
+
+    /// <summary>Decimals at which it is shown and compared.</summary>
+    public virtual int Decimals => Shown.Decimals;
+
+    /// <summary>Its value for a design, or why there is none.</summary>
+    public abstract Worth Of(DesignFacts facts);
+
+    /// <summary>A value as it is shown.</summary>
+    public virtual string Show(Worth value) => ReadingFormat.Worth(value, Shown);
+
+    /// <summary>A measure in its own way.</summary>
+    /// <param name="Measure">The measure.</param>
+    /// <param name="Way">How its attempts become one.</param>
+    /// <param name="Trials">How the brief tests.</param>
+    /// <param name="ReadBy">The place of the first part that reads it alone, in the same way; null where there is none.</param>
+    public sealed record OfMeasure(Measure Measure, Way Way, Trials Trials, int? ReadBy) : Figure(Measure, Known.InAttempt)
+    {
+        private readonly Expression _alone = Expression.Of(Measure);
+
+        public override int Decimals => Measure.Taken == Taken.EachAttempt && Way.IsMean ? Shown.Decimals + 1 : Shown.Decimals;
+
+        public override Worth Of(DesignFacts facts)
+        {
+            if (Measure.Taken == Taken.Once) return facts.Design.ReadOnce(Measure);
+            if (ReadBy is { } at) return facts.Values[at].Value;
+            return facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
+        }
+
+        public override string Show(Worth value) => _alone.Show(value, Decimals == Shown.Decimals ? null : Decimals);
+    }
+
+    /// <summary>The value of a part, before any points.</summary>
+    /// <param name="Plan">The part.</param>
+    /// <param name="At">Its place in the method.</param>
+    public sealed record OfPart(PartPlan Plan, int At) : Figure(Value(Plan.Part, Plan.ShownValue), Known.WithResult)
+    {
+        public override int Decimals => Plan.Decimals;
+
+        public override Worth Of(DesignFacts facts) => facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
+
+        public override string Show(Worth value) => Plan.Show(value);
+    }
+
+    /// <summary>A fact of a part.</summary>
+    /// <param name="Plan">The part.</param>
+    /// <param name="At">Its place in the method.</param>
+    /// <param name="Fact">The fact's place among those of the part.</param>
+    public sealed record FactOfPart(PartPlan Plan, int At, int Fact) : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Known.WithResult)
+    {
+        public override Worth Of(DesignFacts facts) => facts.Values[At].Facts is { Count: > 0 } known ? known[Fact] : Worth.None(facts.Values[At].Value.Absent ?? new Absence.NoPointsYet());
+    }
+
+    /// <summary>The points of a part, as they are added up or before the weight.</summary>
+    /// <param name="Plan">The part.</param>
+    /// <param name="At">Its place in the method.</param>
+    /// <param name="Method">The method.</param>
+    /// <param name="Weighted">As they are added up.</param>
+    public sealed record PointsOfPart(PartPlan Plan, int At, Method Method, bool Weighted)
+        : Figure(Points(Plan.Part, Method, Weighted), Known.WithPoints)
+    {
+        public override Worth Of(DesignFacts facts) => facts.Points?[At] is not { Points: { } added } part
+            ? Worth.None(new Absence.NoPointsYet())
+            : new(Weighted ? added : part.Clamped, part.Bound);
+    }
+
+    /// <summary>Something of the team as a whole.</summary>
+    /// <param name="Fact">What of it.</param>
+    /// <param name="Method">The method.</param>
+    public sealed record OfTeam(TeamFact Fact, Method Method) : Figure(Team(Fact, Method), Fact == TeamFact.Total ? Known.WithTotal : Known.WithResult)
+    {
+        public override Worth Of(DesignFacts facts) => Fact switch
+        {
+            TeamFact.Total => facts.Total ?? Worth.None(new Absence.NoPointsYet()),
+            TeamFact.Members => new(facts.Design.Team.Team.Members),
+            TeamFact.Attempts => new(facts.Design.Made),
+            TeamFact.Failed => new(facts.Design.Attempts.Count(a => a.Outcome == TrialOutcome.Failed)),
+        };
+    }
+
+    /// <summary>A figure of a part that something still stops: it can be named, so that what stops the part is said once.</summary>
+    public sealed record Unready(Measure Shown) : Figure(Shown, Known.InAttempt)
+    {
+        public override Worth Of(DesignFacts facts) => Worth.None(new Absence.NoPointsYet());
+    }
+
+    /// <summary>How a part's value is named, shown like something else.</summary>
+    internal static Measure Value(Part part, Measure like) => like with { Id = $"{part.Id}.value", Name = part.Name };
+
+    internal static Measure Points(Part part, Method method, bool weighted) => weighted
+        ? Exact($"{part.Id}.points", $"points for {part.Name}", method.Precision)
+        : Exact($"{part.Id}.unweighted", $"points for {part.Name} before the weight", 0.001m);
+
+    internal static Measure Team(TeamFact fact, Method method) => fact switch
+    {
+        TeamFact.Total => Exact("team.total", "total", method.Precision),
+        TeamFact.Members => Exact("team.members", "members", 1),
+        TeamFact.Attempts => Exact("team.attempts", "attempts made", 1),
+        TeamFact.Failed => Exact("team.failed", "attempts failed", 1),
+    };
+
+    /// <summary>Something counted or added up: exact as it is shown.</summary>
+    public static Measure Exact(string id, string name, decimal step) =>
+        new() { Id = id, Name = name, Kind = MeasureKind.Count, Step = step > 0 ? step : 1, Negative = true };
+}
+
+/// <summary>What is known of a team as a whole.</summary>
+internal enum TeamFact
+{
+    /// <summary>Its total.</summary>
+    Total,
+
+    /// <summary>How many are in it.</summary>
+    Members,
+
+    /// <summary>Attempts that are used up.</summary>
+    Attempts,
+
+    /// <summary>Attempts that failed.</summary>
+    Failed,
+}

@@ -1,0 +1,37 @@
+namespace PluckyRally.Core;
+
+/// <summary>An expression over figures, checked and ready to be worked out for a design.</summary>
+/// <param name="Expression">The expression.</param>
+/// <param name="Figures">The figures that it names, in the order in which the expression wants their values.</param>
+internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Figure> Figures)
+{
+    /// <summary>The figure that it is, where it is nothing but one.</summary>
+    public Figure? Plain { get; } = Expression.Plain is null ? null : Figures[0];
+
+    /// <summary>The measures among them.</summary>
+    public IEnumerable<Measure> Measures => Figures.OfType<Figure.OfMeasure>().Select(f => f.Measure);
+
+    /// <summary>As late as the latest figure in it.</summary>
+    public Known Known { get; } = Figures.Select(f => f.Known).DefaultIfEmpty(Known.InAttempt).Max();
+
+    /// <summary>Decimals at which its results are shown and compared: a figure at its own, anything else at one more than the finest in it.</summary>
+    public int Decimals => Plain?.Decimals ?? Figures.Select(f => f.Decimals).DefaultIfEmpty(0).Max() + 1;
+
+    /// <summary>Its value for a design, or why there is none.</summary>
+    public Worth Of(DesignFacts facts)
+    {
+        var inputs = new Worth[Figures.Count];
+        for (var i = 0; i < inputs.Length; i++) inputs[i] = Figures[i].Of(facts);
+        return Expression.Run(inputs);
+    }
+
+    /// <summary>Its value for a design as it is compared with others: at the shown precision, with its bound.</summary>
+    public Worth Compared(DesignFacts facts)
+    {
+        var value = Of(facts);
+        return value.HasValue ? value with { Number = Rounding.ToDecimals(value.Number, Decimals) } : value;
+    }
+
+    /// <summary>A result as it is shown.</summary>
+    public string Show(Worth value) => Plain is { } figure ? figure.Show(value) : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
+}

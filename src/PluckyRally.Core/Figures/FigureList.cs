@@ -1,0 +1,90 @@
+namespace PluckyRally.Core;
+
+/// <summary>All figures of an edition: the one list that everything reads.</summary>
+internal sealed class FigureList
+{
+    private readonly IReadOnlyList<Measure> _shown;
+
+    private FigureList(IReadOnlyList<Figure> all)
+    {
+        All = all;
+        _shown = [.. all.Select(f => f.Shown)];
+    }
+
+    /// <summary>The figures: measures, then each part's, then the team's.</summary>
+    public IReadOnlyList<Figure> All { get; }
+
+    /// <summary>The figures of a brief.</summary>
+    /// <param name="brief">The brief.</param>
+    /// <param name="parts">Its parts, made ready.</param>
+    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan> parts) => new(
+    [
+        .. brief.Measures.Select(m => OfMeasure(m, brief.Trials, parts)),
+        .. parts.SelectMany((plan, at) => OfPart(plan, at, brief.Method)),
+        .. brief.Method.Parts.Where(p => !p.Off && parts.All(plan => plan.Part != p)).SelectMany(p => Names(p, brief.Method)).Select(shown => new Figure.Unready(shown)),
+        .. Enum.GetValues<TeamFact>().Select(fact => new Figure.OfTeam(fact, brief.Method)),
+    ]);
+
+    /// <summary>How the figures of a brief are named, also while something stops it.</summary>
+    public static IReadOnlyList<Measure> Names(Brief brief) =>
+    [
+        .. brief.Measures.Where(m => !m.Off),
+        .. brief.Method.Parts.Where(p => !p.Off).SelectMany(p => Names(p, brief.Method)),
+        .. Enum.GetValues<TeamFact>().Select(fact => Figure.Team(fact, brief.Method)),
+    ];
+
+    private static IEnumerable<Measure> Names(Part part, Method method) =>
+    [
+        Figure.Points(part, method, weighted: true),
+        Figure.Value(part, Figure.Exact(part.Id, part.Name, 1)),
+        Figure.Points(part, method, weighted: false),
+        .. part.Facts.Select(f => f.Of(part)),
+    ];
+
+    /// <summary>The figure of a measure; null where there is no such measure.</summary>
+    public Figure.OfMeasure? Measure(string id) => All.OfType<Figure.OfMeasure>().FirstOrDefault(f => f.Id == id);
+
+    /// <summary>Parses and checks an expression over figures.</summary>
+    /// <param name="text">The expression.</param>
+    /// <param name="latest">The latest that its figures may be known.</param>
+    /// <param name="reader">What wants to read it and when, in the middle of a sentence: "the rule “Light enough” is checked in every attempt".</param>
+    public Result<FigureExpression> Compile(string text, Known latest, string reader)
+    {
+        var compiled = Compiler.Compile(text, _shown);
+        if (!compiled.IsOk) return Result<FigureExpression>.Refused(compiled.Problems);
+        var figures = compiled.Value.Measures.Select(m => All.First(f => ReferenceEquals(f.Shown, m))).ToList();
+        return figures.FirstOrDefault(f => f.Known > latest) is { } late
+            ? Result<FigureExpression>.Refused(new Problem("", $"{late.Name} is known only {Say(late.Known)}, and {reader}.", "Name something that is known by then."))
+            : Result<FigureExpression>.Ok(new(compiled.Value, figures));
+    }
+
+    private static string Say(Known known) => known switch
+    {
+        Known.InAttempt => "in an attempt",
+        Known.WithResult => "when the attempts are made",
+        Known.WithPoints => "with the points",
+        Known.WithTotal => "with the total",
+    };
+
+    private static Figure.OfMeasure OfMeasure(Measure measure, Trials trials, IReadOnlyList<PartPlan> parts)
+    {
+        var readBy = parts.ToList().FindIndex(p => p is PartPlan.Measured { Expression.Plain: { } plain } && plain.Id == measure.Id);
+        if (measure.Combine is { } own)
+        {
+            var better = measure.Better ?? (readBy < 0 ? Better.More : parts[readBy].Better);
+            return new(measure, new(own, better, Math.Min(measure.BestOf ?? 1, trials.Attempts), measure.FailureValue ?? 0), trials, null);
+        }
+
+        return readBy < 0
+            ? new(measure, new(Combine.Best, measure.Better ?? Better.More), trials, null)
+            : new(measure, ((PartPlan.Measured)parts[readBy]).Way, trials, readBy);
+    }
+
+    private static IEnumerable<Figure> OfPart(PartPlan plan, int at, Method method) =>
+    [
+        new Figure.PointsOfPart(plan, at, method, Weighted: true),
+        new Figure.OfPart(plan, at),
+        new Figure.PointsOfPart(plan, at, method, Weighted: false),
+        .. plan.Part.Facts.Select((_, fact) => new Figure.FactOfPart(plan, at, fact)),
+    ];
+}

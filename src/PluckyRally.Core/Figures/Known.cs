@@ -1,0 +1,17 @@
+namespace PluckyRally.Core;
+
+/// <summary>When a figure is known, from early to late.</summary>
+internal enum Known
+{
+    /// <summary>In an attempt.</summary>
+    InAttempt,
+
+    /// <summary>With the result: combined over the attempts.</summary>
+    WithResult,
+
+    /// <summary>With the points.</summary>
+    WithPoints,
+
+    /// <summary>With the total.</summary>
+    WithTotal,
+}

@@ -1,0 +1,11 @@
+namespace PluckyRally.Core;
+
+/// <summary>Something that is known of a part beside its value and its points.</summary>
+/// <param name="Id">Its id behind the part's: <c>legs</c> of <c>run.legs</c>.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Step">How finely it is shown and compared.</param>
+internal sealed record PartFact(string Id, string Name, decimal Step = 1)
+{
+    /// <summary>How it is named and shown for a part.</summary>
+    public Measure Of(Part part) => Figure.Exact($"{part.Id}.{Id}", $"{part.Name}, {Name}", Step);
+}

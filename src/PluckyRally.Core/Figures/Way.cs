@@ -1,0 +1,110 @@
+namespace PluckyRally.Core;
+
+/// <summary>How several attempts become one number.</summary>
+/// <param name="Combine">The way.</param>
+/// <param name="Better">Which way is better, for best and worst; it does not matter where there is a mark.</param>
+/// <param name="BestOf">How many a mean of the best takes, from 1.</param>
+/// <param name="FailureValue">What a failed attempt counts as, where the way takes failed ones.</param>
+/// <param name="Mark">The mark of a target curve: under it the nearest value is the best.</param>
+internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decimal FailureValue = 0, decimal? Mark = null)
+{
+    /// <summary>Whether failed attempts are taken, at the failure value.</summary>
+    public bool TakesFailed { get; } =
+        Combine is Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last;
+
+    /// <summary>Whether what comes of it is a number between the readings, which has one digit more than they have.</summary>
+    public bool IsMean => Combine is Combine.Mean or Combine.Median or Combine.BestMean;
+
+    /// <summary>What the attempts give together, and the numbers of those that went into it.</summary>
+    public (Worth Value, IReadOnlyList<int> Used) Of(IReadOnlyList<AttemptValue> attempts)
+    {
+        var counted = attempts.Count(a => a.Outcome == TrialOutcome.Counted);
+        if (Combine == Combine.Successes) return (new Worth(counted), []);
+        if (counted == 0) return (Worth.None(new Absence.NoneCounted()), []);
+        var taken = attempts.Where(a => a.Outcome == TrialOutcome.Counted || TakesFailed).ToList();
+
+        // What is not read yet leaves it open; a value that cannot be is another matter.
+        if (taken.FirstOrDefault(a => a.Value.Absent is { NotYet: true }) is { } open) return (open.Value, []);
+        if (Combine is Combine.Best or Combine.BestMean) taken = [.. taken.Where(a => a.Value.HasValue)];
+        if (taken.Count == 0 || taken.Any(a => !a.Value.HasValue)) return (attempts.First(a => !a.Value.HasValue).Value, []);
+        if (Combine == Combine.BestMean && taken.Count < BestOf) return (Worth.None(new Absence.TooFewCounted(taken.Count, BestOf)), []);
+
+        var values = taken.Select(a => a.Value).ToList();
+        return (Combined(values), [.. Used(values).Select(i => taken[i].Number)]);
+    }
+
+    /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
+    public Worth Combined(IReadOnlyList<Worth> values) => Combine switch
+    {
+        Combine.Best or Combine.Worst when Mark is not null => values[Used(values).Single()],
+        Combine.Best => Fold(values, Better == Better.More ? Arithmetic.Max : Arithmetic.Min),
+        Combine.Worst => Fold(values, Better == Better.More ? Arithmetic.Min : Arithmetic.Max),
+        Combine.Sum => Fold(values, Arithmetic.Plus),
+        Combine.Mean => Mean(values),
+        Combine.Median => Median(values),
+        Combine.First => values[0],
+        Combine.Last => values[^1],
+        Combine.BestMean => Mean([.. Ordered(values).Take(BestOf).Select(i => values[i])]),
+        Combine.Successes => new Worth(values.Count),
+    };
+
+    /// <summary>Which attempts are used, by their place in the list.</summary>
+    private HashSet<int> Used(IReadOnlyList<Worth> values) => Combine switch
+    {
+        Combine.Best => [Mark is null ? First(values) : Ordered(values).First()],
+        Combine.Worst => [Ordered(values).Last()],
+        Combine.First => [0],
+        Combine.Last => [values.Count - 1],
+        Combine.BestMean => [.. Ordered(values).Take(BestOf)],
+        Combine.Mean or Combine.Median or Combine.Sum or Combine.Successes => [.. Enumerable.Range(0, values.Count)],
+    };
+
+    /// <summary>Joins values from the first on. A loop, since this is done for every part of every draw.</summary>
+    private static Worth Fold(IReadOnlyList<Worth> values, Func<Worth, Worth, Worth> join)
+    {
+        var result = values[0];
+        for (var i = 1; i < values.Count; i++) result = join(result, values[i]);
+        return result;
+    }
+
+    /// <summary>The first of the best.</summary>
+    private int First(IReadOnlyList<Worth> values)
+    {
+        var first = 0;
+        for (var i = 1; i < values.Count; i++)
+        {
+            var order = Better == Better.More ? values[i].Number.CompareTo(values[first].Number) : values[first].Number.CompareTo(values[i].Number);
+            // A number that is worse now stands behind; of equal ones the better bound stands before.
+            if (order < 0 || (order == 0 && Bounds.Preference(values[i].Bound, Better) >= Bounds.Preference(values[first].Bound, Better))) continue;
+            first = i;
+        }
+
+        return first;
+    }
+
+    private IEnumerable<int> Ordered(IReadOnlyList<Worth> values) =>
+        Enumerable.Range(0, values.Count)
+            .OrderBy(i => Mark is { } at ? Math.Abs(values[i].Number - at) : Better == Better.More ? -values[i].Number : values[i].Number)
+            .ThenBy(i => Bounds.Preference(values[i].Bound, Better));
+
+    private static Worth Mean(IReadOnlyList<Worth> values) => Arithmetic.Over(Fold(values, Arithmetic.Plus), new Worth(values.Count));
+
+    private static Worth Median(IReadOnlyList<Worth> values)
+    {
+        var sorted = values.OrderBy(v => v.Number).ToList();
+        var middle = sorted.Count % 2 == 1
+            ? sorted[sorted.Count / 2].Number
+            : (sorted[(sorted.Count / 2) - 1].Number + sorted[sorted.Count / 2].Number) / 2;
+
+        // A bound moves the median only if the true value could cross it.
+        var bound = values
+            .Where(v => v.Bound switch
+            {
+                Bound.AtLeast => v.Number <= middle,
+                Bound.AtMost => v.Number >= middle,
+                _ => true,
+            })
+            .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));
+        return new(middle, bound);
+    }
+}
