@@ -68,35 +68,4 @@ internal abstract partial record PartPlan
         };
         return found.Problems.Count == 0 ? plan : null;
     }
-
-    /// <summary>Checks a curve, wherever a part has one.</summary>
-    /// <param name="curve">The curve.</param>
-    /// <param name="better">Which direction of the value is better.</param>
-    /// <param name="mayBeNegative">Whether the value can be below zero.</param>
-    /// <param name="found">Collects what is wrong.</param>
-    internal static void CheckCurve(Curve curve, Better better, bool mayBeNegative, Findings found)
-    {
-        switch (curve)
-        {
-            case Curve.Bands bands:
-                found.Unless(bands.Edges.Count > 0, "/curve/edges", "There are no bands yet.", "Add the first: from which value, how many points.");
-                found.Count(bands.Edges, 100, "/curve/edges", "bands");
-                for (var i = 1; i < bands.Edges.Count; i++)
-                    found.Unless(bands.Edges[i].From > bands.Edges[i - 1].From, $"/curve/edges/{i}/from", "The bands do not rise.", $"Start this band above {ReadingFormat.Number(bands.Edges[i - 1].From)}.");
-                break;
-            case Curve.Between between:
-                found.Unless(between.From != between.To, "/curve/to", "The value for all points is the value for none.", "Make them differ.");
-                break;
-            case Curve.Place place:
-                found.Unless(place.Points.Count > 0, "/curve/points", "The list of points by place is empty.", "Write for example 10, 8, 6.");
-                found.Count(place.Points, Most.Teams, "/curve/points", "places");
-                break;
-            case Curve.ShareOfBest when better == Better.Less && mayBeNegative:
-                found.Add("/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
-                break;
-            case Curve.Target target:
-                found.Unless(target.PerUnit > 0, "/curve/perUnit", "Being off the mark must cost something.", "Write the points lost per unit, above zero.");
-                break;
-        }
-    }
 }

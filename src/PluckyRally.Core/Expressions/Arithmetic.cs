@@ -9,6 +9,15 @@ internal static class Arithmetic
     /// <summary>The value, or none where it is larger than any that is written down.</summary>
     public static Worth InRange(Worth a) => a.HasValue && Math.Abs(a.Number) > Most.WorkedOut ? TooLarge : a;
 
+    /// <summary>Between floor and cap. A bound stops where it is clamped, since a better value would give the same.</summary>
+    public static Worth Clamp(Worth a, decimal? floor, decimal? cap)
+    {
+        if (!a.HasValue) return a;
+        if (cap is { } most && a.Number >= most) return new(most, a.Bound is Bound.AtLeast ? Bound.Exact : a.Bound);
+        if (floor is { } least && a.Number <= least) return new(least, a.Bound is Bound.AtMost ? Bound.Exact : a.Bound);
+        return a;
+    }
+
     public static Worth Negate(Worth a) => a.HasValue ? new(a.Number == 0 ? 0 : -a.Number, Bounds.Flip(a.Bound)) : a;
 
     public static Worth Scale(Worth a, decimal factor) =>

@@ -11,7 +11,7 @@ internal static class Awarding
         var better = award.Is.Better;
         var values = results
             .Where(r => MayWin(award, r))
-            .Select(r => (Team: r, Value: expression.Compared(r.Facts)))
+            .Select(r => (Team: r, Value: expression.Compared(r.Design.Facts)))
             .Where(v => v.Value.HasValue)
             .OrderBy(v => better == Better.More ? -v.Value.Number : v.Value.Number)
             .ThenBy(v => Bounds.Preference(v.Value.Bound, better))

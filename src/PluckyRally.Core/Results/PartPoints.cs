@@ -8,11 +8,11 @@ internal static class PartPoints
         var value = assessment.Values[at];
         if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(new Absence.RuleMissed(failedBy.Rule)) }, pool);
-        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve is Curve.Place)) return Failure(plan, method, value, pool);
+        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve.ByPlace is not null)) return Failure(plan, method, value, pool);
 
-        var points = Curves.Points(plan.Curve, plan.Better, method.Wins, value.Value, pool);
+        var points = plan.Curve.PointsFor(value.Value, new(plan.Better, method.Wins, pool));
         if (!points.HasValue) return Failure(plan, method, value with { Value = points }, pool);
-        var clamped = Curves.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
+        var clamped = Arithmetic.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
         return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), plan.Part.Weight == 0 ? Bound.Exact : clamped.Bound, pool);
     }
 

@@ -55,7 +55,7 @@ internal sealed class QuickRedraw : IRedraw
         {
             var draw = new TeamDraw();
             var sign = playbook.Brief.Method.Wins == Wins.Highest ? 1 : -1;
-            draw._always = sign * (result.Bonuses.Sum(b => b.Points) - result.Deductions.Sum(d => d.Points));
+            draw._always = sign * (result.Design.Bonuses.Sum(b => b.Points) - result.Design.Deductions.Sum(d => d.Points));
             foreach (var part in result.Parts)
             {
                 if (part is { Plan: PartPlan.Measured measured, State: PartState.Scored }) draw._parts.Add(draw.Part(measured, part, result.Assessment.Design, playbook.Brief.Method.Wins));
@@ -124,8 +124,8 @@ internal sealed class QuickRedraw : IRedraw
             var part = plan.Is;
             for (var i = 0; i < attempts.Length; i++) _values[i] = attempts[i] is { } slots ? Value(slots, drawn) : new Worth(part.FailureValue ?? 0);
             var value = plan.Way.Combined(_values);
-            var points = Curves.Points(part.Curve, plan.Better, wins, value, pool);
-            return points.HasValue ? Curves.Clamp(points, part.Floor, part.Cap).Number * part.Weight : null;
+            var points = part.Curve.PointsFor(value, new(plan.Better, wins, pool));
+            return points.HasValue ? Arithmetic.Clamp(points, part.Floor, part.Cap).Number * part.Weight : null;
         }
 
         private Worth Value(int[][] slots, decimal[] drawn)

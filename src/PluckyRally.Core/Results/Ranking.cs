@@ -7,15 +7,14 @@ internal static class Ranking
     public static IReadOnlyList<TeamResult> Order(Playbook playbook, IReadOnlyList<TeamResult> results)
     {
         var method = playbook.Brief.Method;
-        foreach (var result in results) result.TieBreaks = [.. playbook.TieBreaks.Select(t => t.Value.Compared(result.Facts))];
+        var compared = results.Select(r => r with { TieBreaks = [.. playbook.TieBreaks.Select(t => t.Value.Compared(r.Design.Facts))] }).ToList();
         var compare = Comparer<TeamResult>.Create((one, other) => Compare(playbook, one, other).Order);
-        var placed = results.Where(r => r.Status == StandingStatus.Placed).OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
-        if (method.Ranking) GivePlaces(playbook, placed);
+        var placed = compared.Where(r => r.Status == StandingStatus.Placed).OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
         return
         [
-            .. placed,
-            .. Others(results, StandingStatus.Unfinished, method),
-            .. Others(results, StandingStatus.DidNotPlace, method),
+            .. method.Ranking ? Placed(playbook, placed) : placed,
+            .. Others(compared, StandingStatus.Unfinished, method),
+            .. Others(compared, StandingStatus.DidNotPlace, method),
         ];
     }
 
@@ -25,7 +24,7 @@ internal static class Ranking
         .ThenBy(r => method.Wins == Wins.Highest ? -r.Total : r.Total)
         .ThenBy(r => r.Team.Name, StringComparer.Ordinal);
 
-    private static void GivePlaces(Playbook playbook, List<TeamResult> placed)
+    private static IEnumerable<TeamResult> Placed(Playbook playbook, List<TeamResult> placed)
     {
         var group = 0;
         for (var from = 0; from < placed.Count;)
@@ -33,23 +32,25 @@ internal static class Ranking
             var to = from + 1;
             while (to < placed.Count && Compare(playbook, placed[from], placed[to]).Order == 0) to++;
             group++;
+
+            // The two teams on either side of a line are told what drew it, where their totals are the same.
+            var above = from > 0 ? Parted(playbook, placed[from - 1], placed[from]) : null;
+            var below = to < placed.Count ? Parted(playbook, placed[to - 1], placed[to]) : null;
             for (var i = from; i < to; i++)
             {
-                placed[i].Place = playbook.Brief.Method.Places == PlaceNumbers.Standard ? from + 1 : group;
-                placed[i].Sharing = to - from;
-            }
-
-            // The two teams on either side of the line are told what drew it, where their totals are the same.
-            if (from > 0 && placed[from].Total == placed[from - 1].Total)
-            {
-                var by = Compare(playbook, placed[from - 1], placed[from]).By;
-                placed[from - 1].PartedBy ??= by;
-                placed[from].PartedBy ??= by;
+                yield return placed[i] with
+                {
+                    Place = playbook.Brief.Method.Places == PlaceNumbers.Standard ? from + 1 : group,
+                    Sharing = to - from,
+                    PartedBy = (i == from ? above : null) ?? (i == to - 1 ? below : null),
+                };
             }
 
             from = to;
         }
     }
+
+    private static int? Parted(Playbook playbook, TeamResult one, TeamResult other) => one.Total == other.Total ? Compare(playbook, one, other).By : null;
 
     /// <summary>Who stands before whom, and by which tie-break (−1: the bound; null: the total).</summary>
     private static (int Order, int? By) Compare(Playbook playbook, TeamResult one, TeamResult other)
@@ -72,7 +73,7 @@ internal static class Ranking
     private static int Towards(Better better, decimal one, decimal other) => better == Better.More ? other.CompareTo(one) : one.CompareTo(other);
 
     /// <summary>Which of two values stands before the other; one that is there before none, and of equal ones the better bound.</summary>
-    private static int Towards(Better better, Worth one, Worth other)
+    internal static int Towards(Better better, Worth one, Worth other)
     {
         if (!one.HasValue || !other.HasValue) return other.HasValue.CompareTo(one.HasValue);
         var order = Towards(better, one.Number, other.Number);

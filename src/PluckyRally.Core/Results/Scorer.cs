@@ -16,15 +16,21 @@ public static class Scorer
     {
         var earlier = Earlier(playbook, teams, entries, round);
         var rules = Rules(playbook, earlier);
-        var comparing = playbook.Parts.Any(p => p.Curve.ComparesTeams);
-
-        var results = TeamRecord.Of(teams, entries, round)
-            .Select(record => new TeamResult(record, Choose(playbook, record, [.. record.Designs.Select(d => Assess(playbook, d, rules))], comparing, earlier)))
+        var points = new Points(playbook, earlier);
+        var designs = TeamRecord.Of(teams, entries, round)
+            .Select(record => (record, (IReadOnlyList<Assessment>)[.. record.Designs.Select(d => Assess(playbook, d, rules))]))
             .ToList();
-        foreach (var result in results) result.Parts = new PartResult[playbook.Parts.Count];
-        for (var i = 0; i < playbook.Parts.Count; i++) GivePoints(playbook, i, results, earlier);
-        foreach (var result in results) Totals.Add(playbook, result);
-        return Ranking.Order(playbook, results);
+        var chosen = DesignChoosing.Choose(playbook, designs, points);
+        var fields = playbook.Parts.Select((plan, at) => Field.Of(plan, at, chosen.Select(c => (c.Design.Design.Team.Team.Id, (IEnumerable<Assessment>)[c.Design])))).ToList();
+        return Ranking.Order(playbook, [.. chosen.Select((c, i) => Result(playbook, designs[i], c, design => points.Of(design.Design.Team.Team.Id, design, fields)))]);
+    }
+
+    private static TeamResult Result(Playbook playbook, (TeamRecord Record, IReadOnlyList<Assessment> Designs) team, (Assessment Design, ChosenBy By) chosen, Func<Assessment, DesignResult> points)
+    {
+        var result = points(chosen.Design);
+        var order = new DesignOrder(playbook);
+        var better = team.Designs.Where(d => d != chosen.Design).Select(points).Where(d => d.Total is not null && (d.Status, d.Total?.Number) != (result.Status, result.Total?.Number) && order.Compare(d, result) < 0).Order(order).FirstOrDefault();
+        return new(team.Record, result, chosen.By, better);
     }
 
     private static Dictionary<string, TeamResult> Earlier(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
@@ -60,60 +66,5 @@ public static class Scorer
 
         if (playbook.TakesAttempts && design.Waits(playbook.Brief.Trials) is { } waits) return new NoPlace.AttemptsOpen(waits);
         return outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.HoldsUp: true }) is { } open ? new NoPlace.RuleOpen(open.Rule, open.Attempt) : null;
-    }
-
-    private static Assessment Choose(Playbook playbook, TeamRecord record, IReadOnlyList<Assessment> designs, bool comparing, Dictionary<string, TeamResult> earlier)
-    {
-        if (designs.Count == 1) return designs[0];
-        switch (playbook.Brief.Trials.Designs)
-        {
-            case DesignChoice.Named:
-                return designs.FirstOrDefault(d => d.Design.Name == record.NamedDesign) ?? designs.First(d => d.Design.Name == record.LastDesign);
-            case DesignChoice.Last:
-                return designs.First(d => d.Design.Name == record.LastDesign);
-            default:
-                if (comparing) return designs.OrderBy(d => d.Status == StandingStatus.DidNotPlace).ThenBy(d => d.Status).ThenBy(d => FirstValue(playbook, d)).First();
-                var totals = designs.Select(d => (Assessment: d, Total: TotalAlone(playbook, record, d, earlier)));
-                var sign = playbook.Brief.Method.Wins == Wins.Highest ? -1 : 1;
-                return totals.OrderBy(t => Order(t.Assessment.Status)).ThenBy(t => t.Total is null).ThenBy(t => sign * t.Total).First().Assessment;
-        }
-    }
-
-    private static int Order(StandingStatus status) => status switch
-    {
-        StandingStatus.Placed => 0,
-        StandingStatus.Unfinished => 1,
-        _ => 2,
-    };
-
-    /// <summary>The first part's value, smaller meaning better; designs without one come last.</summary>
-    private static decimal FirstValue(Playbook playbook, Assessment design)
-    {
-        if (design.Values.Count == 0 || !design.Values[0].Value.HasValue) return decimal.MaxValue;
-        var value = design.Values[0].Value.Number;
-        return playbook.Parts[0].Better == Better.Less ? value : -value;
-    }
-
-    private static decimal? TotalAlone(Playbook playbook, TeamRecord record, Assessment design, Dictionary<string, TeamResult> earlier)
-    {
-        var alone = new TeamResult(record, design) { Parts = new PartResult[playbook.Parts.Count] };
-        for (var i = 0; i < playbook.Parts.Count; i++) GivePoints(playbook, i, [alone], earlier);
-        Totals.Add(playbook, alone);
-        return alone.Total;
-    }
-
-    private static void GivePoints(Playbook playbook, int at, IReadOnlyList<TeamResult> results, Dictionary<string, TeamResult> earlier)
-    {
-        var plan = playbook.Parts[at];
-        var pools = PartPools.Of(plan, at, results);
-        for (var i = 0; i < results.Count; i++)
-        {
-            var before = earlier.GetValueOrDefault(results[i].Team.Id)?.Assessment.Values[at];
-            var pool = pools[i] with
-            {
-                Earlier = before is null ? Worth.None(new Absence.NoEarlierRound()) : before.State == PartState.Scored ? before.Value : Worth.None(new Absence.NoEarlierSuccess()),
-            };
-            results[i].Parts[at] = PartPoints.Of(plan, results[i].Assessment, at, playbook.Brief.Method, pool);
-        }
     }
 }

@@ -34,46 +34,35 @@ internal sealed record Assessment(
 }
 
 /// <summary>A team's result in a round, and all that led to it.</summary>
-internal sealed class TeamResult(TeamRecord record, Assessment assessment)
+/// <param name="Record">What was recorded.</param>
+/// <param name="Design">The design that stands for it, with its points.</param>
+/// <param name="By">Why that one does.</param>
+/// <param name="Better">Another design that would have given more, among the same others; null where there is none.</param>
+internal sealed record TeamResult(TeamRecord Record, DesignResult Design, ChosenBy By, DesignResult? Better)
 {
-    public TeamRecord Record { get; } = record;
-
-    public Assessment Assessment { get; } = assessment;
+    public Assessment Assessment => Design.Assessment;
 
     public Team Team => Record.Team;
 
-    /// <summary>Why it is unfinished or does not place; null where it is placed.</summary>
-    public NoPlace? Why { get; set; } = assessment.Why;
+    public StandingStatus Status => Design.Status;
 
-    public StandingStatus Status => Why?.Status ?? StandingStatus.Placed;
+    /// <summary>Why it is unfinished or does not place, in words; empty where it is placed.</summary>
+    public string Reason => Design.Why?.Say() ?? "";
 
-    /// <summary>The same in words; empty where it is placed.</summary>
-    public string Reason => Why?.Say() ?? "";
+    public IReadOnlyList<PartResult> Parts => Design.Parts;
 
-    /// <summary>What figures read, points and total included.</summary>
-    public DesignFacts Facts => new(Assessment.Design, Assessment.Values, Parts, Total is { } total ? new Worth(total, Bound) : null);
+    public decimal? Total => Design.Total?.Number;
 
-    public PartResult[] Parts { get; set; } = [];
-
-    public IReadOnlyList<Deduction> Deductions { get; set; } = [];
-
-    /// <summary>Rules that were kept and give points, with the points at the shown precision.</summary>
-    public IReadOnlyList<(Rule Rule, decimal Points)> Bonuses { get; set; } = [];
-
-    /// <summary>The sum before the method's floor.</summary>
-    public decimal? Sum { get; set; }
-
-    public decimal? Total { get; set; }
-
-    public Bound Bound { get; set; }
-
-    public int? Place { get; set; }
-
-    public int Sharing { get; set; } = 1;
+    public Bound Bound => Design.Total?.Bound ?? Bound.Exact;
 
     /// <summary>The tie-breaks' values at their shown precision.</summary>
-    public Worth[] TieBreaks { get; set; } = [];
+    public IReadOnlyList<Worth> TieBreaks { get; init; } = [];
+
+    public int? Place { get; init; }
+
+    /// <summary>How many share the place.</summary>
+    public int Sharing { get; init; } = 1;
 
     /// <summary>What parted it from a team with the same total: a tie-break by its number, or the bound (−1).</summary>
-    public int? PartedBy { get; set; }
+    public int? PartedBy { get; init; }
 }

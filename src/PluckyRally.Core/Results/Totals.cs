@@ -4,44 +4,36 @@ namespace PluckyRally.Core;
 internal static class Totals
 {
     /// <summary>The sum of the parts as shown, then bonuses and deductions, then the method's floor.</summary>
-    public static void Add(Playbook playbook, TeamResult result)
+    public static DesignResult Of(Playbook playbook, Assessment assessment, IReadOnlyList<PartResult> parts)
     {
         var method = playbook.Brief.Method;
-        result.Deductions = [.. Deductions(playbook, result)];
-        result.Bonuses =
+        IReadOnlyList<Deduction> deductions = [.. Deductions(playbook, assessment)];
+        IReadOnlyList<(Rule Rule, decimal Points)> bonuses =
         [
-            .. result.Assessment.Rules
+            .. assessment.Rules
                 .GroupBy(o => o.Rule)
                 .Where(g => g.Key.Bonus > 0 && g.All(o => o.State == RuleState.Met))
                 .Select(g => (g.Key, Rounding.ToStep(g.Key.Bonus, method.Precision))),
         ];
-
-        // A part that turned out to have no value can leave the team unfinished even where nothing is left to record.
-        var open = Array.Find(result.Parts, p => p.Points is null);
-        if (open is not null)
-        {
-            result.Why ??= new NoPlace.PartOpen(open.Plan.Part, open.Value.Value.Absent!);
-            return;
-        }
+        if (parts.Any(p => p.Points is null)) return new(assessment, parts, deductions, bonuses, null, null);
 
         decimal sum = 0;
         var bound = Bound.Exact;
-        foreach (var part in result.Parts)
+        foreach (var part in parts)
         {
             sum += part.Points!.Value;
             bound = Bounds.Join(bound, part.Bound);
         }
 
         var sign = method.Wins == Wins.Highest ? -1 : 1;
-        foreach (var (_, points) in result.Bonuses) sum -= sign * points;
-        foreach (var deduction in result.Deductions) sum += sign * deduction.Points;
-        var total = Curves.Clamp(new Worth(sum, bound), method.Floor, null);
-        (result.Sum, result.Total, result.Bound) = (sum, total.Number, total.Bound);
+        foreach (var (_, points) in bonuses) sum -= sign * points;
+        foreach (var deduction in deductions) sum += sign * deduction.Points;
+        return new(assessment, parts, deductions, bonuses, sum, Arithmetic.Clamp(new Worth(sum, bound), method.Floor, null));
     }
 
-    private static IEnumerable<Deduction> Deductions(Playbook playbook, TeamResult result)
+    private static IEnumerable<Deduction> Deductions(Playbook playbook, Assessment assessment)
     {
-        foreach (var outcome in result.Assessment.Rules)
+        foreach (var outcome in assessment.Rules)
         {
             if (outcome.State != RuleState.Missed || outcome.Rule.IfMissed is not Consequence.Deduct deduct) continue;
             var excess = Math.Min(outcome.Excess, Most.Number);

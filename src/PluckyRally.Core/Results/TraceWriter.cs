@@ -8,11 +8,10 @@ internal static class TraceWriter
     {
         var steps = new List<TraceStep>();
         steps.AddRange(result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule));
-        if (result.Assessment.Design.Name.Length > 0)
-            steps.Add(Step(TraceKind.Value, "", $"The design that counts is “{result.Assessment.Design.Name}”."));
+        if (Design(result, playbook.Brief.Method) is { } design) steps.Add(Step(TraceKind.Value, "", design));
         foreach (var part in result.Parts) Part(steps, part, playbook.Brief.Method);
-        foreach (var (rule, points) in result.Bonuses) steps.Add(Bonus(rule, points, playbook.Brief.Method));
-        foreach (var deduction in result.Deductions) steps.Add(Deduction(deduction, playbook.Brief.Method));
+        foreach (var (rule, points) in result.Design.Bonuses) steps.Add(Bonus(rule, points, playbook.Brief.Method));
+        foreach (var deduction in result.Design.Deductions) steps.Add(Deduction(deduction, playbook.Brief.Method));
         Total(steps, playbook.Brief.Method, result);
         if (result.PartedBy is { } by) steps.Add(TieBreak(playbook, result, by));
         steps.Add(Step(TraceKind.Place, "", Place(playbook, result)));
@@ -21,6 +20,24 @@ internal static class TraceWriter
 
     private static TraceStep Step(TraceKind kind, string subject, string sentence, IReadOnlyList<Guid>? entries = null) =>
         new(kind, subject, sentence, null, "", entries ?? []);
+
+    /// <summary>Which design counts, why, and whether another would have given more; nothing where there is only a nameless one.</summary>
+    private static string? Design(TeamResult result, Method method)
+    {
+        var name = result.Assessment.Design.Name;
+        if (name.Length == 0 && result.By == ChosenBy.OnlyOne) return null;
+        var why = result.By switch
+        {
+            ChosenBy.OnlyOne => "",
+            ChosenBy.Best => ", the best one",
+            ChosenBy.Last => ", the last one",
+            ChosenBy.Named => ", because it was named",
+        };
+        var better = result.Better is { Total: { } total } other ? $" {Named(other.Assessment.Design.Name)} would have given {ReadingFormat.WithBound(ReadingFormat.Points(total.Number, method.Precision), total.Bound)}." : "";
+        return $"The design that counts is {Low(Named(name))}{why}.{better}";
+    }
+
+    private static string Named(string design) => design.Length > 0 ? $"“{design}”" : "The first design";
 
     private static TraceStep Rule(RuleOutcome outcome)
     {
@@ -52,7 +69,7 @@ internal static class TraceWriter
                 break;
             default:
                 // A part that gives points by its own rule has said so already.
-                if (result.Plan is PartPlan.Measured || result.Plan.Curve is not Curve.Raw) steps.Add(Step(TraceKind.Curve, part.Id, CurveTrace.Sentence(result.Plan, result)));
+                if (result.Plan is PartPlan.Measured || !result.Plan.Curve.IsValueItself) steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
                 if (result.Clamped != result.Curve + result.Value.Extra)
                     steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve + result.Value.Extra ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));
                 break;
@@ -143,10 +160,10 @@ internal static class TraceWriter
         var sum = string.Concat(amounts.Select((s, i) => i == 0
             ? s.AmountText
             : s.Amount < 0 ? " − " + ReadingFormat.Points(-s.Amount.Value, method.Precision) : " + " + s.AmountText));
-        var floor = result.Sum != total ? $" No total is below {ReadingFormat.Number(total)}." : "";
+        var floor = result.Design.Sum != total ? $" No total is below {ReadingFormat.Number(total)}." : "";
         var shown = ReadingFormat.Points(total, method.Precision);
         var sentence = amounts.Count > 1 || floor.Length > 0
-            ? $"{sum} = {ReadingFormat.Points(result.Sum!.Value, method.Precision)}.{floor}"
+            ? $"{sum} = {ReadingFormat.Points(result.Design.Sum!.Value, method.Precision)}.{floor}"
             : $"The total is {shown}.";
         steps.Add(new(TraceKind.Total, "", sentence, total, ReadingFormat.WithBound(shown, result.Bound), []));
     }

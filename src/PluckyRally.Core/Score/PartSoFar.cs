@@ -30,7 +30,7 @@ public sealed record PartSoFar(
         var part = plan.Part;
         var design = result.Assessment.Design;
         var value = result.Assessment.Values[at];
-        var points = result.Parts.Length > at ? result.Parts[at].Points : null;
+        var points = result.Parts[at].Points;
         return new(
             part.Id,
             Answered(part, design).GroupBy(a => a.Asked).ToDictionary(g => g.Key, g => g.Last().Answer),

@@ -18,6 +18,13 @@ public sealed class TeamRecord
         LastDesign = trials.Count == 0 ? "" : trials[^1].Design;
     }
 
+    /// <summary>How many trials for score had been recorded when a design was tried last.</summary>
+    internal int LastTrialOf(string design)
+    {
+        var trials = Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToList();
+        return trials.FindLastIndex(t => t.Design == design) + 1;
+    }
+
     /// <summary>The team.</summary>
     public Team Team { get; }
 

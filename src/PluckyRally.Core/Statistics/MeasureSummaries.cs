@@ -39,7 +39,7 @@ public static class MeasureSummaries
             SummaryOver.Attempts => Scorer.Designs(playbook, opened.Rally.Teams, opened.Rally.Entries, round)
                 .SelectMany(d => d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))),
             SummaryOver.Designs => Scorer.Designs(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(named.Of),
-            SummaryOver.Teams => Scorer.Results(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => named.Of(r.Facts)),
+            SummaryOver.Teams => Scorer.Results(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => named.Of(r.Design.Facts)),
         };
         return new(named.Id, named.Name, named.Shown.Unit, over, Summary.Of([.. values], playbook.Brief.Quartiles));
     }

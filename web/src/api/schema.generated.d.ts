@@ -1799,8 +1799,8 @@ export interface components {
              */
             amount: number;
         };
-        /** @description How a value becomes points. */
-        Curve: components["schemas"]["CurveRate"] | components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurveRaw"];
+        /** @description How a value becomes points. Each case stands in a file of its own, with all that it does. */
+        Curve: components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveRate"] | components["schemas"]["CurveRaw"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"];
         /** @description The points of the band that the value falls in, lower edge included. */
         CurveBands: {
             /** @enum {string} */

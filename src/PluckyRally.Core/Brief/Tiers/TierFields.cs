@@ -66,15 +66,6 @@ internal static class TierFields
         yield return field($"{at}/weight", TierFieldKind.Number, null);
         if (part is not Part.Measured measured) yield break;
         yield return field($"{at}/combine", TierFieldKind.Choice, [.. Enum.GetValues<Combine>().Select(Json.Word)]);
-        string[] numbers = measured.Curve switch
-        {
-            Curve.Rate => ["perUnit", "start"],
-            Curve.Between => ["from", "to", "points"],
-            Curve.Target => ["at", "points", "perUnit"],
-            Curve.ShareOfBest => ["points"],
-            Curve.Improvement => ["perPercent"],
-            _ => [],
-        };
-        foreach (var number in numbers) yield return field($"{at}/curve/{number}", TierFieldKind.Number, null);
+        foreach (var number in measured.Curve.Numbers) yield return field($"{at}/curve/{number}", TierFieldKind.Number, null);
     }
 }

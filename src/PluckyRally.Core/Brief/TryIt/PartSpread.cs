@@ -16,7 +16,7 @@ internal static class PartSpread
             PartPlan.Ordering { Is: var order } => new(0, (order.PerPair * order.Items.Count * (order.Items.Count - 1) / 2) + (order.PerPlace * order.Items.Count)),
             PartPlan.Rubric { Is: var rubric } => new(rubric.Criteria.Sum(c => Least(c)), rubric.Criteria.Sum(c => Most(c))),
             PartPlan.Tally or PartPlan.Pieces => null,
-            _ => Values(plan, brief) is { } values ? Points(plan, values) : null,
+            _ => Values(plan, brief) is { } values ? plan.Curve.Spread(values, plan.Better) : null,
         };
         if (points is null) return null;
         decimal Clamp(decimal p) => Math.Max(plan.Part.Floor ?? decimal.MinValue, Math.Min(plan.Part.Cap ?? decimal.MaxValue, p)) * plan.Part.Weight;
@@ -49,31 +49,6 @@ internal static class PartSpread
     }
 
     private static Stretch? Scale(Stretch? stretch, int times) => stretch is null ? null : new(stretch.Low * times, stretch.High * times);
-
-    private static Stretch? Points(PartPlan plan, Stretch values)
-    {
-        var (low, high) = (values.Low, values.High);
-        switch (plan.Curve)
-        {
-            case Curve.Place place:
-                return new(0, place.Points.Max());
-            case Curve.ShareOfBest share:
-                // Either way round, the weakest team gets the share that low is of high.
-                return new(high > 0 ? Math.Clamp(low * share.Points / high, 0, share.Points) : 0, share.Points);
-            case Curve.Improvement:
-                return null;
-            default:
-                var at = plan.Curve switch
-                {
-                    Curve.Bands bands => bands.Edges.Select(e => e.From),
-                    Curve.Target target => [target.At],
-                    _ => [],
-                };
-                var points = at.Where(v => v > low && v < high).Append(low).Append(high)
-                    .Select(v => Curves.Points(plan.Curve, plan.Better, Wins.Highest, new Worth(v), Pool.Empty).Number).ToList();
-                return new(points.Min(), points.Max());
-        }
-    }
 
     private static decimal Least(RubricCriterion criterion) => criterion.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min();
 

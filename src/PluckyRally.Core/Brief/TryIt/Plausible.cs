@@ -7,6 +7,9 @@ public sealed record Stretch(decimal Low, decimal High)
 {
     /// <summary>How far it goes.</summary>
     public decimal Length => High - Low;
+
+    /// <summary>Whether a value lies inside, not at an end.</summary>
+    internal bool Contains(decimal value) => value > Low && value < High;
 }
 
 /// <summary>What teams will probably reach.</summary>

@@ -20,7 +20,7 @@ internal abstract partial record PartPlan
         public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
         public override string Say() => Is.SecondsPerWrong is { } seconds
-            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one, {MethodWords.Say(Curve, this)}."
+            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one, {Curve.Say(this)}."
             : $"{Items} into {Is.Names.Count} bins: {ReadingFormat.Number(Is.Right)} for each right one, {ReadingFormat.Number(Is.Wrong)} for each wrong one, {ReadingFormat.Number(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {ReadingFormat.Number(Is.AllRightBonus)} more when all are right" : "")}.";
 
         private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
@@ -43,8 +43,8 @@ internal abstract partial record PartPlan
             if (part.SecondsPerWrong is not { } seconds) return new(part);
             found.Unless(seconds >= 0, "/secondsPerWrong", "A wrong item cannot save time.", "Use 0 or more.");
             if (part.Curve is null) found.Add("/curve", "Where time counts, a curve must turn it into points.", "Use points by place or between two times.");
-            else CheckCurve(part.Curve, Better.Less, mayBeNegative: false, found);
-            found.Unless(part.Curve is not Core.Curve.Raw || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
+            else part.Curve.Check(Better.Less, mayBeNegative: false, found);
+            found.Unless(part.Curve is not { IsValueItself: true } || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
             return new(part);
         }
     }

@@ -19,7 +19,7 @@ internal abstract partial record PartPlan
 
         public override string Show(Worth value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
 
-        public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {MethodWords.Say(Is.Curve, this)}.";
+        public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {Is.Curve.Say(this)}.";
 
         public override PartValue Value(DesignRecord design, Trials trials) => BudgetScore.Value(Is, design);
 
@@ -32,8 +32,8 @@ internal abstract partial record PartPlan
             foreach (var price in part.Prices) found.Unless(price.Each >= 0, $"/prices/{price.Id}/each", "A price cannot be below zero.", "Use 0 or more.");
             found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");
             found.Unless(part.ReturnPercent is >= 0 and <= 100, "/returnPercent", "The share must be from 0 to 100.", "Use 100 for the full price.");
-            CheckCurve(part.Curve, part.Value == BudgetValue.Left ? Better.More : Better.Less, mayBeNegative: false, found);
-            found.Unless(part.Curve is not Curve.Raw || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest), "/curve", "This would reward the wrong way round.", "Use what is left where the highest total wins, what is spent where the lowest wins.");
+            part.Curve.Check(part.Value == BudgetValue.Left ? Better.More : Better.Less, mayBeNegative: false, found);
+            found.Unless(!part.Curve.IsValueItself || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest), "/curve", "This would reward the wrong way round.", "Use what is left where the highest total wins, what is spent where the lowest wins.");
             return new(part);
         }
     }

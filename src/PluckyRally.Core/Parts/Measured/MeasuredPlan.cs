@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
         public override Better Better => Is.Combine == Combine.Successes ? Better.More : Is.Better;
 
         /// <summary>How attempts become one. Under a target curve the best is the one nearest to the mark.</summary>
-        public Way Way { get; } = new(Is.Combine, Is.Better, Is.BestOf ?? 1, Is.FailureValue ?? 0, Is.Curve is Curve.Target target ? target.At : null);
+        public Way Way { get; } = new(Is.Combine, Is.Better, Is.BestOf ?? 1, Is.FailureValue ?? 0, Is.Curve.Mark);
 
         /// <summary>
         /// How a measure's attempts become one where the expression is over combined measures: as the part says, in the measure's
@@ -49,7 +49,7 @@ internal abstract partial record PartPlan
             ? ReadingFormat.Value(value, plain)
             : ReadingFormat.Amount(value, Rounding.Decimals(value), Is.Combine == Combine.Successes ? "" : Expression.Unit);
 
-        public override string Say() => $"{MethodWords.Say(Is.Curve, this)}.{Attempts()}";
+        public override string Say() => $"{Is.Curve.Say(this)}.{Attempts()}";
 
         public override PartValue Value(DesignRecord design, Trials trials) =>
             MeasuredScore.Value(this, trials, design);
@@ -69,7 +69,7 @@ internal abstract partial record PartPlan
                 return null;
             }
 
-            CheckCurve(part.Curve, part.Better, value.Value.Measures.Any(m => m.Negative), found);
+            part.Curve.Check(part.Better, value.Value.Measures.Any(m => m.Negative), found);
             return new(part, value.Value);
         }
 

@@ -23,7 +23,7 @@ internal abstract partial record PartPlan
         {
             var faults = string.Join("", Is.Faults.Select(f => $" {f.Name} costs {ReadingFormat.Number(f.Seconds)} s."));
             var items = Is.PointsPerItem != 0 ? $" {MethodWords.Points(Is.PointsPerItem)} for each item brought over." : "";
-            return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {MethodWords.Say(Is.Curve, this)}.{faults}{items}";
+            return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
         }
 
         public override PartValue Value(DesignRecord design, Trials trials) => RelayScore.Value(Is, design);
@@ -36,8 +36,8 @@ internal abstract partial record PartPlan
             found.Ids(part.Faults.Select(f => f.Id), "/faults", "fault");
             found.Count(part.Faults, 50, "/faults", "faults");
             foreach (var fault in part.Faults) found.Unless(fault.Seconds >= 0, $"/faults/{fault.Id}/seconds", "A fault cannot make a team faster.", "Use 0 or more.");
-            CheckCurve(part.Curve, Better.Less, mayBeNegative: false, found);
-            found.Unless(part.Curve is not Curve.Raw || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
+            part.Curve.Check(Better.Less, mayBeNegative: false, found);
+            found.Unless(!part.Curve.IsValueItself || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
             return new(part);
         }
     }

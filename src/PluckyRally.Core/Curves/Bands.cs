@@ -1,0 +1,61 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Bands), "bands")]
+public abstract partial record Curve
+{
+    /// <summary>The points of the band that the value falls in, lower edge included.</summary>
+    /// <param name="Edges">Bands by their lower edge, rising.</param>
+    /// <param name="Below">Points below the first edge.</param>
+    public sealed record Bands(IReadOnlyList<Band> Edges, decimal Below = 0) : Curve
+    {
+        /// <summary>How far before an edge the points of the band below are drawn: less than any step.</summary>
+        private const decimal JustBelow = 0.0000001m;
+
+        internal override IEnumerable<decimal> Knots => Edges.Select(e => e.From);
+
+        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) =>
+            Knots.Where(over.Contains).SelectMany(edge => new[] { (edge, edge - JustBelow), (edge, edge) }).Prepend((over.Low, over.Low)).Append((over.High, over.High));
+
+        internal override void Check(Better better, bool mayBeNegative, Findings found)
+        {
+            found.Unless(Edges.Count > 0, "/curve/edges", "There are no bands yet.", "Add the first: from which value, how many points.");
+            found.Count(Edges, 100, "/curve/edges", "bands");
+            for (var i = 1; i < Edges.Count; i++)
+                found.Unless(Edges[i].From > Edges[i - 1].From, $"/curve/edges/{i}/from", "The bands do not rise.", $"Start this band above {ReadingFormat.Number(Edges[i - 1].From)}.");
+        }
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at)
+        {
+            var band = Edges.Count - 1;
+            while (band >= 0 && value.Number < Edges[band].From) band--;
+            var points = band < 0 ? Below : Edges[band].Points;
+            var reachable = value.Bound switch
+            {
+                Bound.Exact => [],
+                Bound.AtLeast => Edges.Skip(band + 1).Select(e => e.Points),
+                Bound.AtMost => Edges.Take(Math.Max(band, 0)).Select(e => e.Points).Concat(band >= 0 ? [Below] : []),
+                Bound.Unclear => Edges.Select(e => e.Points).Append(Below),
+            };
+            var others = reachable.Where(p => p != points).ToList();
+            var bound = others.Count == 0 ? Bound.Exact
+                : others.All(p => p > points) ? Bound.AtLeast
+                : others.All(p => p < points) ? Bound.AtMost
+                : Bound.Unclear;
+            return new(points, bound);
+        }
+
+        internal override string Say(PartPlan part) =>
+            string.Join(", ", Edges.Select(b => $"{MethodWords.Points(b.Points)} from {part.ShowStated(b.From)}")) + (Below != 0 ? $", {MethodWords.Points(Below)} below" : "");
+
+        internal override string Step(PartPlan part, PartResult result) => Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
+            ? $"From {part.ShowStated(band.From)} on: {MethodWords.Points(result.Curve)}."
+            : $"Below {part.ShowStated(Edges[0].From)}: {MethodWords.Points(result.Curve)}.";
+    }
+}
+
+/// <summary>One band: from this value on, so many points.</summary>
+/// <param name="From">Lower edge, included.</param>
+/// <param name="Points">Points in the band.</param>
+public sealed record Band(decimal From, decimal Points);

@@ -1,0 +1,29 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Between), "between")]
+public abstract partial record Curve
+{
+    /// <summary>0 at <paramref name="From"/>, all points at <paramref name="To"/>, a straight line between, nothing beyond.</summary>
+    /// <param name="From">The value that gives 0; may lie above <paramref name="To"/>, not on it.</param>
+    /// <param name="To">The value that gives all points.</param>
+    /// <param name="Points">All points.</param>
+    public sealed record Between(decimal From, decimal To, decimal Points) : Curve
+    {
+        internal override IReadOnlyList<string> Numbers => ["from", "to", "points"];
+
+        internal override IEnumerable<decimal> Knots => [From, To];
+
+        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+            found.Unless(From != To, "/curve/to", "The value for all points is the value for none.", "Make them differ.");
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at) =>
+            Arithmetic.Clamp(Share(Arithmetic.Plus(value, new Worth(-From)), Points, To - From), Math.Min(0, Points), Math.Max(0, Points));
+
+        internal override string Say(PartPlan part) => $"from 0 points at {part.ShowStated(From)} up to {MethodWords.Points(Points)} at {part.ShowStated(To)}";
+
+        internal override string Step(PartPlan part, PartResult result) =>
+            $"0 points at {part.ShowStated(From)} and {ReadingFormat.Number(Points)} at {part.ShowStated(To)}: {ReadingFormat.Number(result.Value.Value.Number)} is worth {ReadingFormat.Number(result.Curve)}.";
+    }
+}

@@ -1,0 +1,86 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+/// <summary>How a value becomes points. Each case stands in a file of its own, with all that it does.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+public abstract partial record Curve
+{
+    private Curve()
+    {
+    }
+
+    /// <summary>Whether points depend on the other teams.</summary>
+    internal virtual bool ComparesTeams => false;
+
+    /// <summary>The points by place, for a curve that goes by nothing else; null for all others.</summary>
+    internal virtual IReadOnlyList<decimal>? ByPlace => null;
+
+    /// <summary>Whether the value itself is the points.</summary>
+    internal virtual bool IsValueItself => false;
+
+    /// <summary>The mark that the best attempt is nearest to; null where more or less is better.</summary>
+    internal virtual decimal? Mark => null;
+
+    /// <summary>Its numbers that a tier may change, by their names in the document.</summary>
+    internal virtual IReadOnlyList<string> Numbers => [];
+
+    /// <summary>Adds what is wrong with it.</summary>
+    /// <param name="better">Which direction of the value is better.</param>
+    /// <param name="mayBeNegative">Whether the value can be below zero.</param>
+    /// <param name="found">Collects what is wrong, by places below the part's.</param>
+    internal virtual void Check(Better better, bool mayBeNegative, Findings found)
+    {
+    }
+
+    /// <summary>The points for a value, bounded as the value is; none where they would be too large to write down.</summary>
+    internal Worth PointsFor(Worth value, CurveAt at)
+    {
+        try
+        {
+            return Arithmetic.InRange(WorkedOut(value, at));
+        }
+        catch (OverflowException)
+        {
+            return Arithmetic.TooLarge;
+        }
+    }
+
+    /// <summary>The curve in words for pupils, without a full stop.</summary>
+    internal abstract string Say(PartPlan part);
+
+    /// <summary>The curve with a team's numbers put in, as a sentence.</summary>
+    internal abstract string Step(PartPlan part, PartResult result);
+
+    /// <summary>The values at which it bends.</summary>
+    internal virtual IEnumerable<decimal> Knots => [];
+
+    /// <summary>The values to draw it at, each with the value whose points stand there; null where it cannot be drawn over values.</summary>
+    internal virtual IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) => Evenly(over).Concat(Knots.Where(over.Contains)).Select(v => (v, v));
+
+    /// <summary>The fewest and the most points over what teams will probably reach; null where nobody knows.</summary>
+    internal virtual Stretch? Spread(Stretch values, Better better)
+    {
+        var points = Knots.Where(values.Contains).Append(values.Low).Append(values.High)
+            .Select(v => PointsFor(new Worth(v), new(better, Wins.Highest, Pool.Empty)).Number)
+            .ToList();
+        return new(points.Min(), points.Max());
+    }
+
+    /// <summary>The points for a value; what is too large for the numbers of this machine is caught above.</summary>
+    private protected abstract Worth WorkedOut(Worth value, CurveAt at);
+
+    /// <summary>value · points ÷ whole, multiplied first so that what comes out even stays even.</summary>
+    private protected static Worth Share(Worth value, decimal points, decimal whole) =>
+        Arithmetic.Over(Arithmetic.Scale(value, points), new Worth(whole));
+
+    private static IEnumerable<decimal> Evenly(Stretch over) => Enumerable.Range(0, Samples + 1).Select(i => over.Low + (over.Length * i / Samples));
+
+    private const int Samples = 48;
+}
+
+/// <summary>What a curve knows beyond the value.</summary>
+/// <param name="Better">Which direction of the value is better.</param>
+/// <param name="Wins">Which total wins.</param>
+/// <param name="Pool">What the value is compared with.</param>
+internal readonly record struct CurveAt(Better Better, Wins Wins, Pool Pool);

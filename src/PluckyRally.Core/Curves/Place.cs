@@ -1,0 +1,58 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Place), "place")]
+public abstract partial record Curve
+{
+    /// <summary>Points by place among the teams that place and have a value.</summary>
+    /// <param name="Points">For first, second and so on; 0 past the end.</param>
+    /// <param name="Ties">What tied teams get.</param>
+    public sealed record Place(IReadOnlyList<decimal> Points, PlaceTies Ties = PlaceTies.BetterPlace) : Curve
+    {
+        internal override bool ComparesTeams => true;
+
+        internal override IReadOnlyList<decimal> ByPlace => Points;
+
+        internal override IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) => null;
+
+        internal override Stretch Spread(Stretch values, Better better) => new(0, Points.Max());
+
+        internal override void Check(Better better, bool mayBeNegative, Findings found)
+        {
+            found.Unless(Points.Count > 0, "/curve/points", "The list of points by place is empty.", "Write for example 10, 8, 6.");
+            found.Count(Points, Most.Teams, "/curve/points", "places");
+        }
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at) => new(OfPlace(at.Pool.Place, at.Pool.Tied), BoundOf(value.Bound, at));
+
+        internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(ReadingFormat.Number))} points by place";
+
+        internal override string Step(PartPlan part, PartResult result) =>
+            $"{StandingsWriter.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";
+
+        /// <summary>The points of a place, for so many teams that tie for it.</summary>
+        private decimal OfPlace(int first, int tied)
+        {
+            decimal At(int number) => number >= 1 && number <= Points.Count ? Points[number - 1] : 0;
+            return Ties == PlaceTies.BetterPlace || tied <= 1 ? At(first) : Enumerable.Range(first, tied).Sum(At) / tied;
+        }
+
+        private static Bound BoundOf(Bound value, CurveAt at)
+        {
+            if (value is Bound.Exact or Bound.Unclear) return value;
+            var couldImprove = value == Bound.AtLeast == (at.Better == Better.More);
+            return couldImprove == (at.Wins == Wins.Highest) ? Bound.AtLeast : Bound.AtMost;
+        }
+    }
+}
+
+/// <summary>What teams get that tie for a place.</summary>
+public enum PlaceTies
+{
+    /// <summary>The points of the best place they fill.</summary>
+    BetterPlace,
+
+    /// <summary>The mean of the points of the places they fill.</summary>
+    ShareMean,
+}

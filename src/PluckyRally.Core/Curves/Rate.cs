@@ -1,0 +1,37 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Rate), "rate")]
+public abstract partial record Curve
+{
+    /// <summary>So many points for each unit: start + perUnit · v.</summary>
+    /// <param name="PerUnit">Points for one unit of the value.</param>
+    /// <param name="Start">Points at zero.</param>
+    public sealed record Rate(decimal PerUnit, decimal Start = 0) : Curve
+    {
+        internal override IReadOnlyList<string> Numbers => ["perUnit", "start"];
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at) => Arithmetic.Plus(new Worth(Start), Arithmetic.Scale(value, PerUnit));
+
+        internal override string Say(PartPlan part) => Start == 0
+            ? $"{MethodWords.Points(PerUnit)} for each {part.One}{Limits(part.Part)}"
+            : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each {part.One}{Limits(part.Part)}";
+
+        internal override string Step(PartPlan part, PartResult result)
+        {
+            var (each, v, points) = (ReadingFormat.Number(PerUnit), ReadingFormat.Number(result.Value.Value.Number), ReadingFormat.Number(result.Curve));
+            return Start == 0
+                ? $"{MethodWords.Points(PerUnit)} for each {part.One}: {each} × {v} = {points}."
+                : $"{MethodWords.Points(Start)} and {each} for each {part.One}: {ReadingFormat.Number(Start)} + {each} × {v} = {points}.";
+        }
+
+        private static string Limits(Part part) => (part.Floor, part.Cap) switch
+        {
+            ({ } floor, { } cap) => $", at least {ReadingFormat.Number(floor)} and at most {ReadingFormat.Number(cap)}",
+            ({ } floor, null) => $", at least {ReadingFormat.Number(floor)}",
+            (null, { } cap) => $", at most {ReadingFormat.Number(cap)}",
+            _ => "",
+        };
+    }
+}

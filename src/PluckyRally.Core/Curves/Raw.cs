@@ -1,0 +1,19 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Raw), "raw")]
+public abstract partial record Curve
+{
+    /// <summary>The value itself.</summary>
+    public sealed record Raw : Curve
+    {
+        internal override bool IsValueItself => true;
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at) => value;
+
+        internal override string Say(PartPlan part) => "the value itself is the points";
+
+        internal override string Step(PartPlan part, PartResult result) => $"The value itself: {ReadingFormat.Number(result.Curve)}.";
+    }
+}

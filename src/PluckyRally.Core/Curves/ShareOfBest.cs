@@ -1,0 +1,42 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(ShareOfBest), "shareOfBest")]
+public abstract partial record Curve
+{
+    /// <summary>A share of all points, measured against the best team that places.</summary>
+    /// <param name="Points">What the best gets.</param>
+    public sealed record ShareOfBest(decimal Points) : Curve
+    {
+        internal override bool ComparesTeams => true;
+
+        internal override IReadOnlyList<string> Numbers => ["points"];
+
+        /// <summary>Either way round, the weakest team gets the share that low is of high.</summary>
+        internal override Stretch Spread(Stretch values, Better better) =>
+            new(values.High > 0 ? Math.Clamp(values.Low * Points / values.High, 0, Points) : 0, Points);
+
+        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+            found.Unless(better == Better.More || !mayBeNegative, "/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at)
+        {
+            var best = at.Pool.Best;
+            if (at.Better == Better.More)
+                return !best.HasValue || best.Number <= 0 || value.Number <= 0 ? new(0) : Arithmetic.Clamp(Share(value, Points, best.Number), 0, Points);
+            if (value.Number == 0) return new(Points);
+            return !best.HasValue || best.Number <= 0 ? new(0) : Arithmetic.Clamp(Arithmetic.Over(new Worth(Points * best.Number), value), 0, Points);
+        }
+
+        internal override string Say(PartPlan part) => $"{MethodWords.Points(Points)} for the best team, the others in proportion";
+
+        internal override string Step(PartPlan part, PartResult result)
+        {
+            var (all, v, best) = (ReadingFormat.Number(Points), ReadingFormat.Number(result.Value.Value.Number), ReadingFormat.Number(result.Pool.Best.Number));
+            return part.Better == Better.More
+                ? $"{all} × {v} ÷ {best} (the best) = {ReadingFormat.Number(result.Curve)}."
+                : $"{all} × {best} (the best) ÷ {v} = {ReadingFormat.Number(result.Curve)}.";
+        }
+    }
+}

@@ -1,0 +1,36 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Target), "target")]
+public abstract partial record Curve
+{
+    /// <summary>All points on the mark, fewer for each unit off it, never below 0.</summary>
+    /// <param name="At">The mark.</param>
+    /// <param name="Points">Points on the mark.</param>
+    /// <param name="PerUnit">Points lost per unit off it, above 0.</param>
+    public sealed record Target(decimal At, decimal Points, decimal PerUnit) : Curve
+    {
+        internal override decimal? Mark => At;
+
+        internal override IReadOnlyList<string> Numbers => ["at", "points", "perUnit"];
+
+        internal override IEnumerable<decimal> Knots => [At];
+
+        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+            found.Unless(PerUnit > 0, "/curve/perUnit", "Being off the mark must cost something.", "Write the points lost per unit, above zero.");
+
+        /// <summary>A value beyond a bound may lie nearer to the mark or farther off.</summary>
+        private protected override Worth WorkedOut(Worth value, CurveAt at) =>
+            Arithmetic.Clamp(new Worth(Points - (PerUnit * Math.Abs(value.Number - At)), value.Bound == Bound.Exact ? Bound.Exact : Bound.Unclear), 0, null);
+
+        internal override string Say(PartPlan part) =>
+            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} less for each {part.One} off it";
+
+        internal override string Step(PartPlan part, PartResult result)
+        {
+            var off = ReadingFormat.Number(Math.Abs(result.Value.Value.Number - At));
+            return $"{off} off the mark of {part.ShowStated(At)}: {ReadingFormat.Number(Points)} − {ReadingFormat.Number(PerUnit)} × {off}, not below 0, = {ReadingFormat.Number(result.Curve)}.";
+        }
+    }
+}

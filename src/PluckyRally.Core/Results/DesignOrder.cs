@@ -1,0 +1,34 @@
+namespace PluckyRally.Core;
+
+/// <summary>Which of a team's designs is the better one.</summary>
+/// <param name="playbook">The edition.</param>
+internal sealed class DesignOrder(Playbook playbook) : IComparer<DesignResult>
+{
+    /// <summary>
+    /// One that places before one that has not finished, before one that does not place; then the best total, its bound, the
+    /// tie-breaks, and the parts' values in the method's order. The better one stands before; 0 where nothing parts them.
+    /// </summary>
+    public int Compare(DesignResult? one, DesignResult? other)
+    {
+        if (one is null || other is null) return (other is null).CompareTo(one is null);
+        var order = one.Status.CompareTo(other.Status);
+        if (order != 0) return order;
+        order = Ranking.Towards(playbook.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less, one.Total ?? None, other.Total ?? None);
+        if (order != 0) return order;
+        foreach (var tieBreak in playbook.TieBreaks)
+        {
+            order = Ranking.Towards(tieBreak.Is.Better, tieBreak.Value.Compared(one.Facts), tieBreak.Value.Compared(other.Facts));
+            if (order != 0) return order;
+        }
+
+        for (var i = 0; i < playbook.Parts.Count; i++)
+        {
+            order = Ranking.Towards(playbook.Parts[i].Better, one.Assessment.Values[i].Value, other.Assessment.Values[i].Value);
+            if (order != 0) return order;
+        }
+
+        return 0;
+    }
+
+    private static readonly Worth None = Worth.None(new Absence.NoPointsYet());
+}

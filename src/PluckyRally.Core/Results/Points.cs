@@ -1,0 +1,24 @@
+namespace PluckyRally.Core;
+
+/// <summary>Gives a design its points.</summary>
+/// <param name="playbook">The edition.</param>
+/// <param name="earlier">The results of the round before, by team.</param>
+internal sealed class Points(Playbook playbook, IReadOnlyDictionary<string, TeamResult> earlier)
+{
+    /// <summary>The points of a design, held against the fields of the parts.</summary>
+    public DesignResult Of(string team, Assessment design, IReadOnlyList<Field> fields)
+    {
+        var before = earlier.GetValueOrDefault(team);
+        var parts = new PartResult[fields.Count];
+        for (var at = 0; at < parts.Length; at++)
+            parts[at] = PartPoints.Of(playbook.Parts[at], design, at, playbook.Brief.Method, fields[at].PoolOf(team, design.Values[at], Earlier(before, at)));
+        return Totals.Of(playbook, design, parts);
+    }
+
+    private static Worth Earlier(TeamResult? before, int at) => before switch
+    {
+        null => Worth.None(new Absence.NoEarlierRound()),
+        _ when before.Assessment.Values[at] is { State: PartState.Scored } known => known.Value,
+        _ => Worth.None(new Absence.NoEarlierSuccess()),
+    };
+}
