@@ -32,6 +32,46 @@ public sealed class CurveTests
         Points(Sample.Part("v", new Curve.Between(60, 20, 50), Better.Less), typed, precision: 0.01m).ShouldBe(points);
 
     [Theory]
+    [InlineData("20", 0)]
+    [InlineData("24.9", 0)]
+    [InlineData("25", 2)]
+    [InlineData("34.9", 4)]
+    [InlineData("3", 0)]
+    public void Full_steps_count_when_they_are_completed(string typed, decimal points) =>
+        Points(Sample.Part("v", new Curve.FullSteps(20, 5, 2)), typed).ShouldBe(points);
+
+    [Theory]
+    [InlineData("20", 0)]
+    [InlineData("15.1", 0)]
+    [InlineData("15", 2)]
+    [InlineData("0", 8)]
+    public void Full_steps_can_go_down(string typed, decimal points) =>
+        Points(Sample.Part("v", new Curve.FullSteps(20, 5, 2, Down: true), Better.Less), typed).ShouldBe(points);
+
+    [Theory]
+    [InlineData("27+", false, Bound.AtLeast)]
+    [InlineData("12+", false, Bound.AtLeast)]
+    [InlineData("12-", false, Bound.Exact)]
+    [InlineData("12+", true, Bound.AtMost)]
+    [InlineData("27+", true, Bound.Exact)]
+    public void A_bound_travels_through_full_steps_and_stops_where_there_are_none(string typed, bool down, Bound bound)
+    {
+        var rally = new Happening(Sample.Simple(curve: new Curve.FullSteps(20, 5, 2, down)), "A");
+        rally.Counted("A", typed);
+        rally.Standing("A").Bound.ShouldBe(bound);
+    }
+
+    [Fact]
+    public void Full_steps_say_how_many_and_a_step_of_nothing_is_refused()
+    {
+        var rally = new Happening(Sample.Simple(curve: new Curve.FullSteps(20, 5, 1)), "A");
+        rally.Counted("A", "33");
+        rally.Standing("A").Why.ShouldContain(s => s.Sentence == "2 full steps of 5 cm above 20 cm: 2 × 1 = 2.");
+        MethodWords.Say(rally.Playbook)[0].ShouldContain("1 point for each full 5 cm above 20 cm");
+        Playbook.For(new Edition { Brief = Sample.Simple(curve: new Curve.FullSteps(20, 0, 1)) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/parts/part/curve/each");
+    }
+
+    [Theory]
     [InlineData("2.6", 16)]
     [InlineData("3.0", 20)]
     [InlineData("3.4", 16)]

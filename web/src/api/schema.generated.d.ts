@@ -1800,7 +1800,7 @@ export interface components {
             amount: number;
         };
         /** @description How a value becomes points. Each case stands in a file of its own, with all that it does. */
-        Curve: components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveRate"] | components["schemas"]["CurveRaw"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"];
+        Curve: components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurveFullSteps"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveRate"] | components["schemas"]["CurveRaw"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"];
         /** @description The points of the band that the value falls in, lower edge included. */
         CurveBands: {
             /** @enum {string} */
@@ -1833,6 +1833,31 @@ export interface components {
              * @description All points.
              */
             points: number;
+        };
+        /** @description So many points for every completed step from a start, such as 1 for each full 5 cm above 20 cm; none before the first. */
+        CurveFullSteps: {
+            /** @enum {string} */
+            kind: "fullSteps";
+            /**
+             * Format: double
+             * @description The start.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description How much one step is, above 0.
+             */
+            each: number;
+            /**
+             * Format: double
+             * @description Points for each step.
+             */
+            points: number;
+            /**
+             * @description Whether steps go down from the start; otherwise up.
+             * @default false
+             */
+            down: boolean;
         };
         /** @description Points per percent of change for the better against the team's round before. */
         CurveImprovement: {

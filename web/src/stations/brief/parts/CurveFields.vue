@@ -13,6 +13,7 @@ const curve = defineModel<Curve>({ required: true })
 const kinds: Pairs<Curve['kind']> = [
   ['rate', 'so many for each unit'],
   ['bands', 'by bands'],
+  ['fullSteps', 'for each full step'],
   ['between', 'in proportion between two values'],
   ['place', 'by place'],
   ['shareOfBest', 'as a share of the best team'],
@@ -23,6 +24,7 @@ const kinds: Pairs<Curve['kind']> = [
 const fresh: Record<Curve['kind'], Curve> = {
   rate: { kind: 'rate', perUnit: 1, start: 0 },
   bands: { kind: 'bands', edges: [{ from: 0, points: 0 }], below: 0 },
+  fullSteps: { kind: 'fullSteps', from: 0, each: 5, points: 1, down: false },
   between: { kind: 'between', from: 0, to: 10, points: 10 },
   place: { kind: 'place', points: [10, 8, 6, 4], ties: 'betterPlace' },
   shareOfBest: { kind: 'shareOfBest', points: 50 },
@@ -33,6 +35,10 @@ const fresh: Record<Curve['kind'], Curve> = {
 const kind = computed({
   get: () => curve.value.kind,
   set: (value) => (curve.value = structuredClone(fresh[value])),
+})
+const side = computed({
+  get: () => (curve.value.kind === 'fullSteps' && curve.value.down ? 'below' : 'above'),
+  set: (value) => curve.value.kind === 'fullSteps' && (curve.value.down = value === 'below'),
 })
 const one = computed(() => props.unit || 'one')
 const places = computed({
@@ -62,6 +68,20 @@ function addBand() {
     <template v-if="curve.kind === 'rate'">
       : <InlineNumber v-model="curve.start" label="Points to begin with" :at="`${at}/start`" /> to begin with and
       <InlineNumber v-model="curve.perUnit" label="Points for each unit" :at="`${at}/perUnit`" /> for each {{ one }}.
+    </template>
+    <template v-else-if="curve.kind === 'fullSteps'">
+      : <InlineNumber v-model="curve.points" label="Points for each full step" :at="`${at}/points`" /> for each full
+      <InlineNumber v-model="curve.each" label="How much one step is" :at="`${at}/each`" wide />
+      <InlineChoice
+        v-model="side"
+        label="Which way the steps go"
+        :at="`${at}/down`"
+        :options="[
+          ['above', 'above'],
+          ['below', 'below'],
+        ]"
+      />
+      <InlineNumber v-model="curve.from" label="Where the steps begin" :at="`${at}/from`" wide />.
     </template>
     <template v-else-if="curve.kind === 'between'">
       : 0 at <InlineNumber v-model="curve.from" label="Value for no points" :at="`${at}/from`" wide />, rising to

@@ -1,0 +1,48 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(FullSteps), "fullSteps")]
+public abstract partial record Curve
+{
+    /// <summary>So many points for every completed step from a start, such as 1 for each full 5 cm above 20 cm; none before the first.</summary>
+    /// <param name="From">The start.</param>
+    /// <param name="Each">How much one step is, above 0.</param>
+    /// <param name="Points">Points for each step.</param>
+    /// <param name="Down">Whether steps go down from the start; otherwise up.</param>
+    public sealed record FullSteps(decimal From, decimal Each, decimal Points, bool Down = false) : Curve
+    {
+        /// <summary>No picture shows more steps than this.</summary>
+        private const int MostDrawn = 200;
+
+        /// <summary>How far before a step the points of the one below are drawn: less than any reading's step.</summary>
+        private const decimal JustBefore = 0.0000001m;
+
+        internal override IReadOnlyList<string> Numbers => ["from", "each", "points"];
+
+        internal override IEnumerable<decimal> Knots => Enumerable.Range(0, MostDrawn + 1).Select(step => From + (Sign * step * Each));
+
+        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) =>
+            Knots.Where(over.Contains).SelectMany(step => new[] { (step, step - (Sign * JustBefore)), (step, step) }).Prepend((over.Low, over.Low)).Append((over.High, over.High));
+
+        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+            found.Unless(Each > 0, "/curve/each", "A step must be above zero.", "Write how much one step is, for example 5.");
+
+        private protected override Worth WorkedOut(Worth value, CurveAt at) => Arithmetic.Scale(Steps(value), Points);
+
+        internal override string Say(PartPlan part) => $"{MethodWords.Points(Points)} for each full {part.ShowStated(Each)} {Side} {part.ShowStated(From)}";
+
+        internal override string Step(PartPlan part, PartResult result)
+        {
+            var steps = Steps(result.Value.Value).Number;
+            return $"{ReadingFormat.Number(steps)} full {(steps == 1 ? "step" : "steps")} of {part.ShowStated(Each)} {Side} {part.ShowStated(From)}: {ReadingFormat.Number(steps)} × {ReadingFormat.Number(Points)} = {ReadingFormat.Number(result.Curve)}.";
+        }
+
+        private string Side => Down ? "below" : "above";
+
+        private int Sign => Down ? -1 : 1;
+
+        private Worth Steps(Worth value) =>
+            Arithmetic.Clamp(Arithmetic.Floor(Arithmetic.Over(Arithmetic.Scale(Arithmetic.Plus(value, new Worth(-From)), Sign), new Worth(Each))), 0, null);
+    }
+}
