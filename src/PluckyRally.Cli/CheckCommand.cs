@@ -17,6 +17,12 @@ internal static class CheckCommand
         if (RallyFile.Say(path, read.Problems, error) != 0 || !read.IsOk) return 2;
         var opened = OpenedRally.Open(read.Value.Value);
         if (RallyFile.Say(path, opened.Problems, error) != 0 || !opened.IsOk) return 2;
+        if (RallyFile.Say(path, opened.Value.Notes, error) != 0)
+        {
+            error.WriteLine($"{path}: These entries are set aside: they are kept and not scored.");
+            return 2;
+        }
+
         output.WriteLine($"{path}: a rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries, in order.");
         return 0;
     }

@@ -28,11 +28,11 @@ internal static class SchemasCommand
     /// <summary>The schemas by file name.</summary>
     public static IEnumerable<(string Name, string Text)> All() =>
     [
-        ("brief.schema.json", Schema(typeof(Brief), Brief.FormatName)),
-        ("rally.schema.json", Schema(typeof(Rally), Rally.FormatName)),
+        ("brief.schema.json", Schema(typeof(Brief), Brief.FormatName, Brief.NewestVersion)),
+        ("rally.schema.json", Schema(typeof(Rally), Rally.FormatName, Rally.NewestVersion)),
     ];
 
-    private static string Schema(Type type, string format)
+    private static string Schema(Type type, string format, int version)
     {
         var explanations = Explanations();
         var schema = (JsonObject)Core.Json.Options.GetJsonSchemaAsNode(type, new JsonSchemaExporterOptions
@@ -44,7 +44,7 @@ internal static class SchemasCommand
         ((JsonObject)properties["format"]!)["const"] = format;
         schema["required"] = new JsonArray([.. (schema["required"] as JsonArray)?.Select(n => n!.DeepClone()) ?? [], "format", "version"]);
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
-        schema.Insert(1, "title", $"{format}, version {Brief.NewestVersion}");
+        schema.Insert(1, "title", $"{format}, version {version}");
         return schema.ToJsonString(Readable) + "\n";
     }
 

@@ -14,11 +14,13 @@ internal static class ScoreCommand
         var opened = OpenedRally.Open(read.Value.Value);
         if (RallyFile.Say(options.File, opened.Problems, error) != 0 || !opened.IsOk) return 2;
 
+        RallyFile.Say(options.File, [.. opened.Value.Notes.Select(p => p with { What = $"Set aside: {p.What}" })], error);
         var rally = opened.Value.Rally;
         var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
         var standings = Scorer.Score(opened.Value.Playbook, rally.Teams, rally.Entries, round);
+        standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
         if (options.Why is { } team) return Why(standings, team, output, error);
-        if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round))));
+        if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round), opened.Value.Aside)));
         else StandingsTable.Write(rally, standings, output);
         return 0;
     }
@@ -74,4 +76,4 @@ internal static class ScoreCommand
 }
 
 /// <summary>Everything that is known of a scored round.</summary>
-internal sealed record ScoredRally(string Rally, Standings Standings, IReadOnlyList<MeasureSummary> Statistics, Confidence Confidence);
+internal sealed record ScoredRally(string Rally, Standings Standings, IReadOnlyList<MeasureSummary> Statistics, Confidence Confidence, IReadOnlyList<SetAside> SetAside);

@@ -17,6 +17,8 @@ internal static class StandingsTable
         foreach (var row in standings.Rows.Where(r => r.Reason.Length > 0)) output.WriteLine($"{row.Name}: {row.Reason}");
         foreach (var near in standings.Rows.SelectMany(r => r.TooNear.Select(t => $"{r.Name}: {t}"))) output.WriteLine(near);
         foreach (var award in standings.Awards) output.WriteLine(award.Says);
+        if (standings.Closed is { Scoring: null }) output.WriteLine("This round was closed before its places were kept; they are worked out today.");
+        foreach (var changed in standings.Closed?.Differences ?? []) output.WriteLine($"{changed.Name} was {changed.Had} when the round was closed, and is {changed.Has} today.");
         foreach (var finding in standings.Findings) output.WriteLine(finding);
         if (standings.Provisional) output.WriteLine("Some points depend on teams that are not finished, so they can still change.");
     }

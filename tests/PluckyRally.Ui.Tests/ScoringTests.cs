@@ -60,6 +60,35 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
     }
 
     [Fact]
+    public async Task What_is_set_aside_is_said_with_its_reason_and_can_be_struck_out()
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
+        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, "The slowest millrace"), "Odd entries");
+        var file = JsonNode.Parse(await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken))!.AsObject();
+        var team = file["teams"]![0]!["id"]!.GetValue<string>();
+        file["entries"] = new JsonArray(new JsonObject
+        {
+            ["kind"] = "trialRecorded",
+            ["id"] = Guid.NewGuid().ToString(),
+            ["team"] = team,
+            ["outcome"] = "counted",
+            ["readings"] = new JsonArray(new JsonObject { ["measure"] = "time", ["typed"] = "a while" }),
+        });
+        using var sent = await http.PostAsync("/api/files", new StringContent(file.ToJsonString(), System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        var odd = JsonNode.Parse(await sent.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!["id"]!.GetValue<string>();
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/rallies/{odd}/results");
+        desk.See("1 entry is set aside: kept, and not scored.");
+        desk.Driver.FindElement(By.CssSelector("details.aside summary")).Click();
+        desk.See("Plovers, round 1: a while");
+        desk.See("“a while” cannot be read");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Strike it out");
+        desk.Until(() => desk.Driver.FindElements(By.CssSelector("details.aside")).Count == 0, "the note to go");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
     public void A_void_attempt_needs_a_reason_and_uses_none_up()
     {
         var walk = OpenWindow(_server.Address, 800, 1280);

@@ -29,6 +29,27 @@ public sealed class ShelfTests : IDisposable
     }
 
     [Fact]
+    public async Task What_could_not_have_been_recorded_is_said_before_a_file_is_taken_in_and_can_be_struck_out()
+    {
+        var entry = new Entry.TrialRecorded { Id = Guid.NewGuid(), Team = "terns", Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "caught", Typed = "a lot" }] };
+        var file = Json.Write(new Rally { Name = "Odd", Edition = new() { Brief = Sample.Brief() }, Teams = [new() { Id = "terns", Name = "Terns" }], Entries = [entry] });
+        var looked = await RunningApp.Read(await _app.Post("/api/files/look", file));
+        looked.GetProperty("says").GetString()!.ShouldContain("1 entry more is kept, but set aside and not scored");
+        looked.GetProperty("warnings")[0].GetProperty("at").GetString().ShouldBe("/entries/0/readings/0/typed");
+
+        var rally = (await RunningApp.Read(await _app.Post("/api/files", file))).GetProperty("id").GetGuid();
+        var aside = (await _app.Get<JsonElement>($"/api/rallies/{rally}")).GetProperty("aside");
+        aside[0].GetProperty("entry").GetProperty("id").GetGuid().ShouldBe(entry.Id);
+        aside[0].GetProperty("problems")[0].GetProperty("what").GetString()!.ShouldContain("cannot be read as a number");
+        (await _app.Get<JsonElement>($"/api/rallies/{rally}/file")).GetProperty("entries").GetArrayLength().ShouldBe(1);
+
+        var strike = new Entry.StruckOut { Id = Guid.NewGuid(), Team = "terns", Entry = entry.Id, Reason = "set aside" };
+        (await _app.Post($"/api/rallies/{rally}/entries", Json.Write<Entry>(strike))).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (await _app.Get<JsonElement>($"/api/rallies/{rally}")).GetProperty("aside").GetArrayLength().ShouldBe(0);
+        (await _app.Get<JsonElement>($"/api/rallies/{rally}/file")).GetProperty("entries").GetArrayLength().ShouldBe(2);
+    }
+
+    [Fact]
     public async Task What_is_put_away_is_off_the_shelf_and_comes_back()
     {
         var id = await _app.AddBrief(Sample.Brief());

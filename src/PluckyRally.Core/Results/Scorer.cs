@@ -3,6 +3,9 @@ namespace PluckyRally.Core;
 /// <summary>Works out a round: pure, from the edition, the teams and the entries.</summary>
 public static class Scorer
 {
+    /// <summary>Counts up when the same log can come to other points or places; a closed round says which one it was closed with.</summary>
+    public const int Version = 2;
+
     /// <summary>The standings of a round, with the reasons for every number.</summary>
     /// <param name="playbook">The edition, made ready.</param>
     /// <param name="teams">The teams, in any order.</param>

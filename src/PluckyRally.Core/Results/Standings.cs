@@ -27,6 +27,9 @@ public sealed record Standings
     /// <summary>Control and benchmark values to hold the teams' values against.</summary>
     public IReadOnlyList<Reference> References { get; init; } = [];
 
+    /// <summary>For a closed round: what is different today from when it was closed; absent while it is open.</summary>
+    public ClosedComparison? Closed { get; init; }
+
     /// <summary>What the class as a whole shows, as sentences.</summary>
     public IReadOnlyList<string> Findings { get; init; } = [];
 

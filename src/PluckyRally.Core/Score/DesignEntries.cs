@@ -36,16 +36,40 @@ internal static class DesignEntries
         found.Unless(noted.Labels.Count <= 20 && noted.Labels.All(l => l.Key.Length is > 0 and <= 40 && l.Value.Length <= 40), "/labels", "There are too many labels, or one is too long.", "Keep to 20, each of at most 40 characters.");
     }
 
-    /// <summary>After a failed attempt a brief may ask for a fresh build: the next trial must name a new revision.</summary>
+    /// <summary>After a failed attempt a brief may ask for a fresh build: an attempt after it must name a new revision.</summary>
+    /// <param name="trials">How the brief tests.</param>
+    /// <param name="trial">The trial.</param>
+    /// <param name="log">What is in the log.</param>
+    /// <param name="found">Collects what is wrong.</param>
     public static void CheckFreshBuild(Trials trials, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, Findings found)
     {
-        if (!trials.FreshBuildAfterFailure) return;
-        var before = Log.Standing(log).OfType<Entry.TrialRecorded>()
-            .Where(t => t.Team == trial.Team && t.Round == trial.Round && t.Design == trial.Design && t.Purpose == Purpose.Score && t.Outcome != TrialOutcome.Void && t.Id != trial.Id)
-            .ToList();
-        var failed = before.Where(t => t.Outcome == TrialOutcome.Failed).Select(t => t.Revision).DefaultIfEmpty(0).Max();
-        found.Unless(trial.Revision > failed, "/revision", $"Revision {trial.Revision} has failed, and this brief asks for a fresh build.", $"Build anew and record it as revision {failed + 1}.");
-        if (trials.FreshBuilds is { } most)
-            found.Unless(trial.Revision - 1 <= most, "/revision", $"This brief allows {most} fresh {(most == 1 ? "build" : "builds")}.", "The team's attempts are over; mark those that are left as failed.");
+        var others = Log.Standing(log).Where(e => e.Id != trial.Id).Append(trial).Select(e => (0, e));
+        if (OnOldBuilds(trials, others).Where(o => o.Entry.Id == trial.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);
+    }
+
+    /// <summary>Trials that were made on a build that had failed before, or on more fresh builds than the brief allows, each with what is wrong.</summary>
+    public static IEnumerable<(int At, Entry Entry, Problem Problem)> OnOldBuilds(Trials trials, IEnumerable<(int At, Entry Entry)> standing)
+    {
+        if (!trials.FreshBuildAfterFailure) yield break;
+        var scored = standing.Where(e => e.Entry is Entry.TrialRecorded { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void }).Select(e => (e.At, Trial: (Entry.TrialRecorded)e.Entry));
+        foreach (var design in scored.GroupBy(e => (e.Trial.Team, e.Trial.Round, e.Trial.Design)))
+        {
+            var places = design.ToDictionary(e => e.Trial.Id, e => e.At);
+            var failed = 0;
+            foreach (var attempt in DesignRecord.Numbered([.. design.Select(e => e.Trial)]))
+            {
+                var fails = failed;
+                foreach (var trial in attempt.Trials)
+                {
+                    if (trial.Revision <= failed)
+                        yield return (places[trial.Id], trial, new("/revision", $"Revision {failed} has failed, and this brief asks for a fresh build.", $"Build anew and record it as revision {failed + 1}."));
+                    else if (trials.FreshBuilds is { } most && trial.Revision - 1 > most)
+                        yield return (places[trial.Id], trial, new("/revision", $"This brief allows {most} fresh {(most == 1 ? "build" : "builds")}.", "The team's attempts are over; mark those that are left as failed."));
+                    else if (trial.Outcome == TrialOutcome.Failed) fails = Math.Max(fails, trial.Revision);
+                }
+
+                failed = fails;
+            }
+        }
     }
 }

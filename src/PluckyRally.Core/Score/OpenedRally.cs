@@ -1,10 +1,19 @@
 namespace PluckyRally.Core;
 
-/// <summary>A rally that has been looked through: its edition can be run and every entry was understood.</summary>
-/// <param name="Rally">The rally, readings worked out in the edition's units.</param>
+/// <summary>A rally that has been looked through: its edition can be run, and what is scored was understood.</summary>
+/// <param name="Rally">The rally with the entries that are scored, readings worked out in the edition's units.</param>
 /// <param name="Playbook">Its edition, made ready.</param>
 public sealed record OpenedRally(Rally Rally, Playbook Playbook)
 {
+    /// <summary>All entries as they were received, those that are set aside among them.</summary>
+    public required IReadOnlyList<Entry> Received { get; init; }
+
+    /// <summary>The entries that are not scored.</summary>
+    public required IReadOnlyList<SetAside> Aside { get; init; }
+
+    /// <summary>What is wrong with the entries that are set aside and stand.</summary>
+    public IReadOnlyList<Problem> Notes => [.. Aside.Where(a => !a.Struck).SelectMany(a => a.Problems)];
+
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
 
@@ -21,46 +30,30 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         rally = rally with { Edition = playbook.Value.Edition };
         if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
 
-        var entries = new List<Entry>(rally.Entries.Count);
-        var seen = new Dictionary<Guid, Entry>(rally.Entries.Count);
-        for (var i = 0; i < rally.Entries.Count; i++)
-        {
-            var came = rally.Entries[i];
-            var inner = new Findings($"/entries/{i}");
-            if (seen.TryGetValue(came.Id, out var known))
-            {
-                // The same entry twice is one entry.
-                inner.Unless(Json.Write(known) == Json.Write(came), "/id", "Another entry has this id and says something else.", "Give one of them an id of its own, or leave it out.");
-            }
-            else
-            {
-                var entry = Recorder.Understand(playbook.Value, rally.Teams, came, inner);
-                if (entry is Entry.StruckOut strike) inner.Unless(seen.ContainsKey(strike.Entry), "/entry", "There is no earlier entry with this id to strike out.", "Put the strike behind the entry, or leave it out.");
-                seen.Add(came.Id, came);
-                entries.Add(entry);
-            }
-
-            found.Under("", inner);
-            if (found.Problems.Count >= Most.Problems) break;
-        }
-
-        if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
+        var (entries, aside) = SetAside.Sort(playbook.Value, rally.Teams, rally.Entries);
 
         // What was recorded is understood by the edition as it was begun; what counts, by what is left of it.
         var cut = LessonCuts.Lay(rally.Edition, entries);
         var run = ReferenceEquals(cut, rally.Edition) ? playbook : Playbook.For(cut);
-        return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value)) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+        return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Received = rally.Entries, Aside = aside }) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
     }
 
     /// <summary>
-    /// The rally with one more entry that was accepted. Only what changes the edition or strikes something out makes it
-    /// necessary to look through all of it again.
+    /// The rally with one more entry that was accepted. Only what can change other entries makes it necessary to look through all of
+    /// them again.
     /// </summary>
     public Result<OpenedRally> With(Entry accepted)
     {
-        var rally = Rally with { Entries = [.. Rally.Entries, accepted] };
-        return accepted is Entry.StruckOut or Entry.AttemptsCut or Entry.PlacesOpened ? Open(rally) : Result<OpenedRally>.Ok(this with { Rally = rally });
+        IReadOnlyList<Entry> received = [.. Received, accepted];
+        return ChangesOthers(accepted)
+            ? Open(Rally with { Entries = received })
+            : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
     }
+
+    /// <summary>Whether an entry can change what another one is worth: by the edition, by striking it out, or by asking for a fresh build.</summary>
+    private bool ChangesOthers(Entry accepted) =>
+        accepted is Entry.StruckOut or Entry.AttemptsCut or Entry.PlacesOpened
+        || (accepted is Entry.TrialRecorded { Outcome: TrialOutcome.Failed } && Playbook.Brief.Trials.FreshBuildAfterFailure);
 
     private static void CheckTeams(IReadOnlyList<Team> teams, Findings found)
     {

@@ -11,7 +11,12 @@ public static class Recorder
     /// <param name="teams">The rally's teams.</param>
     /// <param name="entry">As it came.</param>
     /// <param name="log">What is in the log already, for what depends on it: which entry is struck out, how many attempts are left.</param>
-    public static Result<Entry> Accept(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log)
+    public static Result<Entry> Accept(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log) => Accept(playbook, teams, entry, log, log);
+
+    /// <summary>The same for a rally that has been looked through; what is set aside in it can be struck out.</summary>
+    public static Result<Entry> Accept(OpenedRally opened, Entry entry) => Accept(opened.Playbook, opened.Rally.Teams, entry, opened.Rally.Entries, opened.Received);
+
+    private static Result<Entry> Accept(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log, IReadOnlyList<Entry> received)
     {
         var found = new Findings();
         var taken = Understand(playbook, teams, entry, found);
@@ -20,11 +25,14 @@ public static class Recorder
         switch (taken)
         {
             case Entry.StruckOut strike:
-                found.Unless(log.Any(e => e.Id == strike.Entry), "/entry", "There is no such entry to strike out.", "Reload the page; it may have been struck out already.");
+                found.Unless(received.Any(e => e.Id == strike.Entry), "/entry", "There is no such entry to strike out.", "Reload the page; it may have been struck out already.");
                 break;
             case Entry.TrialRecorded { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } trial when found.Problems.Count == 0:
                 LeftOver(playbook, trial, log, found);
                 DesignEntries.CheckFreshBuild(playbook.Brief.Trials, trial, log, found);
+                break;
+            case Entry.RoundClosed closed when found.Problems.Count == 0:
+                taken = closed with { Kept = ClosedRound.Of(playbook, teams, log, closed.Round) };
                 break;
             case Entry.Returned returned when found.Problems.Count == 0:
                 BudgetEntries.CheckAgainst(log, returned, found);

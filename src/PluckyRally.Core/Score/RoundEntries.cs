@@ -7,7 +7,11 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>A round was closed: nothing more is recorded in it until it is opened again.</summary>
-    public sealed record RoundClosed : Entry;
+    public sealed record RoundClosed : Entry
+    {
+        /// <summary>What the round came to then, worked out when the entry is taken in; absent in logs of before this was kept.</summary>
+        public ClosedRound? Kept { get; init; }
+    }
 
     /// <summary>A closed round was opened again.</summary>
     public sealed record RoundReopened : Entry;

@@ -90,7 +90,7 @@ public sealed record TeamSheet
             Rules = [.. playbook.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
             Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, result.Record, numbers))],
-            AsOf = rally.Entries.Count,
+            AsOf = opened.Received.Count,
             Designs = SheetDesign.Of(playbook, result.Record, design.Name),
             References = ReferenceTrial.Of(playbook, rally.Entries, team, round),
             Cleared = inLesson.Cleared,

@@ -47,7 +47,7 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
             if (!rally.IsOk) return Result<LookedAt>.Refused(rally.Problems);
             var opened = OpenedRally.Open(rally.Value.Value);
             return opened.IsOk
-                ? Result<LookedAt>.Ok(new(ImportedSort.Rally, opened.Value.Rally.Name, $"A rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies.", 0, rally.Problems))
+                ? Result<LookedAt>.Ok(new(ImportedSort.Rally, opened.Value.Rally.Name, $"A rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies.{SetAside(opened.Value)}", 0, [.. rally.Problems, .. opened.Value.Notes]))
                 : Result<LookedAt>.Refused(opened.Problems);
         }
 
@@ -63,6 +63,14 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
             brief.Problems));
     }
 
+    /// <summary>What is not scored is said before the file is taken in.</summary>
+    private static string SetAside(OpenedRally opened) => opened.Aside.Count(a => !a.Struck) switch
+    {
+        0 => "",
+        1 => " 1 entry more is kept, but set aside and not scored:",
+        var more => $" {more} entries more are kept, but set aside and not scored:",
+    };
+
     private async Task<Result<Imported>> ImportBrief(string json, CancellationToken stop)
     {
         var document = DocumentReader.Brief(json);
@@ -77,7 +85,7 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
         if (!document.IsOk) return Result<Imported>.Refused(document.Problems);
         var opened = OpenedRally.Open(document.Value.Value);
         if (!opened.IsOk) return Result<Imported>.Refused(opened.Problems);
-        var id = await log.Add(opened.Value.Rally, await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop), stop);
-        return Result<Imported>.Ok(new(ImportedSort.Rally, id, document.Problems));
+        var id = await log.Add(opened.Value.Rally with { Entries = opened.Value.Received }, await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop), stop);
+        return Result<Imported>.Ok(new(ImportedSort.Rally, id, [.. document.Problems, .. opened.Value.Notes]));
     }
 }

@@ -49,14 +49,14 @@ public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, Tim
         if (found.Has(entry.Id)) return Result<Recorded>.Ok(new(found, Fresh: false));
         if (!found.Opened.IsOk) return Result<Recorded>.Refused(found.Opened.Problems);
         if (refuse(found) is { } forbidden) return Result<Recorded>.Refused(forbidden);
-        var accepted = Recorder.Accept(found.Opened.Value.Playbook, found.Rally.Teams, entry, found.Rally.Entries);
+        var accepted = Recorder.Accept(found.Opened.Value, entry);
         if (!accepted.IsOk) return Result<Recorded>.Refused(accepted.Problems);
 
         // What would make the rally impossible to open again is not written down.
         var grown = found.Opened.Value.With(accepted.Value);
         if (!grown.IsOk) return Result<Recorded>.Refused(grown.Problems);
         await writer.Append(rally, accepted.Value);
-        var now = found with { Rally = grown.Value.Rally, Opened = grown };
+        var now = found with { Rally = found.Rally with { Entries = grown.Value.Received }, Opened = grown };
         kept.Keep(now, forgotten);
         return Result<Recorded>.Ok(new(now, Fresh: true));
     }

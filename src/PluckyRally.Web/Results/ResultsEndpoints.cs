@@ -18,6 +18,6 @@ internal static class ResultsEndpoints
         var opened = found.Opened;
         if (!opened.IsOk) return new Refused(opened.Problems);
         var standings = Scorer.Score(opened.Value.Playbook, opened.Value.Rally.Teams, opened.Value.Rally.Entries, round);
-        return TypedResults.Ok(standings with { Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
+        return TypedResults.Ok(standings with { Closed = ClosedRound.Compare(opened.Value, standings), Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
     }
 }

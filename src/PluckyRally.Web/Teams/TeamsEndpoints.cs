@@ -112,6 +112,11 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
         new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams, rally.Entries);
 }
 
+/// <summary>An entry that is kept and not scored.</summary>
+/// <param name="Entry">The entry as it came.</param>
+/// <param name="Problems">What is wrong with it, and what would do.</param>
+public sealed record EntryAside(Entry Entry, IReadOnlyList<Problem> Problems);
+
 /// <summary>A rally with what every station needs of it.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
@@ -122,6 +127,7 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
 /// <param name="Entries">How many entries there are.</param>
 /// <param name="Unread">How many more there are that this version does not understand.</param>
+/// <param name="Aside">Entries that are kept and not scored, because they are not understood or not allowed.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
@@ -138,6 +144,7 @@ public sealed record RallyOpened(
     int Rounds,
     int Entries,
     int Unread,
+    IReadOnlyList<EntryAside> Aside,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
     IReadOnlyList<string> Scoring,
@@ -153,8 +160,9 @@ public sealed record RallyOpened(
         opened.Playbook.Edition.Tier,
         opened.Rally.Teams,
         opened.Rounds,
-        opened.Rally.Entries.Count,
+        opened.Received.Count,
         opened.Rally.Unread.Count,
+        [.. opened.Aside.Where(a => !a.Struck).Select(a => new EntryAside(a.Entry, a.Problems))],
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         opened.Playbook.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
         MethodWords.Say(opened.Playbook),

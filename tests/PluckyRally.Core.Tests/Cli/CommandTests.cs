@@ -49,11 +49,22 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void Everything_wrong_with_a_file_goes_to_the_error_stream_and_the_exit_code_is_2()
     {
-        var file = Write(File.ReadAllText(Example()).Replace("\"20\"", "\"tall\"", StringComparison.Ordinal));
+        var file = Write(File.ReadAllText(Example()).Replace("\"title\": \"A brief\"", "\"title\": \"\"", StringComparison.Ordinal));
         Score(file).ShouldBe(2);
         _output.ToString().ShouldBeEmpty();
+        _error.ToString().ShouldContain("/edition/brief/title: The brief has no title.");
+    }
+
+    [Fact]
+    public void What_is_set_aside_is_listed_beside_the_standings_and_makes_a_check_fail()
+    {
+        var file = Write(File.ReadAllText(Example()).Replace("\"20\"", "\"tall\"", StringComparison.Ordinal));
+        Score(file).ShouldBe(0);
+        _output.ToString().ShouldContain("unfinished");
         _error.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries).Length.ShouldBe(2);
-        _error.ToString().ShouldContain("/entries/0/readings/0/typed: “tall” cannot be read as a number.");
+        _error.ToString().ShouldContain("/entries/0/readings/0/typed: Set aside: “tall” cannot be read as a number.");
+        CheckCommand.Run(file, _output, _error).ShouldBe(2);
+        _error.ToString().ShouldContain("These entries are set aside: they are kept and not scored.");
     }
 
     [Theory]

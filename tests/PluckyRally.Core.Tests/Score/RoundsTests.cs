@@ -30,6 +30,34 @@ public sealed class RoundsTests
     }
 
     [Fact]
+    public void A_closed_round_keeps_its_places_and_says_what_has_changed_since()
+    {
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks");
+        var first = rally.Counted("Terns", "20+");
+        rally.Counted("Whelks", "12");
+        Compare(rally).ShouldBeNull();
+        rally.Keep(new Entry.RoundClosed { Id = rally.NextId() });
+        Compare(rally).ShouldNotBeNull().ShouldSatisfyAllConditions(c => c.Scoring.ShouldBe(Scorer.Version), c => c.Differences.ShouldBeEmpty());
+
+        // It can be read back from a file, as the log keeps it.
+        var kept = DocumentReader.KeptEntry(Json.Write(rally.Log[^1])).ShouldBeOfType<Entry.RoundClosed>().Kept.ShouldNotBeNull();
+        kept.Rows.Select(r => (r.Team, r.Place, r.Total, r.Bound)).ShouldBe([("terns", 1, 20m, Bound.AtLeast), ("whelks", 2, 12m, Bound.Exact)]);
+        Compare(rally, new Entry.StruckOut { Id = rally.NextId(), Entry = first })!.Differences.Select(d => $"{d.Name}: {d.Had}, {d.Has}").ShouldBe(["Whelks: 2nd with 12.0, 1st with 12.0", "Terns: 1st with at least 20.0, unfinished"]);
+    }
+
+    [Fact]
+    public void A_round_that_was_closed_before_places_were_kept_says_so()
+    {
+        Compare(_rally, new Entry.RoundClosed { Id = _rally.NextId() })!.Scoring.ShouldBeNull();
+    }
+
+    private static ClosedComparison? Compare(Happening rally, params Entry[] more)
+    {
+        var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, .. more] }).OrThrow();
+        return ClosedRound.Compare(opened, Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, 1));
+    }
+
+    [Fact]
     public void What_the_log_has_from_before_stays_and_counts()
     {
         _rally.Counted("Terns", "12");

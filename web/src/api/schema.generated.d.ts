@@ -1682,6 +1682,56 @@ export interface components {
             number: number;
             shows: components["schemas"]["WallShows"];
         };
+        /** @description How a closed round differs today. */
+        ClosedComparison: {
+            /**
+             * Format: int32
+             * @description The version of the scoring that it was closed with; absent where the round was closed before places were kept.
+             */
+            scoring?: null | number;
+            /** @description The teams for which today's standings say something else. */
+            differences: components["schemas"]["ClosedDifference"][];
+        };
+        /** @description A team that stands otherwise than when its round was closed. */
+        ClosedDifference: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description How it stood, such as "1st with 28.0". */
+            had: string;
+            /** @description How it stands today. */
+            has: string;
+        };
+        /** @description What a round came to when it was closed. */
+        ClosedRound: {
+            /**
+             * Format: int32
+             * @description The version of the scoring that worked it out, see int Scorer.Version.
+             */
+            scoring: number;
+            /** @description The teams in order of standing. */
+            rows: components["schemas"]["ClosedRow"][];
+        };
+        /** @description A team's line when its round was closed. */
+        ClosedRow: {
+            /** @description The team's id. */
+            team: string;
+            /** @description Whether it had a place. */
+            status: components["schemas"]["StandingStatus"];
+            /**
+             * Format: int32
+             * @description The place; absent where it had none.
+             */
+            place?: null | number;
+            /**
+             * Format: double
+             * @description The total; absent where it had none.
+             */
+            total?: null | number;
+            /** @description Whether the total was a bound. */
+            bound: components["schemas"]["Bound"];
+        };
         CodeTyped: {
             code: string;
             /** @default  */
@@ -2033,6 +2083,10 @@ export interface components {
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
+        };
+        EntryAside: {
+            entry: components["schemas"]["Entry"];
+            problems: components["schemas"]["Problem"][];
         };
         /** @description The class makes fewer attempts than the brief says. Each team's first ones count, the same for all. */
         EntryAttemptsCut: {
@@ -2867,6 +2921,7 @@ export interface components {
         EntryRoundClosed: {
             /** @enum {string} */
             kind: "roundClosed";
+            kept?: null | components["schemas"]["ClosedRound"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -4709,6 +4764,7 @@ export interface components {
             entries: number;
             /** Format: int32 */
             unread: number;
+            aside: components["schemas"]["EntryAside"][];
             forms: {
                 [key: string]: string[];
             };
@@ -5312,6 +5368,7 @@ export interface components {
             awards: components["schemas"]["AwardResult"][];
             /** @description Control and benchmark values to hold the teams' values against. */
             references: components["schemas"]["Reference"][];
+            closed?: null | components["schemas"]["ClosedComparison"];
             /** @description What the class as a whole shows, as sentences. */
             findings: string[];
         };

@@ -2,6 +2,7 @@
 import { computed, provide, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '../api/client'
+import AsideNote from './AsideNote.vue'
 import BuntingRoute from './BuntingRoute.vue'
 import LoadNote from './LoadNote.vue'
 import TopBar from './TopBar.vue'
@@ -63,6 +64,8 @@ provide(openRally, {
 })
 /** Entries that only a newer version understands are kept, and that is said where the teacher looks. */
 const unread = computed(() => (place.value === 'desk' ? (places.desk.data.value?.unread ?? 0) : 0))
+/** So are entries that were recorded and could not have been, such as an attempt on a build that had failed. */
+const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.aside ?? []) : []))
 </script>
 
 <template>
@@ -77,6 +80,7 @@ const unread = computed(() => (place.value === 'desk' ? (places.desk.data.value?
     is lost: {{ unread === 1 ? 'it is' : 'they are' }} kept, and not scored. Update Plucky Rally, or record
     {{ unread === 1 ? 'it' : 'them' }} again.
   </p>
+  <AsideNote v-if="aside.length > 0" :rally="rally" :aside="aside" :teams="places.desk.data.value?.teams ?? []" />
   <RouterView v-if="here.data.value" />
   <main v-else id="main" class="page">
     <LoadNote :state="here.state.value" :refusal="here.refusal.value" what="the rally" @again="load" />

@@ -45,9 +45,25 @@ internal static class BudgetEntries
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, Findings found)
     {
-        var mine = Log.Standing(log).Where(e => e.Team == returned.Team && e.Round == returned.Round && e.Id != returned.Id).ToList();
-        var has = mine.OfType<Entry.Purchased>().Where(p => p.Part == returned.Part && p.Item == returned.Item).Sum(p => p.Count)
-            - mine.OfType<Entry.Returned>().Where(r => r.Part == returned.Part && r.Item == returned.Item).Sum(r => r.Count);
-        found.Unless(returned.Count <= has, "/count", $"The team has bought only {has} of these.", $"Give back at most {has}.");
+        var others = Log.Standing(log).Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
+        if (BeyondWhatWasBought(others).Where(o => o.Entry.Id == returned.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);
+    }
+
+    /// <summary>What was given back beyond all that the team has bought, each with what is wrong.</summary>
+    public static IEnumerable<(int At, Entry Entry, Problem Problem)> BeyondWhatWasBought(IEnumerable<(int At, Entry Entry)> standing)
+    {
+        var has = new Dictionary<(string, int, string, string), int>();
+        var all = standing.ToList();
+        foreach (var bought in all.Select(e => e.Entry).OfType<Entry.Purchased>())
+            has[Key(bought, bought.Part, bought.Item)] = has.GetValueOrDefault(Key(bought, bought.Part, bought.Item)) + bought.Count;
+        foreach (var (at, entry) in all)
+        {
+            if (entry is not Entry.Returned returned) continue;
+            var left = has.GetValueOrDefault(Key(entry, returned.Part, returned.Item));
+            if (returned.Count > left) yield return (at, entry, new("/count", $"The team has bought only {left} of these.", $"Give back at most {left}."));
+            else has[Key(entry, returned.Part, returned.Item)] = left - returned.Count;
+        }
+
+        static (string, int, string, string) Key(Entry entry, string part, string item) => (entry.Team, entry.Round, part, item);
     }
 }

@@ -10,6 +10,7 @@ import { useLoad } from '../../shared/useLoad'
 import PhotoStrip from '../../shared/PhotoStrip.vue'
 import { usePhotos } from '../../shared/usePhotos'
 import type { Photo } from '../../api/names'
+import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
@@ -57,6 +58,7 @@ const row = computed(
         <p v-if="standings.data.value.provisional" class="early">
           Some points depend on teams that are not finished, so they can still change.
         </p>
+        <ClosedNote :standings="standings.data.value" />
         <StandingsTable
           :standings="standings.data.value"
           :teams="rally.teams"

@@ -71,7 +71,7 @@ function addBand() {
     </template>
     <template v-else-if="curve.kind === 'fullSteps'">
       : <InlineNumber v-model="curve.points" label="Points for each full step" :at="`${at}/points`" /> for each full
-      <InlineNumber v-model="curve.each" label="How much one step is" :at="`${at}/each`" wide />
+      <InlineNumber v-model="curve.each" label="How much one step is" :at="`${at}/each`" wide /> {{ unit }}
       <InlineChoice
         v-model="side"
         label="Which way the steps go"
@@ -81,7 +81,7 @@ function addBand() {
           ['below', 'below'],
         ]"
       />
-      <InlineNumber v-model="curve.from" label="Where the steps begin" :at="`${at}/from`" wide />.
+      <InlineNumber v-model="curve.from" label="Where the steps begin" :at="`${at}/from`" wide /> {{ unit }}.
     </template>
     <template v-else-if="curve.kind === 'between'">
       : 0 at <InlineNumber v-model="curve.from" label="Value for no points" :at="`${at}/from`" wide />, rising to

@@ -1,0 +1,51 @@
+namespace PluckyRally.Core;
+
+/// <summary>An entry that is not scored, because it is not understood or not allowed. Nothing of it is lost.</summary>
+/// <param name="At">Its place among all entries, from 0.</param>
+/// <param name="Entry">The entry as it came.</param>
+/// <param name="Problems">What is wrong with it and what would do, places as in the rally.</param>
+/// <param name="Struck">Whether it has been struck out, and nobody need do anything.</param>
+public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Problems, bool Struck)
+{
+    /// <summary>
+    /// Looks all entries through: what stands decides what is allowed, not the order in which entries came. Of two that say
+    /// different things under one id the first stays.
+    /// </summary>
+    /// <param name="playbook">The edition as it was begun.</param>
+    /// <param name="teams">The rally's teams.</param>
+    /// <param name="received">All entries, in the order in which they were received.</param>
+    /// <returns>The entries as they are understood, each once, and those that are set aside.</returns>
+    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside) Sort(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> received)
+    {
+        var struck = Log.Struck(received);
+        var ids = received.Select(e => e.Id).ToHashSet();
+        var seen = new Dictionary<Guid, Entry>(received.Count);
+        var taken = new List<(int At, Entry Entry)>(received.Count);
+        var aside = new List<SetAside>();
+        for (var at = 0; at < received.Count; at++)
+        {
+            var came = received[at];
+            var found = new Findings($"/entries/{at}");
+            if (seen.TryGetValue(came.Id, out var known))
+            {
+                // The same entry twice is one entry.
+                if (Json.Write(known) == Json.Write(came)) continue;
+                found.Add("/id", "Another entry has this id and says something else.", "Give one of them an id of its own, or leave it out.");
+                aside.Add(new(at, came, found.Problems, Struck: false));
+                continue;
+            }
+
+            seen.Add(came.Id, came);
+            var entry = Recorder.Understand(playbook, teams, came, found);
+            if (entry is Entry.StruckOut strike) found.Unless(ids.Contains(strike.Entry), "/entry", "There is no entry with this id to strike out.", "Leave the strike out.");
+            if (found.Problems.Count == 0) taken.Add((at, entry));
+            else aside.Add(new(at, came, found.Problems, struck.Contains(came.Id)));
+        }
+
+        var standing = taken.Where(e => !struck.Contains(e.Entry.Id)).ToList();
+        foreach (var (at, entry, problem) in DesignEntries.OnOldBuilds(playbook.Brief.Trials, standing).Concat(BudgetEntries.BeyondWhatWasBought(standing)))
+            aside.Add(new(at, entry, [problem.Under($"/entries/{at}")], Struck: false));
+        var gone = aside.Select(a => a.At).ToHashSet();
+        return ([.. taken.Where(e => !gone.Contains(e.At)).Select(e => e.Entry)], [.. aside.OrderBy(a => a.At)]);
+    }
+}

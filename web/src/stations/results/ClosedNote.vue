@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import type { Standings } from '../../api/names'
+
+/** For a closed round: what is different today from when it was closed. */
+defineProps<{ standings: Standings }>()
+</script>
+
+<template>
+  <p v-if="standings.closed && standings.closed.scoring == null" class="small muted">
+    Round {{ standings.round }} was closed before places were kept. These are worked out today.
+  </p>
+  <div v-else-if="standings.closed && standings.closed.differences.length > 0" class="changed">
+    <p>
+      <b>Since round {{ standings.round }} was closed, this has changed.</b>
+    </p>
+    <ul>
+      <li v-for="d in standings.closed.differences" :key="d.team">
+        {{ d.name }}: {{ d.had }} then, {{ d.has }} today.
+      </li>
+    </ul>
+    <p class="small">An entry may have been struck out, or the way of scoring was mended.</p>
+  </div>
+</template>
+
+<style scoped>
+.changed {
+  background: var(--marigold-wash);
+  border-left: 4px solid var(--marigold);
+  padding: 0.5rem 0.75rem;
+}
+</style>
