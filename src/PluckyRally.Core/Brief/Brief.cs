@@ -61,6 +61,9 @@ public sealed record Brief
     /// <summary>What is measured.</summary>
     public IReadOnlyList<Measure> Measures { get; init; } = [];
 
+    /// <summary>What is worked out of it and has a name.</summary>
+    public IReadOnlyList<NamedFigure> Figures { get; init; } = [];
+
     /// <summary>What the design must do and may use.</summary>
     public IReadOnlyList<Rule> Rules { get; init; } = [];
 

@@ -13,7 +13,17 @@ internal static class BriefCheck
         found.Count(brief.Measures, Most.Measures, "/measures", "measures");
         found.Count(brief.Rules, Most.Rules, "/rules", "rules");
         found.Count(brief.Method.Parts, Most.Parts, "/method/parts", "parts");
+        found.Count(brief.Figures, Most.Measures, "/figures", "figures");
         found.Ids(brief.Measures.Select(m => m.Id), "/measures", "measure");
+        found.Ids(brief.Figures.Select(f => f.Id), "/figures", "figure");
+        foreach (var figure in brief.Figures)
+        {
+            var inner = new Findings($"/figures/{figure.Id}");
+            inner.Unless(brief.Measures.All(m => m.Id != figure.Id), "/id", $"A measure has the id “{Findings.Short(figure.Id)}” too.", "Give the figure its own id.");
+            figure.Check(brief.Trials, inner);
+            found.Under("", inner);
+        }
+
         found.Ids(brief.Rules.Select(r => r.Id), "/rules", "rule");
         found.Ids(brief.Method.Parts.Select(p => p.Id), "/method/parts", "part");
         foreach (var measure in brief.Measures)

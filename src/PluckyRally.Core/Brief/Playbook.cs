@@ -63,7 +63,7 @@ public sealed class Playbook
             found.Under("", inner);
         }
 
-        var figures = FigureList.Of(brief, parts);
+        var figures = FigureList.Of(brief, parts, found);
         var rules = new List<RulePlan>();
         foreach (var rule in brief.Rules.Where(r => !r.Off && !RestsOnWhatIsLeftOut($"/rules/{r.Id}/")))
         {

@@ -48,7 +48,7 @@ internal sealed record RulePlan(Rule Rule, FigureExpression? Value = null, decim
             case Consequence.Deduct deduct:
                 found.Unless(deduct.Points > 0, "/ifMissed/points", "A deduction of nothing changes nothing.", "Write the points as a number above zero; they always count against the team.");
                 found.Unless(deduct.Each > 0, "/ifMissed/each", "The step of a deduction must be above zero.", "Use 1 for every whole unit.");
-                found.Unless(deduct.Per == DeductPer.Once || rule.Check is RuleCheck.Limit, "/ifMissed/per", "An inspection is met or missed, by no amount.", "Take the points off once.");
+                found.Unless(deduct.Per == DeductPer.Once || rule.Check is RuleCheck.Limit or RuleCheck.Spending, "/ifMissed/per", "This is met or missed, by no amount.", "Take the points off once.");
                 break;
         }
     }

@@ -17,6 +17,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>Its value for a design, or why there is none.</summary>
     public abstract Worth Of(DesignFacts facts);
 
+    /// <summary>Its value in one attempt, for what is known there.</summary>
+    public virtual Worth InAttempt(DesignRecord design, Attempt attempt) => Worth.None(new Absence.NoPointsYet());
+
     /// <summary>A value as it is shown.</summary>
     public virtual string Show(Worth value) => ReadingFormat.Worth(value, Shown);
 
@@ -38,13 +41,37 @@ internal abstract record Figure(Measure Shown, Known Known)
             return facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
         }
 
+        public override Worth InAttempt(DesignRecord design, Attempt attempt) => Measure.Taken == Taken.Once ? design.ReadOnce(Measure) : attempt.Read(Measure);
+
         public override string Show(Worth value) => _alone.Show(value, Decimals == Shown.Decimals ? null : Decimals);
+    }
+
+    /// <summary>A figure with a name of its own.</summary>
+    /// <param name="Is">The figure.</param>
+    /// <param name="Value">Its expression.</param>
+    /// <param name="Trials">How the brief tests.</param>
+    public sealed record OfName(NamedFigure Is, FigureExpression Value, Trials Trials) : Figure(Named(Is, Value), Is.Work == Work.EachAttempt ? Known.InAttempt : Value.Known > Known.WithResult ? Value.Known : Known.WithResult)
+    {
+        /// <summary>Whether it is worked out of attempts; otherwise of what is read once, or of other figures.</summary>
+        private bool OfAttempts => Is.Work == Work.EachAttempt && Value.Measures.Any(m => m.Taken == Taken.EachAttempt);
+
+        public override int Decimals => !OfAttempts ? Value.Decimals : Is.Combine == Combine.Successes ? 0 : Value.Plain is not null && Is.Way.IsMean ? Value.Decimals + 1 : Value.Decimals;
+
+        public override Worth Of(DesignFacts facts) => !OfAttempts
+            ? Value.Of(facts)
+            : facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Is.Way.Of(AttemptValue.Of(Value.Expression, Is.Way, facts.Design)).Value;
+
+        public override Worth InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
+
+        public override string Show(Worth value) => OfAttempts && Is.Combine == Combine.Successes
+            ? ReadingFormat.Worth(value, Shown)
+            : Value.Expression.Show(value, Decimals == Value.Expression.Decimals ? null : Decimals);
     }
 
     /// <summary>The value of a part, before any points.</summary>
     /// <param name="Plan">The part.</param>
     /// <param name="At">Its place in the method.</param>
-    public sealed record OfPart(PartPlan Plan, int At) : Figure(Value(Plan.Part, Plan.ShownValue), Known.WithResult)
+    public sealed record OfPart(PartPlan Plan, int At) : Figure(ValueOf(Plan.Part, Plan.ShownValue), Known.WithResult)
     {
         public override int Decimals => Plan.Decimals;
 
@@ -95,8 +122,13 @@ internal abstract record Figure(Measure Shown, Known Known)
         public override Worth Of(DesignFacts facts) => Worth.None(new Absence.NoPointsYet());
     }
 
+    /// <summary>How a figure with a name is shown: as the figure that it is made of alone, else with so many decimals.</summary>
+    private static Measure Named(NamedFigure figure, FigureExpression value) => value.Plain is { } plain
+        ? plain.Shown with { Id = figure.Id, Name = figure.Name }
+        : new() { Id = figure.Id, Name = figure.Name, Kind = MeasureKind.Number, Unit = value.Expression.Unit, Step = 1 / (decimal)Math.Pow(10, value.Decimals), Negative = true };
+
     /// <summary>How a part's value is named, shown like something else.</summary>
-    internal static Measure Value(Part part, Measure like) => like with { Id = $"{part.Id}.value", Name = part.Name };
+    internal static Measure ValueOf(Part part, Measure like) => like with { Id = $"{part.Id}.value", Name = part.Name };
 
     internal static Measure Points(Part part, Method method, bool weighted) => weighted
         ? Exact($"{part.Id}.points", $"points for {part.Name}", method.Precision)

@@ -25,6 +25,9 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
         return Expression.Run(inputs);
     }
 
+    /// <summary>Its value in one attempt, where all its figures are known there.</summary>
+    public Worth InAttempt(DesignRecord design, Attempt attempt) => Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
+
     /// <summary>Its value for a design as it is compared with others: at the shown precision, with its bound.</summary>
     public Worth Compared(DesignFacts facts)
     {

@@ -17,7 +17,41 @@ internal sealed class FigureList
     /// <summary>The figures of a brief.</summary>
     /// <param name="brief">The brief.</param>
     /// <param name="parts">Its parts, made ready.</param>
-    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan> parts) => new(
+    /// <param name="found">Collects what is wrong with figures that have a name.</param>
+    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan> parts, Findings found)
+    {
+        var list = Unnamed(brief, parts);
+        var open = brief.Figures.ToList();
+        while (open.Count > 0)
+        {
+            // One that rests on another is made after it; where none can be made, they rest on each other.
+            if (open.Find(f => Resting(f, open).Count == 0) is not { } next)
+            {
+                foreach (var figure in open) found.Add($"/figures/{figure.Id}/value", $"{figure.Name} rests on {Resting(figure, open)[0].Name}, which rests on {figure.Name} again.", "Take one of them out of the other.");
+                return list;
+            }
+
+            open.Remove(next);
+            var value = list.Compile(next.Value, next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal, $"“{Findings.Short(next.Name)}” is worked out in each attempt");
+            if (value.IsOk) list = new([.. list.All, new Figure.OfName(next, value.Value, brief.Trials)]);
+            else
+            {
+                found.AddAll($"/figures/{next.Id}/value", value.Problems);
+                list = new([.. list.All, new Figure.Unready(Figure.Exact(next.Id, next.Name, 1))]);
+            }
+        }
+
+        return list;
+    }
+
+    /// <summary>The figures among some that one names, itself included.</summary>
+    private static List<NamedFigure> Resting(NamedFigure figure, List<NamedFigure> among)
+    {
+        var term = TermParser.Read(figure.Value);
+        return term.IsOk ? [.. TermWords.Names(term.Value).Select(id => among.Find(f => f.Id == id)).OfType<NamedFigure>()] : [];
+    }
+
+    private static FigureList Unnamed(Brief brief, IReadOnlyList<PartPlan> parts) => new(
     [
         .. brief.Measures.Select(m => OfMeasure(m, brief.Trials, parts)),
         .. parts.SelectMany((plan, at) => OfPart(plan, at, brief.Method)),
@@ -29,6 +63,7 @@ internal sealed class FigureList
     public static IReadOnlyList<Measure> Names(Brief brief) =>
     [
         .. brief.Measures.Where(m => !m.Off),
+        .. brief.Figures.Where(f => !f.Off).Select(f => Figure.Exact(f.Id, f.Name, 1)),
         .. brief.Method.Parts.Where(p => !p.Off).SelectMany(p => Names(p, brief.Method)),
         .. Enum.GetValues<TeamFact>().Select(fact => Figure.Team(fact, brief.Method)),
     ];
@@ -36,7 +71,7 @@ internal sealed class FigureList
     private static IEnumerable<Measure> Names(Part part, Method method) =>
     [
         Figure.Points(part, method, weighted: true),
-        Figure.Value(part, Figure.Exact(part.Id, part.Name, 1)),
+        Figure.ValueOf(part, Figure.Exact(part.Id, part.Name, 1)),
         Figure.Points(part, method, weighted: false),
         .. part.Facts.Select(f => f.Of(part)),
     ];

@@ -46,6 +46,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
         Combine.Last => values[^1],
         Combine.BestMean => Mean([.. Ordered(values).Take(BestOf).Select(i => values[i])]),
         Combine.Successes => new Worth(values.Count),
+        Combine.Range => Arithmetic.Plus(Fold(values, Arithmetic.Max), Arithmetic.Negate(Fold(values, Arithmetic.Min))),
     };
 
     /// <summary>Which attempts are used, by their place in the list.</summary>
@@ -56,7 +57,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
         Combine.First => [0],
         Combine.Last => [values.Count - 1],
         Combine.BestMean => [.. Ordered(values).Take(BestOf)],
-        Combine.Mean or Combine.Median or Combine.Sum or Combine.Successes => [.. Enumerable.Range(0, values.Count)],
+        Combine.Mean or Combine.Median or Combine.Sum or Combine.Successes or Combine.Range => [.. Enumerable.Range(0, values.Count)],
     };
 
     /// <summary>Joins values from the first on. A loop, since this is done for every part of every draw.</summary>

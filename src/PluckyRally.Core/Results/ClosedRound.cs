@@ -7,7 +7,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 {
     /// <summary>What a round comes to as its log stands.</summary>
     internal static ClosedRound Of(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round) =>
-        new(Scorer.Version, [.. Scorer.Results(playbook, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Place, r.Total, r.Bound))]);
+        new(Scorer.Version, [.. Scorer.Results(playbook, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Place, r.Total))]);
 
     /// <summary>How a closed round differs today from what it was closed with; null where the round is open.</summary>
     public static ClosedComparison? Compare(OpenedRally opened, Standings standings)
@@ -38,10 +38,10 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 /// <summary>A team's line when its round was closed.</summary>
 /// <param name="Team">The team's id.</param>
 /// <param name="Status">Whether it had a place.</param>
+/// <param name="Bound">Whether the total was a bound.</param>
 /// <param name="Place">The place; absent where it had none.</param>
 /// <param name="Total">The total; absent where it had none.</param>
-/// <param name="Bound">Whether the total was a bound.</param>
-public sealed record ClosedRow(string Team, StandingStatus Status, int? Place, decimal? Total, Bound Bound);
+public sealed record ClosedRow(string Team, StandingStatus Status, Bound Bound, int? Place = null, decimal? Total = null);
 
 /// <summary>How a closed round differs today.</summary>
 /// <param name="Scoring">The version of the scoring that it was closed with; absent where the round was closed before places were kept.</param>

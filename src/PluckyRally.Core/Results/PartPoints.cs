@@ -7,7 +7,7 @@ internal static class PartPoints
     {
         var value = assessment.Values[at];
         if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
-        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(new Absence.RuleMissed(failedBy.Rule)) }, pool);
+        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(new Absence.RuleMissed(failedBy.Rule)), Extra = 0 }, pool);
         if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve.ByPlace is not null)) return Failure(plan, method, value, pool);
 
         var points = plan.Curve.PointsFor(value.Value, new(plan.Better, method.Wins, pool));
@@ -25,7 +25,10 @@ internal static class PartPoints
         var state = value.State;
         if (state == PartState.NoValue && plan.Part.NoValue == NoValue.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         var points = plan.Part.FailurePoints ?? 0;
-        return new(plan, state, value, points, points, Shown(plan.Part, points, method), Bound.Exact, pool);
+
+        // What a team brought over before it stopped counts all the same.
+        var all = points + value.Extra;
+        return new(plan, state, value, points, all, Shown(plan.Part, all, method), Bound.Exact, pool);
     }
 
     private static decimal Shown(Part part, decimal points, Method method) => Rounding.ToStep(points * part.Weight, method.Precision);

@@ -25,12 +25,12 @@ internal static class ReferenceLines
         return lines;
     }
 
-    /// <summary>So many times the control: the team's own where it has one, else the class's; empty where there is none.</summary>
-    public static string Compare(IReadOnlyList<Reference> references, string part, string team, decimal value)
+    /// <summary>So many times the control or the benchmark: the team's own where it has one, else the class's; empty where there is none.</summary>
+    public static string Compare(IReadOnlyList<Reference> references, Purpose purpose, string part, string team, decimal value)
     {
-        var controls = references.Where(r => r.Part == part && r.Purpose == Purpose.Control && r.Value != 0).ToList();
-        var control = controls.FirstOrDefault(r => r.Team == team) ?? controls.FirstOrDefault(r => r.Team.Length == 0);
-        return control is null ? "" : $"{ReadingFormat.Number(Rounding.ToDecimals(value / control.Value, 1))} times the control";
+        var lines = references.Where(r => r.Part == part && r.Purpose == purpose && r.Value != 0).ToList();
+        var line = lines.FirstOrDefault(r => r.Team == team) ?? lines.FirstOrDefault(r => r.Team.Length == 0);
+        return line is null ? "" : $"{ReadingFormat.Number(Rounding.ToDecimals(value / line.Value, 1))} times the {Json.Word(purpose)}";
     }
 
     private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>

@@ -53,7 +53,7 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> 
     {
         var (rule, read) = (plan.Rule, plan.Value!);
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(rule, RuleState.NotChecked, attempt.Number);
-        var value = attempt is null ? read.Of(facts) : read.Expression.Run(AttemptValue.Read(read.Expression, facts.Design, attempt));
+        var value = attempt is null ? read.Of(facts) : read.InAttempt(facts.Design, attempt);
         if (Limits(plan, limit, facts.Design) is not { } limits) return new(rule, RuleState.ToCheck, attempt?.Number);
         var shown = Shown(plan, limit, limits);
         if (value.Absent is { } why) return new(rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Limit: shown);
@@ -66,8 +66,18 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> 
             TooNear(read.Expression, limit.Comparison, value, limits),
             read.Show(value),
             shown,
-            excess ?? 0);
+            excess ?? 0,
+            excess is null ? Bound.Exact : BoundOfExcess(limit.Comparison, value, limits));
     }
+
+    /// <summary>What is missed by grows with the value where it lies above the limit, and shrinks where it lies below.</summary>
+    private static Bound BoundOfExcess(Comparison comparison, Worth value, LimitValues limits) => comparison switch
+    {
+        Comparison.AtLeast or Comparison.MoreThan => Bounds.Flip(value.Bound),
+        Comparison.AtMost or Comparison.LessThan => value.Bound,
+        Comparison.Between => value.Number > limits.High ? value.Bound : Bounds.Flip(value.Bound),
+        Comparison.Exactly => value.Number > limits.Low ? value.Bound : Bounds.Flip(value.Bound),
+    };
 
     private static RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignFacts facts, Attempt? attempt)
     {

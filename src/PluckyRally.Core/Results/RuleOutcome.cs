@@ -24,4 +24,5 @@ public enum RuleState
 /// <param name="Value">What was held against the limit, as shown; empty for an inspection.</param>
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="Excess">By how much the limit was missed, in the unit of the value; 0 when met.</param>
-public sealed record RuleOutcome(Rule Rule, RuleState State, int? Attempt = null, bool TooNear = false, string Value = "", string Limit = "", decimal Excess = 0);
+/// <param name="ExcessBound">Whether that is a bound, because the value was one.</param>
+public sealed record RuleOutcome(Rule Rule, RuleState State, int? Attempt = null, bool TooNear = false, string Value = "", string Limit = "", decimal Excess = 0, Bound ExcessBound = Bound.Exact);

@@ -126,6 +126,9 @@ public sealed record PartScore
     /// <summary>How the value compares with the control, such as "2.4 times the control"; empty where there is none.</summary>
     public string AgainstControl { get; init; } = "";
 
+    /// <summary>How the value compares with the benchmark, such as "0.5 times the benchmark"; empty where there is none.</summary>
+    public string AgainstBenchmark { get; init; } = "";
+
     /// <summary>The points as they are added.</summary>
     public decimal? Points { get; init; }
 

@@ -17,7 +17,8 @@ public enum StandingStatus
 /// <param name="Outcome">The rule and how it was missed.</param>
 /// <param name="Exact">The points before rounding.</param>
 /// <param name="Points">The points as taken off or added, at the shown precision.</param>
-internal sealed record Deduction(RuleOutcome Outcome, decimal Exact, decimal Points);
+/// <param name="Bound">Whether they are a bound, because the rule was missed by one.</param>
+internal sealed record Deduction(RuleOutcome Outcome, decimal Exact, decimal Points, Bound Bound);
 
 /// <summary>One design looked at by itself, before points that depend on other teams.</summary>
 internal sealed record Assessment(

@@ -27,7 +27,12 @@ internal static class Totals
 
         var sign = method.Wins == Wins.Highest ? -1 : 1;
         foreach (var (_, points) in bonuses) sum -= sign * points;
-        foreach (var deduction in deductions) sum += sign * deduction.Points;
+        foreach (var deduction in deductions)
+        {
+            sum += sign * deduction.Points;
+            bound = Bounds.Join(bound, Bounds.Times(deduction.Bound, sign));
+        }
+
         return new(assessment, parts, deductions, bonuses, sum, Arithmetic.Clamp(new Worth(sum, bound), method.Floor, null));
     }
 
@@ -43,7 +48,7 @@ internal static class Totals
                 DeductPer.Unit => deduct.Points * excess / deduct.Each,
                 DeductPer.CompletedUnit => deduct.Points * decimal.Floor(excess / deduct.Each),
             };
-            yield return new(outcome, exact, Rounding.ToStep(exact, playbook.Brief.Method.Precision));
+            yield return new(outcome, exact, Rounding.ToStep(exact, playbook.Brief.Method.Precision), deduct.Per == DeductPer.Once ? Bound.Exact : outcome.ExcessBound);
         }
     }
 }

@@ -66,10 +66,12 @@ internal static class TraceWriter
                 return;
             case PartState.NoSuccess or PartState.NoValue:
                 steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {result.Value.Value.Absent!.Say()}. That gives {MethodWords.Points(result.Curve)}."));
+                Extra();
                 break;
             default:
                 // A part that gives points by its own rule has said so already.
                 if (result.Plan is PartPlan.Measured || !result.Plan.Curve.IsValueItself) steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
+                Extra();
                 if (result.Clamped != result.Curve + result.Value.Extra)
                     steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve + result.Value.Extra ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));
                 break;
@@ -79,6 +81,11 @@ internal static class TraceWriter
         if (part.Weight != 1) steps.Add(Step(TraceKind.Weight, part.Id, $"This part counts {ReadingFormat.Number(part.Weight)} times: {ReadingFormat.Number(part.Weight)} × {ReadingFormat.Number(result.Clamped)} = {ReadingFormat.Number(weighted)}."));
         if (weighted != result.Points) steps.Add(Step(TraceKind.Rounding, part.Id, $"Rounded to {ReadingFormat.Number(method.Precision)}: {ReadingFormat.Points(result.Points!.Value, method.Precision)}."));
         steps.Add(new(TraceKind.Points, part.Id, $"{part.Name} gives {ReadingFormat.Points(result.Points!.Value, method.Precision)}.", result.Points, ReadingFormat.Points(result.Points.Value, method.Precision), []));
+
+        void Extra()
+        {
+            if (result.Value.Extra != 0) steps.Add(Step(TraceKind.Curve, part.Id, $"{MethodWords.Points(result.Value.Extra)} more for what was brought over."));
+        }
     }
 
     private static void Measured(List<TraceStep> steps, PartPlan.Measured plan, PartResult result)
@@ -125,6 +132,7 @@ internal static class TraceWriter
             Combine.Worst => $"The weakest counts: {plan.Show(result.Value.Value)}.",
             Combine.First => $"The first counts: {plan.Show(result.Value.Value)}.",
             Combine.Last => $"The last counts: {plan.Show(result.Value.Value)}.",
+            Combine.Range => $"Largest less smallest: {plan.Show(result.Value.Value)}.",
             Combine.Successes => $"Attempts that counted: {plan.Show(result.Value.Value)}.",
             _ => null,
         };

@@ -30,12 +30,12 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         rally = rally with { Edition = playbook.Value.Edition };
         if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
 
-        var (entries, aside) = SetAside.Sort(playbook.Value, rally.Teams, rally.Entries);
+        var (entries, aside, received) = SetAside.Sort(playbook.Value, rally.Teams, rally.Entries);
 
         // What was recorded is understood by the edition as it was begun; what counts, by what is left of it.
         var cut = LessonCuts.Lay(rally.Edition, entries);
         var run = ReferenceEquals(cut, rally.Edition) ? playbook : Playbook.For(cut);
-        return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Received = rally.Entries, Aside = aside }) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+        return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Received = received, Aside = aside }) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
     }
 
     /// <summary>

@@ -14,14 +14,15 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
     /// <param name="playbook">The edition as it was begun.</param>
     /// <param name="teams">The rally's teams.</param>
     /// <param name="received">All entries, in the order in which they were received.</param>
-    /// <returns>The entries as they are understood, each once, and those that are set aside.</returns>
-    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside) Sort(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> received)
+    /// <returns>The entries as they are understood, those that are set aside, and all of them, the same one twice only once.</returns>
+    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside, IReadOnlyList<Entry> Received) Sort(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> received)
     {
         var struck = Log.Struck(received);
         var ids = received.Select(e => e.Id).ToHashSet();
         var seen = new Dictionary<Guid, Entry>(received.Count);
         var taken = new List<(int At, Entry Entry)>(received.Count);
         var aside = new List<SetAside>();
+        var each = new List<Entry>(received.Count);
         for (var at = 0; at < received.Count; at++)
         {
             var came = received[at];
@@ -30,12 +31,14 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
             {
                 // The same entry twice is one entry.
                 if (Json.Write(known) == Json.Write(came)) continue;
+                each.Add(came);
                 found.Add("/id", "Another entry has this id and says something else.", "Give one of them an id of its own, or leave it out.");
                 aside.Add(new(at, came, found.Problems, Struck: false));
                 continue;
             }
 
             seen.Add(came.Id, came);
+            each.Add(came);
             var entry = Recorder.Understand(playbook, teams, came, found);
             if (entry is Entry.StruckOut strike) found.Unless(ids.Contains(strike.Entry), "/entry", "There is no entry with this id to strike out.", "Leave the strike out.");
             if (found.Problems.Count == 0) taken.Add((at, entry));
@@ -46,6 +49,6 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
         foreach (var (at, entry, problem) in DesignEntries.OnOldBuilds(playbook.Brief.Trials, standing).Concat(BudgetEntries.BeyondWhatWasBought(standing)))
             aside.Add(new(at, entry, [problem.Under($"/entries/{at}")], Struck: false));
         var gone = aside.Select(a => a.At).ToHashSet();
-        return ([.. taken.Where(e => !gone.Contains(e.At)).Select(e => e.Entry)], [.. aside.OrderBy(a => a.At)]);
+        return ([.. taken.Where(e => !gone.Contains(e.At)).Select(e => e.Entry)], [.. aside.OrderBy(a => a.At)], each);
     }
 }

@@ -35,11 +35,13 @@ internal static class RallyRows
     /// <summary>The rows of a rally's entries, each id once, those that are not understood in their places.</summary>
     public static IEnumerable<StoredEntry> Write(Guid rally, Rally read)
     {
+        var used = new HashSet<Guid>(read.Entries.Count);
         for (var i = 0; i <= read.Entries.Count; i++)
         {
             // An entry that nobody understands may have an id that nobody can read; its row gets one of its own.
             foreach (var unread in read.Unread.Where(u => u.Before == i || (i == read.Entries.Count && u.Before > i))) yield return new() { RallyId = rally, EntryId = IdIn(unread.Text), Document = unread.Text };
-            if (i < read.Entries.Count) yield return new() { RallyId = rally, EntryId = read.Entries[i].Id, Document = JsonSerializer.Serialize(read.Entries[i], Json.Options) };
+            // So does one with an id that another has: it is set aside again whenever the rally is opened.
+            if (i < read.Entries.Count) yield return new() { RallyId = rally, EntryId = used.Add(read.Entries[i].Id) ? read.Entries[i].Id : Guid.CreateVersion7(), Document = JsonSerializer.Serialize(read.Entries[i], Json.Options) };
         }
     }
 

@@ -107,7 +107,7 @@ public sealed class FigureTests
 
     [Fact]
     public void An_unknown_name_behind_a_part_is_refused_with_what_is_known_of_the_part() =>
-        Playbook.For(new Edition { Brief = With("run.laps") }).Problems.ShouldHaveSingleItem().Remedy.ShouldBe("Use one of these: run.points, run.value, run.unweighted, run.legs, run.items.");
+        Playbook.For(new Edition { Brief = With("run.laps") }).Problems.ShouldHaveSingleItem().Remedy.ShouldBe("Use one of these: run.points, run.value, run.unweighted, run.legs, run.items, run.time, run.faultSeconds, run.faults.");
 
     [Fact]
     public void Summaries_say_over_what_and_use_the_quartiles_that_the_class_is_taught()

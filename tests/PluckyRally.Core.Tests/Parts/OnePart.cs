@@ -33,6 +33,9 @@ internal sealed class OnePart
 
     public Standings Standings => Scorer.Score(Playbook, Teams, _log, 1);
 
+    /// <summary>The first team's result in numbers.</summary>
+    public TeamResult Result => Scorer.Results(Playbook, Teams, _log, 1)[0];
+
     public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
 
     public decimal? Points(string team = "A") => Row(team).Parts[0].Points;

@@ -175,4 +175,21 @@ public sealed class RuleTests
         rally.Counted("A", typed);
         return rally.Standing("A");
     }
+
+    /// <summary>45 cm or more is 15 cm or more too long, which costs 15 points or more: of 100 points at most 85 are left.</summary>
+    [Theory]
+    [InlineData("45+", Comparison.AtMost, Wins.Highest, Bound.AtMost)]
+    [InlineData("45+", Comparison.AtMost, Wins.Lowest, Bound.AtLeast)]
+    [InlineData("20+", Comparison.AtLeast, Wins.Highest, Bound.AtLeast)]
+    [InlineData("45", Comparison.AtMost, Wins.Highest, Bound.Exact)]
+    [InlineData("25+", Comparison.AtMost, Wins.Highest, Bound.Exact)]
+    public void A_bound_travels_through_a_deduction_that_grows(string typed, Comparison comparison, Wins wins, Bound bound)
+    {
+        var rule = Sample.Limit("long", "height", comparison, "30 cm", new Consequence.Deduct(1, DeductPer.Unit), When.AfterTest);
+        var brief = Sample.Simple(curve: new Curve.Bands([new(0, 100)])) with { Rules = [rule] };
+        brief = brief with { Method = brief.Method with { Wins = wins, Parts = [.. brief.Method.Parts.Select(p => p with { FailurePoints = 0 })] } };
+        var rally = new Happening(brief, "A");
+        rally.Counted("A", typed);
+        rally.Standing("A").Bound.ShouldBe(bound);
+    }
 }

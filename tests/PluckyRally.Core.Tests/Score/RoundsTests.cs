@@ -32,7 +32,7 @@ public sealed class RoundsTests
     [Fact]
     public void A_closed_round_keeps_its_places_and_says_what_has_changed_since()
     {
-        var rally = new Happening(Sample.Simple(), "Terns", "Whelks");
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks", "Crabs");
         var first = rally.Counted("Terns", "20+");
         rally.Counted("Whelks", "12");
         Compare(rally).ShouldBeNull();
@@ -40,8 +40,9 @@ public sealed class RoundsTests
         Compare(rally).ShouldNotBeNull().ShouldSatisfyAllConditions(c => c.Scoring.ShouldBe(Scorer.Version), c => c.Differences.ShouldBeEmpty());
 
         // It can be read back from a file, as the log keeps it.
+        DocumentReader.Entry(Json.Write(rally.Log[^1])).IsOk.ShouldBeTrue();
         var kept = DocumentReader.KeptEntry(Json.Write(rally.Log[^1])).ShouldBeOfType<Entry.RoundClosed>().Kept.ShouldNotBeNull();
-        kept.Rows.Select(r => (r.Team, r.Place, r.Total, r.Bound)).ShouldBe([("terns", 1, 20m, Bound.AtLeast), ("whelks", 2, 12m, Bound.Exact)]);
+        kept.Rows.Select(r => (r.Team, r.Place, r.Total, r.Bound)).ShouldBe([("terns", 1, 20m, Bound.AtLeast), ("whelks", 2, 12m, Bound.Exact), ("crabs", (int?)null, (decimal?)null, Bound.Exact)]);
         Compare(rally, new Entry.StruckOut { Id = rally.NextId(), Entry = first })!.Differences.Select(d => $"{d.Name}: {d.Had}, {d.Has}").ShouldBe(["Whelks: 2nd with 12.0, 1st with 12.0", "Terns: 1st with at least 20.0, unfinished"]);
     }
 

@@ -19,7 +19,7 @@ public sealed class FaultTests : IDisposable
     private readonly RunningApp _app = new();
 
     [Fact]
-    public async Task The_same_entry_twice_in_a_file_is_one_entry_and_a_different_one_with_its_id_is_refused()
+    public async Task The_same_entry_twice_in_a_file_is_one_entry_and_a_different_one_with_its_id_is_set_aside()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         var entry = Sample.Caught("210");
@@ -29,7 +29,9 @@ public sealed class FaultTests : IDisposable
         twice.StatusCode.ShouldBe(HttpStatusCode.Created);
         (await _app.Get<RallyOpened>($"/api/rallies/{(await RunningApp.Read(twice)).GetProperty("id").GetGuid()}")).Entries.ShouldBe(1);
         var other = (Entry.TrialRecorded)file.Entries[0] with { Outcome = TrialOutcome.Failed };
-        (await RunningApp.Places(await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], other] })))).ShouldBe(["/entries/1/id"]);
+        var odd = await RunningApp.Read(await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], other] })));
+        odd.GetProperty("warnings")[0].GetProperty("at").GetString().ShouldBe("/entries/1/id");
+        (await _app.Get<RallyOpened>($"/api/rallies/{odd.GetProperty("id").GetGuid()}")).ShouldSatisfyAllConditions(r => r.Entries.ShouldBe(2), r => r.Aside.Count.ShouldBe(1));
     }
 
     [Fact]

@@ -24,6 +24,9 @@ public sealed class ArchiveTests : IDisposable
         await old.Post($"/api/rallies/{(await old.Get<List<RallyOnShelf>>("/api/rallies"))[0].Id}/kit/taken", "{}");
         var archive = Path.Combine(_folder, "all.zip");
         await File.WriteAllBytesAsync(archive, await old.Client.GetByteArrayAsync("/api/kept/file", TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
+
+        // The server lets go of the file after the last byte has left, which may be after it has arrived here.
+        for (var tries = 0; tries < 200 && Directory.GetFiles(old.Folder, "*.zip").Length > 0; tries++) await Task.Delay(50, TestContext.Current.CancellationToken);
         Directory.GetFiles(old.Folder, "*.zip").ShouldBeEmpty("what was sent does not stay");
 
         (await BringIn(archive)).Value.ShouldNotBeNull().Beside.ShouldBeEmpty();

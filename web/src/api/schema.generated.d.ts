@@ -1428,6 +1428,8 @@ export interface components {
             goal: string;
             /** @description What is measured. */
             measures: components["schemas"]["Measure"][];
+            /** @description What is worked out of it and has a name. */
+            figures: components["schemas"]["NamedFigure"][];
             /** @description What the design must do and may use. */
             rules: components["schemas"]["Rule"][];
             /** @description What may be used, and what the test needs. */
@@ -1719,6 +1721,8 @@ export interface components {
             team: string;
             /** @description Whether it had a place. */
             status: components["schemas"]["StandingStatus"];
+            /** @description Whether the total was a bound. */
+            bound: components["schemas"]["Bound"];
             /**
              * Format: int32
              * @description The place; absent where it had none.
@@ -1729,8 +1733,6 @@ export interface components {
              * @description The total; absent where it had none.
              */
             total?: null | number;
-            /** @description Whether the total was a bound. */
-            bound: components["schemas"]["Bound"];
         };
         CodeTyped: {
             code: string;
@@ -1740,7 +1742,7 @@ export interface components {
             same: boolean;
         };
         /** @enum {unknown} */
-        Combine: "best" | "worst" | "mean" | "median" | "sum" | "first" | "last" | "bestMean" | "successes" | null;
+        Combine: "best" | "worst" | "mean" | "median" | "sum" | "first" | "last" | "bestMean" | "successes" | "range" | null;
         /**
          * @description How a value is held against a limit.
          * @enum {unknown}
@@ -2611,7 +2613,7 @@ export interface components {
             kind: "orderGiven";
             /** @description The part's id. */
             part: string;
-            /** @description The items' ids in the team's order; items left out are not here. */
+            /** @description The items' ids in the team's order, an empty text for a place that was left empty; items left out are not here. */
             sequence: string[];
             /**
              * Format: uuid
@@ -3828,6 +3830,35 @@ export interface components {
             /** @description Whether teams are put in order at all; without, each stands by itself. */
             ranking: boolean;
         };
+        /**
+         * @description A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other figures.
+         *     Whatever compares, limits, awards or sums up can name it, and a measured part can be about it.
+         */
+        NamedFigure: {
+            /** @description Names the figure in expressions; measures and figures share one list of ids. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description An expression over measures, or over any figures where it is worked out once. */
+            value: string;
+            /** @description Whether it is worked out in each attempt and then combined, or once over other figures. */
+            work: components["schemas"]["Work"];
+            /** @description How attempts are combined. */
+            combine: components["schemas"]["Combine"];
+            /**
+             * Format: int32
+             * @description For Combine.BestMean: the mean of so many.
+             */
+            bestOf?: null | number;
+            better?: null | components["schemas"]["Better"];
+            /**
+             * Format: double
+             * @description What a failed attempt counts as, in the unit of the value; 0 where absent and more is better.
+             */
+            failureValue?: null | number;
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
         NamedOfGradeBand: {
             value: components["schemas"]["GradeBand"];
             name: string;
@@ -3951,6 +3982,11 @@ export interface components {
              * @description Where time counts: seconds added for each wrong item. The value is then the time, and the curve gives the points.
              */
             secondsPerWrong?: null | number;
+            /**
+             * Format: double
+             * @description Where time counts: seconds added for each item left out; none where absent, and a snag says so.
+             */
+            secondsPerLeft?: null | number;
             curve?: null | components["schemas"]["Curve"];
             /** @description Names the part in rules and tie-breaks. */
             id: string;
@@ -4360,6 +4396,8 @@ export interface components {
             valueText: string;
             /** @description How the value compares with the control, such as "2.4 times the control"; empty where there is none. */
             againstControl: string;
+            /** @description How the value compares with the benchmark, such as "0.5 times the benchmark"; empty where there is none. */
+            againstBenchmark: string;
             /**
              * Format: double
              * @description The points as they are added.

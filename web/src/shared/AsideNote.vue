@@ -11,6 +11,9 @@ const props = defineProps<{ rally: string; aside: readonly EntryAside[]; teams: 
 const wrong = ref('')
 const teamOf = ({ entry }: EntryAside) => props.teams.find((t) => t.id === entry.team)?.name ?? entry.team
 
+/** A strike names an id; where two entries share one, it would strike the good one too. */
+const mayStrike = (a: EntryAside) => !a.problems.some((p) => p.at.endsWith('/id'))
+
 async function strike({ entry }: EntryAside) {
   const body = struckOut(entry.team, entry.round, entry.id, 'set aside')
   const answer = await ask(api.POST('/api/rallies/{id}/entries', { params: { path: { id: props.rally } }, body }))
@@ -32,7 +35,7 @@ async function strike({ entry }: EntryAside) {
           <span v-if="a.entry.by" class="small muted"> · {{ a.entry.by }}</span>
           <span v-for="p in a.problems" :key="p.at + p.what" class="small says">{{ p.what }} {{ p.remedy }}</span>
         </p>
-        <Button label="Strike it out" variant="outlined" @click="strike(a)" />
+        <Button v-if="mayStrike(a)" label="Strike it out" variant="outlined" @click="strike(a)" />
       </li>
     </ul>
     <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>

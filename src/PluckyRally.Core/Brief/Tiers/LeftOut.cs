@@ -9,11 +9,12 @@ internal static class LeftOut
     /// </summary>
     public static (Brief Left, IReadOnlyList<Problem> Problems) Take(Brief brief)
     {
-        var gone = brief.Measures.Where(m => m.Off).Select(m => (m.Id, m.Name)).Concat(brief.Method.Parts.Where(p => p.Off).Select(p => (p.Id, p.Name))).ToList();
+        var gone = brief.Measures.Where(m => m.Off).Select(m => (m.Id, m.Name)).Concat(brief.Method.Parts.Where(p => p.Off).Select(p => (p.Id, p.Name))).Concat(brief.Figures.Where(f => f.Off).Select(f => (f.Id, f.Name))).ToList();
         var method = brief.Method;
         if (gone.Count == 0 && method.TieBreaks.All(t => !t.Off) && method.Awards.All(a => !a.Off)) return (brief, []);
 
         var problems = new List<Problem>();
+        while (brief.Figures.FirstOrDefault(f => gone.All(g => g.Id != f.Id) && !Stays(f.Name, $"/figures/{f.Id}/value", [f.Value])) is { } falls) gone.Add((falls.Id, falls.Name));
         foreach (var rule in brief.Rules.Where(r => !r.Off))
         {
             if (Rests(Expression(rule.Check)) is { } name) problems.Add(new($"/rules/{rule.Id}/check", $"“{rule.Text}” looks at {name}, which is left out here.", "Leave the rule out too, or bring back what it looks at."));
@@ -27,6 +28,7 @@ internal static class LeftOut
         var left = brief with
         {
             Measures = [.. brief.Measures.Where(m => !m.Off)],
+            Figures = [.. brief.Figures.Where(f => gone.All(g => g.Id != f.Id))],
             Method = method with
             {
                 TieBreaks = [.. method.TieBreaks.Where((t, i) => !t.Off && Stays(t.Name, $"/method/tieBreaks/{i}/value", [t.Value]))],

@@ -21,6 +21,7 @@ internal static class TierFields
             .. brief.Rules.SelectMany(r => OfRule(r, Field)),
             .. brief.Materials.SelectMany(m => new[] { Field($"/materials/{m.Id}/amount", TierFieldKind.Number), Field($"/materials/{m.Id}/unit", TierFieldKind.Text), Field($"/materials/{m.Id}/note", TierFieldKind.Text), Field($"/materials/{m.Id}/off", TierFieldKind.YesNo) }),
             .. brief.Measures.SelectMany(m => OfMeasure(m, Field)),
+            .. brief.Figures.Select(f => Field($"/figures/{f.Id}/off", TierFieldKind.YesNo)),
             .. brief.Conditions.Select(c => Field($"/conditions/{c.Id}/fixedAt", TierFieldKind.Text)),
             .. brief.Timing.Phases.Select(p => Field($"/timing/phases/{p.Id}/minutes", TierFieldKind.Number)),
             Field("/timing/lesson", TierFieldKind.Number),

@@ -8,4 +8,11 @@ public abstract partial record Absence
         /// <inheritdoc/>
         public override string Say() => "nothing has been sorted yet";
     }
+
+    /// <summary>Time counts, and there is none.</summary>
+    public sealed record SortingNotTimed : Open
+    {
+        /// <inheritdoc/>
+        public override string Say() => "the time for sorting has not been read yet";
+    }
 }

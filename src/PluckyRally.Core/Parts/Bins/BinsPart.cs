@@ -29,11 +29,14 @@ public abstract partial record Part
         /// <summary>Where time counts: seconds added for each wrong item. The value is then the time, and the curve gives the points.</summary>
         public decimal? SecondsPerWrong { get; init; }
 
+        /// <summary>Where time counts: seconds added for each item left out; none where absent, and a snag says so.</summary>
+        public decimal? SecondsPerLeft { get; init; }
+
         /// <summary>Where time counts: how it becomes points.</summary>
         public Curve? Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("right", "right"), new("wrong", "wrong"), new("left", "left out")];
+        internal override IReadOnlyList<PartFact> Facts => [new("right", "right"), new("wrong", "wrong"), new("left", "left out"), new("time", "time before seconds for faults", BinsScore.Step)];
     }
 }
 

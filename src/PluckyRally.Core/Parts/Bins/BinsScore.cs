@@ -20,7 +20,7 @@ internal abstract partial record PartPlan
         public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
         public override string Say() => Is.SecondsPerWrong is { } seconds
-            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one, {Curve.Say(this)}."
+            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {ReadingFormat.Number(left)} s for each left out" : "")}, {Curve.Say(this)}."
             : $"{Items} into {Is.Names.Count} bins: {ReadingFormat.Number(Is.Right)} for each right one, {ReadingFormat.Number(Is.Wrong)} for each wrong one, {ReadingFormat.Number(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {ReadingFormat.Number(Is.AllRightBonus)} more when all are right" : "")}.";
 
         private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
@@ -42,6 +42,7 @@ internal abstract partial record PartPlan
 
             if (part.SecondsPerWrong is not { } seconds) return new(part);
             found.Unless(seconds >= 0, "/secondsPerWrong", "A wrong item cannot save time.", "Use 0 or more.");
+            found.Unless(part.SecondsPerLeft is null or >= 0, "/secondsPerLeft", "An item left out cannot save time.", "Use 0 or more.");
             if (part.Curve is null) found.Add("/curve", "Where time counts, a curve must turn it into points.", "Use points by place or between two times.");
             else part.Curve.Check(Better.Less, mayBeNegative: false, found);
             found.Unless(part.Curve is not { IsValueItself: true } || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
@@ -62,13 +63,16 @@ internal static class BinsScore
         var right = part.Items.Count(i => answer.Placed.TryGetValue(i.Id, out var bin) && bin == i.Bin);
         var left = part.Items.Count(i => !answer.Placed.ContainsKey(i.Id));
         var wrong = part.Items.Count - right - left;
-        IReadOnlyList<Worth> facts = [new(right), new(wrong), new(left)];
+        var time = answer.Time?.Value is { } read ? new Worth(read) : Worth.None(new Absence.SortingNotTimed());
+        IReadOnlyList<Worth> facts = [new(right), new(wrong), new(left), time];
         var counted = $"{right} right, {wrong} wrong, {left} left out";
         if (part.SecondsPerWrong is { } each)
         {
-            var seconds = answer.Time?.Value ?? 0;
-            var net = seconds + (wrong * each);
-            return PartValue.Scored(net, [new($"{counted}.", answer.Id), new($"{PartEntries.Show(seconds, Step)} + {wrong} × {ReadingFormat.Number(each)} s = {PartEntries.Show(net, Step)}.")]) with { Facts = facts };
+            if (time.Absent is { } untimed) return PartValue.Without(untimed);
+            var eachLeft = part.SecondsPerLeft ?? 0;
+            var net = time.Number + (wrong * each) + (left * eachLeft);
+            var more = left > 0 && eachLeft > 0 ? $" + {left} × {ReadingFormat.Number(eachLeft)} s" : "";
+            return PartValue.Scored(net, [new($"{counted}.", answer.Id), new($"{PartEntries.Show(time.Number, Step)} + {wrong} × {ReadingFormat.Number(each)} s{more} = {PartEntries.Show(net, Step)}.")]) with { Facts = facts };
         }
 
         var points = (right * part.Right) + (wrong * part.Wrong) + (left * part.Unsorted);

@@ -58,7 +58,7 @@ internal static class BudgetScore
 
         var left = part.Funds - spent;
         lines.Add(new($"Spent {Show(spent, part)} of {Show(part.Funds, part)}, {(left < 0 ? $"{Show(-left, part)} too much" : $"{Show(left, part)} left")}."));
-        return PartValue.Scored(part.Value == BudgetValue.Left ? left : spent, lines) with { Facts = [new(spent), new(left)] };
+        return PartValue.Scored(part.Value == BudgetValue.Left ? left : spent, lines) with { Facts = [new(spent), new(left), new(Math.Max(0, -left))] };
 
         void Line(string what, decimal cost, IEnumerable<Guid> entries)
         {

@@ -70,4 +70,7 @@ public enum Combine
 
     /// <summary>How many attempts were counted.</summary>
     Successes,
+
+    /// <summary>The largest counted attempt less the smallest.</summary>
+    Range,
 }

@@ -57,6 +57,7 @@ internal abstract partial record PartPlan
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Measured? Make(Part.Measured part, Brief brief, Findings found)
         {
+            if (brief.Figures.FirstOrDefault(f => f.Id == part.Value.Trim()) is { } named) part = About(part, named);
             if (part.Combine == Combine.BestMean)
                 found.Unless(part.BestOf >= 1 && part.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
             if (part is { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last })
@@ -73,6 +74,17 @@ internal abstract partial record PartPlan
             return new(part, value.Value);
         }
 
+        /// <summary>The part with what the figure says that it is about.</summary>
+        private static Part.Measured About(Part.Measured part, NamedFigure figure) => part with
+        {
+            Value = figure.Value,
+            Work = figure.Work,
+            Combine = figure.Combine,
+            BestOf = figure.BestOf,
+            Better = figure.Better ?? part.Better,
+            FailureValue = figure.FailureValue,
+        };
+
         private string Attempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Is.Combine switch
         {
             Combine.Best => " Your best attempt counts.",
@@ -84,6 +96,7 @@ internal abstract partial record PartPlan
             Combine.Last => " Your last attempt counts.",
             Combine.BestMean => $" The mean of your best {Is.BestOf} attempts counts.",
             Combine.Successes => " Each attempt that counts is one.",
+            Combine.Range => " How far your attempts lie apart counts.",
         };
     }
 }

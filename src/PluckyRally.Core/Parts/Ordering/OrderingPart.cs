@@ -18,7 +18,7 @@ public abstract partial record Part
         public decimal PerPlace { get; init; }
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("tau", "agreement with the key", 0.001m), new("pairs", "pairs the right way round")];
+        internal override IReadOnlyList<PartFact> Facts => [new("tau", "agreement with the key", 0.001m), new("pairs", "pairs the right way round"), new("inPlace", "in their place"), new("missing", "missing")];
     }
 }
 

@@ -33,21 +33,23 @@ internal static class OrderingScore
     {
         if (PartEntries.Of<Entry.OrderGiven>(design, part.Id) is not [.., var given]) return PartValue.Without(new Absence.NoOrder());
         var keys = part.Items.ToDictionary(i => i.Id, i => i.Key);
-        var placed = given.Sequence.Select(id => keys[id]).ToList();
+        var placed = given.Sequence.Where(id => id.Length > 0).Select(id => keys[id]).ToList();
         var (right, reversed, tied) = Pairs(placed);
         var all = part.Items.Count * (part.Items.Count - 1) / 2;
         var points = (right + tied) * part.PerPair;
         List<PartLine> lines = [new($"{right + tied} of {all} pairs are the right way round{(part.PerPair != 0 ? $": {right + tied} × {ReadingFormat.Number(part.PerPair)} = {ReadingFormat.Number(points)}" : "")}.", given.Id)];
+        var places = InPlace(part, given.Sequence);
         if (part.PerPlace != 0)
         {
-            var places = InPlace(part, given.Sequence);
             points += places * part.PerPlace;
             lines.Add(new($"{places} of {part.Items.Count} items are in their place: {places} × {ReadingFormat.Number(part.PerPlace)} = {ReadingFormat.Number(places * part.PerPlace)}.", given.Id));
         }
 
+        var missing = part.Items.Where(i => !given.Sequence.Contains(i.Id)).ToList();
+        if (missing.Count > 0) lines.Add(new($"Missing: {string.Join(", ", missing.Select(i => i.Name))}.", given.Id));
         var tau = Tau(right, reversed, tied);
         if (tau is { } agreement) lines.Add(new($"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(agreement, 3)}."));
-        return PartValue.Scored(points, lines) with { Facts = [tau is { } known ? new(known) : Worth.None(new Absence.NothingToCompare()), new(right + tied)] };
+        return PartValue.Scored(points, lines) with { Facts = [tau is { } known ? new(known) : Worth.None(new Absence.NothingToCompare()), new(right + tied), new(places), new(missing.Count)] };
     }
 
     /// <summary>Pairs the right way round, the wrong way round, and tied in the key.</summary>
@@ -82,6 +84,6 @@ internal static class OrderingScore
     {
         var sorted = part.Items.Select(i => i.Key).Order().ToList();
         var keys = part.Items.ToDictionary(i => i.Id, i => i.Key);
-        return sequence.Where((id, i) => keys[id] == sorted[i]).Count();
+        return sequence.Where((id, i) => id.Length > 0 && keys[id] == sorted[i]).Count();
     }
 }

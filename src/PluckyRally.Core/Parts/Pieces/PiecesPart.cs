@@ -25,6 +25,19 @@ public abstract partial record Part
 
         /// <summary>How finely they are measured, in the unit; above 0.</summary>
         public decimal Step { get; init; } = 1;
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<PartFact> Facts => [new("count", "pieces"), .. OfLabel("first", First), .. OfLabel("second", Second)];
+
+        private static IEnumerable<PartFact> OfLabel(string side, PieceLabel label) => label.Values.SelectMany(v => new PartFact[]
+        {
+            new($"{side}.{Named(v.Name)}.count", $"pieces that are {v.Name}"),
+            new($"{side}.{Named(v.Name)}.points", $"points for pieces that are {v.Name}", 0.001m),
+            new($"{side}.{Named(v.Name)}.share", $"percent of pieces that are {v.Name}", 0.1m),
+        });
+
+        /// <summary>A label's value as it stands in an expression: letters and digits, anything else an underscore.</summary>
+        private static string Named(string value) => string.Concat(value.Select(c => char.IsAsciiLetterOrDigit(c) ? c : '_'));
     }
 }
 

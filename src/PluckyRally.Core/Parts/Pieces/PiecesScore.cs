@@ -66,7 +66,20 @@ internal static class PiecesScore
         }
 
         if (lines.Count == 0) lines.Add(new("No pieces.", counted.Id));
-        return PartValue.Scored(sum, lines);
+        return PartValue.Scored(sum, lines) with { Facts = Facts(plan, counted.Pieces) };
+    }
+
+    private static IReadOnlyList<Worth> Facts(PartPlan.Pieces plan, IReadOnlyList<PieceGroup> pieces)
+    {
+        var all = pieces.Sum(p => p.Count);
+        return [new(all), .. OfLabel(plan.Is.First, PieceSide.First), .. OfLabel(plan.Is.Second, PieceSide.Second)];
+
+        IEnumerable<Worth> OfLabel(PieceLabel label, PieceSide side) => label.Values.SelectMany(v =>
+        {
+            var these = pieces.Where(p => p.Label(side) == v.Name).ToList();
+            var count = these.Sum(p => p.Count);
+            return new Worth[] { new(count), new(these.Sum(p => p.Count * Points(plan, p).Number)), all == 0 ? Worth.None(new Absence.DividedByZero()) : new(100m * count / all) };
+        });
     }
 
     /// <summary>The last count of a team's pieces.</summary>

@@ -24,7 +24,15 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("legs", "legs done"), new("items", "things brought over")];
+        internal override IReadOnlyList<PartFact> Facts =>
+        [
+            new("legs", "legs done"),
+            new("items", "things brought over"),
+            new("time", "time before faults", Step),
+            new("faultSeconds", "seconds for faults", 0.001m),
+            new("faults", "faults"),
+            .. Faults.Select(f => new PartFact($"faults.{f.Id}", $"{f.Name} (faults)")),
+        ];
     }
 }
 

@@ -63,17 +63,19 @@ internal static class RelayScore
         }
 
         decimal faults = 0;
+        var counts = new List<Worth>(part.Faults.Count);
         foreach (var fault in part.Faults)
         {
             var these = faulted.Where(f => f.Fault == fault.Id).ToList();
             var count = these.Sum(f => f.Count);
+            counts.Add(new(count));
             if (count == 0) continue;
             faults += count * fault.Seconds;
             lines.Add(new($"{fault.Name}, {count} times {ReadingFormat.Number(fault.Seconds)} s: {ReadingFormat.Number(count * fault.Seconds)} s more.", [.. these.Select(f => f.Id)]));
         }
 
-        if (items > 0) lines.Add(new($"{items} {(items == 1 ? "item" : "items")} brought over{(part.PointsPerItem != 0 ? $": {MethodWords.Points(items * part.PointsPerItem)} more" : "")}."));
-        IReadOnlyList<Worth> facts = [new(legs), new(items)];
+        if (items > 0) lines.Add(new($"{items} {(items == 1 ? "item" : "items")} brought over."));
+        IReadOnlyList<Worth> facts = [new(legs), new(items), new(run), new(faults), new(counts.Sum(c => c.Number)), .. counts];
         if (legs == part.Legs.Count)
         {
             lines.Add(new($"{PartEntries.Show(run, part.Step)} + {ReadingFormat.Number(faults)} s = {PartEntries.Show(run + faults, part.Step)}."));

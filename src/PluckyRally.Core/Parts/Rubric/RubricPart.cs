@@ -13,6 +13,9 @@ public abstract partial record Part
 
         /// <summary>Whose word counts.</summary>
         public RubricVoice Voice { get; init; }
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<PartFact> Facts => [.. Criteria.Select(c => new PartFact($"criteria.{c.Id}", c.Name, 0.001m))];
     }
 }
 

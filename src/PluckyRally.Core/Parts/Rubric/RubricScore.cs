@@ -45,19 +45,21 @@ internal static class RubricScore
         var given = PartEntries.Of<Entry.LevelGiven>(design, part.Id);
         var lines = new List<PartLine>();
         decimal sum = 0;
+        var facts = new List<Worth>(part.Criteria.Count);
         foreach (var criterion in part.Criteria)
         {
             var words = Words(part.Voice, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
             if (words.Count == 0) return PartValue.Without(new Absence.NotJudged(criterion)) with { Lines = lines };
             var points = words.Sum(w => criterion.Levels[w.Level].Points) / words.Count;
             sum += points;
+            facts.Add(new(points));
             var how = words.Count == 1
                 ? criterion.Levels[words[0].Level].Name
                 : $"the mean of {words.Count} teams, {string.Join(" + ", words.Select(w => ReadingFormat.Number(criterion.Levels[w.Level].Points)))} ÷ {words.Count}";
             lines.Add(new($"{criterion.Name}: {how}, {MethodWords.Points(points)}.", [.. words.Select(w => w.Id)]));
         }
 
-        return PartValue.Scored(sum, lines);
+        return PartValue.Scored(sum, lines) with { Facts = facts };
     }
 
     /// <summary>The last word of each voice that counts.</summary>

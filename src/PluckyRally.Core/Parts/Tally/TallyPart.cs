@@ -10,6 +10,9 @@ public abstract partial record Part
     {
         /// <summary>What is counted.</summary>
         public IReadOnlyList<Counter> Counters { get; init; } = [];
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<PartFact> Facts => [.. Counters.Select(c => new PartFact($"counters.{c.Id}", c.Name))];
     }
 }
 

@@ -39,10 +39,12 @@ internal static class TallyScore
         var tallied = PartEntries.Of<Entry.Tallied>(design, plan.Is.Id);
         var lines = new List<PartLine>();
         decimal sum = 0;
+        var facts = new List<Worth>(plan.Is.Counters.Count);
         foreach (var counter in plan.Is.Counters)
         {
             var these = tallied.Where(t => t.Counter == counter.Id).ToList();
             var count = these.Sum(t => t.Count);
+            facts.Add(new(count));
             if (count == 0) continue;
             var points = count * Each(counter, plan.Wins);
             sum += points;
@@ -50,6 +52,6 @@ internal static class TallyScore
         }
 
         if (lines.Count == 0) lines.Add(new("Nothing was counted."));
-        return PartValue.Scored(sum, lines);
+        return PartValue.Scored(sum, lines) with { Facts = facts };
     }
 }

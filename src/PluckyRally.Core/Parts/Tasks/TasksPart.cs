@@ -16,6 +16,9 @@ public abstract partial record Part
 
         /// <summary>Points for being quick; none where absent.</summary>
         public TimePoints? TimePoints { get; init; }
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<PartFact> Facts => [new("done", "tasks done"), new("time", "time for the tasks", TasksScore.Step), .. Items.Select(i => new PartFact($"steps.{i.Id}", $"steps of {i.Name}"))];
     }
 }
 

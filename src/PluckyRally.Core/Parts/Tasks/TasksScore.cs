@@ -84,7 +84,14 @@ internal static class TasksScore
             lines.Add(new($"{PartEntries.Show(seconds, Step)}, {ReadingFormat.Number(Math.Max(0, time.From - seconds))} s under {PartEntries.Show(time.From, Step)}: {ReadingFormat.Number(counted)} × {ReadingFormat.Number(time.Points)} = {MethodWords.Points(counted * time.Points)}.", timed[^1].Id));
         }
 
-        return PartValue.Scored(sum, lines);
+        return PartValue.Scored(sum, lines) with { Facts = Facts(part, ticks, timed) };
+    }
+
+    private static IReadOnlyList<Worth> Facts(Part.Tasks part, IReadOnlyList<Entry.TaskTicked> ticks, IReadOnlyList<Entry.TasksTimed> timed)
+    {
+        var steps = part.Items.Select(i => ticks.LastOrDefault(t => t.Task == i.Id) is { } tick ? StepsDone(tick, i) : 0).ToList();
+        var time = timed.Count > 0 && timed[^1].Time.Value is { } seconds ? new Worth(seconds) : Worth.None(new Absence.TasksNotTimed());
+        return [new(part.Items.Where((item, i) => steps[i] == item.Steps).Count()), time, .. steps.Select(s => new Worth(s))];
     }
 
     private static int StepsDone(Entry.TaskTicked tick, TaskItem item) => tick.Steps ?? item.Steps;
