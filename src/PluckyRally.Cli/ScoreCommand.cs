@@ -20,7 +20,7 @@ internal static class ScoreCommand
         var standings = Scorer.Score(opened.Value.Playbook, rally.Teams, rally.Entries, round);
         standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
         if (options.Why is { } team) return Why(standings, team, output, error);
-        if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round), opened.Value.Aside)));
+        if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round), opened.Value.Aside, TeamDetail.Of(opened.Value, round))));
         else StandingsTable.Write(rally, standings, output);
         return 0;
     }
@@ -76,4 +76,4 @@ internal static class ScoreCommand
 }
 
 /// <summary>Everything that is known of a scored round.</summary>
-internal sealed record ScoredRally(string Rally, Standings Standings, IReadOnlyList<MeasureSummary> Statistics, Confidence Confidence, IReadOnlyList<SetAside> SetAside);
+internal sealed record ScoredRally(string Rally, Standings Standings, IReadOnlyList<MeasureSummary> Statistics, Confidence Confidence, IReadOnlyList<SetAside> SetAside, IReadOnlyList<TeamDetail> Teams);

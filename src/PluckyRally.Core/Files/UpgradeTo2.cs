@@ -5,7 +5,8 @@ namespace PluckyRally.Core;
 
 /// <summary>
 /// From version 1 of a brief to version 2: tie-breaks and awards name what is known of a part behind a dot (<c>run_value</c> becomes
-/// <c>run.value</c>, <c>run</c> alone <c>run.points</c>), the total is <c>team.total</c>, and every award says which way is better.
+/// <c>run.value</c>, <c>run</c> alone <c>run.points</c>), the total is <c>team.total</c>, every award says which way is better, and every rubric that the last word of
+/// several judges counts.
 /// </summary>
 internal static partial class UpgradeTo2
 {
@@ -59,6 +60,7 @@ internal static partial class UpgradeTo2
 
     private static void Mend(IReadOnlyList<string> path, JsonObject node, HashSet<string> measures, List<string> parts)
     {
+        if (path is ["method", "parts", _] && Text(node["kind"]) == "rubric" && node["judges"] is null) node["judges"] = "last";
         if (path is not ["method", "tieBreaks" or "awards", _]) return;
         if (Text(node["value"]) is { } text) node["value"] = Rewrite(text, measures, parts);
         if (path is [_, "awards", _] && node["better"] is null) node["better"] = "more";

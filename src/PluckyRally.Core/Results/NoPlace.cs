@@ -26,9 +26,9 @@ internal abstract record NoPlace
     }
 
     /// <summary>A rule has still to be answered.</summary>
-    public sealed record RuleOpen(Rule Rule, int? Attempt) : NoPlace
+    public sealed record RuleOpen(Rule Rule, int? Attempt, bool Disputed) : NoPlace
     {
-        public override string Say() => $"still to check{(Attempt is { } number ? $" in attempt {number}" : "")}: {Rule.Text}";
+        public override string Say() => $"{(Disputed ? "judges differ" : "still to check")}{(Attempt is { } number ? $" in attempt {number}" : "")}: {Rule.Text}";
     }
 
     /// <summary>A rule was missed that must be kept.</summary>

@@ -97,7 +97,7 @@ internal sealed class QuickRedraw : IRedraw
             .. expression.Measures.Select(m =>
             {
                 var readings = m.Taken == Taken.Once || attempt is null
-                    ? design.Team.Once.Where(o => o.Reading.Measure == m.Id && o.Reading.Value is not null && (o.Design.Length == 0 || o.Design == design.Name)).TakeLast(1).Select(o => o.Reading)
+                    ? design.Readings(m)
                     : attempt.Trials.SelectMany(t => t.Readings).Where(r => r.Measure == m.Id && r.Value is not null);
                 return readings.Select(r => Slot(r, m)).ToArray();
             }),

@@ -43,11 +43,19 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> 
             case RuleCheck.Share or RuleCheck.Ladder or RuleCheck.Ratio or RuleCheck.AllDifferent:
                 return Pieces(rule, facts.Design, attempt);
             default:
-                var check = facts.Design.Check(rule.Id, attempt?.Number);
-                var unanswered = attempt is null || rule.IsAsked ? RuleState.ToCheck : RuleState.Met;
-                return new(rule, check is null ? unanswered : check.Met ? RuleState.Met : RuleState.Missed, attempt?.Number);
+                var looked = facts.Design.Check(rule.Id, attempt?.Number);
+                return new(rule, State(looked, asked: attempt is null || rule.IsAsked), attempt?.Number) { Disputed = looked == Looked.Differently };
         }
     }
+
+    /// <summary>How a rule came out that somebody looks at; where nobody is asked, counting the attempt says that it was kept.</summary>
+    public static RuleState State(Looked looked, bool asked) => looked switch
+    {
+        Looked.Met => RuleState.Met,
+        Looked.Missed => RuleState.Missed,
+        Looked.Differently => RuleState.ToCheck,
+        Looked.NotYet => asked ? RuleState.ToCheck : RuleState.Met,
+    };
 
     private RuleOutcome Limit(RulePlan plan, RuleCheck.Limit limit, DesignFacts facts, Attempt? attempt)
     {

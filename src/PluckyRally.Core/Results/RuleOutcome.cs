@@ -25,4 +25,8 @@ public enum RuleState
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="Excess">By how much the limit was missed, in the unit of the value; 0 when met.</param>
 /// <param name="ExcessBound">Whether that is a bound, because the value was one.</param>
-public sealed record RuleOutcome(Rule Rule, RuleState State, int? Attempt = null, bool TooNear = false, string Value = "", string Limit = "", decimal Excess = 0, Bound ExcessBound = Bound.Exact);
+public sealed record RuleOutcome(Rule Rule, RuleState State, int? Attempt = null, bool TooNear = false, string Value = "", string Limit = "", decimal Excess = 0, Bound ExcessBound = Bound.Exact)
+{
+    /// <summary>Whether one judge says that it was met and another that it was missed.</summary>
+    public bool Disputed { get; init; }
+}

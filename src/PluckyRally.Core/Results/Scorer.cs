@@ -68,6 +68,6 @@ public static class Scorer
         }
 
         if (playbook.TakesAttempts && design.Waits(playbook.Brief.Trials) is { } waits) return new NoPlace.AttemptsOpen(waits);
-        return outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.HoldsUp: true }) is { } open ? new NoPlace.RuleOpen(open.Rule, open.Attempt) : null;
+        return outcomes.FirstOrDefault(o => o is { State: RuleState.ToCheck, Rule.HoldsUp: true } or { Disputed: true }) is { } open ? new NoPlace.RuleOpen(open.Rule, open.Attempt, open.Disputed) : null;
     }
 }

@@ -48,7 +48,7 @@ internal static class TraceWriter
         {
             RuleState.Met => $"{outcome.Rule.Text}: kept{where}{against}.",
             RuleState.Missed => $"{outcome.Rule.Text}: missed{where}{against}.",
-            RuleState.ToCheck => $"{outcome.Rule.Text}: still to be checked{where}.",
+            RuleState.ToCheck => $"{outcome.Rule.Text}: {(outcome.Disputed ? "one judge says kept and another missed" : "still to be checked")}{where}.",
             RuleState.NotChecked => $"{outcome.Rule.Text}: nothing to check{where}.",
         };
         return Step(TraceKind.Rule, outcome.Rule.Id, sentence + near);

@@ -42,29 +42,37 @@ public sealed class DesignRecord
         ? this
         : new(Name, Team, Trials, [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]);
 
-    /// <summary>The last reading of a measure that is taken once.</summary>
+    /// <summary>A measure that is taken once: the mean where several people read it. The same person corrects.</summary>
     public Worth ReadOnce(Measure measure)
     {
-        for (var i = Team.Once.Count - 1; i >= 0; i--)
-        {
-            var entry = Team.Once[i];
-            if (entry.Reading.Measure == measure.Id && entry.Reading.Value is { } value && (entry.Design.Length == 0 || entry.Design == Name))
-                return new(value, entry.Reading.Bound);
-        }
-
-        return Worth.None(new Absence.NotRead(measure));
+        var readings = Readings(measure);
+        if (readings.Count == 0) return Worth.None(new Absence.NotRead(measure));
+        if (readings.Count == 1) return new(readings[0].Value!.Value, readings[0].Bound);
+        return new(readings.Sum(r => r.Value!.Value) / readings.Count, readings.Aggregate(Bound.Exact, (so, r) => Bounds.Join(so, r.Bound)));
     }
 
-    /// <summary>The last check of a rule, in an attempt or (with null) outside of attempts; null where it has not been checked.</summary>
-    public Entry.RuleChecked? Check(string rule, int? attempt)
+    /// <summary>The last reading of a measure that is taken once by each who read it.</summary>
+    internal IReadOnlyList<Reading> Readings(Measure measure)
     {
-        for (var i = Team.Checks.Count - 1; i >= 0; i--)
+        var last = new Dictionary<string, Reading>(StringComparer.Ordinal);
+        foreach (var entry in Team.Once)
         {
-            var check = Team.Checks[i];
-            if (check.Rule == rule && check.Attempt == attempt && (check.Design.Length == 0 || check.Design == Name)) return check;
+            if (entry.Reading.Measure == measure.Id && entry.Reading.Value is not null && (entry.Design.Length == 0 || entry.Design == Name)) last[entry.By] = entry.Reading;
         }
 
-        return null;
+        return [.. last.Values];
+    }
+
+    /// <summary>What was said of a rule, in an attempt or (with null) outside of attempts: the last word of each who looked.</summary>
+    internal Looked Check(string rule, int? attempt)
+    {
+        var last = new Dictionary<string, bool>(StringComparer.Ordinal);
+        foreach (var check in Team.Checks)
+        {
+            if (check.Rule == rule && check.Attempt == attempt && (check.Design.Length == 0 || check.Design == Name)) last[check.By] = check.Met;
+        }
+
+        return last.Count == 0 ? Looked.NotYet : last.Values.All(met => met) ? Looked.Met : last.Values.Any(met => met) ? Looked.Differently : Looked.Missed;
     }
 
     /// <summary>Trials as attempts: the same number twice is one attempt read twice, and one without a number takes the next that is free.</summary>
@@ -93,4 +101,20 @@ public sealed class DesignRecord
 
         return number;
     }
+}
+
+/// <summary>What people say who looked at a rule.</summary>
+internal enum Looked
+{
+    /// <summary>Nobody has looked.</summary>
+    NotYet,
+
+    /// <summary>Met.</summary>
+    Met,
+
+    /// <summary>Missed.</summary>
+    Missed,
+
+    /// <summary>One says met and another missed: open until they agree.</summary>
+    Differently,
 }

@@ -44,6 +44,10 @@ public sealed class CommandTests : IDisposable
         scored.GetProperty("standings").GetProperty("rows")[0].GetProperty("why").GetArrayLength().ShouldBeGreaterThan(2);
         scored.GetProperty("statistics")[0].GetProperty("summary").GetProperty("mean").GetDouble().ShouldBe(20);
         scored.GetProperty("confidence").GetProperty("tooClose").GetBoolean().ShouldBeTrue();
+        var team = scored.GetProperty("teams")[0];
+        team.GetProperty("figures").EnumerateArray().Single(f => f.GetProperty("figure").GetString() == "part.value").GetProperty("shown").GetString().ShouldBe("20 cm");
+        team.GetProperty("parts")[0].GetProperty("points").GetDecimal().ShouldBe(20);
+        scored.GetProperty("teams")[2].GetProperty("figures")[0].GetProperty("notYet").GetBoolean().ShouldBeTrue();
     }
 
     [Fact]
@@ -78,6 +82,37 @@ public sealed class CommandTests : IDisposable
     {
         Score(Path.Combine(_folder, "none.json")).ShouldBe(2);
         _error.ToString().ShouldContain("cannot be read");
+    }
+
+    [Fact]
+    public void A_file_of_version_1_comes_out_in_version_2()
+    {
+        BriefCommands.Upgrade(Path.Combine(ProjectFolder.Root, "tests", "formats", "v1", "demo", "bucket-chain.brief.json"), _output, _error).ShouldBe(0);
+        var brief = DocumentReader.Brief(_output.ToString()).OrThrow().Value;
+        (brief.Version, brief.Method.TieBreaks[0].Value).ShouldBe((2, "chain.value"));
+        BriefCommands.Upgrade(Write("{}"), _output, _error).ShouldBe(2);
+    }
+
+    [Fact]
+    public void A_brief_is_laid_out_for_a_tier_and_a_rally_begun_with_it()
+    {
+        var brief = Write(Json.Write(Sample.Simple() with { Tiers = [new() { Id = "old", Name = "Older", Overrides = [new("/trials/attempts", JsonElement.Parse("3"))] }] }));
+        BriefCommands.Edition([brief, "--tier", "old"], _output, _error).ShouldBe(0);
+        JsonElement.Parse(_output.ToString()).GetProperty("brief").GetProperty("trials").GetProperty("attempts").GetInt32().ShouldBe(3);
+        _output.GetStringBuilder().Clear();
+        BriefCommands.Begin([brief, "--tier", "old", "--teams", Write("Terns\n\n Whelks \n")], _output, _error).ShouldBe(0);
+        var rally = DocumentReader.Rally(_output.ToString()).OrThrow().Value;
+        (rally.Edition.Tier, string.Join(", ", rally.Teams.Select(t => t.Name))).ShouldBe(("Older", "Terns, Whelks"));
+    }
+
+    [Theory]
+    [InlineData("--tier", "none", "This brief has no tier “none”.")]
+    [InlineData("--colour", "red", "“--colour” is not understood here.")]
+    [InlineData("--teams", "", "Which teams?")]
+    public void A_rally_that_cannot_be_begun_says_why(string option, string value, string says)
+    {
+        BriefCommands.Begin([Write(Json.Write(Sample.Simple())), "--teams", option == "--teams" ? "" : Write("Terns"), .. option == "--teams" ? Array.Empty<string>() : [option, value]], _output, _error).ShouldBe(2);
+        _error.ToString().ShouldContain(says);
     }
 
     [Fact]

@@ -4350,6 +4350,8 @@ export interface components {
             criteria: components["schemas"]["RubricCriterion"][];
             /** @description Whose word counts. */
             voice: components["schemas"]["RubricVoice"];
+            /** @description Where several judges judge one thing: their mean, or the last word. */
+            judges: components["schemas"]["RubricJudges"];
             /** @description Names the part in rules and tie-breaks. */
             id: string;
             /** @description What it is called. */
@@ -4938,6 +4940,11 @@ export interface components {
             /** @description The levels, lowest first. */
             levels: components["schemas"]["RubricLevel"][];
         };
+        /**
+         * @description What counts where several judges judge one thing.
+         * @enum {unknown}
+         */
+        RubricJudges: "mean" | "last";
         /** @description A level of a criterion. */
         RubricLevel: {
             /** @description What it is called, in words. */

@@ -14,9 +14,22 @@ public abstract partial record Part
         /// <summary>Whose word counts.</summary>
         public RubricVoice Voice { get; init; }
 
+        /// <summary>Where several judges judge one thing: their mean, or the last word.</summary>
+        public RubricJudges Judges { get; init; }
+
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [.. Criteria.Select(c => new PartFact($"criteria.{c.Id}", c.Name, 0.001m))];
     }
+}
+
+/// <summary>What counts where several judges judge one thing.</summary>
+public enum RubricJudges
+{
+    /// <summary>The mean of their words; the same person corrects.</summary>
+    Mean,
+
+    /// <summary>The last word.</summary>
+    Last,
 }
 
 /// <summary>Whose word counts in a rubric.</summary>

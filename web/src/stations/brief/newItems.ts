@@ -145,6 +145,7 @@ export function newPart(brief: Brief, kind: Part['kind']): Part {
         ...common,
         kind,
         voice: 'teacher',
+        judges: 'mean',
         criteria: [
           {
             id: 'criterion1',

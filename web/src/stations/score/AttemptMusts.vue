@@ -53,7 +53,7 @@ async function allKept(open: readonly SheetAsked[]) {
       <span v-else class="met">All kept.</span>
     </p>
     <ul v-else>
-      <li v-for="asked in a.asked" :key="asked.rule">
+      <li v-for="asked in a.asked" :key="asked.rule" class="with-ways">
         <p>
           {{ text(asked.rule) }}
           <span v-if="asked.state === 'toCheck'" class="small muted">still to check</span>
@@ -84,21 +84,8 @@ h4 {
   margin: 0;
   font: 700 1rem var(--title);
 }
-li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  align-items: center;
-  gap: 0.5rem 1rem;
-  padding: 0.4rem 0;
-  overflow-wrap: anywhere;
-}
 li + li {
   border-top: var(--stitch);
-}
-@media (max-width: 600px) {
-  li {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 .missed {
   color: var(--brick);

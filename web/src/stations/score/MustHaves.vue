@@ -41,7 +41,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
       <span v-if="once.length < rules.length">{{ rules.length - once.length }} asked below, of each attempt.</span>
     </p>
     <ul v-if="open">
-      <li v-for="r in rules" :key="r.id">
+      <li v-for="r in rules" :key="r.id" class="with-ways">
         <p>
           {{ r.text }}
           <span v-if="r.when === 'everyAttempt'" class="small muted">(in every attempt)</span>
@@ -73,18 +73,7 @@ h3 {
   align-items: baseline;
 }
 li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  align-items: center;
-  gap: 0.5rem 1rem;
-  padding: 0.4rem 0;
   border-bottom: var(--stitch);
-  overflow-wrap: anywhere;
-}
-@media (max-width: 600px) {
-  li {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 .missed {
   color: var(--brick);

@@ -1,0 +1,71 @@
+namespace PluckyRally.Core;
+
+/// <summary>Everything that is known of a team's result in numbers, for whoever works on with it.</summary>
+/// <param name="Team">The team's id.</param>
+/// <param name="Design">The design that stands for it; empty where it has only a nameless one.</param>
+/// <param name="Rules">How each rule came out, once for each attempt where it is checked in every one.</param>
+/// <param name="Figures">Every figure of the brief, with its value or why there is none.</param>
+/// <param name="Parts">The points of each part, before and after floor, cap and weight.</param>
+/// <param name="Deductions">Points lost to missed rules.</param>
+/// <param name="Bonuses">Points won by keeping rules.</param>
+public sealed record TeamDetail(
+    string Team,
+    string Design,
+    IReadOnlyList<RuleDetail> Rules,
+    IReadOnlyList<FigureDetail> Figures,
+    IReadOnlyList<PointsDetail> Parts,
+    IReadOnlyList<RulePoints> Deductions,
+    IReadOnlyList<RulePoints> Bonuses)
+{
+    /// <summary>The details of a round, in order of standing.</summary>
+    public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round) =>
+        [.. Scorer.Results(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => Of(opened.Playbook, r))];
+
+    private static TeamDetail Of(Playbook playbook, TeamResult result) => new(
+        result.Team.Id,
+        result.Assessment.Design.Name,
+        [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Value, r.Limit, r.Excess))],
+        [.. playbook.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
+        [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Place > 0 ? p.Pool.Place : null))],
+        [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
+        [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))]);
+}
+
+/// <summary>How a rule came out.</summary>
+/// <param name="Rule">The rule's id.</param>
+/// <param name="State">Met, missed, still to check, or nothing to check.</param>
+/// <param name="Attempt">The attempt, for a rule that is checked in every one.</param>
+/// <param name="TooNear">Within half a step of the limit.</param>
+/// <param name="Value">What was held against the limit, as shown.</param>
+/// <param name="Limit">The limit, as shown.</param>
+/// <param name="Excess">By how much it was missed, in the unit of the value.</param>
+public sealed record RuleDetail(string Rule, RuleState State, int? Attempt, bool TooNear, string Value, string Limit, decimal Excess);
+
+/// <summary>A figure's value for a team.</summary>
+/// <param name="Figure">The figure's id.</param>
+/// <param name="Value">The number; absent where there is none.</param>
+/// <param name="Bound">Whether the number is exact or a bound.</param>
+/// <param name="Shown">The value as it is shown.</param>
+/// <param name="NotYet">Where there is none: whether recording can still bring one.</param>
+/// <param name="Why">Where there is none: why.</param>
+public sealed record FigureDetail(string Figure, decimal? Value, Bound Bound, string Shown, bool NotYet, string Why)
+{
+    internal static FigureDetail Of(Figure figure, Worth value) => value.Absent is { } absent
+        ? new(figure.Id, null, value.Bound, "", absent.NotYet, absent.Say())
+        : new(figure.Id, value.Number, value.Bound, figure.Show(value), false, "");
+}
+
+/// <summary>A part's points on their way to the total.</summary>
+/// <param name="Part">The part's id.</param>
+/// <param name="Curve">By the curve, or the failure points.</param>
+/// <param name="Clamped">After floor and cap.</param>
+/// <param name="Weight">What they are multiplied by.</param>
+/// <param name="Points">As they are added; absent while there are none.</param>
+/// <param name="Place">The team's place in this part, where the curve compares teams.</param>
+public sealed record PointsDetail(string Part, decimal Curve, decimal Clamped, decimal Weight, decimal? Points, int? Place);
+
+/// <summary>Points by a rule.</summary>
+/// <param name="Rule">The rule's id.</param>
+/// <param name="Points">How many, always above zero.</param>
+/// <param name="Attempt">The attempt, for a rule that is checked in every one.</param>
+public sealed record RulePoints(string Rule, decimal Points, int? Attempt = null);

@@ -1,0 +1,67 @@
+using PluckyRally.Core.Tests.Parts;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Core.Tests.Scoring;
+
+/// <summary>Two people who record one thing: who wrote it decides, and the same person corrects.</summary>
+public sealed class TwoPeopleTests
+{
+    [Fact]
+    public void A_must_have_is_open_until_they_agree()
+    {
+        var rally = new Happening(Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.Deduct(2))] }, "A");
+        rally.Counted("A", "20");
+        Says(rally, "Pell", true);
+        rally.Standing("A").Total.ShouldBe(20);
+        Says(rally, "Moss", false);
+        rally.Standing("A").Reason.ShouldBe("judges differ: It must dry");
+        rally.Standing("A").Why.ShouldContain(s => s.Sentence == "It must dry: one judge says kept and another missed.");
+        Says(rally, "Pell", false);
+        rally.Standing("A").Total.ShouldBe(18);
+    }
+
+    [Fact]
+    public void A_dispute_about_what_fails_an_attempt_holds_the_team_up()
+    {
+        var rally = new Happening(Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)] }, "A");
+        rally.Counted("A", "20");
+        Says(rally, "Pell", true, 1);
+        Says(rally, "Moss", false, 1);
+        rally.Standing("A").Reason.ShouldBe("judges differ in attempt 1: It must dry");
+    }
+
+    [Fact]
+    public void What_is_read_once_is_the_mean_of_those_who_read_it()
+    {
+        var rally = new Happening(Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))]), "A");
+        foreach (var (by, typed) in new[] { ("Pell", "9"), ("Moss", "4"), ("Pell", "6") })
+            rally.Keep(new Entry.MeasureRead { Id = rally.NextId(), Team = "a", By = by, Reading = new() { Measure = "cards", Typed = typed } });
+        rally.Standing("A").Parts[0].Value.ShouldBe(5);
+    }
+
+    [Theory]
+    [InlineData(RubricJudges.Mean, 3)]
+    [InlineData(RubricJudges.Last, 2)]
+    public void A_level_is_the_mean_of_the_judges_or_the_last_word(RubricJudges judges, decimal points)
+    {
+        var part = new Part.Rubric { Id = "judged", Name = "Judged", Judges = judges, Criteria = [new() { Id = "idea", Name = "Idea", Levels = [new("weak", 0), new("fair", 2), new("strong", 4)] }] };
+        var rally = new OnePart(part);
+        foreach (var (by, level) in new[] { ("Pell", 0), ("Pell", 2), ("Moss", 1) })
+            rally.Add(new Entry.LevelGiven { Id = rally.Id(), Team = "A", Part = "judged", Criterion = "idea", Level = level, By = by });
+        rally.Points().ShouldBe(points);
+    }
+
+    [Fact]
+    public void A_rubric_of_version_1_keeps_the_last_word()
+    {
+        var brief = new Brief { Title = "Old", Method = new() { Parts = [new Part.Rubric { Id = "judged", Name = "Judged" }] } };
+        var old = System.Text.Json.Nodes.JsonNode.Parse(Json.Write(brief))!;
+        old["version"] = 1;
+        old["method"]!["parts"]![0]!.AsObject().Remove("judges");
+        DocumentReader.Brief(old.ToJsonString()).OrThrow().Value.Method.Parts[0].ShouldBeOfType<Part.Rubric>().Judges.ShouldBe(RubricJudges.Last);
+    }
+
+    private static void Says(Happening rally, string by, bool met, int? attempt = null) =>
+        rally.Keep(new Entry.RuleChecked { Id = rally.NextId(), Team = "a", Rule = "dry", Met = met, By = by, Attempt = attempt });
+}
