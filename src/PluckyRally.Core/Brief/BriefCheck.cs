@@ -48,7 +48,8 @@ internal static class BriefCheck
         found.Length(measure.Unit, 40, "/unit", "The unit");
         found.Unless(measure.Step is > 0 and <= 1_000_000, "/step", "The step must be above zero.", "Use what the instrument shows, for example 1 or 0.5.");
         found.Unless(measure.Tare >= 0, "/tare", "A container cannot weigh less than nothing.", "Use 0 where there is no container.");
-        found.Unless(measure.Expected is null || measure.Expected.Low < measure.Expected.High, "/expected/high", "The best expected is not above the weakest.", "Write what the weakest and what the best team will probably reach.");
+        found.Unless(measure.Expected is null || measure.Expected.Low != measure.Expected.High, "/expected/high", "The best expected is the same as the weakest.", "Write what the weakest and what the best team will probably reach.");
+        found.Unless(measure.Expected is null || measure.Better != Better.More || measure.Expected.Low <= measure.Expected.High, "/expected/high", "The best expected is not above the weakest.", "Swap them, or say that less is better.");
         found.Unless(measure.Combine is null || measure.Taken == Taken.EachAttempt, "/combine", "What is read once needs no way of becoming one.", "Leave it out, or read the measure in every attempt.");
         found.Unless(measure.Combine != Combine.BestMean || measure.BestOf >= 1 && measure.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
         found.Unless(measure is not { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last }, "/failureValue", "Where less is better, a failed attempt must count as something.", "Write the value of a failed attempt, worse than any success.");

@@ -105,5 +105,12 @@ public sealed record Measure
 
 /// <summary>What teams will probably reach, in the measure's unit.</summary>
 /// <param name="Low">What the weakest team reaches.</param>
-/// <param name="High">What the best team reaches; above <paramref name="Low"/>.</param>
-public sealed record Expected(decimal Low, decimal High);
+/// <param name="High">What the best team reaches; below <paramref name="Low"/> where less is better.</param>
+public sealed record Expected(decimal Low, decimal High)
+{
+    /// <summary>The smallest value that is expected.</summary>
+    internal decimal Smallest => Math.Min(Low, High);
+
+    /// <summary>The largest value that is expected.</summary>
+    internal decimal Largest => Math.Max(Low, High);
+}

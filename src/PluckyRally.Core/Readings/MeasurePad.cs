@@ -49,7 +49,7 @@ public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, I
     private static IReadOnlyList<int> PlacementsOf(Measure measure)
     {
         if (measure is not { Weights: [{ GramsEach: { } each } weight], Expected: { } expected } || measure.FixedUnit is not { } unit) return [];
-        var pieces = Rounding.Whole(Math.Ceiling(unit.To(Units.Find("g")!, expected.High) / each));
+        var pieces = Rounding.Whole(Math.Ceiling(unit.To(Units.Find("g")!, expected.Largest) / each));
         return LoadingPlan.Of(Math.Max(1, pieces), weight.Roll) is { IsOk: true } plan ? plan.Value.Placements : [];
     }
 

@@ -54,25 +54,31 @@ public sealed class DesignRecord
     /// <summary>The last reading of a measure that is taken once by each who read it.</summary>
     internal IReadOnlyList<Reading> Readings(Measure measure)
     {
-        var last = new Dictionary<string, Reading>(StringComparer.Ordinal);
-        foreach (var entry in Team.Once)
+        var last = new LastOfEach();
+        var readings = new List<Reading>();
+        for (var i = Team.Once.Count - 1; i >= 0; i--)
         {
-            if (entry.Reading.Measure == measure.Id && entry.Reading.Value is not null && (entry.Design.Length == 0 || entry.Design == Name)) last[entry.By] = entry.Reading;
+            var entry = Team.Once[i];
+            if (entry.Reading.Measure == measure.Id && entry.Reading.Value is not null && (entry.Design.Length == 0 || entry.Design == Name) && last.Is(entry.By)) readings.Add(entry.Reading);
         }
 
-        return [.. last.Values];
+        return readings;
     }
 
     /// <summary>What was said of a rule, in an attempt or (with null) outside of attempts: the last word of each who looked.</summary>
     internal Looked Check(string rule, int? attempt)
     {
-        var last = new Dictionary<string, bool>(StringComparer.Ordinal);
-        foreach (var check in Team.Checks)
+        var last = new LastOfEach();
+        var looked = Looked.NotYet;
+        for (var i = Team.Checks.Count - 1; i >= 0; i--)
         {
-            if (check.Rule == rule && check.Attempt == attempt && (check.Design.Length == 0 || check.Design == Name)) last[check.By] = check.Met;
+            var check = Team.Checks[i];
+            if (check.Rule != rule || check.Attempt != attempt || (check.Design.Length > 0 && check.Design != Name) || !last.Is(check.By)) continue;
+            var says = check.Met ? Looked.Met : Looked.Missed;
+            looked = looked == Looked.NotYet || looked == says ? says : Looked.Differently;
         }
 
-        return last.Count == 0 ? Looked.NotYet : last.Values.All(met => met) ? Looked.Met : last.Values.Any(met => met) ? Looked.Differently : Looked.Missed;
+        return looked;
     }
 
     /// <summary>Trials as attempts: the same number twice is one attempt read twice, and one without a number takes the next that is free.</summary>
@@ -100,6 +106,21 @@ public sealed class DesignRecord
         }
 
         return number;
+    }
+}
+
+/// <summary>Going through entries from the last one back: whether one is the last by whoever wrote it. Mostly there is only one.</summary>
+internal struct LastOfEach
+{
+    private string? _first;
+    private HashSet<string>? _others;
+
+    /// <summary>Whether nothing by them has been met yet.</summary>
+    public bool Is(string by)
+    {
+        if (_first is not null) return by != _first && (_others ??= []).Add(by);
+        _first = by;
+        return true;
     }
 }
 

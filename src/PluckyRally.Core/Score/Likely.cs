@@ -21,11 +21,11 @@ internal static class Likely
     private static void Check(Playbook playbook, Reading reading, string at, Findings found)
     {
         if (reading is not { Sure: false, Value: { } value } || !playbook.Measures.TryGetValue(reading.Measure, out var measure) || measure.Expected is not { } expected) return;
-        var span = expected.High - expected.Low;
+        var span = expected.Largest - expected.Smallest;
         found.Unless(
-            value >= expected.Low - span && value <= expected.High + span,
+            value >= expected.Smallest - span && value <= expected.Largest + span,
             at,
-            $"Really? {ReadingFormat.Reading(value, reading.Bound, measure)} is far from what was expected, {ReadingFormat.Reading(expected.Low, Bound.Exact, measure)} to {ReadingFormat.Reading(expected.High, Bound.Exact, measure)}.",
+            $"Really? {ReadingFormat.Reading(value, reading.Bound, measure)} is far from what was expected, {ReadingFormat.Reading(expected.Smallest, Bound.Exact, measure)} to {ReadingFormat.Reading(expected.Largest, Bound.Exact, measure)}.",
             "Look again at the number and its unit. If it is right, say so.");
     }
 }

@@ -23,6 +23,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         var found = new Findings();
         found.NotEmpty(rally.Name, "/name", "The rally has no name.", "Give it one, for example the class.");
         found.Length(rally.Name, Most.Name, "/name", "The name");
+        found.Unless(rally.Edition.Brief.Tiers.Count == 0, "/edition/brief/tiers", "The edition has tiers of its own, so that it is open which one is run.", "Lay one over the brief, as ./rally edition does, and leave out the others.");
         CheckTeams(rally.Teams, found);
         found.Count(rally.Entries, Most.Entries, "/entries", "entries");
         var playbook = Playbook.For(rally.Edition);

@@ -64,4 +64,15 @@ public sealed class PlaybookTests
         Problems(Sample.Simple() with { Rules = [Sample.Inspection("stand", new Consequence.AttemptDoesNotCount())] }).ShouldBe(["/rules/stand/when"]);
 
     private static IEnumerable<string> Problems(Brief brief) => Playbook.For(new Edition { Brief = brief }).Problems.Select(p => p.At);
+
+    [Theory]
+    [InlineData(60, 20, Better.Less, true)]
+    [InlineData(60, 20, null, true)]
+    [InlineData(60, 20, Better.More, false)]
+    [InlineData(20, 20, Better.Less, false)]
+    public void What_is_expected_may_run_downwards_where_less_is_better(int weakest, int best, Better? better, bool fine)
+    {
+        var brief = Sample.Simple() with { Measures = [Sample.Height() with { Better = better, Expected = new(weakest, best) }] };
+        Playbook.For(new Edition { Brief = brief }).Problems.Select(p => p.At).ShouldBe(fine ? [] : ["/measures/height/expected/high"]);
+    }
 }

@@ -102,4 +102,18 @@ public sealed class TierTests
     {
         Tiers = [new Tier { Id = "young", Name = "Grades 1 and 2", Overrides = [.. overrides.Select(o => new Override(o.At, JsonElement.Parse(o.Value)))] }],
     };
+
+    [Fact]
+    public void At_least_can_be_more_than_in_a_tier()
+    {
+        var brief = Sample.Simple() with
+        {
+            Rules = [Sample.Limit("tall", "height", Comparison.AtLeast, "20 cm", new Consequence.DoesNotPlace())],
+            Tiers = [new() { Id = "old", Overrides = [new("/rules/tall/check/comparison", JsonSerializer.SerializeToElement("moreThan"))] }],
+        };
+        TierTable.Of(brief).Rows.ShouldHaveSingleItem().Field.ShouldSatisfyAllConditions(f => f.Kind.ShouldBe(TierFieldKind.Choice), f => f.Words.ShouldContain("moreThan"));
+        var rally = new Happening(Editions.Resolve(brief, "old").OrThrow().Brief, "A");
+        rally.Counted("A", "20");
+        rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
+    }
 }

@@ -79,6 +79,10 @@ public sealed class OpenedRallyTests
     }
 
     [Fact]
+    public void An_edition_with_tiers_of_its_own_is_refused() =>
+        Places(Good with { Edition = new Edition { Brief = Sample.Simple() with { Tiers = [new() { Id = "old" }] } } }).ShouldBe(["/edition/brief/tiers"]);
+
+    [Fact]
     public void A_million_entries_are_refused_by_a_stated_limit()
     {
         var entry = new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() };

@@ -3298,7 +3298,7 @@ export interface components {
             low: number;
             /**
              * Format: double
-             * @description What the best team reaches; above Low.
+             * @description What the best team reaches; below Low where less is better.
              */
             high: number;
         };

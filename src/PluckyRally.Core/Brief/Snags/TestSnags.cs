@@ -44,9 +44,9 @@ internal static partial class TestSnags
                 yield return new("how", SnagWeight.Hint, $"{at}/how", $"Nothing says how {Within.Sentence(measure.Name)} is measured.", "From where to where, along what, to which side: two judges would read differently.");
             if (scene.Playbook is not null && !scored.Contains(measure.Id) && !ruled.Contains(measure.Id) && !broken.Contains(measure.Id))
                 yield return new("unused", SnagWeight.Hint, at, $"{measure.Name} is measured, and nothing comes of it.", "Judges would read a number that nobody needs.");
-            if (scored.Contains(measure.Id) && measure.Expected is { } e && e.High > e.Low && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level) && (e.High - e.Low) / measure.Step < ReadingsApart * scene.Brief.Timing.Teams)
+            if (scored.Contains(measure.Id) && measure.Expected is { } e && e.High != e.Low && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level) && (e.Largest - e.Smallest) / measure.Step < ReadingsApart * scene.Brief.Timing.Teams)
             {
-                var finer = Finer(measure, (e.High - e.Low) / (ReadingsApart * scene.Brief.Timing.Teams));
+                var finer = Finer(measure, (e.Largest - e.Smallest) / (ReadingsApart * scene.Brief.Timing.Teams));
                 yield return new("step", SnagWeight.Matters, $"{at}/step", $"{measure.Name}, read to the nearest {ReadingFormat.Number(measure.Step)}, will hardly tell {scene.Brief.Timing.Teams} teams apart.", "Many teams would tie, and one misread step would decide.", finer is null ? null : new($"Read it to the nearest {ReadingFormat.Number(finer.Value)}", [Change.Set($"{at}/step", finer.Value)]));
             }
         }

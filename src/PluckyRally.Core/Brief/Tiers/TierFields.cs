@@ -40,6 +40,7 @@ internal static class TierFields
         if (rule.Check is RuleCheck.Limit { PercentOfLastRound: null } limit)
         {
             yield return field($"{at}/check/amount", TierFieldKind.Text, null);
+            yield return field($"{at}/check/comparison", TierFieldKind.Choice, [.. Enum.GetValues<Comparison>().Select(Json.Word)]);
             if (limit.Comparison == Comparison.Between) yield return field($"{at}/check/upper", TierFieldKind.Text, null);
         }
 

@@ -21,7 +21,7 @@ internal static class Plausible
     /// <summary>What the brief says teams will reach, or what the kind of measure leaves no choice about; null where nobody knows.</summary>
     public static Stretch? Of(Measure measure) => measure switch
     {
-        { Expected: { } e } when e.Low < e.High => new(e.Low, e.High),
+        { Expected: { } e } when e.Low != e.High => new(e.Smallest, e.Largest),
         { Kind: MeasureKind.YesNo } => new(0, 1),
         { Kind: MeasureKind.Level, Levels.Count: > 1 } => new(0, measure.Levels.Count - 1),
         _ => null,

@@ -5,7 +5,7 @@ import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierRow } from '.
 import DifferenceTable from '../DifferenceTable.vue'
 import InlineText from '../fields/InlineText.vue'
 import PrintedSheet from '../sheet/PrintedSheet.vue'
-import { combines } from '../words'
+import { combines, comparisons } from '../words'
 import { useWriting } from '../writing'
 
 /** Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. */
@@ -24,6 +24,7 @@ const names = computed(
       ...bands.value.map((b) => [b.value, b.name] as const),
       ...(choices.value?.summaries ?? []).map((s) => [s.value, s.name] as const),
       ...combines,
+      ...comparisons,
     ]),
 )
 function shown(value: unknown): string {
