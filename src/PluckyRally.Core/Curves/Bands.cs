@@ -10,13 +10,9 @@ public abstract partial record Curve
     /// <param name="Below">Points below the first edge.</param>
     public sealed record Bands(IReadOnlyList<Band> Edges, decimal Below = 0) : Curve
     {
-        /// <summary>How far before an edge the points of the band below are drawn: less than any step.</summary>
-        private const decimal JustBelow = 0.0000001m;
-
         internal override IEnumerable<decimal> Knots => Edges.Select(e => e.From);
 
-        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) =>
-            Knots.Where(over.Contains).SelectMany(edge => new[] { (edge, edge - JustBelow), (edge, edge) }).Prepend((over.Low, over.Low)).Append((over.High, over.High));
+        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over);
 
         internal override void Check(Better better, bool mayBeNegative, Findings found)
         {

@@ -74,6 +74,15 @@ public abstract partial record Curve
     private protected static Worth Share(Worth value, decimal points, decimal whole) =>
         Arithmetic.Over(Arithmetic.Scale(value, points), new Worth(whole));
 
+    /// <summary>Where a curve jumps at its knots: on both sides of each, so that the picture has an edge there.</summary>
+    /// <param name="over">The values to draw.</param>
+    /// <param name="side">On which side of a knot its points begin: 1 above, −1 below.</param>
+    private protected IEnumerable<(decimal At, decimal Just)> Stepped(Stretch over, int side = 1) =>
+        Knots.Where(over.Contains).SelectMany(knot => new[] { (knot, knot - (side * JustBeside)), (knot, knot) }).Prepend((over.Low, over.Low)).Append((over.High, over.High));
+
+    /// <summary>Less than any reading's step.</summary>
+    private const decimal JustBeside = 0.0000001m;
+
     private static IEnumerable<decimal> Evenly(Stretch over) => Enumerable.Range(0, Samples + 1).Select(i => over.Low + (over.Length * i / Samples));
 
     private const int Samples = 48;

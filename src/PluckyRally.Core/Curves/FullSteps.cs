@@ -15,15 +15,11 @@ public abstract partial record Curve
         /// <summary>No picture shows more steps than this.</summary>
         private const int MostDrawn = 200;
 
-        /// <summary>How far before a step the points of the one below are drawn: less than any reading's step.</summary>
-        private const decimal JustBefore = 0.0000001m;
-
         internal override IReadOnlyList<string> Numbers => ["from", "each", "points"];
 
         internal override IEnumerable<decimal> Knots => Enumerable.Range(0, MostDrawn + 1).Select(step => From + (Sign * step * Each));
 
-        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) =>
-            Knots.Where(over.Contains).SelectMany(step => new[] { (step, step - (Sign * JustBefore)), (step, step) }).Prepend((over.Low, over.Low)).Append((over.High, over.High));
+        internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over, Sign);
 
         internal override void Check(Better better, bool mayBeNegative, Findings found) =>
             found.Unless(Each > 0, "/curve/each", "A step must be above zero.", "Write how much one step is, for example 5.");

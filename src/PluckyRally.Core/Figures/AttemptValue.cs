@@ -13,27 +13,20 @@ internal sealed record AttemptValue(TrialOutcome Outcome, Worth Value, Worth[] I
     /// <summary>The entries it was read from.</summary>
     public IReadOnlyList<Guid> Entries => [.. Source.Trials.Select(t => t.Id)];
 
-    /// <summary>What an expression gives in each attempt of a design.</summary>
+    /// <summary>What an expression over measures gives in each attempt of a design.</summary>
     public static IReadOnlyList<AttemptValue> Of(Expression expression, Way way, DesignRecord design) =>
-        [.. design.Attempts.Select(attempt => Of(expression, way, design, attempt))];
+        [.. design.Attempts.Select(attempt => attempt.Outcome == TrialOutcome.Counted ? Counted(expression, design, attempt) : NotCounted(way, attempt))];
 
-    private static AttemptValue Of(Expression expression, Way way, DesignRecord design, Attempt attempt)
+    /// <summary>What an expression over figures gives in each attempt of a design.</summary>
+    public static IReadOnlyList<AttemptValue> Of(FigureExpression expression, Way way, DesignRecord design) =>
+        [.. design.Attempts.Select(attempt => attempt.Outcome == TrialOutcome.Counted ? new(attempt.Outcome, expression.InAttempt(design, attempt), [], attempt) : NotCounted(way, attempt))];
+
+    private static AttemptValue Counted(Expression expression, DesignRecord design, Attempt attempt)
     {
-        if (attempt.Outcome != TrialOutcome.Counted) return new(attempt.Outcome, new Worth(way.FailureValue), [], attempt);
-        var inputs = Read(expression, design, attempt);
+        var inputs = new Worth[expression.Measures.Count];
+        for (var i = 0; i < inputs.Length; i++) inputs[i] = design.Read(expression.Measures[i], attempt);
         return new(attempt.Outcome, expression.Run(inputs), inputs, attempt);
     }
 
-    /// <summary>The values of an expression's measures in an attempt; what is read once has its one reading.</summary>
-    public static Worth[] Read(Expression expression, DesignRecord design, Attempt attempt)
-    {
-        var inputs = new Worth[expression.Measures.Count];
-        for (var i = 0; i < inputs.Length; i++)
-        {
-            var measure = expression.Measures[i];
-            inputs[i] = measure.Taken == Taken.Once ? design.ReadOnce(measure) : attempt.Read(measure);
-        }
-
-        return inputs;
-    }
+    private static AttemptValue NotCounted(Way way, Attempt attempt) => new(attempt.Outcome, new Worth(way.FailureValue), [], attempt);
 }

@@ -41,7 +41,7 @@ internal abstract record Figure(Measure Shown, Known Known)
             return facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
         }
 
-        public override Worth InAttempt(DesignRecord design, Attempt attempt) => Measure.Taken == Taken.Once ? design.ReadOnce(Measure) : attempt.Read(Measure);
+        public override Worth InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
 
         public override string Show(Worth value) => _alone.Show(value, Decimals == Shown.Decimals ? null : Decimals);
     }
@@ -53,13 +53,16 @@ internal abstract record Figure(Measure Shown, Known Known)
     public sealed record OfName(NamedFigure Is, FigureExpression Value, Trials Trials) : Figure(Named(Is, Value), Is.Work == Work.EachAttempt ? Known.InAttempt : Value.Known > Known.WithResult ? Value.Known : Known.WithResult)
     {
         /// <summary>Whether it is worked out of attempts; otherwise of what is read once, or of other figures.</summary>
-        private bool OfAttempts => Is.Work == Work.EachAttempt && Value.Measures.Any(m => m.Taken == Taken.EachAttempt);
+        private bool OfAttempts => Is.Work == Work.EachAttempt && Value.Figures.Any(f => f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true });
 
-        public override int Decimals => !OfAttempts ? Value.Decimals : Is.Combine == Combine.Successes ? 0 : Value.Plain is not null && Is.Way.IsMean ? Value.Decimals + 1 : Value.Decimals;
+        /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
+        public override int Decimals => !OfAttempts ? Value.Decimals
+            : Is.Combine == Combine.Successes ? 0
+            : Value.Expression.Decimals + (Value.Plain is not null && Is.Way.IsMean ? 1 : 0);
 
         public override Worth Of(DesignFacts facts) => !OfAttempts
             ? Value.Of(facts)
-            : facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Is.Way.Of(AttemptValue.Of(Value.Expression, Is.Way, facts.Design)).Value;
+            : facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Is.Way.Of(AttemptValue.Of(Value, Is.Way, facts.Design)).Value;
 
         public override Worth InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
 

@@ -107,7 +107,7 @@ internal sealed class FigureList
         if (measure.Combine is { } own)
         {
             var better = measure.Better ?? (readBy < 0 ? Better.More : parts[readBy].Better);
-            return new(measure, new(own, better, Math.Min(measure.BestOf ?? 1, trials.Attempts), measure.FailureValue ?? 0), trials, null);
+            return new(measure, new(own, better, measure.BestOf ?? 1, measure.FailureValue ?? 0), trials, null);
         }
 
         return readBy < 0

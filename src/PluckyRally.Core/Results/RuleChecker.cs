@@ -90,7 +90,7 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> 
     private static RuleOutcome Fits(RulePlan plan, RuleCheck.Fits fits, DesignFacts facts, Attempt? attempt)
     {
         if (attempt is { Outcome: not TrialOutcome.Counted }) return new(plan.Rule, RuleState.NotChecked, attempt.Number);
-        var pairs = FitCheck.Pairs(fits, plan.Fit!, f => attempt is null || f.Measure.Taken == Taken.Once ? f.Of(facts) : attempt.Read(f.Measure));
+        var pairs = FitCheck.Pairs(fits, plan.Fit!, f => attempt is null ? f.Of(facts) : f.InAttempt(facts.Design, attempt));
         if (pairs.Select(p => p.Value.Absent).FirstOrDefault(a => a is not null) is { } why) return new(plan.Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number);
         var over = pairs.Sum(p => Math.Max(0, p.Value.Number - p.Room));
         return new(

@@ -94,6 +94,8 @@ public static class LessonCuts
     private static Brief WithAttempts(Brief brief, int attempts) => brief with
     {
         Trials = brief.Trials with { Attempts = attempts, Minimum = brief.Trials.Minimum is { } least ? Math.Min(least, attempts) : null },
+        Measures = [.. brief.Measures.Select(m => m.BestOf is { } best ? m with { BestOf = Math.Min(best, attempts) } : m)],
+        Figures = [.. brief.Figures.Select(f => f.BestOf is { } best ? f with { BestOf = Math.Min(best, attempts) } : f)],
         Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p is Part.Measured { BestOf: { } best } measured ? measured with { BestOf = Math.Min(best, attempts) } : p)] },
     };
 

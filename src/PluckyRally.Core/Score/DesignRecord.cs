@@ -51,6 +51,9 @@ public sealed class DesignRecord
         return new(readings.Sum(r => r.Value!.Value) / readings.Count, readings.Aggregate(Bound.Exact, (so, r) => Bounds.Join(so, r.Bound)));
     }
 
+    /// <summary>A measure in an attempt; what is taken once has its one reading.</summary>
+    internal Worth Read(Measure measure, Attempt attempt) => measure.Taken == Taken.Once ? ReadOnce(measure) : attempt.Read(measure);
+
     /// <summary>The last reading of a measure that is taken once by each who read it.</summary>
     internal IReadOnlyList<Reading> Readings(Measure measure)
     {

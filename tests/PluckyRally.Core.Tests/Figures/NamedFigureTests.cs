@@ -27,6 +27,22 @@ public sealed class NamedFigureTests
     }
 
     [Fact]
+    public void One_that_is_worked_out_in_each_attempt_can_rest_on_another()
+    {
+        var rally = Scored([Slim, new() { Id = "twice", Name = "Twice", Value = "slim * 2", Combine = Combine.Mean }], "twice");
+        rally.Standings().Awards[0].Says.ShouldBe("Award: A with 9.00.");
+    }
+
+    [Fact]
+    public void A_cut_takes_no_more_of_the_best_than_are_left_so_that_the_rally_still_opens()
+    {
+        var brief = Briefed([Slim with { Combine = Combine.BestMean, BestOf = 2 }], "slim");
+        var rally = Play(brief with { Measures = [brief.Measures[0] with { Combine = Combine.BestMean, BestOf = 2 }, brief.Measures[1]] });
+        var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, new Entry.AttemptsCut { Id = rally.NextId(), Attempts = 1 }] }).OrThrow();
+        Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
+    }
+
+    [Fact]
     public void A_measured_part_can_be_about_one()
     {
         var brief = Briefed([Slim with { Combine = Combine.Mean }], "team.total");
