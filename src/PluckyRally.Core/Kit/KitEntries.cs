@@ -16,6 +16,28 @@ public abstract partial record Entry
 
         /// <summary>Who signed for it; empty for nobody.</summary>
         public string SignedBy { get; init; } = "";
+
+        internal override bool IsTeachers => true;
+
+        internal override bool GoesIntoClosedRound => true;
+
+        internal override bool BeginsRound => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Length(SignedBy, Most.Name, "/signedBy", "The name");
+            found.Unless(Amounts.Count > 0, "/amounts", "Nothing was counted.", "Count at least one material.");
+            found.Count(Amounts, Most.Items, "/amounts", "materials");
+            foreach (var (material, amount) in Amounts.Take(Most.Items))
+            {
+                found.Unless(playbook.Brief.Materials.Any(m => m.Id == material), $"/amounts/{material}", $"There is no such material in this brief: “{Findings.Short(material)}”.", "Leave it out.");
+                found.Unless(amount is >= 0 and <= 1_000_000, $"/amounts/{material}", "The amount is out of range.", "Write 0 or more.");
+            }
+
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Kit counted {(Way == KitWay.Out ? "out" : "back")}{(SignedBy.Length > 0 ? $", signed {SignedBy}" : "")}";
     }
 }
 
@@ -33,19 +55,3 @@ public enum KitWay
 /// <param name="Material">The material's id.</param>
 /// <param name="Amount">How much, 0 or more, in the material's unit.</param>
 public sealed record KitAmount(string Material, decimal Amount);
-
-/// <summary>Checks what is recorded about kits.</summary>
-internal static class KitEntries
-{
-    public static void Check(Playbook playbook, Entry.KitCounted counted, Findings found)
-    {
-        found.Length(counted.SignedBy, Most.Name, "/signedBy", "The name");
-        found.Unless(counted.Amounts.Count > 0, "/amounts", "Nothing was counted.", "Count at least one material.");
-        found.Count(counted.Amounts, Most.Items, "/amounts", "materials");
-        foreach (var (material, amount) in counted.Amounts.Take(Most.Items))
-        {
-            found.Unless(playbook.Brief.Materials.Any(m => m.Id == material), $"/amounts/{material}", $"There is no such material in this brief: “{Findings.Short(material)}”.", "Leave it out.");
-            found.Unless(amount is >= 0 and <= 1_000_000, $"/amounts/{material}", "The amount is out of range.", "Write 0 or more.");
-        }
-    }
-}

@@ -17,6 +17,17 @@ internal static class PartEntries
         return named;
     }
 
+    /// <summary>What an entry records, under the name of its part.</summary>
+    /// <param name="playbook">The edition.</param>
+    /// <param name="entry">The entry.</param>
+    /// <param name="what">What it records; its part is null where the edition has none of this name.</param>
+    public static string Say<T>(Playbook playbook, IPartEntry entry, Func<T?, string> what)
+        where T : Part
+    {
+        var part = playbook.Parts.Select(p => p.Part).OfType<T>().FirstOrDefault(p => p.Id == entry.Part);
+        return $"{part?.Name ?? entry.Part}: {what(part)}";
+    }
+
     /// <summary>How a part reads times: seconds to a step.</summary>
     public static Measure Clock(string part, decimal step) => new() { Id = part, Name = "The time", Kind = MeasureKind.Duration, Unit = "s", Step = step };
 

@@ -69,7 +69,7 @@ public static class Route
         var (rally, playbook) = opened;
         var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round);
         var open = results.Count(r => r.Status == StandingStatus.Unfinished);
-        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e is not (Entry.KitCounted or IClockEntry));
+        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
         var kits = TeamKit.Of(playbook.Brief, rally.Teams, rally.Entries);
         return
         [

@@ -12,46 +12,115 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>The teacher has looked at a team's plan and approved it; the team may fetch its material.</summary>
-    public sealed record PlanCleared : Entry;
+    public sealed record PlanCleared : Entry
+    {
+        internal override bool IsTeachers => true;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => this;
+
+        internal override string Say(Playbook playbook, int? attempt) => "Plan approved";
+    }
 
     /// <summary>A team had not let go when time was up. What that costs is said by the brief.</summary>
-    public sealed record CameLate : Entry;
+    public sealed record CameLate : Entry
+    {
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => this;
+
+        internal override string Say(Playbook playbook, int? attempt) => "Late: had not let go when time was up";
+    }
 
     /// <summary>The order in which teams are tested, such as the smallest looking first. The last word stands.</summary>
     public sealed record TestOrderSet : Entry
     {
         /// <summary>The teams' ids; teams that are not named come after those that are, in their own order.</summary>
         public required IReadOnlyList<string> Teams { get; init; }
+
+        internal override bool IsTeachers => true;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override bool IsOfLesson => true;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Unless(Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
+            for (var i = 0; i < Teams.Count; i++)
+                found.Unless(teams.Any(t => t.Id == Teams[i]), $"/teams/{i}", "There is no such team in this rally.", "Name the rally's teams, each once.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => "The order of the test was set";
     }
 
     /// <summary>Everybody has let go, and the hold is being counted from <see cref="Entry.At"/>, the server's time.</summary>
-    public sealed record HoldBegun : Entry, IClockEntry;
+    public sealed record HoldBegun : OfClock
+    {
+        private protected override void Check(Playbook playbook, Findings found)
+        {
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => "Everybody let go; the hold is counted";
+    }
 
     /// <summary>The class makes fewer attempts than the brief says. Each team's first ones count, the same for all.</summary>
-    public sealed record AttemptsCut : Entry, IClockEntry
+    public sealed record AttemptsCut : OfClock
     {
         /// <summary>How many attempts each design has from now on.</summary>
         public required int Attempts { get; init; }
+
+        private protected override void Check(Playbook playbook, Findings found)
+        {
+            var attempts = playbook.Brief.Trials.Attempts;
+            found.Unless(Attempts >= 1 && Attempts <= attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {attempts}.");
+        }
+
+        internal override bool ChangesOthers(Trials trials) => true;
+
+        internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithAttempts(brief, Math.Min(Attempts, whole.Trials.Attempts));
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Cut to {English.Count(Attempts, "attempt")}";
     }
 
     /// <summary>A phase that goes team by team is served at more places, or fewer, than the brief says.</summary>
-    public sealed record PlacesOpened : Entry, IClockEntry
+    public sealed record PlacesOpened : OfClock
     {
         /// <summary>The phase's id.</summary>
         public required string Phase { get; init; }
 
         /// <summary>How many teams are served at once.</summary>
         public required int Places { get; init; }
+
+        private protected override void Check(Playbook playbook, Findings found)
+        {
+            found.Unless(playbook.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
+            found.Unless(Places is >= 1 and <= Most.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Most.Teams}.");
+        }
+
+        internal override bool ChangesOthers(Trials trials) => true;
+
+        internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithPlaces(brief, Phase, Places);
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Tested at {English.Count(Places, "place")}";
     }
 
     /// <summary>The teacher chose what the wall shows.</summary>
-    public sealed record WallSet : Entry, IClockEntry
+    public sealed record WallSet : OfClock
     {
         /// <summary>The clock or the board.</summary>
         public required WallShows Shows { get; init; }
 
         /// <summary>For the board: how many places are revealed, from the last.</summary>
         public int Revealed { get; init; }
+
+        internal override bool IsOfLesson => false;
+
+        private protected override void Check(Playbook playbook, Findings found) =>
+            found.Unless(Revealed is >= 0 and <= Most.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Most.Teams}.");
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            Shows == WallShows.Clock ? "The wall shows the clock" : $"The wall shows the board, {English.Count(Revealed, "place")} revealed";
     }
 }
 

@@ -29,11 +29,4 @@ public static class ClassState
                 .ThenBy(t => places.GetValueOrDefault(t.Team, int.MaxValue)),
         ];
     }
-
-    internal static void Check(IReadOnlyList<Team> teams, Entry.TestOrderSet order, Findings found)
-    {
-        found.Unless(order.Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
-        for (var i = 0; i < order.Teams.Count; i++)
-            found.Unless(teams.Any(t => t.Id == order.Teams[i]), $"/teams/{i}", "There is no such team in this rally.", "Name the rally's teams, each once.");
-    }
 }

@@ -8,50 +8,81 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(MinutesAdded), "minutesAdded")]
 public abstract partial record Entry
 {
+    /// <summary>An entry of the clock: the whole class's, at the server's time, and no score.</summary>
+    public abstract record OfClock : Entry
+    {
+        internal sealed override bool IsTeachers => true;
+
+        internal sealed override bool MayBeOfClass => true;
+
+        internal sealed override bool GoesIntoClosedRound => true;
+
+        internal sealed override bool BeginsRound => false;
+
+        internal override bool IsOfLesson => true;
+
+        internal sealed override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Unless(Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");
+            Check(playbook, found);
+            return this;
+        }
+
+        /// <summary>Collects what is wrong with what it says.</summary>
+        private protected abstract void Check(Playbook playbook, Findings found);
+
+        /// <summary>The brief with what this entry cuts laid over it.</summary>
+        /// <param name="brief">The brief with what was cut before.</param>
+        /// <param name="whole">The brief before any cut.</param>
+        internal virtual Brief Lay(Brief brief, Brief whole) => brief;
+    }
+
     /// <summary>A phase of the lesson was begun; the one before it is over. Its <see cref="At"/> is the server's time.</summary>
-    public sealed record PhaseBegun : Entry, IClockEntry
+    public sealed record PhaseBegun : OfClock
     {
         /// <summary>The phase's id; empty where the lesson is over.</summary>
         public required string Phase { get; init; }
+
+        private protected override void Check(Playbook playbook, Findings found)
+        {
+            var phases = playbook.Brief.Timing.Phases;
+            found.Unless(Phase.Length == 0 || phases.Any(p => p.Id == Phase), "/phase", "There is no such phase in this brief.", $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}.");
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => Phase.Length == 0
+            ? "The lesson is over"
+            : $"Begun: {(playbook.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase ? Core.Minutes.Name(phase.Kind) : Phase)}";
     }
 
     /// <summary>The clock was stopped.</summary>
-    public sealed record ClockPaused : Entry, IClockEntry;
+    public sealed record ClockPaused : OfClock
+    {
+        private protected override void Check(Playbook playbook, Findings found)
+        {
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => "The clock was stopped";
+    }
 
     /// <summary>The clock goes on.</summary>
-    public sealed record ClockResumed : Entry, IClockEntry;
+    public sealed record ClockResumed : OfClock
+    {
+        private protected override void Check(Playbook playbook, Findings found)
+        {
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => "The clock goes on";
+    }
 
     /// <summary>The running phase got more time, or less.</summary>
-    public sealed record MinutesAdded : Entry, IClockEntry
+    public sealed record MinutesAdded : OfClock
     {
         /// <summary>How many minutes; below 0 to take some away.</summary>
         public required decimal Minutes { get; init; }
-    }
-}
 
-/// <summary>An entry of the clock: the whole class's, at the server's time, and no score.</summary>
-public interface IClockEntry;
+        private protected override void Check(Playbook playbook, Findings found) =>
+            found.Unless(Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
 
-/// <summary>Checks what is recorded of the clock.</summary>
-internal static class ClockEntries
-{
-    public static void Check(Playbook playbook, Entry entry, Findings found)
-    {
-        found.Unless(entry.Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");
-        switch (entry)
-        {
-            case Entry.PhaseBegun begun:
-                found.Unless(begun.Phase.Length == 0 || playbook.Brief.Timing.Phases.Any(p => p.Id == begun.Phase), "/phase", "There is no such phase in this brief.", $"Use one of these: {string.Join(", ", playbook.Brief.Timing.Phases.Select(p => p.Id))}.");
-                break;
-            case Entry.MinutesAdded added:
-                found.Unless(added.Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
-                break;
-            case Entry.WallSet set:
-                found.Unless(set.Revealed is >= 0 and <= Most.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Most.Teams}.");
-                break;
-            default:
-                LessonCuts.Check(playbook, entry, found);
-                break;
-        }
+        internal override string Say(Playbook playbook, int? attempt) => $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
     }
 }

@@ -17,19 +17,8 @@ public static class LessonCuts
     /// </summary>
     public static Edition Lay(Edition edition, IReadOnlyList<Entry> log)
     {
-        if (!log.Any(e => e is Entry.AttemptsCut or Entry.PlacesOpened)) return edition;
-        var brief = edition.Brief;
-        foreach (var entry in Log.Standing(log))
-        {
-            brief = entry switch
-            {
-                Entry.AttemptsCut cut => WithAttempts(brief, Math.Min(cut.Attempts, edition.Brief.Trials.Attempts)),
-                Entry.PlacesOpened opened => WithPlaces(brief, opened.Phase, opened.Places),
-                _ => brief,
-            };
-        }
-
-        return edition with { Brief = brief };
+        if (!log.Any(e => e is Entry.OfClock)) return edition;
+        return edition with { Brief = Log.Standing(log).OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief)) };
     }
 
     /// <summary>What can be cut now, as a rally's log leaves the lesson.</summary>
@@ -71,27 +60,14 @@ public static class LessonCuts
         return offers;
     }
 
-    internal static void Check(Playbook playbook, Entry entry, Findings found)
-    {
-        switch (entry)
-        {
-            case Entry.AttemptsCut cut:
-                found.Unless(cut.Attempts >= 1 && cut.Attempts <= playbook.Brief.Trials.Attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {playbook.Brief.Trials.Attempts}.");
-                break;
-            case Entry.PlacesOpened opened:
-                found.Unless(playbook.Brief.Timing.Phases.Any(p => p.Id == opened.Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
-                found.Unless(opened.Places is >= 1 and <= Most.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Most.Teams}.");
-                break;
-        }
-    }
-
     /// <summary>Minutes until every team has made its attempts; the slowest of those who are tested at once sets the pace.</summary>
     private static decimal Left(Phase test, IReadOnlyList<int> made, int attempts) =>
         made.Where(m => m < attempts).Chunk(Math.Max(1, test.Stations)).Sum(turn => ((attempts - turn.Min()) * test.Minutes) + test.Changeover);
 
     private static string Saves(decimal minutes) => $"Saves {(minutes == 1 ? "1 minute" : $"{Timetable.Show(minutes)} minutes")}.";
 
-    private static Brief WithAttempts(Brief brief, int attempts) => brief with
+    /// <summary>The brief with fewer attempts, wherever it counts them.</summary>
+    internal static Brief WithAttempts(Brief brief, int attempts) => brief with
     {
         Trials = brief.Trials with { Attempts = attempts, Minimum = brief.Trials.Minimum is { } least ? Math.Min(least, attempts) : null },
         Measures = [.. brief.Measures.Select(m => m.BestOf is { } best ? m with { BestOf = Math.Min(best, attempts) } : m)],
@@ -99,6 +75,7 @@ public static class LessonCuts
         Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p is Part.Measured { BestOf: { } best } measured ? measured with { BestOf = Math.Min(best, attempts) } : p)] },
     };
 
-    private static Brief WithPlaces(Brief brief, string phase, int places) =>
+    /// <summary>The brief with a phase that is served at so many places.</summary>
+    internal static Brief WithPlaces(Brief brief, string phase, int places) =>
         brief with { Timing = brief.Timing with { Phases = [.. brief.Timing.Phases.Select(p => p.Id == phase ? p with { Stations = places } : p)] } };
 }

@@ -22,20 +22,26 @@ public abstract partial record Entry
 
         /// <summary>Whether the team names this design as the one that counts.</summary>
         public bool Named { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Length(Design, Most.Name, "/design", "The design's name");
+            found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
+            found.Length(Changed, Most.Text, "/changed", "What has changed");
+            found.Unless(Labels.Count <= 20 && Labels.All(l => l.Key.Length is > 0 and <= 40 && l.Value.Length <= 40), "/labels", "There are too many labels, or one is too long.", "Keep to 20, each of at most 40 characters.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            $"Design{(Design.Length > 0 ? $" “{Design}”" : "")}, revision {Revision}{(Changed.Length > 0 ? $": {Changed}" : "")}{(Named ? ", the one that counts" : "")}";
     }
 }
 
 /// <summary>Checks what is recorded about designs.</summary>
 internal static class DesignEntries
 {
-    public static void Check(Entry.DesignNoted noted, Findings found)
-    {
-        found.Length(noted.Design, Most.Name, "/design", "The design's name");
-        found.Unless(noted.Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
-        found.Length(noted.Changed, Most.Text, "/changed", "What has changed");
-        found.Unless(noted.Labels.Count <= 20 && noted.Labels.All(l => l.Key.Length is > 0 and <= 40 && l.Value.Length <= 40), "/labels", "There are too many labels, or one is too long.", "Keep to 20, each of at most 40 characters.");
-    }
-
     /// <summary>After a failed attempt a brief may ask for a fresh build: an attempt after it must name a new revision.</summary>
     /// <param name="trials">How the brief tests.</param>
     /// <param name="trial">The trial.</param>

@@ -2,45 +2,8 @@ using System.Text.Json.Serialization;
 
 namespace PluckyRally.Core;
 
-/// <summary>What a trial is for.</summary>
-public enum Purpose
-{
-    /// <summary>It is scored.</summary>
-    Score,
-
-    /// <summary>Kept, never scored.</summary>
-    Practice,
-
-    /// <summary>An unprotected or unmodified reference.</summary>
-    Control,
-
-    /// <summary>A value to beat, such as the teacher's own build.</summary>
-    Benchmark,
-}
-
-/// <summary>How a trial ended.</summary>
-public enum TrialOutcome
-{
-    /// <summary>A fair attempt with a result.</summary>
-    Counted,
-
-    /// <summary>A fair attempt that missed the test; it uses up an attempt.</summary>
-    Failed,
-
-    /// <summary>Not the team's fault; it uses up no attempt and is done again.</summary>
-    Void,
-
-    /// <summary>Whether it counts can be said only after looking more closely.</summary>
-    Waiting,
-}
-
 /// <summary>One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(RuleChecked), "ruleChecked")]
-[JsonDerivedType(typeof(TrialRecorded), "trialRecorded")]
-[JsonDerivedType(typeof(MeasureRead), "measureRead")]
-[JsonDerivedType(typeof(StruckOut), "struckOut")]
-[JsonDerivedType(typeof(NoteMade), "noteMade")]
 public abstract partial record Entry
 {
     private Entry()
@@ -65,74 +28,42 @@ public abstract partial record Entry
     /// <summary>The round, from 1.</summary>
     public int Round { get; init; } = 1;
 
-    /// <summary>A rule was looked at.</summary>
-    public sealed record RuleChecked : Entry
-    {
-        /// <summary>The rule's id.</summary>
-        public required string Rule { get; init; }
+    /// <summary>Whether it is the teacher's to write and to strike out: the clock, the wall, cuts, rounds, the order of the test, plans, kit.</summary>
+    internal abstract bool IsTeachers { get; }
 
-        /// <summary>Whether it was met.</summary>
-        public required bool Met { get; init; }
+    /// <summary>Whether it may be the whole class's instead of a team's.</summary>
+    internal virtual bool MayBeOfClass => false;
 
-        /// <summary>For a rule checked in every attempt: which.</summary>
-        public int? Attempt { get; init; }
+    /// <summary>Whether it is taken into a round that is closed: what is no score.</summary>
+    internal virtual bool GoesIntoClosedRound => false;
 
-        /// <summary>The design; empty for all of the team's designs.</summary>
-        public string Design { get; init; } = "";
-    }
+    /// <summary>Whether it says something of the work of a round, so that the round has begun.</summary>
+    internal virtual bool BeginsRound => true;
 
-    /// <summary>A trial was made.</summary>
-    public sealed record TrialRecorded : Entry
-    {
-        /// <summary>The design tried; empty where the team has only one.</summary>
-        public string Design { get; init; } = "";
+    /// <summary>Whether the lesson's own log shows it: phases, pauses, minutes, cuts, the order of the test, rounds.</summary>
+    internal virtual bool IsOfLesson => false;
 
-        /// <summary>The design's revision, from 1.</summary>
-        public int Revision { get; init; } = 1;
+    /// <summary>
+    /// The entry with every reading understood in the edition's units, without looking at the log. What is wrong with it is collected;
+    /// what was typed is kept to the letter.
+    /// </summary>
+    internal abstract Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found);
 
-        /// <summary>Which attempt it is, from 1; the next one where absent. The same number twice is one attempt read twice.</summary>
-        public int? Attempt { get; init; }
+    /// <summary>The entry as it joins a log, for what depends on that: which entry is struck out, how many attempts are left.</summary>
+    internal virtual Entry Join(LogToJoin log, Findings found) => this;
 
-        /// <summary>Whether it is another reading of an attempt that was recorded before, on purpose.</summary>
-        public bool Again { get; init; }
+    /// <summary>Whether it can change what another entry is worth, so that all of them are looked through again.</summary>
+    internal virtual bool ChangesOthers(Trials trials) => false;
 
-        /// <summary>What it is for.</summary>
-        public Purpose Purpose { get; init; }
-
-        /// <summary>How it ended.</summary>
-        public required TrialOutcome Outcome { get; init; }
-
-        /// <summary>Why it is void or failed.</summary>
-        public string Reason { get; init; } = "";
-
-        /// <summary>What was read.</summary>
-        public IReadOnlyList<Reading> Readings { get; init; } = [];
-    }
-
-    /// <summary>A measure that is taken once was read.</summary>
-    public sealed record MeasureRead : Entry
-    {
-        /// <summary>The design; empty for all of the team's designs.</summary>
-        public string Design { get; init; } = "";
-
-        /// <summary>What was read.</summary>
-        public required Reading Reading { get; init; }
-    }
-
-    /// <summary>An entry was struck out, as if it had never been made. Striking out a strike brings the entry back.</summary>
-    public sealed record StruckOut : Entry
-    {
-        /// <summary>The entry's id.</summary>
-        public required Guid Entry { get; init; }
-
-        /// <summary>Why.</summary>
-        public string Reason { get; init; } = "";
-    }
-
-    /// <summary>Something seen while walking past. It is kept, and changes no score.</summary>
-    public sealed record NoteMade : Entry
-    {
-        /// <summary>What was seen.</summary>
-        public required string Text { get; init; }
-    }
+    /// <summary>What it records, in a line that a judge reads at a glance: "Attempt 2: 227 cm".</summary>
+    /// <param name="playbook">The edition.</param>
+    /// <param name="attempt">The attempt's number where the log gave it one.</param>
+    internal abstract string Say(Playbook playbook, int? attempt);
 }
+
+/// <summary>The log that an entry joins.</summary>
+/// <param name="Playbook">The edition.</param>
+/// <param name="Teams">The rally's teams.</param>
+/// <param name="Entries">What is in the log already.</param>
+/// <param name="Received">The same with what is set aside, which can be struck out.</param>
+internal sealed record LogToJoin(Playbook Playbook, IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Entries, IReadOnlyList<Entry> Received);

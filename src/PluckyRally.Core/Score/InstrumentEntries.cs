@@ -13,25 +13,28 @@ public abstract partial record Entry
 
         /// <summary>What the instrument showed of it.</summary>
         public required Reading Shown { get; init; }
-    }
-}
 
-/// <summary>Understands checks of instruments.</summary>
-internal static class InstrumentEntries
-{
-    public static Entry Understand(Playbook playbook, Entry.InstrumentChecked check, Findings found)
-    {
-        found.Unless(check.Known.Measure == check.Shown.Measure, "/shown/measure", "Both readings must be of one measure.", "Name the same measure twice.");
-        return check with { Known = Read(playbook, check.Known, "/known", found), Shown = Read(playbook, check.Shown, "/shown", found) };
-    }
+        internal override bool IsTeachers => false;
 
-    private static Reading Read(Playbook playbook, Reading reading, string at, Findings found)
-    {
-        var inner = new Findings(at);
+        internal override bool MayBeOfClass => true;
 
-        // A known object has no container.
-        var understood = ReadingEntries.Measure(playbook, reading, inner) is { } measure ? ReadingEntries.Understand(reading, measure with { Tare = 0 }, inner) : reading;
-        found.Under("", inner);
-        return understood;
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Unless(Known.Measure == Shown.Measure, "/shown/measure", "Both readings must be of one measure.", "Name the same measure twice.");
+            return this with { Known = Read(playbook, Known, "/known", found), Shown = Read(playbook, Shown, "/shown", found) };
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            $"Instrument check: {ReadingEntries.SayValue(playbook, Known)} shows as {ReadingEntries.SayValue(playbook, Shown)}";
+
+        private static Reading Read(Playbook playbook, Reading reading, string at, Findings found)
+        {
+            var inner = new Findings(at);
+
+            // A known object has no container.
+            var understood = ReadingEntries.Measure(playbook, reading, inner) is { } measure ? ReadingEntries.Understand(reading, measure with { Tare = 0 }, inner) : reading;
+            found.Under("", inner);
+            return understood;
+        }
     }
 }

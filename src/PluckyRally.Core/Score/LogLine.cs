@@ -11,7 +11,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
 {
     /// <summary>What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.</summary>
     public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) =>
-        Of(opened, e => e.Round == round && e is (IClockEntry and not Core.Entry.WallSet) or Core.Entry.TestOrderSet or Core.Entry.RoundClosed or Core.Entry.RoundReopened, []);
+        Of(opened, e => e.Round == round && e.IsOfLesson, []);
 
     /// <summary>Some of a rally's entries, the newest first, struck ones included and strikes left out.</summary>
     /// <param name="opened">The rally.</param>
@@ -27,7 +27,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         [
             .. entries
                 .Where(e => e is not Core.Entry.StruckOut && which(e))
-                .Select(e => new LogLine(e.Id, e.At, e.By, EntryWords.Say(opened.Playbook, e, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
+                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.Playbook, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
                 .Reverse(),
         ];
     }

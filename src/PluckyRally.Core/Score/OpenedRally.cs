@@ -46,15 +46,10 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
     public Result<OpenedRally> With(Entry accepted)
     {
         IReadOnlyList<Entry> received = [.. Received, accepted];
-        return ChangesOthers(accepted)
+        return accepted.ChangesOthers(Playbook.Brief.Trials)
             ? Open(Rally with { Entries = received })
             : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
     }
-
-    /// <summary>Whether an entry can change what another one is worth: by the edition, by striking it out, or by asking for a fresh build.</summary>
-    private bool ChangesOthers(Entry accepted) =>
-        accepted is Entry.StruckOut or Entry.AttemptsCut or Entry.PlacesOpened
-        || (accepted is Entry.TrialRecorded { Outcome: TrialOutcome.Failed } && Playbook.Brief.Trials.FreshBuildAfterFailure);
 
     private static void CheckTeams(IReadOnlyList<Team> teams, Findings found)
     {

@@ -1,6 +1,29 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
-/// <summary>Understands the readings that entries bring.</summary>
+[JsonDerivedType(typeof(MeasureRead), "measureRead")]
+public abstract partial record Entry
+{
+    /// <summary>A measure that is taken once was read.</summary>
+    public sealed record MeasureRead : Entry
+    {
+        /// <summary>The design; empty for all of the team's designs.</summary>
+        public string Design { get; init; } = "";
+
+        /// <summary>What was read.</summary>
+        public required Reading Reading { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) =>
+            this with { Reading = ReadingEntries.Understand(playbook, Reading, Taken.Once, "/reading", found) };
+
+        internal override string Say(Playbook playbook, int? attempt) => ReadingEntries.Say(playbook, Reading);
+    }
+}
+
+/// <summary>Understands the readings that entries bring, and says them.</summary>
 internal static class ReadingEntries
 {
     /// <summary>The measure that a reading names, or a problem.</summary>
@@ -22,4 +45,33 @@ internal static class ReadingEntries
         found.AddAll("/typed", parsed.Problems);
         return reading;
     }
+
+    /// <summary>The same for a reading of a measure that is taken once or in each attempt; what is wrong stands at its place.</summary>
+    public static Reading Understand(Playbook playbook, Reading reading, Taken taken, string at, Findings found)
+    {
+        var inner = new Findings(at);
+        var understood = reading;
+        if (Measure(playbook, reading, inner) is { } measure)
+        {
+            var once = taken == Taken.Once;
+            inner.Unless(measure.Taken == taken, "/measure", once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.", once ? "Record it with the attempt." : "Record it by itself.");
+            understood = Understand(reading, measure, inner);
+        }
+
+        found.Under("", inner);
+        return understood;
+    }
+
+    /// <summary>A reading with its measure's name.</summary>
+    public static string Say(Playbook playbook, Reading reading) =>
+        $"{(playbook.Measures.TryGetValue(reading.Measure, out var measure) && measure.Name.Length > 0 ? measure.Name : reading.Measure)} {SayValue(playbook, reading)}";
+
+    /// <summary>What was read, and by which instrument.</summary>
+    public static string SayValue(Playbook playbook, Reading reading) =>
+        reading.Value is { } value && playbook.Measures.TryGetValue(reading.Measure, out var measure)
+            ? ReadingFormat.Reading(value, reading.Bound, measure) + By(reading)
+            : reading.Typed;
+
+    /// <summary>The instrument that a reading came from, where it came from one.</summary>
+    public static string By(Reading reading) => reading.Instrument.Length > 0 ? $" by the {Within.Sentence(reading.Instrument)}" : "";
 }

@@ -12,6 +12,6 @@ public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, st
     [
         .. Log.Standing(log).OfType<Entry.TrialRecorded>()
             .Where(t => t.Purpose != Purpose.Score && t.Round == round && (team is null || t.Team.Length == 0 || t.Team == team))
-            .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, EntryWords.What(playbook, t))),
+            .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, t.What(playbook))),
     ];
 }

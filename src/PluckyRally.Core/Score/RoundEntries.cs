@@ -11,10 +11,38 @@ public abstract partial record Entry
     {
         /// <summary>What the round came to then, worked out when the entry is taken in; absent in logs of before this was kept.</summary>
         public ClosedRound? Kept { get; init; }
+
+        internal override bool IsTeachers => true;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override bool GoesIntoClosedRound => true;
+
+        internal override bool IsOfLesson => true;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => Rounds.OfClass(this, found);
+
+        internal override Entry Join(LogToJoin log, Findings found) =>
+            found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Playbook, log.Teams, log.Entries, Round) };
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Round {Round} closed";
     }
 
     /// <summary>A closed round was opened again.</summary>
-    public sealed record RoundReopened : Entry;
+    public sealed record RoundReopened : Entry
+    {
+        internal override bool IsTeachers => true;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override bool GoesIntoClosedRound => true;
+
+        internal override bool IsOfLesson => true;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => Rounds.OfClass(this, found);
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Round {Round} opened again";
+    }
 }
 
 /// <summary>Which rounds are closed.</summary>
@@ -27,7 +55,14 @@ public static class Rounds
     /// <summary>An entry for a closed round is refused with where it could go.</summary>
     internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, Findings found)
     {
-        if (entry is IClockEntry or Entry.RoundClosed or Entry.RoundReopened or Entry.KitCounted) return;
+        if (entry.GoesIntoClosedRound) return;
         found.Unless(!IsClosed(log, entry.Round), "/round", $"Round {entry.Round} is closed.", $"Move it to round {entry.Round + 1}, or ask the teacher to open round {entry.Round} again.");
+    }
+
+    /// <summary>Closing and opening a round is for the whole class.</summary>
+    internal static Entry OfClass(Entry entry, Findings found)
+    {
+        found.Unless(entry.Team.Length == 0, "/team", "A round is the whole class's.", "Leave the team out.");
+        return entry;
     }
 }

@@ -127,7 +127,7 @@ public sealed record TeamSheet
     {
         var number = numbers.TryGetValue(trial.Id, out var found) ? found : (int?)null;
         var attempt = record.Designs.First(d => d.Name == trial.Design).Attempts.FirstOrDefault(a => a.Number == number);
-        return new(trial.Id, number, trial.Outcome, EntryWords.What(playbook, trial), trial.By, trial.Design, trial.Revision)
+        return new(trial.Id, number, trial.Outcome, trial.What(playbook), trial.By, trial.Design, trial.Revision)
         {
             Readings = trial.Readings,
             Twice = attempt is { Trials: [var first, ..] } && first != trial && !trial.Again && first.Outcome == trial.Outcome,

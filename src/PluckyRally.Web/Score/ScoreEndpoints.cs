@@ -92,7 +92,7 @@ internal static class ScoreEndpoints
 
     private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, IReadOnlyList<string> names, RallyLog log, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
-        if (came is IClockEntry) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
+        if (came is Entry.OfClock) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
 
         // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside. What waited on a
         // device belongs to the judge who held it then, if that one came in with the same device.

@@ -59,7 +59,7 @@ public sealed class EntryWordsTests
         { new Entry.ItemsCarried { Id = Guid.NewGuid(), Part = "relay", Count = 4 }, "Relay: 4 items brought over" },
         { new Entry.RelayStopped { Id = Guid.NewGuid(), Part = "relay", Reason = "rain" }, "Relay: stopped (rain)" },
         { new Entry.ItemsSorted { Id = Guid.NewGuid(), Part = "bins", Placed = new Dictionary<string, string> { ["x"] = "a" } }, "Bins: 1 item sorted" },
-        { new Entry.OrderGiven { Id = Guid.NewGuid(), Part = "order", Sequence = ["q", "p"] }, "Order: q p" },
+        { new Entry.OrderGiven { Id = Guid.NewGuid(), Part = "order", Sequence = ["q", "p"] }, "Order: Q, P" },
         { new Entry.PiecesCounted { Id = Guid.NewGuid(), Part = "pieces", Pieces = [new PieceGroup { Count = 3 }] }, "Pieces: 3 pieces" },
         { new Entry.LevelGiven { Id = Guid.NewGuid(), Part = "rubric", Criterion = "clear", Level = 1 }, "Rubric: Clear yes" },
         { new Entry.Purchased { Id = Guid.NewGuid(), Part = "store", Item = "rod", Count = 2 }, "Store: bought 2 rods" },
@@ -69,7 +69,7 @@ public sealed class EntryWordsTests
 
     [Theory]
     [MemberData(nameof(Entries), DisableDiscoveryEnumeration = true)]
-    public void Every_sort_of_entry_is_said_in_a_line(Entry entry, string says) => EntryWords.Say(Everything, entry, 2).ShouldBe(says);
+    public void Every_sort_of_entry_is_said_in_a_line(Entry entry, string says) => entry.Say(Everything, 2).ShouldBe(says);
 
     [Theory]
     [MemberData(nameof(Entries), DisableDiscoveryEnumeration = true)]

@@ -16,27 +16,24 @@ public abstract partial record Entry
 
         /// <summary>The time it took, where time counts.</summary>
         public Reading? Time { get; init; }
-    }
-}
 
-internal static class BinsEntries
-{
-    public static Entry Understand(Playbook playbook, Entry.ItemsSorted sorted, Findings found)
-    {
-        if (PartEntries.Find<Part.Bins>(playbook, sorted.Part, found) is not { } part) return sorted;
-        foreach (var (item, bin) in sorted.Placed)
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
-            found.Unless(part.Items.Any(i => i.Id == item), $"/placed/{Findings.Short(item)}", "There is no such item.", "Use the items of the brief.");
-            found.Unless(part.Names.Contains(bin), $"/placed/{Findings.Short(item)}", $"There is no bin “{Findings.Short(bin)}”.", $"Use one of these: {string.Join(", ", part.Names)}.");
+            if (PartEntries.Find<Part.Bins>(playbook, Part, found) is not { } part) return this;
+            foreach (var (item, bin) in Placed)
+            {
+                found.Unless(part.Items.Any(i => i.Id == item), $"/placed/{Findings.Short(item)}", "There is no such item.", "Use the items of the brief.");
+                found.Unless(part.Names.Contains(bin), $"/placed/{Findings.Short(item)}", $"There is no bin “{Findings.Short(bin)}”.", $"Use one of these: {string.Join(", ", part.Names)}.");
+            }
+
+            if (part.SecondsPerWrong is null) return this;
+            found.Unless(Time is not null, "/time", "Time counts here, and there is none.", "Read the stopwatch.");
+            return Time is null ? this : this with { Time = PartEntries.Time(Time, part.Id, BinsScore.Step, found) };
         }
 
-        if (part.SecondsPerWrong is null) return sorted;
-        if (sorted.Time is null)
-        {
-            found.Add("/time", "Time counts here, and there is none.", "Read the stopwatch.");
-            return sorted;
-        }
-
-        return sorted with { Time = PartEntries.Time(sorted.Time, part.Id, BinsScore.Step, found) };
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Bins>(playbook, this, _ => $"{English.Count(Placed.Count, "item")} sorted");
     }
 }

@@ -17,6 +17,12 @@ public abstract partial record Entry
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
+
+        internal override string Say(Playbook playbook, int? attempt) => BudgetEntries.Say(playbook, this, "bought", Item, Count);
     }
 
     /// <summary>Something that was bought was given back.</summary>
@@ -30,17 +36,37 @@ public abstract partial record Entry
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
+
+        internal override Entry Join(LogToJoin log, Findings found)
+        {
+            if (found.Problems.Count == 0) BudgetEntries.CheckAgainst(log.Entries, this, found);
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => BudgetEntries.Say(playbook, this, "gave back", Item, Count);
     }
 }
 
+/// <summary>What buying and giving back have in common.</summary>
 internal static class BudgetEntries
 {
-    public static void Check(Playbook playbook, string part, string item, int count, Findings found)
+    /// <summary>Whether this is for sale, and in such a number.</summary>
+    public static T Check<T>(T entry, Playbook playbook, string part, string item, int count, Findings found)
+        where T : Entry
     {
-        if (PartEntries.Find<Part.Budget>(playbook, part, found) is not { } budget) return;
+        if (PartEntries.Find<Part.Budget>(playbook, part, found) is not { } budget) return entry;
         found.Unless(budget.Prices.Any(p => p.Id == item), "/item", "This is not for sale.", $"Use one of these: {string.Join(", ", budget.Prices.Select(p => p.Id))}.");
         found.Unless(count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more.");
+        return entry;
     }
+
+    /// <summary>What was bought or given back, with its number.</summary>
+    public static string Say<T>(Playbook playbook, T entry, string verb, string item, int count)
+        where T : Entry, IPartEntry => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {count} {part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item}");
 
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, Findings found)

@@ -13,21 +13,25 @@ public abstract partial record Entry
 
         /// <summary>The items' ids in the team's order, an empty text for a place that was left empty; items left out are not here.</summary>
         public required IReadOnlyList<string> Sequence { get; init; }
-    }
-}
 
-internal static class OrderingEntries
-{
-    public static void Check(Playbook playbook, Entry.OrderGiven given, Findings found)
-    {
-        if (PartEntries.Find<Part.Ordering>(playbook, given.Part, found) is not { } part) return;
-        found.Unless(given.Sequence.Count <= part.Items.Count, "/sequence", $"There are only {part.Items.Count} places.", "Give each item one.");
-        for (var i = 0; i < given.Sequence.Count && i <= part.Items.Count; i++)
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
-            var item = given.Sequence[i];
-            if (item.Length == 0) continue;
-            found.Unless(part.Items.Any(k => k.Id == item), $"/sequence/{i}", $"There is no item “{Findings.Short(item)}”.", $"Use these: {string.Join(", ", part.Items.Select(k => k.Id))}.");
-            found.Unless(given.Sequence.Take(i).All(s => s != item), $"/sequence/{i}", $"“{Findings.Short(item)}” stands there twice.", "Name each item once.");
+            if (PartEntries.Find<Part.Ordering>(playbook, Part, found) is not { } part) return this;
+            found.Unless(Sequence.Count <= part.Items.Count, "/sequence", $"There are only {part.Items.Count} places.", "Give each item one.");
+            for (var i = 0; i < Sequence.Count && i <= part.Items.Count; i++)
+            {
+                var item = Sequence[i];
+                if (item.Length == 0) continue;
+                found.Unless(part.Items.Any(k => k.Id == item), $"/sequence/{i}", $"There is no item “{Findings.Short(item)}”.", $"Use these: {string.Join(", ", part.Items.Select(k => k.Id))}.");
+                found.Unless(Sequence.Take(i).All(s => s != item), $"/sequence/{i}", $"“{Findings.Short(item)}” stands there twice.", "Name each item once.");
+            }
+
+            return this;
         }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Ordering>(playbook, this, part => string.Join(", ", Sequence.Select(id => id.Length == 0 ? "–" : part?.Items.FirstOrDefault(i => i.Id == id)?.Name ?? id)));
     }
 }

@@ -13,6 +13,37 @@ public abstract partial record Entry
 
         /// <summary>The pieces, alike ones together.</summary>
         public required IReadOnlyList<PieceGroup> Pieces { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Pieces>(playbook, Part, found) is not { } part) return this;
+            var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
+            found.Count(Pieces, Most.Items, "/pieces", "sorts of pieces");
+            for (var i = 0; i < Math.Min(Pieces.Count, Most.Items); i++)
+            {
+                var group = Pieces[i];
+                Label(part.First, group.First, $"/pieces/{i}/first");
+                Label(part.Second, group.Second, $"/pieces/{i}/second");
+                found.Unless(group.Count is >= 0 and <= 100_000, $"/pieces/{i}/count", "The number of pieces is out of range.", "Use 0 or more.");
+                found.Unless(group.Length is null or (> 0 and <= 1_000_000), $"/pieces/{i}/length", "A length must be above zero.", "Measure it again.");
+                found.Unless(group.Width is null or (> 0 and <= 1_000_000), $"/pieces/{i}/width", "A width must be above zero.", "Measure it again.");
+                if (plan.Each.Measures.Any(m => m.Id == "length")) found.Unless(group.Length is not null, $"/pieces/{i}/length", "The points need the length.", "Measure one of them.");
+                if (plan.Each.Measures.Any(m => m.Id == "width")) found.Unless(group.Width is not null, $"/pieces/{i}/width", "The points need the width.", "Measure one of them.");
+            }
+
+            return this;
+
+            void Label(PieceLabel label, string value, string at)
+            {
+                if (label.Values.Count == 0) found.Unless(value.Length == 0, at, "Pieces are not told apart by this here.", "Leave it out.");
+                else found.Unless(label.Values.Any(v => v.Name == value), at, $"“{Findings.Short(value)}” is no {label.Name} of this brief.", $"Use one of these: {string.Join(", ", label.Values.Select(v => v.Name))}.");
+            }
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Pieces>(playbook, this, _ => English.Count(Pieces.Sum(p => p.Count), "piece"));
     }
 }
 
@@ -36,31 +67,4 @@ public sealed record PieceGroup
 
     /// <summary>The value of a label.</summary>
     internal string Label(PieceSide side) => side == PieceSide.First ? First : Second;
-}
-
-internal static class PiecesEntries
-{
-    public static void Check(Playbook playbook, Entry.PiecesCounted counted, Findings found)
-    {
-        if (PartEntries.Find<Part.Pieces>(playbook, counted.Part, found) is not { } part) return;
-        var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
-        found.Count(counted.Pieces, Most.Items, "/pieces", "sorts of pieces");
-        for (var i = 0; i < Math.Min(counted.Pieces.Count, Most.Items); i++)
-        {
-            var group = counted.Pieces[i];
-            Label(part.First, group.First, $"/pieces/{i}/first");
-            Label(part.Second, group.Second, $"/pieces/{i}/second");
-            found.Unless(group.Count is >= 0 and <= 100_000, $"/pieces/{i}/count", "The number of pieces is out of range.", "Use 0 or more.");
-            found.Unless(group.Length is null or (> 0 and <= 1_000_000), $"/pieces/{i}/length", "A length must be above zero.", "Measure it again.");
-            found.Unless(group.Width is null or (> 0 and <= 1_000_000), $"/pieces/{i}/width", "A width must be above zero.", "Measure it again.");
-            if (plan.Each.Measures.Any(m => m.Id == "length")) found.Unless(group.Length is not null, $"/pieces/{i}/length", "The points need the length.", "Measure one of them.");
-            if (plan.Each.Measures.Any(m => m.Id == "width")) found.Unless(group.Width is not null, $"/pieces/{i}/width", "The points need the width.", "Measure one of them.");
-        }
-
-        void Label(PieceLabel label, string value, string at)
-        {
-            if (label.Values.Count == 0) found.Unless(value.Length == 0, at, "Pieces are not told apart by this here.", "Leave it out.");
-            else found.Unless(label.Values.Any(v => v.Name == value), at, $"“{Findings.Short(value)}” is no {label.Name} of this brief.", $"Use one of these: {string.Join(", ", label.Values.Select(v => v.Name))}.");
-        }
-    }
 }

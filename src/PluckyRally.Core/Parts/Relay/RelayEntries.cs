@@ -25,6 +25,19 @@ public abstract partial record Entry
 
         /// <summary>The heat, for the record; teams of all heats are compared by time.</summary>
         public int? Heat { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
+            found.Unless(Leg >= 1 && Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
+            found.Length(Runner, Most.Name, "/runner", "The runner's name");
+            return this with { Time = PartEntries.Time(Time, Part, part.Step, found) };
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Relay>(playbook, this, _ => $"leg {Leg}, {Time.Typed}{ReadingEntries.By(Time)}{(Runner.Length > 0 ? $" ({Runner})" : "")}");
     }
 
     /// <summary>Something went wrong, so many times.</summary>
@@ -41,6 +54,20 @@ public abstract partial record Entry
 
         /// <summary>In which leg, from 1; absent where that was not noticed.</summary>
         public int? Leg { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
+            found.Unless(part.Faults.Any(f => f.Id == Fault), "/fault", "There is no such fault.", $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}.");
+            found.Unless(Count is >= 1 and <= 1000, "/count", "The number of faults is out of range.", "Use 1 or more; strike a fault out to take it back.");
+            found.Unless(Leg is null || (Leg >= 1 && Leg <= part.Legs.Count), "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Relay>(playbook, this, part => $"{part?.Faults.FirstOrDefault(f => f.Id == Fault)?.Name ?? Fault}, {Count}");
     }
 
     /// <summary>Items were brought over; the last count stands.</summary>
@@ -51,6 +78,18 @@ public abstract partial record Entry
 
         /// <summary>How many in all.</summary>
         public required int Count { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            PartEntries.Find<Part.Relay>(playbook, Part, found);
+            found.Unless(Count is >= 0 and <= 100_000, "/count", "The number of items is out of range.", "Use 0 or more.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Relay>(playbook, this, _ => $"{English.Count(Count, "item")} brought over");
     }
 
     /// <summary>The team has stopped and will not finish.</summary>
@@ -61,30 +100,17 @@ public abstract partial record Entry
 
         /// <summary>Why.</summary>
         public string Reason { get; init; } = "";
-    }
-}
 
-internal static class RelayEntries
-{
-    public static Entry Understand(Playbook playbook, Entry.LegTimed timed, Findings found)
-    {
-        if (PartEntries.Find<Part.Relay>(playbook, timed.Part, found) is not { } part) return timed;
-        found.Unless(timed.Leg >= 1 && timed.Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
-        found.Length(timed.Runner, Most.Name, "/runner", "The runner's name");
-        return timed with { Time = PartEntries.Time(timed.Time, timed.Part, part.Step, found) };
-    }
+        internal override bool IsTeachers => false;
 
-    public static void Check(Playbook playbook, Entry.RelayFaulted faulted, Findings found)
-    {
-        if (PartEntries.Find<Part.Relay>(playbook, faulted.Part, found) is not { } part) return;
-        found.Unless(part.Faults.Any(f => f.Id == faulted.Fault), "/fault", "There is no such fault.", $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}.");
-        found.Unless(faulted.Count is >= 1 and <= 1000, "/count", "The number of faults is out of range.", "Use 1 or more; strike a fault out to take it back.");
-        found.Unless(faulted.Leg is null || (faulted.Leg >= 1 && faulted.Leg <= part.Legs.Count), "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
-    }
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            PartEntries.Find<Part.Relay>(playbook, Part, found);
+            found.Length(Reason, Most.Text, "/reason", "The reason");
+            return this;
+        }
 
-    public static void Check(Playbook playbook, Entry.ItemsCarried carried, Findings found)
-    {
-        PartEntries.Find<Part.Relay>(playbook, carried.Part, found);
-        found.Unless(carried.Count is >= 0 and <= 100_000, "/count", "The number of items is out of range.", "Use 0 or more.");
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Relay>(playbook, this, _ => $"stopped{(Reason.Length > 0 ? $" ({Reason})" : "")}");
     }
 }

@@ -19,18 +19,24 @@ public abstract partial record Entry
 
         /// <summary>The id of the team whose word it is; empty for the teacher's.</summary>
         public string From { get; init; } = "";
-    }
-}
 
-internal static class RubricEntries
-{
-    public static void Check(Playbook playbook, IReadOnlyList<Team> teams, Entry.LevelGiven given, Findings found)
-    {
-        if (PartEntries.Find<Part.Rubric>(playbook, given.Part, found) is not { } part) return;
-        var criterion = part.Criteria.FirstOrDefault(c => c.Id == given.Criterion);
-        found.Unless(criterion is not null, "/criterion", "There is no such criterion.", $"Use one of these: {string.Join(", ", part.Criteria.Select(c => c.Id))}.");
-        found.Unless(criterion is null || (given.Level >= 0 && given.Level < criterion.Levels.Count), "/level", "There is no such level.", $"Use 0 to {criterion?.Levels.Count - 1}.");
-        found.Unless(part.Voice == RubricVoice.Teacher == (given.From.Length == 0), "/from", part.Voice == RubricVoice.Teacher ? "Here the teacher's word counts." : "Here a team's word counts.", part.Voice == RubricVoice.Teacher ? "Leave the team out." : "Say whose word it is.");
-        found.Unless(given.From.Length == 0 || teams.Any(t => t.Id == given.From), "/from", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Rubric>(playbook, Part, found) is not { } part) return this;
+            var criterion = part.Criteria.FirstOrDefault(c => c.Id == Criterion);
+            var teachers = part.Voice == RubricVoice.Teacher;
+            found.Unless(criterion is not null, "/criterion", "There is no such criterion.", $"Use one of these: {string.Join(", ", part.Criteria.Select(c => c.Id))}.");
+            found.Unless(criterion is null || (Level >= 0 && Level < criterion.Levels.Count), "/level", "There is no such level.", $"Use 0 to {criterion?.Levels.Count - 1}.");
+            found.Unless(teachers == (From.Length == 0), "/from", teachers ? "Here the teacher's word counts." : "Here a team's word counts.", teachers ? "Leave the team out." : "Say whose word it is.");
+            found.Unless(From.Length == 0 || teams.Any(t => t.Id == From), "/from", "There is no such team in this rally.", "Choose one of the rally's teams.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Rubric>(playbook, this, part => part?.Criteria.FirstOrDefault(c => c.Id == Criterion) is { } criterion && Level < criterion.Levels.Count
+                ? $"{criterion.Name} {criterion.Levels[Level].Name}"
+                : $"{Criterion} {Level}");
     }
 }

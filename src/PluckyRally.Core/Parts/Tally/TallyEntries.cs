@@ -16,15 +16,18 @@ public abstract partial record Entry
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
-    }
-}
 
-internal static class TallyEntries
-{
-    public static void Check(Playbook playbook, Entry.Tallied tallied, Findings found)
-    {
-        if (PartEntries.Find<Part.Tally>(playbook, tallied.Part, found) is not { } part) return;
-        found.Unless(part.Counters.Any(c => c.Id == tallied.Counter), "/counter", "There is no such counter.", $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}.");
-        found.Unless(tallied.Count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more; strike an entry out to take it back.");
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Tally>(playbook, Part, found) is not { } part) return this;
+            found.Unless(part.Counters.Any(c => c.Id == Counter), "/counter", "There is no such counter.", $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}.");
+            found.Unless(Count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more; strike an entry out to take it back.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Tally>(playbook, this, part => $"{part?.Counters.FirstOrDefault(c => c.Id == Counter)?.Name ?? Counter}, {Count}");
     }
 }

@@ -20,6 +20,22 @@ public abstract partial record Entry
 
         /// <summary>A judge's ruling on whether the team is among the first; the order of receipt decides where absent.</summary>
         public bool? AmongFirst { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
+            var task = part.Items.FirstOrDefault(i => i.Id == Task);
+            found.Unless(task is not null, "/task", "There is no such task.", $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}.");
+            found.Unless(task is null || Steps is null || (Steps >= 0 && Steps <= task.Steps), "/steps", "There are not so many steps.", $"Use 0 to {task?.Steps}.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Tasks>(playbook, this, part => $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {Done}");
+
+        private string Done => Steps switch { null => "done", 0 => "not done", { } steps => English.Count(steps, "step") };
     }
 
     /// <summary>The team's time for the tasks.</summary>
@@ -30,23 +46,17 @@ public abstract partial record Entry
 
         /// <summary>What was read, in seconds.</summary>
         public required Reading Time { get; init; }
-    }
-}
 
-internal static class TasksEntries
-{
-    public static void Check(Playbook playbook, Entry.TaskTicked ticked, Findings found)
-    {
-        if (PartEntries.Find<Part.Tasks>(playbook, ticked.Part, found) is not { } part) return;
-        var task = part.Items.FirstOrDefault(i => i.Id == ticked.Task);
-        found.Unless(task is not null, "/task", "There is no such task.", $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}.");
-        found.Unless(task is null || ticked.Steps is null || (ticked.Steps >= 0 && ticked.Steps <= task.Steps), "/steps", "There are not so many steps.", $"Use 0 to {task?.Steps}.");
-    }
+        internal override bool IsTeachers => false;
 
-    public static Entry Understand(Playbook playbook, Entry.TasksTimed timed, Findings found)
-    {
-        if (PartEntries.Find<Part.Tasks>(playbook, timed.Part, found) is not { } part) return timed;
-        found.Unless(part.TimePoints is not null, "/part", "This part gives no points for time.", "Leave the time out.");
-        return timed with { Time = PartEntries.Time(timed.Time, timed.Part, TasksScore.Step, found) };
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
+            found.Unless(part.TimePoints is not null, "/part", "This part gives no points for time.", "Leave the time out.");
+            return this with { Time = PartEntries.Time(Time, Part, TasksScore.Step, found) };
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            PartEntries.Say<Part.Tasks>(playbook, this, _ => Time.Typed);
     }
 }

@@ -1,0 +1,27 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(NoteMade), "noteMade")]
+public abstract partial record Entry
+{
+    /// <summary>Something seen while walking past. It is kept, and changes no score.</summary>
+    public sealed record NoteMade : Entry
+    {
+        /// <summary>What was seen.</summary>
+        public required string Text { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Length(Text, Most.Text, "/text", "The note");
+            found.NotEmpty(Text, "/text", "The note is empty.", "Write what you saw.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Note: {Text}";
+    }
+}

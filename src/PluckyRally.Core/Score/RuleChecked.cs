@@ -1,0 +1,38 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(RuleChecked), "ruleChecked")]
+public abstract partial record Entry
+{
+    /// <summary>A rule was looked at.</summary>
+    public sealed record RuleChecked : Entry
+    {
+        /// <summary>The rule's id.</summary>
+        public required string Rule { get; init; }
+
+        /// <summary>Whether it was met.</summary>
+        public required bool Met { get; init; }
+
+        /// <summary>For a rule checked in every attempt: which.</summary>
+        public int? Attempt { get; init; }
+
+        /// <summary>The design; empty for all of the team's designs.</summary>
+        public string Design { get; init; } = "";
+
+        internal override bool IsTeachers => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            var rule = playbook.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
+            var each = rule?.When == When.EveryAttempt;
+            found.Unless(rule is not null, "/rule", "There is no such rule in this brief.", "Choose one of the brief's criteria or constraints.");
+            found.Unless(rule is null or { Check: RuleCheck.Inspection }, "/rule", "This rule is decided by a reading.", "Record the reading instead.");
+            found.Unless(rule is null || each == Attempt is not null, "/attempt", each ? "This rule is checked in every attempt." : "This rule is checked once.", each ? "Say which attempt it was." : "Leave the attempt out.");
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt) =>
+            $"“{playbook.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule.Text ?? Rule}”: {(Met ? "kept" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
+    }
+}

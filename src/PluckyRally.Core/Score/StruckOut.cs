@@ -1,0 +1,37 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(StruckOut), "struckOut")]
+public abstract partial record Entry
+{
+    /// <summary>An entry was struck out, as if it had never been made. Striking out a strike brings the entry back.</summary>
+    public sealed record StruckOut : Entry
+    {
+        /// <summary>The entry's id.</summary>
+        public required Guid Entry { get; init; }
+
+        /// <summary>Why.</summary>
+        public string Reason { get; init; } = "";
+
+        internal override bool IsTeachers => false;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            found.Length(Reason, Most.Text, "/reason", "The reason");
+            return this;
+        }
+
+        internal override Entry Join(LogToJoin log, Findings found)
+        {
+            found.Unless(log.Received.Any(e => e.Id == Entry), "/entry", "There is no such entry to strike out.", "Reload the page; it may have been struck out already.");
+            return this;
+        }
+
+        internal override bool ChangesOthers(Trials trials) => true;
+
+        internal override string Say(Playbook playbook, int? attempt) => $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
+    }
+}

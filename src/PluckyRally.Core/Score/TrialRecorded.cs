@@ -1,0 +1,135 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+/// <summary>What a trial is for.</summary>
+public enum Purpose
+{
+    /// <summary>It is scored.</summary>
+    Score,
+
+    /// <summary>Kept, never scored.</summary>
+    Practice,
+
+    /// <summary>An unprotected or unmodified reference.</summary>
+    Control,
+
+    /// <summary>A value to beat, such as the teacher's own build.</summary>
+    Benchmark,
+}
+
+/// <summary>How a trial ended.</summary>
+public enum TrialOutcome
+{
+    /// <summary>A fair attempt with a result.</summary>
+    Counted,
+
+    /// <summary>A fair attempt that missed the test; it uses up an attempt.</summary>
+    Failed,
+
+    /// <summary>Not the team's fault; it uses up no attempt and is done again.</summary>
+    Void,
+
+    /// <summary>Whether it counts can be said only after looking more closely.</summary>
+    Waiting,
+}
+
+[JsonDerivedType(typeof(TrialRecorded), "trialRecorded")]
+public abstract partial record Entry
+{
+    /// <summary>A trial was made.</summary>
+    public sealed record TrialRecorded : Entry
+    {
+        /// <summary>The design tried; empty where the team has only one.</summary>
+        public string Design { get; init; } = "";
+
+        /// <summary>The design's revision, from 1.</summary>
+        public int Revision { get; init; } = 1;
+
+        /// <summary>Which attempt it is, from 1; the next one where absent. The same number twice is one attempt read twice.</summary>
+        public int? Attempt { get; init; }
+
+        /// <summary>Whether it is another reading of an attempt that was recorded before, on purpose.</summary>
+        public bool Again { get; init; }
+
+        /// <summary>What it is for.</summary>
+        public Purpose Purpose { get; init; }
+
+        /// <summary>How it ended.</summary>
+        public required TrialOutcome Outcome { get; init; }
+
+        /// <summary>Why it is void or failed.</summary>
+        public string Reason { get; init; } = "";
+
+        /// <summary>What was read.</summary>
+        public IReadOnlyList<Reading> Readings { get; init; } = [];
+
+        internal override bool IsTeachers => false;
+
+        internal override bool MayBeOfClass => Purpose != Purpose.Score;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            var attempts = playbook.Brief.Trials.Attempts;
+            found.Length(Design, Most.Name, "/design", "The design's name");
+            found.Length(Reason, Most.Text, "/reason", "The reason");
+            found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
+            found.Unless(Attempt is null || (Attempt >= 1 && Attempt <= attempts), "/attempt", "There is no such attempt.", $"Use 1 to {attempts}.");
+            found.Unless(Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(Reason), "/reason", "A void trial needs a reason.", "Say what went wrong that was not the team's fault.");
+            found.Count(Readings, Most.Measures, "/readings", "readings");
+            var readings = Readings.Select((reading, i) => ReadingEntries.Understand(playbook, reading, Taken.EachAttempt, $"/readings/{i}", found)).ToList();
+            if (Outcome == TrialOutcome.Counted)
+            {
+                foreach (var measure in playbook.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)))
+                    found.Add($"/readings/{measure.Id}", $"{measure.Name} has no reading.", $"Type it, or mark the attempt failed or void. These would do: {string.Join(", ", ReadingForms.For(measure))}.");
+            }
+
+            return this with { Readings = readings };
+        }
+
+        internal override Entry Join(LogToJoin log, Findings found)
+        {
+            if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0) return this;
+            CheckLeft(log, found);
+            DesignEntries.CheckFreshBuild(log.Playbook.Brief.Trials, this, log.Entries, found);
+            return this;
+        }
+
+        internal override bool ChangesOthers(Trials trials) => Outcome == TrialOutcome.Failed && trials.FreshBuildAfterFailure;
+
+        internal override string Say(Playbook playbook, int? attempt) => $"{Heading(Attempt ?? attempt)}: {What(playbook)}";
+
+        /// <summary>What it gave, without its number.</summary>
+        internal string What(Playbook playbook)
+        {
+            var why = Reason.Length > 0 ? $" ({Reason})" : "";
+            return Outcome switch
+            {
+                TrialOutcome.Counted when Readings.Count == 0 => "counted",
+                TrialOutcome.Counted => string.Join(", ", Readings.Select(r => Readings.Count == 1 ? ReadingEntries.SayValue(playbook, r) : ReadingEntries.Say(playbook, r))),
+                TrialOutcome.Failed => "failed" + why,
+                TrialOutcome.Void => "void" + why,
+                TrialOutcome.Waiting => "waiting to be looked at" + why,
+            };
+        }
+
+        private string Heading(int? attempt) => Purpose switch
+        {
+            Purpose.Score => attempt is { } number ? $"Attempt {number}" : "Attempt",
+            Purpose.Practice => "Practice",
+            Purpose.Control => "Control",
+            Purpose.Benchmark => "To beat",
+        };
+
+        private void CheckLeft(LogToJoin log, Findings found)
+        {
+            if (Attempt is not null) return;
+            var used = DesignRecord.Numbered([
+                .. Log.Standing(log.Entries).OfType<TrialRecorded>()
+                    .Where(t => t.Purpose == Purpose.Score && t.Team == Team && t.Round == Round && t.Design == Design && t.Id != Id),
+            ]).Count;
+            var attempts = log.Playbook.Brief.Trials.Attempts;
+            found.Unless(used < attempts, "/attempt", attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.", "Strike one out first if it was recorded by mistake.");
+        }
+    }
+}
