@@ -44,6 +44,15 @@ public abstract partial record Part
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 
+    /// <summary>Makes the part ready to be scored, or adds what is wrong with it.</summary>
+    internal abstract PartPlan? Ready(Brief brief, Findings found);
+
+    /// <summary>The expressions that it rests on.</summary>
+    internal virtual IReadOnlyList<string> RestsOn => [];
+
+    /// <summary>A team's answer as it was typed or pasted, or what is wrong with it; null where nothing is sorted here.</summary>
+    internal virtual AnswerRead? ReadAnswer(string text, Findings found) => null;
+
     /// <summary>What is known of it beside its points and its value.</summary>
     internal virtual IReadOnlyList<PartFact> Facts => [];
 }

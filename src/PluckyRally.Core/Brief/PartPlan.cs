@@ -42,6 +42,38 @@ internal abstract partial record PartPlan
     /// <param name="trials">How the brief tests.</param>
     public abstract PartValue Value(DesignRecord design, Trials trials);
 
+    /// <summary>Whether a curve gives the points; otherwise it gives them by its own rule and has said so.</summary>
+    public virtual bool PointsByCurve => !Curve.IsValueItself;
+
+    /// <summary>What has been recorded of it, as a judge goes on from it.</summary>
+    public abstract PartAnswers Answers(DesignRecord design);
+
+    /// <summary>The values that its curve will probably see; null where nobody knows.</summary>
+    public abstract Stretch? Values(Brief brief);
+
+    /// <summary>The fewest and the most points it will probably give, before floor, cap and weight; null where nobody knows.</summary>
+    public virtual Stretch? Spread(Brief brief) => Values(brief) is { } values ? Curve.Spread(values, Better) : null;
+
+    /// <summary>The fewest and the most points it will probably add to a total; null where nobody knows.</summary>
+    public Stretch? PointsSpread(Brief brief)
+    {
+        return Spread(brief) is { } points ? new(Added(points.Low), Added(points.High)) : null;
+
+        decimal Added(decimal p) => Math.Max(Part.Floor ?? decimal.MinValue, Math.Min(Part.Cap ?? decimal.MaxValue, p)) * Part.Weight;
+    }
+
+    /// <summary>What of a pretend team can be moved.</summary>
+    public abstract IEnumerable<TryHandle> Handles { get; }
+
+    /// <summary>What judges would write down of a pretend team.</summary>
+    public abstract IEnumerable<Entry> Rehearse(PartRehearsal team);
+
+    /// <summary>What the class found out by it, as a sentence; null where there is nothing to say.</summary>
+    public virtual string? Found(IReadOnlyList<TeamResult> results) => null;
+
+    /// <summary>What in it would go wrong in a class.</summary>
+    public virtual IEnumerable<Snag> Snags(Scene scene) => [];
+
     private static readonly Curve RawCurve = new Curve.Raw();
 
     /// <summary>Makes a part ready, or adds what is wrong with it.</summary>
@@ -53,19 +85,10 @@ internal abstract partial record PartPlan
         found.Unless(part.Weight >= 0, "/weight", "A weight below zero would turn better into worse.", "Use 0 or more.");
         if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)
             found.Add("/failurePoints", "Where the lowest total wins, a team without a success must get points.", "Write how many, more than any success would give.");
-        PartPlan? plan = part switch
-        {
-            Part.Measured measured => Measured.Make(measured, brief, found),
-            Part.Tasks tasks => Tasks.Make(tasks, found),
-            Part.Relay relay => Relay.Make(relay, brief, found),
-            Part.Bins bins => Bins.Make(bins, brief, found),
-            Part.Ordering ordering => Ordering.Make(ordering, found),
-            Part.Pieces pieces => Pieces.Make(pieces, found),
-            Part.Rubric rubric => Rubric.Make(rubric, found),
-            Part.Budget budget => Budget.Make(budget, brief, found),
-            Part.Tally tally => Tally.Make(tally, brief, found),
-            _ => throw new System.Diagnostics.UnreachableException(),
-        };
+        var plan = part.Ready(brief, found);
         return found.Problems.Count == 0 ? plan : null;
     }
+
+    private protected TryHandle Handle(string what, string name, string unit, decimal low, decimal high, decimal step = 1, IReadOnlyList<string>? words = null) =>
+        new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []);
 }

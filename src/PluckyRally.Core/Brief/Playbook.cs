@@ -64,11 +64,12 @@ public sealed class Playbook
         }
 
         var figures = FigureList.Of(brief, parts, found);
+        var sources = new RuleSources(brief, figures, parts);
         var rules = new List<RulePlan>();
         foreach (var rule in brief.Rules.Where(r => !r.Off && !RestsOnWhatIsLeftOut($"/rules/{r.Id}/")))
         {
             var inner = new Findings($"/rules/{rule.Id}");
-            if (RulePlan.Make(rule, brief, figures, inner) is { } plan) rules.Add(plan);
+            if (RulePlan.Make(rule, sources, inner) is { } plan) rules.Add(plan);
             found.Under("", inner);
         }
 

@@ -68,86 +68,6 @@ public sealed record Rule
     internal bool HoldsUp => IfMissed is not (Consequence.NoteOnly or Consequence.AttemptDoesNotCount);
 }
 
-/// <summary>How a value is held against a limit.</summary>
-public enum Comparison
-{
-    /// <summary>The limit or more.</summary>
-    AtLeast,
-
-    /// <summary>Above the limit.</summary>
-    MoreThan,
-
-    /// <summary>The limit or less.</summary>
-    AtMost,
-
-    /// <summary>Below the limit.</summary>
-    LessThan,
-
-    /// <summary>From the limit to the upper limit, both included.</summary>
-    Between,
-
-    /// <summary>The limit, no more and no less.</summary>
-    Exactly,
-}
-
-/// <summary>How a rule is checked.</summary>
-[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
-[JsonDerivedType(typeof(Inspection), "inspection")]
-[JsonDerivedType(typeof(Limit), "limit")]
-[JsonDerivedType(typeof(Fits), "fits")]
-[JsonDerivedType(typeof(Spending), "spending")]
-public abstract partial record RuleCheck
-{
-    private RuleCheck()
-    {
-    }
-
-    /// <summary>Somebody looks: met or missed.</summary>
-    public sealed record Inspection : RuleCheck;
-
-    /// <summary>A value against a limit.</summary>
-    public sealed record Limit : RuleCheck
-    {
-        /// <summary>An expression over the brief's measures, usually one measure's id.</summary>
-        public required string Value { get; init; }
-
-        /// <summary>How it is compared.</summary>
-        public required Comparison Comparison { get; init; }
-
-        /// <summary>The limit, written as a reading would be: <c>30 cm</c>. A bare number is in the measure's unit.</summary>
-        public string Amount { get; init; } = "";
-
-        /// <summary>For <see cref="Comparison.Between"/>: the upper limit.</summary>
-        public string Upper { get; init; } = "";
-
-        /// <summary>The limit is so much for each member of the team.</summary>
-        public bool PerMember { get; init; }
-
-        /// <summary>The limit is this percentage of the team's own value in the round before, and <see cref="Amount"/> is not used.</summary>
-        public decimal? PercentOfLastRound { get; init; }
-    }
-
-    /// <summary>
-    /// The thing fits inside a box (its length, width and height) or a cylinder (its diameters and its height, which may not
-    /// be turned).
-    /// </summary>
-    public sealed record Fits : RuleCheck
-    {
-        /// <summary>The measures of length that must fit, by id.</summary>
-        public required IReadOnlyList<string> Dimensions { get; init; }
-
-        /// <summary>The room for each, in the same order, written as a reading would be: <c>30 cm</c>.</summary>
-        public required IReadOnlyList<string> Room { get; init; }
-
-        /// <summary>Whether the thing may be turned to fit, as in a box in any orientation.</summary>
-        public bool Turning { get; init; }
-    }
-
-    /// <summary>The team has spent no more than its funds.</summary>
-    /// <param name="Part">The id of the part with the budget.</param>
-    public sealed record Spending(string Part) : RuleCheck;
-}
-
 /// <summary>What happens to a team that misses a rule.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(DoesNotPlace), "doesNotPlace")]
@@ -161,21 +81,42 @@ public abstract record Consequence
     {
     }
 
+    /// <summary>Adds what is wrong with it for a rule.</summary>
+    internal virtual void Check(Rule rule, Brief brief, Findings found)
+    {
+    }
+
     /// <summary>The team does not place.</summary>
     public sealed record DoesNotPlace : Consequence;
 
     /// <summary>The attempt is a failed one.</summary>
-    public sealed record AttemptDoesNotCount : Consequence;
+    public sealed record AttemptDoesNotCount : Consequence
+    {
+        internal override void Check(Rule rule, Brief brief, Findings found) =>
+            found.Unless(rule.When == When.EveryAttempt, "/when", "Only a rule checked in every attempt can make an attempt not count.", "Check it in every attempt, or choose another consequence.");
+    }
 
     /// <summary>A part gives its failure points.</summary>
     /// <param name="Part">The part's id.</param>
-    public sealed record FailurePoints(string Part) : Consequence;
+    public sealed record FailurePoints(string Part) : Consequence
+    {
+        internal override void Check(Rule rule, Brief brief, Findings found) =>
+            found.Unless(brief.Method.Parts.Any(p => p.Id == Part), "/ifMissed/part", $"There is no part “{Findings.Short(Part)}”.", "Choose one of the parts of the method.");
+    }
 
     /// <summary>Points are lost: taken off where the highest total wins, added where the lowest wins.</summary>
     /// <param name="Points">How many, above 0.</param>
     /// <param name="Per">Once, or for so much over the limit.</param>
     /// <param name="Each">How many units of the measure make one step, above 0.</param>
-    public sealed record Deduct(decimal Points, DeductPer Per = DeductPer.Once, decimal Each = 1) : Consequence;
+    public sealed record Deduct(decimal Points, DeductPer Per = DeductPer.Once, decimal Each = 1) : Consequence
+    {
+        internal override void Check(Rule rule, Brief brief, Findings found)
+        {
+            found.Unless(Points > 0, "/ifMissed/points", "A deduction of nothing changes nothing.", "Write the points as a number above zero; they always count against the team.");
+            found.Unless(Each > 0, "/ifMissed/each", "The step of a deduction must be above zero.", "Use 1 for every whole unit.");
+            found.Unless(Per == DeductPer.Once || rule.Check.HasAmount, "/ifMissed/per", "This is met or missed, by no amount.", "Take the points off once.");
+        }
+    }
 
     /// <summary>It is written down and changes nothing.</summary>
     public sealed record NoteOnly : Consequence;

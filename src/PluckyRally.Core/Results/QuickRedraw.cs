@@ -17,7 +17,8 @@ internal sealed class QuickRedraw : IRedraw
     public static QuickRedraw? For(Playbook playbook, IReadOnlyList<TeamResult> placed, int seed)
     {
         if (playbook.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.Measured { Is.Work: Work.Combined })) return null;
-        if (placed.Any(r => r.Record.Designs.Count > 1 || r.Assessment.Rules.Any(o => CouldDiffer(o, playbook)))) return null;
+        var plans = playbook.Rules.ToDictionary(r => r.Rule);
+        if (placed.Any(r => r.Record.Designs.Count > 1 || r.Assessment.Rules.Any(o => plans[o.Rule].CouldDiffer(o)))) return null;
         return new([.. placed.Select(r => TeamDraw.Of(r, playbook))], playbook.Brief.Method.Floor, seed);
     }
 
@@ -28,19 +29,6 @@ internal sealed class QuickRedraw : IRedraw
             var total = _teams[i].Total(_random);
             totals[i] = total is null ? null : Math.Max(total.Value, _floor ?? decimal.MinValue);
         }
-    }
-
-    /// <summary>Whether a draw could bring a rule out another way, or change what missing it costs.</summary>
-    private static bool CouldDiffer(RuleOutcome outcome, Playbook playbook)
-    {
-        if (outcome.Rule.Check is RuleCheck.Inspection or RuleCheck.Spending or RuleCheck.Share or RuleCheck.Ladder or RuleCheck.Ratio or RuleCheck.AllDifferent) return false;
-        if (outcome.Rule.IfMissed is Consequence.NoteOnly && outcome.Rule.Bonus == 0) return false;
-        var plan = playbook.Rules.First(r => r.Rule == outcome.Rule);
-        if (plan.Value?.Figures.Any(f => f is not (Figure.OfMeasure or Figure.OfTeam)) == true) return true;
-        var measures = plan.Value?.Measures.ToList() ?? [.. plan.Fit!.Across.Select(f => f.Measure)];
-        if (measures.All(m => !ReadingDraw.Varies(m, nextTried: 0))) return false;
-        var sure = plan.Value is { Plain.Shown: { GoodTo: null, LoadTest: false } } && outcome.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null } && !outcome.TooNear;
-        return !sure || (outcome.State == RuleState.Missed && outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once });
     }
 
     /// <summary>A team: what every draw has alike, its readings, each drawn once for all parts that look at it, and those parts.</summary>

@@ -13,7 +13,7 @@ internal static class StandingsWriter
         Rows = [.. results.Select(r => Write(playbook, r, references))],
         Awards = Awarding.Give(playbook, results),
         References = [.. references.DistinctBy(r => (r.Purpose, r.Team, r.ValueText))],
-        Findings = [.. playbook.Parts.OfType<PartPlan.Bins>().Select(b => BinsScore.HardestItem(b.Is, results)).OfType<string>()],
+        Findings = [.. playbook.Parts.Select(p => p.Found(results)).OfType<string>()],
     };
 
     private static Standing Write(Playbook playbook, TeamResult result, IReadOnlyList<Reference> references) => new()

@@ -70,7 +70,7 @@ internal static class TraceWriter
                 break;
             default:
                 // A part that gives points by its own rule has said so already.
-                if (result.Plan is PartPlan.Measured || !result.Plan.Curve.IsValueItself) steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
+                if (result.Plan.PointsByCurve) steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
                 Extra();
                 if (result.Clamped != result.Curve + result.Value.Extra)
                     steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve + result.Value.Extra ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));

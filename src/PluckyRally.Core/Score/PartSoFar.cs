@@ -1,6 +1,3 @@
-using System.Diagnostics;
-using System.Globalization;
-
 namespace PluckyRally.Core;
 
 /// <summary>What has been recorded of a part that is not measured in trials, as a judge goes on from it.</summary>
@@ -31,57 +28,16 @@ public sealed record PartSoFar(
         var design = result.Assessment.Design;
         var value = result.Assessment.Values[at];
         var points = result.Parts[at].Points;
+        var answers = plan.Answers(design);
         return new(
             part.Id,
-            Answered(part, design).GroupBy(a => a.Asked).ToDictionary(g => g.Key, g => g.Last().Answer),
-            part is Part.Ordering && PartEntries.Of<Entry.OrderGiven>(design, part.Id) is [.., var given] ? given.Sequence : [],
-            part is Part.Pieces && PartEntries.Of<Entry.PiecesCounted>(design, part.Id) is [.., var counted] ? counted.Pieces : [],
+            answers.Given.GroupBy(a => a.Asked).ToDictionary(g => g.Key, g => g.Last().Answer),
+            answers.Sequence,
+            answers.Pieces,
             value.State == PartState.Unfinished ? [] : [.. value.Lines.Select(l => l.Sentence)],
             points is { } number && value.State != PartState.Unfinished ? MethodWords.Points(number) : "")
         {
-            Measured = plan is PartPlan.Pieces pieces && (pieces.Each.Measures.Any(m => m.Id is "length" or "width") || rules.Any(r => LooksAtSize(r.Rule.Check, part.Id))),
+            Measured = plan is PartPlan.Pieces pieces && (pieces.PointsNeedSize || rules.Any(r => r.NeedsSizeOf(pieces))),
         };
     }
-
-    private static bool LooksAtSize(RuleCheck check, string part) => check switch
-    {
-        RuleCheck.Ladder ladder => ladder.Part == part,
-        RuleCheck.Ratio ratio => ratio.Part == part,
-        RuleCheck.AllDifferent different => different.Part == part,
-        _ => false,
-    };
-
-    /// <summary>What was asked and answered, in order: the last answer stands.</summary>
-    private static IEnumerable<(string Asked, string Answer)> Answered(Part part, DesignRecord design)
-    {
-        IReadOnlyList<T> All<T>()
-            where T : Entry, IPartEntry => PartEntries.Of<T>(design, part.Id);
-        return part switch
-        {
-            Part.Tasks tasks =>
-            [
-                .. All<Entry.TaskTicked>().Select(t => (t.Task, Whole(t.Steps ?? tasks.Items.First(i => i.Id == t.Task).Steps))),
-                .. All<Entry.TasksTimed>().Select(t => ("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
-            ],
-            Part.Relay relay =>
-            [
-                .. All<Entry.LegTimed>().Select(l => (Whole(l.Leg), PartEntries.Show(l.Time.Value ?? 0, relay.Step))),
-                .. All<Entry.RelayFaulted>().GroupBy(f => f.Fault).Select(g => (g.Key, Whole(g.Sum(f => f.Count)))),
-                .. All<Entry.ItemsCarried>().Select(c => ("items", Whole(c.Count))),
-                .. All<Entry.RelayStopped>().Select(s => ("stopped", s.Reason)),
-            ],
-            Part.Bins => All<Entry.ItemsSorted>() is [.., var sorted]
-                ? [.. sorted.Placed.Select(p => (p.Key, p.Value)), .. sorted.Time?.Value is { } time ? new[] { ("time", PartEntries.Show(time, BinsScore.Step)) } : []]
-                : [],
-            Part.Rubric => All<Entry.LevelGiven>().Select(l => (l.From.Length > 0 && l.From != design.Team.Team.Id ? $"{l.From}|{l.Criterion}" : l.Criterion, Whole(l.Level))),
-            Part.Budget =>
-                All<Entry.Purchased>().Select(p => (p.Item, p.Count)).Concat(All<Entry.Returned>().Select(r => (r.Item, Count: -r.Count)))
-                    .GroupBy(m => m.Item).Select(g => (g.Key, Whole(g.Sum(m => m.Count)))),
-            Part.Tally => All<Entry.Tallied>().GroupBy(t => t.Counter).Select(g => (g.Key, Whole(g.Sum(t => t.Count)))),
-            Part.Ordering or Part.Pieces or Part.Measured => [],
-            _ => throw new UnreachableException(),
-        };
-    }
-
-    private static string Whole(int number) => number.ToString(CultureInfo.InvariantCulture);
 }

@@ -40,7 +40,7 @@ public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, str
         where attempt.Disputed || attempt.Outcome != TrialOutcome.Waiting
         from plan in playbook.Rules
         where plan.Rule.IsAsked && plan.IsFor(design.Team.Team)
-        select new SheetAsked(attempt.Number, plan.Rule.Id, RuleChecker.State(design.Check(plan.Rule.Id, attempt.Number), asked: true));
+        select new SheetAsked(attempt.Number, plan.Rule.Id, RulePlan.Inspection.State(design.Check(plan.Rule.Id, attempt.Number), asked: true));
 }
 
 /// <summary>A must-have that somebody looks at in an attempt, and what was said of it.</summary>

@@ -59,6 +59,6 @@ public sealed class PartSpreadTests
             [Sample.Height() with { Expected = new(20, 60) }, Sample.Count("sheets") with { Expected = new(4, 10) }, Sample.Number("mass")],
             [part],
             attempts: 3);
-        return PartSpread.Of(Sample.Ready(brief).Parts[0], brief);
+        return Sample.Ready(brief).Parts[0].PointsSpread(brief);
     }
 }

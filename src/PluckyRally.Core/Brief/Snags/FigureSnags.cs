@@ -32,7 +32,7 @@ internal static class FigureSnags
 
     private static IEnumerable<Measure> Named(Playbook playbook) => playbook.Rules
         .Where(r => r.Rule.When != When.EveryAttempt)
-        .SelectMany(r => (r.Value?.Measures ?? []).Concat(r.Fit?.Across.Select(f => f.Measure) ?? []))
+        .SelectMany(r => r.Measures)
         .Concat(playbook.TieBreaks.SelectMany(t => t.Value.Measures))
         .Concat(playbook.Awards.SelectMany(a => a.Value?.Measures ?? []));
 

@@ -19,7 +19,7 @@ internal static partial class RuleSnags
 
     private static IEnumerable<Snag> Contradicting(Scene scene)
     {
-        var limits = scene.Playbook?.Rules.Where(r => r is { Value: not null, Rule.Check: RuleCheck.Limit { PercentOfLastRound: null, PerMember: false } } && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
+        var limits = scene.Playbook?.Rules.OfType<RulePlan.Limit>().Where(r => !r.IsDerived && !r.Is.PerMember && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
         for (var i = 0; i < limits.Count; i++)
         {
             for (var j = i + 1; j < limits.Count; j++)
@@ -36,9 +36,9 @@ internal static partial class RuleSnags
     /// <summary>The text names a number and a direction; the check has another.</summary>
     private static IEnumerable<Snag> Differing(Scene scene)
     {
-        foreach (var plan in scene.Playbook?.Rules ?? [])
+        foreach (var plan in scene.Playbook?.Rules.OfType<RulePlan.Limit>() ?? [])
         {
-            if (plan is not { Value.Plain.Shown: { } measure, Rule: { Check: RuleCheck.Limit { PercentOfLastRound: null } limit } rule }) continue;
+            if (plan is not { Of: { } measure, Is: var limit, Rule: var rule }) continue;
             var numbers = Numbers().Matches(rule.Text);
             if (numbers.Count == 1 && limit.Comparison != Comparison.Between)
             {
@@ -66,14 +66,14 @@ internal static partial class RuleSnags
         yield return new("hold", SnagWeight.Matters, asked.At, "It must stand by itself, and nothing says for how long after letting go.", "A tower that stands only while it is held would be measured.", new("Let go, and hold for 5 seconds", [Change.Set("/trials/holdSeconds", 5)]));
     }
 
-    private static string Expression(RulePlan plan) => plan.Rule.Check is RuleCheck.Limit limit ? limit.Value.Replace(" ", "", StringComparison.Ordinal) : "";
+    private static string Expression(RulePlan.Limit plan) => plan.Is.Value.Replace(" ", "", StringComparison.Ordinal);
 
-    private static (decimal Low, decimal High) Room(RulePlan plan) => ((RuleCheck.Limit)plan.Rule.Check).Comparison switch
+    private static (decimal Low, decimal High) Room(RulePlan.Limit plan) => plan.Is.Comparison switch
     {
         Comparison.AtLeast or Comparison.MoreThan => (plan.Amount, decimal.MaxValue),
         Comparison.AtMost or Comparison.LessThan => (decimal.MinValue, plan.Amount),
         Comparison.Between => (plan.Amount, plan.Upper),
-        _ => (plan.Amount, plan.Amount),
+        Comparison.Exactly => (plan.Amount, plan.Amount),
     };
 
     private static Comparison? Direction(string text) => (AtLeast().IsMatch(text), MoreThan().IsMatch(text), AtMost().IsMatch(text), LessThan().IsMatch(text)) switch
@@ -95,7 +95,7 @@ internal static partial class RuleSnags
         Comparison.AtMost => "at most",
         Comparison.LessThan => "less than",
         Comparison.Between => "between two limits",
-        _ => "exactly",
+        Comparison.Exactly => "exactly",
     };
 
     [GeneratedRegex(@"\b(strong|sturdy|stable|nice(?:ly)?|neat(?:ly)?|good|well|pretty|beautiful|creative(?:ly)?|interesting|original|a little|a few|some|small enough|big enough|enough|quickly|properly|carefully|as needed|reasonable|fair(?:ly)?)\b", RegexOptions.IgnoreCase)]

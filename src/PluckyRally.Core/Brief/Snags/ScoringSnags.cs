@@ -11,7 +11,7 @@ internal static partial class ScoringSnags
     /// <summary>A part whose points differ by less than this share of all differences never decides (our own threshold).</summary>
     private const decimal NeverMatters = 0.05m;
 
-    public static IEnumerable<Snag> Find(Scene scene) => TieBreak(scene).Concat(Balance(scene)).Concat(Dividing(scene)).Concat(LeftOut(scene)).Concat(Missing(scene)).Concat(Words(scene));
+    public static IEnumerable<Snag> Find(Scene scene) => TieBreak(scene).Concat(Balance(scene)).Concat((scene.Playbook?.Parts ?? []).SelectMany(p => p.Snags(scene))).Concat(Missing(scene)).Concat(Words(scene));
 
     private static IEnumerable<Snag> TieBreak(Scene scene)
     {
@@ -26,7 +26,7 @@ internal static partial class ScoringSnags
     private static IEnumerable<Snag> Balance(Scene scene)
     {
         if (scene.Playbook is not { } playbook || playbook.Parts.Count < 2) yield break;
-        var spreads = playbook.Parts.Select(p => (Plan: p, Spread: PartSpread.Of(p, scene.Brief))).ToList();
+        var spreads = playbook.Parts.Select(p => (Plan: p, Spread: p.PointsSpread(scene.Brief))).ToList();
         if (spreads.Any(s => s.Spread is null)) yield break;
         var all = spreads.Sum(s => s.Spread!.Length);
         if (all == 0) yield break;
@@ -41,30 +41,6 @@ internal static partial class ScoringSnags
         }
     }
 
-    private static IEnumerable<Snag> Dividing(Scene scene)
-    {
-        foreach (var part in scene.Playbook?.Parts.OfType<PartPlan.Measured>() ?? [])
-        {
-            var below = TermWords.All(part.Expression.Term).OfType<Term.Binary>().Where(b => b.Sign == '/').Select(b => b.Right).OfType<Term.Name>().Select(n => scene.Measure(n.Id)).OfType<Measure>();
-            foreach (var measure in below.Where(m => Plausible.Of(m) is not { Low: > 0 } && !KeptAboveZero(scene, m)).Distinct())
-            {
-                var rule = new Rule { Id = FreeId.Of($"some_{measure.Id}", scene.Brief.Rules.Select(r => r.Id)), Sort = RuleSort.Criterion, Text = $"Uses at least 1 of {measure.Name.ToLowerInvariant()}", Check = new RuleCheck.Limit { Value = measure.Id, Comparison = Comparison.AtLeast, Amount = "1" }, IfMissed = new Consequence.DoesNotPlace() };
-                yield return new("zero", SnagWeight.Matters, $"/method/parts/{part.Part.Id}/value", $"{part.Part.Name} divides by {measure.Name.ToLowerInvariant()}, which can be zero.", "A team with none of it would have no value, and only failure points.", new($"Ask for at least 1 of {measure.Name.ToLowerInvariant()}", [Change.Append("/rules", rule)]));
-            }
-        }
-    }
-
-    /// <summary>Against the clock, who leaves everything out is the fastest.</summary>
-    private static IEnumerable<Snag> LeftOut(Scene scene)
-    {
-        foreach (var part in scene.Playbook?.Parts.OfType<PartPlan.Bins>() ?? [])
-        {
-            if (part.Is is not { SecondsPerWrong: { } wrong, SecondsPerLeft: null }) continue;
-            var at = $"/method/parts/{part.Is.Id}/secondsPerLeft";
-            yield return new("leftOut", SnagWeight.Matters, at, $"{part.Is.Name}: nothing says what an item costs that is left out.", "A team that sorts nothing would be the fastest.", new($"As much as a wrong one, {ReadingFormat.Number(wrong)} s", [Change.Set(at, wrong)]));
-        }
-    }
-
     /// <summary>Agreement with the key looks only at what was placed: two things in order agree fully.</summary>
     private static IEnumerable<Snag> Missing(Scene scene)
     {
@@ -72,9 +48,6 @@ internal static partial class ScoringSnags
         var fewer = new TieBreak { Name = "fewer missing", Value = $"{order.Is.Id}.missing", Better = Better.Less };
         yield return new("missing", SnagWeight.Hint, "/method/tieBreaks/0/value", "Agreement with the key decides between equal totals, and it looks only at what was placed.", "A team that placed two things in order would agree fully.", new("Fewer missing first", [Change.Set("/method/tieBreaks", new[] { fewer }.Concat(scene.Brief.Method.TieBreaks).ToList())]));
     }
-
-    private static bool KeptAboveZero(Scene scene, Measure measure) => scene.Playbook?.Rules.Any(r => r is { Value.Plain: { } plain, Rule.Check: RuleCheck.Limit { PercentOfLastRound: null } limit }
-        && plain.Id == measure.Id && (limit.Comparison == Comparison.MoreThan ? r.Amount >= 0 : limit.Comparison is Comparison.AtLeast or Comparison.Exactly or Comparison.Between && r.Amount > 0)) == true;
 
     private static IEnumerable<Snag> Words(Scene scene)
     {

@@ -51,11 +51,9 @@ internal static class TierSnags
 
     /// <summary>The limits of a brief, by rule, with sizes that can be compared over units.</summary>
     private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(Scene scene) =>
-        (scene.Playbook?.Rules ?? []).Where(r => r.Rule.Check is RuleCheck.Limit { PercentOfLastRound: null }).ToDictionary(
-            r => r.Rule.Id,
-            r => (((RuleCheck.Limit)r.Rule.Check).Comparison, ((RuleCheck.Limit)r.Rule.Check).Amount, Size(r)));
+        (scene.Playbook?.Rules ?? []).OfType<RulePlan.Limit>().Where(r => !r.IsDerived).ToDictionary(r => r.Rule.Id, r => (r.Is.Comparison, r.Is.Amount, Size(r)));
 
-    private static decimal Size(RulePlan plan) => plan.Value?.Plain?.Shown.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
+    private static decimal Size(RulePlan.Limit plan) => plan.Of?.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
 
     private static string Name(Tier tier) => tier.Name.Length > 0 ? tier.Name : tier.Id;
 }

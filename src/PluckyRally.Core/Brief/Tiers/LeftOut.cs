@@ -17,12 +17,12 @@ internal static class LeftOut
         while (brief.Figures.FirstOrDefault(f => gone.All(g => g.Id != f.Id) && !Stays(f.Name, $"/figures/{f.Id}/value", [f.Value])) is { } falls) gone.Add((falls.Id, falls.Name));
         foreach (var rule in brief.Rules.Where(r => !r.Off))
         {
-            if (Rests(Expression(rule.Check)) is { } name) problems.Add(new($"/rules/{rule.Id}/check", $"“{rule.Text}” looks at {name}, which is left out here.", "Leave the rule out too, or bring back what it looks at."));
+            if (Rests(rule.Check.RestsOn) is { } name) problems.Add(new($"/rules/{rule.Id}/check", $"“{rule.Text}” looks at {name}, which is left out here.", "Leave the rule out too, or bring back what it looks at."));
         }
 
-        foreach (var part in method.Parts.OfType<Part.Measured>().Where(p => !p.Off))
+        foreach (var part in method.Parts.Where(p => !p.Off))
         {
-            if (Rests([part.Value]) is { } name) problems.Add(new($"/method/parts/{part.Id}/value", $"{part.Name} gives points for {name}, which is left out here.", "Leave the part out too, or bring back what it is about."));
+            if (Rests(part.RestsOn) is { } name) problems.Add(new($"/method/parts/{part.Id}/value", $"{part.Name} gives points for {name}, which is left out here.", "Leave the part out too, or bring back what it is about."));
         }
 
         var left = brief with
@@ -53,11 +53,4 @@ internal static class LeftOut
             .Select(g => g.Name.Length > 0 ? g.Name : g.Id)
             .FirstOrDefault();
     }
-
-    private static IReadOnlyList<string> Expression(RuleCheck check) => check switch
-    {
-        RuleCheck.Limit limit => [limit.Value],
-        RuleCheck.Fits fits => fits.Dimensions,
-        _ => [],
-    };
 }

@@ -8,7 +8,7 @@ internal static class CurveLines
 
     private static CurveLine? Line(PartPlan plan, int at, Playbook playbook, Standings standings)
     {
-        if (plan.Curve.IsValueItself && plan is not PartPlan.Measured) return null;
+        if (!plan.PointsByCurve) return null;
         var scored = standings.Rows.Where(r => r.Parts.Count > at && r.Parts[at] is { Value: not null, State: PartState.Scored }).Select(r => (r.Name, Value: r.Parts[at].Value!.Value, Place: Place(r, at, standings, plan))).ToList();
         if (plan.Curve.ByPlace is { } places)
         {
@@ -16,7 +16,7 @@ internal static class CurveLines
             return new(plan.Part.Id, plan.Part.Name, "place", [.. Enumerable.Range(1, places.Count + 1).SelectMany(n => new[] { new CurvePoint(n - 0.5m, At(n)), new CurvePoint(n + 0.5m, At(n)) })], [.. scored.Select(s => new CurveMark(s.Name, s.Place, At(s.Place)))]);
         }
 
-        var range = PartSpread.Values(plan, playbook.Brief) ?? new Stretch(0, scored.Count > 0 ? scored.Max(s => s.Value) * 1.5m : 10);
+        var range = plan.Values(playbook.Brief) ?? new Stretch(0, scored.Count > 0 ? scored.Max(s => s.Value) * 1.5m : 10);
         var low = Math.Min(range.Low, scored.Select(s => s.Value).DefaultIfEmpty(range.Low).Min());
         var high = Math.Max(range.High, scored.Select(s => s.Value).DefaultIfEmpty(range.High).Max());
         if (low == high) high = low + 1;

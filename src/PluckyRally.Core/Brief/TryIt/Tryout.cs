@@ -75,7 +75,7 @@ public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryR
 
         if (found.Problems.Count > 0) return Result<Tryout>.Refused(found.Problems);
         var standings = Scorer.Score(playbook, real, log, 1);
-        var rules = playbook.Rules.Where(r => r.Rule.Check is RuleCheck.Inspection).Select(r => new TryRule(r.Rule.Id, r.Rule.Text)).ToList();
+        var rules = playbook.Rules.OfType<RulePlan.Inspection>().Select(r => new TryRule(r.Rule.Id, r.Rule.Text)).ToList();
         return Result<Tryout>.Ok(new(handles, rules, full, standings, CurveLines.Of(playbook, standings)));
     }
 

@@ -1,56 +1,5 @@
 namespace PluckyRally.Core;
 
-internal abstract partial record PartPlan
-{
-    /// <summary>Sorting into bins.</summary>
-    public sealed record Bins(Part.Bins Is) : PartPlan
-    {
-        public override Part Part => Is;
-
-        public override Curve Curve => Is is { SecondsPerWrong: not null, Curve: { } curve } ? curve : base.Curve;
-
-        public override Better Better => Is.SecondsPerWrong is null ? Better.More : Better.Less;
-
-        public override int Decimals => Is.SecondsPerWrong is null ? base.Decimals : 1;
-
-        public override string One => Is.SecondsPerWrong is null ? base.One : "s";
-
-        public override Measure ShownValue => Is.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Is.Id, BinsScore.Step);
-
-        public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
-
-        public override string Say() => Is.SecondsPerWrong is { } seconds
-            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {ReadingFormat.Number(left)} s for each left out" : "")}, {Curve.Say(this)}."
-            : $"{Items} into {Is.Names.Count} bins: {ReadingFormat.Number(Is.Right)} for each right one, {ReadingFormat.Number(Is.Wrong)} for each wrong one, {ReadingFormat.Number(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {ReadingFormat.Number(Is.AllRightBonus)} more when all are right" : "")}.";
-
-        private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
-
-        public override PartValue Value(DesignRecord design, Trials trials) => BinsScore.Value(Is, design);
-
-        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Bins Make(Part.Bins part, Brief brief, Findings found)
-        {
-            found.Unless(part.Names.Count is >= 2 and <= 100 && part.Names.Distinct().Count() == part.Names.Count && part.Names.All(n => n.Length is > 0 and <= Most.Name), "/names", "Sorting needs 2 to 100 bins with different names.", "Name them.");
-            found.Unless(part.Items.Count > 0, "/items", "There is nothing to sort yet.", "Add the first item.");
-            found.Count(part.Items, Most.Items, "/items", "items");
-            found.Ids(part.Items.Select(i => i.Id), "/items", "item");
-            foreach (var item in part.Items)
-            {
-                found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");
-                found.Unless(part.Names.Contains(item.Bin), $"/items/{item.Id}/bin", $"There is no bin “{Findings.Short(item.Bin)}”.", "Choose one of the bins.");
-            }
-
-            if (part.SecondsPerWrong is not { } seconds) return new(part);
-            found.Unless(seconds >= 0, "/secondsPerWrong", "A wrong item cannot save time.", "Use 0 or more.");
-            found.Unless(part.SecondsPerLeft is null or >= 0, "/secondsPerLeft", "An item left out cannot save time.", "Use 0 or more.");
-            if (part.Curve is null) found.Add("/curve", "Where time counts, a curve must turn it into points.", "Use points by place or between two times.");
-            else part.Curve.Check(Better.Less, mayBeNegative: false, found);
-            found.Unless(part.Curve is not { IsValueItself: true } || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
-            return new(part);
-        }
-    }
-}
-
 /// <summary>Works out sorting into bins.</summary>
 internal static class BinsScore
 {

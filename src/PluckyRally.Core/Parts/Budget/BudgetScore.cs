@@ -1,44 +1,5 @@
 namespace PluckyRally.Core;
 
-internal abstract partial record PartPlan
-{
-    /// <summary>A budget.</summary>
-    public sealed record Budget(Part.Budget Is) : PartPlan
-    {
-        public override Part Part => Is;
-
-        public override Curve Curve => Is.Curve;
-
-        public override Better Better => Is.Value == BudgetValue.Left ? Better.More : Better.Less;
-
-        public override int Decimals => 2;
-
-        public override string One => Is.Money.Length > 0 ? MethodWords.One(Is.Money) : "one";
-
-        public override Measure ShownValue => BudgetScore.Coins(Is);
-
-        public override string Show(Worth value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
-
-        public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {Is.Curve.Say(this)}.";
-
-        public override PartValue Value(DesignRecord design, Trials trials) => BudgetScore.Value(Is, design);
-
-        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Budget Make(Part.Budget part, Brief brief, Findings found)
-        {
-            found.Unless(part.Prices.Count > 0, "/prices", "Nothing is for sale yet.", "Add the first price.");
-            found.Count(part.Prices, Most.Items, "/prices", "prices");
-            found.Ids(part.Prices.Select(p => p.Id), "/prices", "price");
-            foreach (var price in part.Prices) found.Unless(price.Each >= 0, $"/prices/{price.Id}/each", "A price cannot be below zero.", "Use 0 or more.");
-            found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");
-            found.Unless(part.ReturnPercent is >= 0 and <= 100, "/returnPercent", "The share must be from 0 to 100.", "Use 100 for the full price.");
-            part.Curve.Check(part.Value == BudgetValue.Left ? Better.More : Better.Less, mayBeNegative: false, found);
-            found.Unless(!part.Curve.IsValueItself || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest), "/curve", "This would reward the wrong way round.", "Use what is left where the highest total wins, what is spent where the lowest wins.");
-            return new(part);
-        }
-    }
-}
-
 /// <summary>Works out a budget.</summary>
 internal static class BudgetScore
 {
@@ -66,6 +27,9 @@ internal static class BudgetScore
             lines.Add(new($"{what}: {Show(cost, part)}.", [.. entries]));
         }
     }
+
+    /// <summary>What a team has spent, less what it got back.</summary>
+    public static decimal Spent(Part.Budget part, DesignRecord design) => Value(part, design).Facts[0].Number;
 
     /// <summary>How amounts of its money are shown.</summary>
     public static Measure Coins(Part.Budget part) => new() { Id = part.Id, Kind = MeasureKind.Money, Unit = part.Money, Step = 0.01m, Negative = true };

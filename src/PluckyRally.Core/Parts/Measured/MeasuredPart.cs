@@ -28,6 +28,12 @@ public abstract partial record Part
 
         /// <summary>How the value becomes points.</summary>
         public required Curve Curve { get; init; }
+
+        /// <inheritdoc/>
+        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Measured.Make(this, brief, found);
+
+        /// <inheritdoc/>
+        internal override IReadOnlyList<string> RestsOn => [Value];
     }
 }
 

@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A measured part and its expression.</summary>
-    public sealed record Measured(Part.Measured Is, Expression Expression) : PartPlan
+    public sealed partial record Measured(Part.Measured Is, Expression Expression) : PartPlan
     {
         public override Part Part => Is;
 
@@ -53,6 +53,22 @@ internal abstract partial record PartPlan
 
         public override PartValue Value(DesignRecord design, Trials trials) =>
             MeasuredScore.Value(this, trials, design);
+
+        /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
+        public override bool PointsByCurve => true;
+
+        /// <summary>Measured in trials, which a sheet shows by themselves.</summary>
+        public override PartAnswers Answers(DesignRecord design) => new([]);
+
+        public override Stretch? Values(Brief brief) => Is.Combine == Combine.Successes
+            ? new(0, brief.Trials.Attempts)
+            : Plausible.Of(Expression)?.Times(Is.Combine == Combine.Sum ? brief.Trials.Attempts : 1);
+
+        /// <summary>Its measures are moved by themselves.</summary>
+        public override IEnumerable<TryHandle> Handles => [];
+
+        /// <summary>Trials are written down once, for all parts that look at them.</summary>
+        public override IEnumerable<Entry> Rehearse(PartRehearsal team) => [];
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Measured? Make(Part.Measured part, Brief brief, Findings found)

@@ -1,54 +1,5 @@
 namespace PluckyRally.Core;
 
-internal abstract partial record PartPlan
-{
-    /// <summary>Pieces, and the expression for the points of one.</summary>
-    public sealed record Pieces(Part.Pieces Is, Expression Each) : PartPlan
-    {
-        public override Part Part => Is;
-
-        public override string Say()
-        {
-            var labels = string.Join(", ", new[] { Is.First, Is.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {ReadingFormat.Number(v.Points)}"));
-            return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
-        }
-
-        public override PartValue Value(DesignRecord design, Trials trials) => PiecesScore.Value(this, design);
-
-        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Pieces? Make(Part.Pieces part, Findings found)
-        {
-            Check(part.First, "/first", found);
-            Check(part.Second, "/second", found);
-            found.Unless(part.Step > 0, "/step", "The step must be above zero.", "Use what the ruler shows, for example 0.5.");
-            if (Units.Find(part.Unit)?.Kind != MeasureKind.Length)
-            {
-                found.Add("/unit", $"“{Findings.Short(part.Unit)}” is not a unit of length.", $"Use one of these: {string.Join(", ", Units.For(MeasureKind.Length))}.");
-                return null;
-            }
-
-            var each = Compiler.Compile(part.Each, Names(part));
-            if (each.IsOk) return new(part, each.Value);
-            found.AddAll("/each", each.Problems);
-            return null;
-        }
-
-        private static void Check(PieceLabel label, string at, Findings found)
-        {
-            found.Count(label.Values, 100, $"{at}/values", "values");
-            found.Unless(label.Values.Select(v => v.Name).Distinct().Count() == label.Values.Count && label.Values.All(v => v.Name.Length is > 0 and <= Most.Name), $"{at}/values", "Two values have the same name, or one has none.", "Give each its own name.");
-        }
-
-        private static Measure[] Names(Part.Pieces part) =>
-        [
-            new() { Id = "first", Name = part.First.Name, Kind = MeasureKind.Number, Step = 0.01m, Negative = true },
-            new() { Id = "second", Name = part.Second.Name, Kind = MeasureKind.Number, Step = 0.01m, Negative = true },
-            new() { Id = "length", Name = "length", Kind = MeasureKind.Length, Unit = part.Unit, Step = part.Step },
-            new() { Id = "width", Name = "width", Kind = MeasureKind.Length, Unit = part.Unit, Step = part.Step },
-        ];
-    }
-}
-
 /// <summary>Works out pieces.</summary>
 internal static class PiecesScore
 {

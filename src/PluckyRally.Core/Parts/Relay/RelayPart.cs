@@ -24,6 +24,9 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
+        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Relay.Make(this, brief, found);
+
+        /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts =>
         [
             new("legs", "legs done"),

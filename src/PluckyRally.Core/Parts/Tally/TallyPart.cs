@@ -12,6 +12,9 @@ public abstract partial record Part
         public IReadOnlyList<Counter> Counters { get; init; } = [];
 
         /// <inheritdoc/>
+        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Tally.Make(this, brief, found);
+
+        /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [.. Counters.Select(c => new PartFact($"counters.{c.Id}", c.Name))];
     }
 }

@@ -1,33 +1,5 @@
 namespace PluckyRally.Core;
 
-internal abstract partial record PartPlan
-{
-    /// <summary>A tally.</summary>
-    public sealed record Tally(Part.Tally Is, Wins Wins) : PartPlan
-    {
-        public override Part Part => Is;
-
-        public override string Say() => string.Join(", ", Is.Counters.Select(c => $"{c.Name}: {ReadingFormat.Number(TallyScore.Each(c, Wins))} each")) + ".";
-
-        public override PartValue Value(DesignRecord design, Trials trials) => TallyScore.Value(this, design);
-
-        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Tally Make(Part.Tally part, Brief brief, Findings found)
-        {
-            found.Unless(part.Counters.Count > 0, "/counters", "Nothing is counted yet.", "Add the first counter.");
-            found.Count(part.Counters, 100, "/counters", "counters");
-            found.Ids(part.Counters.Select(c => c.Id), "/counters", "counter");
-            foreach (var counter in part.Counters)
-            {
-                found.NotEmpty(counter.Name, $"/counters/{counter.Id}/name", "The counter has no name.", "Say what is counted.");
-                found.Unless(counter.Points >= 0, $"/counters/{counter.Id}/points", "Points are written above zero; whether they hurt is said beside them.", "Use 0 or more.");
-            }
-
-            return new(part, brief.Method.Wins);
-        }
-    }
-}
-
 /// <summary>Works out a tally.</summary>
 internal static class TallyScore
 {

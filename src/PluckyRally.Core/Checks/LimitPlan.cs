@@ -1,0 +1,134 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record RulePlan
+{
+    /// <summary>A value that is held against a limit.</summary>
+    /// <param name="Rule">The rule.</param>
+    /// <param name="Is">The check.</param>
+    /// <param name="Value">What is held against the limit.</param>
+    /// <param name="Amount">The limit, or the amount for each member, in the unit of the value.</param>
+    /// <param name="Upper">The upper limit, for between.</param>
+    public sealed record Limit(Rule Rule, RuleCheck.Limit Is, FigureExpression Value, decimal Amount, decimal Upper) : RulePlan(Rule)
+    {
+        /// <summary>Whether the limit comes from the round before.</summary>
+        public bool IsDerived => Is.PercentOfLastRound is not null;
+
+        /// <summary>The measure that it is about, where it is about nothing else and the limit is written down.</summary>
+        public Measure? Of => IsDerived ? null : Value.Plain?.Shown;
+
+        public override IEnumerable<Measure> Measures => Value.Measures;
+
+        public override bool KeepsAboveZero(Measure measure) => Of?.Id == measure.Id && Is.Comparison switch
+        {
+            Comparison.MoreThan => Amount >= 0,
+            Comparison.AtLeast or Comparison.Exactly or Comparison.Between => Amount > 0,
+            Comparison.AtMost or Comparison.LessThan => false,
+        };
+
+        public override bool CouldDiffer(RuleOutcome outcome)
+        {
+            if (Rule is { IfMissed: Consequence.NoteOnly, Bonus: 0 }) return false;
+            if (Value.Figures.Any(f => f is not (Figure.OfMeasure or Figure.OfTeam))) return true;
+            if (Measures.All(m => !ReadingDraw.Varies(m, nextTried: 0))) return false;
+            var sure = Of is { GoodTo: null, LoadTest: false } && !outcome.TooNear;
+            return !sure || (outcome.State == RuleState.Missed && Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once });
+        }
+
+        public override RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt)
+        {
+            if (attempt is { Outcome: not TrialOutcome.Counted }) return new(Rule, RuleState.NotChecked, attempt.Number);
+            var value = attempt is null ? Value.Of(facts) : Value.InAttempt(facts.Design, attempt);
+            if (LimitsFor(facts.Design.Team.Team, before) is not { } limits) return new(Rule, RuleState.ToCheck, attempt?.Number);
+            var shown = Shown(limits);
+            if (value.Absent is { } why) return new(Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Limit: shown);
+
+            var excess = Excess(Is.Comparison, value.Number, limits.Low, limits.High);
+            return new(
+                Rule,
+                excess is null ? RuleState.Met : RuleState.Missed,
+                attempt?.Number,
+                TooNear(Value.Expression, Is.Comparison, value, limits),
+                Value.Show(value),
+                shown,
+                excess ?? 0,
+                excess is null ? Bound.Exact : BoundOfExcess(Is.Comparison, value, limits));
+        }
+
+        private readonly record struct Limits(decimal Low, decimal High);
+
+        /// <summary>The limits for a team; null where what they come from is not known.</summary>
+        private Limits? LimitsFor(Team team, DesignFacts? before)
+        {
+            if (Is.PercentOfLastRound is { } percent) return before is not null && Value.Of(before) is { HasValue: true } last ? new(last.Number * percent / 100, 0) : null;
+            if (!Is.PerMember) return new(Amount, Upper);
+            return team.Members > 0 ? new(Amount * team.Members, Upper * team.Members) : null;
+        }
+
+        /// <summary>What is missed by grows with the value where it lies above the limit, and shrinks where it lies below.</summary>
+        private static Bound BoundOfExcess(Comparison comparison, Worth value, Limits limits) => comparison switch
+        {
+            Comparison.AtLeast or Comparison.MoreThan => Bounds.Flip(value.Bound),
+            Comparison.AtMost or Comparison.LessThan => value.Bound,
+            Comparison.Between => value.Number > limits.High ? value.Bound : Bounds.Flip(value.Bound),
+            Comparison.Exactly => value.Number > limits.Low ? value.Bound : Bounds.Flip(value.Bound),
+        };
+
+        /// <summary>By how much the comparison is missed; null where it is met.</summary>
+        internal static decimal? Excess(Comparison comparison, decimal value, decimal low, decimal high) => comparison switch
+        {
+            Comparison.AtLeast => value >= low ? null : low - value,
+            Comparison.MoreThan => value > low ? null : low - value,
+            Comparison.AtMost => value <= low ? null : value - low,
+            Comparison.LessThan => value < low ? null : value - low,
+            Comparison.Between => value < low ? low - value : value > high ? value - high : null,
+            Comparison.Exactly => value == low ? null : Math.Abs(value - low),
+        };
+
+        private static bool TooNear(Expression expression, Comparison comparison, Worth value, Limits limits)
+        {
+            if (expression.Plain is not { IsExact: false } measure) return BoundLeavesOpen(comparison, value, limits);
+            var half = measure.Step / 2;
+            return Math.Abs(value.Number - limits.Low) <= half
+                || (comparison == Comparison.Between && Math.Abs(value.Number - limits.High) <= half)
+                || BoundLeavesOpen(comparison, value, limits);
+        }
+
+        /// <summary>Whether the true value, somewhere beyond the bound, could come out the other way.</summary>
+        private static bool BoundLeavesOpen(Comparison comparison, Worth value, Limits limits)
+        {
+            if (value.Bound == Bound.Exact) return false;
+            var met = Excess(comparison, value.Number, limits.Low, limits.High) is null;
+            var beyond = new[] { limits.Low, limits.High, limits.Low + 1, limits.High + 1, limits.Low - 1, limits.High - 1, (limits.Low + limits.High) / 2 }
+                .Where(v => value.Bound == Bound.Unclear || (value.Bound == Bound.AtLeast ? v >= value.Number : v <= value.Number));
+            return beyond.Any(v => Excess(comparison, v, limits.Low, limits.High) is null != met);
+        }
+
+        private string Shown(Limits limits)
+        {
+            var decimals = Rounding.Decimals(Value.Plain?.Shown.Step ?? 0.1m) + (IsDerived ? 1 : 0);
+            return Is.Comparison switch
+            {
+                Comparison.AtLeast => $"at least {Strict(limits.Low)}",
+                Comparison.MoreThan => $"more than {Strict(limits.Low)}",
+                Comparison.AtMost => $"at most {Strict(limits.Low)}",
+                Comparison.LessThan => $"less than {Strict(limits.Low)}",
+                Comparison.Between => $"{Strict(limits.Low)} to {Strict(limits.High)}",
+                Comparison.Exactly => $"exactly {Strict(limits.Low)}",
+            };
+
+            // A derived limit is compared exactly and printed rounded to its strict side.
+            string Strict(decimal number) => IsDerived
+                ? ReadingFormat.Amount(ToStrictSide(number, decimals, Is.Comparison), decimals, Value.Expression.Unit)
+                : Value.Expression.Show(new Worth(number));
+        }
+
+        internal static decimal ToStrictSide(decimal limit, int decimals, Comparison comparison)
+        {
+            decimal scale = 1;
+            for (var i = 0; i < decimals; i++) scale *= 10;
+            return comparison is Comparison.AtMost or Comparison.LessThan
+                ? decimal.Floor(limit * scale) / scale
+                : comparison is Comparison.AtLeast or Comparison.MoreThan ? decimal.Ceiling(limit * scale) / scale : limit;
+        }
+    }
+}

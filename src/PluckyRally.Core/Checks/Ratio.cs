@@ -1,0 +1,50 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(Ratio), "ratio")]
+public abstract partial record RuleCheck
+{
+    /// <summary>The length of every piece in proportion to its width.</summary>
+    public sealed record Ratio : RuleCheck
+    {
+        /// <summary>The part with the pieces.</summary>
+        public required string Part { get; init; }
+
+        /// <summary>The smallest ratio; none where absent.</summary>
+        public decimal? AtLeast { get; init; }
+
+        /// <summary>The largest ratio; none where absent.</summary>
+        public decimal? AtMost { get; init; }
+
+        /// <summary>Decimals at which ratios are compared, 0 to 6.</summary>
+        public int Decimals { get; init; } = 2;
+
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found) =>
+            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces ? new RulePlan.Ratio(rule, this, pieces) : null;
+    }
+}
+
+internal abstract partial record RulePlan
+{
+    /// <inheritdoc cref="RuleCheck.Ratio"/>
+    public sealed record Ratio(Rule Rule, RuleCheck.Ratio Is, PartPlan.Pieces Part) : OfPieces(Rule, Part)
+    {
+        public override bool NeedsSizeOf(PartPlan.Pieces part) => part == Part;
+
+        private protected override PiecesFound? Look(List<PieceGroup> pieces)
+        {
+            var ratios = pieces.Select(p => Proportion(p, Is.Decimals)).ToList();
+            if (ratios.Count == 0 || ratios.Any(r => r is null)) return null;
+            var off = ratios.FirstOrDefault(r => r < Is.AtLeast || r > Is.AtMost);
+            var limit = (Is.AtLeast, Is.AtMost) switch
+            {
+                ({ } low, { } high) => $"{ReadingFormat.Number(low)} to {ReadingFormat.Number(high)}",
+                ({ } low, null) => $"at least {ReadingFormat.Number(low)}",
+                (null, { } high) => $"at most {ReadingFormat.Number(high)}",
+                _ => "any",
+            };
+            return new(off is null, ReadingFormat.Fixed(off ?? ratios[0]!.Value, Is.Decimals), limit);
+        }
+    }
+}

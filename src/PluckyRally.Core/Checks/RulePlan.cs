@@ -1,0 +1,41 @@
+namespace PluckyRally.Core;
+
+/// <summary>A rule made ready to be checked. Each case stands beside the check that makes it.</summary>
+/// <param name="Rule">The rule.</param>
+internal abstract partial record RulePlan(Rule Rule)
+{
+    /// <summary>Whether the rule holds for a team: for all, or dealt to this one by name or id.</summary>
+    public bool IsFor(Team team) => Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id;
+
+    /// <summary>Whether its miss makes an attempt not count.</summary>
+    public bool FailsAttempts => Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
+
+    /// <summary>The measures that it looks at.</summary>
+    public virtual IEnumerable<Measure> Measures => [];
+
+    /// <summary>How it comes out for a design, or in one of its attempts.</summary>
+    /// <param name="facts">What is known of the design.</param>
+    /// <param name="before">What is known of the design that was the team's result in the round before; null where there is none.</param>
+    /// <param name="attempt">The attempt, for a rule checked in every one.</param>
+    public abstract RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt);
+
+    /// <summary>Whether readings drawn anew within their steps could bring it out another way, or change what missing it costs.</summary>
+    public virtual bool CouldDiffer(RuleOutcome outcome) => false;
+
+    /// <summary>Whether pieces of a part must be measured for it.</summary>
+    public virtual bool NeedsSizeOf(PartPlan.Pieces part) => false;
+
+    /// <summary>Whether a team that keeps it has more than none of a measure.</summary>
+    public virtual bool KeepsAboveZero(Measure measure) => false;
+
+    /// <summary>Makes a rule ready, or adds what is wrong with it.</summary>
+    public static RulePlan? Make(Rule rule, RuleSources sources, Findings found)
+    {
+        found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as pupils should read it.");
+        found.Length(rule.Text, Most.Text, "/text", "The rule");
+        found.Unless(rule.Bonus >= 0, "/bonus", "A bonus always helps.", "Write it as a number above zero, or use a deduction.");
+        rule.IfMissed.Check(rule, sources.Brief, found);
+        var plan = rule.Check.Ready(rule, sources, found);
+        return found.Problems.Count == 0 ? plan : null;
+    }
+}

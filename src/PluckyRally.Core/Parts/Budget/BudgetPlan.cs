@@ -1,0 +1,50 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A budget.</summary>
+    public sealed partial record Budget(Part.Budget Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override Curve Curve => Is.Curve;
+
+        public override Better Better => Is.Value == BudgetValue.Left ? Better.More : Better.Less;
+
+        public override int Decimals => 2;
+
+        public override string One => Is.Money.Length > 0 ? MethodWords.One(Is.Money) : "one";
+
+        public override Measure ShownValue => BudgetScore.Coins(Is);
+
+        public override string Show(Worth value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
+
+        public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {Is.Curve.Say(this)}.";
+
+        public override PartValue Value(DesignRecord design, Trials trials) => BudgetScore.Value(Is, design);
+
+        public override PartAnswers Answers(DesignRecord design) => new(
+        [
+            .. PartEntries.Of<Entry.Purchased>(design, Is.Id).Select(p => (p.Item, p.Count))
+                .Concat(PartEntries.Of<Entry.Returned>(design, Is.Id).Select(r => (r.Item, Count: -r.Count)))
+                .GroupBy(m => m.Item)
+                .Select(g => PartAnswers.Count(g.Key, g.Sum(m => m.Count))),
+        ]);
+
+        public override Stretch? Values(Brief brief) => new(0, Is.Funds);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Budget Make(Part.Budget part, Brief brief, Findings found)
+        {
+            found.Unless(part.Prices.Count > 0, "/prices", "Nothing is for sale yet.", "Add the first price.");
+            found.Count(part.Prices, Most.Items, "/prices", "prices");
+            found.Ids(part.Prices.Select(p => p.Id), "/prices", "price");
+            foreach (var price in part.Prices) found.Unless(price.Each >= 0, $"/prices/{price.Id}/each", "A price cannot be below zero.", "Use 0 or more.");
+            found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");
+            found.Unless(part.ReturnPercent is >= 0 and <= 100, "/returnPercent", "The share must be from 0 to 100.", "Use 100 for the full price.");
+            part.Curve.Check(part.Value == BudgetValue.Left ? Better.More : Better.Less, mayBeNegative: false, found);
+            found.Unless(!part.Curve.IsValueItself || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest), "/curve", "This would reward the wrong way round.", "Use what is left where the highest total wins, what is spent where the lowest wins.");
+            return new(part);
+        }
+    }
+}

@@ -1,0 +1,34 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>Sorting into an order.</summary>
+    public sealed partial record Ordering(Part.Ordering Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say() => $"{Is.Items.Count} items in order"
+            + (Is.PerPair != 0 ? $", {ReadingFormat.Number(Is.PerPair)} for each pair the right way round" : "")
+            + (Is.PerPlace != 0 ? $", {ReadingFormat.Number(Is.PerPlace)} for each item in its place" : "") + ".";
+
+        public override PartValue Value(DesignRecord design, Trials trials) => OrderingScore.Value(Is, design);
+
+        public override PartAnswers Answers(DesignRecord design) =>
+            new([]) { Sequence = PartEntries.Of<Entry.OrderGiven>(design, Is.Id) is [.., var given] ? given.Sequence : [] };
+
+        public override Stretch? Values(Brief brief) => null;
+
+        public override Stretch? Spread(Brief brief) => new(0, (Is.PerPair * Is.Items.Count * (Is.Items.Count - 1) / 2) + (Is.PerPlace * Is.Items.Count));
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Ordering Make(Part.Ordering part, Findings found)
+        {
+            found.Unless(part.Items.Count >= 2, "/items", "There is nothing to put in order yet.", "Add at least two items.");
+            found.Count(part.Items, 200, "/items", "items");
+            found.Ids(part.Items.Select(i => i.Id), "/items", "item");
+            foreach (var item in part.Items) found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");
+            found.Unless(part.PerPair != 0 || part.PerPlace != 0, "/perPair", "Nothing gives points yet.", "Write points for each pair, or for each item in its place.");
+            return new(part);
+        }
+    }
+}

@@ -1,0 +1,29 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    public sealed partial record Pieces
+    {
+        public override IEnumerable<TryHandle> Handles
+        {
+            get
+            {
+                foreach (var value in Groups) yield return Handle(value.Length > 0 ? value : "count", value.Length > 0 ? value : "pieces", "", 0, 12);
+            }
+        }
+
+        public override IEnumerable<Entry> Rehearse(PartRehearsal team)
+        {
+            yield return new Entry.PiecesCounted
+            {
+                Id = default,
+                Team = team.Team,
+                Part = Is.Id,
+                Pieces = [.. Groups.Select((g, i) => new PieceGroup { First = g, Second = Is.Second.Values.Count > 0 ? Is.Second.Values[i % Is.Second.Values.Count].Name : "", Count = team.Whole(g.Length > 0 ? g : "count"), Length = (i + 2) * Is.Step, Width = (i + 1) * Is.Step })],
+            };
+        }
+
+        /// <summary>The groups of pieces that are told apart: the first label's values, or one group of all.</summary>
+        private IReadOnlyList<string> Groups => Is.First.Values.Count > 0 ? [.. Is.First.Values.Select(v => v.Name)] : [""];
+    }
+}

@@ -1,0 +1,54 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A relay.</summary>
+    public sealed partial record Relay(Part.Relay Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override Curve Curve => Is.Curve;
+
+        public override Better Better => Better.Less;
+
+        public override int Decimals => Rounding.Decimals(Is.Step);
+
+        public override string One => "s";
+
+        public override Measure ShownValue => PartEntries.Clock(Is.Id, Is.Step);
+
+        public override string Show(Worth value) => value.HasValue ? ReadingFormat.WithBound(PartEntries.Show(value.Number, Is.Step), value.Bound) : "no value";
+
+        public override string Say()
+        {
+            var faults = string.Join("", Is.Faults.Select(f => $" {f.Name} costs {ReadingFormat.Number(f.Seconds)} s."));
+            var items = Is.PointsPerItem != 0 ? $" {MethodWords.Points(Is.PointsPerItem)} for each item brought over." : "";
+            return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
+        }
+
+        public override PartValue Value(DesignRecord design, Trials trials) => RelayScore.Value(Is, design);
+
+        public override PartAnswers Answers(DesignRecord design) => new(
+        [
+            .. PartEntries.Of<Entry.LegTimed>(design, Is.Id).Select(l => new PartAnswer(PartAnswers.Whole(l.Leg), PartEntries.Show(l.Time.Value ?? 0, Is.Step))),
+            .. PartEntries.Of<Entry.RelayFaulted>(design, Is.Id).GroupBy(f => f.Fault).Select(g => PartAnswers.Count(g.Key, g.Sum(f => f.Count))),
+            .. PartEntries.Of<Entry.ItemsCarried>(design, Is.Id).Select(c => PartAnswers.Count("items", c.Count)),
+            .. PartEntries.Of<Entry.RelayStopped>(design, Is.Id).Select(s => new PartAnswer("stopped", s.Reason)),
+        ]);
+
+        public override Stretch? Values(Brief brief) => Plausible.LegSeconds.Times(Is.Legs.Count);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Relay Make(Part.Relay part, Brief brief, Findings found)
+        {
+            found.Unless(part.Legs.Count is >= 1 and <= 100, "/legs", "A relay needs 1 to 100 legs.", "Name the first.");
+            found.Unless(part.Step is > 0 and <= 60, "/step", "The step must be above zero.", "Use what the stopwatch shows, for example 0.1.");
+            found.Ids(part.Faults.Select(f => f.Id), "/faults", "fault");
+            found.Count(part.Faults, 50, "/faults", "faults");
+            foreach (var fault in part.Faults) found.Unless(fault.Seconds >= 0, $"/faults/{fault.Id}/seconds", "A fault cannot make a team faster.", "Use 0 or more.");
+            part.Curve.Check(Better.Less, mayBeNegative: false, found);
+            found.Unless(!part.Curve.IsValueItself || brief.Method.Wins == Wins.Lowest, "/curve", "The time itself as points would reward the slowest.", "Use points by place or between two times.");
+            return new(part);
+        }
+    }
+}

@@ -1,0 +1,47 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A rubric.</summary>
+    public sealed partial record Rubric(Part.Rubric Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say()
+        {
+            var voice = Is.Voice switch
+            {
+                RubricVoice.Teacher => "judged by the teacher",
+                RubricVoice.Peers => "judged by the other teams",
+                RubricVoice.Self => "judged by the team itself",
+            };
+            return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {ReadingFormat.Number(c.Levels.Max(l => l.Points))}"))}, {voice}.";
+        }
+
+        public override PartValue Value(DesignRecord design, Trials trials) => RubricScore.Value(Is, design);
+
+        public override PartAnswers Answers(DesignRecord design) => new(
+            [.. PartEntries.Of<Entry.LevelGiven>(design, Is.Id).Select(l => PartAnswers.Count(l.From.Length > 0 && l.From != design.Team.Team.Id ? $"{l.From}|{l.Criterion}" : l.Criterion, l.Level))]);
+
+        public override Stretch? Values(Brief brief) => null;
+
+        public override Stretch? Spread(Brief brief) => new(
+            Is.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min()),
+            Is.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max()));
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Rubric Make(Part.Rubric part, Findings found)
+        {
+            found.Unless(part.Criteria.Count > 0, "/criteria", "Nothing is judged yet.", "Add the first criterion.");
+            found.Count(part.Criteria, 50, "/criteria", "criteria");
+            found.Ids(part.Criteria.Select(c => c.Id), "/criteria", "criterion");
+            foreach (var criterion in part.Criteria)
+            {
+                found.NotEmpty(criterion.Name, $"/criteria/{criterion.Id}/name", "The criterion has no name.", "Say what is judged.");
+                found.Unless(criterion.Levels.Count is >= 2 and <= 20, $"/criteria/{criterion.Id}/levels", "A criterion needs 2 to 20 levels.", "Write what each level looks like.");
+            }
+
+            return new(part);
+        }
+    }
+}

@@ -1,0 +1,27 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    public sealed partial record Rubric
+    {
+        public override IEnumerable<TryHandle> Handles
+        {
+            get
+            {
+                foreach (var criterion in Is.Criteria) yield return Handle(criterion.Id, criterion.Name, "", 0, criterion.Levels.Count - 1, words: [.. criterion.Levels.Select(l => l.Name)]);
+            }
+        }
+
+        public override IEnumerable<Entry> Rehearse(PartRehearsal team)
+        {
+            var from = Is.Voice switch
+            {
+                RubricVoice.Teacher => "",
+                RubricVoice.Self => team.Team,
+                RubricVoice.Peers => team.Next,
+            };
+            foreach (var criterion in Is.Criteria)
+                yield return new Entry.LevelGiven { Id = default, Team = team.Team, Part = Is.Id, Criterion = criterion.Id, Level = team.Whole(criterion.Id), From = from };
+        }
+    }
+}

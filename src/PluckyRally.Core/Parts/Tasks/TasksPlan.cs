@@ -1,0 +1,49 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A list of tasks.</summary>
+    public sealed partial record Tasks(Part.Tasks Is) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override string Say()
+        {
+            var tasks = string.Join(", ", Is.Items.Select(i => $"{i.Name} {ReadingFormat.Number(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
+            var bonus = Is.AllDoneBonus != 0 ? $" {MethodWords.Points(Is.AllDoneBonus)} more when all are done." : "";
+            var time = Is.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {ReadingFormat.Number(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
+            return $"{tasks}.{bonus}{time}";
+        }
+
+        public override PartValue Value(DesignRecord design, Trials trials) => TasksScore.Value(Is, design);
+
+        public override PartAnswers Answers(DesignRecord design) => new(
+        [
+            .. PartEntries.Of<Entry.TaskTicked>(design, Is.Id).Select(t => PartAnswers.Count(t.Task, t.Steps ?? Is.Items.First(i => i.Id == t.Task).Steps)),
+            .. PartEntries.Of<Entry.TasksTimed>(design, Is.Id).Select(t => new PartAnswer("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
+        ]);
+
+        public override Stretch? Values(Brief brief) => null;
+
+        public override Stretch? Spread(Brief brief) => new(0, Is.Items.Sum(i => i.Points) + Is.AllDoneBonus);
+
+        /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
+        public static Tasks Make(Part.Tasks part, Findings found)
+        {
+            found.Unless(part.Items.Count > 0, "/items", "There are no tasks yet.", "Add the first.");
+            found.Count(part.Items, Most.Items, "/items", "tasks");
+            found.Ids(part.Items.Select(i => i.Id), "/items", "task");
+            foreach (var item in part.Items)
+            {
+                found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The task says nothing yet.", "Write what is to be done.");
+                found.Length(item.Name, Most.Name, $"/items/{item.Id}/name", "The task");
+                found.Unless(item.Steps is >= 1 and <= 1000, $"/items/{item.Id}/steps", "A task has at least one step.", "Use 1 to 1000.");
+                found.Unless(item.FirstTeams is null or >= 1, $"/items/{item.Id}/firstTeams", "Nobody could be among the first.", "Use 1 or more, or leave it out.");
+            }
+
+            if (part.TimePoints is { } time)
+                found.Unless(time is { Seconds: > 0, From: > 0 }, "/timePoints", "Time points need seconds above zero.", "Write from which time, and how many seconds make a point.");
+            return new(part);
+        }
+    }
+}
