@@ -39,9 +39,9 @@ internal abstract partial record RulePlan
             var off = ratios.FirstOrDefault(r => r < Is.AtLeast || r > Is.AtMost);
             var limit = (Is.AtLeast, Is.AtMost) switch
             {
-                ({ } low, { } high) => $"{ReadingFormat.Number(low)} to {ReadingFormat.Number(high)}",
-                ({ } low, null) => $"at least {ReadingFormat.Number(low)}",
-                (null, { } high) => $"at most {ReadingFormat.Number(high)}",
+                ({ } low, { } high) => $"{Numerals.Write(low)} to {Numerals.Write(high)}",
+                ({ } low, null) => $"at least {Numerals.Write(low)}",
+                (null, { } high) => $"at most {Numerals.Write(high)}",
                 _ => "any",
             };
             return new(off is null, ReadingFormat.Fixed(off ?? ratios[0]!.Value, Is.Decimals), limit);

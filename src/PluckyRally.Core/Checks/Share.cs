@@ -49,8 +49,8 @@ internal abstract partial record RulePlan
             var whole = pieces.Sum(Size);
             if (whole == 0) return null;
             var percent = 100 * pieces.Where(p => p.Label(Is.Label) == Is.Group).Sum(Size) / whole;
-            var tolerance = Is.Tolerance > 0 ? $" ± {ReadingFormat.Number(Is.Tolerance)}" : "";
-            return new(Math.Abs(percent - Is.Percent) <= Is.Tolerance, $"{ReadingFormat.Number(Rounding.ToDecimals(percent, 1))}%", $"{ReadingFormat.Number(Is.Percent)}%{tolerance}");
+            var tolerance = Is.Tolerance > 0 ? $" ± {Numerals.Write(Is.Tolerance)}" : "";
+            return new(Math.Abs(percent - Is.Percent) <= Is.Tolerance, $"{Numerals.Write(Rounding.ToDecimals(percent, 1))}%", $"{Numerals.Write(Is.Percent)}%{tolerance}");
         }
     }
 }

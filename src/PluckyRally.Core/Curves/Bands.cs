@@ -19,7 +19,7 @@ public abstract partial record Curve
             found.Unless(Edges.Count > 0, "/curve/edges", "There are no bands yet.", "Add the first: from which value, how many points.");
             found.Count(Edges, 100, "/curve/edges", "bands");
             for (var i = 1; i < Edges.Count; i++)
-                found.Unless(Edges[i].From > Edges[i - 1].From, $"/curve/edges/{i}/from", "The bands do not rise.", $"Start this band above {ReadingFormat.Number(Edges[i - 1].From)}.");
+                found.Unless(Edges[i].From > Edges[i - 1].From, $"/curve/edges/{i}/from", "The bands do not rise.", $"Start this band above {Numerals.Write(Edges[i - 1].From)}.");
         }
 
         private protected override Worth WorkedOut(Worth value, CurveAt at)

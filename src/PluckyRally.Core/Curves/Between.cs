@@ -24,6 +24,6 @@ public abstract partial record Curve
         internal override string Say(PartPlan part) => $"from 0 points at {part.ShowStated(From)} up to {MethodWords.Points(Points)} at {part.ShowStated(To)}";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"0 points at {part.ShowStated(From)} and {ReadingFormat.Number(Points)} at {part.ShowStated(To)}: {ReadingFormat.Number(result.Value.Value.Number)} is worth {ReadingFormat.Number(result.Curve)}.";
+            $"0 points at {part.ShowStated(From)} and {Numerals.Write(Points)} at {part.ShowStated(To)}: {Numerals.Write(result.Value.Value.Number)} is worth {Numerals.Write(result.Curve)}.";
     }
 }

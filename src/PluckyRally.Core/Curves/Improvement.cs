@@ -29,6 +29,6 @@ public abstract partial record Curve
         internal override string Say(PartPlan part) => $"{MethodWords.Points(PerPercent)} for each percent better than the round before";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"Before {part.ShowStated(result.Pool.Earlier.Number)}, now {part.ShowStated(result.Value.Value.Number)}, {(part.Better == Better.More ? "more" : "less")} is better: {MethodWords.Points(PerPercent)} for each percent = {ReadingFormat.Number(result.Curve)}.";
+            $"Before {part.ShowStated(result.Pool.Earlier.Number)}, now {part.ShowStated(result.Value.Value.Number)}, {(part.Better == Better.More ? "more" : "less")} is better: {MethodWords.Points(PerPercent)} for each percent = {Numerals.Write(result.Curve)}.";
     }
 }

@@ -26,7 +26,7 @@ public abstract partial record Curve
 
         private protected override Worth WorkedOut(Worth value, CurveAt at) => new(OfPlace(at.Pool.Place, at.Pool.Tied), BoundOf(value.Bound, at));
 
-        internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(ReadingFormat.Number))} points by place";
+        internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(Numerals.Write))} points by place";
 
         internal override string Step(PartPlan part, PartResult result) =>
             $"{StandingsWriter.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";

@@ -20,17 +20,17 @@ public abstract partial record Curve
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var (each, v, points) = (ReadingFormat.Number(PerUnit), ReadingFormat.Number(result.Value.Value.Number), ReadingFormat.Number(result.Curve));
+            var (each, v, points) = (Numerals.Write(PerUnit), Numerals.Write(result.Value.Value.Number), Numerals.Write(result.Curve));
             return Start == 0
                 ? $"{MethodWords.Points(PerUnit)} for each {part.One}: {each} × {v} = {points}."
-                : $"{MethodWords.Points(Start)} and {each} for each {part.One}: {ReadingFormat.Number(Start)} + {each} × {v} = {points}.";
+                : $"{MethodWords.Points(Start)} and {each} for each {part.One}: {Numerals.Write(Start)} + {each} × {v} = {points}.";
         }
 
         private static string Limits(Part part) => (part.Floor, part.Cap) switch
         {
-            ({ } floor, { } cap) => $", at least {ReadingFormat.Number(floor)} and at most {ReadingFormat.Number(cap)}",
-            ({ } floor, null) => $", at least {ReadingFormat.Number(floor)}",
-            (null, { } cap) => $", at most {ReadingFormat.Number(cap)}",
+            ({ } floor, { } cap) => $", at least {Numerals.Write(floor)} and at most {Numerals.Write(cap)}",
+            ({ } floor, null) => $", at least {Numerals.Write(floor)}",
+            (null, { } cap) => $", at most {Numerals.Write(cap)}",
             _ => "",
         };
     }

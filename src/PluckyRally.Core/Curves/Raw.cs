@@ -14,6 +14,6 @@ public abstract partial record Curve
 
         internal override string Say(PartPlan part) => "the value itself is the points";
 
-        internal override string Step(PartPlan part, PartResult result) => $"The value itself: {ReadingFormat.Number(result.Curve)}.";
+        internal override string Step(PartPlan part, PartResult result) => $"The value itself: {Numerals.Write(result.Curve)}.";
     }
 }

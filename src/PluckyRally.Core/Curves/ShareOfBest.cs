@@ -33,10 +33,10 @@ public abstract partial record Curve
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var (all, v, best) = (ReadingFormat.Number(Points), ReadingFormat.Number(result.Value.Value.Number), ReadingFormat.Number(result.Pool.Best.Number));
+            var (all, v, best) = (Numerals.Write(Points), Numerals.Write(result.Value.Value.Number), Numerals.Write(result.Pool.Best.Number));
             return part.Better == Better.More
-                ? $"{all} × {v} ÷ {best} (the best) = {ReadingFormat.Number(result.Curve)}."
-                : $"{all} × {best} (the best) ÷ {v} = {ReadingFormat.Number(result.Curve)}.";
+                ? $"{all} × {v} ÷ {best} (the best) = {Numerals.Write(result.Curve)}."
+                : $"{all} × {best} (the best) ÷ {v} = {Numerals.Write(result.Curve)}.";
         }
     }
 }

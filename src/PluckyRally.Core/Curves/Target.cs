@@ -29,8 +29,8 @@ public abstract partial record Curve
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var off = ReadingFormat.Number(Math.Abs(result.Value.Value.Number - At));
-            return $"{off} off the mark of {part.ShowStated(At)}: {ReadingFormat.Number(Points)} − {ReadingFormat.Number(PerUnit)} × {off}, not below 0, = {ReadingFormat.Number(result.Curve)}.";
+            var off = Numerals.Write(Math.Abs(result.Value.Value.Number - At));
+            return $"{off} off the mark of {part.ShowStated(At)}: {Numerals.Write(Points)} − {Numerals.Write(PerUnit)} × {off}, not below 0, = {Numerals.Write(result.Curve)}.";
         }
     }
 }

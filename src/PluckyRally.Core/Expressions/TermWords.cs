@@ -23,7 +23,7 @@ internal static class TermWords
     {
         var (text, binds) = term switch
         {
-            Term.Literal(var value, var percent) => (ReadingFormat.Number(value) + (percent ? "%" : ""), 5),
+            Term.Literal(var value, var percent) => (Numerals.Write(value) + (percent ? "%" : ""), 5),
             Term.Name(var id) => (name(id), 5),
             Term.Call(var function, var arguments) => ($"{function}({string.Join(", ", arguments.Select(a => Write(a, name, 0)))})", 5),
             Term.Binary('^', var below, var above) => ($"{Write(below, name, 5)}^{Write(above, name, 4)}", 4),

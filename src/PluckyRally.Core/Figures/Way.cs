@@ -103,7 +103,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
             {
                 Bound.AtLeast => v.Number <= middle,
                 Bound.AtMost => v.Number >= middle,
-                _ => true,
+                Bound.Exact or Bound.Unclear => true,
             })
             .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));
         return new(middle, bound);

@@ -50,7 +50,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
             Per.Member => members > 0 ? members : 4,
             Per.Attempt => brief.Trials.Attempts,
             Per.FreshBuild => builds,
-            _ => 1,
+            Per.Team or Per.Class => 1,
         };
         var all = material.Per == Per.Class ? amount : teams.Sum(Each);
         var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;

@@ -85,11 +85,11 @@ public sealed record Material
             Per.Attempt => " for each attempt",
             Per.FreshBuild => " for each fresh build",
             Per.Class => " for the class",
-            _ => "",
+            Per.Team => "",
         };
         var amount = Amount is not { } number ? $"{Name}, as much as you like"
-            : Unit.Length > 0 ? $"{ReadingFormat.Number(number)} {Unit} of {Name}"
-            : $"{ReadingFormat.Number(number)} {Name}";
+            : Unit.Length > 0 ? $"{Numerals.Write(number)} {Unit} of {Name}"
+            : $"{Numerals.Write(number)} {Name}";
         return $"{amount}{each}{(Note.Length > 0 ? $" ({Note})" : "")}";
     }
 }

@@ -33,7 +33,9 @@ public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, I
         MeasureKind.YesNo or MeasureKind.Level => PadKind.Words,
         MeasureKind.Count => PadKind.Count,
         MeasureKind.Duration => PadKind.Watch,
-        _ => measure.Weights.Count > 0 ? PadKind.Weights : PadKind.Number,
+        MeasureKind.Mass when measure.Weights.Count > 0 => PadKind.Weights,
+        MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature
+            or MeasureKind.Angle or MeasureKind.Money or MeasureKind.Percent or MeasureKind.Number => PadKind.Number,
     };
 
     /// <summary>Parts of a unit that rulers have at the most.</summary>

@@ -17,12 +17,13 @@ public static class ReadingFormat
         MeasureKind.YesNo => value >= 1 ? "yes" : "no",
         MeasureKind.Level => value >= 0 && value < measure.Levels.Count && value == decimal.Truncate(value)
             ? measure.Levels[(int)value]
-            : Number(value),
+            : Numerals.Write(value),
         MeasureKind.Duration when measure.Unit == "s" && Math.Abs(value) >= 60 => Clock(value, Rounding.Decimals(measure.Step)),
         MeasureKind.Length when InFractions(measure) => $"{Fraction(value, measure.Step)} {measure.Unit}",
         MeasureKind.Money => Money(value, measure.Unit),
-        _ when measure.Weights.Count > 0 => WithUnit(Number(value), measure.Unit),
-        _ => WithUnit(Fixed(value, Math.Max(Rounding.Decimals(measure.Step), 0)), measure.Unit),
+        MeasureKind.Mass when measure.Weights.Count > 0 => WithUnit(Numerals.Write(value), measure.Unit),
+        MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Duration
+            or MeasureKind.Temperature or MeasureKind.Angle or MeasureKind.Count or MeasureKind.Percent or MeasureKind.Number => WithUnit(Fixed(value, Math.Max(Rounding.Decimals(measure.Step), 0)), measure.Unit),
     };
 
     /// <summary>A value with so many decimals and a unit: how intermediate results are shown.</summary>
@@ -40,12 +41,9 @@ public static class ReadingFormat
     /// <summary>Points with the decimals of the method's shown precision, a true minus sign, no superfluous zeros before the decimals.</summary>
     public static string Points(decimal points, decimal precision) => Fixed(points, Rounding.Decimals(precision));
 
-    /// <summary>A number with as many decimals as it has, at most six.</summary>
-    public static string Number(decimal value) => Minus(Rounding.ToDecimals(value, 6).ToString("0.######", CultureInfo.InvariantCulture));
-
     /// <summary>A number with exactly so many decimals.</summary>
     public static string Fixed(decimal value, int decimals) =>
-        Minus(Rounding.ToDecimals(value, decimals).ToString("F" + decimals, CultureInfo.InvariantCulture));
+        Numerals.Minus(Rounding.ToDecimals(value, decimals).ToString("F" + decimals, CultureInfo.InvariantCulture));
 
     private static string WithUnit(string number, string unit) => unit switch
     {
@@ -92,6 +90,4 @@ public static class ReadingFormat
         };
         return value < 0 && parts > 0 ? "−" + text : text;
     }
-
-    private static string Minus(string number) => number.Replace('-', '−');
 }

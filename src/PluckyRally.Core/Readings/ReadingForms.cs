@@ -18,6 +18,7 @@ public static class ReadingForms
         MeasureKind.Money => ["4.50", $"{measure.Unit}4.50"],
         MeasureKind.Percent => ["45", "45%"],
         MeasureKind.Number => ["12", "12.5", "12+ for at least"],
-        _ => ["12", $"12.5 {measure.Unit}", "12+ for at least"],
+        MeasureKind.Area or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle =>
+            ["12", $"12.5 {measure.Unit}", "12+ for at least"],
     };
 }

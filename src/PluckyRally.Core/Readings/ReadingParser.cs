@@ -223,11 +223,7 @@ public static partial class ReadingParser
 
     private static string Named(Measure measure) => measure.Name.Length > 0 ? measure.Name : measure.Id;
 
-    private static string KindWord(MeasureKind kind) => kind switch
-    {
-        MeasureKind.YesNo => "yes or no",
-        _ => kind.ToString().ToLowerInvariant(),
-    };
+    private static string KindWord(MeasureKind kind) => kind == MeasureKind.YesNo ? "yes or no" : kind.ToString().ToLowerInvariant();
 
     private const string NumberForm =
         @"(?<minus>-)?\s?(?:(?<whole>\d{1,12}(?:\.\d{1,9})?|\.\d{1,9})(?:\s(?<top>\d{1,6})/(?<below>\d{1,6}))?|(?<top>\d{1,6})/(?<below>\d{1,6}))";

@@ -77,7 +77,7 @@ public static class Units
         MeasureKind.Temperature => "°C",
         MeasureKind.Angle => "°",
         MeasureKind.Percent => "%",
-        _ => "",
+        MeasureKind.Money or MeasureKind.Count or MeasureKind.Number or MeasureKind.YesNo or MeasureKind.Level => "",
     };
 
     /// <summary>Whether a kind must have one of the fixed units.</summary>

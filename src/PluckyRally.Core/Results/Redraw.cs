@@ -31,16 +31,7 @@ internal sealed class Redraw : IRedraw
 
     public void Next(Span<decimal?> totals)
     {
-        foreach (var (at, entry) in _drawn)
-        {
-            _entries[at] = entry switch
-            {
-                Entry.TrialRecorded trial => trial with { Readings = [.. trial.Readings.Select(Draw)] },
-                Entry.MeasureRead read => read with { Reading = Draw(read.Reading) },
-                _ => entry,
-            };
-        }
-
+        foreach (var (at, entry) in _drawn) _entries[at] = entry.With(Draw);
         foreach (var result in Scorer.Results(_exact, _teams, _entries, _round))
         {
             for (var i = 0; i < _placed.Count; i++)

@@ -30,7 +30,7 @@ internal static class ReferenceLines
     {
         var lines = references.Where(r => r.Part == part && r.Purpose == purpose && r.Value != 0).ToList();
         var line = lines.FirstOrDefault(r => r.Team == team) ?? lines.FirstOrDefault(r => r.Team.Length == 0);
-        return line is null ? "" : $"{ReadingFormat.Number(Rounding.ToDecimals(value / line.Value, 1))} times the {Json.Word(purpose)}";
+        return line is null ? "" : $"{Numerals.Write(Rounding.ToDecimals(value / line.Value, 1))} times the {Json.Word(purpose)}";
     }
 
     private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>

@@ -64,11 +64,12 @@ internal static class TraceWriter
             case PartState.Unfinished:
                 steps.Add(Step(TraceKind.Value, part.Id, $"{part.Name} is not finished: {result.Value.Value.Absent!.Say()}."));
                 return;
-            case PartState.NoSuccess or PartState.NoValue:
+            case PartState.NoSuccess:
+            case PartState.NoValue:
                 steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {result.Value.Value.Absent!.Say()}. That gives {MethodWords.Points(result.Curve)}."));
                 Extra();
                 break;
-            default:
+            case PartState.Scored:
                 // A part that gives points by its own rule has said so already.
                 if (result.Plan.PointsByCurve) steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
                 Extra();
@@ -78,8 +79,8 @@ internal static class TraceWriter
         }
 
         var weighted = result.Clamped * part.Weight;
-        if (part.Weight != 1) steps.Add(Step(TraceKind.Weight, part.Id, $"This part counts {ReadingFormat.Number(part.Weight)} times: {ReadingFormat.Number(part.Weight)} × {ReadingFormat.Number(result.Clamped)} = {ReadingFormat.Number(weighted)}."));
-        if (weighted != result.Points) steps.Add(Step(TraceKind.Rounding, part.Id, $"Rounded to {ReadingFormat.Number(method.Precision)}: {ReadingFormat.Points(result.Points!.Value, method.Precision)}."));
+        if (part.Weight != 1) steps.Add(Step(TraceKind.Weight, part.Id, $"This part counts {Numerals.Write(part.Weight)} times: {Numerals.Write(part.Weight)} × {Numerals.Write(result.Clamped)} = {Numerals.Write(weighted)}."));
+        if (weighted != result.Points) steps.Add(Step(TraceKind.Rounding, part.Id, $"Rounded to {Numerals.Write(method.Precision)}: {ReadingFormat.Points(result.Points!.Value, method.Precision)}."));
         steps.Add(new(TraceKind.Points, part.Id, $"{part.Name} gives {ReadingFormat.Points(result.Points!.Value, method.Precision)}.", result.Points, ReadingFormat.Points(result.Points.Value, method.Precision), []));
 
         void Extra()
@@ -96,8 +97,8 @@ internal static class TraceWriter
             {
                 TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(plan.Way.TakesFailed ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
-                _ when !attempt.Value.HasValue => $"Attempt {attempt.Number}: no value, because {attempt.Value.Absent!.Say()}.",
-                _ => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
+                TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent => $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
+                TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
             };
             steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence + Spread(plan, attempt), attempt.Entries));
         }
@@ -123,7 +124,7 @@ internal static class TraceWriter
     private static string? Joined(PartPlan.Measured plan, PartResult result)
     {
         var used = result.Value.Attempts.Where(a => result.Value.Used.Contains(a.Number)).ToList();
-        var numbers = string.Join(" + ", used.Select(a => ReadingFormat.Number(a.Value.Number)));
+        var numbers = string.Join(" + ", used.Select(a => Numerals.Write(a.Value.Number)));
         return plan.Is.Combine switch
         {
             Combine.Sum => $"Added up: {numbers} = {plan.Show(result.Value.Value)}.",
@@ -134,7 +135,7 @@ internal static class TraceWriter
             Combine.Last => $"The last counts: {plan.Show(result.Value.Value)}.",
             Combine.Range => $"Largest less smallest: {plan.Show(result.Value.Value)}.",
             Combine.Successes => $"Attempts that counted: {plan.Show(result.Value.Value)}.",
-            _ => null,
+            Combine.Best => null,
         };
     }
 
@@ -149,7 +150,7 @@ internal static class TraceWriter
     {
         var adds = method.Wins == Wins.Lowest;
         var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
-            ? $" (missed by {ReadingFormat.Number(deduction.Outcome.Excess)}, {MethodWords.Points(per.Points)} for each {ReadingFormat.Number(per.Each)})"
+            ? $" (missed by {Numerals.Write(deduction.Outcome.Excess)}, {MethodWords.Points(per.Points)} for each {Numerals.Write(per.Each)})"
             : "";
         var amount = adds ? deduction.Points : -deduction.Points;
         return new(
@@ -168,7 +169,7 @@ internal static class TraceWriter
         var sum = string.Concat(amounts.Select((s, i) => i == 0
             ? s.AmountText
             : s.Amount < 0 ? " − " + ReadingFormat.Points(-s.Amount.Value, method.Precision) : " + " + s.AmountText));
-        var floor = result.Design.Sum != total ? $" No total is below {ReadingFormat.Number(total)}." : "";
+        var floor = result.Design.Sum != total ? $" No total is below {Numerals.Write(total)}." : "";
         var shown = ReadingFormat.Points(total, method.Precision);
         var sentence = amounts.Count > 1 || floor.Length > 0
             ? $"{sum} = {ReadingFormat.Points(result.Design.Sum!.Value, method.Precision)}.{floor}"

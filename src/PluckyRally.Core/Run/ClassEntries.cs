@@ -61,6 +61,9 @@ public abstract partial record Entry
         {
         }
 
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+            so.Run is null ? so : so with { Hold = new(At, brief.Trials.HoldSeconds) };
+
         internal override string Say(Playbook playbook, int? attempt) => "Everybody let go; the hold is counted";
     }
 
@@ -118,6 +121,8 @@ public abstract partial record Entry
 
         private protected override void Check(Playbook playbook, Findings found) =>
             found.Unless(Revealed is >= 0 and <= Most.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Most.Teams}.");
+
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed) };
 
         internal override string Say(Playbook playbook, int? attempt) =>
             Shows == WallShows.Clock ? "The wall shows the clock" : $"The wall shows the board, {English.Count(Revealed, "place")} revealed";

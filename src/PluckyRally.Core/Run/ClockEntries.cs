@@ -31,6 +31,12 @@ public abstract partial record Entry
         /// <summary>Collects what is wrong with what it says.</summary>
         private protected abstract void Check(Playbook playbook, Findings found);
 
+        /// <summary>The clock after this entry.</summary>
+        /// <param name="so">The clock before it.</param>
+        /// <param name="phases">The phases of the lesson.</param>
+        /// <param name="brief">The brief as it is run.</param>
+        internal virtual ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so;
+
         /// <summary>The brief with what this entry cuts laid over it.</summary>
         /// <param name="brief">The brief with what was cut before.</param>
         /// <param name="whole">The brief before any cut.</param>
@@ -49,6 +55,12 @@ public abstract partial record Entry
             found.Unless(Phase.Length == 0 || phases.Any(p => p.Id == Phase), "/phase", "There is no such phase in this brief.", $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}.");
         }
 
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief)
+        {
+            var phase = phases.FirstOrDefault(p => p.Id == Phase);
+            return so with { First = so.First ?? At, Run = phase is null ? null : new(phase, (double)phase.Minutes * 60, At), Over = phase is null, Hold = null };
+        }
+
         internal override string Say(Playbook playbook, int? attempt) => Phase.Length == 0
             ? "The lesson is over"
             : $"Begun: {(playbook.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase ? Core.Minutes.Name(phase.Kind) : Phase)}";
@@ -61,6 +73,9 @@ public abstract partial record Entry
         {
         }
 
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+            so.Run is { Since: { } since } run ? so with { Run = run with { Left = run.Left - (At - since).TotalSeconds, Since = null } } : so;
+
         internal override string Say(Playbook playbook, int? attempt) => "The clock was stopped";
     }
 
@@ -70,6 +85,9 @@ public abstract partial record Entry
         private protected override void Check(Playbook playbook, Findings found)
         {
         }
+
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+            so.Run is { Since: null } run ? so with { Run = run with { Since = At } } : so;
 
         internal override string Say(Playbook playbook, int? attempt) => "The clock goes on";
     }
@@ -82,6 +100,9 @@ public abstract partial record Entry
 
         private protected override void Check(Playbook playbook, Findings found) =>
             found.Unless(Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
+
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+            so.Run is { } run ? so with { Run = run with { Left = run.Left + ((double)Minutes * 60) } } : so;
 
         internal override string Say(Playbook playbook, int? attempt) => $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
     }

@@ -43,40 +43,7 @@ public sealed record LessonClock
     public static LessonClock Of(Brief brief, int teams, IReadOnlyList<Entry> log)
     {
         var phases = brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => ClockPhase.Of(p, brief, teams)).ToList();
-        DateTimeOffset? first = null;
-        Running? run = null;
-        var over = false;
-        HoldCount? hold = null;
-        var wall = new WallShown(WallShows.Clock, 0);
-        foreach (var entry in Log.Standing(log))
-        {
-            switch (entry)
-            {
-                case Entry.PhaseBegun begun:
-                    first ??= begun.At;
-                    var phase = phases.FirstOrDefault(p => p.Id == begun.Phase);
-                    over = phase is null;
-                    run = phase is null ? null : new(phase, (double)phase.Minutes * 60, begun.At);
-                    hold = null;
-                    break;
-                case Entry.HoldBegun when run is not null:
-                    hold = new(entry.At, brief.Trials.HoldSeconds);
-                    break;
-                case Entry.WallSet set:
-                    wall = new(set.Shows, set.Revealed);
-                    break;
-                case Entry.ClockPaused when run is { Since: { } since }:
-                    run = run with { Left = run.Left - (entry.At - since).TotalSeconds, Since = null };
-                    break;
-                case Entry.ClockResumed when run is { Since: null }:
-                    run = run with { Since = entry.At };
-                    break;
-                case Entry.MinutesAdded added when run is not null:
-                    run = run with { Left = run.Left + ((double)added.Minutes * 60) };
-                    break;
-            }
-        }
-
+        var (first, run, over, hold, wall) = Log.Standing(log).OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
         if (run is null) return new() { Over = over, Phases = phases, Wall = wall };
         var at = phases.IndexOf(run.Phase);
         return new()
@@ -91,9 +58,6 @@ public sealed record LessonClock
             Phases = phases,
         };
     }
-
-    /// <summary>A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock stands.</summary>
-    private sealed record Running(ClockPhase Phase, double Left, DateTimeOffset? Since);
 }
 
 /// <summary>A hold that is being counted.</summary>
@@ -134,13 +98,13 @@ public sealed record ClockPhase(string Id, PhaseKind Kind, string Name, decimal 
         PhaseKind.Plan => "Agree on one plan. Label it, and list what it needs.",
         PhaseKind.Collect => "Fetch your material and count it.",
         PhaseKind.Build => "Build to your plan. Try it out while you build.",
-        PhaseKind.LetGo => brief.Trials.HoldSeconds > 0 ? $"Let go. It must stand by itself for {ReadingFormat.Number(brief.Trials.HoldSeconds)} seconds." : "Hands off.",
+        PhaseKind.LetGo => brief.Trials.HoldSeconds > 0 ? $"Let go. It must stand by itself for {Numerals.Write(brief.Trials.HoldSeconds)} seconds." : "Hands off.",
         PhaseKind.Test => "Watch each test. Write down what you see.",
         PhaseKind.Inspect => "Look closely at what broke, and what held.",
         PhaseKind.Present => "Show what you did, and why.",
         PhaseKind.Talk => "Say what worked, what did not, and what you would change.",
         PhaseKind.Rebuild => "Change one thing, and try again.",
         PhaseKind.ClearUp => "Count the kit back in. Leave the table clear.",
-        _ => "",
+        PhaseKind.Homework => "",
     };
 }

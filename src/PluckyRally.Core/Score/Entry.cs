@@ -49,6 +49,12 @@ public abstract partial record Entry
     /// </summary>
     internal abstract Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found);
 
+    /// <summary>The readings that it brings, each with its place in it.</summary>
+    internal virtual IEnumerable<(string At, Reading Reading)> ReadingsAt => [];
+
+    /// <summary>The same entry with its readings changed.</summary>
+    internal virtual Entry With(Func<Reading, Reading> change) => this;
+
     /// <summary>The entry as it joins a log, for what depends on that: which entry is struck out, how many attempts are left.</summary>
     internal virtual Entry Join(LogToJoin log, Findings found) => this;
 

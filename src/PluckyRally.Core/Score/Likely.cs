@@ -6,15 +6,7 @@ internal static class Likely
     /// <summary>Problems at <c>…/sure</c> for every unlikely reading that nobody has confirmed.</summary>
     public static void Check(Playbook playbook, Entry entry, Findings found)
     {
-        switch (entry)
-        {
-            case Entry.TrialRecorded trial:
-                for (var i = 0; i < trial.Readings.Count; i++) Check(playbook, trial.Readings[i], $"/readings/{i}/sure", found);
-                break;
-            case Entry.MeasureRead read:
-                Check(playbook, read.Reading, "/reading/sure", found);
-                break;
-        }
+        foreach (var (at, reading) in entry.ReadingsAt) Check(playbook, reading, $"{at}/sure", found);
     }
 
     /// <summary>As far again outside the expected range as the range is wide is still believed (our own number).</summary>

@@ -19,6 +19,10 @@ public abstract partial record Entry
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) =>
             this with { Reading = ReadingEntries.Understand(playbook, Reading, Taken.Once, "/reading", found) };
 
+        internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => [("/reading", Reading)];
+
+        internal override Entry With(Func<Reading, Reading> change) => this with { Reading = change(Reading) };
+
         internal override string Say(Playbook playbook, int? attempt) => ReadingEntries.Say(playbook, Reading);
     }
 }

@@ -87,6 +87,10 @@ public abstract partial record Entry
             return this with { Readings = readings };
         }
 
+        internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => Readings.Select((reading, i) => ($"/readings/{i}", reading));
+
+        internal override Entry With(Func<Reading, Reading> change) => this with { Readings = [.. Readings.Select(change)] };
+
         internal override Entry Join(LogToJoin log, Findings found)
         {
             if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0) return this;

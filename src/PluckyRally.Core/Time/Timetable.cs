@@ -134,5 +134,5 @@ public sealed record Timetable(IReadOnlyList<LessonPlan> Lessons, bool Fits, str
             : lessons.FirstOrDefault(l => l.Overrun > 0) is { } over ? $"Lesson {over.Number} runs {Show(over.Overrun)} minutes over." : $"{which} ends after {Show(last.End)} of {Show(last.Length)} minutes.";
     }
 
-    internal static string Show(decimal minutes) => ReadingFormat.Number(Math.Round(minutes, 1));
+    internal static string Show(decimal minutes) => Numerals.Write(Math.Round(minutes, 1));
 }

@@ -8,7 +8,7 @@ internal static class English
     /// <summary>So many of something: "1 sheet", "3 sheets", "2.5 metres".</summary>
     /// <param name="count">How many.</param>
     /// <param name="one">What one is called; of several words the last before an "of" is the one that changes.</param>
-    public static string Count(decimal count, string one) => $"{ReadingFormat.Number(count)} {(count == 1 ? one : Several(one))}";
+    public static string Count(decimal count, string one) => $"{Numerals.Write(count)} {(count == 1 ? one : Several(one))}";
 
     /// <summary>What several are called: "sheets of foil" of "sheet of foil".</summary>
     public static string Several(string one)

@@ -47,7 +47,7 @@ internal static class CsvText
         {
             foreach (var row in rows.Prepend(titles))
             {
-                foreach (var cell in row) csv.WriteField(cell is decimal number ? ReadingFormat.Number(number) : cell is string said ? Harmless(said) : cell);
+                foreach (var cell in row) csv.WriteField(cell is decimal number ? Numerals.Write(number) : cell is string said ? Harmless(said) : cell);
                 csv.NextRecord();
             }
         }

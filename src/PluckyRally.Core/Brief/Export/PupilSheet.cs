@@ -48,7 +48,7 @@ public sealed record PupilSheet(
     {
         if (brief.Trials.How.Length > 0) yield return brief.Trials.How;
         if (brief.Method.Parts.Any(p => p is Part.Measured)) yield return brief.Trials.Attempts == 1 ? "You have one attempt." : $"You have {brief.Trials.Attempts} attempts.";
-        if (brief.Trials.HoldSeconds > 0) yield return $"Everybody lets go. It must stand by itself for {ReadingFormat.Number(brief.Trials.HoldSeconds)} seconds before it is measured.";
+        if (brief.Trials.HoldSeconds > 0) yield return $"Everybody lets go. It must stand by itself for {Numerals.Write(brief.Trials.HoldSeconds)} seconds before it is measured.";
         if (brief.Trials.OverWhen.Length > 0) yield return brief.Trials.OverWhen;
         if (brief.Trials.IfItFalls.Length > 0) yield return brief.Trials.IfItFalls;
         if (brief.Trials.FreshBuildAfterFailure) yield return "After a failed attempt, the next one is made with a fresh build.";
@@ -59,6 +59,6 @@ public sealed record PupilSheet(
     {
         var minutes = Minutes.Of(phase, brief.Timing.Teams, brief.Trials.Attempts);
         var name = phase.Note.Length > 0 ? $"{Minutes.Name(phase.Kind)} ({phase.Note})" : Minutes.Name(phase.Kind);
-        return phase.Kind == PhaseKind.Homework ? name : $"{name}: {(minutes == 1 ? "1 minute" : $"{ReadingFormat.Number(Math.Round(minutes, 1))} minutes")}";
+        return phase.Kind == PhaseKind.Homework ? name : $"{name}: {(minutes == 1 ? "1 minute" : $"{Numerals.Write(Math.Round(minutes, 1))} minutes")}";
     }
 }

@@ -35,7 +35,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
     };
 
     /// <summary>Centimetres as a limit in the draft's unit, whole.</summary>
-    public string LengthOf(decimal cm) => $"{ReadingFormat.Number(Whole(cm))} {LengthUnit}";
+    public string LengthOf(decimal cm) => $"{Numerals.Write(Whole(cm))} {LengthUnit}";
 
     /// <summary>Centimetres in the draft's unit, whole.</summary>
     public decimal Whole(decimal cm) => Math.Round(cm / (Youngest ? CubeCentimetres : Units == UnitSystem.Metric ? 1 : CentimetresInAnInch), MidpointRounding.AwayFromZero);

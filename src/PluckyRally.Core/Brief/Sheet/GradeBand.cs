@@ -32,7 +32,7 @@ public static class GradeBands
         GradeBand.From3To5 => "Grades 3 to 5",
         GradeBand.From6To8 => "Grades 6 to 8",
         GradeBand.From9To12 => "Grades 9 to 12",
-        _ => "any grade",
+        GradeBand.Unsaid => "any grade",
     };
 
     /// <summary>The highest school grade of a band; null where it is not said.</summary>
@@ -42,16 +42,16 @@ public static class GradeBands
         GradeBand.From3To5 => 5,
         GradeBand.From6To8 => 8,
         GradeBand.From9To12 => 12,
-        _ => null,
+        GradeBand.Unsaid => null,
     };
 
     /// <summary>How many attempts are usual (common practice, no source): the youngest cannot wait, the oldest need numbers.</summary>
     public static int Attempts(GradeBand band) => band switch
     {
         GradeBand.KTo2 => 1,
+        GradeBand.Unsaid or GradeBand.From3To5 => 3,
         GradeBand.From6To8 => 5,
         GradeBand.From9To12 => 10,
-        _ => 3,
     };
 
     /// <summary>
@@ -65,7 +65,7 @@ public static class GradeBands
         GradeBand.From3To5 => [SummaryKind.Order, SummaryKind.LinePlot, SummaryKind.Range, SummaryKind.Mode],
         GradeBand.From6To8 => [SummaryKind.Range, SummaryKind.Median, SummaryKind.Mean, SummaryKind.BoxPlot, SummaryKind.MeanAbsoluteDeviation],
         GradeBand.From9To12 => [SummaryKind.Mean, SummaryKind.BoxPlot, SummaryKind.StandardDeviation, SummaryKind.Scatter, SummaryKind.Fit],
-        _ => [SummaryKind.Order, SummaryKind.Range],
+        GradeBand.Unsaid => [SummaryKind.Order, SummaryKind.Range],
     };
 
     /// <summary>

@@ -58,7 +58,7 @@ internal static partial class ScoringSnags
             yield return new("wins", SnagWeight.Matters, "/scoringWords", "Your words on scoring do not say which total wins.", "Pupils would ask whether more or fewer points are good.", new("Add the sentence", [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]));
     }
 
-    private static string Show(decimal points) => ReadingFormat.Number(Math.Round(points, 1));
+    private static string Show(decimal points) => Numerals.Write(Math.Round(points, 1));
 
     [GeneratedRegex(@"\b(?:highest|most points|more points|biggest total|largest total)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Most();

@@ -47,7 +47,7 @@ internal static partial class TestSnags
             if (scored.Contains(measure.Id) && measure.Expected is { } e && e.High != e.Low && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level) && (e.Largest - e.Smallest) / measure.Step < ReadingsApart * scene.Brief.Timing.Teams)
             {
                 var finer = Finer(measure, (e.Largest - e.Smallest) / (ReadingsApart * scene.Brief.Timing.Teams));
-                yield return new("step", SnagWeight.Matters, $"{at}/step", $"{measure.Name}, read to the nearest {ReadingFormat.Number(measure.Step)}, will hardly tell {scene.Brief.Timing.Teams} teams apart.", "Many teams would tie, and one misread step would decide.", finer is null ? null : new($"Read it to the nearest {ReadingFormat.Number(finer.Value)}", [Change.Set($"{at}/step", finer.Value)]));
+                yield return new("step", SnagWeight.Matters, $"{at}/step", $"{measure.Name}, read to the nearest {Numerals.Write(measure.Step)}, will hardly tell {scene.Brief.Timing.Teams} teams apart.", "Many teams would tie, and one misread step would decide.", finer is null ? null : new($"Read it to the nearest {Numerals.Write(finer.Value)}", [Change.Set($"{at}/step", finer.Value)]));
             }
         }
     }

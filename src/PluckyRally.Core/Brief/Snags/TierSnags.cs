@@ -39,13 +39,13 @@ internal static class TierSnags
         foreach (var material in younger.Materials.Where(m => m is { Off: false, IsRig: false, Amount: not null }))
         {
             if (older.Materials.FirstOrDefault(m => m.Id == material.Id) is { Off: false, Amount: { } more } && more > material.Amount)
-                yield return ($"/materials/{material.Id}/amount", $"{ReadingFormat.Number(more)} {material.Name} instead of {ReadingFormat.Number(material.Amount.Value)}", Change.Set($"/materials/{material.Id}/amount", material.Amount.Value));
+                yield return ($"/materials/{material.Id}/amount", $"{Numerals.Write(more)} {material.Name} instead of {Numerals.Write(material.Amount.Value)}", Change.Set($"/materials/{material.Id}/amount", material.Amount.Value));
         }
 
         foreach (var phase in younger.Timing.Phases.Where(p => p.Kind == PhaseKind.Build))
         {
             if (older.Timing.Phases.FirstOrDefault(p => p.Id == phase.Id) is { } later && later.Minutes > phase.Minutes)
-                yield return ($"/timing/phases/{phase.Id}/minutes", $"{ReadingFormat.Number(later.Minutes)} minutes to build instead of {ReadingFormat.Number(phase.Minutes)}", Change.Set($"/timing/phases/{phase.Id}/minutes", phase.Minutes));
+                yield return ($"/timing/phases/{phase.Id}/minutes", $"{Numerals.Write(later.Minutes)} minutes to build instead of {Numerals.Write(phase.Minutes)}", Change.Set($"/timing/phases/{phase.Id}/minutes", phase.Minutes));
         }
     }
 

@@ -43,9 +43,9 @@ public static class GradeTier
     private static decimal Share(GradeBand band) => band switch
     {
         GradeBand.KTo2 => 1.5m,
+        GradeBand.Unsaid or GradeBand.From3To5 => 1,
         GradeBand.From6To8 => 0.8m,
         GradeBand.From9To12 => 0.6m,
-        _ => 1,
     };
 
     private static Override At<T>(string place, T value) => new(place, JsonSerializer.SerializeToElement(value, Json.Options));

@@ -32,12 +32,13 @@ internal static class Pretend
         Reading Read(Measure measure) => new() { Measure = measure.Id, Typed = Typed(measure, team.Values[measure.Id]) };
     }
 
-    private static string Typed(Measure measure, decimal value) => measure.Kind switch
+    private static string Typed(Measure measure, decimal value) => measure switch
     {
-        MeasureKind.YesNo => value >= 1 ? "yes" : "no",
-        MeasureKind.Level => measure.Levels[Math.Clamp((int)value, 0, measure.Levels.Count - 1)],
+        { Kind: MeasureKind.YesNo } => value >= 1 ? "yes" : "no",
+        { Kind: MeasureKind.Level } => measure.Levels[Math.Clamp((int)value, 0, measure.Levels.Count - 1)],
+
         // Where weights can be counted, a bare number would leave open which.
-        _ when measure.Weights.Count > 0 => $"{value.ToString(CultureInfo.InvariantCulture)} {measure.Unit}",
+        { Weights.Count: > 0 } => $"{value.ToString(CultureInfo.InvariantCulture)} {measure.Unit}",
         _ => value.ToString(CultureInfo.InvariantCulture),
     };
 }

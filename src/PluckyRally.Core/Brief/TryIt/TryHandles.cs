@@ -9,12 +9,7 @@ internal static class TryHandles
     private static TryHandle OfMeasure(Measure measure)
     {
         var range = Plausible.OrGuess(measure);
-        IReadOnlyList<string> words = measure.Kind switch
-        {
-            MeasureKind.YesNo => ["no", "yes"],
-            MeasureKind.Level => measure.Levels,
-            _ => [],
-        };
+        IReadOnlyList<string> words = measure.Kind == MeasureKind.YesNo ? ["no", "yes"] : measure.Kind == MeasureKind.Level ? measure.Levels : [];
         return new(measure.Id, measure.Name, measure.Unit, range.Low, range.High, words.Count > 0 ? 1 : measure.Step, words);
     }
 }

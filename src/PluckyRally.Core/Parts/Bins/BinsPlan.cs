@@ -20,8 +20,8 @@ internal abstract partial record PartPlan
         public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
         public override string Say() => Is.SecondsPerWrong is { } seconds
-            ? $"{Items} into {Is.Names.Count} bins against the clock, {ReadingFormat.Number(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {ReadingFormat.Number(left)} s for each left out" : "")}, {Curve.Say(this)}."
-            : $"{Items} into {Is.Names.Count} bins: {ReadingFormat.Number(Is.Right)} for each right one, {ReadingFormat.Number(Is.Wrong)} for each wrong one, {ReadingFormat.Number(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {ReadingFormat.Number(Is.AllRightBonus)} more when all are right" : "")}.";
+            ? $"{Items} into {Is.Names.Count} bins against the clock, {Numerals.Write(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {Numerals.Write(left)} s for each left out" : "")}, {Curve.Say(this)}."
+            : $"{Items} into {Is.Names.Count} bins: {Numerals.Write(Is.Right)} for each right one, {Numerals.Write(Is.Wrong)} for each wrong one, {Numerals.Write(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {Numerals.Write(Is.AllRightBonus)} more when all are right" : "")}.";
 
         private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
 
@@ -44,7 +44,7 @@ internal abstract partial record PartPlan
         {
             if (Is is not { SecondsPerWrong: { } wrong, SecondsPerLeft: null }) yield break;
             var at = $"/method/parts/{Is.Id}/secondsPerLeft";
-            yield return new("leftOut", SnagWeight.Matters, at, $"{Is.Name}: nothing says what an item costs that is left out.", "A team that sorts nothing would be the fastest.", new($"As much as a wrong one, {ReadingFormat.Number(wrong)} s", [Change.Set(at, wrong)]));
+            yield return new("leftOut", SnagWeight.Matters, at, $"{Is.Name}: nothing says what an item costs that is left out.", "A team that sorts nothing would be the fastest.", new($"As much as a wrong one, {Numerals.Write(wrong)} s", [Change.Set(at, wrong)]));
         }
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>

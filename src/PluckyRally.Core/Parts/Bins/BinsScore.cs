@@ -20,14 +20,14 @@ internal static class BinsScore
             if (time.Absent is { } untimed) return PartValue.Without(untimed);
             var eachLeft = part.SecondsPerLeft ?? 0;
             var net = time.Number + (wrong * each) + (left * eachLeft);
-            var more = left > 0 && eachLeft > 0 ? $" + {left} × {ReadingFormat.Number(eachLeft)} s" : "";
-            return PartValue.Scored(net, [new($"{counted}.", answer.Id), new($"{PartEntries.Show(time.Number, Step)} + {wrong} × {ReadingFormat.Number(each)} s{more} = {PartEntries.Show(net, Step)}.")]) with { Facts = facts };
+            var more = left > 0 && eachLeft > 0 ? $" + {left} × {Numerals.Write(eachLeft)} s" : "";
+            return PartValue.Scored(net, [new($"{counted}.", answer.Id), new($"{PartEntries.Show(time.Number, Step)} + {wrong} × {Numerals.Write(each)} s{more} = {PartEntries.Show(net, Step)}.")]) with { Facts = facts };
         }
 
         var points = (right * part.Right) + (wrong * part.Wrong) + (left * part.Unsorted);
         List<PartLine> lines =
         [
-            new($"{counted}: {right} × {ReadingFormat.Number(part.Right)} + {wrong} × {Signed(part.Wrong)} + {left} × {Signed(part.Unsorted)} = {ReadingFormat.Number(points)}.", answer.Id),
+            new($"{counted}: {right} × {Numerals.Write(part.Right)} + {wrong} × {Signed(part.Wrong)} + {left} × {Signed(part.Unsorted)} = {Numerals.Write(points)}.", answer.Id),
             Guessing(part),
         ];
         if (left + wrong == 0 && part.AllRightBonus != 0)
@@ -44,7 +44,7 @@ internal static class BinsScore
     {
         var right = (decimal)part.Items.Count / part.Names.Count;
         var points = (right * part.Right) + ((part.Items.Count - right) * part.Wrong);
-        return new($"Guessing would get about {ReadingFormat.Number(Rounding.ToDecimals(right, 1))} right and {MethodWords.Points(Rounding.ToDecimals(points, 1))}.");
+        return new($"Guessing would get about {Numerals.Write(Rounding.ToDecimals(right, 1))} right and {MethodWords.Points(Rounding.ToDecimals(points, 1))}.");
     }
 
     /// <summary>For the class: the item that went wrong most often, and where it was put most. Null where nothing went wrong.</summary>
@@ -59,5 +59,5 @@ internal static class BinsScore
         return $"{part.Name}: {worst.Item.Name} went wrong most often ({worst.Wrong.Count} of {answers.Count} teams), most of all into {where.Key}. It belongs in {worst.Item.Bin}.";
     }
 
-    private static string Signed(decimal points) => points < 0 ? $"({ReadingFormat.Number(points)})" : ReadingFormat.Number(points);
+    private static string Signed(decimal points) => points < 0 ? $"({Numerals.Write(points)})" : Numerals.Write(points);
 }

@@ -42,7 +42,7 @@ internal abstract partial record PartPlan
         };
 
         public override string Show(Worth value) => Is.Combine == Combine.Successes
-            ? ReadingFormat.Number(value.Number)
+            ? Numerals.Write(value.Number)
             : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
 
         public override string ShowStated(decimal value) => Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value

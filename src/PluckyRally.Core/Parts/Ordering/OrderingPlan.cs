@@ -8,8 +8,8 @@ internal abstract partial record PartPlan
         public override Part Part => Is;
 
         public override string Say() => $"{Is.Items.Count} items in order"
-            + (Is.PerPair != 0 ? $", {ReadingFormat.Number(Is.PerPair)} for each pair the right way round" : "")
-            + (Is.PerPlace != 0 ? $", {ReadingFormat.Number(Is.PerPlace)} for each item in its place" : "") + ".";
+            + (Is.PerPair != 0 ? $", {Numerals.Write(Is.PerPair)} for each pair the right way round" : "")
+            + (Is.PerPlace != 0 ? $", {Numerals.Write(Is.PerPlace)} for each item in its place" : "") + ".";
 
         public override PartValue Value(DesignRecord design, Trials trials) => OrderingScore.Value(Is, design);
 

@@ -11,12 +11,12 @@ internal static class OrderingScore
         var (right, reversed, tied) = Pairs(placed);
         var all = part.Items.Count * (part.Items.Count - 1) / 2;
         var points = (right + tied) * part.PerPair;
-        List<PartLine> lines = [new($"{right + tied} of {all} pairs are the right way round{(part.PerPair != 0 ? $": {right + tied} × {ReadingFormat.Number(part.PerPair)} = {ReadingFormat.Number(points)}" : "")}.", given.Id)];
+        List<PartLine> lines = [new($"{right + tied} of {all} pairs are the right way round{(part.PerPair != 0 ? $": {right + tied} × {Numerals.Write(part.PerPair)} = {Numerals.Write(points)}" : "")}.", given.Id)];
         var places = InPlace(part, given.Sequence);
         if (part.PerPlace != 0)
         {
             points += places * part.PerPlace;
-            lines.Add(new($"{places} of {part.Items.Count} items are in their place: {places} × {ReadingFormat.Number(part.PerPlace)} = {ReadingFormat.Number(places * part.PerPlace)}.", given.Id));
+            lines.Add(new($"{places} of {part.Items.Count} items are in their place: {places} × {Numerals.Write(part.PerPlace)} = {Numerals.Write(places * part.PerPlace)}.", given.Id));
         }
 
         var missing = part.Items.Where(i => !given.Sequence.Contains(i.Id)).ToList();

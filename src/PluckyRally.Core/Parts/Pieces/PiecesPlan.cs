@@ -9,7 +9,7 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var labels = string.Join(", ", new[] { Is.First, Is.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {ReadingFormat.Number(v.Points)}"));
+            var labels = string.Join(", ", new[] { Is.First, Is.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {Numerals.Write(v.Points)}"));
             return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
         }
 

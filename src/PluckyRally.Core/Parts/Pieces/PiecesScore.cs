@@ -13,7 +13,7 @@ internal static class PiecesScore
             var each = Points(plan, group);
             if (!each.HasValue) return PartValue.Without(each.Absent!) with { Lines = lines };
             sum += each.Number * group.Count;
-            lines.Add(new($"{group.Count} {Name(group, plan.Is)}: {group.Count} × {ReadingFormat.Number(each.Number)} = {ReadingFormat.Number(each.Number * group.Count)}.", counted.Id));
+            lines.Add(new($"{group.Count} {Name(group, plan.Is)}: {group.Count} × {Numerals.Write(each.Number)} = {Numerals.Write(each.Number * group.Count)}.", counted.Id));
         }
 
         if (lines.Count == 0) lines.Add(new("No pieces.", counted.Id));
@@ -49,7 +49,7 @@ internal static class PiecesScore
     private static string Name(PieceGroup group, Part.Pieces part)
     {
         var labels = string.Join(" ", new[] { group.First, group.Second }.Where(l => l.Length > 0));
-        var size = group is { Length: { } length, Width: { } width } ? $"{ReadingFormat.Number(length)} × {ReadingFormat.Number(width)} {part.Unit}" : "";
+        var size = group is { Length: { } length, Width: { } width } ? $"{Numerals.Write(length)} × {Numerals.Write(width)} {part.Unit}" : "";
         return string.Join(", ", new[] { labels, size }.Where(t => t.Length > 0)) is { Length: > 0 } name ? name : "pieces";
     }
 }

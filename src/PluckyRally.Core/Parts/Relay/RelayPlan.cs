@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var faults = string.Join("", Is.Faults.Select(f => $" {f.Name} costs {ReadingFormat.Number(f.Seconds)} s."));
+            var faults = string.Join("", Is.Faults.Select(f => $" {f.Name} costs {Numerals.Write(f.Seconds)} s."));
             var items = Is.PointsPerItem != 0 ? $" {MethodWords.Points(Is.PointsPerItem)} for each item brought over." : "";
             return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
         }

@@ -28,14 +28,14 @@ internal static class RelayScore
             counts.Add(new(count));
             if (count == 0) continue;
             faults += count * fault.Seconds;
-            lines.Add(new($"{fault.Name}, {count} times {ReadingFormat.Number(fault.Seconds)} s: {ReadingFormat.Number(count * fault.Seconds)} s more.", [.. these.Select(f => f.Id)]));
+            lines.Add(new($"{fault.Name}, {count} times {Numerals.Write(fault.Seconds)} s: {Numerals.Write(count * fault.Seconds)} s more.", [.. these.Select(f => f.Id)]));
         }
 
         if (items > 0) lines.Add(new($"{items} {(items == 1 ? "item" : "items")} brought over."));
         IReadOnlyList<Worth> facts = [new(legs), new(items), new(run), new(faults), new(counts.Sum(c => c.Number)), .. counts];
         if (legs == part.Legs.Count)
         {
-            lines.Add(new($"{PartEntries.Show(run, part.Step)} + {ReadingFormat.Number(faults)} s = {PartEntries.Show(run + faults, part.Step)}."));
+            lines.Add(new($"{PartEntries.Show(run, part.Step)} + {Numerals.Write(faults)} s = {PartEntries.Show(run + faults, part.Step)}."));
             return PartValue.Scored(run + faults, lines) with { Facts = facts, Extra = items * part.PointsPerItem };
         }
 

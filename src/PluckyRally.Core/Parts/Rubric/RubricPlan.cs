@@ -15,7 +15,7 @@ internal abstract partial record PartPlan
                 RubricVoice.Peers => "judged by the other teams",
                 RubricVoice.Self => "judged by the team itself",
             };
-            return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {ReadingFormat.Number(c.Levels.Max(l => l.Points))}"))}, {voice}.";
+            return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {Numerals.Write(c.Levels.Max(l => l.Points))}"))}, {voice}.";
         }
 
         public override PartValue Value(DesignRecord design, Trials trials) => RubricScore.Value(Is, design);

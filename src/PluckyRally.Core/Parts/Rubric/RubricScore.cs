@@ -18,7 +18,7 @@ internal static class RubricScore
             facts.Add(new(points));
             var how = words.Count == 1
                 ? criterion.Levels[words[0].Level].Name
-                : $"the mean of {words.Count} {(part.Voice == RubricVoice.Peers ? "teams" : "judges")}, {string.Join(" + ", words.Select(w => ReadingFormat.Number(criterion.Levels[w.Level].Points)))} ÷ {words.Count}";
+                : $"the mean of {words.Count} {(part.Voice == RubricVoice.Peers ? "teams" : "judges")}, {string.Join(" + ", words.Select(w => Numerals.Write(criterion.Levels[w.Level].Points)))} ÷ {words.Count}";
             lines.Add(new($"{criterion.Name}: {how}, {MethodWords.Points(points)}.", [.. words.Select(w => w.Id)]));
         }
 

@@ -7,7 +7,7 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Is;
 
-        public override string Say() => string.Join(", ", Is.Counters.Select(c => $"{c.Name}: {ReadingFormat.Number(TallyScore.Each(c, Wins))} each")) + ".";
+        public override string Say() => string.Join(", ", Is.Counters.Select(c => $"{c.Name}: {Numerals.Write(TallyScore.Each(c, Wins))} each")) + ".";
 
         public override PartValue Value(DesignRecord design, Trials trials) => TallyScore.Value(this, design);
 

@@ -20,7 +20,7 @@ internal static class TallyScore
             if (count == 0) continue;
             var points = count * Each(counter, plan.Wins);
             sum += points;
-            lines.Add(new($"{counter.Name}: {count} × {ReadingFormat.Number(Each(counter, plan.Wins))} = {ReadingFormat.Number(points)}.", [.. these.Select(t => t.Id)]));
+            lines.Add(new($"{counter.Name}: {count} × {Numerals.Write(Each(counter, plan.Wins))} = {Numerals.Write(points)}.", [.. these.Select(t => t.Id)]));
         }
 
         if (lines.Count == 0) lines.Add(new("Nothing was counted."));

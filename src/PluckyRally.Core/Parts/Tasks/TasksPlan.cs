@@ -9,9 +9,9 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var tasks = string.Join(", ", Is.Items.Select(i => $"{i.Name} {ReadingFormat.Number(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
+            var tasks = string.Join(", ", Is.Items.Select(i => $"{i.Name} {Numerals.Write(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
             var bonus = Is.AllDoneBonus != 0 ? $" {MethodWords.Points(Is.AllDoneBonus)} more when all are done." : "";
-            var time = Is.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {ReadingFormat.Number(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
+            var time = Is.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {Numerals.Write(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
             return $"{tasks}.{bonus}{time}";
         }
 

@@ -43,7 +43,7 @@ internal static class TasksScore
             var units = Math.Max(0, (time.From - seconds) / time.Seconds);
             var counted = time.Exact ? units : decimal.Floor(units);
             sum += counted * time.Points;
-            lines.Add(new($"{PartEntries.Show(seconds, Step)}, {ReadingFormat.Number(Math.Max(0, time.From - seconds))} s under {PartEntries.Show(time.From, Step)}: {ReadingFormat.Number(counted)} × {ReadingFormat.Number(time.Points)} = {MethodWords.Points(counted * time.Points)}.", timed[^1].Id));
+            lines.Add(new($"{PartEntries.Show(seconds, Step)}, {Numerals.Write(Math.Max(0, time.From - seconds))} s under {PartEntries.Show(time.From, Step)}: {Numerals.Write(counted)} × {Numerals.Write(time.Points)} = {MethodWords.Points(counted * time.Points)}.", timed[^1].Id));
         }
 
         return PartValue.Scored(sum, lines) with { Facts = Facts(part, ticks, timed) };

@@ -25,7 +25,7 @@ public static class Bounds
     {
         Bound.AtLeast => Bound.AtMost,
         Bound.AtMost => Bound.AtLeast,
-        _ => bound,
+        Bound.Exact or Bound.Unclear => bound,
     };
 
     /// <summary>The bound after multiplying with something of this sign.</summary>

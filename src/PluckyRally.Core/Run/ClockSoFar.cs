@@ -1,0 +1,19 @@
+namespace PluckyRally.Core;
+
+/// <summary>The clock as some of a log leaves it.</summary>
+/// <param name="First">When the first phase was begun; null before that.</param>
+/// <param name="Run">The phase that runs; null where none does.</param>
+/// <param name="Over">Whether the lesson is over.</param>
+/// <param name="Hold">The hold that is being counted.</param>
+/// <param name="Wall">What the wall shows.</param>
+internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool Over, HoldCount? Hold, WallShown Wall)
+{
+    /// <summary>Before anything was begun.</summary>
+    public ClockSoFar()
+        : this(null, null, false, null, new(WallShows.Clock, 0))
+    {
+    }
+}
+
+/// <summary>A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock stands.</summary>
+internal sealed record RunningPhase(ClockPhase Phase, double Left, DateTimeOffset? Since);

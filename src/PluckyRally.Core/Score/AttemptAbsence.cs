@@ -1,0 +1,47 @@
+namespace PluckyRally.Core;
+
+public abstract partial record Absence
+{
+    /// <summary>There are attempts to be made.</summary>
+    /// <param name="Made">How many have been made.</param>
+    /// <param name="Needed">How many are needed.</param>
+    public sealed record AttemptsToMake(int Made, int Needed) : Open
+    {
+        /// <inheritdoc/>
+        public override string Say() => Made == 0 ? "no attempt has been made yet" : $"{Made} of {Needed} attempts made";
+    }
+
+    /// <summary>An attempt waits to be looked at.</summary>
+    public sealed record AttemptWaits : Open
+    {
+        /// <inheritdoc/>
+        public override string Say() => "an attempt is waiting to be looked at";
+    }
+
+    /// <summary>One judge counts an attempt, another says that it failed.</summary>
+    /// <param name="Attempt">The attempt's number.</param>
+    public sealed record JudgesDiffer(int Attempt) : Open
+    {
+        /// <inheritdoc/>
+        public override string Say() => $"attempt {Attempt} was counted by one judge and failed by another; agree, and strike what is wrong";
+    }
+
+    /// <summary>Too few attempts counted for a mean of the best.</summary>
+    /// <param name="Counted">How many counted.</param>
+    /// <param name="Needed">How many the mean takes.</param>
+    public sealed record TooFewCounted(int Counted, int Needed) : Open
+    {
+        /// <inheritdoc/>
+        public override string Say() => $"{Counted} counted {(Counted == 1 ? "attempt" : "attempts")}, and the mean of the best {Needed} needs {Needed}";
+    }
+
+    /// <summary>All attempts are made, and none counted.</summary>
+    public sealed record NoneCounted : Absence
+    {
+        /// <inheritdoc/>
+        public override bool NoSuccess => true;
+
+        /// <inheritdoc/>
+        public override string Say() => "no attempt counted";
+    }
+}

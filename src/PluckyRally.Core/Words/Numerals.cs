@@ -1,0 +1,17 @@
+using System.Globalization;
+
+namespace PluckyRally.Core;
+
+/// <summary>Numbers as they are written.</summary>
+public static class Numerals
+{
+    /// <summary>A number with as many decimals as it has, at most six, and a true minus sign.</summary>
+    public static string Write(decimal number)
+    {
+        var rounded = Math.Round(number, 6, MidpointRounding.AwayFromZero);
+        return Minus((rounded == 0 ? 0 : rounded).ToString("0.######", CultureInfo.InvariantCulture));
+    }
+
+    /// <summary>The same text with a true minus sign.</summary>
+    internal static string Minus(string number) => number.Replace('-', '−');
+}
