@@ -37,10 +37,16 @@ internal abstract partial record PartPlan
     /// <summary>A value that the brief states, such as the edge of a band: never rounded, unlike one that was worked out.</summary>
     public virtual string ShowStated(decimal value) => Show(new Worth(value));
 
+    /// <summary>The measures that it looks at.</summary>
+    public virtual IEnumerable<Measure> Measures => [];
+
+    /// <summary>The places in the method of the parts on whose values its own rests.</summary>
+    public virtual IEnumerable<int> RestsOn => [];
+
     /// <summary>The part's value for one design.</summary>
-    /// <param name="design">What was recorded.</param>
+    /// <param name="known">What was recorded, and the values of the parts that it rests on.</param>
     /// <param name="trials">How the brief tests.</param>
-    public abstract PartValue Value(DesignRecord design, Trials trials);
+    public abstract PartValue Value(DesignFacts known, Trials trials);
 
     /// <summary>Whether a curve gives the points; otherwise it gives them by its own rule and has said so.</summary>
     public virtual bool PointsByCurve => !Curve.IsValueItself;
@@ -77,7 +83,11 @@ internal abstract partial record PartPlan
     private static readonly Curve RawCurve = new Curve.Raw();
 
     /// <summary>Makes a part ready, or adds what is wrong with it.</summary>
-    public static PartPlan? Make(Part part, Brief brief, Findings found)
+    /// <param name="part">The part.</param>
+    /// <param name="brief">The brief.</param>
+    /// <param name="found">Collects what is wrong.</param>
+    /// <param name="ready">What makes ready what only this sort of part has.</param>
+    public static PartPlan? Make(Part part, Brief brief, Findings found, Func<Brief, Findings, PartPlan?> ready)
     {
         found.NotEmpty(part.Name, "/name", "The part has no name.", "Say what it gives points for, for example “Height”.");
         found.Length(part.Name, Most.Name, "/name", "The name");
@@ -85,7 +95,7 @@ internal abstract partial record PartPlan
         found.Unless(part.Weight >= 0, "/weight", "A weight below zero would turn better into worse.", "Use 0 or more.");
         if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)
             found.Add("/failurePoints", "Where the lowest total wins, a team without a success must get points.", "Write how many, more than any success would give.");
-        var plan = part.Ready(brief, found);
+        var plan = ready(brief, found);
         return found.Problems.Count == 0 ? plan : null;
     }
 

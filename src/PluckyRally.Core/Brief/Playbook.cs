@@ -12,6 +12,7 @@ public sealed class Playbook
         Edition = edition;
         Rules = rules;
         Parts = parts;
+        WorkedOut = [.. Enumerable.Range(0, parts.Count).OrderBy(Depth)];
         TieBreaks = tieBreaks;
         Awards = awards;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
@@ -37,6 +38,11 @@ public sealed class Playbook
 
     internal IReadOnlyList<PartPlan> Parts { get; }
 
+    /// <summary>The places of the parts in the order in which their values are worked out: each after those that it rests on.</summary>
+    internal IReadOnlyList<int> WorkedOut { get; }
+
+    private int Depth(int part) => Parts[part].RestsOn.Select(on => Depth(on) + 1).DefaultIfEmpty(0).Max();
+
     internal IReadOnlyList<TieBreakPlan> TieBreaks { get; }
 
     internal IReadOnlyList<AwardPlan> Awards { get; }
@@ -55,15 +61,9 @@ public sealed class Playbook
         var found = new Findings();
         found.AddAll(leftOut);
         BriefCheck.Check(brief, found);
-        var parts = new List<PartPlan>();
-        foreach (var part in brief.Method.Parts.Where(p => !p.Off && !RestsOnWhatIsLeftOut($"/method/parts/{p.Id}/")))
-        {
-            var inner = new Findings($"/method/parts/{part.Id}");
-            if (PartPlan.Make(part, brief, inner) is { } plan) parts.Add(plan);
-            found.Under("", inner);
-        }
-
-        var figures = FigureList.Of(brief, parts, found);
+        var plans = PartPlans.Make(brief, [.. brief.Method.Parts.Where(p => !p.Off && !RestsOnWhatIsLeftOut($"/method/parts/{p.Id}/"))], found);
+        var figures = FigureList.Of(brief, plans, found);
+        IReadOnlyList<PartPlan> parts = [.. plans.OfType<PartPlan>()];
         var sources = new RuleSources(brief, figures, parts);
         var rules = new List<RulePlan>();
         foreach (var rule in brief.Rules.Where(r => !r.Off && !RestsOnWhatIsLeftOut($"/rules/{r.Id}/")))

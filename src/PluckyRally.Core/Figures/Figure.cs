@@ -14,6 +14,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>Decimals at which it is shown and compared.</summary>
     public virtual int Decimals => Shown.Decimals;
 
+    /// <summary>The places in the method of the parts that it reads.</summary>
+    public virtual IEnumerable<int> Parts => [];
+
     /// <summary>Its value for a design, or why there is none.</summary>
     public abstract Worth Of(DesignFacts facts);
 
@@ -31,6 +34,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     public sealed record OfMeasure(Measure Measure, Way Way, Trials Trials, int? ReadBy) : Figure(Measure, Known.InAttempt)
     {
         private readonly Expression _alone = Expression.Of(Measure);
+
+        public override IEnumerable<int> Parts => ReadBy is { } at ? [at] : [];
 
         public override int Decimals => Measure.Taken == Taken.EachAttempt && Way.IsMean ? Shown.Decimals + 1 : Shown.Decimals;
 
@@ -56,6 +61,8 @@ internal abstract record Figure(Measure Shown, Known Known)
         private bool OfAttempts => Is.Work == Work.EachAttempt && Value.Figures.Any(f => f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true });
 
         /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
+        public override IEnumerable<int> Parts => Value.Parts;
+
         public override int Decimals => !OfAttempts ? Value.Decimals
             : Is.Combine == Combine.Successes ? 0
             : Value.Expression.Decimals + (Value.Plain is not null && Is.Way.IsMean ? 1 : 0);
@@ -76,6 +83,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="At">Its place in the method.</param>
     public sealed record OfPart(PartPlan Plan, int At) : Figure(ValueOf(Plan.Part, Plan.ShownValue), Known.WithResult)
     {
+        public override IEnumerable<int> Parts => [At];
+
         public override int Decimals => Plan.Decimals;
 
         public override Worth Of(DesignFacts facts) => facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
@@ -89,6 +98,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="Fact">The fact's place among those of the part.</param>
     public sealed record FactOfPart(PartPlan Plan, int At, int Fact) : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Known.WithResult)
     {
+        public override IEnumerable<int> Parts => [At];
+
         public override Worth Of(DesignFacts facts) => facts.Values[At].Facts is { Count: > 0 } known ? known[Fact] : Worth.None(facts.Values[At].Value.Absent ?? new Absence.NoPointsYet());
     }
 
@@ -100,6 +111,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     public sealed record PointsOfPart(PartPlan Plan, int At, Method Method, bool Weighted)
         : Figure(Points(Plan.Part, Method, Weighted), Known.WithPoints)
     {
+        public override IEnumerable<int> Parts => [At];
+
         public override Worth Of(DesignFacts facts) => facts.Points?[At] is not { Points: { } added } part
             ? Worth.None(new Absence.NoPointsYet())
             : new(Weighted ? added : part.Clamped, part.Bound);

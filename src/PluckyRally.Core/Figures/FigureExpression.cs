@@ -25,6 +25,20 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
         return Expression.Run(inputs);
     }
 
+    /// <summary>The expression with a design's numbers put in, as one would write it by hand.</summary>
+    public string Working(DesignFacts facts)
+    {
+        return TermWords.Write(Expression.Term, id => Say(Figures.First(f => f.Id == id)));
+
+        string Say(Figure figure) => figure.Show(figure.Of(facts));
+    }
+
+    /// <summary>The places in the method of the parts that it reads.</summary>
+    public IEnumerable<int> Parts => Figures.SelectMany(f => f.Parts);
+
+    /// <summary>The first figure in it, or in one that it rests on, of a part that is not ready; null where all are.</summary>
+    public Figure.Unready? Unready => Figures.Select(f => f as Figure.Unready ?? (f as Figure.OfName)?.Value.Unready).FirstOrDefault(f => f is not null);
+
     /// <summary>Its value in one attempt, where all its figures are known there.</summary>
     public Worth InAttempt(DesignRecord design, Attempt attempt) => Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
 

@@ -16,9 +16,9 @@ internal sealed class FigureList
 
     /// <summary>The figures of a brief.</summary>
     /// <param name="brief">The brief.</param>
-    /// <param name="parts">Its parts, made ready.</param>
+    /// <param name="parts">Its parts, made ready; null for those that are not.</param>
     /// <param name="found">Collects what is wrong with figures that have a name.</param>
-    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan> parts, Findings found)
+    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan?> parts, Findings found)
     {
         var list = Unnamed(brief, parts);
         var open = brief.Figures.ToList();
@@ -51,11 +51,11 @@ internal sealed class FigureList
         return term.IsOk ? [.. TermWords.Names(term.Value).Select(id => among.Find(f => f.Id == id)).OfType<NamedFigure>()] : [];
     }
 
-    private static FigureList Unnamed(Brief brief, IReadOnlyList<PartPlan> parts) => new(
+    private static FigureList Unnamed(Brief brief, IReadOnlyList<PartPlan?> parts) => new(
     [
         .. brief.Measures.Select(m => OfMeasure(m, brief.Trials, parts)),
-        .. parts.SelectMany((plan, at) => OfPart(plan, at, brief.Method)),
-        .. brief.Method.Parts.Where(p => !p.Off && parts.All(plan => plan.Part != p)).SelectMany(p => Names(p, brief.Method)).Select(shown => new Figure.Unready(shown)),
+        .. parts.SelectMany((plan, at) => plan is null ? [] : OfPart(plan, at, brief.Method)),
+        .. brief.Method.Parts.Where(p => !p.Off && parts.All(plan => plan?.Part.Id != p.Id)).SelectMany(p => Names(p, brief.Method)).Select(shown => new Figure.Unready(shown)),
         .. Enum.GetValues<TeamFact>().Select(fact => new Figure.OfTeam(fact, brief.Method)),
     ]);
 
@@ -101,18 +101,18 @@ internal sealed class FigureList
         Known.WithTotal => "with the total",
     };
 
-    private static Figure.OfMeasure OfMeasure(Measure measure, Trials trials, IReadOnlyList<PartPlan> parts)
+    private static Figure.OfMeasure OfMeasure(Measure measure, Trials trials, IReadOnlyList<PartPlan?> parts)
     {
         var readBy = parts.ToList().FindIndex(p => p is PartPlan.Measured { Expression.Plain: { } plain } && plain.Id == measure.Id);
         if (measure.Combine is { } own)
         {
-            var better = measure.Better ?? (readBy < 0 ? Better.More : parts[readBy].Better);
+            var better = measure.Better ?? (readBy < 0 ? Better.More : parts[readBy]!.Better);
             return new(measure, new(own, better, measure.BestOf ?? 1, measure.FailureValue ?? 0), trials, null);
         }
 
         return readBy < 0
             ? new(measure, new(Combine.Best, measure.Better ?? Better.More), trials, null)
-            : new(measure, ((PartPlan.Measured)parts[readBy]).Way, trials, readBy);
+            : new(measure, ((PartPlan.Measured)parts[readBy]!).Way, trials, readBy);
     }
 
     private static IEnumerable<Figure> OfPart(PartPlan plan, int at, Method method) =>

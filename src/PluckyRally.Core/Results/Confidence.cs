@@ -82,8 +82,8 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
         if (!tooClose) return $"{teams[0].Name} is first in {chance} draws: sure enough.";
         var rivals = teams.Skip(1).Where(t => t.Places[0] >= 0.02).Select(t => t.Name).Take(3).ToList();
-        var coarse = playbook.Parts.OfType<PartPlan.Measured>()
-            .SelectMany(p => p.Expression.Measures)
+        var coarse = playbook.Parts
+            .SelectMany(p => p.Measures)
             .Where(m => !m.IsExact)
             .Select(m => m.InSentence)
             .Distinct()

@@ -16,7 +16,7 @@ internal sealed class QuickRedraw : IRedraw
     /// <summary>A way to draw quickly, or null where a draw could change more than values.</summary>
     public static QuickRedraw? For(Playbook playbook, IReadOnlyList<TeamResult> placed, int seed)
     {
-        if (playbook.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.Measured { Is.Work: Work.Combined })) return null;
+        if (playbook.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.OfFigures or PartPlan.Measured { Is.Work: Work.Combined })) return null;
         var plans = playbook.Rules.ToDictionary(r => r.Rule);
         if (placed.Any(r => r.Record.Designs.Count > 1 || r.Assessment.Rules.Any(o => plans[o.Rule].CouldDiffer(o)))) return null;
         return new([.. placed.Select(r => TeamDraw.Of(r, playbook))], playbook.Brief.Method.Floor, seed);

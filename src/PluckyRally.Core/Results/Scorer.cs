@@ -52,13 +52,14 @@ public static class Scorer
     private static Assessment Assess(Playbook playbook, DesignRecord recorded, RuleChecker rules)
     {
         var (design, failing) = rules.Failing(recorded);
-        var values = playbook.Parts.Select(plan => plan.Value(design, playbook.Brief.Trials)).ToList();
+        var values = new PartValue[playbook.Parts.Count];
+        foreach (var at in playbook.WorkedOut) values[at] = playbook.Parts[at].Value(new(design, values), playbook.Brief.Trials);
         var outcomes = rules.Outcomes(failing, new(design, values));
         return new(design, outcomes, values, Why(playbook, design, outcomes, values));
     }
 
     /// <summary>Why a design does not place: missing a rule outweighs being unfinished.</summary>
-    private static NoPlace? Why(Playbook playbook, DesignRecord design, IReadOnlyList<RuleOutcome> outcomes, List<PartValue> values)
+    private static NoPlace? Why(Playbook playbook, DesignRecord design, IReadOnlyList<RuleOutcome> outcomes, IReadOnlyList<PartValue> values)
     {
         if (outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace }) is { } missed) return new NoPlace.RuleMissed(missed.Rule);
         for (var i = 0; i < values.Count; i++)

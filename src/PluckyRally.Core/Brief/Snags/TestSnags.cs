@@ -34,7 +34,7 @@ internal static partial class TestSnags
 
     private static IEnumerable<Snag> Measures(Scene scene)
     {
-        var scored = scene.Playbook?.Parts.OfType<PartPlan.Measured>().SelectMany(p => p.Expression.Measures).Select(m => m.Id).ToHashSet() ?? [];
+        var scored = scene.Playbook?.Parts.SelectMany(p => p.Measures).Select(m => m.Id).ToHashSet() ?? [];
         var ruled = scene.Playbook?.Rules.SelectMany(r => r.Measures).Select(m => m.Id).ToHashSet() ?? [];
         var broken = scene.Playbook?.TieBreaks.SelectMany(t => t.Value.Measures).Concat(scene.Playbook.Awards.SelectMany(a => a.Value?.Measures ?? [])).Select(m => m.Id).ToHashSet() ?? [];
         foreach (var measure in scene.Brief.Measures)

@@ -25,7 +25,7 @@ internal abstract partial record PartPlan
 
         private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
 
-        public override PartValue Value(DesignRecord design, Trials trials) => BinsScore.Value(Is, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => BinsScore.Value(Is, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => PartEntries.Of<Entry.ItemsSorted>(design, Is.Id) is [.., var sorted]
             ? new([.. sorted.Placed.Select(p => new PartAnswer(p.Key, p.Value)), .. sorted.Time?.Value is { } time ? new[] { new PartAnswer("time", PartEntries.Show(time, BinsScore.Step)) } : []])

@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
 
         public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {Is.Curve.Say(this)}.";
 
-        public override PartValue Value(DesignRecord design, Trials trials) => BudgetScore.Value(Is, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => BudgetScore.Value(Is, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
         [

@@ -30,7 +30,25 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Measured.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Measured.Make(About(brief), brief, found);
+
+        /// <summary>The part with what the figure says that it is about, where it names one with a name.</summary>
+        internal Measured About(Brief brief) => brief.Figures.FirstOrDefault(f => f.Id == Value.Trim()) is not { } figure ? this : this with
+        {
+            Value = figure.Value,
+            Work = figure.Work,
+            Combine = figure.Combine,
+            BestOf = figure.BestOf,
+            Better = figure.Better ?? Better,
+            FailureValue = figure.FailureValue,
+        };
+
+        /// <summary>Whether it is about more than readings, so that it is made ready after what it names.</summary>
+        internal bool IsOverFigures(Brief brief)
+        {
+            var term = TermParser.Read(About(brief).Value);
+            return term.IsOk && TermWords.Names(term.Value).Any(name => name.Contains('.') || brief.Figures.Any(f => f.Id == name));
+        }
 
         /// <inheritdoc/>
         internal override IReadOnlyList<string> RestsOn => [Value];

@@ -51,11 +51,13 @@ internal abstract partial record PartPlan
 
         public override string Say() => $"{Is.Curve.Say(this)}.{Attempts()}";
 
-        public override PartValue Value(DesignRecord design, Trials trials) =>
-            MeasuredScore.Value(this, trials, design);
+        public override PartValue Value(DesignFacts known, Trials trials) =>
+            MeasuredScore.Value(this, trials, known.Design);
 
         /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
         public override bool PointsByCurve => true;
+
+        public override IEnumerable<Measure> Measures => Expression.Measures;
 
         /// <summary>Measured in trials, which a sheet shows by themselves.</summary>
         public override PartAnswers Answers(DesignRecord design) => new([]);
@@ -73,7 +75,6 @@ internal abstract partial record PartPlan
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Measured? Make(Part.Measured part, Brief brief, Findings found)
         {
-            if (brief.Figures.FirstOrDefault(f => f.Id == part.Value.Trim()) is { } named) part = About(part, named);
             if (part.Combine == Combine.BestMean)
                 found.Unless(part.BestOf >= 1 && part.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
             if (part is { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last })
@@ -89,17 +90,6 @@ internal abstract partial record PartPlan
             part.Curve.Check(part.Better, value.Value.Measures.Any(m => m.Negative), found);
             return new(part, value.Value);
         }
-
-        /// <summary>The part with what the figure says that it is about.</summary>
-        private static Part.Measured About(Part.Measured part, NamedFigure figure) => part with
-        {
-            Value = figure.Value,
-            Work = figure.Work,
-            Combine = figure.Combine,
-            BestOf = figure.BestOf,
-            Better = figure.Better ?? part.Better,
-            FailureValue = figure.FailureValue,
-        };
 
         private string Attempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Is.Combine switch
         {

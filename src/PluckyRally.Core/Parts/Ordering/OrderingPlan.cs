@@ -11,7 +11,7 @@ internal abstract partial record PartPlan
             + (Is.PerPair != 0 ? $", {Numerals.Write(Is.PerPair)} for each pair the right way round" : "")
             + (Is.PerPlace != 0 ? $", {Numerals.Write(Is.PerPlace)} for each item in its place" : "") + ".";
 
-        public override PartValue Value(DesignRecord design, Trials trials) => OrderingScore.Value(Is, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => OrderingScore.Value(Is, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) =>
             new([]) { Sequence = PartEntries.Of<Entry.OrderGiven>(design, Is.Id) is [.., var given] ? given.Sequence : [] };

@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
             return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials) => PiecesScore.Value(this, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => PiecesScore.Value(this, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new([]) { Pieces = PiecesScore.Counted(Is, design)?.Pieces ?? [] };
 

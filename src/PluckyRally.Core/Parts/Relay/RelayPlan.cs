@@ -26,7 +26,7 @@ internal abstract partial record PartPlan
             return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials) => RelayScore.Value(Is, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => RelayScore.Value(Is, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
         [

@@ -18,7 +18,7 @@ internal abstract partial record PartPlan
             return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {Numerals.Write(c.Levels.Max(l => l.Points))}"))}, {voice}.";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials) => RubricScore.Value(Is, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => RubricScore.Value(Is, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
             [.. PartEntries.Of<Entry.LevelGiven>(design, Is.Id).Select(l => PartAnswers.Count(l.From.Length > 0 && l.From != design.Team.Team.Id ? $"{l.From}|{l.Criterion}" : l.Criterion, l.Level))]);

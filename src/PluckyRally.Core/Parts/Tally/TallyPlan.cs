@@ -9,7 +9,7 @@ internal abstract partial record PartPlan
 
         public override string Say() => string.Join(", ", Is.Counters.Select(c => $"{c.Name}: {Numerals.Write(TallyScore.Each(c, Wins))} each")) + ".";
 
-        public override PartValue Value(DesignRecord design, Trials trials) => TallyScore.Value(this, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => TallyScore.Value(this, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
             [.. PartEntries.Of<Entry.Tallied>(design, Is.Id).GroupBy(t => t.Counter).Select(g => PartAnswers.Count(g.Key, g.Sum(t => t.Count)))]);

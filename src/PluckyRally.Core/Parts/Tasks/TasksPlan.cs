@@ -15,7 +15,7 @@ internal abstract partial record PartPlan
             return $"{tasks}.{bonus}{time}";
         }
 
-        public override PartValue Value(DesignRecord design, Trials trials) => TasksScore.Value(Is, design);
+        public override PartValue Value(DesignFacts known, Trials trials) => TasksScore.Value(Is, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
         [

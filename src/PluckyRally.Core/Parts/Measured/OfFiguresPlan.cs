@@ -1,0 +1,52 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    /// <summary>A measured part over more than readings: over what is known of other parts and the team, or over figures with names.</summary>
+    /// <param name="Is">The part.</param>
+    /// <param name="Over">What it is about, known with the result.</param>
+    public sealed record OfFigures(Part.Measured Is, FigureExpression Over) : PartPlan
+    {
+        public override Part Part => Is;
+
+        public override Curve Curve => Is.Curve;
+
+        public override Better Better => Is.Better;
+
+        public override int Decimals => Over.Decimals;
+
+        public override Measure ShownValue => Over.Plain?.Shown ?? base.ShownValue;
+
+        public override string One => Over.Expression.Unit.Length > 0 ? Over.Expression.Unit : "one";
+
+        /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
+        public override bool PointsByCurve => true;
+
+        public override IEnumerable<Measure> Measures => Over.Measures;
+
+        public override IEnumerable<int> RestsOn => Over.Parts;
+
+        public override string Show(Worth value) => Over.Show(value);
+
+        public override string ShowStated(decimal value) => ReadingFormat.Amount(value, Rounding.Decimals(value), Over.Expression.Unit);
+
+        public override string Say() => $"{Is.Curve.Say(this)}, from {Over.Expression.InWords}.";
+
+        public override PartValue Value(DesignFacts known, Trials trials)
+        {
+            var value = Over.Of(known);
+            return value.HasValue
+                ? new(value) { Lines = [new($"{Over.Working(known)} = {Over.Show(value)}.")] }
+                : new(value);
+        }
+
+        public override PartAnswers Answers(DesignRecord design) => new([]);
+
+        public override Stretch? Values(Brief brief) => null;
+
+        /// <summary>What it rests on is moved by itself.</summary>
+        public override IEnumerable<TryHandle> Handles => [];
+
+        public override IEnumerable<Entry> Rehearse(PartRehearsal team) => [];
+    }
+}
