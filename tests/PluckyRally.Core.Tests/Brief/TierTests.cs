@@ -27,11 +27,29 @@ public sealed class TierTests
         problem.What.ShouldContain("Grades 1 and 2");
     }
 
+    [Theory]
+    [InlineData("/measures/hieght/unti", "The nearest place is /measures/height/unit.")]
+    [InlineData("/measures/height/uint", "The nearest place is /measures/height/unit.")]
+    [InlineData("/trials/atempts", "The nearest place is /trials/attempts.")]
+    [InlineData("/method/parts/part/curve/perunit", "The nearest place is /method/parts/part/curve/perUnit.")]
+    [InlineData("/measures/height/expected/low", "The nearest place is /measures/height/expected.")]
+    [InlineData("/tiers/young/name", "Name a place of the brief, items by their id, for example /measures/height/unit.")]
+    public void A_place_that_is_not_there_is_refused_with_the_nearest_one(string at, string remedy)
+    {
+        var problem = Editions.Resolve(Tiered((at, "1")), "young").Problems.ShouldHaveSingleItem();
+        problem.What.ShouldBe($"In Grades 1 and 2: there is no {at} in the brief.");
+        problem.Remedy.ShouldBe(remedy);
+    }
+
+    [Fact]
+    public void A_field_that_is_left_out_can_be_brought_in_and_then_differ() =>
+        Editions.Resolve(Tiered(("/measures/height/expected", """{"low":1,"high":9}"""), ("/measures/height/expected/low", "2")), "young").OrThrow().Brief.Measures[0].Expected!.Low.ShouldBe(2);
+
     [Fact]
     public void A_value_that_does_not_fit_is_named_with_its_tier()
     {
         var problem = Editions.Resolve(Tiered(("/measures/height/step", "\"fine\"")), "young").Problems.ShouldHaveSingleItem();
-        problem.At.ShouldBe("/tiers/young/measures/height/step");
+        problem.At.ShouldBe("/tiers/young/overrides/0/value");
         problem.What.ShouldStartWith("In Grades 1 and 2:");
     }
 

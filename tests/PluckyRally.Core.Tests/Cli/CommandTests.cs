@@ -120,7 +120,7 @@ public sealed class CommandTests : IDisposable
     {
         var brief = Sample.Simple() with { Tiers = [new Tier { Id = "old", Overrides = [new Override("/measures/height/unit", JsonElement.Parse("\"kg\""))] }] };
         CheckCommand.Run(Write(Json.Write(brief)), _output, _error).ShouldBe(2);
-        _error.ToString().ShouldContain("/tiers/old/measures/height/unit");
+        _error.ToString().ShouldContain("/tiers/old/overrides/0/value");
         CheckCommand.Run(Write(Json.Write(Sample.Simple())), _output, _error).ShouldBe(0);
     }
 

@@ -16,8 +16,10 @@ public static class Editions
         var problems = new List<Problem>();
         for (var i = 0; i < chosen.Overrides.Count; i++)
         {
-            if (!MayDiffer(chosen.Overrides[i].At) || !Places.Put(node, chosen.Overrides[i].At, chosen.Overrides[i].Value))
-                problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {chosen.Overrides[i].At} in the brief.", "Name a place of the brief, items by their id, for example /measures/height/unit."));
+            var at = chosen.Overrides[i].At;
+            if (MayDiffer(at) && KnownPlaces.Has(node, typeof(Brief), at) && Places.Put(node, at, chosen.Overrides[i].Value)) continue;
+            var nearest = KnownPlaces.Nearest(node, typeof(Brief), at);
+            problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {Findings.Short(at)} in the brief.", nearest.Length > 0 && MayDiffer(nearest) ? $"The nearest place is {nearest}." : "Name a place of the brief, items by their id, for example /measures/height/unit."));
         }
 
         if (problems.Count > 0) return Result<Edition>.Refused(problems);
@@ -33,7 +35,14 @@ public static class Editions
         var read = DocumentReader.Brief(node.ToJsonString());
         return read.IsOk
             ? Result<Edition>.Ok(new() { Brief = read.Value.Value, Tier = Name(chosen) })
-            : Result<Edition>.Refused([.. read.Problems.Select(p => p with { At = $"/tiers/{tier}{p.At}", What = $"In {Name(chosen)}: {p.What}" })]);
+            : Result<Edition>.Refused([.. read.Problems.Select(p => InTier(chosen, p))]);
+    }
+
+    /// <summary>A problem of a brief as a tier runs it, at its place in the brief itself: the override that brought it, or where it is for all.</summary>
+    public static Problem InTier(Tier tier, Problem problem)
+    {
+        var by = tier.Overrides.ToList().FindLastIndex(o => problem.At == o.At || problem.At.StartsWith($"{o.At}/", StringComparison.Ordinal));
+        return problem with { At = by < 0 ? problem.At : $"/tiers/{tier.Id}/overrides/{by}/value", What = $"In {Name(tier)}: {problem.What}" };
     }
 
     /// <summary>Tiers have no tiers, and are of the same format.</summary>
