@@ -9,7 +9,7 @@ public static class ReadingForms
         MeasureKind.YesNo => ["yes", "no"],
         MeasureKind.Level => measure.Levels,
         MeasureKind.Mass when measure.Weights.Count > 0 =>
-            [$"12 {measure.Weights[0].Name}", "34 g", $"12 {measure.Weights[^1].Name}+ for at least"],
+            [$"12 {measure.Weights[0].Name}", $"34 {measure.Unit}", .. measure.Weights.Any(w => w.Roll > 0) ? new[] { "2 rolls + 7" } : [], $"12 {measure.Weights[^1].Name}+ for at least"],
         MeasureKind.Duration => ["95", "1:35.4", "95.4 s", "50+ for at least"],
         MeasureKind.Length when measure.LaidOut is not null => ["12", $"12 {measure.Unit}", "12+ for at least"],
         MeasureKind.Length when measure.Unit is "in" or "ft" or "yd" => ["17 3/4", "17 3/4 in", "1' 5 3/4\"", "45 cm"],

@@ -51,15 +51,16 @@ public static partial class ReadingParser
 
         var value = measure.Weights.Count > 0 ? Counted(text, measure) : Plain(text, measure);
         if (value.Problem is { } why) return Refuse(measure, why.Replace("{typed}", $"“{typed.Trim()}”", StringComparison.Ordinal));
-        return Accept(value.Value, bound, measure, round);
+        return Accept(value, bound, measure, round);
     }
 
-    private static Result<ParsedReading> Accept(decimal value, Bound bound, Measure measure, bool round)
+    private static Result<ParsedReading> Accept(Parsed read, Bound bound, Measure measure, bool round)
     {
+        var value = read.Value;
         if (Math.Abs(value) > Largest) return Refuse(measure, "This is too large to be a reading.");
         if (round && measure.Kind == MeasureKind.Count && value != decimal.Truncate(value))
             return Refuse(measure, "A count is a whole number.");
-        value -= measure.Tare;
+        if (!read.Pieces) value -= measure.Tare;
         if (round && measure.Weights.Count == 0) value = Rounding.ToStep(value, measure.Step);
         if (value < 0 && !measure.Negative && measure.Kind != MeasureKind.Temperature)
             return measure.Tare > 0
@@ -86,38 +87,57 @@ public static partial class ReadingParser
         return Refuse(measure, $"“{text}” is not one of the levels.");
     }
 
-    private readonly record struct Parsed(decimal Value, string? Problem = null);
+    /// <summary>A number in the measure's unit.</summary>
+    /// <param name="Value">The number.</param>
+    /// <param name="Problem">Why there is none.</param>
+    /// <param name="Pieces">Whether it was counted in pieces and nothing of it weighed, so that there is no container in it.</param>
+    private readonly record struct Parsed(decimal Value, string? Problem = null, bool Pieces = false);
 
-    /// <summary>Pieces with or without their name, joined by plus signs; or a mass as a scale shows it.</summary>
+    /// <summary>
+    /// Pieces with their name, rolls of them, and masses as a scale shows them, joined by plus signs. A bare number is in the unit that
+    /// the field shows; beside rolls it is the loose pieces.
+    /// </summary>
     private static Parsed Counted(string text, Measure measure)
     {
+        var unit = measure.FixedUnit ?? Units.Find("g")!;
         decimal grams = 0;
+        var pieces = true;
+        var rolled = text.Split('+', StringSplitOptions.TrimEntries).Select(t => Rolled(WithUnit().Match(t).Groups["unit"].Value, measure)).FirstOrDefault(w => w is not null);
         foreach (var term in text.Split('+', StringSplitOptions.TrimEntries))
         {
             if (WithUnit().Match(term) is not { Success: true } match || Number(match) is not { } count)
                 return new(0, "{typed} is not a number of weights.");
             var name = match.Groups["unit"].Value;
-            if (measure.Weights.FirstOrDefault(w => SameThing(w.Name, name)) is { } named) name = named.Name;
-            else if (name.Length == 0 && measure.Weights.Count == 1) name = measure.Weights[0].Name;
-            else if (Units.Read(name) is { Kind: MeasureKind.Mass } unit)
+            var roll = Rolled(name, measure);
+            if (roll is null && name.Length > 0 && Rolls().IsMatch(name)) return new(0, "{typed} does not say of what the rolls are, or nothing here comes in rolls.");
+            var counted = roll ?? measure.Weights.FirstOrDefault(w => SameThing(w.Name, name)) ?? (name.Length == 0 ? rolled : null);
+            if (counted is not null)
             {
-                grams += unit.To(Units.Find("g")!, count);
-                continue;
+                if (count != decimal.Truncate(count)) return new(0, "Weights are counted in whole pieces.");
+                if (counted.GramsEach is not { } each) return new(0, $"The mass of one {counted.Name} is not known yet.");
+                grams += count * each * (roll is null ? 1 : roll.Roll);
+            }
+            else if ((name.Length == 0 ? unit : Units.Read(name)) is { Kind: MeasureKind.Mass } scale)
+            {
+                grams += scale.To(Units.Find("g")!, count);
+                pieces = false;
             }
             else
             {
-                return new(0, name.Length == 0
-                    ? "{typed} does not say which weights were counted."
-                    : $"“{name}” is none of the weights of this test.");
+                return new(0, $"“{name}” is none of the weights of this test.");
             }
-
-            if (count != decimal.Truncate(count)) return new(0, "Weights are counted in whole pieces.");
-            var weight = measure.Weights.First(w => w.Name == name);
-            if (weight.GramsEach is not { } each) return new(0, $"The mass of one {weight.Name} is not known yet.");
-            grams += count * each;
         }
 
-        return new(Units.Find("g")!.To(measure.FixedUnit ?? Units.Find("g")!, grams));
+        return new(Units.Find("g")!.To(unit, grams), Pieces: pieces);
+    }
+
+    /// <summary>The weight whose rolls are meant: "rolls" where only one comes in rolls, else "rolls of beads" or "bead rolls".</summary>
+    private static Weight? Rolled(string name, Measure measure)
+    {
+        if (Rolls().Match(name) is not { Success: true } match) return null;
+        var of = match.Groups["of"].Value.Trim();
+        var inRolls = measure.Weights.Where(w => w.Roll > 0).ToList();
+        return of.Length == 0 ? (inRolls.Count == 1 ? inRolls[0] : null) : inRolls.FirstOrDefault(w => SameThing(w.Name, of));
     }
 
     private static Parsed Plain(string text, Measure measure)
@@ -230,6 +250,9 @@ public static partial class ReadingParser
 
     [GeneratedRegex(@"^" + NumberForm + @"\s?(?<unit>[^\d\s+\-./][^\d+]{0,39}2?)?$", RegexOptions.ExplicitCapture)]
     private static partial Regex WithUnit();
+
+    [GeneratedRegex(@"^(?:rolls?(?:\s+of)?\s*(?<of>.*)|(?<of>.+?)\s+rolls?)$", RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase)]
+    private static partial Regex Rolls();
 
     [GeneratedRegex(@"^(?<feet>\d{1,6})\s?(?:'|ft|feet|foot)\s?" + NumberForm + "\\s?(?:\"|in|inch|inches)$", RegexOptions.ExplicitCapture | RegexOptions.IgnoreCase)]
     private static partial Regex FeetInches();

@@ -167,8 +167,39 @@ public sealed class ReadingParserTests
         Sample.Parse(typed, new Measure { Id = "cost", Name = "Cost", Kind = MeasureKind.Money, Unit = "$", Step = 0.01m }).Value.ShouldBe(value);
 
     [Fact]
-    public void Weights_that_are_not_named_are_refused_where_there_are_several() =>
-        ReadingParser.Parse("12", Coins).Problems[0].What.ShouldContain("which weights");
+    public void A_bare_number_is_in_the_unit_that_the_field_shows_and_weights_are_weights_only_when_they_say_so()
+    {
+        Sample.Parse("12", Coins).Value.ShouldBe(12);
+        Sample.Parse("12", Coins with { Weights = [Coins.Weights[0]] }).Value.ShouldBe(12);
+        Sample.Parse("0.012", Coins with { Unit = "kg" }).Value.ShouldBe(0.012m);
+        Sample.Parse("12 cents", Coins).Value.ShouldBe(30);
+    }
+
+    [Fact]
+    public void The_mass_of_a_container_is_taken_off_what_was_weighed_and_never_off_counted_pieces()
+    {
+        var cup = Coins with { Tare = 4 };
+        Sample.Parse("12 cents", cup).Value.ShouldBe(30);
+        Sample.Parse("34 g", cup).Value.ShouldBe(30);
+        Sample.Parse("34", cup).Value.ShouldBe(30);
+        Sample.Parse("2 cents + 29 g", cup).Value.ShouldBe(30);
+    }
+
+    [Theory]
+    [InlineData("2 rolls + 7", 267.5)]
+    [InlineData("2 rolls + 7 cents", 267.5)]
+    [InlineData("1 roll + 1 nickel", 130)]
+    [InlineData("2 cent rolls", 250)]
+    [InlineData("2 rolls of cents + 10 g", 260)]
+    public void Rolls_and_loose_pieces_together_make_a_count(string typed, double grams) =>
+        Sample.Parse(typed, Coins with { Weights = [Coins.Weights[0] with { Roll = 50 }, Coins.Weights[1]] }).Value.ShouldBe((decimal)grams);
+
+    [Theory]
+    [InlineData("2 rolls of dimes", "does not say of what the rolls are")]
+    [InlineData("1.5 rolls", "whole pieces")]
+    [InlineData("3 shells", "“shells” is none of the weights of this test.")]
+    public void Rolls_that_are_not_there_are_refused(string typed, string what) =>
+        ReadingParser.Parse(typed, Coins with { Weights = [Coins.Weights[0] with { Roll = 50 }, Coins.Weights[1]] }).Problems[0].What.ShouldContain(what);
 
     [Fact]
     public void A_calibrated_weight_has_the_mass_of_the_heap_divided_by_its_count()
