@@ -3,9 +3,9 @@ namespace PluckyRally.Core;
 /// <summary>Reads the entries of one part from a team's record.</summary>
 internal static class PartEntries
 {
-    /// <summary>A team's entries of one sort for a part, in order.</summary>
+    /// <summary>The entries of one sort for a part, in order: those of the design, and those of all of the team's designs.</summary>
     public static IReadOnlyList<T> Of<T>(DesignRecord design, string part)
-        where T : Entry, IPartEntry => [.. design.Team.Entries.OfType<T>().Where(e => e.Part == part)];
+        where T : Entry.OfPart => [.. design.Team.OfParts[part].OfType<T>().Where(e => e.Design.Length == 0 || e.Design == design.Name)];
 
     /// <summary>The part that an entry names, or a problem.</summary>
     public static T? Find<T>(Playbook playbook, string part, Findings found)
@@ -21,7 +21,7 @@ internal static class PartEntries
     /// <param name="playbook">The edition.</param>
     /// <param name="entry">The entry.</param>
     /// <param name="what">What it records; its part is null where the edition has none of this name.</param>
-    public static string Say<T>(Playbook playbook, IPartEntry entry, Func<T?, string> what)
+    public static string Say<T>(Playbook playbook, Entry.OfPart entry, Func<T?, string> what)
         where T : Part
     {
         var part = playbook.Parts.Select(p => p.Part).OfType<T>().FirstOrDefault(p => p.Id == entry.Part);
@@ -42,11 +42,4 @@ internal static class PartEntries
 
     /// <summary>A time in seconds as it is shown.</summary>
     public static string Show(decimal seconds, decimal step) => ReadingFormat.Value(seconds, Clock("", step));
-}
-
-/// <summary>An entry that belongs to one part of the method.</summary>
-internal interface IPartEntry
-{
-    /// <summary>The part's id.</summary>
-    string Part { get; }
 }

@@ -49,6 +49,9 @@ public abstract partial record Entry
     /// </summary>
     internal abstract Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found);
 
+    /// <summary>The design that was there when it was written: tried for score, or named; null where it is about none, or about all of them.</summary>
+    internal virtual string? ShowsDesign => null;
+
     /// <summary>The readings that it brings, each with its place in it.</summary>
     internal virtual IEnumerable<(string At, Reading Reading)> ReadingsAt => [];
 

@@ -16,6 +16,8 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
+        internal override string? ShowsDesign => Design.Length > 0 ? Design : null;
+
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) =>
             this with { Reading = ReadingEntries.Understand(playbook, Reading, Taken.Once, "/reading", found) };
 

@@ -33,6 +33,7 @@ public static class Recorder
         found.Unless(entry.Round is >= 1 and <= Most.Rounds, "/round", "There is no such round.", $"Use 1 to {Most.Rounds}.");
         found.Length(entry.By, Most.Name, "/by", "The judge's name");
         found.Unless(teams.Any(t => t.Id == entry.Team) || (entry.MayBeOfClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        if (entry is Entry.OfPart or Entry.MeasureRead) found.Length(entry.ShowsDesign ?? "", Most.Name, "/design", "The design's name");
         return entry.Understand(playbook, teams, found);
     }
 }

@@ -10,20 +10,18 @@ public sealed class TeamRecord
         Round = round;
         Checks = [.. entries.OfType<Entry.RuleChecked>()];
         Once = [.. entries.OfType<Entry.MeasureRead>()];
-        var trials = entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToList();
-        Designs = trials.Count == 0
-            ? [new("", this, [])]
-            : [.. trials.GroupBy(t => t.Design).Select(group => new DesignRecord(group.Key, this, [.. group]))];
+        OfParts = entries.OfType<Entry.OfPart>().ToLookup(e => e.Part);
+        var trials = entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToLookup(t => t.Design);
+        _tried = [.. entries.Select(e => e.ShowsDesign).OfType<string>()];
+        Designs = _tried.Count == 0 ? [new("", this, [])] : [.. _tried.Distinct().Select(design => new DesignRecord(design, this, [.. trials[design]]))];
         NamedDesign = entries.OfType<Entry.DesignNoted>().LastOrDefault(d => d.Named)?.Design;
-        LastDesign = trials.Count == 0 ? "" : trials[^1].Design;
+        LastDesign = _tried.Count == 0 ? "" : _tried[^1];
     }
 
-    /// <summary>How many trials for score had been recorded when a design was tried last.</summary>
-    internal int LastTrialOf(string design)
-    {
-        var trials = Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToList();
-        return trials.FindLastIndex(t => t.Design == design) + 1;
-    }
+    private readonly List<string> _tried;
+
+    /// <summary>How much had been recorded of designs when one was tried last.</summary>
+    internal int LastTrialOf(string design) => _tried.LastIndexOf(design) + 1;
 
     /// <summary>The team.</summary>
     public Team Team { get; }
@@ -46,6 +44,9 @@ public sealed class TeamRecord
     internal IReadOnlyList<Entry.RuleChecked> Checks { get; }
 
     internal IReadOnlyList<Entry.MeasureRead> Once { get; }
+
+    /// <summary>The entries of parts, by the part's id.</summary>
+    internal ILookup<string, Entry.OfPart> OfParts { get; }
 
     /// <summary>The records of all teams in a round, in the order of the teams.</summary>
     public static IReadOnlyList<TeamRecord> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)

@@ -66,6 +66,8 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
+        internal override string? ShowsDesign => Purpose == Purpose.Score ? Design : null;
+
         internal override bool MayBeOfClass => Purpose != Purpose.Score;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)

@@ -20,6 +20,27 @@ public sealed class BinsTests
     };
 
     [Fact]
+    public void An_answer_can_belong_to_one_design_and_the_best_design_stands()
+    {
+        var rally = new OnePart(new Brief { Title = "A brief", Trials = new() { Designs = DesignChoice.Best }, Method = new() { Parts = [Strandline] } }, "A");
+        rally.Add(Answer(rally, "A", right: 16, wrong: 3) with { Design = "tray" });
+        rally.Add(Answer(rally, "A", right: 18, wrong: 2) with { Design = "net" });
+        rally.Row().Parts[0].Points.ShouldBe(34);
+        rally.Result.Assessment.Design.Name.ShouldBe("net");
+        rally.Refused(Answer(rally, "A", right: 1, wrong: 0) with { Design = new('x', 200) }).ShouldBe(["/design"]);
+    }
+
+    [Fact]
+    public void An_answer_without_a_design_belongs_to_all_of_them()
+    {
+        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height"), Strandline]) with { Trials = new() { Designs = DesignChoice.Best } };
+        var rally = new Happening(brief, "A");
+        foreach (var (design, height) in new[] { ("low", "10"), ("high", "20") }) rally.Trial("A", TrialOutcome.Counted, [height], design: design);
+        rally.Keep(new Entry.ItemsSorted { Id = rally.NextId(), Team = "a", Part = "bins", Placed = new Dictionary<string, string> { ["f0"] = "shell" } });
+        rally.Standing("A").Total.ShouldBe(22);
+    }
+
+    [Fact]
     public void Right_wrong_and_left_out_are_added_up()
     {
         // 16 right at 2, 3 wrong at −1, 1 left at 0: 29. Guessing gets 5 right, −5 points.

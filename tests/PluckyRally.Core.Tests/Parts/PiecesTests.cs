@@ -69,6 +69,29 @@ public sealed class PiecesTests
             .ShouldBe(["/pieces/0/first", "/pieces/0/count", "/pieces/0/length"]);
     }
 
+    [Theory]
+    [InlineData("3", 3)]
+    [InlineData("30 mm", 3)]
+    [InlineData("1 in", 2.5)]
+    [InlineData("3.2", 3)]
+    public void A_size_is_typed_as_it_is_read_and_kept_at_the_step(string typed, double length)
+    {
+        var rally = new OnePart(Mosaic with { Each = "length", Step = 0.5m });
+        rally.Add(new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "small", Second = "red", LengthTyped = typed }] });
+        rally.Points().ShouldBe((decimal)length);
+    }
+
+    [Theory]
+    [InlineData("", "There is no reading.")]
+    [InlineData("3 g", "g is a unit of mass, and The length is a length.")]
+    [InlineData("3+", "A piece has one size.")]
+    public void A_size_that_is_none_is_refused_where_it_was_typed(string typed, string what)
+    {
+        var rally = new OnePart(Mosaic with { Each = "length" });
+        var problem = Recorder.Accept(rally.Playbook, rally.Teams, new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "small", Second = "red", LengthTyped = typed }] }, []).Problems.ShouldHaveSingleItem();
+        (problem.At, problem.What).ShouldBe(("/pieces/0/lengthTyped", what));
+    }
+
     private static bool Met(RuleCheck check, params (string, string, int, decimal, decimal)[] pieces)
     {
         var rule = new Rule { Id = "rule", Sort = RuleSort.Criterion, Text = "The tiles fit", Check = check, IfMissed = new Consequence.DoesNotPlace() };

@@ -6,18 +6,13 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>A team's whole answer; the last one stands.</summary>
-    public sealed record ItemsSorted : Entry, IPartEntry
+    public sealed record ItemsSorted : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>For each item that was sorted, by its id, the bin it was put in; items left out are not here.</summary>
         public required IReadOnlyDictionary<string, string> Placed { get; init; }
 
         /// <summary>The time it took, where time counts.</summary>
         public Reading? Time { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {

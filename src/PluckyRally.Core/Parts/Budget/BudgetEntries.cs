@@ -7,18 +7,13 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>Something was bought.</summary>
-    public sealed record Purchased : Entry, IPartEntry
+    public sealed record Purchased : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The price's id.</summary>
         public required string Item { get; init; }
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
 
@@ -26,18 +21,13 @@ public abstract partial record Entry
     }
 
     /// <summary>Something that was bought was given back.</summary>
-    public sealed record Returned : Entry, IPartEntry
+    public sealed record Returned : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The price's id.</summary>
         public required string Item { get; init; }
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
 
@@ -66,7 +56,7 @@ internal static class BudgetEntries
 
     /// <summary>What was bought or given back, with its number.</summary>
     public static string Say<T>(Playbook playbook, T entry, string verb, string item, int count)
-        where T : Entry, IPartEntry => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {count} {part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item}");
+        where T : Entry.OfPart => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {count} {part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item}");
 
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, Findings found)

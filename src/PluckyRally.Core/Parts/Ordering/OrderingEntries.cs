@@ -6,15 +6,10 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>A team's order; the last one stands.</summary>
-    public sealed record OrderGiven : Entry, IPartEntry
+    public sealed record OrderGiven : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The items' ids in the team's order, an empty text for a place that was left empty; items left out are not here.</summary>
         public required IReadOnlyList<string> Sequence { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {

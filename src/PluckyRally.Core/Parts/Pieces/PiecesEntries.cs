@@ -6,39 +6,50 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>All pieces of a team; the last count stands.</summary>
-    public sealed record PiecesCounted : Entry, IPartEntry
+    public sealed record PiecesCounted : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The pieces, alike ones together.</summary>
         public required IReadOnlyList<PieceGroup> Pieces { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             if (PartEntries.Find<Part.Pieces>(playbook, Part, found) is not { } part) return this;
             var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
             found.Count(Pieces, Most.Items, "/pieces", "sorts of pieces");
-            for (var i = 0; i < Math.Min(Pieces.Count, Most.Items); i++)
+            var pieces = Pieces.Take(Most.Items).Select((group, i) => Measured(group, part, $"/pieces/{i}", found)).ToList();
+            for (var i = 0; i < pieces.Count; i++)
             {
-                var group = Pieces[i];
+                var group = pieces[i];
                 Label(part.First, group.First, $"/pieces/{i}/first");
                 Label(part.Second, group.Second, $"/pieces/{i}/second");
                 found.Unless(group.Count is >= 0 and <= 100_000, $"/pieces/{i}/count", "The number of pieces is out of range.", "Use 0 or more.");
                 found.Unless(group.Length is null or (> 0 and <= 1_000_000), $"/pieces/{i}/length", "A length must be above zero.", "Measure it again.");
                 found.Unless(group.Width is null or (> 0 and <= 1_000_000), $"/pieces/{i}/width", "A width must be above zero.", "Measure it again.");
-                if (plan.Each.Measures.Any(m => m.Id == "length")) found.Unless(group.Length is not null, $"/pieces/{i}/length", "The points need the length.", "Measure one of them.");
-                if (plan.Each.Measures.Any(m => m.Id == "width")) found.Unless(group.Width is not null, $"/pieces/{i}/width", "The points need the width.", "Measure one of them.");
+                if (plan.Each.Measures.Any(m => m.Id == "length")) found.Unless(group is not { Length: null, LengthTyped: null }, $"/pieces/{i}/length", "The points need the length.", "Measure one of them.");
+                if (plan.Each.Measures.Any(m => m.Id == "width")) found.Unless(group is not { Width: null, WidthTyped: null }, $"/pieces/{i}/width", "The points need the width.", "Measure one of them.");
             }
 
-            return this;
+            return this with { Pieces = pieces };
 
             void Label(PieceLabel label, string value, string at)
             {
                 if (label.Values.Count == 0) found.Unless(value.Length == 0, at, "Pieces are not told apart by this here.", "Leave it out.");
                 else found.Unless(label.Values.Any(v => v.Name == value), at, $"“{Findings.Short(value)}” is no {label.Name} of this brief.", $"Use one of these: {string.Join(", ", label.Values.Select(v => v.Name))}.");
+            }
+        }
+
+        /// <summary>The group with its sizes as they were typed, understood in the part's unit and at its step.</summary>
+        private static PieceGroup Measured(PieceGroup group, Part.Pieces part, string at, Findings found)
+        {
+            return group with { Length = Size("length", group.LengthTyped, group.Length), Width = Size("width", group.WidthTyped, group.Width) };
+
+            decimal? Size(string dimension, string? typed, decimal? value)
+            {
+                if (typed is null) return value;
+                var read = ReadingParser.Parse(typed, new Measure { Id = dimension, Name = $"The {dimension}", Kind = MeasureKind.Length, Unit = part.Unit, Step = part.Step });
+                if (read.IsOk) found.Unless(read.Value.Bound == Bound.Exact, $"{at}/{dimension}Typed", "A piece has one size.", "Leave out the sign at its end.");
+                else found.AddAll($"{at}/{dimension}Typed", read.Problems);
+                return read.IsOk ? read.Value.Value : null;
             }
         }
 
@@ -59,11 +70,17 @@ public sealed record PieceGroup
     /// <summary>How many, from 0.</summary>
     public int Count { get; init; } = 1;
 
-    /// <summary>The length of one, in the part's unit.</summary>
+    /// <summary>The length of one, in the part's unit; worked out where it was typed.</summary>
     public decimal? Length { get; init; }
 
-    /// <summary>The width of one, in the part's unit.</summary>
+    /// <summary>The width of one, in the part's unit; worked out where it was typed.</summary>
     public decimal? Width { get; init; }
+
+    /// <summary>The length as a judge typed it, with or without its unit: <c>3 1/2 in</c>.</summary>
+    public string? LengthTyped { get; init; }
+
+    /// <summary>The width as a judge typed it, with or without its unit.</summary>
+    public string? WidthTyped { get; init; }
 
     /// <summary>The value of a label.</summary>
     internal string Label(PieceSide side) => side == PieceSide.First ? First : Second;

@@ -9,11 +9,8 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>A leg was finished; the last time of a leg stands.</summary>
-    public sealed record LegTimed : Entry, IPartEntry
+    public sealed record LegTimed : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>Which leg, from 1.</summary>
         public required int Leg { get; init; }
 
@@ -25,8 +22,6 @@ public abstract partial record Entry
 
         /// <summary>The heat, for the record; teams of all heats are compared by time.</summary>
         public int? Heat { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
@@ -41,11 +36,8 @@ public abstract partial record Entry
     }
 
     /// <summary>Something went wrong, so many times.</summary>
-    public sealed record RelayFaulted : Entry, IPartEntry
+    public sealed record RelayFaulted : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The fault's id.</summary>
         public required string Fault { get; init; }
 
@@ -54,8 +46,6 @@ public abstract partial record Entry
 
         /// <summary>In which leg, from 1; absent where that was not noticed.</summary>
         public int? Leg { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
@@ -71,15 +61,10 @@ public abstract partial record Entry
     }
 
     /// <summary>Items were brought over; the last count stands.</summary>
-    public sealed record ItemsCarried : Entry, IPartEntry
+    public sealed record ItemsCarried : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>How many in all.</summary>
         public required int Count { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
@@ -93,15 +78,10 @@ public abstract partial record Entry
     }
 
     /// <summary>The team has stopped and will not finish.</summary>
-    public sealed record RelayStopped : Entry, IPartEntry
+    public sealed record RelayStopped : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>Why.</summary>
         public string Reason { get; init; } = "";
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {

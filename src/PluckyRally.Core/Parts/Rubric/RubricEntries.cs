@@ -6,11 +6,8 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>A team was given a level; the last word of each voice stands.</summary>
-    public sealed record LevelGiven : Entry, IPartEntry
+    public sealed record LevelGiven : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The criterion's id.</summary>
         public required string Criterion { get; init; }
 
@@ -19,8 +16,6 @@ public abstract partial record Entry
 
         /// <summary>The id of the team whose word it is; empty for the teacher's.</summary>
         public string From { get; init; } = "";
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {

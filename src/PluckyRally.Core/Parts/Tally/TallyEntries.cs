@@ -6,18 +6,13 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>Something was counted.</summary>
-    public sealed record Tallied : Entry, IPartEntry
+    public sealed record Tallied : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The counter's id.</summary>
         public required string Counter { get; init; }
 
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {

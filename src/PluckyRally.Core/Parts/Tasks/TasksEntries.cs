@@ -7,11 +7,8 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>A task was done, or so many steps of it; the last word stands.</summary>
-    public sealed record TaskTicked : Entry, IPartEntry
+    public sealed record TaskTicked : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>The task's id.</summary>
         public required string Task { get; init; }
 
@@ -20,8 +17,6 @@ public abstract partial record Entry
 
         /// <summary>A judge's ruling on whether the team is among the first; the order of receipt decides where absent.</summary>
         public bool? AmongFirst { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
@@ -39,15 +34,10 @@ public abstract partial record Entry
     }
 
     /// <summary>The team's time for the tasks.</summary>
-    public sealed record TasksTimed : Entry, IPartEntry
+    public sealed record TasksTimed : OfPart
     {
-        /// <summary>The part's id.</summary>
-        public required string Part { get; init; }
-
         /// <summary>What was read, in seconds.</summary>
         public required Reading Time { get; init; }
-
-        internal override bool IsTeachers => false;
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
