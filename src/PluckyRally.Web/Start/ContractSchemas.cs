@@ -21,8 +21,13 @@ internal sealed class ContractSchemas : IOpenApiSchemaTransformer
         }
 
         // A case of a union always says which one it is.
-        if (context.JsonTypeInfo.Type.BaseType is { } union && union.GetCustomAttribute<JsonPolymorphicAttribute>()?.TypeDiscriminatorPropertyName is { } discriminator)
+        if (Above(context.JsonTypeInfo.Type).Select(t => t.GetCustomAttribute<JsonPolymorphicAttribute>(inherit: false)?.TypeDiscriminatorPropertyName).FirstOrDefault(name => name is not null) is { } discriminator)
             (schema.Required ??= new HashSet<string>()).Add(discriminator);
         return Task.CompletedTask;
+    }
+
+    private static IEnumerable<Type> Above(Type type)
+    {
+        for (var above = type.BaseType; above is not null; above = above.BaseType) yield return above;
     }
 }

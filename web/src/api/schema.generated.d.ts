@@ -2081,7 +2081,7 @@ export interface components {
             differences: components["schemas"]["Difference"][];
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTrialRecorded"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -2321,13 +2321,15 @@ export interface components {
         EntryItemsCarried: {
             /** @enum {string} */
             kind: "itemsCarried";
-            /** @description The part's id. */
-            part: string;
             /**
              * Format: int32
              * @description How many in all.
              */
             count: number;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2357,13 +2359,15 @@ export interface components {
         EntryItemsSorted: {
             /** @enum {string} */
             kind: "itemsSorted";
-            /** @description The part's id. */
-            part: string;
             /** @description For each item that was sorted, by its id, the bin it was put in; items left out are not here. */
             placed: {
                 [key: string]: string;
             };
             time?: null | components["schemas"]["Reading"];
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2428,8 +2432,6 @@ export interface components {
         EntryLegTimed: {
             /** @enum {string} */
             kind: "legTimed";
-            /** @description The part's id. */
-            part: string;
             /**
              * Format: int32
              * @description Which leg, from 1.
@@ -2444,6 +2446,10 @@ export interface components {
              * @description The heat, for the record; teams of all heats are compared by time.
              */
             heat?: null | number;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2473,8 +2479,6 @@ export interface components {
         EntryLevelGiven: {
             /** @enum {string} */
             kind: "levelGiven";
-            /** @description The part's id. */
-            part: string;
             /** @description The criterion's id. */
             criterion: string;
             /**
@@ -2484,6 +2488,10 @@ export interface components {
             level: number;
             /** @description The id of the team whose word it is; empty for the teacher's. */
             from: string;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2611,10 +2619,12 @@ export interface components {
         EntryOrderGiven: {
             /** @enum {string} */
             kind: "orderGiven";
-            /** @description The part's id. */
-            part: string;
             /** @description The items' ids in the team's order, an empty text for a place that was left empty; items left out are not here. */
             sequence: string[];
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2675,10 +2685,12 @@ export interface components {
         EntryPiecesCounted: {
             /** @enum {string} */
             kind: "piecesCounted";
-            /** @description The part's id. */
-            part: string;
             /** @description The pieces, alike ones together. */
             pieces: components["schemas"]["PieceGroup"][];
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2773,14 +2785,16 @@ export interface components {
         EntryPurchased: {
             /** @enum {string} */
             kind: "purchased";
-            /** @description The part's id. */
-            part: string;
             item: string;
             /**
              * Format: int32
              * @description How many, from 1.
              */
             count: number;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2810,8 +2824,6 @@ export interface components {
         EntryRelayFaulted: {
             /** @enum {string} */
             kind: "relayFaulted";
-            /** @description The part's id. */
-            part: string;
             /** @description The fault's id. */
             fault: string;
             /**
@@ -2824,6 +2836,10 @@ export interface components {
              * @description In which leg, from 1; absent where that was not noticed.
              */
             leg?: null | number;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2853,10 +2869,12 @@ export interface components {
         EntryRelayStopped: {
             /** @enum {string} */
             kind: "relayStopped";
-            /** @description The part's id. */
-            part: string;
             /** @description Why. */
             reason: string;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2886,14 +2904,16 @@ export interface components {
         EntryReturned: {
             /** @enum {string} */
             kind: "returned";
-            /** @description The part's id. */
-            part: string;
             item: string;
             /**
              * Format: int32
              * @description How many, from 1.
              */
             count: number;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -3064,8 +3084,6 @@ export interface components {
         EntryTallied: {
             /** @enum {string} */
             kind: "tallied";
-            /** @description The part's id. */
-            part: string;
             /** @description The counter's id. */
             counter: string;
             /**
@@ -3073,6 +3091,10 @@ export interface components {
              * @description How many, from 1.
              */
             count: number;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -3102,8 +3124,6 @@ export interface components {
         EntryTaskTicked: {
             /** @enum {string} */
             kind: "taskTicked";
-            /** @description The part's id. */
-            part: string;
             /** @description The task's id. */
             task: string;
             /**
@@ -3113,6 +3133,10 @@ export interface components {
             steps?: null | number;
             /** @description A judge's ruling on whether the team is among the first; the order of receipt decides where absent. */
             amongFirst?: null | boolean;
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -3142,10 +3166,12 @@ export interface components {
         EntryTasksTimed: {
             /** @enum {string} */
             kind: "tasksTimed";
-            /** @description The part's id. */
-            part: string;
             /** @description What was read, in seconds. */
             time: components["schemas"]["Reading"];
+            /** @description The part's id. */
+            part: string;
+            /** @description The design; empty for all of the team's designs. */
+            design: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -4614,14 +4640,18 @@ export interface components {
             count: number;
             /**
              * Format: double
-             * @description The length of one, in the part's unit.
+             * @description The length of one, in the part's unit; worked out where it was typed.
              */
             length?: null | number;
             /**
              * Format: double
-             * @description The width of one, in the part's unit.
+             * @description The width of one, in the part's unit; worked out where it was typed.
              */
             width?: null | number;
+            /** @description The length as a judge typed it, with or without its unit: `3 1/2 in`. */
+            lengthTyped?: null | string;
+            /** @description The width as a judge typed it, with or without its unit. */
+            widthTyped?: null | string;
         };
         /** @description A label of pieces and the values it can have. */
         PieceLabel: {
@@ -4984,8 +5014,8 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
-        /** @description How a rule is checked. */
-        RuleCheck: components["schemas"]["RuleCheckInspection"] | components["schemas"]["RuleCheckLimit"] | components["schemas"]["RuleCheckFits"] | components["schemas"]["RuleCheckSpending"] | components["schemas"]["RuleCheckShare"] | components["schemas"]["RuleCheckLadder"] | components["schemas"]["RuleCheckRatio"] | components["schemas"]["RuleCheckAllDifferent"];
+        /** @description How a rule is checked. Each case stands in a file of its own, with all that it does. */
+        RuleCheck: components["schemas"]["RuleCheckAllDifferent"] | components["schemas"]["RuleCheckFits"] | components["schemas"]["RuleCheckInspection"] | components["schemas"]["RuleCheckLadder"] | components["schemas"]["RuleCheckLimit"] | components["schemas"]["RuleCheckRatio"] | components["schemas"]["RuleCheckShare"] | components["schemas"]["RuleCheckSpending"];
         /** @description No two groups may have pieces of the same proportion. */
         RuleCheckAllDifferent: {
             /** @enum {string} */
@@ -5039,7 +5069,7 @@ export interface components {
         RuleCheckLimit: {
             /** @enum {string} */
             kind: "limit";
-            /** @description An expression over the brief's measures, usually one measure's id. */
+            /** @description An expression over figures, usually one measure's id. */
             value: string;
             /** @description How it is compared. */
             comparison: components["schemas"]["Comparison"];

@@ -80,9 +80,8 @@ export const kitCounted = (team: string, way: 'out' | 'back', amounts: KitAmount
 
 type Own = 'id' | 'at' | 'by' | 'team' | 'round'
 type Written<E> = E extends Entry ? Omit<E, Own> : never
+type WithoutDesign<E> = E extends { design: string } ? Omit<E, 'design'> & { design?: string } : E
 
-/** Any other entry: what it says, with what every entry begins with. */
-export const written = (team: string, round: number, says: Written<Entry>): Entry => ({
-  ...begin(team, round),
-  ...says,
-})
+/** Any other entry: what it says, with what every entry begins with. What names no design is about all of a team's. */
+export const written = (team: string, round: number, says: WithoutDesign<Written<Entry>>): Entry =>
+  ({ ...begin(team, round), ...('part' in says ? { design: '' } : {}), ...says }) as Entry
