@@ -232,7 +232,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.ClickTab("Method");
         desk.Choose("Alone or with another", "for each");
         desk.See("height / sheets");
-        desk.See("1 point for each cm per sheets.");
+        desk.See("1 point for each cm per sheet.");
         desk.Choose("Alone or with another", "as a calculation");
         desk.Type("Calculation", "height - 2 * sheets");
         desk.See("sheets cannot be");

@@ -35,9 +35,7 @@ internal abstract partial record RulePlan
             var shared = pieces
                 .GroupBy(p => Proportion(p, Is.Decimals)!.Value)
                 .FirstOrDefault(g => g.Select(p => p.Label(Is.Label)).Distinct().Count() > 1);
-            return shared is null
-                ? new(true, "all different", "all different")
-                : new(false, $"{string.Join(" and ", shared.Select(p => p.Label(Is.Label)).Distinct())} are both {ReadingFormat.Fixed(shared.Key, Is.Decimals)}", "all different");
+            return new(shared is null, new RuleFound.OfProportions(Is, shared?.Key, shared is null ? [] : [.. shared.Select(p => p.Label(Is.Label)).Distinct()]));
         }
     }
 }

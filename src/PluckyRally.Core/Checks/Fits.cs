@@ -72,8 +72,7 @@ internal abstract partial record RulePlan
                 over == 0 ? RuleState.Met : RuleState.Missed,
                 attempt?.Number,
                 pairs.Any(p => !p.Measure.IsExact && Math.Abs(p.Value.Number - p.Room) <= p.Measure.Step / 2),
-                string.Join(" × ", pairs.Select(p => ReadingFormat.Value(p.Value.Number, p.Measure))),
-                string.Join(" × ", pairs.Select(p => ReadingFormat.Value(p.Room, p.Measure))),
+                new RuleFound.OfFit(pairs),
                 over);
         }
 

@@ -40,15 +40,14 @@ internal abstract partial record RulePlan
                 .Where(s => s.Sizes.Count > 0)
                 .ToList();
             if (steps.Any(s => s.Sizes.Any(v => v is null))) return null;
-            var limit = Is.Times == 1 ? "each larger than the one before" : $"each at least {Numerals.Write(Is.Times)} times the one before";
             for (var i = 1; i < steps.Count; i++)
             {
                 var (least, most) = (steps[i].Sizes.Min()!.Value, steps[i - 1].Sizes.Max()!.Value);
                 if (Is.Times == 1 ? least > most : least >= most * Is.Times) continue;
-                return new(false, $"the smallest {steps[i].Name} is {Numerals.Write(least)}, the largest {steps[i - 1].Name} {Numerals.Write(most)}", limit);
+                return new(false, new RuleFound.OfLadder(Is, steps.Count, new(steps[i].Name, least, steps[i - 1].Name, most)));
             }
 
-            return new(true, $"{steps.Count} sizes in order", limit);
+            return new(true, new RuleFound.OfLadder(Is, steps.Count));
         }
     }
 }

@@ -39,8 +39,8 @@ internal abstract partial record RulePlan
             if (attempt is { Outcome: not TrialOutcome.Counted }) return new(Rule, RuleState.NotChecked, attempt.Number);
             var value = attempt is null ? Value.Of(facts) : Value.InAttempt(facts.Design, attempt);
             if (LimitsFor(facts.Design.Team.Team, before) is not { } limits) return new(Rule, RuleState.ToCheck, attempt?.Number);
-            var shown = Shown(limits);
-            if (value.Absent is { } why) return new(Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Limit: shown);
+            var found = new RuleFound.OfLimit(this, value, limits);
+            if (value.Absent is { } why) return new(Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Found: found);
 
             var excess = Excess(Is.Comparison, value.Number, limits.Low, limits.High);
             return new(
@@ -48,13 +48,13 @@ internal abstract partial record RulePlan
                 excess is null ? RuleState.Met : RuleState.Missed,
                 attempt?.Number,
                 TooNear(Value.Expression, Is.Comparison, value, limits),
-                Value.Show(value),
-                shown,
+                found,
                 excess ?? 0,
                 excess is null ? Bound.Exact : BoundOfExcess(Is.Comparison, value, limits));
         }
 
-        private readonly record struct Limits(decimal Low, decimal High);
+        /// <summary>The limits for one team, in the unit of the value; the second one for between.</summary>
+        public readonly record struct Limits(decimal Low, decimal High);
 
         /// <summary>The limits for a team; null where what they come from is not known.</summary>
         private Limits? LimitsFor(Team team, DesignFacts? before)
@@ -101,34 +101,6 @@ internal abstract partial record RulePlan
             var beyond = new[] { limits.Low, limits.High, limits.Low + 1, limits.High + 1, limits.Low - 1, limits.High - 1, (limits.Low + limits.High) / 2 }
                 .Where(v => value.Bound == Bound.Unclear || (value.Bound == Bound.AtLeast ? v >= value.Number : v <= value.Number));
             return beyond.Any(v => Excess(comparison, v, limits.Low, limits.High) is null != met);
-        }
-
-        private string Shown(Limits limits)
-        {
-            var decimals = Rounding.Decimals(Value.Plain?.Shown.Step ?? 0.1m) + (IsDerived ? 1 : 0);
-            return Is.Comparison switch
-            {
-                Comparison.AtLeast => $"at least {Strict(limits.Low)}",
-                Comparison.MoreThan => $"more than {Strict(limits.Low)}",
-                Comparison.AtMost => $"at most {Strict(limits.Low)}",
-                Comparison.LessThan => $"less than {Strict(limits.Low)}",
-                Comparison.Between => $"{Strict(limits.Low)} to {Strict(limits.High)}",
-                Comparison.Exactly => $"exactly {Strict(limits.Low)}",
-            };
-
-            // A derived limit is compared exactly and printed rounded to its strict side.
-            string Strict(decimal number) => IsDerived
-                ? ReadingFormat.Amount(ToStrictSide(number, decimals, Is.Comparison), decimals, Value.Expression.Unit)
-                : Value.Expression.Show(new Worth(number));
-        }
-
-        internal static decimal ToStrictSide(decimal limit, int decimals, Comparison comparison)
-        {
-            decimal scale = 1;
-            for (var i = 0; i < decimals; i++) scale *= 10;
-            return comparison is Comparison.AtMost or Comparison.LessThan
-                ? decimal.Floor(limit * scale) / scale
-                : comparison is Comparison.AtLeast or Comparison.MoreThan ? decimal.Ceiling(limit * scale) / scale : limit;
         }
     }
 }

@@ -9,7 +9,7 @@ internal abstract partial record RulePlan
     {
         public sealed override RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt) =>
             PiecesScore.Counted(Part.Is, facts.Design) is { } counted && Look([.. counted.Pieces.Where(p => p.Count > 0)]) is { } found
-                ? new(Rule, found.Met ? RuleState.Met : RuleState.Missed, attempt?.Number, false, found.Value, found.Limit)
+                ? new(Rule, found.Met ? RuleState.Met : RuleState.Missed, attempt?.Number, false, found.Found)
                 : new(Rule, RuleState.ToCheck, attempt?.Number);
 
         /// <summary>What was found of the pieces; null where that cannot be said yet.</summary>
@@ -28,7 +28,6 @@ internal abstract partial record RulePlan
 
     /// <summary>How a rule about pieces came out.</summary>
     /// <param name="Met">Whether it was kept.</param>
-    /// <param name="Value">What was found, in words.</param>
-    /// <param name="Limit">What was asked, in words.</param>
-    public sealed record PiecesFound(bool Met, string Value, string Limit);
+    /// <param name="Found">What was found.</param>
+    public sealed record PiecesFound(bool Met, RuleFound Found);
 }

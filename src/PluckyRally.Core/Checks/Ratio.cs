@@ -37,14 +37,7 @@ internal abstract partial record RulePlan
             var ratios = pieces.Select(p => Proportion(p, Is.Decimals)).ToList();
             if (ratios.Count == 0 || ratios.Any(r => r is null)) return null;
             var off = ratios.FirstOrDefault(r => r < Is.AtLeast || r > Is.AtMost);
-            var limit = (Is.AtLeast, Is.AtMost) switch
-            {
-                ({ } low, { } high) => $"{Numerals.Write(low)} to {Numerals.Write(high)}",
-                ({ } low, null) => $"at least {Numerals.Write(low)}",
-                (null, { } high) => $"at most {Numerals.Write(high)}",
-                _ => "any",
-            };
-            return new(off is null, ReadingFormat.Fixed(off ?? ratios[0]!.Value, Is.Decimals), limit);
+            return new(off is null, new RuleFound.OfRatio(Is, off ?? ratios[0]!.Value));
         }
     }
 }

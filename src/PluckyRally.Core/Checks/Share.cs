@@ -49,8 +49,7 @@ internal abstract partial record RulePlan
             var whole = pieces.Sum(Size);
             if (whole == 0) return null;
             var percent = 100 * pieces.Where(p => p.Label(Is.Label) == Is.Group).Sum(Size) / whole;
-            var tolerance = Is.Tolerance > 0 ? $" ± {Numerals.Write(Is.Tolerance)}" : "";
-            return new(Math.Abs(percent - Is.Percent) <= Is.Tolerance, $"{Numerals.Write(Rounding.ToDecimals(percent, 1))}%", $"{Numerals.Write(Is.Percent)}%{tolerance}");
+            return new(Math.Abs(percent - Is.Percent) <= Is.Tolerance, new RuleFound.OfShare(Is, percent));
         }
     }
 }

@@ -25,7 +25,7 @@ internal abstract partial record RulePlan
         {
             var spent = BudgetScore.Spent(Budget, facts.Design);
             var over = Math.Max(0, spent - Budget.Funds);
-            return new(Rule, over == 0 ? RuleState.Met : RuleState.Missed, attempt?.Number, false, BudgetScore.Show(spent, Budget), $"at most {BudgetScore.Show(Budget.Funds, Budget)}", over);
+            return new(Rule, over == 0 ? RuleState.Met : RuleState.Missed, attempt?.Number, false, new RuleFound.OfSpending(Budget, spent), over);
         }
     }
 }

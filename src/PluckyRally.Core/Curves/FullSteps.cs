@@ -31,7 +31,7 @@ public abstract partial record Curve
         internal override string Step(PartPlan part, PartResult result)
         {
             var steps = Steps(result.Value.Value).Number;
-            return $"{Numerals.Write(steps)} full {(steps == 1 ? "step" : "steps")} of {part.ShowStated(Each)} {Side} {part.ShowStated(From)}: {Numerals.Write(steps)} × {Numerals.Write(Points)} = {Numerals.Write(result.Curve)}.";
+            return $"{English.Count(steps, "full step")} of {part.ShowStated(Each)} {Side} {part.ShowStated(From)}: {Numerals.Write(steps)} × {Numerals.Write(Points)} = {Numerals.Write(result.Curve)}.";
         }
 
         private string Side => Down ? "below" : "above";

@@ -29,7 +29,7 @@ public abstract partial record Curve
         internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(Numerals.Write))} points by place";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"{StandingsWriter.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";
+            $"{English.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";
 
         /// <summary>The points of a place, for so many teams that tie for it.</summary>
         private decimal OfPlace(int first, int tied)

@@ -23,7 +23,7 @@ internal sealed class Dimension
         get
         {
             var above = string.Join("·", _factors.Where(f => f.Power > 0).Select(f => f.Symbol + Superscript(f.Power)));
-            var below = string.Join("·", _factors.Where(f => f.Power < 0).Select(f => f.Symbol + Superscript(-f.Power)));
+            var below = string.Join("·", _factors.Where(f => f.Power < 0).Select(f => (f.Fixed is null ? English.One(f.Symbol) : f.Symbol) + Superscript(-f.Power)));
             return below.Length == 0 ? above : above.Length == 0 ? $"per {below}" : $"{above} per {below}";
         }
     }

@@ -37,7 +37,7 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override IEnumerable<int> Parts => ReadBy is { } at ? [at] : [];
 
-        public override int Decimals => Measure.Taken == Taken.EachAttempt && Way.IsMean ? Shown.Decimals + 1 : Shown.Decimals;
+        public override int Decimals => Measure.Taken == Taken.EachAttempt ? Way.Decimals(_alone) : Shown.Decimals;
 
         public override Worth Of(DesignFacts facts)
         {
@@ -48,7 +48,7 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override Worth InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
 
-        public override string Show(Worth value) => _alone.Show(value, Decimals == Shown.Decimals ? null : Decimals);
+        public override string Show(Worth value) => Measure.Taken == Taken.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
     }
 
     /// <summary>A figure with a name of its own.</summary>
@@ -60,12 +60,10 @@ internal abstract record Figure(Measure Shown, Known Known)
         /// <summary>Whether it is worked out of attempts; otherwise of what is read once, or of other figures.</summary>
         private bool OfAttempts => Is.Work == Work.EachAttempt && Value.Figures.Any(f => f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true });
 
-        /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
         public override IEnumerable<int> Parts => Value.Parts;
 
-        public override int Decimals => !OfAttempts ? Value.Decimals
-            : Is.Combine == Combine.Successes ? 0
-            : Value.Expression.Decimals + (Value.Plain is not null && Is.Way.IsMean ? 1 : 0);
+        /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
+        public override int Decimals => OfAttempts ? Is.Way.Decimals(Value.Expression) : Value.Decimals;
 
         public override Worth Of(DesignFacts facts) => !OfAttempts
             ? Value.Of(facts)
@@ -73,9 +71,7 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override Worth InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
 
-        public override string Show(Worth value) => OfAttempts && Is.Combine == Combine.Successes
-            ? ReadingFormat.Worth(value, Shown)
-            : Value.Expression.Show(value, Decimals == Value.Expression.Decimals ? null : Decimals);
+        public override string Show(Worth value) => OfAttempts ? Is.Way.Show(Value.Expression, value) : Value.Show(value);
     }
 
     /// <summary>The value of a part, before any points.</summary>

@@ -15,6 +15,19 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     /// <summary>Whether what comes of it is a number between the readings, which has one digit more than they have.</summary>
     public bool IsMean => Combine is Combine.Mean or Combine.Median or Combine.BestMean;
 
+    /// <summary>Decimals at which what comes of it is shown and compared.</summary>
+    public int Decimals(Expression expression) => Combine == Combine.Successes ? 0 : expression.Decimals + (expression.Plain is not null && IsMean ? 1 : 0);
+
+    /// <summary>What comes of it as it is shown. Words that are added up are a number: a yes or no is a number of times.</summary>
+    public string Show(Expression expression, Worth value)
+    {
+        if (!value.HasValue) return "no value";
+        if (Combine == Combine.Successes) return Numerals.Write(value.Number);
+        return expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level } words && Combine is Combine.Sum or Combine.Range
+            ? ReadingFormat.WithBound(words.Kind == MeasureKind.YesNo && Combine == Combine.Sum ? English.Count(value.Number, "time") : Numerals.Write(value.Number), value.Bound)
+            : expression.Show(value, Decimals(expression) == expression.Decimals ? null : Decimals(expression));
+    }
+
     /// <summary>What the attempts give together, and the numbers of those that went into it.</summary>
     public (Worth Value, IReadOnlyList<int> Used) Of(IReadOnlyList<AttemptValue> attempts)
     {

@@ -87,9 +87,12 @@ public sealed record Material
             Per.Class => " for the class",
             Per.Team => "",
         };
-        var amount = Amount is not { } number ? $"{Name}, as much as you like"
-            : Unit.Length > 0 ? $"{Numerals.Write(number)} {Unit} of {Name}"
-            : $"{Numerals.Write(number)} {Name}";
+        var amount = Amount is { } number ? So(number, Unit, Name) : $"{Name}, as much as you like";
         return $"{amount}{each}{(Note.Length > 0 ? $" ({Note})" : "")}";
     }
+
+    /// <summary>So much of a thing: "12 straws", "1 straw", "60 cm of tape", "1 sheet of foil".</summary>
+    internal static string So(decimal amount, string unit, string name) => unit.Length == 0
+        ? amount == 1 ? $"1 {English.One(name)}" : $"{Numerals.Write(amount)} {name}"
+        : $"{Numerals.Write(amount)} {(Units.Read(unit) is not null ? unit : amount == 1 ? English.One(unit) : English.Several(English.One(unit)))} of {name}";
 }

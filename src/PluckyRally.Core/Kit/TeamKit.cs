@@ -44,7 +44,7 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
     private static string Say(List<TeamKitLine> lines, bool handedOut, bool back)
     {
         if (!handedOut && !back) return "Not counted out yet.";
-        var missing = lines.Where(l => l.Missing > 0).Select(l => $"{Numerals.Write(l.Missing)} {(l.Unit.Length > 0 ? $"{l.Unit} of " : "")}{l.Name}").ToList();
+        var missing = lines.Where(l => l.Missing > 0).Select(l => Material.So(l.Missing, l.Unit, l.Name)).ToList();
         if (back) return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "All that was to come back is back.";
         var other = lines.Where(l => l.Out is { } given && given != l.Due).Select(l => $"{Numerals.Write(l.Out!.Value)} {l.Name} in place of {Numerals.Write(l.Due)}").ToList();
         return other.Count > 0 ? $"Counted out, with {string.Join(", ", other)}." : "Counted out.";

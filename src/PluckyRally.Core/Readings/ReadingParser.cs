@@ -156,7 +156,7 @@ public static partial class ReadingParser
         if (unit.Kind != measure.Kind) return new(0, $"{unit.Symbol} is a unit of {KindWord(unit.Kind)}, and {Named(measure)} is a {KindWord(measure.Kind)}.");
         return measure.FixedUnit is { } own
             ? new(unit.To(own, number))
-            : new(0, $"{Named(measure)} is read in {measure.Unit}, whose size is not stated.");
+            : new(0, $"{Named(measure)} is read in {Units.SeveralOf(measure.Unit)}, whose size is not stated.");
     }
 
     private static Parsed Clock(string text, Measure measure)
@@ -171,7 +171,7 @@ public static partial class ReadingParser
 
     private static Parsed FeetAndInches(Match match, Measure measure)
     {
-        if (measure.FixedUnit is not { } own) return new(0, $"{Named(measure)} is read in {measure.Unit}, whose size is not stated.");
+        if (measure.FixedUnit is not { } own) return new(0, $"{Named(measure)} is read in {Units.SeveralOf(measure.Unit)}, whose size is not stated.");
         if (Number(match) is not { } inches) return new(0, "{typed} has a zero below the fraction line, or too many digits.");
         var feet = decimal.Parse(match.Groups["feet"].Value, CultureInfo.InvariantCulture);
         return new(Units.Find("in")!.To(own, (feet * 12) + inches));

@@ -80,6 +80,25 @@ public static class Units
         MeasureKind.Money or MeasureKind.Count or MeasureKind.Number or MeasureKind.YesNo or MeasureKind.Level => "",
     };
 
+    /// <summary>What one of a unit is called after "each": the word where its symbol is another word, else the symbol.</summary>
+    public static string OneOf(string unit) => unit switch
+    {
+        "in" => "inch",
+        "ft" => "foot",
+        "yd" => "yard",
+        "s" => "second",
+        "min" => "minute",
+        "h" => "hour",
+        "lb" => "pound",
+        "oz" => "ounce",
+        "%" => "percent",
+        "°" => "degree",
+        _ => unit,
+    };
+
+    /// <summary>What several of a unit are called, as in "measured in inches".</summary>
+    public static string SeveralOf(string unit) => OneOf(unit) == unit || unit == "%" ? OneOf(unit) : English.Several(OneOf(unit));
+
     /// <summary>Whether a kind must have one of the fixed units.</summary>
     public static bool NeedsUnit(MeasureKind kind) => kind is MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass
         or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Duration or MeasureKind.Temperature or MeasureKind.Angle;

@@ -19,7 +19,7 @@ internal static class Awarding
         if (values.Count == 0) return Nobody(award);
         var best = values[0].Value;
         var winners = values.Where(v => v.Value.Number == best.Number && Bounds.Preference(v.Value.Bound, better) == Bounds.Preference(best.Bound, better)).Select(v => v.Team).ToList();
-        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], $"{award.Is.Name}: {Names(winners)} with {expression.Show(best)}.");
+        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], $"{award.Is.Name}: {English.List([.. winners.Select(w => w.Team.Name)])} with {expression.Show(best)}.");
     }
 
     private static AwardResult First(AwardPlan award, Playbook playbook, IReadOnlyList<TeamResult> results)
@@ -37,6 +37,4 @@ internal static class Awarding
     private static bool MayWin(AwardPlan award, TeamResult result) => award.Is.Everyone || result.Status == StandingStatus.Placed;
 
     private static AwardResult Nobody(AwardPlan award) => new(award.Is.Id, award.Is.Name, [], $"{award.Is.Name}: nobody yet.");
-
-    private static string Names(List<TeamResult> teams) => teams.Count == 1 ? teams[0].Team.Name : $"{string.Join(", ", teams.Take(teams.Count - 1).Select(t => t.Team.Name))} and {teams[^1].Team.Name}";
 }

@@ -27,7 +27,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
     {
         var stands = status switch
         {
-            StandingStatus.Placed => place is { } number ? StandingsWriter.Ordinal(number) : "placed",
+            StandingStatus.Placed => place is { } number ? English.Ordinal(number) : "placed",
             StandingStatus.Unfinished => "unfinished",
             StandingStatus.DidNotPlace => "did not place",
         };

@@ -19,8 +19,5 @@ public static class MethodWords
     /// <summary>A number of points with the word.</summary>
     public static string Points(decimal points) => $"{Numerals.Write(points)} {(points is 1 or -1 ? "point" : "points")}";
 
-    /// <summary>One of what is counted: bead of beads. A word that does not end in one s stays as it is.</summary>
-    internal static string One(string counted) => counted is [.., not 's', 's'] ? counted[..^1] : counted;
-
     private static string Say(PartPlan plan) => $"{plan.Part.Name}: {plan.Say()}";
 }

@@ -16,9 +16,6 @@ public enum PartState
     Unfinished,
 }
 
-/// <summary>A line of a part's working, with the entries that it rests on.</summary>
-internal sealed record PartLine(string Sentence, params IReadOnlyList<Guid> Entries);
-
 /// <summary>A part's value for one design, before any points.</summary>
 /// <param name="Value">The value, or why there is none.</param>
 internal sealed record PartValue(Worth Value)
@@ -41,8 +38,8 @@ internal sealed record PartValue(Worth Value)
     /// <summary>The numbers of the attempts that went into the value.</summary>
     public IReadOnlyList<int> Used { get; init; } = [];
 
-    /// <summary>For the other parts: the working, a line for each thing.</summary>
-    public IReadOnlyList<PartLine> Lines { get; init; } = [];
+    /// <summary>For the other parts: how the value comes about, a step for each thing.</summary>
+    public IReadOnlyList<Working> Steps { get; init; } = [];
 
     /// <summary>What is known beside the value, in the order of <see cref="Part.Facts"/>; empty where nothing is known yet.</summary>
     public IReadOnlyList<Worth> Facts { get; init; } = [];
@@ -54,7 +51,7 @@ internal sealed record PartValue(Worth Value)
     public decimal Extra { get; init; }
 
     /// <summary>A value with its working.</summary>
-    public static PartValue Scored(decimal value, IReadOnlyList<PartLine> lines) => new(new Worth(value)) { Lines = lines };
+    public static PartValue Scored(decimal value, IReadOnlyList<Working> steps) => new(new Worth(value)) { Steps = steps };
 
     /// <summary>No value, and why.</summary>
     public static PartValue Without(Absence why) => new(Worth.None(why));

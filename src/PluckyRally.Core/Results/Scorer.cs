@@ -12,7 +12,7 @@ public static class Scorer
     /// <param name="entries">The whole log, in the order in which it was received; entries of other rounds and unknown teams are passed over.</param>
     /// <param name="round">The round, from 1.</param>
     public static Standings Score(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
-        StandingsWriter.Write(playbook, Results(playbook, teams, entries, round), ReferenceLines.Of(playbook, entries, round), round);
+        StandingsWords.Write(playbook, Results(playbook, teams, entries, round), ReferenceLines.Of(playbook, entries, round), round);
 
     /// <summary>The results of a round in numbers only, in order of standing.</summary>
     internal static IReadOnlyList<TeamResult> Results(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)

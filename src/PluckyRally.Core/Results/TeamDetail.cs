@@ -24,7 +24,7 @@ public sealed record TeamDetail(
     private static TeamDetail Of(Playbook playbook, TeamResult result) => new(
         result.Team.Id,
         result.Assessment.Design.Name,
-        [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Value, r.Limit, r.Excess))],
+        [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Found?.SayValue() ?? "", r.Found?.SayLimit() ?? "", r.Excess))],
         [.. playbook.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
         [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Place > 0 ? p.Pool.Place : null))],
         [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],

@@ -32,7 +32,7 @@ public abstract partial record Absence
     public sealed record TooFewCounted(int Counted, int Needed) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => $"{Counted} counted {(Counted == 1 ? "attempt" : "attempts")}, and the mean of the best {Needed} needs {Needed}";
+        public override string Say() => $"{English.Count(Counted, "counted attempt")}, and the mean of the best {Needed} needs {Needed}";
     }
 
     /// <summary>All attempts are made, and none counted.</summary>

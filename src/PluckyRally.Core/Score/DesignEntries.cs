@@ -70,7 +70,7 @@ internal static class DesignEntries
                     if (trial.Revision <= failed)
                         yield return (places[trial.Id], trial, new("/revision", $"Revision {failed} has failed, and this brief asks for a fresh build.", $"Build anew and record it as revision {failed + 1}."));
                     else if (trials.FreshBuilds is { } most && trial.Revision - 1 > most)
-                        yield return (places[trial.Id], trial, new("/revision", $"This brief allows {most} fresh {(most == 1 ? "build" : "builds")}.", "The team's attempts are over; mark those that are left as failed."));
+                        yield return (places[trial.Id], trial, new("/revision", $"This brief allows {English.Count(most, "fresh build")}.", "The team's attempts are over; mark those that are left as failed."));
                     else if (trial.Outcome == TrialOutcome.Failed) fails = Math.Max(fails, trial.Revision);
                 }
 

@@ -34,7 +34,7 @@ public sealed record PartSoFar(
             answers.Given.GroupBy(a => a.Asked).ToDictionary(g => g.Key, g => g.Last().Answer),
             answers.Sequence,
             answers.Pieces,
-            value.State == PartState.Unfinished ? [] : [.. value.Lines.Select(l => l.Sentence)],
+            value.State == PartState.Unfinished ? [] : [.. value.Steps.Select(s => s.Say())],
             points is { } number && value.State != PartState.Unfinished ? MethodWords.Points(number) : "")
         {
             Measured = plan is PartPlan.Pieces pieces && (pieces.PointsNeedSize || rules.Any(r => r.NeedsSizeOf(pieces))),

@@ -111,8 +111,8 @@ public sealed record TeamSheet
             plan.Rule.When,
             plan.Rule.Check is RuleCheck.Inspection,
             worst?.State ?? RuleState.ToCheck,
-            worst?.Value ?? "",
-            worst?.Limit ?? "",
+            worst?.Found?.SayValue() ?? "",
+            worst?.Found?.SayLimit() ?? "",
             worst?.TooNear ?? false,
             plan.Rule.IsAsked);
     }

@@ -11,25 +11,31 @@ internal static class English
     public static string Count(decimal count, string one) => $"{Numerals.Write(count)} {(count == 1 ? one : Several(one))}";
 
     /// <summary>What several are called: "sheets of foil" of "sheet of foil".</summary>
-    public static string Several(string one)
-    {
-        var of = one.IndexOf(" of ", StringComparison.Ordinal);
-        var (thing, rest) = of > 0 ? (one[..of], one[of..]) : (one, "");
-        var last = thing.LastIndexOf(' ') + 1;
-        return thing[..last] + thing[last..].Pluralize(inputIsKnownToBeSingular: true) + rest;
-    }
+    public static string Several(string one) => OfTheThing(one, word => word.Pluralize(inputIsKnownToBeSingular: true));
 
     /// <summary>What one is called: "sheet of foil" of "sheets of foil".</summary>
-    public static string One(string several)
+    public static string One(string several) => OfTheThing(several, word => IsOfTwoHalves(word) ? word : word.Singularize(inputIsKnownToBePlural: false));
+
+    /// <summary>Changes the word that names the thing: the last one, of what stands before an "of". What is no plain word stays as it is.</summary>
+    private static string OfTheThing(string name, Func<string, string> change)
     {
-        var of = several.IndexOf(" of ", StringComparison.Ordinal);
-        var (thing, rest) = of > 0 ? (several[..of], several[of..]) : (several, "");
+        var of = name.IndexOf(" of ", StringComparison.Ordinal);
+        var (thing, rest) = of > 0 ? (name[..of], name[of..]) : (name, "");
         var last = thing.LastIndexOf(' ') + 1;
-        return thing[..last] + thing[last..].Singularize(inputIsKnownToBePlural: false) + rest;
+        return last < thing.Length && thing[last..].All(char.IsLetter) ? thing[..last] + change(thing[last..]) + rest : name;
     }
 
-    /// <summary>A place in a row: "1st", "22nd".</summary>
-    public static string Ordinal(int number) => number.Ordinalize(System.Globalization.CultureInfo.InvariantCulture);
+    /// <summary>Tools that have no singular.</summary>
+    private static bool IsOfTwoHalves(string word) => word.ToLowerInvariant() is "scissors" or "pliers" or "tweezers" or "tongs" or "goggles";
+
+    /// <summary>A place in a row: "1st", "22nd". The library's own go by a culture, of which this program carries none.</summary>
+    public static string Ordinal(int number) => (number % 100 is >= 11 and <= 13 ? 0 : number % 10) switch
+    {
+        1 => $"{number}st",
+        2 => $"{number}nd",
+        3 => $"{number}rd",
+        _ => $"{number}th",
+    };
 
     /// <summary>"Gulls", "Gulls and Terns", "Gulls, Terns and Knots".</summary>
     public static string List(IReadOnlyList<string> items) => items.Count switch

@@ -26,7 +26,7 @@ public sealed class PupilSheetTests
     [InlineData(12, "", Per.Team, "", "12 straws")]
     [InlineData(60, "cm", Per.Team, "", "60 cm of straws")]
     [InlineData(2, "", Per.Member, "", "2 straws for each member")]
-    [InlineData(1, "", Per.FreshBuild, "blue", "1 straws for each fresh build (blue)")]
+    [InlineData(1, "", Per.FreshBuild, "blue", "1 straw for each fresh build (blue)")]
     [InlineData(3, "", Per.Class, "", "3 straws for the class")]
     public void Materials_say_how_much_there_is_and_for_whom(decimal amount, string unit, Per per, string note, string says) =>
         new Material { Id = "m", Name = "straws", Amount = amount, Unit = unit, Per = per, Note = note }.Says().ShouldBe(says);

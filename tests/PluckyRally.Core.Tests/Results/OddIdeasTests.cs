@@ -56,7 +56,7 @@ public sealed class OddIdeasTests
         }
 
         rally.Standings().Rows.Select(r => r.Name).ShouldBe(["B", "A", "C"]);
-        rally.Standings().Awards[0].Says.ShouldBe("Thriftiest: C with 12.0 cm per sheets.");
+        rally.Standings().Awards[0].Says.ShouldBe("Thriftiest: C with 12.0 cm per sheet.");
     }
 
     [Fact]

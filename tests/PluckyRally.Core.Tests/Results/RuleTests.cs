@@ -141,8 +141,8 @@ public sealed class RuleTests
         rally.Round = 2;
         rally.Counted("A", typed);
         rally.Standing("A").Status.ShouldBe(met ? StandingStatus.Placed : StandingStatus.DidNotPlace);
-        RulePlan.Limit.ToStrictSide(27.75m, 1, Comparison.AtMost).ShouldBe(27.7m);
-        RulePlan.Limit.ToStrictSide(27.75m, 1, Comparison.AtLeast).ShouldBe(27.8m);
+        RuleFound.OfLimit.ToStrictSide(27.75m, 1, Comparison.AtMost).ShouldBe(27.7m);
+        RuleFound.OfLimit.ToStrictSide(27.75m, 1, Comparison.AtLeast).ShouldBe(27.8m);
     }
 
     [Fact]

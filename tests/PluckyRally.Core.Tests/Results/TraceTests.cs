@@ -46,9 +46,9 @@ public sealed class TraceTests
         rally.Counted("A", "33");
         rally.Read("A", "sheets", "7");
         rally.Standing("A").Why.Select(w => w.Sentence).ShouldBe([
-            "Attempt 1: 20 cm ÷ 7 sheets = 2.9 cm per sheets.",
-            "Attempt 2: 33 cm ÷ 7 sheets = 4.7 cm per sheets, the best one.",
-            "10 points for each cm per sheets: 10 × 4.714286 = 47.142857.",
+            "Attempt 1: 20 cm ÷ 7 sheets = 2.9 cm per sheet.",
+            "Attempt 2: 33 cm ÷ 7 sheets = 4.7 cm per sheet, the best one.",
+            "10 points for each cm per sheet: 10 × 4.714286 = 47.142857.",
             "There are no more than 45 points.",
             "This part counts 2 times: 2 × 45 = 90.",
             "Height per sheet gives 90.0.",

@@ -58,18 +58,6 @@ public sealed class WordsTests
         Why(new Curve.Raw(), "20").ShouldBe("The value itself: 20.");
     }
 
-    [Theory]
-    [InlineData(1, "1st")]
-    [InlineData(2, "2nd")]
-    [InlineData(3, "3rd")]
-    [InlineData(4, "4th")]
-    [InlineData(11, "11th")]
-    [InlineData(12, "12th")]
-    [InlineData(13, "13th")]
-    [InlineData(21, "21st")]
-    [InlineData(112, "112th")]
-    public void Places_are_read_out(int place, string says) => StandingsWriter.Ordinal(place).ShouldBe(says);
-
     private static string Say(Curve curve) => MethodWords.Say(Sample.Ready(Sample.Simple(2, curve: curve)))[0];
 
     private static string Why(Curve curve, string typed)

@@ -14,7 +14,7 @@ internal static class StoppingSnags
         switch (steps)
         {
             case ["", "measures", var id, "unit"] when brief.Measures.FirstOrDefault(m => m.Id == id) is { } measure && Units.Usual(measure.Kind) is { Length: > 0 } unit:
-                return new($"Measure it in {unit}", [Change.Set(problem.At, unit)]);
+                return new($"Measure it in {Units.SeveralOf(unit)}", [Change.Set(problem.At, unit)]);
             case ["", "measures", var id, "step"] when brief.Measures.Any(m => m.Id == id):
                 return new("Read it to the nearest 1", [Change.Set(problem.At, 1)]);
             case ["", "method", "parts"] when brief.Measures is [var first, ..]:

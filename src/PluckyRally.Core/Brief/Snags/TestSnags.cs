@@ -63,7 +63,7 @@ internal static partial class TestSnags
         }
 
         foreach (var part in scene.Brief.Method.Parts.OfType<Part.Measured>().Where(p => !p.Off && p.Combine is Combine.Mean or Combine.Median && attempts < 3))
-            yield return new("attempts", SnagWeight.Matters, $"/method/parts/{part.Id}/combine", $"{part.Name} takes the {(part.Combine == Combine.Mean ? "mean" : "middle")} of {attempts} {(attempts == 1 ? "attempt" : "attempts")}.", "One wild attempt decides, which a mean was to prevent.", new("Make 3 attempts", [Change.Set("/trials/attempts", 3)]));
+            yield return new("attempts", SnagWeight.Matters, $"/method/parts/{part.Id}/combine", $"{part.Name} takes the {(part.Combine == Combine.Mean ? "mean" : "middle")} of {English.Count(attempts, "attempt")}.", "One wild attempt decides, which a mean was to prevent.", new("Make 3 attempts", [Change.Set("/trials/attempts", 3)]));
     }
 
     /// <summary>The coarsest step of an instrument that is fine enough: 1, 0.5, 0.25, 0.2, 0.1 and their tenths; null where none is.</summary>

@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => Is.SecondsPerWrong is null ? base.Decimals : 1;
 
-        public override string One => Is.SecondsPerWrong is null ? base.One : "s";
+        public override string One => Is.SecondsPerWrong is null ? base.One : "second";
 
         public override Measure ShownValue => Is.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Is.Id, BinsScore.Step);
 
@@ -23,7 +23,7 @@ internal abstract partial record PartPlan
             ? $"{Items} into {Is.Names.Count} bins against the clock, {Numerals.Write(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {Numerals.Write(left)} s for each left out" : "")}, {Curve.Say(this)}."
             : $"{Items} into {Is.Names.Count} bins: {Numerals.Write(Is.Right)} for each right one, {Numerals.Write(Is.Wrong)} for each wrong one, {Numerals.Write(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {Numerals.Write(Is.AllRightBonus)} more when all are right" : "")}.";
 
-        private string Items => Is.Items.Count == 1 ? "1 item" : $"{Is.Items.Count} items";
+        private string Items => English.Count(Is.Items.Count, "item");
 
         public override PartValue Value(DesignFacts known, Trials trials) => BinsScore.Value(Is, known.Design);
 
@@ -37,7 +37,7 @@ internal abstract partial record PartPlan
             ? base.Spread(brief)
             : new(Math.Min(Is.Wrong, Is.Unsorted) * Is.Items.Count, (Is.Right * Is.Items.Count) + Is.AllRightBonus);
 
-        public override string? Found(IReadOnlyList<TeamResult> results) => BinsScore.HardestItem(Is, results);
+        public override string? Found(IReadOnlyList<TeamResult> results) => BinsWords.SayHardestItem(Is, results);
 
         /// <summary>Against the clock, who leaves everything out is the fastest.</summary>
         public override IEnumerable<Snag> Snags(Scene scene)

@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => 2;
 
-        public override string One => Is.Money.Length > 0 ? MethodWords.One(Is.Money) : "one";
+        public override string One => Is.Money.Length > 0 ? English.One(Is.Money) : "one";
 
         public override Measure ShownValue => BudgetScore.Coins(Is);
 

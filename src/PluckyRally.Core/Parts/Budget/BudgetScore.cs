@@ -7,25 +7,20 @@ internal static class BudgetScore
     {
         var bought = PartEntries.Of<Entry.Purchased>(design, part.Id);
         var returned = PartEntries.Of<Entry.Returned>(design, part.Id);
-        var lines = new List<PartLine>();
+        var steps = new List<Working>();
         decimal spent = 0;
         foreach (var price in part.Prices)
         {
             var taken = bought.Where(b => b.Item == price.Id).ToList();
             var back = returned.Where(r => r.Item == price.Id).ToList();
-            if (taken.Count > 0) Line($"{taken.Sum(b => b.Count)} {price.Name}", taken.Sum(b => b.Count) * price.Each, taken.Select(b => b.Id));
-            if (back.Count > 0) Line($"{back.Sum(r => r.Count)} {price.Name} given back", -back.Sum(r => r.Count) * price.Each * part.ReturnPercent / 100, back.Select(r => r.Id));
+            if (taken.Count > 0) steps.Add(new Working.Bought(part, price, taken.Sum(b => b.Count)) { Entries = [.. taken.Select(b => b.Id)] });
+            if (back.Count > 0) steps.Add(new Working.GivenBack(part, price, back.Sum(r => r.Count)) { Entries = [.. back.Select(r => r.Id)] });
+            spent += (taken.Sum(b => b.Count) * price.Each) - (back.Sum(r => r.Count) * price.Each * part.ReturnPercent / 100);
         }
 
         var left = part.Funds - spent;
-        lines.Add(new($"Spent {Show(spent, part)} of {Show(part.Funds, part)}, {(left < 0 ? $"{Show(-left, part)} too much" : $"{Show(left, part)} left")}."));
-        return PartValue.Scored(part.Value == BudgetValue.Left ? left : spent, lines) with { Facts = [new(spent), new(left), new(Math.Max(0, -left))] };
-
-        void Line(string what, decimal cost, IEnumerable<Guid> entries)
-        {
-            spent += cost;
-            lines.Add(new($"{what}: {Show(cost, part)}.", [.. entries]));
-        }
+        steps.Add(new Working.Funds(part, spent));
+        return PartValue.Scored(part.Value == BudgetValue.Left ? left : spent, steps) with { Facts = [new(spent), new(left), new(Math.Max(0, -left))] };
     }
 
     /// <summary>What a team has spent, less what it got back.</summary>

@@ -26,24 +26,19 @@ internal abstract partial record PartPlan
             Mark = Expression.Plain is null ? null : Way.Mark,
         };
 
-        /// <summary>A mean has one decimal more than its readings.</summary>
-        public override int Decimals => Is.Combine == Combine.Successes
-            ? 0
-            : Expression.Plain is not null && Way.IsMean ? Expression.Decimals + 1 : Expression.Decimals;
+        public override int Decimals => Way.Decimals(Expression);
 
         public override Measure ShownValue => Is.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
 
         public override string One => this switch
         {
             { Is.Combine: Combine.Successes } => "success",
-            { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => MethodWords.One(counted.Unit),
+            { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => English.One(counted.Unit),
             { Expression.Unit: [] } => "one",
-            _ => Expression.Unit,
+            _ => Units.OneOf(Expression.Unit),
         };
 
-        public override string Show(Worth value) => Is.Combine == Combine.Successes
-            ? Numerals.Write(value.Number)
-            : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
+        public override string Show(Worth value) => Way.Show(Expression, value);
 
         public override string ShowStated(decimal value) => Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value
             ? ReadingFormat.Value(value, plain)

@@ -10,20 +10,14 @@ internal static class OrderingScore
         var placed = given.Sequence.Where(id => id.Length > 0).Select(id => keys[id]).ToList();
         var (right, reversed, tied) = Pairs(placed);
         var all = part.Items.Count * (part.Items.Count - 1) / 2;
-        var points = (right + tied) * part.PerPair;
-        List<PartLine> lines = [new($"{right + tied} of {all} pairs are the right way round{(part.PerPair != 0 ? $": {right + tied} × {Numerals.Write(part.PerPair)} = {Numerals.Write(points)}" : "")}.", given.Id)];
         var places = InPlace(part, given.Sequence);
-        if (part.PerPlace != 0)
-        {
-            points += places * part.PerPlace;
-            lines.Add(new($"{places} of {part.Items.Count} items are in their place: {places} × {Numerals.Write(part.PerPlace)} = {Numerals.Write(places * part.PerPlace)}.", given.Id));
-        }
-
         var missing = part.Items.Where(i => !given.Sequence.Contains(i.Id)).ToList();
-        if (missing.Count > 0) lines.Add(new($"Missing: {string.Join(", ", missing.Select(i => i.Name))}.", given.Id));
         var tau = Tau(right, reversed, tied);
-        if (tau is { } agreement) lines.Add(new($"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(agreement, 3)}."));
-        return PartValue.Scored(points, lines) with { Facts = [tau is { } known ? new(known) : Worth.None(new Absence.NothingToCompare()), new(right + tied), new(places), new(missing.Count)] };
+        List<Working> steps = [new Working.PairsRight(right + tied, all, part.PerPair) { Entries = [given.Id] }];
+        if (part.PerPlace != 0) steps.Add(new Working.ItemsInPlace(places, part.Items.Count, part.PerPlace) { Entries = [given.Id] });
+        if (missing.Count > 0) steps.Add(new Working.ItemsMissing(missing) { Entries = [given.Id] });
+        if (tau is { } agreement) steps.Add(new Working.Agreement(agreement));
+        return PartValue.Scored(steps.Sum(s => s.Adds), steps) with { Facts = [tau is { } known ? new(known) : Worth.None(new Absence.NothingToCompare()), new(right + tied), new(places), new(missing.Count)] };
     }
 
     /// <summary>Pairs the right way round, the wrong way round, and tied in the key.</summary>

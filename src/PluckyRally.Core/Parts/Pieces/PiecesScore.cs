@@ -6,18 +6,18 @@ internal static class PiecesScore
     public static PartValue Value(PartPlan.Pieces plan, DesignRecord design)
     {
         if (Counted(plan.Is, design) is not { } counted) return PartValue.Without(new Absence.NoPieces());
-        var lines = new List<PartLine>();
+        var steps = new List<Working>();
         decimal sum = 0;
         foreach (var group in counted.Pieces.Where(g => g.Count > 0))
         {
             var each = Points(plan, group);
-            if (!each.HasValue) return PartValue.Without(each.Absent!) with { Lines = lines };
+            if (!each.HasValue) return PartValue.Without(each.Absent!) with { Steps = steps };
             sum += each.Number * group.Count;
-            lines.Add(new($"{group.Count} {Name(group, plan.Is)}: {group.Count} × {Numerals.Write(each.Number)} = {Numerals.Write(each.Number * group.Count)}.", counted.Id));
+            steps.Add(new Working.PiecesAlike(group, plan.Is.Unit, each.Number) { Entries = [counted.Id] });
         }
 
-        if (lines.Count == 0) lines.Add(new("No pieces.", counted.Id));
-        return PartValue.Scored(sum, lines) with { Facts = Facts(plan, counted.Pieces) };
+        if (steps.Count == 0) steps.Add(new Working.NoPieces { Entries = [counted.Id] });
+        return PartValue.Scored(sum, steps) with { Facts = Facts(plan, counted.Pieces) };
     }
 
     private static IReadOnlyList<Worth> Facts(PartPlan.Pieces plan, IReadOnlyList<PieceGroup> pieces)
@@ -45,11 +45,4 @@ internal static class PiecesScore
         "length" => group.Length is { } length ? new Worth(length) : Worth.None(new Absence.PieceNotMeasured("length")),
         _ => group.Width is { } width ? new Worth(width) : Worth.None(new Absence.PieceNotMeasured("width")),
     })]);
-
-    private static string Name(PieceGroup group, Part.Pieces part)
-    {
-        var labels = string.Join(" ", new[] { group.First, group.Second }.Where(l => l.Length > 0));
-        var size = group is { Length: { } length, Width: { } width } ? $"{Numerals.Write(length)} × {Numerals.Write(width)} {part.Unit}" : "";
-        return string.Join(", ", new[] { labels, size }.Where(t => t.Length > 0)) is { Length: > 0 } name ? name : "pieces";
-    }
 }

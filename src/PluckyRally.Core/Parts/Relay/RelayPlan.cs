@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => Rounding.Decimals(Is.Step);
 
-        public override string One => "s";
+        public override string One => "second";
 
         public override Measure ShownValue => PartEntries.Clock(Is.Id, Is.Step);
 
@@ -23,7 +23,7 @@ internal abstract partial record PartPlan
         {
             var faults = string.Join("", Is.Faults.Select(f => $" {f.Name} costs {Numerals.Write(f.Seconds)} s."));
             var items = Is.PointsPerItem != 0 ? $" {MethodWords.Points(Is.PointsPerItem)} for each item brought over." : "";
-            return $"{Is.Legs.Count} {(Is.Legs.Count == 1 ? "leg" : "legs")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
+            return $"{English.Count(Is.Legs.Count, "leg")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
         }
 
         public override PartValue Value(DesignFacts known, Trials trials) => RelayScore.Value(Is, known.Design);

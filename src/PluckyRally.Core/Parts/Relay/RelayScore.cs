@@ -9,14 +9,14 @@ internal static class RelayScore
         var faulted = PartEntries.Of<Entry.RelayFaulted>(design, part.Id);
         var stopped = PartEntries.Of<Entry.RelayStopped>(design, part.Id);
         var items = PartEntries.Of<Entry.ItemsCarried>(design, part.Id) is [.., var last] ? last.Count : 0;
-        var lines = new List<PartLine>();
+        var steps = new List<Working>();
         decimal run = 0;
         var legs = 0;
         while (legs < part.Legs.Count && timed.LastOrDefault(t => t.Leg == legs + 1) is { Time.Value: { } seconds } leg)
         {
             run += seconds;
             legs++;
-            lines.Add(new($"Leg {legs}{(part.Legs[legs - 1].Length > 0 ? $", {part.Legs[legs - 1]}" : "")}{(leg.Runner.Length > 0 ? $" ({leg.Runner})" : "")}: {PartEntries.Show(seconds, part.Step)}.", leg.Id));
+            steps.Add(new Working.LegRun(legs, part.Legs[legs - 1], leg.Runner, seconds, part.Step) { Entries = [leg.Id] });
         }
 
         decimal faults = 0;
@@ -28,24 +28,24 @@ internal static class RelayScore
             counts.Add(new(count));
             if (count == 0) continue;
             faults += count * fault.Seconds;
-            lines.Add(new($"{fault.Name}, {count} times {Numerals.Write(fault.Seconds)} s: {Numerals.Write(count * fault.Seconds)} s more.", [.. these.Select(f => f.Id)]));
+            steps.Add(new Working.FaultsMade(fault, count) { Entries = [.. these.Select(f => f.Id)] });
         }
 
-        if (items > 0) lines.Add(new($"{items} {(items == 1 ? "item" : "items")} brought over."));
+        if (items > 0) steps.Add(new Working.ItemsBrought(items));
         IReadOnlyList<Worth> facts = [new(legs), new(items), new(run), new(faults), new(counts.Sum(c => c.Number)), .. counts];
         if (legs == part.Legs.Count)
         {
-            lines.Add(new($"{PartEntries.Show(run, part.Step)} + {Numerals.Write(faults)} s = {PartEntries.Show(run + faults, part.Step)}."));
-            return PartValue.Scored(run + faults, lines) with { Facts = facts, Extra = items * part.PointsPerItem };
+            steps.Add(new Working.RunTime(run, faults, part.Step));
+            return PartValue.Scored(run + faults, steps) with { Facts = facts, Extra = items * part.PointsPerItem };
         }
 
-        if (stopped.Count == 0) return PartValue.Without(new Absence.LegsToTime(legs, part.Legs.Count)) with { Lines = lines };
-        lines.Add(new($"Stopped after {legs} of {part.Legs.Count} legs{(stopped[^1].Reason.Length > 0 ? $": {stopped[^1].Reason}" : "")}.", stopped[^1].Id));
+        if (stopped.Count == 0) return PartValue.Without(new Absence.LegsToTime(legs, part.Legs.Count)) with { Steps = steps };
+        steps.Add(new Working.RunStopped(legs, part.Legs.Count, stopped[^1].Reason) { Entries = [stopped[^1].Id] });
 
         // Behind the finishers: more legs first, then the time at which the last of them was done, with faults.
         return PartValue.Without(new Absence.Stopped(legs, part.Legs.Count)) with
         {
-            Lines = lines,
+            Steps = steps,
             Facts = facts,
             Extra = items * part.PointsPerItem,
             Behind = [-legs, run + faults],

@@ -6,27 +6,24 @@ internal static class RubricScore
     public static PartValue Value(Part.Rubric part, DesignRecord design)
     {
         var given = PartEntries.Of<Entry.LevelGiven>(design, part.Id);
-        var lines = new List<PartLine>();
+        var steps = new List<Working>();
         decimal sum = 0;
         var facts = new List<Worth>(part.Criteria.Count);
         foreach (var criterion in part.Criteria)
         {
-            var words = Words(part, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
-            if (words.Count == 0) return PartValue.Without(new Absence.NotJudged(criterion)) with { Lines = lines };
-            var points = words.Sum(w => criterion.Levels[w.Level].Points) / words.Count;
-            sum += points;
-            facts.Add(new(points));
-            var how = words.Count == 1
-                ? criterion.Levels[words[0].Level].Name
-                : $"the mean of {words.Count} {(part.Voice == RubricVoice.Peers ? "teams" : "judges")}, {string.Join(" + ", words.Select(w => Numerals.Write(criterion.Levels[w.Level].Points)))} ÷ {words.Count}";
-            lines.Add(new($"{criterion.Name}: {how}, {MethodWords.Points(points)}.", [.. words.Select(w => w.Id)]));
+            var words = Given(part, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
+            if (words.Count == 0) return PartValue.Without(new Absence.NotJudged(criterion)) with { Steps = steps };
+            var judged = new Working.Judged(criterion, [.. words.Select(w => w.Level)], part.Voice) { Entries = [.. words.Select(w => w.Id)] };
+            sum += judged.Adds;
+            facts.Add(new(judged.Adds));
+            steps.Add(judged);
         }
 
-        return PartValue.Scored(sum, lines) with { Facts = facts };
+        return PartValue.Scored(sum, steps) with { Facts = facts };
     }
 
     /// <summary>The last word of each voice that counts, by each who judged where their mean is taken.</summary>
-    private static List<Entry.LevelGiven> Words(Part.Rubric part, IEnumerable<Entry.LevelGiven> given, string team) =>
+    private static List<Entry.LevelGiven> Given(Part.Rubric part, IEnumerable<Entry.LevelGiven> given, string team) =>
     [
         .. given
             .Where(g => part.Voice switch

@@ -9,7 +9,7 @@ internal static class TallyScore
     public static PartValue Value(PartPlan.Tally plan, DesignRecord design)
     {
         var tallied = PartEntries.Of<Entry.Tallied>(design, plan.Is.Id);
-        var lines = new List<PartLine>();
+        var steps = new List<Working>();
         decimal sum = 0;
         var facts = new List<Worth>(plan.Is.Counters.Count);
         foreach (var counter in plan.Is.Counters)
@@ -20,10 +20,10 @@ internal static class TallyScore
             if (count == 0) continue;
             var points = count * Each(counter, plan.Wins);
             sum += points;
-            lines.Add(new($"{counter.Name}: {count} × {Numerals.Write(Each(counter, plan.Wins))} = {Numerals.Write(points)}.", [.. these.Select(t => t.Id)]));
+            steps.Add(new Working.Counted(counter, count, Each(counter, plan.Wins)) { Entries = [.. these.Select(t => t.Id)] });
         }
 
-        if (lines.Count == 0) lines.Add(new("Nothing was counted."));
-        return PartValue.Scored(sum, lines) with { Facts = facts };
+        if (steps.Count == 0) steps.Add(new Working.NothingCounted());
+        return PartValue.Scored(sum, steps) with { Facts = facts };
     }
 }

@@ -11,7 +11,7 @@ internal static class TasksScore
         var ticks = PartEntries.Of<Entry.TaskTicked>(design, part.Id);
         var timed = PartEntries.Of<Entry.TasksTimed>(design, part.Id);
         if (ticks.Count == 0) return PartValue.Without(new Absence.NoTaskTicked());
-        var lines = new List<PartLine>();
+        var steps = new List<Working>();
         decimal sum = 0;
         var allDone = true;
         foreach (var item in part.Items)
@@ -22,31 +22,30 @@ internal static class TasksScore
                 continue;
             }
 
-            var steps = StepsDone(tick, item);
-            allDone &= steps == item.Steps;
+            var done = StepsDone(tick, item);
+            allDone &= done == item.Steps;
             var late = item.FirstTeams is { } first && !AmongFirst(part.Id, item, first, tick, design);
-            var points = late ? 0 : item.Points * steps / item.Steps;
+            var points = late ? 0 : item.Points * done / item.Steps;
             sum += points;
-            var partly = steps < item.Steps ? $", {steps} of {item.Steps} steps" : "";
-            lines.Add(new($"{item.Name}{partly}: {(late ? $"done, after the first {item.FirstTeams} had its points" : MethodWords.Points(points))}.", tick.Id));
+            steps.Add(new Working.TaskDone(item, done, points, late) { Entries = [tick.Id] });
         }
 
         if (allDone && part.AllDoneBonus != 0)
         {
             sum += part.AllDoneBonus;
-            lines.Add(new($"All tasks done: {MethodWords.Points(part.AllDoneBonus)} more."));
+            steps.Add(new Working.AllTasksDone(part.AllDoneBonus));
         }
 
         if (part.TimePoints is { } time)
         {
-            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds) return PartValue.Without(new Absence.TasksNotTimed()) with { Lines = lines };
+            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds) return PartValue.Without(new Absence.TasksNotTimed()) with { Steps = steps };
             var units = Math.Max(0, (time.From - seconds) / time.Seconds);
             var counted = time.Exact ? units : decimal.Floor(units);
             sum += counted * time.Points;
-            lines.Add(new($"{PartEntries.Show(seconds, Step)}, {Numerals.Write(Math.Max(0, time.From - seconds))} s under {PartEntries.Show(time.From, Step)}: {Numerals.Write(counted)} × {Numerals.Write(time.Points)} = {MethodWords.Points(counted * time.Points)}.", timed[^1].Id));
+            steps.Add(new Working.TimeLeft(seconds, time, counted) { Entries = [timed[^1].Id] });
         }
 
-        return PartValue.Scored(sum, lines) with { Facts = Facts(part, ticks, timed) };
+        return PartValue.Scored(sum, steps) with { Facts = Facts(part, ticks, timed) };
     }
 
     private static IReadOnlyList<Worth> Facts(Part.Tasks part, IReadOnlyList<Entry.TaskTicked> ticks, IReadOnlyList<Entry.TasksTimed> timed)

@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>Writes results the way they are shown and read out.</summary>
-internal static class StandingsWriter
+internal static class StandingsWords
 {
     public static Standings Write(Playbook playbook, IReadOnlyList<TeamResult> results, IReadOnlyList<Reference> references, int round) => new()
     {
@@ -22,14 +22,14 @@ internal static class StandingsWriter
         Name = result.Team.Name,
         Status = result.Status,
         Place = result.Place,
-        PlaceText = result.Place is { } place ? Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
+        PlaceText = result.Place is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
         Reason = result.Reason,
         Total = result.Total,
         TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, playbook.Brief.Method.Precision), result.Bound) : "",
         Bound = result.Bound,
         Parts = [.. result.Parts.Select(p => Write(playbook, p, references, result.Team.Id))],
-        TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Value} is within half a step of {r.Limit}. Measure again.")],
-        WriteWhy = () => TraceWriter.Write(playbook, result),
+        TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
+        WriteWhy = () => TraceWords.Write(playbook, result),
     };
 
     private static PartScore Write(Playbook playbook, PartResult part, IReadOnlyList<Reference> references, string team) => new()
@@ -43,14 +43,5 @@ internal static class StandingsWriter
         AgainstBenchmark = part.State == PartState.Scored ? ReferenceLines.Compare(references, Purpose.Benchmark, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
         Points = part.Points,
         PointsText = part.Points is { } points ? ReadingFormat.Points(points, playbook.Brief.Method.Precision) : "",
-    };
-
-    /// <summary>A place as it is read out.</summary>
-    public static string Ordinal(int number) => (number % 100 is >= 11 and <= 13 ? 0 : number % 10) switch
-    {
-        1 => $"{number}st",
-        2 => $"{number}nd",
-        3 => $"{number}rd",
-        _ => $"{number}th",
     };
 }

@@ -2,7 +2,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>Writes down the way from what was recorded to the place, a sentence for each step.</summary>
-internal static class TraceWriter
+internal static class TraceWords
 {
     public static IReadOnlyList<TraceStep> Write(Playbook playbook, TeamResult result)
     {
@@ -34,7 +34,7 @@ internal static class TraceWriter
             ChosenBy.Named => ", because it was named",
         };
         var better = result.Better is { Total: { } total } other ? $" {Named(other.Assessment.Design.Name)} would have given {ReadingFormat.WithBound(ReadingFormat.Points(total.Number, method.Precision), total.Bound)}." : "";
-        return $"The design that counts is {Low(Named(name))}{why}.{better}";
+        return $"The design that counts is {Within.Sentence(Named(name))}{why}.{better}";
     }
 
     private static string Named(string design) => design.Length > 0 ? $"“{design}”" : "The first design";
@@ -42,7 +42,7 @@ internal static class TraceWriter
     private static TraceStep Rule(RuleOutcome outcome)
     {
         var where = outcome.Attempt is { } attempt ? $" in attempt {attempt}" : "";
-        var against = outcome.Value.Length > 0 ? $" ({outcome.Value}, the rule says {outcome.Limit})" : "";
+        var against = outcome.Found?.SayValue() is { Length: > 0 } value ? $" ({value}, the rule says {outcome.Found.SayLimit()})" : "";
         var near = outcome.TooNear ? " It is too near to call: measure again." : "";
         var sentence = outcome.State switch
         {
@@ -58,7 +58,7 @@ internal static class TraceWriter
     {
         var part = result.Plan.Part;
         if (result.Plan is PartPlan.Measured measured) Measured(steps, measured, result);
-        steps.AddRange(result.Value.Lines.Select(line => Step(TraceKind.Value, part.Id, line.Sentence, line.Entries)));
+        steps.AddRange(result.Value.Steps.Select(step => Step(TraceKind.Value, part.Id, step.Say(), step.Entries)));
         switch (result.State)
         {
             case PartState.Unfinished:
@@ -129,7 +129,7 @@ internal static class TraceWriter
         {
             Combine.Sum => $"Added up: {numbers} = {plan.Show(result.Value.Value)}.",
             Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {plan.Show(result.Value.Value)}.",
-            Combine.Median => $"The middle one of {used.Count}: {plan.Show(result.Value.Value)}.",
+            Combine.Median => $"Median, the middle one of {used.Count}: {plan.Show(result.Value.Value)}.",
             Combine.Worst => $"The weakest counts: {plan.Show(result.Value.Value)}.",
             Combine.First => $"The first counts: {plan.Show(result.Value.Value)}.",
             Combine.Last => $"The last counts: {plan.Show(result.Value.Value)}.",
@@ -182,16 +182,14 @@ internal static class TraceWriter
         if (by < 0) return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
         var plan = playbook.TieBreaks[by];
         var value = plan.Value.Show(result.TieBreaks[by]);
-        return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Low(plan.Is.Name)} decides: {value} here, {(plan.Is.Better == Better.More ? "more" : "less")} is better.");
+        return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Within.Sentence(plan.Is.Name)} decides: {value} here, {(plan.Is.Better == Better.More ? "more" : "less")} is better.");
     }
 
     private static string Place(Playbook playbook, TeamResult result) => result.Status switch
     {
         StandingStatus.Placed when !playbook.Brief.Method.Ranking => "Teams are not put in order here.",
-        StandingStatus.Placed => $"That is {StandingsWriter.Ordinal(result.Place!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(playbook.Brief.Method)}",
-        StandingStatus.Unfinished => $"Not finished: {Low(result.Reason)}.",
+        StandingStatus.Placed => $"That is {English.Ordinal(result.Place!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(playbook.Brief.Method)}",
+        StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
         StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
     };
-
-    private static string Low(string text) => text.Length > 1 && char.IsUpper(text[0]) && char.IsLower(text[1]) ? char.ToLowerInvariant(text[0]) + text[1..] : text;
 }

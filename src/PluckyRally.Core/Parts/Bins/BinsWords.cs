@@ -1,0 +1,66 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record Working
+{
+    /// <summary>How an answer came out, for points.</summary>
+    public sealed record SortedForPoints(Part.Bins Part, int Right, int Wrong, int Left) : Working
+    {
+        public override decimal Adds => (Right * Part.Right) + (Wrong * Part.Wrong) + (Left * Part.Unsorted);
+
+        public override string Say() =>
+            $"{InAll(Right, Wrong, Left)}: {Right} × {Signed(Part.Right)} + {Wrong} × {Signed(Part.Wrong)} + {Left} × {Signed(Part.Unsorted)} = {Numerals.Write(Adds)}.";
+
+        private static string Signed(decimal points) => points < 0 ? $"({Numerals.Write(points)})" : Numerals.Write(points);
+    }
+
+    /// <summary>How an answer came out, against the clock.</summary>
+    public sealed record SortedAgainstTime(Part.Bins Part, int Right, int Wrong, int Left, decimal Seconds) : Working
+    {
+        private decimal EachLeft => Part.SecondsPerLeft ?? 0;
+
+        public override decimal Adds => Seconds + (Wrong * Part.SecondsPerWrong!.Value) + (Left * EachLeft);
+
+        public override string Say()
+        {
+            var more = Left > 0 && EachLeft > 0 ? $" + {Left} × {Numerals.Write(EachLeft)} s" : "";
+            return $"{InAll(Right, Wrong, Left)}: {PartEntries.Show(Seconds, BinsScore.Step)} + {Wrong} × {Numerals.Write(Part.SecondsPerWrong!.Value)} s{more} = {PartEntries.Show(Adds, BinsScore.Step)}.";
+        }
+    }
+
+    /// <summary>What guessing would get, in items and in points, before any floor.</summary>
+    public sealed record Guessing(Part.Bins Part) : Working
+    {
+        public override string Say()
+        {
+            var right = (decimal)Part.Items.Count / Part.Names.Count;
+            var points = (right * Part.Right) + ((Part.Items.Count - right) * Part.Wrong);
+            return $"Guessing would get about {Numerals.Write(Rounding.ToDecimals(right, 1))} right and {MethodWords.Points(Rounding.ToDecimals(points, 1))}.";
+        }
+    }
+
+    /// <summary>Everything was right.</summary>
+    public sealed record AllRight(decimal Points) : Working
+    {
+        public override decimal Adds => Points;
+
+        public override string Say() => $"All right: {MethodWords.Points(Points)} more.";
+    }
+
+    private static string InAll(int right, int wrong, int left) => $"{right} right, {wrong} wrong, {left} left out";
+}
+
+/// <summary>Says what a class found out by sorting.</summary>
+internal static class BinsWords
+{
+    /// <summary>For the class: the item that went wrong most often, and where it was put most. Null where nothing went wrong.</summary>
+    public static string? SayHardestItem(Part.Bins part, IReadOnlyList<TeamResult> results)
+    {
+        var answers = results.Select(r => PartEntries.Of<Entry.ItemsSorted>(r.Assessment.Design, part.Id)).Where(a => a.Count > 0).Select(a => a[^1]).ToList();
+        var worst = part.Items
+            .Select(i => (Item: i, Wrong: answers.Where(a => a.Placed.TryGetValue(i.Id, out var bin) && bin != i.Bin).Select(a => a.Placed[i.Id]).ToList()))
+            .MaxBy(i => i.Wrong.Count);
+        if (worst.Item is null || worst.Wrong.Count == 0) return null;
+        var where = worst.Wrong.GroupBy(b => b).OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).First();
+        return $"{part.Name}: {worst.Item.Name} went wrong most often ({worst.Wrong.Count} of {answers.Count} teams), most of all into {where.Key}. It belongs in {worst.Item.Bin}.";
+    }
+}

@@ -1,0 +1,12 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record Working
+{
+    /// <summary>An expression over figures with a design's numbers put in.</summary>
+    public sealed record PutIn(FigureExpression Over, DesignFacts Known, Worth Value) : Working
+    {
+        public override decimal Adds => Value.Number;
+
+        public override string Say() => Over.Plain is null ? $"{Over.Working(Known)} = {Over.Show(Value)}." : $"{Over.Plain.Name}: {Over.Show(Value)}.";
+    }
+}

@@ -1,0 +1,35 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record Working
+{
+    /// <summary>Pairs the right way round.</summary>
+    /// <param name="Right">How many.</param>
+    /// <param name="All">How many there are.</param>
+    /// <param name="Each">Points for one; 0 where they give none.</param>
+    public sealed record PairsRight(int Right, int All, decimal Each) : Working
+    {
+        public override decimal Adds => Right * Each;
+
+        public override string Say() => $"{Right} of {All} pairs are the right way round{(Each != 0 ? $": {Right} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}" : "")}.";
+    }
+
+    /// <summary>Items in their place.</summary>
+    public sealed record ItemsInPlace(int InPlace, int All, decimal Each) : Working
+    {
+        public override decimal Adds => InPlace * Each;
+
+        public override string Say() => $"{InPlace} of {English.Count(All, "item")} {(InPlace == 1 ? "is in its place" : "are in their place")}: {InPlace} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}.";
+    }
+
+    /// <summary>Items that are not there.</summary>
+    public sealed record ItemsMissing(IReadOnlyList<OrderItem> Items) : Working
+    {
+        public override string Say() => $"Missing: {string.Join(", ", Items.Select(i => i.Name))}.";
+    }
+
+    /// <summary>How far an order agrees with the key.</summary>
+    public sealed record Agreement(decimal Tau) : Working
+    {
+        public override string Say() => $"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(Tau, 3)}.";
+    }
+}

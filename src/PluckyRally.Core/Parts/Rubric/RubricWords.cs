@@ -1,0 +1,21 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record Working
+{
+    /// <summary>A criterion was judged, by one or by several.</summary>
+    /// <param name="Criterion">The criterion.</param>
+    /// <param name="Levels">The level that each gave.</param>
+    /// <param name="Voice">Who judged.</param>
+    public sealed record Judged(RubricCriterion Criterion, IReadOnlyList<int> Levels, RubricVoice Voice) : Working
+    {
+        public override decimal Adds => Levels.Sum(l => Criterion.Levels[l].Points) / Levels.Count;
+
+        public override string Say()
+        {
+            var how = Levels.Count == 1
+                ? Criterion.Levels[Levels[0]].Name
+                : $"the mean of {Levels.Count} {(Voice == RubricVoice.Peers ? "teams" : "judges")}, ({string.Join(" + ", Levels.Select(l => Numerals.Write(Criterion.Levels[l].Points)))}) ÷ {Levels.Count}";
+            return $"{Criterion.Name}: {how}, {MethodWords.Points(Adds)}.";
+        }
+    }
+}

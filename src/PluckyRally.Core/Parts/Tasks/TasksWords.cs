@@ -1,0 +1,40 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record Working
+{
+    /// <summary>A task was done, in whole or in part.</summary>
+    /// <param name="Item">The task.</param>
+    /// <param name="Steps">Steps done.</param>
+    /// <param name="Points">What it gives.</param>
+    /// <param name="TooLate">Whether the first teams had its points already.</param>
+    public sealed record TaskDone(TaskItem Item, int Steps, decimal Points, bool TooLate) : Working
+    {
+        public override decimal Adds => Points;
+
+        public override string Say()
+        {
+            var partly = Steps < Item.Steps ? $", {Steps} of {Item.Steps} steps" : "";
+            return $"{Item.Name}{partly}: {(TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))}.";
+        }
+    }
+
+    /// <summary>Every task was done.</summary>
+    public sealed record AllTasksDone(decimal Points) : Working
+    {
+        public override decimal Adds => Points;
+
+        public override string Say() => $"All tasks done: {MethodWords.Points(Points)} more.";
+    }
+
+    /// <summary>Points for time left.</summary>
+    /// <param name="Seconds">The time that was read.</param>
+    /// <param name="Time">What time gives.</param>
+    /// <param name="Units">How many units of it count.</param>
+    public sealed record TimeLeft(decimal Seconds, TimePoints Time, decimal Units) : Working
+    {
+        public override decimal Adds => Units * Time.Points;
+
+        public override string Say() =>
+            $"{PartEntries.Show(Seconds, TasksScore.Step)}, {Numerals.Write(Math.Max(0, Time.From - Seconds))} s under {PartEntries.Show(Time.From, TasksScore.Step)}: {Numerals.Write(Units)} × {Numerals.Write(Time.Points)} = {MethodWords.Points(Adds)}.";
+    }
+}
