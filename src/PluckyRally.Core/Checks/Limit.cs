@@ -33,8 +33,7 @@ public abstract partial record RuleCheck
         internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found)
         {
             var each = rule.When == When.EveryAttempt;
-            var reader = $"“{Findings.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}";
-            var value = sources.Figures.Compile(Value, each ? Known.InAttempt : Known.WithResult, reader);
+            var value = sources.Figures.Compile(Value, each ? Known.InAttempt : Known.WithResult, $"“{Findings.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}");
             if (!value.IsOk)
             {
                 found.AddAll("/check/value", value.Problems);

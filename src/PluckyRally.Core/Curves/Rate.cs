@@ -15,8 +15,8 @@ public abstract partial record Curve
         private protected override Worth WorkedOut(Worth value, CurveAt at) => Arithmetic.Plus(new Worth(Start), Arithmetic.Scale(value, PerUnit));
 
         internal override string Say(PartPlan part) => Start == 0
-            ? $"{MethodWords.Points(PerUnit)} for each {part.One}{Limits(part.Part)}"
-            : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each {part.One}{Limits(part.Part)}";
+            ? $"{MethodWords.Points(PerUnit)} for each {part.One}{SayLimits(part.Part)}"
+            : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each {part.One}{SayLimits(part.Part)}";
 
         internal override string Step(PartPlan part, PartResult result)
         {
@@ -26,7 +26,7 @@ public abstract partial record Curve
                 : $"{MethodWords.Points(Start)} and {each} for each {part.One}: {Numerals.Write(Start)} + {each} × {v} = {points}.";
         }
 
-        private static string Limits(Part part) => (part.Floor, part.Cap) switch
+        private static string SayLimits(Part part) => (part.Floor, part.Cap) switch
         {
             ({ } floor, { } cap) => $", at least {Numerals.Write(floor)} and at most {Numerals.Write(cap)}",
             ({ } floor, null) => $", at least {Numerals.Write(floor)}",

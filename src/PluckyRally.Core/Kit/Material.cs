@@ -93,6 +93,6 @@ public sealed record Material
 
     /// <summary>So much of a thing: "12 straws", "1 straw", "60 cm of tape", "1 sheet of foil".</summary>
     internal static string So(decimal amount, string unit, string name) => unit.Length == 0
-        ? amount == 1 ? $"1 {English.One(name)}" : $"{Numerals.Write(amount)} {name}"
+        ? English.So(amount, name)
         : $"{Numerals.Write(amount)} {(Units.Read(unit) is not null ? unit : amount == 1 ? English.One(unit) : English.Several(English.One(unit)))} of {name}";
 }

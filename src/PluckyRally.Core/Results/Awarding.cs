@@ -19,7 +19,7 @@ internal static class Awarding
         if (values.Count == 0) return Nobody(award);
         var best = values[0].Value;
         var winners = values.Where(v => v.Value.Number == best.Number && Bounds.Preference(v.Value.Bound, better) == Bounds.Preference(best.Bound, better)).Select(v => v.Team).ToList();
-        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], $"{award.Is.Name}: {English.List([.. winners.Select(w => w.Team.Name)])} with {expression.Show(best)}.");
+        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], AwardWords.Say(award.Is, winners, expression.Show(best)));
     }
 
     private static AwardResult First(AwardPlan award, Playbook playbook, IReadOnlyList<TeamResult> results)
@@ -31,10 +31,10 @@ internal static class Awarding
             .Where(t => t.Part == first.Part && t.Task == first.Task && (t.Steps ?? task.Steps) == task.Steps)
             .Select(t => results.FirstOrDefault(r => r.Team.Id == t.Team && MayWin(award, r)))
             .FirstOrDefault(r => r is not null);
-        return winner is null ? Nobody(award) : new(award.Is.Id, award.Is.Name, [winner.Team.Id], $"{award.Is.Name}: {winner.Team.Name} did it first.");
+        return winner is null ? Nobody(award) : new(award.Is.Id, award.Is.Name, [winner.Team.Id], AwardWords.SayFirst(award.Is, winner));
     }
 
     private static bool MayWin(AwardPlan award, TeamResult result) => award.Is.Everyone || result.Status == StandingStatus.Placed;
 
-    private static AwardResult Nobody(AwardPlan award) => new(award.Is.Id, award.Is.Name, [], $"{award.Is.Name}: nobody yet.");
+    private static AwardResult Nobody(AwardPlan award) => new(award.Is.Id, award.Is.Name, [], AwardWords.SayNobody(award.Is));
 }

@@ -19,9 +19,11 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
         var changed = standings.Rows
             .Select(now => (Now: now, Had: had.GetValueOrDefault(now.Team)))
             .Where(row => row.Had is null || (row.Had.Status, row.Had.Place, row.Had.Total, row.Had.Bound) != (row.Now.Status, row.Now.Place, row.Now.Total, row.Now.Bound))
-            .Select(row => new ClosedDifference(row.Now.Team, row.Now.Name, row.Had is { } then ? Say(then.Status, then.Place, then.Total, then.Bound, precision) : "was not there", Say(row.Now.Status, row.Now.Place, row.Now.Total, row.Now.Bound, precision)));
+            .Select(row => new ClosedDifference(row.Now.Team, row.Now.Name, Say(row.Had, precision), Say(row.Now.Status, row.Now.Place, row.Now.Total, row.Now.Bound, precision)));
         return new(kept.Scoring, [.. changed]);
     }
+
+    private static string Say(ClosedRow? row, decimal precision) => row is null ? "was not there" : Say(row.Status, row.Place, row.Total, row.Bound, precision);
 
     private static string Say(StandingStatus status, int? place, decimal? total, Bound bound, decimal precision)
     {

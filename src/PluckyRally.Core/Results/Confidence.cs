@@ -29,12 +29,12 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     {
         var (rally, playbook) = opened;
         var placed = Scorer.Results(playbook, rally.Teams, rally.Entries, round).Where(r => r.Status == StandingStatus.Placed).ToList();
-        if (placed.Count < 2) return new(draws, [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))], false, "There is nobody to compare with yet.");
+        if (placed.Count < 2) return new(draws, [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))], false, ConfidenceWords.SayAlone());
         IRedraw redraw = QuickRedraw.For(playbook, placed, seed) ?? (IRedraw)new Redraw(playbook, rally.Teams, [.. placed.Select(p => p.Team.Id)], rally.Entries, round, seed);
         var chances = Count(redraw, placed.Count, draws, playbook.Brief.Method.Wins);
         var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;
-        return new(draws, teams, tooClose, Sentence(teams, tooClose, placed, playbook));
+        return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, playbook));
     }
 
     /// <summary>The chance of each place for each team.</summary>
@@ -75,20 +75,5 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         }
 
         return counts;
-    }
-
-    private static string Sentence(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, Playbook playbook)
-    {
-        var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
-        if (!tooClose) return $"{teams[0].Name} is first in {chance} draws: sure enough.";
-        var rivals = teams.Skip(1).Where(t => t.Places[0] >= 0.02).Select(t => t.Name).Take(3).ToList();
-        var coarse = playbook.Parts
-            .SelectMany(p => p.Measures)
-            .Where(m => !m.IsExact)
-            .Select(m => m.InSentence)
-            .Distinct()
-            .ToList();
-        var again = coarse.Count > 0 ? $" Measure {string.Join(" and ", coarse)} again, more finely, for {string.Join(", ", rivals.Prepend(placed[0].Team.Name))}." : "";
-        return $"Too close to call: {teams[0].Name} is first in {chance} draws.{again}";
     }
 }

@@ -25,14 +25,6 @@ internal static class ReferenceLines
         return lines;
     }
 
-    /// <summary>So many times the control or the benchmark: the team's own where it has one, else the class's; empty where there is none.</summary>
-    public static string Compare(IReadOnlyList<Reference> references, Purpose purpose, string part, string team, decimal value)
-    {
-        var lines = references.Where(r => r.Part == part && r.Purpose == purpose && r.Value != 0).ToList();
-        var line = lines.FirstOrDefault(r => r.Team == team) ?? lines.FirstOrDefault(r => r.Team.Length == 0);
-        return line is null ? "" : $"{Numerals.Write(Rounding.ToDecimals(value / line.Value, 1))} times the {Json.Word(purpose)}";
-    }
-
     private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>
         trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new Worth(value, reading.Bound) : Worth.None(new Absence.NotRead(m)))]);
 }

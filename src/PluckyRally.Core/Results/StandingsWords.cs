@@ -39,8 +39,8 @@ internal static class StandingsWords
         State = part.State,
         Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
         ValueText = part.State == PartState.Scored ? part.Plan.Show(part.Value.Value) : "",
-        AgainstControl = part.State == PartState.Scored ? ReferenceLines.Compare(references, Purpose.Control, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
-        AgainstBenchmark = part.State == PartState.Scored ? ReferenceLines.Compare(references, Purpose.Benchmark, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
+        AgainstControl = part.State == PartState.Scored ? ReferenceWords.Say(references, Purpose.Control, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
+        AgainstBenchmark = part.State == PartState.Scored ? ReferenceWords.Say(references, Purpose.Benchmark, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
         Points = part.Points,
         PointsText = part.Points is { } points ? ReadingFormat.Points(points, playbook.Brief.Method.Precision) : "",
     };

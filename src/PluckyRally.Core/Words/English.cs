@@ -10,6 +10,9 @@ internal static class English
     /// <param name="one">What one is called; of several words the last before an "of" is the one that changes.</param>
     public static string Count(decimal count, string one) => $"{Numerals.Write(count)} {(count == 1 ? one : Several(one))}";
 
+    /// <summary>So many of something whose name is written as several are called: "1 straw", "12 straws".</summary>
+    public static string So(decimal count, string several) => $"{Numerals.Write(count)} {(count == 1 ? One(several) : several)}";
+
     /// <summary>What several are called: "sheets of foil" of "sheet of foil".</summary>
     public static string Several(string one) => OfTheThing(one, word => word.Pluralize(inputIsKnownToBeSingular: true));
 

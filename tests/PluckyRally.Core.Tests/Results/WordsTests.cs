@@ -31,6 +31,18 @@ public sealed class WordsTests
     public void Every_way_of_combining_is_said(Combine combine, string says) =>
         MethodWords.Say(Sample.Ready(Sample.Simple(3, combine)))[0].ShouldEndWith(says);
 
+    [Theory]
+    [InlineData(Combine.Sum, "2 times")]
+    [InlineData(Combine.Mean, "0.7")]
+    [InlineData(Combine.Successes, "3")]
+    [InlineData(Combine.Best, "yes")]
+    public void A_yes_or_no_that_is_added_up_is_a_number_of_times(Combine combine, string shown)
+    {
+        var rally = new Happening(Sample.Brief([new Measure { Id = "dry", Name = "Dry", Kind = MeasureKind.YesNo }], [Sample.Part("dry", combine: combine)], 3), "A");
+        foreach (var typed in new[] { "yes", "no", "yes" }) rally.Counted("A", typed);
+        rally.Standing("A").Parts[0].ValueText.ShouldBe(shown);
+    }
+
     [Fact]
     public void Limits_and_the_winner_and_the_first_tie_break_are_said()
     {

@@ -63,7 +63,7 @@ public sealed class EntryWordsTests
         { new Entry.PiecesCounted { Id = Guid.NewGuid(), Part = "pieces", Pieces = [new PieceGroup { Count = 3 }] }, "Pieces: 3 pieces" },
         { new Entry.LevelGiven { Id = Guid.NewGuid(), Part = "rubric", Criterion = "clear", Level = 1 }, "Rubric: Clear yes" },
         { new Entry.Purchased { Id = Guid.NewGuid(), Part = "store", Item = "rod", Count = 2 }, "Store: bought 2 rods" },
-        { new Entry.Returned { Id = Guid.NewGuid(), Part = "store", Item = "rod" }, "Store: gave back 1 rods" },
+        { new Entry.Returned { Id = Guid.NewGuid(), Part = "store", Item = "rod" }, "Store: gave back 1 rod" },
         { new Entry.Tallied { Id = Guid.NewGuid(), Part = "walk", Counter = "help" }, "Walk: Helped, 1" },
     };
 

@@ -56,7 +56,7 @@ internal static class BudgetEntries
 
     /// <summary>What was bought or given back, with its number.</summary>
     public static string Say<T>(Playbook playbook, T entry, string verb, string item, int count)
-        where T : Entry.OfPart => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {count} {part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item}");
+        where T : Entry.OfPart => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {English.So(count, part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item)}");
 
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, Findings found)

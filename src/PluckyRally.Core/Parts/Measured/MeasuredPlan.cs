@@ -44,7 +44,7 @@ internal abstract partial record PartPlan
             ? ReadingFormat.Value(value, plain)
             : ReadingFormat.Amount(value, Rounding.Decimals(value), Is.Combine == Combine.Successes ? "" : Expression.Unit);
 
-        public override string Say() => $"{Is.Curve.Say(this)}.{Attempts()}";
+        public override string Say() => $"{Is.Curve.Say(this)}.{SayAttempts()}";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             MeasuredScore.Value(this, trials, known.Design);
@@ -86,7 +86,7 @@ internal abstract partial record PartPlan
             return new(part, value.Value);
         }
 
-        private string Attempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Is.Combine switch
+        private string SayAttempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Is.Combine switch
         {
             Combine.Best => " Your best attempt counts.",
             Combine.Worst => " Your weakest attempt counts.",

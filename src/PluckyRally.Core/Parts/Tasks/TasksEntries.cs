@@ -28,9 +28,14 @@ public abstract partial record Entry
         }
 
         internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Tasks>(playbook, this, part => $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {Done}");
+            PartEntries.Say<Part.Tasks>(playbook, this, part => $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {SayDone()}");
 
-        private string Done => Steps switch { null => "done", 0 => "not done", { } steps => English.Count(steps, "step") };
+        private string SayDone() => Steps switch
+        {
+            null => "done",
+            0 => "not done",
+            { } steps => English.Count(steps, "step"),
+        };
     }
 
     /// <summary>The team's time for the tasks.</summary>

@@ -4,7 +4,7 @@ import type { Standing, TraceStep } from '../../api/names'
 
 /** Why a team has its points: a slip written out like a sum by hand. */
 const props = defineProps<{ row: Standing }>()
-const isAmount = (step: TraceStep) => step.kind === 'points' || step.kind === 'deduction'
+const isAmount = (step: TraceStep) => ['points', 'bonus', 'deduction'].includes(step.kind)
 const sum = computed(() => props.row.why.find((s) => s.kind === 'total'))
 const before = computed(() => props.row.why.filter((s) => !['total', 'tieBreak', 'place'].includes(s.kind)))
 const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].includes(s.kind)))
@@ -66,6 +66,7 @@ td {
   white-space: nowrap;
 }
 .points td,
+.bonus td,
 .deduction td {
   padding-bottom: 0.55rem;
 }
