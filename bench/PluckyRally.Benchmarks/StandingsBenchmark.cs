@@ -83,7 +83,7 @@ public class StandingsBenchmark
             rows.Add(new(team, !stands[team.Id], trials[team.Id].Count == _rally.Playbook.Brief.Trials.Attempts, bests, total, bound));
         }
 
-        var order = rows.OrderBy(r => r.Missed).ThenByDescending(r => r.Missed ? 0 : r.Total).ThenByDescending(r => !r.Missed && r.AtLeast).ToList();
+        var order = rows.OrderBy(r => r.Missed).ThenByDescending(r => r.Total).ThenByDescending(r => !r.Missed && r.AtLeast).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
         var shown = new List<string>();
         for (var i = 0; i < order.Count; i++)
         {

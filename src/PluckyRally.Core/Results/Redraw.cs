@@ -1,3 +1,5 @@
+using MathNet.Numerics.Random;
+
 namespace PluckyRally.Core;
 
 /// <summary>Draws a round's readings anew and says the totals, not rounded, of the teams that place.</summary>
@@ -23,7 +25,7 @@ internal sealed class Redraw : IRedraw
         _teams = teams;
         _placed = placed;
         _round = round;
-        _random = new Random(seed);
+        _random = new Xoshiro256StarStar(seed, threadSafe: false);
         _entries = [.. Log.Standing(entries)];
         _drawn = [.. _entries.Select((entry, i) => (i, entry)).Where(e => e.entry.Round == round && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead)];
         _exact = playbook.WithPrecision(0.000_000_001m);

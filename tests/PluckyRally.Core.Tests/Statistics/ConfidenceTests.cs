@@ -91,11 +91,14 @@ public sealed class ConfidenceTests
     }
 
     [Theory]
-    [InlineData(Combine.Best, Better.More)]
-    [InlineData(Combine.Mean, Better.More)]
-    [InlineData(Combine.Median, Better.Less)]
-    [InlineData(Combine.BestMean, Better.Less)]
-    public void The_quick_way_gives_the_chances_of_the_whole_way(Combine combine, Better better)
+    [InlineData(Combine.Best, Better.More, false)]
+    [InlineData(Combine.Mean, Better.More, false)]
+    [InlineData(Combine.Median, Better.Less, false)]
+    [InlineData(Combine.BestMean, Better.Less, false)]
+    [InlineData(Combine.Best, Better.More, true)]
+    [InlineData(Combine.Mean, Better.Less, true)]
+    [InlineData(Combine.Successes, Better.More, true)]
+    public void The_quick_way_gives_the_chances_of_the_whole_way(Combine combine, Better better, bool limited)
     {
         var brief = Sample.Brief(
             [Sample.Height(), Sample.Height(0.5m) with { Id = "width", Taken = Taken.Once }, Sample.Count("beads")],
@@ -105,7 +108,7 @@ public sealed class ConfidenceTests
                 Sample.Part("beads", new Curve.Bands([new(3, 1), new(5, 4)]), combine: Combine.Sum, id: "beads"),
             ],
             3,
-            [Sample.Inspection("float", new Consequence.Deduct(1))]);
+            [Sample.Inspection("float", new Consequence.Deduct(1)), .. limited ? new[] { Sample.Limit("tall", "height", Comparison.AtLeast, "50 cm", new Consequence.AttemptDoesNotCount(), When.EveryAttempt) } : []]);
         brief = brief with { Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p.Id == "height" ? p with { Id = "tall" } : p.Id == "beads" ? p with { Id = "load" } : p)] } };
         var rally = new Happening(brief, "A", "B", "C");
         foreach (var (team, i) in rally.Teams.Select((t, i) => (t.Name, i)))
