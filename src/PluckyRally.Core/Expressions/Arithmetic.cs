@@ -18,6 +18,12 @@ internal static class Arithmetic
         return a;
     }
 
+    /// <summary>
+    /// The value for what goes by its sign: a bound that leaves open on which side of zero the true value lies says nothing there.
+    /// </summary>
+    public static Worth Signed(Worth a) =>
+        (a.Bound == Bound.AtMost && a.Number >= 0) || (a.Bound == Bound.AtLeast && a.Number <= 0) ? a with { Bound = Bound.Unclear } : a;
+
     public static Worth Negate(Worth a) => a.HasValue ? new(a.Number == 0 ? 0 : -a.Number, Bounds.Flip(a.Bound)) : a;
 
     public static Worth Scale(Worth a, decimal factor) =>
@@ -30,14 +36,14 @@ internal static class Arithmetic
         ? a
         : !b.HasValue
             ? b
-            : new(a.Number * b.Number, Bounds.Join(Bounds.Times(a.Bound, b.Number), Bounds.Times(b.Bound, a.Number)));
+            : new(a.Number * b.Number, Bounds.Join(Bounds.Times(a.Bound, b), Bounds.Times(b.Bound, a)));
 
     public static Worth Over(Worth a, Worth b)
     {
         if (!a.HasValue) return a;
         if (!b.HasValue) return b;
         if (b.Number == 0) return Worth.None(new Absence.DividedByZero());
-        return new(a.Number / b.Number, Bounds.Join(Bounds.Times(a.Bound, b.Number), Bounds.Times(Bounds.Flip(b.Bound), a.Number)));
+        return new(a.Number / b.Number, Bounds.Join(Bounds.Times(a.Bound, b), Bounds.Times(Bounds.Flip(b.Bound), a)));
     }
 
     public static Worth Power(Worth a, Worth n)

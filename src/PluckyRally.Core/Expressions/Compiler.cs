@@ -5,7 +5,15 @@ namespace PluckyRally.Core;
 /// <summary>Checks a term against the measures it may name and makes an expression of it.</summary>
 public static class Compiler
 {
-    private sealed record Part(Expression.Node Node, Dimension Dimension);
+    /// <summary>A checked part of an expression.</summary>
+    /// <param name="Node">What works it out.</param>
+    /// <param name="Dimension">Its unit.</param>
+    /// <param name="NeverNegative">Whether it cannot be below zero, so that its bounds keep their side in products and powers.</param>
+    private sealed record Part(Expression.Node Node, Dimension Dimension, bool NeverNegative = false)
+    {
+        /// <summary>The same for what goes by its sign.</summary>
+        public Expression.Node Signed => NeverNegative ? Node : x => Arithmetic.Signed(Node(x));
+    }
 
     /// <summary>Parses and checks an expression over these measures; every problem names what would do.</summary>
     public static Result<Expression> Compile(string text, IReadOnlyList<Measure> measures)
@@ -31,7 +39,7 @@ public static class Compiler
             {
                 case Term.Literal(var value, var percent):
                     var worth = new Worth(percent ? value / 100 : value);
-                    return new(_ => worth, Dimension.None);
+                    return new(_ => worth, Dimension.None, worth.Number >= 0);
                 case Term.Name(var id):
                     return Name(id);
                 case Term.Negate(var of):
@@ -62,7 +70,7 @@ public static class Compiler
                 Used.Add(measure);
             }
 
-            return new(x => x[slot], Dimension.Of(measure));
+            return new(x => x[slot], Dimension.Of(measure), measure is { Negative: false, Kind: not MeasureKind.Temperature });
         }
 
         /// <summary>The part that a fact belongs to; empty for a measure.</summary>
@@ -78,16 +86,35 @@ public static class Compiler
                 case '-':
                     return Matched(a, b, sign == '+' ? "added to" : "taken from") is not { } factor
                         ? null
-                        : new(Sum(a.Node, b.Node, sign == '+' ? factor : -factor), First(a, b));
+                        : new(Sum(a.Node, b.Node, sign == '+' ? factor : -factor), First(a, b), sign == '+' && a.NeverNegative && b.NeverNegative);
                 case '*':
                     var (product, times) = a.Dimension.Times(b.Dimension, 1);
-                    return new(x => Arithmetic.Times(a.Node(x), Arithmetic.Scale(b.Node(x), times)), product);
+                    return new(Product(a, b, times), product, a.NeverNegative && b.NeverNegative);
                 case '/':
                     var (quotient, over) = a.Dimension.Times(b.Dimension, -1);
-                    return new(x => Arithmetic.Over(a.Node(x), Arithmetic.Scale(b.Node(x), over)), quotient);
+                    return new(Quotient(a, b, over), quotient, a.NeverNegative && b.NeverNegative);
                 default:
                     return Power(a, b, right);
             }
+        }
+
+        /// <summary>Where both are bounded, it matters on which side of zero each lies.</summary>
+        private static Expression.Node Product(Part a, Part b, decimal times) => x =>
+        {
+            var (left, right) = (a.Node(x), Arithmetic.Scale(b.Node(x), times));
+            return Arithmetic.Times(
+                a.NeverNegative || right.Bound == Bound.Exact ? left : Arithmetic.Signed(left),
+                b.NeverNegative || left.Bound == Bound.Exact ? right : Arithmetic.Signed(right));
+        };
+
+        private static Expression.Node Quotient(Part a, Part b, decimal over)
+        {
+            var below = b.Signed;
+            return x =>
+            {
+                var (left, right) = (a.Node(x), Arithmetic.Scale(below(x), over));
+                return Arithmetic.Over(a.NeverNegative || right.Bound == Bound.Exact ? left : Arithmetic.Signed(left), right);
+            };
         }
 
         private static Expression.Node Sum(Expression.Node a, Expression.Node b, decimal factor) =>
@@ -96,7 +123,7 @@ public static class Compiler
         private Part? Power(Part a, Part b, Term above)
         {
             if (!b.Dimension.IsNone) return Refuse("An exponent cannot have a unit.", "Use a plain number, for example length^2.");
-            if (a.Dimension.IsNone) return new(x => Arithmetic.Power(a.Node(x), b.Node(x)), Dimension.None);
+            if (a.Dimension.IsNone) return new(Raised(a, b), Dimension.None, a.NeverNegative);
             var whole = above switch
             {
                 Term.Literal { Percent: false } l => l.Value,
@@ -105,8 +132,16 @@ public static class Compiler
             };
             if (whole is not { } n || n != decimal.Truncate(n) || Math.Abs(n) > 6)
                 return Refuse($"Something in {a.Dimension.Words} can only be raised to a whole number from -6 to 6.", "Use a whole number, for example length^2.");
-            return new(x => Arithmetic.Power(a.Node(x), b.Node(x)), a.Dimension.Raised((int)n)!);
+            return new(Raised(a, b), a.Dimension.Raised((int)n)!, a.NeverNegative || n % 2 == 0);
         }
+
+        /// <summary>Only odd powers above zero rise over all numbers; for any other the side of zero matters.</summary>
+        private static Expression.Node Raised(Part a, Part b) => x =>
+        {
+            var (below, above) = (a.Node(x), b.Node(x));
+            var rises = above is { HasValue: true, Number: > 0 } && above.Number % 2 == 1;
+            return Arithmetic.Power(a.NeverNegative || rises ? below : Arithmetic.Signed(below), above);
+        };
 
         private Part? Call(string function, IReadOnlyList<Term> terms)
         {
@@ -118,20 +153,21 @@ public static class Compiler
                 case "min" or "max" or "mean" or "sum":
                     return Fold(function, [.. arguments.Select(a => a!)]);
                 case "round" when arguments.Count == 2 && terms[1] is Term.Literal { Percent: false, Value: >= 0 and <= 9 } digits && digits.Value == decimal.Truncate(digits.Value):
-                    return new(x => Arithmetic.Round(first.Node(x), (int)digits.Value), first.Dimension);
+                    return new(x => Arithmetic.Round(first.Node(x), (int)digits.Value), first.Dimension, first.NeverNegative);
                 case "abs" or "round" or "floor" or "ceil" or "sqrt" when arguments.Count != 1:
                     return Refuse($"{function} takes one value.", $"Write it as {function}(…) around one value.");
                 case "abs":
-                    return new(x => Arithmetic.Abs(first.Node(x)), first.Dimension);
+                    var signed = first.Signed;
+                    return new(x => Arithmetic.Abs(signed(x)), first.Dimension, NeverNegative: true);
                 case "round":
-                    return new(x => Arithmetic.Round(first.Node(x), 0), first.Dimension);
+                    return new(x => Arithmetic.Round(first.Node(x), 0), first.Dimension, first.NeverNegative);
                 case "floor":
-                    return new(x => Arithmetic.Floor(first.Node(x)), first.Dimension);
+                    return new(x => Arithmetic.Floor(first.Node(x)), first.Dimension, first.NeverNegative);
                 case "ceil":
-                    return new(x => Arithmetic.Ceil(first.Node(x)), first.Dimension);
+                    return new(x => Arithmetic.Ceil(first.Node(x)), first.Dimension, first.NeverNegative);
                 case "sqrt":
                     return first.Dimension.Raised(1, 2) is { } root
-                        ? new(x => Arithmetic.Sqrt(first.Node(x)), root)
+                        ? new(x => Arithmetic.Sqrt(first.Node(x)), root, NeverNegative: true)
                         : Refuse($"The root of something in {first.Dimension.Words} has no unit.", "Take the root of a square, for example sqrt(length * width).");
                 default:
                     return Refuse($"There is no function “{function}”.", "Use one of these: min, max, abs, round, floor, ceil, sqrt, mean, sum.");
@@ -161,7 +197,8 @@ public static class Compiler
                     for (var i = 1; i < nodes.Count; i++) result = join(result, nodes[i](x));
                     return function == "mean" ? Arithmetic.Over(result, new Worth(nodes.Count)) : result;
                 },
-                dimension);
+                dimension,
+                arguments.All(a => a.NeverNegative));
         }
 
         private decimal? Matched(Part a, Part b, string doing)

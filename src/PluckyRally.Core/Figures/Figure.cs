@@ -111,7 +111,7 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override Worth Of(DesignFacts facts) => facts.Points?[At] is not { Points: { } added } part
             ? Worth.None(new Absence.NoPointsYet())
-            : new(Weighted ? added : part.Clamped, part.Bound);
+            : Weighted ? new(added, part.Added) : new(part.Clamped, part.Bound);
     }
 
     /// <summary>Something of the team as a whole.</summary>

@@ -49,7 +49,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
     public Worth Combined(IReadOnlyList<Worth> values) => Combine switch
     {
-        Combine.Best or Combine.Worst when Mark is not null => values[Used(values).Single()],
+        Combine.Best or Combine.Worst when Mark is { } mark => ByMark(values, Used(values).Single(), mark),
         Combine.Best => Fold(values, Better == Better.More ? Arithmetic.Max : Arithmetic.Min),
         Combine.Worst => Fold(values, Better == Better.More ? Arithmetic.Min : Arithmetic.Max),
         Combine.Sum => Fold(values, Arithmetic.Plus),
@@ -57,7 +57,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
         Combine.Median => Median(values),
         Combine.First => values[0],
         Combine.Last => values[^1],
-        Combine.BestMean => Mean([.. Ordered(values).Take(BestOf).Select(i => values[i])]),
+        Combine.BestMean => MeanOfBest(values),
         Combine.Successes => new Worth(values.Count),
         Combine.Range => Arithmetic.Plus(Fold(values, Arithmetic.Max), Arithmetic.Negate(Fold(values, Arithmetic.Min))),
     };
@@ -103,6 +103,29 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
 
     private static Worth Mean(IReadOnlyList<Worth> values) => Arithmetic.Over(Fold(values, Arithmetic.Plus), new Worth(values.Count));
 
+    /// <summary>
+    /// The attempt nearest to a mark, or the farthest from it. What its bound says holds only as long as it stays that: where it is
+    /// bounded itself, or another one could come nearer, nothing is said.
+    /// </summary>
+    private Worth ByMark(IReadOnlyList<Worth> values, int chosen, decimal mark)
+    {
+        if (values.Count == 1) return values[0];
+        var open = Combine == Combine.Worst
+            ? values.Any(v => v.Bound != Bound.Exact)
+            : values[chosen].Bound != Bound.Exact || values.Any(v => v.Bound == Bound.Unclear || (v.Bound == Bound.AtLeast && v.Number < mark) || (v.Bound == Bound.AtMost && v.Number > mark));
+        return open ? values[chosen] with { Bound = Bound.Unclear } : values[chosen];
+    }
+
+    /// <summary>The mean of the best; a bound of another one reaches it where the true value could be among them.</summary>
+    private Worth MeanOfBest(IReadOnlyList<Worth> values)
+    {
+        var order = Ordered(values).ToList();
+        var mean = Mean([.. order.Take(BestOf).Select(i => values[i])]);
+        var towards = Better == Better.More ? Bound.AtLeast : Bound.AtMost;
+        return order.Skip(BestOf).Select(i => values[i].Bound).Where(b => b == towards || b == Bound.Unclear || (Mark is not null && b != Bound.Exact))
+            .Aggregate(mean, (so, b) => so with { Bound = Bounds.Join(so.Bound, b) });
+    }
+
     private static Worth Median(IReadOnlyList<Worth> values)
     {
         var sorted = values.OrderBy(v => v.Number).ToList();
@@ -110,12 +133,13 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
             ? sorted[sorted.Count / 2].Number
             : (sorted[(sorted.Count / 2) - 1].Number + sorted[sorted.Count / 2].Number) / 2;
 
-        // A bound moves the median only if the true value could cross it.
+        // A bound moves the median only if the true value could cross what is in the middle: one value, or two.
+        var (lower, upper) = (sorted[(sorted.Count - 1) / 2].Number, sorted[sorted.Count / 2].Number);
         var bound = values
             .Where(v => v.Bound switch
             {
-                Bound.AtLeast => v.Number <= middle,
-                Bound.AtMost => v.Number >= middle,
+                Bound.AtLeast => v.Number <= upper,
+                Bound.AtMost => v.Number >= lower,
                 Bound.Exact or Bound.Unclear => true,
             })
             .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));

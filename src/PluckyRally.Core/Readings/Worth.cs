@@ -31,6 +31,11 @@ public static class Bounds
     /// <summary>The bound after multiplying with something of this sign.</summary>
     public static Bound Times(Bound bound, decimal sign) => sign == 0 ? Bound.Exact : sign < 0 ? Flip(bound) : bound;
 
+    /// <summary>The bound after multiplying with a value that may be bounded too: its sign, or where it is zero the side that it lies on.</summary>
+    internal static Bound Times(Bound bound, Worth by) => by.Number != 0 || by.Bound == Bound.Exact
+        ? Times(bound, by.Number)
+        : bound == Bound.Exact ? Bound.Exact : by.Bound == Bound.Unclear ? Bound.Unclear : Times(bound, by.Bound == Bound.AtLeast ? 1 : -1);
+
     /// <summary>At equal values: at least before exact before at most where more is better, the other way round where less is.</summary>
     public static int Preference(Bound bound, Better better) => bound switch
     {

@@ -13,7 +13,7 @@ internal static class PartPoints
         var points = plan.Curve.PointsFor(value.Value, new(plan.Better, method.Wins, pool));
         if (!points.HasValue) return Failure(plan, method, value with { Value = points }, pool);
         var clamped = Arithmetic.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
-        return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), plan.Part.Weight == 0 ? Bound.Exact : clamped.Bound, pool);
+        return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), clamped.Bound, pool);
     }
 
     /// <summary>The rule by whose miss the part gives its failure points; null where there is none.</summary>

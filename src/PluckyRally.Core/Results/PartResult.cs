@@ -64,9 +64,13 @@ internal sealed record PartValue(Worth Value)
 /// <param name="Curve">Points by the curve, or the failure points.</param>
 /// <param name="Clamped">After floor and cap.</param>
 /// <param name="Points">After weight and rounding; null while unfinished.</param>
-/// <param name="Bound">Whether the points are a bound.</param>
+/// <param name="Bound">Whether the points before the weight are a bound.</param>
 /// <param name="Pool">What the value was compared with.</param>
-internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Value, decimal Curve, decimal Clamped, decimal? Points, Bound Bound, Pool Pool);
+internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Value, decimal Curve, decimal Clamped, decimal? Points, Bound Bound, Pool Pool)
+{
+    /// <summary>Whether the points as they are added are a bound: those that are not counted are not.</summary>
+    public Bound Added => Plan.Part.Weight == 0 ? Bound.Exact : Bound;
+}
 
 /// <summary>What a curve needs to know beyond the value.</summary>
 /// <param name="Best">The best value among the teams that place.</param>

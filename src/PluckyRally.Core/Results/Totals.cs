@@ -22,7 +22,7 @@ internal static class Totals
         foreach (var part in parts)
         {
             sum += part.Points!.Value;
-            bound = Bounds.Join(bound, part.Bound);
+            bound = Bounds.Join(bound, part.Added);
         }
 
         var sign = method.Wins == Wins.Highest ? -1 : 1;
