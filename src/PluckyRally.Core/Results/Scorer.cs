@@ -53,7 +53,7 @@ public static class Scorer
     {
         var (design, failing) = rules.Failing(recorded);
         var values = new PartValue[playbook.Parts.Count];
-        foreach (var at in playbook.WorkedOut) values[at] = playbook.Parts[at].Value(new(design, values), playbook.Brief.Trials);
+        foreach (var at in playbook.WorkedOut) values[at] = TwoAnswers.Marked(playbook.Parts[at].Value(new(design, values), playbook.Brief.Trials), playbook.Parts[at].Part, design);
         var outcomes = rules.Outcomes(failing, new(design, values));
         return new(design, outcomes, values, Why(playbook, design, outcomes, values));
     }

@@ -92,4 +92,19 @@ public sealed class TasksTests
 
     private static Entry.TaskTicked Tick(OnePart rally, string team, string task, int? steps = null) =>
         new() { Id = rally.Id(), Team = team, Part = "harbour", Task = task, Steps = steps };
+
+    [Fact]
+    public void Where_the_devices_clocks_say_another_order_that_is_shown_and_the_teacher_may_rule()
+    {
+        var rally = new OnePart(new Part.Tasks { Id = "tasks", Name = "Tasks", Items = [new() { Id = "lamp", Name = "Lamp", Points = 6, FirstTeams = 1 }] }, "A", "B");
+        var nine = new DateTimeOffset(2026, 11, 26, 9, 0, 0, TimeSpan.Zero);
+        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "A", Part = "tasks", Task = "lamp", At = nine.AddSeconds(10), DeviceAt = nine.AddSeconds(9) });
+        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "B", Part = "tasks", Task = "lamp", At = nine.AddSeconds(20), DeviceAt = nine.AddSeconds(1) });
+        (rally.Points("A"), rally.Points("B")).ShouldBe((6, 0));
+        rally.Row("A").Why[0].Sentence.ShouldBe("Lamp: 6 points. By the clocks of the devices it was later than another; the order in which it arrived decides, unless you rule otherwise.");
+        rally.Row("B").Why[0].Sentence.ShouldBe("Lamp: done, after the first 1 had its points. By the clocks of the devices it was earlier than another; the order in which it arrived decides, unless you rule otherwise.");
+        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "B", Part = "tasks", Task = "lamp", AmongFirst = true, At = nine.AddSeconds(30) });
+        rally.Points("B").ShouldBe(6);
+        rally.Row("B").Why[0].Sentence.ShouldBe("Lamp: 6 points.");
+    }
 }

@@ -32,6 +32,29 @@ public sealed class TwoPeopleTests
     }
 
     [Fact]
+    public void Of_a_whole_answer_the_last_stands_and_is_marked_with_who_gave_one()
+    {
+        var rally = new OnePart(new Part.Ordering { Id = "order", Name = "Order", PerPair = 1, Items = [new() { Id = "p", Name = "P", Key = 1 }, new() { Id = "q", Name = "Q", Key = 2 }] }, "A");
+        Gave("Pell", "p", "q");
+        Gave("Pell", "q", "p");
+        rally.Row().Why.ShouldNotContain(s => s.Sentence.Contains("last answer", StringComparison.Ordinal), "the same person corrects");
+        Gave("Moss", "p", "q");
+        rally.Points().ShouldBe(1);
+        rally.Row().Why.ShouldContain(s => s.Sentence == "Recorded by Pell and Moss: the last answer stands." && s.Entries.Count == 3);
+
+        void Gave(string by, params string[] sequence) => rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "A", By = by, Part = "order", Sequence = sequence });
+    }
+
+    [Fact]
+    public void What_adds_up_is_not_marked()
+    {
+        var rally = new OnePart(new Part.Tally { Id = "seen", Name = "Seen", Counters = [new() { Id = "help", Name = "Helped", Points = 1 }] }, "A");
+        foreach (var by in new[] { "Pell", "Moss" }) rally.Add(new Entry.Tallied { Id = rally.Id(), Team = "A", By = by, Part = "seen", Counter = "help" });
+        rally.Points().ShouldBe(2);
+        rally.Row().Why.ShouldNotContain(s => s.Sentence.Contains("last answer", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void What_is_read_once_is_the_mean_of_those_who_read_it()
     {
         var rally = new Happening(Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))]), "A");

@@ -14,6 +14,8 @@ public abstract partial record Entry
         /// <summary>The time it took, where time counts.</summary>
         public Reading? Time { get; init; }
 
+        internal override string? Answers => "";
+
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             if (PartEntries.Find<Part.Bins>(playbook, Part, found) is not { } part) return this;

@@ -11,6 +11,8 @@ public abstract partial record Entry
         /// <summary>The items' ids in the team's order, an empty text for a place that was left empty; items left out are not here.</summary>
         public required IReadOnlyList<string> Sequence { get; init; }
 
+        internal override string? Answers => "";
+
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             if (PartEntries.Find<Part.Ordering>(playbook, Part, found) is not { } part) return this;

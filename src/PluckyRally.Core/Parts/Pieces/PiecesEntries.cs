@@ -11,6 +11,8 @@ public abstract partial record Entry
         /// <summary>The pieces, alike ones together.</summary>
         public required IReadOnlyList<PieceGroup> Pieces { get; init; }
 
+        internal override string? Answers => "";
+
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             if (PartEntries.Find<Part.Pieces>(playbook, Part, found) is not { } part) return this;

@@ -23,6 +23,8 @@ public abstract partial record Entry
         /// <summary>The heat, for the record; teams of all heats are compared by time.</summary>
         public int? Heat { get; init; }
 
+        internal override string? Answers => PartAnswers.Whole(Leg);
+
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;

@@ -18,6 +18,8 @@ public abstract partial record Entry
         /// <summary>A judge's ruling on whether the team is among the first; the order of receipt decides where absent.</summary>
         public bool? AmongFirst { get; init; }
 
+        internal override string? Answers => Task;
+
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
@@ -43,6 +45,8 @@ public abstract partial record Entry
     {
         /// <summary>What was read, in seconds.</summary>
         public required Reading Time { get; init; }
+
+        internal override string? Answers => "";
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {

@@ -24,10 +24,11 @@ internal static class TasksScore
 
             var done = StepsDone(tick, item);
             allDone &= done == item.Steps;
-            var late = item.FirstTeams is { } first && !AmongFirst(part.Id, item, first, tick, design);
+            var order = item.FirstTeams is { } first ? First.Of(part.Id, item, first, tick, design) : null;
+            var late = order is { IsAmong: false };
             var points = late ? 0 : item.Points * done / item.Steps;
             sum += points;
-            steps.Add(new Working.TaskDone(item, done, points, late) { Entries = [tick.Id] });
+            steps.Add(new Working.TaskDone(item, done, points, late, order is { ClocksDiffer: true }) { Entries = [tick.Id] });
         }
 
         if (allDone && part.AllDoneBonus != 0)
@@ -57,19 +58,25 @@ internal static class TasksScore
 
     private static int StepsDone(Entry.TaskTicked tick, TaskItem item) => tick.Steps ?? item.Steps;
 
-    /// <summary>
-    /// Whether the team was among the first to do all of a task, in the order in which the log received it. A slot once
-    /// taken stays taken; a judge's ruling outweighs the order.
-    /// </summary>
-    private static bool AmongFirst(string part, TaskItem item, int first, Entry.TaskTicked last, DesignRecord design)
+    /// <summary>Whether a team was among the first to do all of a task.</summary>
+    /// <param name="IsAmong">In the order in which the log received it, or as a judge ruled.</param>
+    /// <param name="ClocksDiffer">Whether the order by the devices' own clocks would say otherwise, and nobody has ruled.</param>
+    private sealed record First(bool IsAmong, bool ClocksDiffer)
     {
-        if (last.AmongFirst is { } ruling) return ruling;
-        var done = design.Team.Round.OfType<Entry.TaskTicked>().Where(t => t.Part == part && t.Task == item.Id).ToList();
-        var order = done.Where(t => StepsDone(t, item) == item.Steps).Select(t => t.Team).Distinct().ToList();
-        var ruledIn = order.Count(t => Ruling(t) == true);
-        var free = order.Where(t => Ruling(t) is null).Take(Math.Max(0, first - ruledIn));
-        return free.Contains(design.Team.Team.Id);
+        /// <summary>A slot once taken stays taken; a judge's ruling outweighs the order.</summary>
+        public static First Of(string part, TaskItem item, int first, Entry.TaskTicked last, DesignRecord design)
+        {
+            if (last.AmongFirst is { } ruling) return new(ruling, ClocksDiffer: false);
+            var done = design.Team.Round.OfType<Entry.TaskTicked>().Where(t => t.Part == part && t.Task == item.Id).ToList();
+            var whole = done.Where(t => StepsDone(t, item) == item.Steps).ToList();
+            var ruledIn = whole.Select(t => t.Team).Distinct().Count(t => Ruling(t) == true);
+            var among = IsIn(whole);
+            return new(among, ClocksDiffer: IsIn(whole.OrderBy(t => t.DeviceAt ?? t.At)) != among);
 
-        bool? Ruling(string team) => done.Last(t => t.Team == team).AmongFirst;
+            bool IsIn(IEnumerable<Entry.TaskTicked> order) =>
+                order.Select(t => t.Team).Distinct().Where(t => Ruling(t) is null).Take(Math.Max(0, first - ruledIn)).Contains(design.Team.Team.Id);
+
+            bool? Ruling(string team) => done.Last(t => t.Team == team).AmongFirst;
+        }
     }
 }

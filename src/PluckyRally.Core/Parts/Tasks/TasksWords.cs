@@ -7,14 +7,16 @@ internal abstract partial record Working
     /// <param name="Steps">Steps done.</param>
     /// <param name="Points">What it gives.</param>
     /// <param name="TooLate">Whether the first teams had its points already.</param>
-    public sealed record TaskDone(TaskItem Item, int Steps, decimal Points, bool TooLate) : Working
+    /// <param name="ClocksDiffer">Whether the devices' own clocks would say otherwise.</param>
+    public sealed record TaskDone(TaskItem Item, int Steps, decimal Points, bool TooLate, bool ClocksDiffer = false) : Working
     {
         public override decimal Adds => Points;
 
         public override string Say()
         {
             var partly = Steps < Item.Steps ? $", {Steps} of {Item.Steps} steps" : "";
-            return $"{Item.Name}{partly}: {(TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))}.";
+            var clocks = ClocksDiffer ? $" By the clocks of the devices it was {(TooLate ? "earlier" : "later")} than another; the order in which it arrived decides, unless you rule otherwise." : "";
+            return $"{Item.Name}{partly}: {(TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))}.{clocks}";
         }
     }
 
