@@ -41,6 +41,9 @@ public sealed record Method
     /// <summary>Named awards beside the places.</summary>
     public IReadOnlyList<Award> Awards { get; init; } = [];
 
+    /// <summary>What teams set out to reach, each for itself; with places or without.</summary>
+    public IReadOnlyList<Target> Targets { get; init; } = [];
+
     /// <summary>How places are counted after a tie.</summary>
     public PlaceNumbers Places { get; init; }
 

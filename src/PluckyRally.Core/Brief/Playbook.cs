@@ -6,7 +6,7 @@ namespace PluckyRally.Core;
 /// </summary>
 public sealed class Playbook
 {
-    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards, FigureList figures)
+    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards, IReadOnlyList<TargetPlan> targets, FigureList figures)
     {
         Figures = figures;
         Edition = edition;
@@ -15,6 +15,7 @@ public sealed class Playbook
         WorkedOut = [.. Enumerable.Range(0, parts.Count).OrderBy(Depth)];
         TieBreaks = tieBreaks;
         Awards = awards;
+        Targets = targets;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
         TakesAttempts = edition.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || rules.Any(r => r.Rule.When == When.EveryAttempt);
     }
@@ -47,11 +48,13 @@ public sealed class Playbook
 
     internal IReadOnlyList<AwardPlan> Awards { get; }
 
+    internal IReadOnlyList<TargetPlan> Targets { get; }
+
     /// <summary>The same with another shown precision of points, for draws whose totals are not rounded.</summary>
     internal Playbook WithPrecision(decimal precision)
     {
         var brief = Brief with { Method = Brief.Method with { Precision = precision } };
-        return new(Edition with { Brief = brief }, Rules, Parts, TieBreaks, Awards, Figures);
+        return new(Edition with { Brief = brief }, Rules, Parts, TieBreaks, Awards, Targets, Figures);
     }
 
     /// <summary>Makes a brief ready, or says everything that stands in the way.</summary>
@@ -75,9 +78,10 @@ public sealed class Playbook
 
         var tieBreaks = TieBreakPlan.MakeAll(brief, figures, found);
         var awards = AwardPlan.MakeAll(brief, figures, found);
+        var targets = TargetPlan.MakeAll(brief, figures, found);
         return found.Problems.Any(p => p.Severity == Severity.Error)
             ? Result<Playbook>.Refused(found.Problems)
-            : Result<Playbook>.Ok(new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, figures), found.Problems);
+            : Result<Playbook>.Ok(new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, targets, figures), found.Problems);
 
         bool RestsOnWhatIsLeftOut(string at) => leftOut.Any(p => p.Severity == Severity.Error && p.At.StartsWith(at, StringComparison.Ordinal));
     }

@@ -47,25 +47,11 @@ public abstract partial record RuleCheck
                 return new RulePlan.Limit(rule, this, value.Value, 0, 0);
             }
 
-            var amount = ReadAmount(Amount, value.Value, "/check/amount", found);
-            var upper = Comparison == Comparison.Between ? ReadAmount(Upper, value.Value, "/check/upper", found) : 0;
+            var amount = value.Value.ReadAmount(Amount, "/check/amount", found);
+            var upper = Comparison == Comparison.Between ? value.Value.ReadAmount(Upper, "/check/upper", found) : 0;
             if (amount is null || upper is null) return null;
             found.Unless(Comparison != Comparison.Between || amount < upper, "/check/upper", "The upper limit is not above the lower one.", "Swap them.");
             return new RulePlan.Limit(rule, this, value.Value, amount.Value, upper.Value);
-        }
-
-        private static decimal? ReadAmount(string typed, FigureExpression value, string place, Findings found)
-        {
-            var measure = value.Plain?.Shown ?? new Measure { Id = "limit", Name = "The limit", Kind = MeasureKind.Number, Unit = value.Expression.Unit, Negative = true };
-            var parsed = ReadingParser.ParseAmount(typed, measure);
-            if (!parsed.IsOk)
-            {
-                found.AddAll(place, parsed.Problems);
-                return null;
-            }
-
-            found.Unless(parsed.Value.Bound == Bound.Exact, place, "A limit is one number.", "Leave out the sign at its end.");
-            return parsed.Value.Value;
         }
     }
 }

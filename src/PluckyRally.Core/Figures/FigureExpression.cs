@@ -49,6 +49,21 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
         return value.HasValue ? value with { Number = Rounding.ToDecimals(value.Number, Decimals) } : value;
     }
 
+    /// <summary>An amount that it is held against, typed as a reading would be; null, with a problem, where it is none.</summary>
+    public decimal? ReadAmount(string typed, string place, Findings found)
+    {
+        var measure = Plain?.Shown ?? new Measure { Id = "limit", Name = "The limit", Kind = MeasureKind.Number, Unit = Expression.Unit, Negative = true };
+        var parsed = ReadingParser.ParseAmount(typed, measure);
+        if (!parsed.IsOk)
+        {
+            found.AddAll(place, parsed.Problems);
+            return null;
+        }
+
+        found.Unless(parsed.Value.Bound == Bound.Exact, place, "This is one number.", "Leave out the sign at its end.");
+        return parsed.Value.Value;
+    }
+
     /// <summary>A result as it is shown.</summary>
     public string Show(Worth value) => Plain is { } figure ? figure.Show(value) : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
 }

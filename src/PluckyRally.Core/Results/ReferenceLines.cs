@@ -6,10 +6,7 @@ internal static class ReferenceLines
     /// <summary>The mean of the control or benchmark trials of each measured part, for the class or a team.</summary>
     public static IReadOnlyList<Reference> Of(Playbook playbook, IReadOnlyList<Entry> entries, int round)
     {
-        var trials = Log.Standing(entries).OfType<Entry.TrialRecorded>()
-            .Where(t => t.Round == round && t.Purpose is Purpose.Control or Purpose.Benchmark && t.Outcome == TrialOutcome.Counted)
-            .GroupBy(t => (t.Purpose, t.Team))
-            .ToList();
+        var trials = Trials(entries, round);
         var lines = new List<Reference>();
         foreach (var plan in playbook.Parts.OfType<PartPlan.Measured>())
         {
@@ -24,6 +21,14 @@ internal static class ReferenceLines
 
         return lines;
     }
+
+    /// <summary>The trials of each control and benchmark of a round that counted.</summary>
+    internal static IReadOnlyList<IGrouping<(Purpose Purpose, string Team), Entry.TrialRecorded>> Trials(IReadOnlyList<Entry> entries, int round) =>
+    [
+        .. Log.Standing(entries).OfType<Entry.TrialRecorded>()
+            .Where(t => t.Round == round && t.Purpose is Purpose.Control or Purpose.Benchmark && t.Outcome == TrialOutcome.Counted)
+            .GroupBy(t => (t.Purpose, t.Team)),
+    ];
 
     private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>
         trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new Worth(value, reading.Bound) : Worth.None(new Absence.NotRead(m)))]);

@@ -91,6 +91,9 @@ public sealed record Standing
     /// <summary>Rules that are too near to call and should be measured again, as sentences.</summary>
     public IReadOnlyList<string> TooNear { get; init; } = [];
 
+    /// <summary>How the team came out against its targets.</summary>
+    public IReadOnlyList<TargetOutcome> Targets { get; init; } = [];
+
     /// <summary>The whole way from what was recorded to the place; written down when somebody asks.</summary>
     public IReadOnlyList<TraceStep> Why
     {

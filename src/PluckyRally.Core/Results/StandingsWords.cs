@@ -29,6 +29,7 @@ internal static class StandingsWords
         Bound = result.Bound,
         Parts = [.. result.Parts.Select(p => Write(playbook, p, references, result.Team.Id))],
         TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
+        Targets = TargetOutcome.Of(playbook, result),
         WriteWhy = () => TraceWords.Write(playbook, result),
     };
 

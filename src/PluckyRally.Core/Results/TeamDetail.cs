@@ -8,6 +8,7 @@ namespace PluckyRally.Core;
 /// <param name="Parts">The points of each part, before and after floor, cap and weight.</param>
 /// <param name="Deductions">Points lost to missed rules.</param>
 /// <param name="Bonuses">Points won by keeping rules.</param>
+/// <param name="Against">How its figures stand to the control and the benchmark, where there are some.</param>
 public sealed record TeamDetail(
     string Team,
     string Design,
@@ -15,20 +16,32 @@ public sealed record TeamDetail(
     IReadOnlyList<FigureDetail> Figures,
     IReadOnlyList<PointsDetail> Parts,
     IReadOnlyList<RulePoints> Deductions,
-    IReadOnlyList<RulePoints> Bonuses)
+    IReadOnlyList<RulePoints> Bonuses,
+    IReadOnlyList<AgainstReference> Against)
 {
     /// <summary>The details of a round, in order of standing.</summary>
-    public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round) =>
-        [.. Scorer.Results(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => Of(opened.Playbook, r))];
+    public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round)
+    {
+        var references = ReferenceFigure.Of(opened.Playbook, opened.Rally.Entries, round);
+        return [.. Scorer.Results(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => Of(opened.Playbook, r, references))];
+    }
 
-    private static TeamDetail Of(Playbook playbook, TeamResult result) => new(
+    private static TeamDetail Of(Playbook playbook, TeamResult result, IReadOnlyList<ReferenceFigure> references) => new(
         result.Team.Id,
         result.Assessment.Design.Name,
         [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Found?.SayValue() ?? "", r.Found?.SayLimit() ?? "", r.Excess))],
         [.. playbook.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
         [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Place > 0 ? p.Pool.Place : null))],
         [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
-        [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))]);
+        [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
+        [
+            .. from reference in references.GroupBy(r => (r.Figure, r.Purpose))
+               let line = reference.FirstOrDefault(r => r.Team == result.Team.Id) ?? reference.FirstOrDefault(r => r.Team.Length == 0)
+               where line is { Value: not 0 }
+               let value = playbook.Figures.All.First(f => f.Id == line.Figure).Of(result.Design.Facts)
+               where value.HasValue
+               select new AgainstReference(line.Figure, line.Purpose, line.Value, value.Number / line.Value),
+        ]);
 }
 
 /// <summary>How a rule came out.</summary>

@@ -12,6 +12,7 @@ public sealed class EntryWordsTests
         Rules = [Sample.Inspection("float", new Consequence.NoteOnly())],
         Method = new Method
         {
+            Targets = [new() { Id = "own", Name = "Height to beat", Value = "height" }],
             Parts =
             [
                 Sample.Part("height"),
@@ -49,6 +50,8 @@ public sealed class EntryWordsTests
         { new Entry.RoundClosed { Id = Guid.NewGuid(), Round = 2 }, "Round 2 closed" },
         { new Entry.RoundReopened { Id = Guid.NewGuid(), Round = 2 }, "Round 2 opened again" },
         { new Entry.InstrumentChecked { Id = Guid.NewGuid(), Known = Read("height", 30), Shown = Read("height", 31) }, "Instrument check: 30 cm shows as 31 cm" },
+        { new Entry.TargetSet { Id = Guid.NewGuid(), Target = "own", Amount = "30 cm" }, "Height to beat: set out for 30 cm" },
+        { new Entry.TargetSet { Id = Guid.NewGuid(), Target = "own", Amount = "" }, "Height to beat: taken back" },
         { new Entry.NoteMade { Id = Guid.NewGuid(), Text = "shared the tape" }, "Note: shared the tape" },
         { new Entry.DesignNoted { Id = Guid.NewGuid(), Design = "long arm", Revision = 2, Changed = "lighter cup", Named = true }, "Design “long arm”, revision 2: lighter cup, the one that counts" },
         { new Entry.TaskTicked { Id = Guid.NewGuid(), Part = "tasks", Task = "lamp", Steps = 2 }, "Tasks: Lamp 2 steps" },

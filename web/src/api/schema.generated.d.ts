@@ -2081,7 +2081,7 @@ export interface components {
             differences: components["schemas"]["Difference"][];
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTrialRecorded"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -3120,6 +3120,39 @@ export interface components {
              */
             round: number;
         };
+        /** @description A team set itself a target, or the class was set one; the last word stands, and a team's own outweighs the class's. */
+        EntryTargetSet: {
+            /** @enum {string} */
+            kind: "targetSet";
+            /** @description The target's id. */
+            target: string;
+            /** @description What is to be reached, written as a reading would be; empty where the target is taken back. */
+            amount: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+        };
         /** @description A task was done, or so many steps of it; the last word stands. */
         EntryTaskTicked: {
             /** @enum {string} */
@@ -3851,6 +3884,8 @@ export interface components {
             tieBreaks: components["schemas"]["TieBreak"][];
             /** @description Named awards beside the places. */
             awards: components["schemas"]["Award"][];
+            /** @description What teams set out to reach, each for itself; with places or without. */
+            targets: components["schemas"]["Target"][];
             /** @description How places are counted after a tie. */
             places: components["schemas"]["PlaceNumbers"];
             /** @description Whether teams are put in order at all; without, each stands by itself. */
@@ -5414,6 +5449,8 @@ export interface components {
             parts: components["schemas"]["PartScore"][];
             /** @description Rules that are too near to call and should be measured again, as sentences. */
             tooNear: string[];
+            /** @description How the team came out against its targets. */
+            targets: components["schemas"]["TargetOutcome"][];
             /** @description The whole way from what was recorded to the place; written down when somebody asks. */
             why: components["schemas"]["TraceStep"][];
         };
@@ -5475,6 +5512,42 @@ export interface components {
          * @enum {unknown}
          */
         Taken: "eachAttempt" | "once";
+        /** @description Something that teams set out to reach, each for itself or the whole class alike. */
+        Target: {
+            /** @description Names the target in entries. */
+            id: string;
+            /** @description What it is called, e.g. "Height to beat". */
+            name: string;
+            /** @description A figure's id, or an expression over figures. */
+            value: string;
+            /** @description Which direction is better: the target or more, the target or less. */
+            better: components["schemas"]["Better"];
+            /** @description The class's target, written as a reading would be; empty where each team says its own. */
+            amount: string;
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description How a team came out against a target. */
+        TargetOutcome: {
+            /** @description The target's id. */
+            target: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Whether it was reached; absent while there is no value. */
+            met?: null | boolean;
+            /**
+             * Format: double
+             * @description What was to be reached, in the unit of the value.
+             */
+            amount: number;
+            /**
+             * Format: double
+             * @description How far beyond it or short of it, never below 0; absent while there is no value.
+             */
+            by?: null | number;
+            /** @description The same as a sentence. */
+            says: string;
+        };
         /** @description A thing to be done. */
         TaskItem: {
             /** @description Names the task in entries. */

@@ -34,7 +34,8 @@ internal static class FigureSnags
         .Where(r => r.Rule.When != When.EveryAttempt)
         .SelectMany(r => r.Measures)
         .Concat(playbook.TieBreaks.SelectMany(t => t.Value.Measures))
-        .Concat(playbook.Awards.SelectMany(a => a.Value?.Measures ?? []));
+        .Concat(playbook.Awards.SelectMany(a => a.Value?.Measures ?? []))
+        .Concat(playbook.Targets.SelectMany(t => t.Value.Measures));
 
     private static IReadOnlyList<Change> Take(string at, PartPlan.Measured part) =>
     [

@@ -36,7 +36,7 @@ internal static partial class TestSnags
     {
         var scored = scene.Playbook?.Parts.SelectMany(p => p.Measures).Select(m => m.Id).ToHashSet() ?? [];
         var ruled = scene.Playbook?.Rules.SelectMany(r => r.Measures).Select(m => m.Id).ToHashSet() ?? [];
-        var broken = scene.Playbook?.TieBreaks.SelectMany(t => t.Value.Measures).Concat(scene.Playbook.Awards.SelectMany(a => a.Value?.Measures ?? [])).Select(m => m.Id).ToHashSet() ?? [];
+        var broken = scene.Playbook?.TieBreaks.SelectMany(t => t.Value.Measures).Concat(scene.Playbook.Awards.SelectMany(a => a.Value?.Measures ?? [])).Concat(scene.Playbook.Targets.SelectMany(t => t.Value.Measures)).Select(m => m.Id).ToHashSet() ?? [];
         foreach (var measure in scene.Brief.Measures)
         {
             var at = $"/measures/{measure.Id}";

@@ -1,17 +1,17 @@
 namespace PluckyRally.Core;
 
-/// <summary>Takes out of a brief what is left out in it: a measure, a tie-break or an award, and what falls with it.</summary>
+/// <summary>Takes out of a brief what is left out in it: a measure, a tie-break, an award or a target, and what falls with it.</summary>
 internal static class LeftOut
 {
     /// <summary>
-    /// The brief without the measures, tie-breaks and awards that are left out. A tie-break or an award that rests on what is left
+    /// The brief without what is left out. A tie-break, an award or a target that rests on what is left
     /// out falls away, with a warning; a rule or a part that does is a fault.
     /// </summary>
     public static (Brief Left, IReadOnlyList<Problem> Problems) Take(Brief brief)
     {
         var gone = brief.Measures.Where(m => m.Off).Select(m => (m.Id, m.Name)).Concat(brief.Method.Parts.Where(p => p.Off).Select(p => (p.Id, p.Name))).Concat(brief.Figures.Where(f => f.Off).Select(f => (f.Id, f.Name))).ToList();
         var method = brief.Method;
-        if (gone.Count == 0 && method.TieBreaks.All(t => !t.Off) && method.Awards.All(a => !a.Off)) return (brief, []);
+        if (gone.Count == 0 && method.TieBreaks.All(t => !t.Off) && method.Awards.All(a => !a.Off) && method.Targets.All(t => !t.Off)) return (brief, []);
 
         var problems = new List<Problem>();
         while (brief.Figures.FirstOrDefault(f => gone.All(g => g.Id != f.Id) && !Stays(f.Name, $"/figures/{f.Id}/value", [f.Value])) is { } falls) gone.Add((falls.Id, falls.Name));
@@ -32,6 +32,7 @@ internal static class LeftOut
             Method = method with
             {
                 TieBreaks = [.. method.TieBreaks.Where((t, i) => !t.Off && Stays(t.Name, $"/method/tieBreaks/{i}/value", [t.Value]))],
+                Targets = [.. method.Targets.Where(t => !t.Off && Stays(t.Name, $"/method/targets/{t.Id}/value", [t.Value]))],
                 Awards = [.. method.Awards.Where(a => !a.Off && Stays(a.Name, $"/method/awards/{a.Id}/value", a.FirstTo is { } first ? [$"{first.Part}.value"] : [a.Value]))],
             },
         };

@@ -29,6 +29,7 @@ internal static class TierFields
             .. brief.Method.Parts.SelectMany(p => OfPart(p, Field)),
             .. brief.Method.TieBreaks.Select((_, i) => Field($"/method/tieBreaks/{i}/off", TierFieldKind.YesNo)),
             .. brief.Method.Awards.Select(a => Field($"/method/awards/{a.Id}/off", TierFieldKind.YesNo)),
+            .. brief.Method.Targets.SelectMany(t => new[] { Field($"/method/targets/{t.Id}/amount", TierFieldKind.Text), Field($"/method/targets/{t.Id}/off", TierFieldKind.YesNo) }),
             Field("/method/precision", TierFieldKind.Number),
             Field("/method/ranking", TierFieldKind.YesNo),
         ];

@@ -1,0 +1,37 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(TargetSet), "targetSet")]
+public abstract partial record Entry
+{
+    /// <summary>A team set itself a target, or the class was set one; the last word stands, and a team's own outweighs the class's.</summary>
+    public sealed record TargetSet : Entry
+    {
+        /// <summary>The target's id.</summary>
+        public required string Target { get; init; }
+
+        /// <summary>What is to be reached, written as a reading would be; empty where the target is taken back.</summary>
+        public required string Amount { get; init; }
+
+        internal override bool IsTeachers => false;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override bool BeginsRound => false;
+
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        {
+            var plan = playbook.Targets.FirstOrDefault(t => t.Is.Id == Target);
+            found.Unless(plan is not null, "/target", "There is no such target in this brief.", playbook.Targets.Count > 0 ? $"Use one of these: {string.Join(", ", playbook.Targets.Select(t => t.Is.Id))}." : "Leave it out.");
+            if (Amount.Length > 0) plan?.Value.ReadAmount(Amount, "/amount", found);
+            return this;
+        }
+
+        internal override string Say(Playbook playbook, int? attempt)
+        {
+            var name = playbook.Targets.FirstOrDefault(t => t.Is.Id == Target)?.Is.Name ?? Target;
+            return Amount.Length > 0 ? $"{name}: set out for {Amount}" : $"{name}: taken back";
+        }
+    }
+}
