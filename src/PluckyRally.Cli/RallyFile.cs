@@ -10,9 +10,9 @@ internal static class RallyFile
     {
         try
         {
-            if (new FileInfo(path).Length > Most.RallyBytes)
+            if (new FileInfo(path).Length > Limits.RallyBytes)
             {
-                error.WriteLine($"{path}: The file is larger than {Most.RallyBytes / 1_000_000} MB. Leave out what is not needed.");
+                error.WriteLine($"{path}: The file is larger than {Limits.RallyBytes / 1_000_000} MB. Leave out what is not needed.");
                 return null;
             }
 

@@ -55,7 +55,7 @@ internal static class ScoreCommand
                     case "--why" when more:
                         options = options with { Why = arguments[++i] };
                         break;
-                    case "--round" when more && int.TryParse(arguments[i + 1], NumberStyles.None, CultureInfo.InvariantCulture, out var round) && round is >= 1 and <= Most.Rounds:
+                    case "--round" when more && int.TryParse(arguments[i + 1], NumberStyles.None, CultureInfo.InvariantCulture, out var round) && round is >= 1 and <= Limits.Rounds:
                         options = options with { Round = round };
                         i++;
                         break;
@@ -63,7 +63,7 @@ internal static class ScoreCommand
                         options = options with { File = file };
                         break;
                     case var other:
-                        error.WriteLine($"“{other}” is not understood here. Write score FILE, then --round N (1 to {Most.Rounds}), --why TEAM or --json.");
+                        error.WriteLine($"“{other}” is not understood here. Write score FILE, then --round N (1 to {Limits.Rounds}), --why TEAM or --json.");
                         return null;
                 }
             }

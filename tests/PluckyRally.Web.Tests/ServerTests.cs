@@ -22,7 +22,7 @@ public sealed class ServerTests : IDisposable
     [Fact]
     public async Task A_body_over_the_limit_is_refused_without_being_kept()
     {
-        var response = await _app.Post("/api/briefs", new string(' ', Core.Most.BriefBytes + 1000));
+        var response = await _app.Post("/api/briefs", new string(' ', Core.Limits.BriefBytes + 1000));
         response.StatusCode.ShouldBe(HttpStatusCode.RequestEntityTooLarge);
         response.Content.Headers.ContentType!.MediaType.ShouldBe("application/problem+json");
     }

@@ -13,7 +13,7 @@ internal sealed record AwardPlan(Award Is, FigureExpression? Value)
         {
             var at = $"/method/awards/{award.Id}";
             found.NotEmpty(award.Name, $"{at}/name", "The award has no name.", "Say what it is for.");
-            found.Length(award.Name, Most.Name, $"{at}/name", "The name");
+            found.Length(award.Name, Limits.Name, $"{at}/name", "The name");
             if (award.FirstTo is { } first)
             {
                 found.Unless(brief.Method.Parts.OfType<Part.Tasks>().Any(p => p.Id == first.Part && p.Items.Any(i => i.Id == first.Task)), $"{at}/firstTo", "There is no such task.", "Name a part with tasks and one of its tasks.");

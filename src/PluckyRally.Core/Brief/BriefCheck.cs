@@ -6,14 +6,14 @@ internal static class BriefCheck
     public static void Check(Brief brief, Findings found)
     {
         found.NotEmpty(brief.Title, "/title", "The brief has no title.", "Give it a name that pupils will remember.");
-        found.Length(brief.Title, Most.Name, "/title", "The title");
-        found.Length(brief.Theme, Most.Name, "/theme", "The theme");
-        found.Length(brief.Story, Most.Text, "/story", "The story");
-        found.Length(brief.Goal, Most.Text, "/goal", "The goal");
-        found.Count(brief.Measures, Most.Measures, "/measures", "measures");
-        found.Count(brief.Rules, Most.Rules, "/rules", "rules");
-        found.Count(brief.Method.Parts, Most.Parts, "/method/parts", "parts");
-        found.Count(brief.Figures, Most.Measures, "/figures", "figures");
+        found.Length(brief.Title, Limits.Name, "/title", "The title");
+        found.Length(brief.Theme, Limits.Name, "/theme", "The theme");
+        found.Length(brief.Story, Limits.Text, "/story", "The story");
+        found.Length(brief.Goal, Limits.Text, "/goal", "The goal");
+        found.Count(brief.Measures, Limits.Measures, "/measures", "measures");
+        found.Count(brief.Rules, Limits.Rules, "/rules", "rules");
+        found.Count(brief.Method.Parts, Limits.Parts, "/method/parts", "parts");
+        found.Count(brief.Figures, Limits.Measures, "/figures", "figures");
         found.Ids(brief.Measures.Select(m => m.Id), "/measures", "measure");
         found.Ids(brief.Figures.Select(f => f.Id), "/figures", "figure");
         foreach (var figure in brief.Figures)
@@ -43,8 +43,8 @@ internal static class BriefCheck
     private static void Check(Measure measure, Brief brief, Findings found)
     {
         found.NotEmpty(measure.Name, "/name", "The measure has no name.", "Say what is measured, for example “height”.");
-        found.Length(measure.Name, Most.Name, "/name", "The name");
-        found.Length(measure.How, Most.Text, "/how", "The note on how to measure");
+        found.Length(measure.Name, Limits.Name, "/name", "The name");
+        found.Length(measure.How, Limits.Text, "/how", "The note on how to measure");
         found.Length(measure.Unit, 40, "/unit", "The unit");
         found.Unless(measure.Step is > 0 and <= 1_000_000, "/step", "The step must be above zero.", "Use what the instrument shows, for example 1 or 0.5.");
         found.Unless(measure.Tare >= 0, "/tare", "A container cannot weigh less than nothing.", "Use 0 where there is no container.");
@@ -81,12 +81,12 @@ internal static class BriefCheck
 
     private static void Check(Trials trials, Findings found)
     {
-        found.Unless(trials.Attempts is >= 1 and <= Most.Attempts, "/trials/attempts", "The number of attempts is out of range.", $"Use 1 to {Most.Attempts}.");
+        found.Unless(trials.Attempts is >= 1 and <= Limits.Attempts, "/trials/attempts", "The number of attempts is out of range.", $"Use 1 to {Limits.Attempts}.");
         found.Unless(trials.Minimum is null || (trials.Minimum >= 1 && trials.Minimum <= trials.Attempts), "/trials/minimum", "The minimum does not fit the number of attempts.", $"Use 1 to {trials.Attempts}, or leave it out.");
         found.Unless(trials.FreshBuilds is null or >= 0, "/trials/freshBuilds", "There cannot be fewer than no fresh builds.", "Use 0 or more.");
-        found.Length(trials.How, Most.Text, "/trials/how", "The test");
-        found.Length(trials.IfItFalls, Most.Text, "/trials/ifItFalls", "What happens if it falls");
+        found.Length(trials.How, Limits.Text, "/trials/how", "The test");
+        found.Length(trials.IfItFalls, Limits.Text, "/trials/ifItFalls", "What happens if it falls");
         found.Unless(trials.HoldSeconds is >= 0 and <= 3600, "/trials/holdSeconds", "The seconds of the hold are out of range.", "Use 0 to 3600.");
-        found.Length(trials.OverWhen, Most.Text, "/trials/overWhen", "The end condition");
+        found.Length(trials.OverWhen, Limits.Text, "/trials/overWhen", "The end condition");
     }
 }

@@ -90,7 +90,7 @@ internal abstract partial record PartPlan
     public static PartPlan? Make(Part part, Brief brief, Findings found, Func<Brief, Findings, PartPlan?> ready)
     {
         found.NotEmpty(part.Name, "/name", "The part has no name.", "Say what it gives points for, for example “Height”.");
-        found.Length(part.Name, Most.Name, "/name", "The name");
+        found.Length(part.Name, Limits.Name, "/name", "The name");
         found.Unless(part.Floor is null || part.Cap is null || part.Floor <= part.Cap, "/cap", "The most points are fewer than the fewest.", "Swap them.");
         found.Unless(part.Weight >= 0, "/weight", "A weight below zero would turn better into worse.", "Use 0 or more.");
         if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)

@@ -16,7 +16,7 @@ internal sealed record TargetPlan(Target Is, FigureExpression Value, decimal? Am
         {
             var inner = new Findings($"/method/targets/{target.Id}");
             inner.NotEmpty(target.Name, "/name", "The target has no name.", "Say what is to be reached.");
-            inner.Length(target.Name, Most.Name, "/name", "The name");
+            inner.Length(target.Name, Limits.Name, "/name", "The name");
             var value = figures.Compile(target.Value, Known.WithTotal, "targets come last");
             if (value.IsOk) plans.Add(new(target, value.Value, target.Amount.Length == 0 ? null : value.Value.ReadAmount(target.Amount, "/amount", inner)));
             else inner.AddAll("/value", value.Problems);

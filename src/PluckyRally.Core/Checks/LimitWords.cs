@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 internal abstract partial record RuleFound
 {
     /// <summary>A value and the limit that it was held against.</summary>
-    public sealed record OfLimit(RulePlan.Limit Plan, Worth Value, RulePlan.Limit.Limits Limits) : RuleFound
+    public sealed record OfLimit(RulePlan.Limit Plan, Worth Value, RulePlan.Limit.LimitRange Limits) : RuleFound
     {
         public override string SayValue() => Value.HasValue ? Plan.Value.Show(Value) : "";
 

@@ -32,7 +32,7 @@ internal abstract partial record RulePlan(Rule Rule)
     public static RulePlan? Make(Rule rule, RuleSources sources, Findings found)
     {
         found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as pupils should read it.");
-        found.Length(rule.Text, Most.Text, "/text", "The rule");
+        found.Length(rule.Text, Limits.Text, "/text", "The rule");
         found.Unless(rule.Bonus >= 0, "/bonus", "A bonus always helps.", "Write it as a number above zero, or use a deduction.");
         rule.IfMissed.Check(rule, sources.Brief, found);
         var plan = rule.Check.Ready(rule, sources, found);

@@ -21,7 +21,7 @@ public abstract partial record Curve
         internal override void Check(Better better, bool mayBeNegative, Findings found)
         {
             found.Unless(Points.Count > 0, "/curve/points", "The list of points by place is empty.", "Write for example 10, 8, 6.");
-            found.Count(Points, Most.Teams, "/curve/points", "places");
+            found.Count(Points, Limits.Teams, "/curve/points", "places");
         }
 
         private protected override Worth WorkedOut(Worth value, CurveAt at) => new(OfPlace(at.Pool.Place, at.Pool.Tied), BoundOf(value.Bound, at));

@@ -7,7 +7,7 @@ internal static class Arithmetic
     public static Worth TooLarge { get; } = Worth.None(new Absence.TooLarge());
 
     /// <summary>The value, or none where it is larger than any that is written down.</summary>
-    public static Worth InRange(Worth a) => a.HasValue && Math.Abs(a.Number) > Most.WorkedOut ? TooLarge : a;
+    public static Worth InRange(Worth a) => a.HasValue && Math.Abs(a.Number) > Limits.WorkedOut ? TooLarge : a;
 
     /// <summary>Between floor and cap. A bound stops where it is clamped, since a better value would give the same.</summary>
     public static Worth Clamp(Worth a, decimal? floor, decimal? cap)

@@ -37,7 +37,7 @@ public sealed record NamedFigure
     internal void Check(Trials trials, Findings found)
     {
         found.NotEmpty(Name, "/name", "The figure has no name.", "Say what it is, for example “load for its mass”.");
-        found.Length(Name, Most.Name, "/name", "The name");
+        found.Length(Name, Limits.Name, "/name", "The name");
         if (Work == Work.Combined) return;
         found.Unless(Better is not null || Combine is not (Combine.Best or Combine.Worst or Combine.BestMean), "/better", "Nothing says which way is better.", "Say whether more or less is better.");
         found.Unless(Combine != Combine.BestMean || (BestOf >= 1 && BestOf <= trials.Attempts), "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {trials.Attempts}.");

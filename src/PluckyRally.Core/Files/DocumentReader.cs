@@ -24,20 +24,20 @@ public sealed class Document<T>
 public static class DocumentReader
 {
     /// <summary>Reads a brief. It may be unfinished: what a rally would need is checked by <see cref="Playbook.For"/>.</summary>
-    public static Result<Document<Brief>> Brief(string json) => Read<Brief>(json, Most.BriefBytes, Core.Brief.FormatName, Core.Brief.NewestVersion);
+    public static Result<Document<Brief>> Brief(string json) => Read<Brief>(json, Limits.BriefBytes, Core.Brief.FormatName, Core.Brief.NewestVersion);
 
     /// <summary>Reads a rally.</summary>
-    public static Result<Document<Rally>> Rally(string json) => Read<Rally>(json, Most.RallyBytes, Core.Rally.FormatName, Core.Rally.NewestVersion);
+    public static Result<Document<Rally>> Rally(string json) => Read<Rally>(json, Limits.RallyBytes, Core.Rally.FormatName, Core.Rally.NewestVersion);
 
     /// <summary>Reads one entry.</summary>
-    public static Result<Document<Entry>> Entry(string json) => Read<Entry>(json, Most.EntryBytes, null, 0);
+    public static Result<Document<Entry>> Entry(string json) => Read<Entry>(json, Limits.EntryBytes, null, 0);
 
     /// <summary>Reads several entries; each is read, or refused, by itself.</summary>
     /// <param name="json">A list of entries.</param>
     /// <param name="most">How many are taken at once.</param>
     public static Result<IReadOnlyList<Result<Document<Entry>>>> Entries(string json, int most)
     {
-        var list = Read<IReadOnlyList<JsonElement>>(json, Most.BriefBytes, null, 0);
+        var list = Read<IReadOnlyList<JsonElement>>(json, Limits.BriefBytes, null, 0);
         if (!list.IsOk) return Result<IReadOnlyList<Result<Document<Entry>>>>.Refused(list.Problems);
         return list.Value.Value.Count > most
             ? Result<IReadOnlyList<Result<Document<Entry>>>>.Refused(new Problem("", $"There are {list.Value.Value.Count} entries.", $"Send at most {most} at once."))
@@ -52,7 +52,7 @@ public static class DocumentReader
 
     /// <summary>Reads what a screen sends, where it is not a document of its own.</summary>
     public static Result<Document<T>> Request<T>(string json)
-        where T : class => Read<T>(json, Most.BriefBytes, null, 0);
+        where T : class => Read<T>(json, Limits.BriefBytes, null, 0);
 
     /// <summary>Which of the formats a file says it is; null where it says none.</summary>
     public static string? FormatOf(string json)

@@ -21,7 +21,7 @@ internal sealed class ShapeCheck
 
     private void Walk(JsonElement element, Type type, string at)
     {
-        if (_problems.Count >= Most.Problems) return;
+        if (_problems.Count >= Limits.Problems) return;
         var info = Json.Options.GetTypeInfo(type);
         switch (info.Kind)
         {
@@ -31,8 +31,8 @@ internal sealed class ShapeCheck
             case JsonTypeInfoKind.Object:
                 Add(at, $"Here should be an object, and it is {Kind(element)}.", "Put the fields in curly brackets.");
                 break;
-            case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array && element.GetArrayLength() > Most.Entries:
-                Add(at, $"There are {element.GetArrayLength()} items.", $"Keep to {Most.Entries}.");
+            case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array && element.GetArrayLength() > Limits.Entries:
+                Add(at, $"There are {element.GetArrayLength()} items.", $"Keep to {Limits.Entries}.");
                 break;
             case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array:
                 var index = 0;
@@ -116,8 +116,8 @@ internal sealed class ShapeCheck
 
     private void Range(decimal number, string at)
     {
-        if (Math.Abs(number) > Most.Number) Add(at, "This number is out of range.", $"Use numbers from −{Most.Number:N0} to {Most.Number:N0}.");
-        else if (number.Scale > Most.Decimals && number != decimal.Round(number, Most.Decimals)) Add(at, "This number has too many decimals.", $"Keep to {Most.Decimals}.");
+        if (Math.Abs(number) > Limits.Number) Add(at, "This number is out of range.", $"Use numbers from −{Limits.Number:N0} to {Limits.Number:N0}.");
+        else if (number.Scale > Limits.Decimals && number != decimal.Round(number, Limits.Decimals)) Add(at, "This number has too many decimals.", $"Keep to {Limits.Decimals}.");
     }
 
     private static string Remedy(Type type)

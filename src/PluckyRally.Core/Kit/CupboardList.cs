@@ -13,10 +13,10 @@ public static class CupboardList
     {
         var found = new Findings();
         found.Unless(rows.Count > 0, "/text", "There is nothing in it.", "Write a line for each material: its name, its unit, how much there is.");
-        found.Count(rows, Most.Lines, "/text", "lines");
+        found.Count(rows, Limits.Lines, "/text", "lines");
         var items = new List<CupboardItem>();
         var titled = rows.Count > 0 && Titles.Contains(rows[0][0].Trim().ToLowerInvariant());
-        for (var i = titled ? 1 : 0; i < Math.Min(rows.Count, Most.Lines); i++)
+        for (var i = titled ? 1 : 0; i < Math.Min(rows.Count, Limits.Lines); i++)
         {
             var cells = rows[i].Select(c => c.Trim()).ToList();
             var (unit, amount) = cells.Count > 2 ? (cells[1], cells[2]) : ("", cells.Count > 1 ? cells[1] : "");

@@ -72,7 +72,7 @@ public sealed record CupboardItem(string Name, string Unit, decimal Amount)
     {
         var found = new Findings();
         found.NotEmpty(Name, "/name", "The thing has no name.", "Say what it is.");
-        found.Length(Name, Most.Name, "/name", "The name");
+        found.Length(Name, Limits.Name, "/name", "The name");
         found.Unless(Amount is >= 0 and <= 1_000_000, "/amount", "The amount is out of range.", "Write 0 or more.");
         return found.Problems;
     }

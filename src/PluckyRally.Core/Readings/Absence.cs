@@ -56,7 +56,7 @@ public abstract partial record Absence
         public override string Say() => "the power has no value";
     }
 
-    /// <summary>A number beyond <see cref="Most.WorkedOut"/>.</summary>
+    /// <summary>A number beyond <see cref="Limits.WorkedOut"/>.</summary>
     public sealed record TooLarge : Absence
     {
         /// <inheritdoc/>

@@ -20,7 +20,7 @@ public static class Rounding
     }
 
     /// <summary>As a whole number; what is too large for one stays at the largest that is written down.</summary>
-    public static int Whole(decimal value) => (int)Math.Clamp(value, -Most.Number, Most.Number);
+    public static int Whole(decimal value) => (int)Math.Clamp(value, -Limits.Number, Limits.Number);
 
     private static decimal Plain(decimal value) => value == 0 ? 0 : value;
 }

@@ -41,7 +41,7 @@ internal static class Totals
         foreach (var outcome in assessment.Rules)
         {
             if (outcome.State != RuleState.Missed || outcome.Rule.IfMissed is not Consequence.Deduct deduct) continue;
-            var excess = Math.Min(outcome.Excess, Most.Number);
+            var excess = Math.Min(outcome.Excess, Limits.Number);
             var exact = deduct.Per switch
             {
                 DeductPer.Once => deduct.Points,

@@ -50,7 +50,7 @@ public static class Route
     /// <param name="snags">What was found in it.</param>
     /// <param name="cupboard">What there is for the teams that it expects.</param>
     public static IReadOnlyList<Pennant> OfBrief(Brief brief, IReadOnlyList<Snag> snags, IReadOnlyList<CupboardItem> cupboard) =>
-        OfBrief(snags.Count(s => s.Weight == SnagWeight.Stops), KitList.Of(brief, [.. Enumerable.Repeat(0, Math.Clamp(brief.Timing.Teams, 0, Most.Teams))], cupboard));
+        OfBrief(snags.Count(s => s.Weight == SnagWeight.Stops), KitList.Of(brief, [.. Enumerable.Repeat(0, Math.Clamp(brief.Timing.Teams, 0, Limits.Teams))], cupboard));
 
     private static IReadOnlyList<Pennant> OfBrief(int stopping, KitList kit) =>
     [

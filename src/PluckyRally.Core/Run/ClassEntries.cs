@@ -98,7 +98,7 @@ public abstract partial record Entry
         private protected override void Check(Playbook playbook, Findings found)
         {
             found.Unless(playbook.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
-            found.Unless(Places is >= 1 and <= Most.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Most.Teams}.");
+            found.Unless(Places is >= 1 and <= Limits.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Limits.Teams}.");
         }
 
         internal override bool ChangesOthers(Trials trials) => true;
@@ -120,7 +120,7 @@ public abstract partial record Entry
         internal override bool IsOfLesson => false;
 
         private protected override void Check(Playbook playbook, Findings found) =>
-            found.Unless(Revealed is >= 0 and <= Most.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Most.Teams}.");
+            found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed) };
 

@@ -27,9 +27,9 @@ public abstract partial record Entry
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
-            found.Length(Design, Most.Name, "/design", "The design's name");
+            found.Length(Design, Limits.Name, "/design", "The design's name");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
-            found.Length(Changed, Most.Text, "/changed", "What has changed");
+            found.Length(Changed, Limits.Text, "/changed", "What has changed");
             found.Unless(Labels.Count <= 20 && Labels.All(l => l.Key.Length is > 0 and <= 40 && l.Value.Length <= 40), "/labels", "There are too many labels, or one is too long.", "Keep to 20, each of at most 40 characters.");
             return this;
         }

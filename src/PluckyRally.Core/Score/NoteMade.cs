@@ -17,7 +17,7 @@ public abstract partial record Entry
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
-            found.Length(Text, Most.Text, "/text", "The note");
+            found.Length(Text, Limits.Text, "/text", "The note");
             found.NotEmpty(Text, "/text", "The note is empty.", "Write what you saw.");
             return this;
         }

@@ -22,10 +22,10 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
     {
         var found = new Findings();
         found.NotEmpty(rally.Name, "/name", "The rally has no name.", "Give it one, for example the class.");
-        found.Length(rally.Name, Most.Name, "/name", "The name");
+        found.Length(rally.Name, Limits.Name, "/name", "The name");
         found.Unless(rally.Edition.Brief.Tiers.Count == 0, "/edition/brief/tiers", "The edition has tiers of its own, so that it is open which one is run.", "Lay one over the brief, as ./rally edition does, and leave out the others.");
         CheckTeams(rally.Teams, found);
-        found.Count(rally.Entries, Most.Entries, "/entries", "entries");
+        found.Count(rally.Entries, Limits.Entries, "/entries", "entries");
         var playbook = Playbook.For(rally.Edition);
         if (!playbook.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. playbook.Problems.Select(p => p.Under("/edition/brief"))]);
         rally = rally with { Edition = playbook.Value.Edition };
@@ -54,7 +54,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
     private static void CheckTeams(IReadOnlyList<Team> teams, Findings found)
     {
         found.Unless(teams.Count > 0, "/teams", "There are no teams yet.", "Type at least one team's name.");
-        found.Count(teams, Most.Teams, "/teams", "teams");
+        found.Count(teams, Limits.Teams, "/teams", "teams");
         var ids = new HashSet<string>(StringComparer.Ordinal);
         var names = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
         var signs = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
@@ -63,7 +63,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
             var team = teams[i];
             found.Unless(team.Id.Length is > 0 and <= 40 && ids.Add(team.Id), $"/teams/{i}/id", "The team's id is empty, too long or used twice.", "Give each team its own id of at most 40 characters.");
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
-            found.Length(team.Name, Most.Name, $"/teams/{i}/name", "The team's name");
+            found.Length(team.Name, Limits.Name, $"/teams/{i}/name", "The team's name");
             found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{Findings.Short(team.Name)}”.", "Give each team its own name.");
             found.Unless(team.CallSign.Length == 0 || (team.CallSign.Length <= 2 && team.CallSign.All(char.IsLetterOrDigit)), $"/teams/{i}/callSign", $"“{Findings.Short(team.CallSign)}” is no call sign.", "Use one or two letters or digits.");
             found.Unless(team.CallSign.Length == 0 || signs.Add(team.CallSign), $"/teams/{i}/callSign", $"Two teams have the call sign {Findings.Short(team.CallSign)}.", "Give each team its own.");

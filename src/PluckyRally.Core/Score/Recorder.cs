@@ -30,10 +30,10 @@ public static class Recorder
     internal static Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, Findings found)
     {
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
-        found.Unless(entry.Round is >= 1 and <= Most.Rounds, "/round", "There is no such round.", $"Use 1 to {Most.Rounds}.");
-        found.Length(entry.By, Most.Name, "/by", "The judge's name");
+        found.Unless(entry.Round is >= 1 and <= Limits.Rounds, "/round", "There is no such round.", $"Use 1 to {Limits.Rounds}.");
+        found.Length(entry.By, Limits.Name, "/by", "The judge's name");
         found.Unless(teams.Any(t => t.Id == entry.Team) || (entry.MayBeOfClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
-        if (entry is Entry.OfPart or Entry.MeasureRead) found.Length(entry.ShowsDesign ?? "", Most.Name, "/design", "The design's name");
+        if (entry is Entry.OfPart or Entry.MeasureRead) found.Length(entry.ShowsDesign ?? "", Limits.Name, "/design", "The design's name");
         return entry.Understand(playbook, teams, found);
     }
 }

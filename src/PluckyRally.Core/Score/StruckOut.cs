@@ -20,7 +20,7 @@ public abstract partial record Entry
 
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
-            found.Length(Reason, Most.Text, "/reason", "The reason");
+            found.Length(Reason, Limits.Text, "/reason", "The reason");
             return this;
         }
 

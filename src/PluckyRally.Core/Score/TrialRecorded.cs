@@ -73,12 +73,12 @@ public abstract partial record Entry
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             var attempts = playbook.Brief.Trials.Attempts;
-            found.Length(Design, Most.Name, "/design", "The design's name");
-            found.Length(Reason, Most.Text, "/reason", "The reason");
+            found.Length(Design, Limits.Name, "/design", "The design's name");
+            found.Length(Reason, Limits.Text, "/reason", "The reason");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
             found.Unless(Attempt is null || (Attempt >= 1 && Attempt <= attempts), "/attempt", "There is no such attempt.", $"Use 1 to {attempts}.");
             found.Unless(Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(Reason), "/reason", "A void trial needs a reason.", "Say what went wrong that was not the team's fault.");
-            found.Count(Readings, Most.Measures, "/readings", "readings");
+            found.Count(Readings, Limits.Measures, "/readings", "readings");
             var readings = Readings.Select((reading, i) => ReadingEntries.Understand(playbook, reading, Taken.EachAttempt, $"/readings/{i}", found)).ToList();
             if (Outcome == TrialOutcome.Counted)
             {

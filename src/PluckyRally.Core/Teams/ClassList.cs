@@ -26,7 +26,7 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
     public static Result<ClassList> Read(IReadOnlyList<IReadOnlyList<string>> rows, int? given = null, int? family = null)
     {
         if (rows.Count == 0) return Result<ClassList>.Refused(new Problem("/text", "There is no name in it.", "Paste one pupil on each line, or choose a CSV file."));
-        if (rows.Count > Most.Items) return Result<ClassList>.Refused(new Problem("/text", $"There are {rows.Count} lines.", $"Keep to {Most.Items}; a class is smaller."));
+        if (rows.Count > Limits.Items) return Result<ClassList>.Refused(new Problem("/text", $"There are {rows.Count} lines.", $"Keep to {Limits.Items}; a class is smaller."));
         var titles = rows[0].Select(c => c.Trim().ToLowerInvariant()).ToList();
         var (givenTitle, familyTitle) = (titles.FindIndex(t => GivenTitles.Contains(t)), titles.FindIndex(t => FamilyTitles.Contains(t)));
         var titled = givenTitle >= 0 || familyTitle >= 0;
@@ -56,10 +56,10 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
     {
         var found = new Findings();
         found.NotEmpty(name, "/name", "The class has no name.", "Write for example “Class 4”.");
-        found.Length(name, Most.Name, "/name", "The name");
+        found.Length(name, Limits.Name, "/name", "The name");
         found.Unless(pupils.Count > 0, "/pupils", "There is nobody in the class.", "Paste one pupil on each line.");
-        found.Count(pupils, Most.Items, "/pupils", "pupils");
-        for (var i = 0; i < Math.Min(pupils.Count, Most.Items); i++)
+        found.Count(pupils, Limits.Items, "/pupils", "pupils");
+        for (var i = 0; i < Math.Min(pupils.Count, Limits.Items); i++)
         {
             found.AddAll($"/pupils/{i}", PupilProblems(pupils[i]).Select(p => p with { At = "" }));
         }
@@ -72,7 +72,7 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
     {
         var found = new Findings();
         found.NotEmpty(name, "/name", "A pupil has no name.", "Write a given name and an initial.");
-        found.Length(name, Most.Name, "/name", "The pupil's name");
+        found.Length(name, Limits.Name, "/name", "The pupil's name");
         return found.Problems;
     }
 

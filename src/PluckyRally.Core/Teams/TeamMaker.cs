@@ -28,7 +28,7 @@ public static class TeamMaker
     {
         var found = new Findings();
         found.Unless(pupils.Count > 0, "/pupils", "There is nobody to make teams of.", "Choose a class, and see who is here today.");
-        found.Count(pupils, Most.Items, "/pupils", "pupils");
+        found.Count(pupils, Limits.Items, "/pupils", "pupils");
         found.Unless(wishes.Size is >= 1 and <= 40, "/size", "The size of a team is out of range.", "Use 1 to 40.");
         found.Unless(pupils.Select(p => p.Id).Distinct().Count() == pupils.Count, "/pupils", "One pupil is there twice.", "Take one of them out.");
         if (found.Problems.Count > 0) return Result<TeamsMade>.Refused(found.Problems);

@@ -43,7 +43,7 @@ internal static class TimeOffers
     /// <summary>As many attempts as fit, at least one.</summary>
     private static TimeOffer Fewest(Brief brief, IReadOnlyList<Change> with)
     {
-        var attempts = Enumerable.Range(1, Math.Clamp(brief.Trials.Attempts - 1, 0, Most.Attempts)).Reverse().FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
+        var attempts = Enumerable.Range(1, Math.Clamp(brief.Trials.Attempts - 1, 0, Limits.Attempts)).Reverse().FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
         var label = attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
         return Offer(brief, with.Count > 0 ? $"{label}, at one more place" : label, [.. with, Change.Set("/trials/attempts", attempts)]);
     }

@@ -82,10 +82,10 @@ public sealed record Phase
     /// <summary>The phase with numbers that can be laid out; that others stand there is said by the snags.</summary>
     internal Phase InRange => this with
     {
-        Minutes = Math.Clamp(Minutes, 0, Most.Minutes),
-        Changeover = Math.Clamp(Changeover, 0, Most.Minutes),
-        Stations = Math.Clamp(Stations, 1, Most.Teams),
-        Warning = Math.Clamp(Warning, 0, Most.Minutes),
+        Minutes = Math.Clamp(Minutes, 0, Limits.Minutes),
+        Changeover = Math.Clamp(Changeover, 0, Limits.Minutes),
+        Stations = Math.Clamp(Stations, 1, Limits.Teams),
+        Warning = Math.Clamp(Warning, 0, Limits.Minutes),
     };
 }
 
@@ -117,11 +117,11 @@ public sealed record Timing
     internal Timing InRange => this with
     {
         Phases = [.. Phases.Select(p => p.InRange)],
-        Lesson = Lesson is { } lesson ? Math.Clamp(lesson, 0, Most.Minutes) : null,
-        Lessons = Math.Clamp(Lessons, 1, Most.Lessons),
-        SetUp = Math.Clamp(SetUp, 0, Most.Minutes),
-        CleanUp = Math.Clamp(CleanUp, 0, Most.Minutes),
-        Teams = Math.Clamp(Teams, 0, Most.Teams),
+        Lesson = Lesson is { } lesson ? Math.Clamp(lesson, 0, Limits.Minutes) : null,
+        Lessons = Math.Clamp(Lessons, 1, Limits.Lessons),
+        SetUp = Math.Clamp(SetUp, 0, Limits.Minutes),
+        CleanUp = Math.Clamp(CleanUp, 0, Limits.Minutes),
+        Teams = Math.Clamp(Teams, 0, Limits.Teams),
     };
 }
 
@@ -140,10 +140,10 @@ public static class Minutes
     }
 
     /// <summary>How many turns a phase that goes team by team takes: teams at different places have theirs at once.</summary>
-    internal static int Turns(Phase phase, int teams) => (Math.Clamp(teams, 0, Most.Teams) + Math.Max(1, phase.Stations) - 1) / Math.Max(1, phase.Stations);
+    internal static int Turns(Phase phase, int teams) => (Math.Clamp(teams, 0, Limits.Teams) + Math.Max(1, phase.Stations) - 1) / Math.Max(1, phase.Stations);
 
     /// <summary>Minutes of one turn, the changeover included.</summary>
-    internal static decimal OfTurn(Phase phase, int attempts) => ((phase.Kind == PhaseKind.Test ? Math.Clamp(attempts, 0, Most.Attempts) : 1) * phase.Minutes) + phase.Changeover;
+    internal static decimal OfTurn(Phase phase, int attempts) => ((phase.Kind == PhaseKind.Test ? Math.Clamp(attempts, 0, Limits.Attempts) : 1) * phase.Minutes) + phase.Changeover;
 
     /// <summary>Minutes of all phases.</summary>
     public static decimal OfAll(Brief brief) => brief.Timing.Phases.Sum(p => Of(p, brief.Timing.Teams, brief.Trials.Attempts));

@@ -43,7 +43,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, KeptRallies kep
         try
         {
             using var zip = ZipFile.OpenRead(file);
-            var index = JsonSerializer.Deserialize<Everything>(Text(zip, Everything.File, Most.RallyBytes), Json.Options)!;
+            var index = JsonSerializer.Deserialize<Everything>(Text(zip, Everything.File, Limits.RallyBytes), Json.Options)!;
             if (index.Format != Everything.FormatName) return Refuse("This is not an archive of Plucky Rally.", "Choose a file that was saved with “./rally save” or under “Kept safe”.");
             if (index.Version > Everything.NewestVersion) return Refuse("This archive was saved by a newer version of Plucky Rally.", "Update Plucky Rally, then bring it in.");
             await Classes(index, stop);
@@ -97,7 +97,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, KeptRallies kep
 
     private async Task Brief(ZipArchive zip, ArchivedBrief archived, CancellationToken stop)
     {
-        var text = Text(zip, archived.File, Most.BriefBytes);
+        var text = Text(zip, archived.File, Limits.BriefBytes);
         var here = await db.Briefs.IgnoreQueryFilters().Where(b => b.Id == archived.Id).Select(b => b.Document).FirstOrDefaultAsync(stop);
         if (here == text)
         {
@@ -115,7 +115,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, KeptRallies kep
         else brief.Title = archived.Versions is [.., var last] ? last.Title : "A brief that is not understood";
         db.Briefs.Add(brief);
         foreach (var version in archived.Versions)
-            db.Versions.Add(new() { BriefId = id, Revision = version.Revision, Title = version.Title, SavedAt = version.SavedAt, Document = Text(zip, archived.FileOf(version), Most.BriefBytes) });
+            db.Versions.Add(new() { BriefId = id, Revision = version.Revision, Title = version.Title, SavedAt = version.SavedAt, Document = Text(zip, archived.FileOf(version), Limits.BriefBytes) });
         if (here is not null) _beside.Add(brief.Title);
         _briefs[archived.Id] = id;
         _addedBriefs++;
@@ -124,7 +124,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, KeptRallies kep
     /// <summary>Adds a rally, and gives the pictures that go with it.</summary>
     private async Task<IReadOnlyList<(string Entry, string File)>> Rally(ZipArchive zip, ArchivedRally archived, CancellationToken stop)
     {
-        var text = Text(zip, archived.File, Most.RallyBytes);
+        var text = Text(zip, archived.File, Limits.RallyBytes);
         var read = DocumentReader.Rally(text);
         if (!read.IsOk) throw new InvalidDataException($"rally {archived.Id}: {read.Problems[0]}");
         var rally = read.Value.Value;

@@ -75,13 +75,13 @@ internal sealed class StoredClassConfiguration :
     {
         group.HasOne<Owner>().WithMany().HasForeignKey(c => c.OwnerId).OnDelete(DeleteBehavior.Restrict);
         group.HasMany(c => c.Pupils).WithOne().HasForeignKey(p => p.ClassId).OnDelete(DeleteBehavior.Cascade);
-        group.Property(c => c.Name).HasMaxLength(Most.Name);
+        group.Property(c => c.Name).HasMaxLength(Limits.Name);
         group.HasQueryFilter(c => c.DeletedAt == null);
     }
 
     public void Configure(EntityTypeBuilder<StoredPupil> pupil)
     {
-        pupil.Property(p => p.Name).HasMaxLength(Most.Name);
+        pupil.Property(p => p.Name).HasMaxLength(Limits.Name);
         pupil.HasQueryFilter(p => p.DeletedAt == null);
     }
 

@@ -30,6 +30,6 @@ internal sealed class StoredCupboardItemConfiguration : IEntityTypeConfiguration
     {
         item.HasKey(i => new { i.OwnerId, i.Key });
         item.HasOne<Owner>().WithMany().HasForeignKey(i => i.OwnerId).OnDelete(DeleteBehavior.Restrict);
-        item.Property(i => i.Name).HasMaxLength(Most.Name);
+        item.Property(i => i.Name).HasMaxLength(Limits.Name);
     }
 }

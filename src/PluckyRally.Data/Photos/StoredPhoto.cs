@@ -42,6 +42,6 @@ internal sealed class StoredPhotoConfiguration : IEntityTypeConfiguration<Stored
     {
         photo.HasOne<StoredTeam>().WithMany().HasForeignKey(p => new { p.RallyId, p.TeamId }).OnDelete(DeleteBehavior.Cascade);
         photo.HasQueryFilter(p => p.DeletedAt == null);
-        photo.Property(p => p.By).HasMaxLength(Most.Name);
+        photo.Property(p => p.By).HasMaxLength(Limits.Name);
     }
 }

@@ -16,7 +16,7 @@ internal sealed class StoredRallyConfiguration :
         rally.HasOne<Owner>().WithMany().HasForeignKey(r => r.OwnerId).OnDelete(DeleteBehavior.Restrict);
         rally.HasOne<StoredBrief>().WithMany().HasForeignKey(r => r.BriefId).OnDelete(DeleteBehavior.SetNull);
         rally.HasMany(r => r.Teams).WithOne().HasForeignKey(t => t.RallyId).OnDelete(DeleteBehavior.Cascade);
-        rally.Property(r => r.Name).HasMaxLength(Most.Name);
+        rally.Property(r => r.Name).HasMaxLength(Limits.Name);
         rally.HasQueryFilter(r => r.DeletedAt == null);
         rally.HasIndex(r => new { r.OwnerId, r.MadeAt });
     }
@@ -24,7 +24,7 @@ internal sealed class StoredRallyConfiguration :
     public void Configure(EntityTypeBuilder<StoredTeam> team)
     {
         team.HasKey(t => new { t.RallyId, t.Id });
-        team.Property(t => t.Name).HasMaxLength(Most.Name);
+        team.Property(t => t.Name).HasMaxLength(Limits.Name);
     }
 
     public void Configure(EntityTypeBuilder<StoredEntry> entry)

@@ -12,10 +12,10 @@ internal static class BriefEndpoints
     {
         var briefs = api.MapGroup("/briefs").WithTags("Brief");
         briefs.MapGet("", All).WithName("listBriefs");
-        briefs.MapPost("", Add).WithName("addBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Most.BriefBytes);
+        briefs.MapPost("", Add).WithName("addBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Limits.BriefBytes);
         briefs.MapPost("/begun", Begin).WithName("beginBrief").Accepts<NewBrief>("application/json");
         briefs.MapGet("/{id:guid}", Open).WithName("openBrief").Produces<Core.Brief>();
-        briefs.MapPut("/{id:guid}", Save).WithName("saveBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Most.BriefBytes);
+        briefs.MapPut("/{id:guid}", Save).WithName("saveBrief").Accepts<Core.Brief>("application/json").TakesAtMost(Limits.BriefBytes);
         briefs.MapGet("/{id:guid}/check", Check).WithName("checkBrief");
         briefs.MapPost("/{id:guid}/copy", Copy).WithName("copyBrief");
         briefs.MapDelete("/{id:guid}", Delete).WithName("deleteBrief");

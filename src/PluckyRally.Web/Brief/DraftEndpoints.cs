@@ -10,11 +10,11 @@ internal static class DraftEndpoints
     public static void MapDrafts(this IEndpointRouteBuilder api)
     {
         var drafts = api.MapGroup("/drafts").WithTags("Brief");
-        drafts.MapPost("/mended", Mended).WithName("mendDraft").Accepts<DraftChanges>("application/json").Produces<Core.Brief>().TakesAtMost(Most.BriefBytes);
-        drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Most.BriefBytes);
-        drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Most.BriefBytes);
-        drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Most.BriefBytes);
-        drafts.MapPost("/differences", Differences).WithName("draftDifferences").Accepts<TwoDrafts>("application/json").TakesAtMost(2 * Most.BriefBytes);
+        drafts.MapPost("/mended", Mended).WithName("mendDraft").Accepts<DraftChanges>("application/json").Produces<Core.Brief>().TakesAtMost(Limits.BriefBytes);
+        drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Limits.BriefBytes);
+        drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Limits.BriefBytes);
+        drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Limits.BriefBytes);
+        drafts.MapPost("/differences", Differences).WithName("draftDifferences").Accepts<TwoDrafts>("application/json").TakesAtMost(2 * Limits.BriefBytes);
     }
 
     private static Results<ContentHttpResult, Refused> Mended(SentJson sent)

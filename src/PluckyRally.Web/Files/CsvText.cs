@@ -25,7 +25,7 @@ internal static class CsvText
         var delimiter = Delimiters.MaxBy(d => first.Split(d).Length)!;
         using var csv = new CsvParser(new StringReader(text.TrimStart('\uFEFF')), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = delimiter, BadDataFound = null, Mode = CsvMode.RFC4180 });
         var rows = new List<string[]>();
-        while (csv.Read() && rows.Count <= Most.Lines)
+        while (csv.Read() && rows.Count <= Limits.Lines)
         {
             if (csv.Record is { } row && row.Any(c => !string.IsNullOrWhiteSpace(c))) rows.Add([.. row.Select(Meant)]);
         }

@@ -12,8 +12,8 @@ internal static class FilesEndpoints
 {
     public static void MapFiles(this IEndpointRouteBuilder api)
     {
-        api.MapPost("/files", Import).WithTags("Files").WithName("importFile").Accepts<object>("application/json").TakesAtMost(Most.RallyBytes);
-        api.MapPost("/files/look", Look).WithTags("Files").WithName("lookAtFile").Accepts<object>("application/json").TakesAtMost(Most.RallyBytes);
+        api.MapPost("/files", Import).WithTags("Files").WithName("importFile").Accepts<object>("application/json").TakesAtMost(Limits.RallyBytes);
+        api.MapPost("/files/look", Look).WithTags("Files").WithName("lookAtFile").Accepts<object>("application/json").TakesAtMost(Limits.RallyBytes);
         api.MapGet("/briefs/{id:guid}/markdown", Markdown).WithTags("Files").WithName("briefMarkdown");
         api.MapGet("/briefs/{id:guid}/calendar", LessonsFile).WithTags("Files").WithName("briefCalendar");
         api.MapGet("/briefs/{id:guid}/file", BriefFile).WithTags("Files").WithName("briefFile");

@@ -45,19 +45,19 @@ internal static class KitEndpoints
         var request = DocumentReader.Request<BagDraw>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var draw = request.Value.Value;
-        if (draw.Teams.Count > Most.Teams || draw.Stock.Sum(s => (long)Math.Max(0, s.Count)) > 20_000) return new Refused([new("/stock", "That is too much to draw from.", "Draw for fewer teams, or from fewer things.")]);
+        if (draw.Teams.Count > Limits.Teams || draw.Stock.Sum(s => (long)Math.Max(0, s.Count)) > 20_000) return new Refused([new("/stock", "That is too much to draw from.", "Draw for fewer teams, or from fewer things.")]);
         var bags = Draws.Bags(draw.Stock, draw.Shares, draw.Teams, draw.Same, draw.Spread, draw.Seed);
         return bags.IsOk ? TypedResults.Ok(bags.Value) : new Refused(bags.Problems);
     }
 
     private static Results<Ok<IReadOnlyList<int>>, Refused> Cards(int cards, int teams, int seed) =>
-        cards is >= 1 and <= Most.Items && teams is >= 1 and <= Most.Teams
+        cards is >= 1 and <= Limits.Items && teams is >= 1 and <= Limits.Teams
             ? TypedResults.Ok(Draws.Cards(cards, teams, seed))
-            : new Refused([new("/cards", "The number of cards or teams is out of range.", $"Use 1 to {Most.Items} cards and 1 to {Most.Teams} teams.")]);
+            : new Refused([new("/cards", "The number of cards or teams is out of range.", $"Use 1 to {Limits.Items} cards and 1 to {Limits.Teams} teams.")]);
 
     private static async Task<Result<KitSheet>> Make(StoredBrief stored, string tier, int teams, int members, Cupboard cupboard, CancellationToken stop)
     {
-        if (teams is < 1 or > Most.Teams || members is < 1 or > 40) return Result<KitSheet>.Refused(new Problem("/teams", "The number of teams or members is out of range.", $"Use 1 to {Most.Teams} teams of 1 to 40."));
+        if (teams is < 1 or > Limits.Teams || members is < 1 or > 40) return Result<KitSheet>.Refused(new Problem("/teams", "The number of teams or members is out of range.", $"Use 1 to {Limits.Teams} teams of 1 to 40."));
         var document = DocumentReader.Brief(stored.Document);
         if (!document.IsOk) return Result<KitSheet>.Refused(document.Problems);
         var edition = Editions.Resolve(document.Value.Value, tier);

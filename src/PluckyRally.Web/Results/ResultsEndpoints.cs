@@ -14,7 +14,7 @@ internal static class ResultsEndpoints
     private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(Guid id, RallyLog log, CancellationToken stop, int round = 1, string why = "")
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
         var opened = found.Opened;
         if (!opened.IsOk) return new Refused(opened.Problems);
         var standings = Scorer.Score(opened.Value.Playbook, opened.Value.Rally.Teams, opened.Value.Rally.Entries, round);

@@ -18,14 +18,14 @@ internal static class ScoreEndpoints
         rally.MapGet("/walk", Walk).WithName("openRallyOnWalk");
         rally.MapGet("/score", Sheets).WithName("openTeamSheets");
         rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
-        rally.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Most.EntryBytes);
-        rally.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Most.BriefBytes);
+        rally.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Limits.EntryBytes);
+        rally.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Limits.BriefBytes);
     }
 
     private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
         return found.Opened.IsOk ? TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, round, Caller.Of(context.User).IsTeacher)) : new Refused(found.Opened.Problems);
     }
 
@@ -33,7 +33,7 @@ internal static class ScoreEndpoints
     private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1, string team = "")
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
         return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([.. TeamSheet.Of(found.Opened.Value, round, team).Select(s => SheetOnWalk.Of(s, found, caller))]);

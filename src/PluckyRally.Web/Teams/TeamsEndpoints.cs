@@ -13,7 +13,7 @@ internal static class TeamsEndpoints
     {
         var rallies = api.MapGroup("/rallies").WithTags("Teams");
         rallies.MapGet("", All).WithName("listRallies");
-        rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Most.BriefBytes);
+        rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Limits.BriefBytes);
         rallies.MapGet("/{id:guid}", Open).WithName("openRally");
         rallies.MapDelete("/{id:guid}", Delete).WithName("deleteRally");
     }
@@ -53,7 +53,7 @@ internal static class TeamsEndpoints
     private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, round));
     }

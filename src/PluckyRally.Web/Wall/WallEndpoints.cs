@@ -30,7 +30,7 @@ internal static class WallEndpoints
     private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Most.Rounds) return new Missing("round");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var opened = found.Opened.Value;
         var standings = Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round);

@@ -65,7 +65,7 @@ public sealed class DocumentReaderTests
 
     [Fact]
     public void A_file_that_is_too_large_is_refused_unread() =>
-        DocumentReader.Brief(new string(' ', Most.BriefBytes + 1)).Problems[0].What.ShouldContain("larger than");
+        DocumentReader.Brief(new string(' ', Limits.BriefBytes + 1)).Problems[0].What.ShouldContain("larger than");
 
     [Fact]
     public void A_file_of_a_million_entries_is_refused_by_its_count_without_looking_at_each()
@@ -73,14 +73,14 @@ public sealed class DocumentReaderTests
         var entries = string.Join(",", Enumerable.Repeat("{}", 1_000_000));
         var problem = DocumentReader.Rally($$"""{ "format": "plucky-rally/rally", "version": 1, "name": "A", "edition": { "brief": {} }, "entries": [{{entries}}] }""").Problems.ShouldHaveSingleItem();
         problem.At.ShouldBe("/entries");
-        problem.Remedy.ShouldBe($"Keep to {Most.Entries}.");
+        problem.Remedy.ShouldBe($"Keep to {Limits.Entries}.");
     }
 
     [Fact]
     public void A_thousand_faults_are_not_all_listed()
     {
         var faults = string.Join(",", Enumerable.Repeat("7", 5000));
-        DocumentReader.Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "measures": [{{faults}}] }""").Problems.Count.ShouldBeInRange(1, Most.Problems);
+        DocumentReader.Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "measures": [{{faults}}] }""").Problems.Count.ShouldBeInRange(1, Limits.Problems);
     }
 
     [Fact]

@@ -86,7 +86,7 @@ public sealed class OpenedRallyTests
     public void A_million_entries_are_refused_by_a_stated_limit()
     {
         var entry = new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() };
-        OpenedRally.Open(Good with { Entries = Enumerable.Repeat<Entry>(entry, 1_000_000).ToArray() }).Problems[0].Remedy.ShouldBe($"Keep to {Most.Entries}.");
+        OpenedRally.Open(Good with { Entries = Enumerable.Repeat<Entry>(entry, 1_000_000).ToArray() }).Problems[0].Remedy.ShouldBe($"Keep to {Limits.Entries}.");
     }
 
     private static IEnumerable<string> Places(Rally rally) => OpenedRally.Open(rally).Problems.Select(p => p.At);

@@ -5,31 +5,31 @@ internal static class SheetCheck
 {
     public static void Check(Brief brief, Findings found)
     {
-        found.Length(brief.Question, Most.Text, "/question", "The question");
-        found.Length(brief.ScoringWords, Most.Text, "/scoringWords", "How it is scored");
-        found.Length(brief.Safety, Most.Text, "/safety", "The note on safety");
-        found.Length(brief.Teacher.Notes, Most.Text, "/teacher/notes", "The notes");
-        found.Length(brief.Teacher.Extensions, Most.Text, "/teacher/extensions", "What to do when finished");
-        found.Length(brief.Teacher.LocalStandards, Most.Text, "/teacher/localStandards", "The local standards");
+        found.Length(brief.Question, Limits.Text, "/question", "The question");
+        found.Length(brief.ScoringWords, Limits.Text, "/scoringWords", "How it is scored");
+        found.Length(brief.Safety, Limits.Text, "/safety", "The note on safety");
+        found.Length(brief.Teacher.Notes, Limits.Text, "/teacher/notes", "The notes");
+        found.Length(brief.Teacher.Extensions, Limits.Text, "/teacher/extensions", "What to do when finished");
+        found.Length(brief.Teacher.LocalStandards, Limits.Text, "/teacher/localStandards", "The local standards");
         Texts(brief.Teacher.Hints, "/teacher/hints", "hints", found);
         Texts(brief.Teacher.Questions, "/teacher/questions", "questions", found);
-        found.Count(brief.Teacher.Standards, Most.Items, "/teacher/standards", "standards");
-        found.Count(brief.Words, Most.Items, "/words", "words");
-        found.Count(brief.Conditions, Most.Items, "/conditions", "conditions");
+        found.Count(brief.Teacher.Standards, Limits.Items, "/teacher/standards", "standards");
+        found.Count(brief.Words, Limits.Items, "/words", "words");
+        found.Count(brief.Conditions, Limits.Items, "/conditions", "conditions");
         found.Ids(brief.Conditions.Select(c => c.Id), "/conditions", "condition");
         foreach (var condition in brief.Conditions)
         {
-            found.Length(condition.Text, Most.Text, $"/conditions/{condition.Id}/text", "The condition");
-            found.Length(condition.FixedAt, Most.Name, $"/conditions/{condition.Id}/fixedAt", "What it is fixed at");
+            found.Length(condition.Text, Limits.Text, $"/conditions/{condition.Id}/text", "The condition");
+            found.Length(condition.FixedAt, Limits.Name, $"/conditions/{condition.Id}/fixedAt", "What it is fixed at");
         }
 
-        found.Count(brief.Jobs, Most.Items, "/jobs", "jobs");
+        found.Count(brief.Jobs, Limits.Items, "/jobs", "jobs");
         found.Ids(brief.Jobs.Select(j => j.Id), "/jobs", "job");
         foreach (var job in brief.Jobs)
         {
             found.NotEmpty(job.Name, $"/jobs/{job.Id}/name", "A job has no name.", "Say what its holder does, for example “Keeps the record”.");
-            found.Length(job.Name, Most.Name, $"/jobs/{job.Id}/name", "The job's name");
-            found.Length(job.Duties, Most.Text, $"/jobs/{job.Id}/duties", "The duties");
+            found.Length(job.Name, Limits.Name, $"/jobs/{job.Id}/name", "The job's name");
+            found.Length(job.Duties, Limits.Text, $"/jobs/{job.Id}/duties", "The duties");
         }
 
         Materials(brief, found);
@@ -38,20 +38,20 @@ internal static class SheetCheck
 
     private static void Texts(IReadOnlyList<string> texts, string at, string what, Findings found)
     {
-        found.Count(texts, Most.Items, at, what);
-        for (var i = 0; i < texts.Count; i++) found.Length(texts[i], Most.Text, $"{at}/{i}", "The text");
+        found.Count(texts, Limits.Items, at, what);
+        for (var i = 0; i < texts.Count; i++) found.Length(texts[i], Limits.Text, $"{at}/{i}", "The text");
     }
 
     private static void Materials(Brief brief, Findings found)
     {
-        found.Count(brief.Materials, Most.Items, "/materials", "materials");
+        found.Count(brief.Materials, Limits.Items, "/materials", "materials");
         found.Ids(brief.Materials.Select(m => m.Id), "/materials", "material");
         foreach (var material in brief.Materials.Where(m => !m.Off))
         {
             var at = $"/materials/{material.Id}";
             found.NotEmpty(material.Name, $"{at}/name", "The material has no name.", "Say what it is, for example “straws”.");
-            found.Length(material.Name, Most.Name, $"{at}/name", "The name");
-            found.Length(material.Note, Most.Name, $"{at}/note", "The note");
+            found.Length(material.Name, Limits.Name, $"{at}/name", "The name");
+            found.Length(material.Note, Limits.Name, $"{at}/note", "The note");
             found.Unless(material.Spares >= 0, $"{at}/spares", "There cannot be fewer spares than none.", "Write 0 or more.");
             found.Unless(material.Pack is null or > 0, $"{at}/pack", "A pack holds more than nothing.", "Write how much is in one, or leave it empty.");
             found.Unless(material.Price is null or >= 0, $"{at}/price", "A price is not below zero.", "Write 0 or more, or leave it empty.");
@@ -77,8 +77,8 @@ internal static class SheetCheck
         found.Unless(timing.Lessons is >= 1 and <= 100, "/timing/lessons", "The number of lessons is out of range.", "Use 1 or more.");
         found.Unless(timing.SetUp >= 0, "/timing/setUp", "Setting up cannot take less than no time.", "Use 0 or more minutes.");
         found.Unless(timing.CleanUp >= 0, "/timing/cleanUp", "Clearing up cannot take less than no time.", "Use 0 or more minutes.");
-        found.Unless(timing.Teams is >= 1 and <= Most.Teams, "/timing/teams", "The number of teams is out of range.", $"Use 1 to {Most.Teams}.");
-        found.Length(timing.IfLate, Most.Text, "/timing/ifLate", "What being late costs");
+        found.Unless(timing.Teams is >= 1 and <= Limits.Teams, "/timing/teams", "The number of teams is out of range.", $"Use 1 to {Limits.Teams}.");
+        found.Length(timing.IfLate, Limits.Text, "/timing/ifLate", "What being late costs");
         found.Count(timing.Phases, 100, "/timing/phases", "phases");
         found.Ids(timing.Phases.Select(p => p.Id), "/timing/phases", "phase");
         foreach (var phase in timing.Phases)
@@ -88,7 +88,7 @@ internal static class SheetCheck
             found.Unless(phase.Changeover is >= 0 and <= 1440, $"{at}/changeover", "The minutes between two teams are out of range.", "Use 0 to 1440.");
             found.Unless(phase.Stations is >= 1 and <= 100, $"{at}/stations", "The number of places to test at is out of range.", "Use 1 or more.");
             found.Unless(phase.Warning >= 0 && (phase.Warning == 0 || phase.Warning < phase.Minutes), $"{at}/warning", "The warning would come before the phase begins.", "Give it some minutes before the end.");
-            found.Length(phase.Note, Most.Text, $"{at}/note", "What is to be done");
+            found.Length(phase.Note, Limits.Text, $"{at}/note", "What is to be done");
         }
     }
 }

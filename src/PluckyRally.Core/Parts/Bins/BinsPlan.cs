@@ -50,9 +50,9 @@ internal abstract partial record PartPlan
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Bins Make(Part.Bins part, Brief brief, Findings found)
         {
-            found.Unless(part.Names.Count is >= 2 and <= 100 && part.Names.Distinct().Count() == part.Names.Count && part.Names.All(n => n.Length is > 0 and <= Most.Name), "/names", "Sorting needs 2 to 100 bins with different names.", "Name them.");
+            found.Unless(part.Names.Count is >= 2 and <= 100 && part.Names.Distinct().Count() == part.Names.Count && part.Names.All(n => n.Length is > 0 and <= Limits.Name), "/names", "Sorting needs 2 to 100 bins with different names.", "Name them.");
             found.Unless(part.Items.Count > 0, "/items", "There is nothing to sort yet.", "Add the first item.");
-            found.Count(part.Items, Most.Items, "/items", "items");
+            found.Count(part.Items, Limits.Items, "/items", "items");
             found.Ids(part.Items.Select(i => i.Id), "/items", "item");
             foreach (var item in part.Items)
             {

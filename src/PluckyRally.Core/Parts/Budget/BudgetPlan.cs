@@ -37,7 +37,7 @@ internal abstract partial record PartPlan
         public static Budget Make(Part.Budget part, Brief brief, Findings found)
         {
             found.Unless(part.Prices.Count > 0, "/prices", "Nothing is for sale yet.", "Add the first price.");
-            found.Count(part.Prices, Most.Items, "/prices", "prices");
+            found.Count(part.Prices, Limits.Items, "/prices", "prices");
             found.Ids(part.Prices.Select(p => p.Id), "/prices", "price");
             foreach (var price in part.Prices) found.Unless(price.Each >= 0, $"/prices/{price.Id}/each", "A price cannot be below zero.", "Use 0 or more.");
             found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");

@@ -17,8 +17,8 @@ public abstract partial record Entry
         {
             if (PartEntries.Find<Part.Pieces>(playbook, Part, found) is not { } part) return this;
             var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
-            found.Count(Pieces, Most.Items, "/pieces", "sorts of pieces");
-            var pieces = Pieces.Take(Most.Items).Select((group, i) => Measured(group, part, $"/pieces/{i}", found)).ToList();
+            found.Count(Pieces, Limits.Items, "/pieces", "sorts of pieces");
+            var pieces = Pieces.Take(Limits.Items).Select((group, i) => Measured(group, part, $"/pieces/{i}", found)).ToList();
             for (var i = 0; i < pieces.Count; i++)
             {
                 var group = pieces[i];

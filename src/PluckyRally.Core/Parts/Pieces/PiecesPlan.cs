@@ -45,7 +45,7 @@ internal abstract partial record PartPlan
         private static void Check(PieceLabel label, string at, Findings found)
         {
             found.Count(label.Values, 100, $"{at}/values", "values");
-            found.Unless(label.Values.Select(v => v.Name).Distinct().Count() == label.Values.Count && label.Values.All(v => v.Name.Length is > 0 and <= Most.Name), $"{at}/values", "Two values have the same name, or one has none.", "Give each its own name.");
+            found.Unless(label.Values.Select(v => v.Name).Distinct().Count() == label.Values.Count && label.Values.All(v => v.Name.Length is > 0 and <= Limits.Name), $"{at}/values", "Two values have the same name, or one has none.", "Give each its own name.");
         }
 
         private static Measure[] Names(Part.Pieces part) =>

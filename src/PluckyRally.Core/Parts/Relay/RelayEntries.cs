@@ -29,7 +29,7 @@ public abstract partial record Entry
         {
             if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
             found.Unless(Leg >= 1 && Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
-            found.Length(Runner, Most.Name, "/runner", "The runner's name");
+            found.Length(Runner, Limits.Name, "/runner", "The runner's name");
             return this with { Time = PartEntries.Time(Time, Part, part.Step, found) };
         }
 
@@ -88,7 +88,7 @@ public abstract partial record Entry
         internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
         {
             PartEntries.Find<Part.Relay>(playbook, Part, found);
-            found.Length(Reason, Most.Text, "/reason", "The reason");
+            found.Length(Reason, Limits.Text, "/reason", "The reason");
             return this;
         }
 

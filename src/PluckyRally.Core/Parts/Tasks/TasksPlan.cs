@@ -31,12 +31,12 @@ internal abstract partial record PartPlan
         public static Tasks Make(Part.Tasks part, Findings found)
         {
             found.Unless(part.Items.Count > 0, "/items", "There are no tasks yet.", "Add the first.");
-            found.Count(part.Items, Most.Items, "/items", "tasks");
+            found.Count(part.Items, Limits.Items, "/items", "tasks");
             found.Ids(part.Items.Select(i => i.Id), "/items", "task");
             foreach (var item in part.Items)
             {
                 found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The task says nothing yet.", "Write what is to be done.");
-                found.Length(item.Name, Most.Name, $"/items/{item.Id}/name", "The task");
+                found.Length(item.Name, Limits.Name, $"/items/{item.Id}/name", "The task");
                 found.Unless(item.Steps is >= 1 and <= 1000, $"/items/{item.Id}/steps", "A task has at least one step.", "Use 1 to 1000.");
                 found.Unless(item.FirstTeams is null or >= 1, $"/items/{item.Id}/firstTeams", "Nobody could be among the first.", "Use 1 or more, or leave it out.");
             }

@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>How much of anything a brief or a rally may hold; beyond these a document is refused with the number that would do.</summary>
-public static class Most
+public static class Limits
 {
     /// <summary>Characters of a name or a title.</summary>
     public const int Name = 120;
