@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal sealed record AwardPlan(Award Is, FigureExpression? Value)
 {
     /// <summary>Makes all awards ready, or adds what is wrong with them.</summary>
-    public static IReadOnlyList<AwardPlan> MakeAll(Brief brief, FigureList figures, Findings found)
+    public static IReadOnlyList<AwardPlan> MakeAll(Brief brief, FigureList figures, ProblemCollector found)
     {
         found.Count(brief.Method.Awards, 40, "/method/awards", "awards");
         found.Ids(brief.Method.Awards.Select(a => a.Id), "/method/awards", "award");

@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>What must be true of a brief before a rally can be run from it, apart from its expressions and limits.</summary>
 internal static class BriefCheck
 {
-    public static void Check(Brief brief, Findings found)
+    public static void Check(Brief brief, ProblemCollector found)
     {
         found.NotEmpty(brief.Title, "/title", "The brief has no title.", "Give it a name that pupils will remember.");
         found.Length(brief.Title, Limits.Name, "/title", "The title");
@@ -18,8 +18,8 @@ internal static class BriefCheck
         found.Ids(brief.Figures.Select(f => f.Id), "/figures", "figure");
         foreach (var figure in brief.Figures)
         {
-            var inner = new Findings($"/figures/{figure.Id}");
-            inner.Unless(brief.Measures.All(m => m.Id != figure.Id), "/id", $"A measure has the id “{Findings.Short(figure.Id)}” too.", "Give the figure its own id.");
+            var inner = new ProblemCollector($"/figures/{figure.Id}");
+            inner.Unless(brief.Measures.All(m => m.Id != figure.Id), "/id", $"A measure has the id “{ProblemCollector.Short(figure.Id)}” too.", "Give the figure its own id.");
             figure.Check(brief.Trials, inner);
             found.Under("", inner);
         }
@@ -28,7 +28,7 @@ internal static class BriefCheck
         found.Ids(brief.Method.Parts.Select(p => p.Id), "/method/parts", "part");
         foreach (var measure in brief.Measures)
         {
-            var inner = new Findings($"/measures/{measure.Id}");
+            var inner = new ProblemCollector($"/measures/{measure.Id}");
             Check(measure, brief, inner);
             found.Under("", inner);
         }
@@ -40,7 +40,7 @@ internal static class BriefCheck
         found.Unless(method.Precision is > 0 and <= 1000, "/method/precision", "Points must be shown to some precision.", "Use 1, 0.5, 0.1 or 0.01.");
     }
 
-    private static void Check(Measure measure, Brief brief, Findings found)
+    private static void Check(Measure measure, Brief brief, ProblemCollector found)
     {
         found.NotEmpty(measure.Name, "/name", "The measure has no name.", "Say what is measured, for example “height”.");
         found.Length(measure.Name, Limits.Name, "/name", "The name");
@@ -79,7 +79,7 @@ internal static class BriefCheck
         }
     }
 
-    private static void Check(Trials trials, Findings found)
+    private static void Check(Trials trials, ProblemCollector found)
     {
         found.Unless(trials.Attempts is >= 1 and <= Limits.Attempts, "/trials/attempts", "The number of attempts is out of range.", $"Use 1 to {Limits.Attempts}.");
         found.Unless(trials.Minimum is null || (trials.Minimum >= 1 && trials.Minimum <= trials.Attempts), "/trials/minimum", "The minimum does not fit the number of attempts.", $"Use 1 to {trials.Attempts}, or leave it out.");

@@ -45,13 +45,13 @@ public abstract partial record Part
     public bool Off { get; init; }
 
     /// <summary>Makes the part ready to be scored, or adds what is wrong with it.</summary>
-    internal abstract PartPlan? Ready(Brief brief, Findings found);
+    internal abstract PartPlan? Ready(Brief brief, ProblemCollector found);
 
     /// <summary>The expressions that it rests on.</summary>
     internal virtual IReadOnlyList<string> RestsOn => [];
 
     /// <summary>A team's answer as it was typed or pasted, or what is wrong with it; null where nothing is sorted here.</summary>
-    internal virtual AnswerRead? ReadAnswer(string text, Findings found) => null;
+    internal virtual AnswerRead? ReadAnswer(string text, ProblemCollector found) => null;
 
     /// <summary>What is known of it beside its points and its value.</summary>
     internal virtual IReadOnlyList<PartFact> Facts => [];

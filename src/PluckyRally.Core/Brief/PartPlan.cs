@@ -87,7 +87,7 @@ internal abstract partial record PartPlan
     /// <param name="brief">The brief.</param>
     /// <param name="found">Collects what is wrong.</param>
     /// <param name="ready">What makes ready what only this sort of part has.</param>
-    public static PartPlan? Make(Part part, Brief brief, Findings found, Func<Brief, Findings, PartPlan?> ready)
+    public static PartPlan? Make(Part part, Brief brief, ProblemCollector found, Func<Brief, ProblemCollector, PartPlan?> ready)
     {
         found.NotEmpty(part.Name, "/name", "The part has no name.", "Say what it gives points for, for example “Height”.");
         found.Length(part.Name, Limits.Name, "/name", "The name");

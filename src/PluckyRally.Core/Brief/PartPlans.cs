@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal static class PartPlans
 {
     /// <summary>The plans in the method's order, null for what cannot be made ready; what is wrong is collected.</summary>
-    public static IReadOnlyList<PartPlan?> Make(Brief brief, IReadOnlyList<Part> parts, Findings found)
+    public static IReadOnlyList<PartPlan?> Make(Brief brief, IReadOnlyList<Part> parts, ProblemCollector found)
     {
         var plans = new PartPlan?[parts.Count];
         var open = new List<int>();
@@ -16,7 +16,7 @@ internal static class PartPlans
 
         while (open.Count > 0)
         {
-            var figures = FigureList.Of(brief, plans, new Findings());
+            var figures = FigureList.Of(brief, plans, new ProblemCollector());
             var resting = open.Select(at => (At: at, On: figures.Compile(Measured(at).Value, Known.WithResult, Reader(at)))).ToList();
             var next = resting.FindIndex(r => !r.On.IsOk || r.On.Value!.Unready is null);
             if (next < 0)
@@ -44,7 +44,7 @@ internal static class PartPlans
         }
     }
 
-    private static PartPlan? OfFigures(Part.Measured part, Result<FigureExpression> over, Findings found)
+    private static PartPlan? OfFigures(Part.Measured part, Result<FigureExpression> over, ProblemCollector found)
     {
         if (!over.IsOk)
         {
@@ -56,9 +56,9 @@ internal static class PartPlans
         return new PartPlan.OfFigures(part, over.Value);
     }
 
-    private static PartPlan? At(Part part, Findings found, Func<Findings, PartPlan?> make)
+    private static PartPlan? At(Part part, ProblemCollector found, Func<ProblemCollector, PartPlan?> make)
     {
-        var inner = new Findings($"/method/parts/{part.Id}");
+        var inner = new ProblemCollector($"/method/parts/{part.Id}");
         var plan = make(inner);
         found.Under("", inner);
         return plan;

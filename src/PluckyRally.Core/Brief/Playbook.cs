@@ -61,7 +61,7 @@ public sealed class Playbook
     public static Result<Playbook> For(Edition edition)
     {
         var (brief, leftOut) = LeftOut.Take(edition.Brief);
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.AddAll(leftOut);
         BriefCheck.Check(brief, found);
         var plans = PartPlans.Make(brief, [.. brief.Method.Parts.Where(p => !p.Off && !RestsOnWhatIsLeftOut($"/method/parts/{p.Id}/"))], found);
@@ -71,7 +71,7 @@ public sealed class Playbook
         var rules = new List<RulePlan>();
         foreach (var rule in brief.Rules.Where(r => !r.Off && !RestsOnWhatIsLeftOut($"/rules/{r.Id}/")))
         {
-            var inner = new Findings($"/rules/{rule.Id}");
+            var inner = new ProblemCollector($"/rules/{rule.Id}");
             if (RulePlan.Make(rule, sources, inner) is { } plan) rules.Add(plan);
             found.Under("", inner);
         }

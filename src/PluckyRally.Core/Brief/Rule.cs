@@ -82,7 +82,7 @@ public abstract record Consequence
     }
 
     /// <summary>Adds what is wrong with it for a rule.</summary>
-    internal virtual void Check(Rule rule, Brief brief, Findings found)
+    internal virtual void Check(Rule rule, Brief brief, ProblemCollector found)
     {
     }
 
@@ -92,7 +92,7 @@ public abstract record Consequence
     /// <summary>The attempt is a failed one.</summary>
     public sealed record AttemptDoesNotCount : Consequence
     {
-        internal override void Check(Rule rule, Brief brief, Findings found) =>
+        internal override void Check(Rule rule, Brief brief, ProblemCollector found) =>
             found.Unless(rule.When == When.EveryAttempt, "/when", "Only a rule checked in every attempt can make an attempt not count.", "Check it in every attempt, or choose another consequence.");
     }
 
@@ -100,8 +100,8 @@ public abstract record Consequence
     /// <param name="Part">The part's id.</param>
     public sealed record FailurePoints(string Part) : Consequence
     {
-        internal override void Check(Rule rule, Brief brief, Findings found) =>
-            found.Unless(brief.Method.Parts.Any(p => p.Id == Part), "/ifMissed/part", $"There is no part “{Findings.Short(Part)}”.", "Choose one of the parts of the method.");
+        internal override void Check(Rule rule, Brief brief, ProblemCollector found) =>
+            found.Unless(brief.Method.Parts.Any(p => p.Id == Part), "/ifMissed/part", $"There is no part “{ProblemCollector.Short(Part)}”.", "Choose one of the parts of the method.");
     }
 
     /// <summary>Points are lost: taken off where the highest total wins, added where the lowest wins.</summary>
@@ -110,7 +110,7 @@ public abstract record Consequence
     /// <param name="Each">How many units of the measure make one step, above 0.</param>
     public sealed record Deduct(decimal Points, DeductPer Per = DeductPer.Once, decimal Each = 1) : Consequence
     {
-        internal override void Check(Rule rule, Brief brief, Findings found)
+        internal override void Check(Rule rule, Brief brief, ProblemCollector found)
         {
             found.Unless(Points > 0, "/ifMissed/points", "A deduction of nothing changes nothing.", "Write the points as a number above zero; they always count against the team.");
             found.Unless(Each > 0, "/ifMissed/each", "The step of a deduction must be above zero.", "Use 1 for every whole unit.");

@@ -7,14 +7,14 @@ namespace PluckyRally.Core;
 internal sealed record TargetPlan(Target Is, FigureExpression Value, decimal? Amount)
 {
     /// <summary>Makes all targets ready, or adds what is wrong with them.</summary>
-    public static IReadOnlyList<TargetPlan> MakeAll(Brief brief, FigureList figures, Findings found)
+    public static IReadOnlyList<TargetPlan> MakeAll(Brief brief, FigureList figures, ProblemCollector found)
     {
         found.Count(brief.Method.Targets, 40, "/method/targets", "targets");
         found.Ids(brief.Method.Targets.Select(t => t.Id), "/method/targets", "target");
         var plans = new List<TargetPlan>();
         foreach (var target in brief.Method.Targets)
         {
-            var inner = new Findings($"/method/targets/{target.Id}");
+            var inner = new ProblemCollector($"/method/targets/{target.Id}");
             inner.NotEmpty(target.Name, "/name", "The target has no name.", "Say what is to be reached.");
             inner.Length(target.Name, Limits.Name, "/name", "The name");
             var value = figures.Compile(target.Value, Known.WithTotal, "targets come last");

@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal sealed record TieBreakPlan(TieBreak Is, FigureExpression Value)
 {
     /// <summary>Makes all tie-breaks ready, or adds what is wrong with them.</summary>
-    public static IReadOnlyList<TieBreakPlan> MakeAll(Brief brief, FigureList figures, Findings found)
+    public static IReadOnlyList<TieBreakPlan> MakeAll(Brief brief, FigureList figures, ProblemCollector found)
     {
         var plans = new List<TieBreakPlan>();
         for (var i = 0; i < brief.Method.TieBreaks.Count; i++)

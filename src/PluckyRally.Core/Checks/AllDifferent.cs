@@ -17,7 +17,7 @@ public abstract partial record RuleCheck
         /// <summary>Decimals at which ratios are compared, 0 to 6.</summary>
         public int Decimals { get; init; } = 2;
 
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found) =>
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
             sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces ? new RulePlan.AllDifferent(rule, this, pieces) : null;
     }
 }

@@ -22,7 +22,7 @@ public abstract partial record RuleCheck
 
         internal override IReadOnlyList<string> RestsOn => Dimensions;
 
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found)
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
             found.Unless(Dimensions.Count is >= 1 and <= 3, "/check/dimensions", "A thing has one to three dimensions.", "Name the measures of length that must fit.");
             found.Unless(Room.Count == Dimensions.Count, "/check/room", "There must be a room for each dimension.", $"Write {Dimensions.Count}, for example 30 cm.");
@@ -32,7 +32,7 @@ public abstract partial record RuleCheck
             {
                 if (sources.Figures.Measure(Dimensions[i]) is not { Measure: { Kind: MeasureKind.Length, FixedUnit: not null } measure } figure)
                 {
-                    found.Add($"/check/dimensions/{i}", $"“{Findings.Short(Dimensions[i])}” is not a length of this brief.", "Name a measure of length.");
+                    found.Add($"/check/dimensions/{i}", $"“{ProblemCollector.Short(Dimensions[i])}” is not a length of this brief.", "Name a measure of length.");
                     continue;
                 }
 

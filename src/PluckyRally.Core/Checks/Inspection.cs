@@ -8,7 +8,7 @@ public abstract partial record RuleCheck
     /// <summary>Somebody looks: met or missed.</summary>
     public sealed record Inspection : RuleCheck
     {
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found) => new RulePlan.Inspection(rule);
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) => new RulePlan.Inspection(rule);
     }
 }
 

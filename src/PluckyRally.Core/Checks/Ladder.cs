@@ -20,7 +20,7 @@ public abstract partial record RuleCheck
         /// <summary>How many times as large each must be at least; with 1 it must be larger.</summary>
         public decimal Times { get; init; } = 1;
 
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found) =>
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
             sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces ? new RulePlan.Ladder(rule, this, pieces) : null;
     }
 }

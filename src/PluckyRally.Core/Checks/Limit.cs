@@ -30,10 +30,10 @@ public abstract partial record RuleCheck
 
         internal override bool HasAmount => true;
 
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found)
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
             var each = rule.When == When.EveryAttempt;
-            var value = sources.Figures.Compile(Value, each ? Known.InAttempt : Known.WithResult, $"“{Findings.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}");
+            var value = sources.Figures.Compile(Value, each ? Known.InAttempt : Known.WithResult, $"“{ProblemCollector.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}");
             if (!value.IsOk)
             {
                 found.AddAll("/check/value", value.Problems);

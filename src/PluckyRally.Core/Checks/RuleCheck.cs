@@ -11,7 +11,7 @@ public abstract partial record RuleCheck
     }
 
     /// <summary>Makes a rule ready that is checked this way, or adds what is wrong with the check.</summary>
-    internal abstract RulePlan? Ready(Rule rule, RuleSources sources, Findings found);
+    internal abstract RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found);
 
     /// <summary>The expressions that it rests on.</summary>
     internal virtual IReadOnlyList<string> RestsOn => [];
@@ -27,13 +27,13 @@ public abstract partial record RuleCheck
 internal sealed record RuleSources(Brief Brief, FigureList Figures, IReadOnlyList<PartPlan> Parts)
 {
     /// <summary>The part that a check names; null, with a problem, where there is none of that sort, and null where that part is not ready.</summary>
-    public T? Part<T>(string id, string sort, Findings found)
+    public T? Part<T>(string id, string sort, ProblemCollector found)
         where T : PartPlan
     {
         var part = Parts.FirstOrDefault(p => p.Part.Id == id);
         if (part is T ready) return ready;
         var broken = part is null && Brief.Method.Parts.Any(p => p.Id == id && !p.Off);
-        found.Unless(broken, "/check/part", $"There is no part “{Findings.Short(id)}” with {sort}.", "Name one of the method's parts.");
+        found.Unless(broken, "/check/part", $"There is no part “{ProblemCollector.Short(id)}” with {sort}.", "Name one of the method's parts.");
         return null;
     }
 }

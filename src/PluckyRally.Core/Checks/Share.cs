@@ -26,11 +26,11 @@ public abstract partial record RuleCheck
         /// <summary>How far off it may be, in percentage points, included.</summary>
         public decimal Tolerance { get; init; }
 
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, Findings found)
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
             if (sources.Part<PartPlan.Pieces>(Part, "pieces", found) is not { } pieces) return null;
             var values = (Label == PieceSide.First ? pieces.Is.First : pieces.Is.Second).Values;
-            found.Unless(values.Any(v => v.Name == Group), "/check/group", $"There is no group “{Findings.Short(Group)}”.", $"Use one of these: {string.Join(", ", values.Select(v => v.Name))}.");
+            found.Unless(values.Any(v => v.Name == Group), "/check/group", $"There is no group “{ProblemCollector.Short(Group)}”.", $"Use one of these: {string.Join(", ", values.Select(v => v.Name))}.");
             found.Unless(Percent is >= 0 and <= 100, "/check/percent", "A share is from 0 to 100 percent.", "Write for example 25.");
             found.Unless(Tolerance >= 0, "/check/tolerance", "A tolerance cannot be below zero.", "Use 0 for exactly.");
             return new RulePlan.Share(rule, this, pieces);

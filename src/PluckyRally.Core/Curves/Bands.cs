@@ -14,7 +14,7 @@ public abstract partial record Curve
 
         internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over);
 
-        internal override void Check(Better better, bool mayBeNegative, Findings found)
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
             found.Unless(Edges.Count > 0, "/curve/edges", "There are no bands yet.", "Add the first: from which value, how many points.");
             found.Count(Edges, 100, "/curve/edges", "bands");

@@ -15,7 +15,7 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [From, To];
 
-        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(From != To, "/curve/to", "The value for all points is the value for none.", "Make them differ.");
 
         private protected override Worth WorkedOut(Worth value, CurveAt at) =>

@@ -29,7 +29,7 @@ public abstract partial record Curve
     /// <param name="better">Which direction of the value is better.</param>
     /// <param name="mayBeNegative">Whether the value can be below zero.</param>
     /// <param name="found">Collects what is wrong, by places below the part's.</param>
-    internal virtual void Check(Better better, bool mayBeNegative, Findings found)
+    internal virtual void Check(Better better, bool mayBeNegative, ProblemCollector found)
     {
     }
 

@@ -21,7 +21,7 @@ public abstract partial record Curve
 
         internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over, Sign);
 
-        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(Each > 0, "/curve/each", "A step must be above zero.", "Write how much one step is, for example 5.");
 
         private protected override Worth WorkedOut(Worth value, CurveAt at) => Arithmetic.Scale(Steps(value), Points);

@@ -18,7 +18,7 @@ public abstract partial record Curve
 
         internal override Stretch Spread(Stretch values, Better better) => new(0, Points.Max());
 
-        internal override void Check(Better better, bool mayBeNegative, Findings found)
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
             found.Unless(Points.Count > 0, "/curve/points", "The list of points by place is empty.", "Write for example 10, 8, 6.");
             found.Count(Points, Limits.Teams, "/curve/points", "places");

@@ -17,7 +17,7 @@ public abstract partial record Curve
         internal override Stretch Spread(Stretch values, Better better) =>
             new(values.High > 0 ? Math.Clamp(values.Low * Points / values.High, 0, Points) : 0, Points);
 
-        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(better == Better.More || !mayBeNegative, "/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
 
         private protected override Worth WorkedOut(Worth value, CurveAt at)

@@ -17,7 +17,7 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [At];
 
-        internal override void Check(Better better, bool mayBeNegative, Findings found) =>
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(PerUnit > 0, "/curve/perUnit", "Being off the mark must cost something.", "Write the points lost per unit, above zero.");
 
         /// <summary>A value beyond a bound may lie nearer to the mark or farther off.</summary>

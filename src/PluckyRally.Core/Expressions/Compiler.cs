@@ -60,7 +60,7 @@ public static class Compiler
             {
                 // What is read is offered first; what is known of a part only to whoever has begun to name it.
                 var known = string.Join(", ", measures.Select(m => m.Id).Where(known => Owner(known) == Owner(id)));
-                return Refuse($"“{Findings.Short(id)}” is not something this brief measures.", known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first.");
+                return Refuse($"“{ProblemCollector.Short(id)}” is not something this brief measures.", known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first.");
             }
 
             var slot = Used.IndexOf(measure);

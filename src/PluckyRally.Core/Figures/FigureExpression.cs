@@ -50,7 +50,7 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     }
 
     /// <summary>An amount that it is held against, typed as a reading would be; null, with a problem, where it is none.</summary>
-    public decimal? ReadAmount(string typed, string place, Findings found)
+    public decimal? ReadAmount(string typed, string place, ProblemCollector found)
     {
         var measure = Plain?.Shown ?? new Measure { Id = "limit", Name = "The limit", Kind = MeasureKind.Number, Unit = Expression.Unit, Negative = true };
         var parsed = ReadingParser.ParseAmount(typed, measure);

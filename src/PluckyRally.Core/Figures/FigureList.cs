@@ -18,7 +18,7 @@ internal sealed class FigureList
     /// <param name="brief">The brief.</param>
     /// <param name="parts">Its parts, made ready; null for those that are not.</param>
     /// <param name="found">Collects what is wrong with figures that have a name.</param>
-    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan?> parts, Findings found)
+    public static FigureList Of(Brief brief, IReadOnlyList<PartPlan?> parts, ProblemCollector found)
     {
         var list = Unnamed(brief, parts);
         var open = brief.Figures.ToList();
@@ -32,7 +32,7 @@ internal sealed class FigureList
             }
 
             open.Remove(next);
-            var value = list.Compile(next.Value, next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal, $"“{Findings.Short(next.Name)}” is worked out in each attempt");
+            var value = list.Compile(next.Value, next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal, $"“{ProblemCollector.Short(next.Name)}” is worked out in each attempt");
             if (value.IsOk) list = new([.. list.All, new Figure.OfName(next, value.Value, brief.Trials)]);
             else
             {

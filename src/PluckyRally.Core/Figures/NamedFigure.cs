@@ -34,7 +34,7 @@ public sealed record NamedFigure
     public bool Off { get; init; }
 
     /// <summary>Adds what is wrong with it, apart from its expression.</summary>
-    internal void Check(Trials trials, Findings found)
+    internal void Check(Trials trials, ProblemCollector found)
     {
         found.NotEmpty(Name, "/name", "The figure has no name.", "Say what it is, for example “load for its mass”.");
         found.Length(Name, Limits.Name, "/name", "The name");

@@ -65,7 +65,7 @@ internal static partial class PlaceWords
     {
         if (item is not JsonObject known) return int.TryParse(step, out var index) ? $"{index + 1}" : step;
         if (known["name"]?.GetValue<string>() is { Length: > 0 } name) return name;
-        if (known["text"]?.GetValue<string>() is { Length: > 0 } text) return $"“{Findings.Short(text)}”";
+        if (known["text"]?.GetValue<string>() is { Length: > 0 } text) return $"“{ProblemCollector.Short(text)}”";
         if (known["kind"]?.GetValue<string>() is { } kind && known["minutes"] is not null && Enum.TryParse<PhaseKind>(kind, ignoreCase: true, out var phase)) return Minutes.Name(phase);
         return step;
     }

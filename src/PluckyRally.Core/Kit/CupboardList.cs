@@ -11,7 +11,7 @@ public static class CupboardList
     /// <param name="rows">The cells of each line that is not empty.</param>
     public static Result<IReadOnlyList<CupboardItem>> Read(IReadOnlyList<IReadOnlyList<string>> rows)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.Unless(rows.Count > 0, "/text", "There is nothing in it.", "Write a line for each material: its name, its unit, how much there is.");
         found.Count(rows, Limits.Lines, "/text", "lines");
         var items = new List<CupboardItem>();
@@ -22,7 +22,7 @@ public static class CupboardList
             var (unit, amount) = cells.Count > 2 ? (cells[1], cells[2]) : ("", cells.Count > 1 ? cells[1] : "");
             if (!decimal.TryParse(amount.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number))
             {
-                found.Add("/text", $"Line {i + 1} says “{Findings.Short(amount)}” for how much of {Findings.Short(cells[0])} there is.", "Write a number such as 12 or 2.5.");
+                found.Add("/text", $"Line {i + 1} says “{ProblemCollector.Short(amount)}” for how much of {ProblemCollector.Short(cells[0])} there is.", "Write a number such as 12 or 2.5.");
                 continue;
             }
 

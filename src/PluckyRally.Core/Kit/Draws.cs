@@ -39,7 +39,7 @@ public static class Draws
     /// <param name="seed">Any whole number.</param>
     public static Result<IReadOnlyList<Bag>> Bags(IReadOnlyList<BagItem> stock, IReadOnlyList<BagShare> shares, IReadOnlyList<string> teams, bool same, decimal spread, int seed)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.Unless(teams.Count > 0, "/teams", "There is no team to draw for.", "Make teams first.");
         for (var i = 0; i < shares.Count; i++)
         {

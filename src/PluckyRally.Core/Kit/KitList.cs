@@ -70,7 +70,7 @@ public sealed record CupboardItem(string Name, string Unit, decimal Amount)
     /// <summary>What keeps it from being in a cupboard.</summary>
     public IReadOnlyList<Problem> Problems()
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.NotEmpty(Name, "/name", "The thing has no name.", "Say what it is.");
         found.Length(Name, Limits.Name, "/name", "The name");
         found.Unless(Amount is >= 0 and <= 1_000_000, "/amount", "The amount is out of range.", "Write 0 or more.");

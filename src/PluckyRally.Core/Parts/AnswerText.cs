@@ -17,7 +17,7 @@ public static class AnswerText
     /// </summary>
     public static Result<AnswerRead> Read(Part part, string text)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.Length(text, Longest, "/text", "The answer");
         found.NotEmpty(text, "/text", "There is no answer yet.", "Type or paste it.");
         if (found.Problems.Count > 0) return Result<AnswerRead>.Refused(found.Problems);

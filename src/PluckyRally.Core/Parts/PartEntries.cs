@@ -8,12 +8,12 @@ internal static class PartEntries
         where T : Entry.OfPart => [.. design.Team.OfParts[part].OfType<T>().Where(e => e.Design.Length == 0 || e.Design == design.Name)];
 
     /// <summary>The part that an entry names, or a problem.</summary>
-    public static T? Find<T>(Playbook playbook, string part, Findings found)
+    public static T? Find<T>(Playbook playbook, string part, ProblemCollector found)
         where T : Part
     {
         var known = playbook.Parts.Select(p => p.Part).OfType<T>().ToList();
         var named = known.FirstOrDefault(p => p.Id == part);
-        if (named is null) found.Add("/part", $"There is no such part in this brief for this sort of entry: “{Findings.Short(part)}”.", known.Count > 0 ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}." : "Record something else.");
+        if (named is null) found.Add("/part", $"There is no such part in this brief for this sort of entry: “{ProblemCollector.Short(part)}”.", known.Count > 0 ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}." : "Record something else.");
         return named;
     }
 
@@ -32,9 +32,9 @@ internal static class PartEntries
     public static Measure Clock(string part, decimal step) => new() { Id = part, Name = "The time", Kind = MeasureKind.Duration, Unit = "s", Step = step };
 
     /// <summary>Understands a typed time, or adds what is wrong with it.</summary>
-    public static Reading Time(Reading reading, string part, decimal step, Findings found)
+    public static Reading Time(Reading reading, string part, decimal step, ProblemCollector found)
     {
-        var inner = new Findings("/time");
+        var inner = new ProblemCollector("/time");
         var understood = ReadingEntries.Understand(reading, Clock(part, step), inner);
         found.Under("", inner);
         return understood;

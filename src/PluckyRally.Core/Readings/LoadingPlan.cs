@@ -21,7 +21,7 @@ public sealed record LoadingPlan(int Rolls, int Step, IReadOnlyList<int> Placeme
     /// <param name="seconds">Seconds that one placement takes, the wait included.</param>
     public static Result<LoadingPlan> Of(int expected, int roll = 0, decimal share = 60, decimal step = 5, decimal margin = 20, decimal seconds = 8)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.Unless(expected is >= 1 and <= 100_000, "/expected", "The load that is expected is out of range.", "Use 1 to 100000 pieces.");
         found.Unless(roll is >= 0 and <= 100_000, "/roll", "The size of a roll is out of range.", "Use 0 where there are no rolls.");
         found.Unless(share is >= 0 and <= 100, "/share", "The share is out of range.", "Use 0 to 100 percent.");

@@ -28,7 +28,7 @@ public sealed record TargetOutcome(string Target, string Name, bool? Met, decima
         var set = round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Is.Id).ToList();
         foreach (var whose in new[] { team, "" })
         {
-            if (set.LastOrDefault(t => t.Team == whose) is { Amount.Length: > 0 } said) return plan.Value.ReadAmount(said.Amount, "", new Findings());
+            if (set.LastOrDefault(t => t.Team == whose) is { Amount.Length: > 0 } said) return plan.Value.ReadAmount(said.Amount, "", new ProblemCollector());
         }
 
         return plan.Amount;

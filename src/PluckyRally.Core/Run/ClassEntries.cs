@@ -16,7 +16,7 @@ public abstract partial record Entry
     {
         internal override bool IsTeachers => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => this;
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => this;
 
         internal override string Say(Playbook playbook, int? attempt) => "Plan approved";
     }
@@ -26,7 +26,7 @@ public abstract partial record Entry
     {
         internal override bool IsTeachers => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => this;
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => this;
 
         internal override string Say(Playbook playbook, int? attempt) => "Late: had not let go when time was up";
     }
@@ -43,7 +43,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
             for (var i = 0; i < Teams.Count; i++)
@@ -57,7 +57,7 @@ public abstract partial record Entry
     /// <summary>Everybody has let go, and the hold is being counted from <see cref="Entry.At"/>, the server's time.</summary>
     public sealed record HoldBegun : OfClock
     {
-        private protected override void Check(Playbook playbook, Findings found)
+        private protected override void Check(Playbook playbook, ProblemCollector found)
         {
         }
 
@@ -73,7 +73,7 @@ public abstract partial record Entry
         /// <summary>How many attempts each design has from now on.</summary>
         public required int Attempts { get; init; }
 
-        private protected override void Check(Playbook playbook, Findings found)
+        private protected override void Check(Playbook playbook, ProblemCollector found)
         {
             var attempts = playbook.Brief.Trials.Attempts;
             found.Unless(Attempts >= 1 && Attempts <= attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {attempts}.");
@@ -95,7 +95,7 @@ public abstract partial record Entry
         /// <summary>How many teams are served at once.</summary>
         public required int Places { get; init; }
 
-        private protected override void Check(Playbook playbook, Findings found)
+        private protected override void Check(Playbook playbook, ProblemCollector found)
         {
             found.Unless(playbook.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
             found.Unless(Places is >= 1 and <= Limits.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Limits.Teams}.");
@@ -119,7 +119,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => false;
 
-        private protected override void Check(Playbook playbook, Findings found) =>
+        private protected override void Check(Playbook playbook, ProblemCollector found) =>
             found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed) };

@@ -21,7 +21,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal sealed override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal sealed override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");
             Check(playbook, found);
@@ -29,7 +29,7 @@ public abstract partial record Entry
         }
 
         /// <summary>Collects what is wrong with what it says.</summary>
-        private protected abstract void Check(Playbook playbook, Findings found);
+        private protected abstract void Check(Playbook playbook, ProblemCollector found);
 
         /// <summary>The clock after this entry.</summary>
         /// <param name="so">The clock before it.</param>
@@ -49,7 +49,7 @@ public abstract partial record Entry
         /// <summary>The phase's id; empty where the lesson is over.</summary>
         public required string Phase { get; init; }
 
-        private protected override void Check(Playbook playbook, Findings found)
+        private protected override void Check(Playbook playbook, ProblemCollector found)
         {
             var phases = playbook.Brief.Timing.Phases;
             found.Unless(Phase.Length == 0 || phases.Any(p => p.Id == Phase), "/phase", "There is no such phase in this brief.", $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}.");
@@ -69,7 +69,7 @@ public abstract partial record Entry
     /// <summary>The clock was stopped.</summary>
     public sealed record ClockPaused : OfClock
     {
-        private protected override void Check(Playbook playbook, Findings found)
+        private protected override void Check(Playbook playbook, ProblemCollector found)
         {
         }
 
@@ -82,7 +82,7 @@ public abstract partial record Entry
     /// <summary>The clock goes on.</summary>
     public sealed record ClockResumed : OfClock
     {
-        private protected override void Check(Playbook playbook, Findings found)
+        private protected override void Check(Playbook playbook, ProblemCollector found)
         {
         }
 
@@ -98,7 +98,7 @@ public abstract partial record Entry
         /// <summary>How many minutes; below 0 to take some away.</summary>
         public required decimal Minutes { get; init; }
 
-        private protected override void Check(Playbook playbook, Findings found) =>
+        private protected override void Check(Playbook playbook, ProblemCollector found) =>
             found.Unless(Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>

@@ -25,7 +25,7 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Design, Limits.Name, "/design", "The design's name");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
@@ -47,7 +47,7 @@ internal static class DesignEntries
     /// <param name="trial">The trial.</param>
     /// <param name="log">What is in the log.</param>
     /// <param name="found">Collects what is wrong.</param>
-    public static void CheckFreshBuild(Trials trials, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, Findings found)
+    public static void CheckFreshBuild(Trials trials, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, ProblemCollector found)
     {
         var others = Log.Standing(log).Where(e => e.Id != trial.Id).Append(trial).Select(e => (0, e));
         if (OnOldBuilds(trials, others).Where(o => o.Entry.Id == trial.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);

@@ -47,7 +47,7 @@ public abstract partial record Entry
     /// The entry with every reading understood in the edition's units, without looking at the log. What is wrong with it is collected;
     /// what was typed is kept to the letter.
     /// </summary>
-    internal abstract Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found);
+    internal abstract Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found);
 
     /// <summary>The design that was there when it was written: tried for score, or named; null where it is about none, or about all of them.</summary>
     internal virtual string? ShowsDesign => null;
@@ -59,7 +59,7 @@ public abstract partial record Entry
     internal virtual Entry With(Func<Reading, Reading> change) => this;
 
     /// <summary>The entry as it joins a log, for what depends on that: which entry is struck out, how many attempts are left.</summary>
-    internal virtual Entry Join(LogToJoin log, Findings found) => this;
+    internal virtual Entry Join(LogToJoin log, ProblemCollector found) => this;
 
     /// <summary>Whether it can change what another entry is worth, so that all of them are looked through again.</summary>
     internal virtual bool ChangesOthers(Trials trials) => false;

@@ -18,7 +18,7 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Known.Measure == Shown.Measure, "/shown/measure", "Both readings must be of one measure.", "Name the same measure twice.");
             return this with { Known = Read(playbook, Known, "/known", found), Shown = Read(playbook, Shown, "/shown", found) };
@@ -27,9 +27,9 @@ public abstract partial record Entry
         internal override string Say(Playbook playbook, int? attempt) =>
             $"Instrument check: {ReadingEntries.SayValue(playbook, Known)} shows as {ReadingEntries.SayValue(playbook, Shown)}";
 
-        private static Reading Read(Playbook playbook, Reading reading, string at, Findings found)
+        private static Reading Read(Playbook playbook, Reading reading, string at, ProblemCollector found)
         {
-            var inner = new Findings(at);
+            var inner = new ProblemCollector(at);
 
             // A known object has no container.
             var understood = ReadingEntries.Measure(playbook, reading, inner) is { } measure ? ReadingEntries.Understand(reading, measure with { Tare = 0 }, inner) : reading;

@@ -4,13 +4,13 @@ namespace PluckyRally.Core;
 internal static class Likely
 {
     /// <summary>Problems at <c>…/sure</c> for every unlikely reading that nobody has confirmed.</summary>
-    public static void Check(Playbook playbook, Entry entry, Findings found)
+    public static void Check(Playbook playbook, Entry entry, ProblemCollector found)
     {
         foreach (var (at, reading) in entry.ReadingsAt) Check(playbook, reading, $"{at}/sure", found);
     }
 
     /// <summary>As far again outside the expected range as the range is wide is still believed (our own number).</summary>
-    private static void Check(Playbook playbook, Reading reading, string at, Findings found)
+    private static void Check(Playbook playbook, Reading reading, string at, ProblemCollector found)
     {
         if (reading is not { Sure: false, Value: { } value } || !playbook.Measures.TryGetValue(reading.Measure, out var measure) || measure.Expected is not { } expected) return;
         var span = expected.Largest - expected.Smallest;

@@ -15,7 +15,7 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Text, Limits.Text, "/text", "The note");
             found.NotEmpty(Text, "/text", "The note is empty.", "Write what you saw.");

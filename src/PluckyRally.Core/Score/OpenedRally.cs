@@ -20,7 +20,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
     /// <summary>Looks a rally through, or says everything that is wrong with it.</summary>
     public static Result<OpenedRally> Open(Rally rally)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.NotEmpty(rally.Name, "/name", "The rally has no name.", "Give it one, for example the class.");
         found.Length(rally.Name, Limits.Name, "/name", "The name");
         found.Unless(rally.Edition.Brief.Tiers.Count == 0, "/edition/brief/tiers", "The edition has tiers of its own, so that it is open which one is run.", "Lay one over the brief, as ./rally edition does, and leave out the others.");
@@ -51,7 +51,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
             : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
     }
 
-    private static void CheckTeams(IReadOnlyList<Team> teams, Findings found)
+    private static void CheckTeams(IReadOnlyList<Team> teams, ProblemCollector found)
     {
         found.Unless(teams.Count > 0, "/teams", "There are no teams yet.", "Type at least one team's name.");
         found.Count(teams, Limits.Teams, "/teams", "teams");
@@ -64,9 +64,9 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
             found.Unless(team.Id.Length is > 0 and <= 40 && ids.Add(team.Id), $"/teams/{i}/id", "The team's id is empty, too long or used twice.", "Give each team its own id of at most 40 characters.");
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
             found.Length(team.Name, Limits.Name, $"/teams/{i}/name", "The team's name");
-            found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{Findings.Short(team.Name)}”.", "Give each team its own name.");
-            found.Unless(team.CallSign.Length == 0 || (team.CallSign.Length <= 2 && team.CallSign.All(char.IsLetterOrDigit)), $"/teams/{i}/callSign", $"“{Findings.Short(team.CallSign)}” is no call sign.", "Use one or two letters or digits.");
-            found.Unless(team.CallSign.Length == 0 || signs.Add(team.CallSign), $"/teams/{i}/callSign", $"Two teams have the call sign {Findings.Short(team.CallSign)}.", "Give each team its own.");
+            found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{ProblemCollector.Short(team.Name)}”.", "Give each team its own name.");
+            found.Unless(team.CallSign.Length == 0 || (team.CallSign.Length <= 2 && team.CallSign.All(char.IsLetterOrDigit)), $"/teams/{i}/callSign", $"“{ProblemCollector.Short(team.CallSign)}” is no call sign.", "Use one or two letters or digits.");
+            found.Unless(team.CallSign.Length == 0 || signs.Add(team.CallSign), $"/teams/{i}/callSign", $"Two teams have the call sign {ProblemCollector.Short(team.CallSign)}.", "Give each team its own.");
             found.Unless(team.Members is >= 0 and <= 1000, $"/teams/{i}/members", "The number of members is out of range.", "Use 0 where it is not known.");
         }
     }

@@ -18,7 +18,7 @@ public abstract partial record Entry
 
         internal override string? ShowsDesign => Design.Length > 0 ? Design : null;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) =>
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) =>
             this with { Reading = ReadingEntries.Understand(playbook, Reading, Taken.Once, "/reading", found) };
 
         internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => [("/reading", Reading)];
@@ -33,7 +33,7 @@ public abstract partial record Entry
 internal static class ReadingEntries
 {
     /// <summary>The measure that a reading names, or a problem.</summary>
-    public static Measure? Measure(Playbook playbook, Reading reading, Findings found)
+    public static Measure? Measure(Playbook playbook, Reading reading, ProblemCollector found)
     {
         if (playbook.Measures.TryGetValue(reading.Measure, out var measure)) return measure;
         found.Add("/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", playbook.Brief.Measures.Select(m => m.Id))}.");
@@ -44,7 +44,7 @@ internal static class ReadingEntries
     /// The reading with its value worked out from what was typed. A bound can also be said beside the number; a value that
     /// came with it is not trusted.
     /// </summary>
-    public static Reading Understand(Reading reading, Measure measure, Findings found)
+    public static Reading Understand(Reading reading, Measure measure, ProblemCollector found)
     {
         var parsed = ReadingParser.Parse(reading.Typed, measure);
         if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound == Bound.Exact && (reading.Bound is Bound.AtLeast or Bound.AtMost) ? reading.Bound : parsed.Value.Bound };
@@ -53,9 +53,9 @@ internal static class ReadingEntries
     }
 
     /// <summary>The same for a reading of a measure that is taken once or in each attempt; what is wrong stands at its place.</summary>
-    public static Reading Understand(Playbook playbook, Reading reading, Taken taken, string at, Findings found)
+    public static Reading Understand(Playbook playbook, Reading reading, Taken taken, string at, ProblemCollector found)
     {
-        var inner = new Findings(at);
+        var inner = new ProblemCollector(at);
         var understood = reading;
         if (Measure(playbook, reading, inner) is { } measure)
         {

@@ -18,7 +18,7 @@ public static class Recorder
 
     private static Result<Entry> Accept(LogToJoin log, Entry entry)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         var understood = Understand(log.Playbook, log.Teams, entry, found);
         Rounds.CheckOpen(log.Entries, entry, found);
         Likely.Check(log.Playbook, understood, found);
@@ -27,7 +27,7 @@ public static class Recorder
     }
 
     /// <summary>Reads what was typed and checks what the entry names, without looking at the log.</summary>
-    internal static Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, Findings found)
+    internal static Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Entry entry, ProblemCollector found)
     {
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
         found.Unless(entry.Round is >= 1 and <= Limits.Rounds, "/round", "There is no such round.", $"Use 1 to {Limits.Rounds}.");

@@ -20,9 +20,9 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => Rounds.OfClass(this, found);
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
 
-        internal override Entry Join(LogToJoin log, Findings found) =>
+        internal override Entry Join(LogToJoin log, ProblemCollector found) =>
             found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Playbook, log.Teams, log.Entries, Round) };
 
         internal override string Say(Playbook playbook, int? attempt) => $"Round {Round} closed";
@@ -39,7 +39,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => Rounds.OfClass(this, found);
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
 
         internal override string Say(Playbook playbook, int? attempt) => $"Round {Round} opened again";
     }
@@ -53,14 +53,14 @@ public static class Rounds
         log.Any(e => e is Entry.RoundClosed) && Log.Standing(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened)) is Entry.RoundClosed;
 
     /// <summary>An entry for a closed round is refused with where it could go.</summary>
-    internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, Findings found)
+    internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, ProblemCollector found)
     {
         if (entry.GoesIntoClosedRound) return;
         found.Unless(!IsClosed(log, entry.Round), "/round", $"Round {entry.Round} is closed.", $"Move it to round {entry.Round + 1}, or ask the teacher to open round {entry.Round} again.");
     }
 
     /// <summary>Closing and opening a round is for the whole class.</summary>
-    internal static Entry OfClass(Entry entry, Findings found)
+    internal static Entry OfClass(Entry entry, ProblemCollector found)
     {
         found.Unless(entry.Team.Length == 0, "/team", "A round is the whole class's.", "Leave the team out.");
         return entry;

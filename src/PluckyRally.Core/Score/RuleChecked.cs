@@ -22,7 +22,7 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var rule = playbook.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
             var each = rule?.When == When.EveryAttempt;

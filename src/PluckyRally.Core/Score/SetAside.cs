@@ -26,7 +26,7 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
         for (var at = 0; at < received.Count; at++)
         {
             var came = received[at];
-            var found = new Findings($"/entries/{at}");
+            var found = new ProblemCollector($"/entries/{at}");
             if (seen.TryGetValue(came.Id, out var known))
             {
                 // The same entry twice is one entry.

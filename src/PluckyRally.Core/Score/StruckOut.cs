@@ -18,13 +18,13 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Reason, Limits.Text, "/reason", "The reason");
             return this;
         }
 
-        internal override Entry Join(LogToJoin log, Findings found)
+        internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
             found.Unless(log.Received.Any(e => e.Id == Entry), "/entry", "There is no such entry to strike out.", "Reload the page; it may have been struck out already.");
             return this;

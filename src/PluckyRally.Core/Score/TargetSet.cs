@@ -20,7 +20,7 @@ public abstract partial record Entry
 
         internal override bool BeginsRound => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var plan = playbook.Targets.FirstOrDefault(t => t.Is.Id == Target);
             found.Unless(plan is not null, "/target", "There is no such target in this brief.", playbook.Targets.Count > 0 ? $"Use one of these: {string.Join(", ", playbook.Targets.Select(t => t.Is.Id))}." : "Leave it out.");

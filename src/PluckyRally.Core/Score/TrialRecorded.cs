@@ -70,7 +70,7 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => Purpose != Purpose.Score;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var attempts = playbook.Brief.Trials.Attempts;
             found.Length(Design, Limits.Name, "/design", "The design's name");
@@ -93,7 +93,7 @@ public abstract partial record Entry
 
         internal override Entry With(Func<Reading, Reading> change) => this with { Readings = [.. Readings.Select(change)] };
 
-        internal override Entry Join(LogToJoin log, Findings found)
+        internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
             if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0) return this;
             CheckLeft(log, found);
@@ -127,7 +127,7 @@ public abstract partial record Entry
             Purpose.Benchmark => "To beat",
         };
 
-        private void CheckLeft(LogToJoin log, Findings found)
+        private void CheckLeft(LogToJoin log, ProblemCollector found)
         {
             if (Attempt is not null) return;
             var used = DesignRecord.Numbered([

@@ -54,7 +54,7 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
     /// <summary>What keeps a class from being made of a name and these pupils.</summary>
     public static IReadOnlyList<Problem> Problems(string name, IReadOnlyList<string> pupils)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.NotEmpty(name, "/name", "The class has no name.", "Write for example “Class 4”.");
         found.Length(name, Limits.Name, "/name", "The name");
         found.Unless(pupils.Count > 0, "/pupils", "There is nobody in the class.", "Paste one pupil on each line.");
@@ -70,7 +70,7 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
     /// <summary>What keeps a pupil from being called this.</summary>
     public static IReadOnlyList<Problem> PupilProblems(string name)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.NotEmpty(name, "/name", "A pupil has no name.", "Write a given name and an initial.");
         found.Length(name, Limits.Name, "/name", "The pupil's name");
         return found.Problems;

@@ -26,7 +26,7 @@ public static class TeamMaker
     /// <summary>Teams of these pupils, or what is wrong with the wishes.</summary>
     public static Result<TeamsMade> Make(IReadOnlyList<Pupil> pupils, TeamWishes wishes)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.Unless(pupils.Count > 0, "/pupils", "There is nobody to make teams of.", "Choose a class, and see who is here today.");
         found.Count(pupils, Limits.Items, "/pupils", "pupils");
         found.Unless(wishes.Size is >= 1 and <= 40, "/size", "The size of a team is out of range.", "Use 1 to 40.");

@@ -56,7 +56,7 @@ public sealed class BoundsTests
 
     private static void Play(Random random, Playbook playbook, List<Entry> read, List<Entry> really)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         var count = 0;
         for (var attempt = 1; attempt <= playbook.Brief.Trials.Attempts; attempt++)
         {

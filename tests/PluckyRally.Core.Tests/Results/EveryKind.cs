@@ -70,7 +70,7 @@ internal static class EveryKind
     /// <summary>Two teams, as judges would write them down: one does well, the other spends and spills too much.</summary>
     public static (IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Log) Play(Playbook playbook)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         IReadOnlyList<Team> teams = [new() { Id = "zqterns", Name = "Terns", Members = 4 }, new() { Id = "zqknots", Name = "Knots", Members = 3 }];
         var handles = TryHandles.Of(playbook);
         var log = teams.SelectMany((team, at) => Pretend

@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>What must be true of the rest of the sheet: amounts, minutes, lengths of texts.</summary>
 internal static class SheetCheck
 {
-    public static void Check(Brief brief, Findings found)
+    public static void Check(Brief brief, ProblemCollector found)
     {
         found.Length(brief.Question, Limits.Text, "/question", "The question");
         found.Length(brief.ScoringWords, Limits.Text, "/scoringWords", "How it is scored");
@@ -36,13 +36,13 @@ internal static class SheetCheck
         Timing(brief.Timing, found);
     }
 
-    private static void Texts(IReadOnlyList<string> texts, string at, string what, Findings found)
+    private static void Texts(IReadOnlyList<string> texts, string at, string what, ProblemCollector found)
     {
         found.Count(texts, Limits.Items, at, what);
         for (var i = 0; i < texts.Count; i++) found.Length(texts[i], Limits.Text, $"{at}/{i}", "The text");
     }
 
-    private static void Materials(Brief brief, Findings found)
+    private static void Materials(Brief brief, ProblemCollector found)
     {
         found.Count(brief.Materials, Limits.Items, "/materials", "materials");
         found.Ids(brief.Materials.Select(m => m.Id), "/materials", "material");
@@ -71,7 +71,7 @@ internal static class SheetCheck
         }
     }
 
-    private static void Timing(Timing timing, Findings found)
+    private static void Timing(Timing timing, ProblemCollector found)
     {
         found.Unless(timing.Lesson is null or (> 0 and <= 1440), "/timing/lesson", "The length of the lesson is out of range.", "Write its minutes, for example 50.");
         found.Unless(timing.Lessons is >= 1 and <= 100, "/timing/lessons", "The number of lessons is out of range.", "Use 1 or more.");

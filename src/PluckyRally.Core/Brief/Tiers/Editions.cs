@@ -19,7 +19,7 @@ public static class Editions
             var at = chosen.Overrides[i].At;
             if (MayDiffer(at) && KnownPlaces.Has(node, typeof(Brief), at) && Places.Put(node, at, chosen.Overrides[i].Value)) continue;
             var nearest = KnownPlaces.Nearest(node, typeof(Brief), at);
-            problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {Findings.Short(at)} in the brief.", nearest.Length > 0 && MayDiffer(nearest) ? $"The nearest place is {nearest}." : "Name a place of the brief, items by their id, for example /measures/height/unit."));
+            problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {ProblemCollector.Short(at)} in the brief.", nearest.Length > 0 && MayDiffer(nearest) ? $"The nearest place is {nearest}." : "Name a place of the brief, items by their id, for example /measures/height/unit."));
         }
 
         if (problems.Count > 0) return Result<Edition>.Refused(problems);

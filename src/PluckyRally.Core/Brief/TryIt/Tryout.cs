@@ -56,7 +56,7 @@ public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryR
     /// <summary>Scores pretend teams by the same rules as real ones, or says what is wrong with their values.</summary>
     public static Result<Tryout> Run(Playbook playbook, IReadOnlyList<PretendTeam> teams)
     {
-        var found = new Findings();
+        var found = new ProblemCollector();
         found.Count(teams, MostTeams, "/teams", "teams");
         if (found.Problems.Count > 0) return Result<Tryout>.Refused(found.Problems);
         var handles = TryHandles.Of(playbook);
@@ -67,7 +67,7 @@ public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryR
         {
             foreach (var entry in Pretend.Entries(playbook, full[i], real, i))
             {
-                var inner = new Findings($"/teams/{i}");
+                var inner = new ProblemCollector($"/teams/{i}");
                 log.Add(Recorder.Understand(playbook, real, entry, inner));
                 found.Under("", inner);
             }

@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <summary>Reads bins from a text: each line an item and its bin, or a bin and its items.</summary>
 internal static partial class BinsAnswer
 {
-    public static Dictionary<string, string> Read(Part.Bins part, string text, Findings found)
+    public static Dictionary<string, string> Read(Part.Bins part, string text, ProblemCollector found)
     {
         var placed = new Dictionary<string, string>();
         foreach (var (line, number) in AnswerText.Lines(text))
@@ -13,7 +13,7 @@ internal static partial class BinsAnswer
             var halves = Between().Split(line, 2);
             if (halves.Length < 2)
             {
-                found.Add("/text", $"Line {number}, “{Findings.Short(line)}”, has only one half.", "Write the item, a colon, then its bin.");
+                found.Add("/text", $"Line {number}, “{ProblemCollector.Short(line)}”, has only one half.", "Write the item, a colon, then its bin.");
                 continue;
             }
 
@@ -35,10 +35,10 @@ internal static partial class BinsAnswer
         return placed;
     }
 
-    private static void Put(Part.Bins part, string name, string bin, int line, Dictionary<string, string> placed, Findings found)
+    private static void Put(Part.Bins part, string name, string bin, int line, Dictionary<string, string> placed, ProblemCollector found)
     {
         var item = part.Items.FirstOrDefault(i => AnswerText.Same(i.Id, name) || AnswerText.Same(i.Name, name));
-        if (item is null) found.Add("/text", $"Line {line}: there is no item “{Findings.Short(name)}”.", "Write it as it stands in the table.");
+        if (item is null) found.Add("/text", $"Line {line}: there is no item “{ProblemCollector.Short(name)}”.", "Write it as it stands in the table.");
         else if (!placed.TryAdd(item.Id, bin)) found.Add("/text", $"Line {line}: {(item.Name.Length > 0 ? item.Name : item.Id)} is named twice.", "Name each item once.");
     }
 

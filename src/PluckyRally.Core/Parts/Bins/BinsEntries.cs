@@ -16,13 +16,13 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Bins>(playbook, Part, found) is not { } part) return this;
             foreach (var (item, bin) in Placed)
             {
-                found.Unless(part.Items.Any(i => i.Id == item), $"/placed/{Findings.Short(item)}", "There is no such item.", "Use the items of the brief.");
-                found.Unless(part.Names.Contains(bin), $"/placed/{Findings.Short(item)}", $"There is no bin “{Findings.Short(bin)}”.", $"Use one of these: {string.Join(", ", part.Names)}.");
+                found.Unless(part.Items.Any(i => i.Id == item), $"/placed/{ProblemCollector.Short(item)}", "There is no such item.", "Use the items of the brief.");
+                found.Unless(part.Names.Contains(bin), $"/placed/{ProblemCollector.Short(item)}", $"There is no bin “{ProblemCollector.Short(bin)}”.", $"Use one of these: {string.Join(", ", part.Names)}.");
             }
 
             if (part.SecondsPerWrong is null) return this;

@@ -36,10 +36,10 @@ public abstract partial record Part
         public Curve? Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Bins.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Bins.Make(this, brief, found);
 
         /// <inheritdoc/>
-        internal override AnswerRead? ReadAnswer(string text, Findings found) => new(BinsAnswer.Read(this, text, found), []);
+        internal override AnswerRead? ReadAnswer(string text, ProblemCollector found) => new(BinsAnswer.Read(this, text, found), []);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [new("right", "right"), new("wrong", "wrong"), new("left", "left out"), new("time", "time before seconds for faults", BinsScore.Step)];

@@ -48,7 +48,7 @@ internal abstract partial record PartPlan
         }
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Bins Make(Part.Bins part, Brief brief, Findings found)
+        public static Bins Make(Part.Bins part, Brief brief, ProblemCollector found)
         {
             found.Unless(part.Names.Count is >= 2 and <= 100 && part.Names.Distinct().Count() == part.Names.Count && part.Names.All(n => n.Length is > 0 and <= Limits.Name), "/names", "Sorting needs 2 to 100 bins with different names.", "Name them.");
             found.Unless(part.Items.Count > 0, "/items", "There is nothing to sort yet.", "Add the first item.");
@@ -57,7 +57,7 @@ internal abstract partial record PartPlan
             foreach (var item in part.Items)
             {
                 found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");
-                found.Unless(part.Names.Contains(item.Bin), $"/items/{item.Id}/bin", $"There is no bin “{Findings.Short(item.Bin)}”.", "Choose one of the bins.");
+                found.Unless(part.Names.Contains(item.Bin), $"/items/{item.Id}/bin", $"There is no bin “{ProblemCollector.Short(item.Bin)}”.", "Choose one of the bins.");
             }
 
             if (part.SecondsPerWrong is not { } seconds) return new(part);

@@ -15,7 +15,7 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
 
         internal override string Say(Playbook playbook, int? attempt) => BudgetEntries.Say(playbook, this, "bought", Item, Count);
     }
@@ -29,9 +29,9 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
 
-        internal override Entry Join(LogToJoin log, Findings found)
+        internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
             if (found.Problems.Count == 0) BudgetEntries.CheckAgainst(log.Entries, this, found);
             return this;
@@ -45,7 +45,7 @@ public abstract partial record Entry
 internal static class BudgetEntries
 {
     /// <summary>Whether this is for sale, and in such a number.</summary>
-    public static T Check<T>(T entry, Playbook playbook, string part, string item, int count, Findings found)
+    public static T Check<T>(T entry, Playbook playbook, string part, string item, int count, ProblemCollector found)
         where T : Entry
     {
         if (PartEntries.Find<Part.Budget>(playbook, part, found) is not { } budget) return entry;
@@ -59,7 +59,7 @@ internal static class BudgetEntries
         where T : Entry.OfPart => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {English.So(count, part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item)}");
 
     /// <summary>Nobody can give back more than was bought.</summary>
-    public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, Findings found)
+    public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, ProblemCollector found)
     {
         var others = Log.Standing(log).Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
         if (BeyondWhatWasBought(others).Where(o => o.Entry.Id == returned.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);

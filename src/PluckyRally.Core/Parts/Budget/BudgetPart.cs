@@ -27,7 +27,7 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Budget.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Budget.Make(this, brief, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [new("spent", "spent", 0.01m), new("left", "left", 0.01m), new("over", "overspent", 0.01m)];

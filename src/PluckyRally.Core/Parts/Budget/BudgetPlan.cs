@@ -34,7 +34,7 @@ internal abstract partial record PartPlan
         public override Stretch? Values(Brief brief) => new(0, Is.Funds);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Budget Make(Part.Budget part, Brief brief, Findings found)
+        public static Budget Make(Part.Budget part, Brief brief, ProblemCollector found)
         {
             found.Unless(part.Prices.Count > 0, "/prices", "Nothing is for sale yet.", "Add the first price.");
             found.Count(part.Prices, Limits.Items, "/prices", "prices");

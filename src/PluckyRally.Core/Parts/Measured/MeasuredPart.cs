@@ -30,7 +30,7 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Measured.Make(About(brief), brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Measured.Make(About(brief), brief, found);
 
         /// <summary>The part with what the figure says that it is about, where it names one with a name.</summary>
         internal Measured About(Brief brief) => brief.Figures.FirstOrDefault(f => f.Id == Value.Trim()) is not { } figure ? this : this with

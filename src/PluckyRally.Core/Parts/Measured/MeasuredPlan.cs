@@ -68,7 +68,7 @@ internal abstract partial record PartPlan
         public override IEnumerable<Entry> Rehearse(PartRehearsal team) => [];
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Measured? Make(Part.Measured part, Brief brief, Findings found)
+        public static Measured? Make(Part.Measured part, Brief brief, ProblemCollector found)
         {
             if (part.Combine == Combine.BestMean)
                 found.Unless(part.BestOf >= 1 && part.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");

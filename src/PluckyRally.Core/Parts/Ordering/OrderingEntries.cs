@@ -13,7 +13,7 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Ordering>(playbook, Part, found) is not { } part) return this;
             found.Unless(Sequence.Count <= part.Items.Count, "/sequence", $"There are only {part.Items.Count} places.", "Give each item one.");
@@ -21,8 +21,8 @@ public abstract partial record Entry
             {
                 var item = Sequence[i];
                 if (item.Length == 0) continue;
-                found.Unless(part.Items.Any(k => k.Id == item), $"/sequence/{i}", $"There is no item “{Findings.Short(item)}”.", $"Use these: {string.Join(", ", part.Items.Select(k => k.Id))}.");
-                found.Unless(Sequence.Take(i).All(s => s != item), $"/sequence/{i}", $"“{Findings.Short(item)}” stands there twice.", "Name each item once.");
+                found.Unless(part.Items.Any(k => k.Id == item), $"/sequence/{i}", $"There is no item “{ProblemCollector.Short(item)}”.", $"Use these: {string.Join(", ", part.Items.Select(k => k.Id))}.");
+                found.Unless(Sequence.Take(i).All(s => s != item), $"/sequence/{i}", $"“{ProblemCollector.Short(item)}” stands there twice.", "Name each item once.");
             }
 
             return this;

@@ -18,10 +18,10 @@ public abstract partial record Part
         public decimal PerPlace { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Ordering.Make(this, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Ordering.Make(this, found);
 
         /// <inheritdoc/>
-        internal override AnswerRead? ReadAnswer(string text, Findings found) => new(new Dictionary<string, string>(), OrderingAnswer.Read(this, text, found));
+        internal override AnswerRead? ReadAnswer(string text, ProblemCollector found) => new(new Dictionary<string, string>(), OrderingAnswer.Read(this, text, found));
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [new("tau", "agreement with the key", 0.001m), new("pairs", "pairs the right way round"), new("inPlace", "in their place"), new("missing", "missing")];

@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
         public override Stretch? Spread(Brief brief) => new(0, (Is.PerPair * Is.Items.Count * (Is.Items.Count - 1) / 2) + (Is.PerPlace * Is.Items.Count));
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Ordering Make(Part.Ordering part, Findings found)
+        public static Ordering Make(Part.Ordering part, ProblemCollector found)
         {
             found.Unless(part.Items.Count >= 2, "/items", "There is nothing to put in order yet.", "Add at least two items.");
             found.Count(part.Items, 200, "/items", "items");

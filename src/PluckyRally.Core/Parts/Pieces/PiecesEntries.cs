@@ -13,7 +13,7 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Pieces>(playbook, Part, found) is not { } part) return this;
             var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
@@ -36,12 +36,12 @@ public abstract partial record Entry
             void Label(PieceLabel label, string value, string at)
             {
                 if (label.Values.Count == 0) found.Unless(value.Length == 0, at, "Pieces are not told apart by this here.", "Leave it out.");
-                else found.Unless(label.Values.Any(v => v.Name == value), at, $"“{Findings.Short(value)}” is no {label.Name} of this brief.", $"Use one of these: {string.Join(", ", label.Values.Select(v => v.Name))}.");
+                else found.Unless(label.Values.Any(v => v.Name == value), at, $"“{ProblemCollector.Short(value)}” is no {label.Name} of this brief.", $"Use one of these: {string.Join(", ", label.Values.Select(v => v.Name))}.");
             }
         }
 
         /// <summary>The group with its sizes as they were typed, understood in the part's unit and at its step.</summary>
-        private static PieceGroup Measured(PieceGroup group, Part.Pieces part, string at, Findings found)
+        private static PieceGroup Measured(PieceGroup group, Part.Pieces part, string at, ProblemCollector found)
         {
             return group with { Length = Size("length", group.LengthTyped, group.Length), Width = Size("width", group.WidthTyped, group.Width) };
 

@@ -27,7 +27,7 @@ public abstract partial record Part
         public decimal Step { get; init; } = 1;
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Pieces.Make(this, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Pieces.Make(this, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [new("count", "pieces"), .. OfLabel("first", First), .. OfLabel("second", Second)];

@@ -25,14 +25,14 @@ internal abstract partial record PartPlan
         public override Stretch? Spread(Brief brief) => null;
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Pieces? Make(Part.Pieces part, Findings found)
+        public static Pieces? Make(Part.Pieces part, ProblemCollector found)
         {
             Check(part.First, "/first", found);
             Check(part.Second, "/second", found);
             found.Unless(part.Step > 0, "/step", "The step must be above zero.", "Use what the ruler shows, for example 0.5.");
             if (Units.Find(part.Unit)?.Kind != MeasureKind.Length)
             {
-                found.Add("/unit", $"“{Findings.Short(part.Unit)}” is not a unit of length.", $"Use one of these: {string.Join(", ", Units.For(MeasureKind.Length))}.");
+                found.Add("/unit", $"“{ProblemCollector.Short(part.Unit)}” is not a unit of length.", $"Use one of these: {string.Join(", ", Units.For(MeasureKind.Length))}.");
                 return null;
             }
 
@@ -42,7 +42,7 @@ internal abstract partial record PartPlan
             return null;
         }
 
-        private static void Check(PieceLabel label, string at, Findings found)
+        private static void Check(PieceLabel label, string at, ProblemCollector found)
         {
             found.Count(label.Values, 100, $"{at}/values", "values");
             found.Unless(label.Values.Select(v => v.Name).Distinct().Count() == label.Values.Count && label.Values.All(v => v.Name.Length is > 0 and <= Limits.Name), $"{at}/values", "Two values have the same name, or one has none.", "Give each its own name.");

@@ -25,7 +25,7 @@ public abstract partial record Entry
 
         internal override string? Answers => PartAnswers.Whole(Leg);
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
             found.Unless(Leg >= 1 && Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
@@ -49,7 +49,7 @@ public abstract partial record Entry
         /// <summary>In which leg, from 1; absent where that was not noticed.</summary>
         public int? Leg { get; init; }
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
             found.Unless(part.Faults.Any(f => f.Id == Fault), "/fault", "There is no such fault.", $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}.");
@@ -68,7 +68,7 @@ public abstract partial record Entry
         /// <summary>How many in all.</summary>
         public required int Count { get; init; }
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             PartEntries.Find<Part.Relay>(playbook, Part, found);
             found.Unless(Count is >= 0 and <= 100_000, "/count", "The number of items is out of range.", "Use 0 or more.");
@@ -85,7 +85,7 @@ public abstract partial record Entry
         /// <summary>Why.</summary>
         public string Reason { get; init; } = "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             PartEntries.Find<Part.Relay>(playbook, Part, found);
             found.Length(Reason, Limits.Text, "/reason", "The reason");

@@ -24,7 +24,7 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Relay.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Relay.Make(this, brief, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts =>

@@ -39,7 +39,7 @@ internal abstract partial record PartPlan
         public override Stretch? Values(Brief brief) => Plausible.LegSeconds.Times(Is.Legs.Count);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Relay Make(Part.Relay part, Brief brief, Findings found)
+        public static Relay Make(Part.Relay part, Brief brief, ProblemCollector found)
         {
             found.Unless(part.Legs.Count is >= 1 and <= 100, "/legs", "A relay needs 1 to 100 legs.", "Name the first.");
             found.Unless(part.Step is > 0 and <= 60, "/step", "The step must be above zero.", "Use what the stopwatch shows, for example 0.1.");

@@ -17,7 +17,7 @@ public abstract partial record Entry
         /// <summary>The id of the team whose word it is; empty for the teacher's.</summary>
         public string From { get; init; } = "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Rubric>(playbook, Part, found) is not { } part) return this;
             var criterion = part.Criteria.FirstOrDefault(c => c.Id == Criterion);

@@ -18,7 +18,7 @@ public abstract partial record Part
         public RubricJudges Judges { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Rubric.Make(this, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Rubric.Make(this, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [.. Criteria.Select(c => new PartFact($"criteria.{c.Id}", c.Name, 0.001m))];

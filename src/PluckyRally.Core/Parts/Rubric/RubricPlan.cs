@@ -30,7 +30,7 @@ internal abstract partial record PartPlan
             Is.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max()));
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Rubric Make(Part.Rubric part, Findings found)
+        public static Rubric Make(Part.Rubric part, ProblemCollector found)
         {
             found.Unless(part.Criteria.Count > 0, "/criteria", "Nothing is judged yet.", "Add the first criterion.");
             found.Count(part.Criteria, 50, "/criteria", "criteria");

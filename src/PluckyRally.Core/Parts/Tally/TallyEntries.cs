@@ -14,7 +14,7 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Tally>(playbook, Part, found) is not { } part) return this;
             found.Unless(part.Counters.Any(c => c.Id == Counter), "/counter", "There is no such counter.", $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}.");

@@ -12,7 +12,7 @@ public abstract partial record Part
         public IReadOnlyList<Counter> Counters { get; init; } = [];
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Tally.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Tally.Make(this, brief, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [.. Counters.Select(c => new PartFact($"counters.{c.Id}", c.Name))];

@@ -19,7 +19,7 @@ internal abstract partial record PartPlan
         public override Stretch? Spread(Brief brief) => null;
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Tally Make(Part.Tally part, Brief brief, Findings found)
+        public static Tally Make(Part.Tally part, Brief brief, ProblemCollector found)
         {
             found.Unless(part.Counters.Count > 0, "/counters", "Nothing is counted yet.", "Add the first counter.");
             found.Count(part.Counters, 100, "/counters", "counters");

@@ -20,7 +20,7 @@ public abstract partial record Entry
 
         internal override string? Answers => Task;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
             var task = part.Items.FirstOrDefault(i => i.Id == Task);
@@ -48,7 +48,7 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, Findings found)
+        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
             found.Unless(part.TimePoints is not null, "/part", "This part gives no points for time.", "Leave the time out.");

@@ -18,7 +18,7 @@ public abstract partial record Part
         public TimePoints? TimePoints { get; init; }
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, Findings found) => PartPlan.Tasks.Make(this, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Tasks.Make(this, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts => [new("done", "tasks done"), new("time", "time for the tasks", TasksScore.Step), .. Items.Select(i => new PartFact($"steps.{i.Id}", $"steps of {i.Name}"))];

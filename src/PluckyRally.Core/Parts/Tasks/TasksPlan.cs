@@ -28,7 +28,7 @@ internal abstract partial record PartPlan
         public override Stretch? Spread(Brief brief) => new(0, Is.Items.Sum(i => i.Points) + Is.AllDoneBonus);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
-        public static Tasks Make(Part.Tasks part, Findings found)
+        public static Tasks Make(Part.Tasks part, ProblemCollector found)
         {
             found.Unless(part.Items.Count > 0, "/items", "There are no tasks yet.", "Add the first.");
             found.Count(part.Items, Limits.Items, "/items", "tasks");

@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 namespace PluckyRally.Core;
 
 /// <summary>Collects what is wrong with a document, each with its place.</summary>
-internal sealed partial class Findings(string at = "")
+internal sealed partial class ProblemCollector(string at = "")
 {
     private readonly List<Problem> _problems = [];
 
@@ -17,7 +17,7 @@ internal sealed partial class Findings(string at = "")
         _problems.AddRange(problems.Select(p => p with { At = at + place }));
 
     /// <summary>Takes over what was found below a place.</summary>
-    public void Under(string place, Findings inner) => _problems.AddRange(inner.Problems.Select(p => p.Under(at + place)));
+    public void Under(string place, ProblemCollector inner) => _problems.AddRange(inner.Problems.Select(p => p.Under(at + place)));
 
     public void Unless(bool holds, string place, string what, string remedy)
     {
