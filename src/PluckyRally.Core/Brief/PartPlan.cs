@@ -32,10 +32,10 @@ internal abstract partial record PartPlan
     public abstract string Say();
 
     /// <summary>A value as it is shown.</summary>
-    public virtual string Show(Worth value) => value.HasValue ? ReadingFormat.WithBound(MethodWords.Points(value.Number), value.Bound) : "no value";
+    public virtual string Show(BoundedValue value) => value.HasValue ? ReadingFormat.WithBound(MethodWords.Points(value.Number), value.Bound) : "no value";
 
     /// <summary>A value that the brief states, such as the edge of a band: never rounded, unlike one that was worked out.</summary>
-    public virtual string ShowStated(decimal value) => Show(new Worth(value));
+    public virtual string ShowStated(decimal value) => Show(new BoundedValue(value));
 
     /// <summary>The measures that it looks at.</summary>
     public virtual IEnumerable<Measure> Measures => [];

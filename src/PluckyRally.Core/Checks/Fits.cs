@@ -77,7 +77,7 @@ internal abstract partial record RulePlan
         }
 
         /// <summary>How each dimension stands to its room; largest to largest where the thing may be turned.</summary>
-        private IReadOnlyList<(Worth Value, decimal Room, Measure Measure)> Pairs(Func<Figure.OfMeasure, Worth> read)
+        private IReadOnlyList<(BoundedValue Value, decimal Room, Measure Measure)> Pairs(Func<Figure.OfMeasure, BoundedValue> read)
         {
             var values = Across.Select(f => (Value: read(f), f.Measure)).ToList();
             var rooms = Rooms.ToList();

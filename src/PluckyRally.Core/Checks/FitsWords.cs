@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 internal abstract partial record RuleFound
 {
     /// <summary>The dimensions of a thing and the room for each.</summary>
-    public sealed record OfFit(IReadOnlyList<(Worth Value, decimal Room, Measure Measure)> Pairs) : RuleFound
+    public sealed record OfFit(IReadOnlyList<(BoundedValue Value, decimal Room, Measure Measure)> Pairs) : RuleFound
     {
         public override string SayValue() => string.Join(" × ", Pairs.Select(p => ReadingFormat.Value(p.Value.Number, p.Measure)));
 

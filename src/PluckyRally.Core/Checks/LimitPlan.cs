@@ -65,7 +65,7 @@ internal abstract partial record RulePlan
         }
 
         /// <summary>What is missed by grows with the value where it lies above the limit, and shrinks where it lies below.</summary>
-        private static Bound BoundOfExcess(Comparison comparison, Worth value, LimitRange limits) => comparison switch
+        private static Bound BoundOfExcess(Comparison comparison, BoundedValue value, LimitRange limits) => comparison switch
         {
             Comparison.AtLeast or Comparison.MoreThan => Bounds.Flip(value.Bound),
             Comparison.AtMost or Comparison.LessThan => value.Bound,
@@ -84,7 +84,7 @@ internal abstract partial record RulePlan
             Comparison.Exactly => value == low ? null : Math.Abs(value - low),
         };
 
-        private static bool TooNear(Expression expression, Comparison comparison, Worth value, LimitRange limits)
+        private static bool TooNear(Expression expression, Comparison comparison, BoundedValue value, LimitRange limits)
         {
             if (expression.Plain is not { IsExact: false } measure) return BoundLeavesOpen(comparison, value, limits);
             var half = measure.Step / 2;
@@ -94,7 +94,7 @@ internal abstract partial record RulePlan
         }
 
         /// <summary>Whether the true value, somewhere beyond the bound, could come out the other way.</summary>
-        private static bool BoundLeavesOpen(Comparison comparison, Worth value, LimitRange limits)
+        private static bool BoundLeavesOpen(Comparison comparison, BoundedValue value, LimitRange limits)
         {
             if (value.Bound == Bound.Exact) return false;
             var met = Excess(comparison, value.Number, limits.Low, limits.High) is null;

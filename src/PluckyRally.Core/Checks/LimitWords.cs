@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 internal abstract partial record RuleFound
 {
     /// <summary>A value and the limit that it was held against.</summary>
-    public sealed record OfLimit(RulePlan.Limit Plan, Worth Value, RulePlan.Limit.LimitRange Limits) : RuleFound
+    public sealed record OfLimit(RulePlan.Limit Plan, BoundedValue Value, RulePlan.Limit.LimitRange Limits) : RuleFound
     {
         public override string SayValue() => Value.HasValue ? Plan.Value.Show(Value) : "";
 
@@ -23,7 +23,7 @@ internal abstract partial record RuleFound
             // A derived limit is compared exactly and printed rounded to its strict side.
             string Strict(decimal number) => Plan.IsDerived
                 ? ReadingFormat.Amount(ToStrictSide(number, decimals, Plan.Is.Comparison), decimals, Plan.Value.Expression.Unit)
-                : Plan.Value.Expression.Show(new Worth(number));
+                : Plan.Value.Expression.Show(new BoundedValue(number));
         }
 
         public static decimal ToStrictSide(decimal limit, int decimals, Comparison comparison)

@@ -22,7 +22,7 @@ public abstract partial record Curve
                 found.Unless(Edges[i].From > Edges[i - 1].From, $"/curve/edges/{i}/from", "The bands do not rise.", $"Start this band above {Numerals.Write(Edges[i - 1].From)}.");
         }
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at)
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {
             var band = Edges.Count - 1;
             while (band >= 0 && value.Number < Edges[band].From) band--;

@@ -18,8 +18,8 @@ public abstract partial record Curve
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(From != To, "/curve/to", "The value for all points is the value for none.", "Make them differ.");
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at) =>
-            Arithmetic.Clamp(Share(Arithmetic.Plus(value, new Worth(-From)), Points, To - From), Math.Min(0, Points), Math.Max(0, Points));
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+            Arithmetic.Clamp(Share(Arithmetic.Plus(value, new BoundedValue(-From)), Points, To - From), Math.Min(0, Points), Math.Max(0, Points));
 
         internal override string Say(PartPlan part) => $"from 0 points at {part.ShowStated(From)} up to {MethodWords.Points(Points)} at {part.ShowStated(To)}";
 

@@ -34,7 +34,7 @@ public abstract partial record Curve
     }
 
     /// <summary>The points for a value, bounded as the value is; none where they would be too large to write down.</summary>
-    internal Worth PointsFor(Worth value, CurveAt at)
+    internal BoundedValue PointsFor(BoundedValue value, CurveAt at)
     {
         try
         {
@@ -62,17 +62,17 @@ public abstract partial record Curve
     internal virtual Stretch? Spread(Stretch values, Better better)
     {
         var points = Knots.Where(values.Contains).Append(values.Low).Append(values.High)
-            .Select(v => PointsFor(new Worth(v), new(better, Wins.Highest, Pool.Empty)).Number)
+            .Select(v => PointsFor(new BoundedValue(v), new(better, Wins.Highest, Pool.Empty)).Number)
             .ToList();
         return new(points.Min(), points.Max());
     }
 
     /// <summary>The points for a value; what is too large for the numbers of this machine is caught above.</summary>
-    private protected abstract Worth WorkedOut(Worth value, CurveAt at);
+    private protected abstract BoundedValue WorkedOut(BoundedValue value, CurveAt at);
 
     /// <summary>value · points ÷ whole, multiplied first so that what comes out even stays even.</summary>
-    private protected static Worth Share(Worth value, decimal points, decimal whole) =>
-        Arithmetic.Over(Arithmetic.Scale(value, points), new Worth(whole));
+    private protected static BoundedValue Share(BoundedValue value, decimal points, decimal whole) =>
+        Arithmetic.Over(Arithmetic.Scale(value, points), new BoundedValue(whole));
 
     /// <summary>Where a curve jumps at its knots: on both sides of each, so that the picture has an edge there.</summary>
     /// <param name="over">The values to draw.</param>

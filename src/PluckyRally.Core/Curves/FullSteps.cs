@@ -24,7 +24,7 @@ public abstract partial record Curve
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(Each > 0, "/curve/each", "A step must be above zero.", "Write how much one step is, for example 5.");
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at) => Arithmetic.Scale(Steps(value), Points);
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => Arithmetic.Scale(Steps(value), Points);
 
         internal override string Say(PartPlan part) => $"{MethodWords.Points(Points)} for each full {part.ShowStated(Each)} {Side} {part.ShowStated(From)}";
 
@@ -38,7 +38,7 @@ public abstract partial record Curve
 
         private int Sign => Down ? -1 : 1;
 
-        private Worth Steps(Worth value) =>
-            Arithmetic.Clamp(Arithmetic.Floor(Arithmetic.Over(Arithmetic.Scale(Arithmetic.Plus(value, new Worth(-From)), Sign), new Worth(Each))), 0, null);
+        private BoundedValue Steps(BoundedValue value) =>
+            Arithmetic.Clamp(Arithmetic.Floor(Arithmetic.Over(Arithmetic.Scale(Arithmetic.Plus(value, new BoundedValue(-From)), Sign), new BoundedValue(Each))), 0, null);
     }
 }

@@ -15,11 +15,11 @@ public abstract partial record Curve
 
         internal override Stretch? Spread(Stretch values, Better better) => null;
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at)
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {
             var earlier = at.Pool.Earlier;
             if (!earlier.HasValue) return earlier;
-            if (earlier.Number == 0) return Worth.None(new Absence.EarlierIsZero());
+            if (earlier.Number == 0) return BoundedValue.None(new Absence.EarlierIsZero());
             var change = at.Better == Better.More
                 ? Arithmetic.Plus(value, Arithmetic.Negate(earlier))
                 : Arithmetic.Plus(earlier, Arithmetic.Negate(value));

@@ -24,7 +24,7 @@ public abstract partial record Curve
             found.Count(Points, Limits.Teams, "/curve/points", "places");
         }
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at) => new(OfPlace(at.Pool.Place, at.Pool.Tied), BoundOf(value.Bound, at));
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => new(OfPlace(at.Pool.Place, at.Pool.Tied), BoundOf(value.Bound, at));
 
         internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(Numerals.Write))} points by place";
 

@@ -12,7 +12,7 @@ public abstract partial record Curve
     {
         internal override IReadOnlyList<string> Numbers => ["perUnit", "start"];
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at) => Arithmetic.Plus(new Worth(Start), Arithmetic.Scale(value, PerUnit));
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => Arithmetic.Plus(new BoundedValue(Start), Arithmetic.Scale(value, PerUnit));
 
         internal override string Say(PartPlan part) => Start == 0
             ? $"{MethodWords.Points(PerUnit)} for each {part.One}{SayLimits(part.Part)}"

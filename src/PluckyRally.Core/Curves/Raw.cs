@@ -10,7 +10,7 @@ public abstract partial record Curve
     {
         internal override bool IsValueItself => true;
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at) => value;
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => value;
 
         internal override string Say(PartPlan part) => "the value itself is the points";
 

@@ -20,13 +20,13 @@ public abstract partial record Curve
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(better == Better.More || !mayBeNegative, "/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
 
-        private protected override Worth WorkedOut(Worth value, CurveAt at)
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {
             var best = at.Pool.Best;
             if (at.Better == Better.More)
                 return !best.HasValue || best.Number <= 0 || value.Number <= 0 ? new(0) : Arithmetic.Clamp(Share(value, Points, best.Number), 0, Points);
             if (value.Number == 0) return new(Points);
-            return !best.HasValue || best.Number <= 0 ? new(0) : Arithmetic.Clamp(Arithmetic.Over(new Worth(Points * best.Number), value), 0, Points);
+            return !best.HasValue || best.Number <= 0 ? new(0) : Arithmetic.Clamp(Arithmetic.Over(new BoundedValue(Points * best.Number), value), 0, Points);
         }
 
         internal override string Say(PartPlan part) => $"{MethodWords.Points(Points)} for the best team, the others in proportion";

@@ -21,8 +21,8 @@ public abstract partial record Curve
             found.Unless(PerUnit > 0, "/curve/perUnit", "Being off the mark must cost something.", "Write the points lost per unit, above zero.");
 
         /// <summary>A value beyond a bound may lie nearer to the mark or farther off.</summary>
-        private protected override Worth WorkedOut(Worth value, CurveAt at) =>
-            Arithmetic.Clamp(new Worth(Points - (PerUnit * Math.Abs(value.Number - At)), value.Bound == Bound.Exact ? Bound.Exact : Bound.Unclear), 0, null);
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+            Arithmetic.Clamp(new BoundedValue(Points - (PerUnit * Math.Abs(value.Number - At)), value.Bound == Bound.Exact ? Bound.Exact : Bound.Unclear), 0, null);
 
         internal override string Say(PartPlan part) =>
             $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} less for each {part.One} off it";

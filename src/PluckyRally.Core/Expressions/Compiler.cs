@@ -38,7 +38,7 @@ public static class Compiler
             switch (term)
             {
                 case Term.Literal(var value, var percent):
-                    var worth = new Worth(percent ? value / 100 : value);
+                    var worth = new BoundedValue(percent ? value / 100 : value);
                     return new(_ => worth, Dimension.None, worth.Number >= 0);
                 case Term.Name(var id):
                     return Name(id);
@@ -184,7 +184,7 @@ public static class Compiler
                 nodes.Add(x => Arithmetic.Scale(argument.Node(x), factor));
             }
 
-            Func<Worth, Worth, Worth> join = function switch
+            Func<BoundedValue, BoundedValue, BoundedValue> join = function switch
             {
                 "min" => Arithmetic.Min,
                 "max" => Arithmetic.Max,
@@ -195,7 +195,7 @@ public static class Compiler
                 {
                     var result = nodes[0](x);
                     for (var i = 1; i < nodes.Count; i++) result = join(result, nodes[i](x));
-                    return function == "mean" ? Arithmetic.Over(result, new Worth(nodes.Count)) : result;
+                    return function == "mean" ? Arithmetic.Over(result, new BoundedValue(nodes.Count)) : result;
                 },
                 dimension,
                 arguments.All(a => a.NeverNegative));

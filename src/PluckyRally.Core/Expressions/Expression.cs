@@ -22,7 +22,7 @@ public sealed class Expression
     /// <summary>A measure by itself.</summary>
     internal static Expression Of(Measure measure) => new(new Term.Name(measure.Id), [measure], inputs => inputs[0], Dimension.Of(measure));
 
-    internal delegate Worth Node(ReadOnlySpan<Worth> inputs);
+    internal delegate BoundedValue Node(ReadOnlySpan<BoundedValue> inputs);
 
     /// <summary>The measures that it names, in the order in which <see cref="Run"/> wants their values.</summary>
     public IReadOnlyList<Measure> Measures { get; }
@@ -42,7 +42,7 @@ public sealed class Expression
     internal Term Term { get; }
 
     /// <summary>Works it out for the values of <see cref="Measures"/>.</summary>
-    public Worth Run(ReadOnlySpan<Worth> inputs)
+    public BoundedValue Run(ReadOnlySpan<BoundedValue> inputs)
     {
         foreach (var input in inputs)
         {
@@ -61,7 +61,7 @@ public sealed class Expression
     }
 
     /// <summary>The expression with these numbers put in, as one would write it by hand.</summary>
-    public string Working(ReadOnlySpan<Worth> inputs)
+    public string Working(ReadOnlySpan<BoundedValue> inputs)
     {
         var shown = new Dictionary<string, string>(StringComparer.Ordinal);
         for (var i = 0; i < Measures.Count; i++)
@@ -73,8 +73,8 @@ public sealed class Expression
     public string InWords => TermWords.Write(Term, id => Measures.First(m => m.Id == id).InSentence);
 
     /// <summary>A result of this expression with its unit.</summary>
-    public string Show(Worth worth, int? decimals = null) => Plain is { } plain && decimals is null
-        ? ReadingFormat.Worth(worth, plain)
+    public string Show(BoundedValue worth, int? decimals = null) => Plain is { } plain && decimals is null
+        ? ReadingFormat.Value(worth, plain)
         : !worth.HasValue
             ? "no value"
             : ReadingFormat.WithBound(ReadingFormat.Amount(worth.Number, decimals ?? Decimals, Unit), worth.Bound);

@@ -5,7 +5,7 @@ namespace PluckyRally.Core;
 /// <param name="Value">Its value; the failure value where it failed.</param>
 /// <param name="Inputs">The values of the expression's measures; empty where it did not count.</param>
 /// <param name="Source">The attempt as it was recorded.</param>
-internal sealed record AttemptValue(TrialOutcome Outcome, Worth Value, Worth[] Inputs, Attempt Source)
+internal sealed record AttemptValue(TrialOutcome Outcome, BoundedValue Value, BoundedValue[] Inputs, Attempt Source)
 {
     /// <summary>The attempt's number.</summary>
     public int Number => Source.Number;
@@ -23,10 +23,10 @@ internal sealed record AttemptValue(TrialOutcome Outcome, Worth Value, Worth[] I
 
     private static AttemptValue Counted(Expression expression, DesignRecord design, Attempt attempt)
     {
-        var inputs = new Worth[expression.Measures.Count];
+        var inputs = new BoundedValue[expression.Measures.Count];
         for (var i = 0; i < inputs.Length; i++) inputs[i] = design.Read(expression.Measures[i], attempt);
         return new(attempt.Outcome, expression.Run(inputs), inputs, attempt);
     }
 
-    private static AttemptValue NotCounted(Way way, Attempt attempt) => new(attempt.Outcome, new Worth(way.FailureValue), [], attempt);
+    private static AttemptValue NotCounted(Way way, Attempt attempt) => new(attempt.Outcome, new BoundedValue(way.FailureValue), [], attempt);
 }

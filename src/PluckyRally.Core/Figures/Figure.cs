@@ -18,13 +18,13 @@ internal abstract record Figure(Measure Shown, Known Known)
     public virtual IEnumerable<int> Parts => [];
 
     /// <summary>Its value for a design, or why there is none.</summary>
-    public abstract Worth Of(DesignFacts facts);
+    public abstract BoundedValue Of(DesignFacts facts);
 
     /// <summary>Its value in one attempt, for what is known there.</summary>
-    public virtual Worth InAttempt(DesignRecord design, Attempt attempt) => Worth.None(new Absence.NoPointsYet());
+    public virtual BoundedValue InAttempt(DesignRecord design, Attempt attempt) => BoundedValue.None(new Absence.NoPointsYet());
 
     /// <summary>A value as it is shown.</summary>
-    public virtual string Show(Worth value) => ReadingFormat.Worth(value, Shown);
+    public virtual string Show(BoundedValue value) => ReadingFormat.Value(value, Shown);
 
     /// <summary>A measure in its own way.</summary>
     /// <param name="Measure">The measure.</param>
@@ -39,16 +39,16 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override int Decimals => Measure.Taken == Taken.EachAttempt ? Way.Decimals(_alone) : Shown.Decimals;
 
-        public override Worth Of(DesignFacts facts)
+        public override BoundedValue Of(DesignFacts facts)
         {
             if (Measure.Taken == Taken.Once) return facts.Design.ReadOnce(Measure);
             if (ReadBy is { } at) return facts.Values[at].Value;
-            return facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
+            return facts.Design.Waits(Trials) is { } waits ? BoundedValue.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
         }
 
-        public override Worth InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
+        public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
 
-        public override string Show(Worth value) => Measure.Taken == Taken.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
+        public override string Show(BoundedValue value) => Measure.Taken == Taken.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
     }
 
     /// <summary>A figure with a name of its own.</summary>
@@ -65,13 +65,13 @@ internal abstract record Figure(Measure Shown, Known Known)
         /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
         public override int Decimals => OfAttempts ? Is.Way.Decimals(Value.Expression) : Value.Decimals;
 
-        public override Worth Of(DesignFacts facts) => !OfAttempts
+        public override BoundedValue Of(DesignFacts facts) => !OfAttempts
             ? Value.Of(facts)
-            : facts.Design.Waits(Trials) is { } waits ? Worth.None(waits) : Is.Way.Of(AttemptValue.Of(Value, Is.Way, facts.Design)).Value;
+            : facts.Design.Waits(Trials) is { } waits ? BoundedValue.None(waits) : Is.Way.Of(AttemptValue.Of(Value, Is.Way, facts.Design)).Value;
 
-        public override Worth InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
+        public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
 
-        public override string Show(Worth value) => OfAttempts ? Is.Way.Show(Value.Expression, value) : Value.Show(value);
+        public override string Show(BoundedValue value) => OfAttempts ? Is.Way.Show(Value.Expression, value) : Value.Show(value);
     }
 
     /// <summary>The value of a part, before any points.</summary>
@@ -83,9 +83,9 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override int Decimals => Plan.Decimals;
 
-        public override Worth Of(DesignFacts facts) => facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
+        public override BoundedValue Of(DesignFacts facts) => facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
 
-        public override string Show(Worth value) => Plan.Show(value);
+        public override string Show(BoundedValue value) => Plan.Show(value);
     }
 
     /// <summary>A fact of a part.</summary>
@@ -96,7 +96,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     {
         public override IEnumerable<int> Parts => [At];
 
-        public override Worth Of(DesignFacts facts) => facts.Values[At].Facts is { Count: > 0 } known ? known[Fact] : Worth.None(facts.Values[At].Value.Absent ?? new Absence.NoPointsYet());
+        public override BoundedValue Of(DesignFacts facts) => facts.Values[At].Facts is { Count: > 0 } known ? known[Fact] : BoundedValue.None(facts.Values[At].Value.Absent ?? new Absence.NoPointsYet());
     }
 
     /// <summary>The points of a part, as they are added up or before the weight.</summary>
@@ -109,8 +109,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     {
         public override IEnumerable<int> Parts => [At];
 
-        public override Worth Of(DesignFacts facts) => facts.Points?[At] is not { Points: { } added } part
-            ? Worth.None(new Absence.NoPointsYet())
+        public override BoundedValue Of(DesignFacts facts) => facts.Points?[At] is not { Points: { } added } part
+            ? BoundedValue.None(new Absence.NoPointsYet())
             : Weighted ? new(added, part.Added) : new(part.Clamped, part.Bound);
     }
 
@@ -119,9 +119,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="Method">The method.</param>
     public sealed record OfTeam(TeamFact Fact, Method Method) : Figure(Team(Fact, Method), Fact == TeamFact.Total ? Known.WithTotal : Known.WithResult)
     {
-        public override Worth Of(DesignFacts facts) => Fact switch
+        public override BoundedValue Of(DesignFacts facts) => Fact switch
         {
-            TeamFact.Total => facts.Total ?? Worth.None(new Absence.NoPointsYet()),
+            TeamFact.Total => facts.Total ?? BoundedValue.None(new Absence.NoPointsYet()),
             TeamFact.Members => new(facts.Design.Team.Team.Members),
             TeamFact.Attempts => new(facts.Design.Made),
             TeamFact.Failed => new(facts.Design.Attempts.Count(a => a.Outcome == TrialOutcome.Failed)),
@@ -131,7 +131,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>A figure of a part that something still stops: it can be named, so that what stops the part is said once.</summary>
     public sealed record Unready(Measure Shown) : Figure(Shown, Known.InAttempt)
     {
-        public override Worth Of(DesignFacts facts) => Worth.None(new Absence.NoPointsYet());
+        public override BoundedValue Of(DesignFacts facts) => BoundedValue.None(new Absence.NoPointsYet());
     }
 
     /// <summary>How a figure with a name is shown: as the figure that it is made of alone, else with so many decimals.</summary>

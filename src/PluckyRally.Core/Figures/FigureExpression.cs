@@ -18,9 +18,9 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     public int Decimals => Plain?.Decimals ?? Figures.Select(f => f.Decimals).DefaultIfEmpty(0).Max() + 1;
 
     /// <summary>Its value for a design, or why there is none.</summary>
-    public Worth Of(DesignFacts facts)
+    public BoundedValue Of(DesignFacts facts)
     {
-        var inputs = new Worth[Figures.Count];
+        var inputs = new BoundedValue[Figures.Count];
         for (var i = 0; i < inputs.Length; i++) inputs[i] = Figures[i].Of(facts);
         return Expression.Run(inputs);
     }
@@ -40,10 +40,10 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     public Figure.Unready? Unready => Figures.Select(f => f as Figure.Unready ?? (f as Figure.OfName)?.Value.Unready).FirstOrDefault(f => f is not null);
 
     /// <summary>Its value in one attempt, where all its figures are known there.</summary>
-    public Worth InAttempt(DesignRecord design, Attempt attempt) => Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
+    public BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
 
     /// <summary>Its value for a design as it is compared with others: at the shown precision, with its bound.</summary>
-    public Worth Compared(DesignFacts facts)
+    public BoundedValue Compared(DesignFacts facts)
     {
         var value = Of(facts);
         return value.HasValue ? value with { Number = Rounding.ToDecimals(value.Number, Decimals) } : value;
@@ -65,5 +65,5 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     }
 
     /// <summary>A result as it is shown.</summary>
-    public string Show(Worth value) => Plain is { } figure ? figure.Show(value) : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
+    public string Show(BoundedValue value) => Plain is { } figure ? figure.Show(value) : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
 }

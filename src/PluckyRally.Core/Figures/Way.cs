@@ -19,7 +19,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     public int Decimals(Expression expression) => Combine == Combine.Successes ? 0 : expression.Decimals + (expression.Plain is not null && IsMean ? 1 : 0);
 
     /// <summary>What comes of it as it is shown. Words that are added up are a number: a yes or no is a number of times.</summary>
-    public string Show(Expression expression, Worth value)
+    public string Show(Expression expression, BoundedValue value)
     {
         if (!value.HasValue) return "no value";
         if (Combine == Combine.Successes) return Numerals.Write(value.Number);
@@ -29,25 +29,25 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     }
 
     /// <summary>What the attempts give together, and the numbers of those that went into it.</summary>
-    public (Worth Value, IReadOnlyList<int> Used) Of(IReadOnlyList<AttemptValue> attempts)
+    public (BoundedValue Value, IReadOnlyList<int> Used) Of(IReadOnlyList<AttemptValue> attempts)
     {
         var counted = attempts.Count(a => a.Outcome == TrialOutcome.Counted);
-        if (Combine == Combine.Successes) return (new Worth(counted), []);
-        if (counted == 0) return (Worth.None(new Absence.NoneCounted()), []);
+        if (Combine == Combine.Successes) return (new BoundedValue(counted), []);
+        if (counted == 0) return (BoundedValue.None(new Absence.NoneCounted()), []);
         var taken = attempts.Where(a => a.Outcome == TrialOutcome.Counted || TakesFailed).ToList();
 
         // What is not read yet leaves it open; a value that cannot be is another matter.
         if (taken.FirstOrDefault(a => a.Value.Absent is { NotYet: true }) is { } open) return (open.Value, []);
         if (Combine is Combine.Best or Combine.BestMean) taken = [.. taken.Where(a => a.Value.HasValue)];
         if (taken.Count == 0 || taken.Any(a => !a.Value.HasValue)) return (attempts.First(a => !a.Value.HasValue).Value, []);
-        if (Combine == Combine.BestMean && taken.Count < BestOf) return (Worth.None(new Absence.TooFewCounted(taken.Count, BestOf)), []);
+        if (Combine == Combine.BestMean && taken.Count < BestOf) return (BoundedValue.None(new Absence.TooFewCounted(taken.Count, BestOf)), []);
 
         var values = taken.Select(a => a.Value).ToList();
         return (Combined(values), [.. Used(values).Select(i => taken[i].Number)]);
     }
 
     /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
-    public Worth Combined(IReadOnlyList<Worth> values) => Combine switch
+    public BoundedValue Combined(IReadOnlyList<BoundedValue> values) => Combine switch
     {
         Combine.Best or Combine.Worst when Mark is { } mark => ByMark(values, Used(values).Single(), mark),
         Combine.Best => Fold(values, Better == Better.More ? Arithmetic.Max : Arithmetic.Min),
@@ -58,12 +58,12 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
         Combine.First => values[0],
         Combine.Last => values[^1],
         Combine.BestMean => MeanOfBest(values),
-        Combine.Successes => new Worth(values.Count),
+        Combine.Successes => new BoundedValue(values.Count),
         Combine.Range => Arithmetic.Plus(Fold(values, Arithmetic.Max), Arithmetic.Negate(Fold(values, Arithmetic.Min))),
     };
 
     /// <summary>Which attempts are used, by their place in the list.</summary>
-    private HashSet<int> Used(IReadOnlyList<Worth> values) => Combine switch
+    private HashSet<int> Used(IReadOnlyList<BoundedValue> values) => Combine switch
     {
         Combine.Best => [Mark is null ? First(values) : Ordered(values).First()],
         Combine.Worst => [Ordered(values).Last()],
@@ -74,7 +74,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     };
 
     /// <summary>Joins values from the first on. A loop, since this is done for every part of every draw.</summary>
-    private static Worth Fold(IReadOnlyList<Worth> values, Func<Worth, Worth, Worth> join)
+    private static BoundedValue Fold(IReadOnlyList<BoundedValue> values, Func<BoundedValue, BoundedValue, BoundedValue> join)
     {
         var result = values[0];
         for (var i = 1; i < values.Count; i++) result = join(result, values[i]);
@@ -82,7 +82,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     }
 
     /// <summary>The first of the best.</summary>
-    private int First(IReadOnlyList<Worth> values)
+    private int First(IReadOnlyList<BoundedValue> values)
     {
         var first = 0;
         for (var i = 1; i < values.Count; i++)
@@ -96,18 +96,18 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
         return first;
     }
 
-    private IEnumerable<int> Ordered(IReadOnlyList<Worth> values) =>
+    private IEnumerable<int> Ordered(IReadOnlyList<BoundedValue> values) =>
         Enumerable.Range(0, values.Count)
             .OrderBy(i => Mark is { } at ? Math.Abs(values[i].Number - at) : Better == Better.More ? -values[i].Number : values[i].Number)
             .ThenBy(i => Bounds.Preference(values[i].Bound, Better));
 
-    private static Worth Mean(IReadOnlyList<Worth> values) => Arithmetic.Over(Fold(values, Arithmetic.Plus), new Worth(values.Count));
+    private static BoundedValue Mean(IReadOnlyList<BoundedValue> values) => Arithmetic.Over(Fold(values, Arithmetic.Plus), new BoundedValue(values.Count));
 
     /// <summary>
     /// The attempt nearest to a mark, or the farthest from it. What its bound says holds only as long as it stays that: where it is
     /// bounded itself, or another one could come nearer, nothing is said.
     /// </summary>
-    private Worth ByMark(IReadOnlyList<Worth> values, int chosen, decimal mark)
+    private BoundedValue ByMark(IReadOnlyList<BoundedValue> values, int chosen, decimal mark)
     {
         if (values.Count == 1) return values[0];
         var open = Combine == Combine.Worst
@@ -117,7 +117,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     }
 
     /// <summary>The mean of the best; a bound of another one reaches it where the true value could be among them.</summary>
-    private Worth MeanOfBest(IReadOnlyList<Worth> values)
+    private BoundedValue MeanOfBest(IReadOnlyList<BoundedValue> values)
     {
         var order = Ordered(values).ToList();
         var mean = Mean([.. order.Take(BestOf).Select(i => values[i])]);
@@ -126,7 +126,7 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
             .Aggregate(mean, (so, b) => so with { Bound = Bounds.Join(so.Bound, b) });
     }
 
-    private static Worth Median(IReadOnlyList<Worth> values)
+    private static BoundedValue Median(IReadOnlyList<BoundedValue> values)
     {
         var sorted = values.OrderBy(v => v.Number).ToList();
         var middle = sorted.Count % 2 == 1

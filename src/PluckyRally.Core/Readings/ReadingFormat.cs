@@ -9,7 +9,7 @@ public static class ReadingFormat
     public static string Reading(decimal value, Bound bound, Measure measure) => WithBound(Value(value, measure), bound);
 
     /// <summary>A calculated value of a measure, or that there is none.</summary>
-    internal static string Worth(Worth value, Measure measure) => value.HasValue ? Reading(value.Number, value.Bound, measure) : "no value";
+    internal static string Value(BoundedValue value, Measure measure) => value.HasValue ? Reading(value.Number, value.Bound, measure) : "no value";
 
     /// <summary>A value of a measure with its unit, without a bound.</summary>
     public static string Value(decimal value, Measure measure) => measure.Kind switch

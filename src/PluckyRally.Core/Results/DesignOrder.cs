@@ -30,5 +30,5 @@ internal sealed class DesignOrder(Playbook playbook) : IComparer<DesignResult>
         return 0;
     }
 
-    private static readonly Worth None = Worth.None(new Absence.NoPointsYet());
+    private static readonly BoundedValue None = BoundedValue.None(new Absence.NoPointsYet());
 }

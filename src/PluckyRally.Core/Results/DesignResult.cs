@@ -13,7 +13,7 @@ internal sealed record DesignResult(
     IReadOnlyList<Deduction> Deductions,
     IReadOnlyList<(Rule Rule, decimal Points)> Bonuses,
     decimal? Sum,
-    Worth? Total)
+    BoundedValue? Total)
 {
     /// <summary>
     /// Why it has no place; null where it has one. A part that turned out to have no value can leave a team unfinished even where

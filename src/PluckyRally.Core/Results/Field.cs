@@ -42,7 +42,7 @@ internal sealed class Field
     /// <param name="team">The team's id.</param>
     /// <param name="value">The part's value for one of its designs.</param>
     /// <param name="earlier">The team's value in the round before.</param>
-    public Pool PoolOf(string team, PartValue value, Worth earlier)
+    public Pool PoolOf(string team, PartValue value, BoundedValue earlier)
     {
         if (!_plan.Curve.ComparesTeams || Standing.Of(value, _plan) is not { } own) return Pool.Empty with { Earlier = earlier };
         var (before, upTo) = (Search(v => v.CompareTo(own) >= 0), Search(v => v.CompareTo(own) > 0));
@@ -54,7 +54,7 @@ internal sealed class Field
 
         var others = _best.Where(b => b.Team != team).Select(b => b.Value).Take(1);
         var all = own.Value is { } number ? others.Append(number) : others;
-        var best = all.Any() ? new Worth(_plan.Better == Better.More ? all.Max() : all.Min()) : Pool.Empty.Best;
+        var best = all.Any() ? new BoundedValue(_plan.Better == Better.More ? all.Max() : all.Min()) : Pool.Empty.Best;
         return new(best, before + 1, upTo - before + 1, earlier);
     }
 

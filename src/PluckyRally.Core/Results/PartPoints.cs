@@ -7,7 +7,7 @@ internal static class PartPoints
     {
         var value = assessment.Values[at];
         if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
-        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = Worth.None(new Absence.RuleMissed(failedBy.Rule)), Extra = 0 }, pool);
+        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = BoundedValue.None(new Absence.RuleMissed(failedBy.Rule)), Extra = 0 }, pool);
         if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve.ByPlace is not null)) return Failure(plan, method, value, pool);
 
         var points = plan.Curve.PointsFor(value.Value, new(plan.Better, method.Wins, pool));

@@ -18,7 +18,7 @@ public enum PartState
 
 /// <summary>A part's value for one design, before any points.</summary>
 /// <param name="Value">The value, or why there is none.</param>
-internal sealed record PartValue(Worth Value)
+internal sealed record PartValue(BoundedValue Value)
 {
     /// <summary>How it came out.</summary>
     public PartState State => Value.Absent switch
@@ -33,7 +33,7 @@ internal sealed record PartValue(Worth Value)
     public IReadOnlyList<AttemptValue> Attempts { get; init; } = [];
 
     /// <summary>For a measured part over combined measures: those.</summary>
-    public Worth[]? Combined { get; init; }
+    public BoundedValue[]? Combined { get; init; }
 
     /// <summary>The numbers of the attempts that went into the value.</summary>
     public IReadOnlyList<int> Used { get; init; } = [];
@@ -42,7 +42,7 @@ internal sealed record PartValue(Worth Value)
     public IReadOnlyList<Working> Steps { get; init; } = [];
 
     /// <summary>What is known beside the value, in the order of <see cref="Part.Facts"/>; empty where nothing is known yet.</summary>
-    public IReadOnlyList<Worth> Facts { get; init; } = [];
+    public IReadOnlyList<BoundedValue> Facts { get; init; } = [];
 
     /// <summary>Stands behind every team with a value, smaller numbers first; for those that did not finish a relay.</summary>
     public IReadOnlyList<decimal>? Behind { get; init; }
@@ -51,10 +51,10 @@ internal sealed record PartValue(Worth Value)
     public decimal Extra { get; init; }
 
     /// <summary>A value with its working.</summary>
-    public static PartValue Scored(decimal value, IReadOnlyList<Working> steps) => new(new Worth(value)) { Steps = steps };
+    public static PartValue Scored(decimal value, IReadOnlyList<Working> steps) => new(new BoundedValue(value)) { Steps = steps };
 
     /// <summary>No value, and why.</summary>
-    public static PartValue Without(Absence why) => new(Worth.None(why));
+    public static PartValue Without(Absence why) => new(BoundedValue.None(why));
 }
 
 /// <summary>A part's points, and all that led to them.</summary>
@@ -77,7 +77,7 @@ internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Valu
 /// <param name="Place">This team's place among them, from 1.</param>
 /// <param name="Tied">How many share that place.</param>
 /// <param name="Earlier">The team's value in the round before.</param>
-internal sealed record Pool(Worth Best, int Place, int Tied, Worth Earlier)
+internal sealed record Pool(BoundedValue Best, int Place, int Tied, BoundedValue Earlier)
 {
-    public static readonly Pool Empty = new(Worth.None(new Absence.NobodyYet()), 0, 0, Worth.None(new Absence.NoEarlierRound()));
+    public static readonly Pool Empty = new(BoundedValue.None(new Absence.NobodyYet()), 0, 0, BoundedValue.None(new Absence.NoEarlierRound()));
 }

@@ -15,10 +15,10 @@ internal sealed class Points(Playbook playbook, IReadOnlyDictionary<string, Team
         return Totals.Of(playbook, design, parts);
     }
 
-    private static Worth Earlier(TeamResult? before, int at) => before switch
+    private static BoundedValue Earlier(TeamResult? before, int at) => before switch
     {
-        null => Worth.None(new Absence.NoEarlierRound()),
+        null => BoundedValue.None(new Absence.NoEarlierRound()),
         _ when before.Assessment.Values[at] is { State: PartState.Scored } known => known.Value,
-        _ => Worth.None(new Absence.NoEarlierSuccess()),
+        _ => BoundedValue.None(new Absence.NoEarlierSuccess()),
     };
 }

@@ -156,7 +156,7 @@ internal sealed class QuickRedraw : IRedraw
     }
 
     /// <summary>An expression over readings, worked out for one draw of them.</summary>
-    private static Worth Worked(Expression expression, int[][] slots, decimal[] drawn, Worth[] inputs)
+    private static BoundedValue Worked(Expression expression, int[][] slots, decimal[] drawn, BoundedValue[] inputs)
     {
         for (var m = 0; m < slots.Length; m++)
         {
@@ -171,7 +171,7 @@ internal sealed class QuickRedraw : IRedraw
     /// <summary>A limit in one attempt.</summary>
     private sealed class RuleDraw(RulePlan.Limit plan, int attempt, int[][] slots)
     {
-        private readonly Worth[] _inputs = new Worth[slots.Length];
+        private readonly BoundedValue[] _inputs = new BoundedValue[slots.Length];
 
         public int Attempt => attempt;
 
@@ -186,8 +186,8 @@ internal sealed class QuickRedraw : IRedraw
     /// <summary>A measured part of a team.</summary>
     private sealed class PartDraw(PartPlan.Measured plan, Wins wins, Pool pool, AttemptDraw[] attempts)
     {
-        private readonly Worth[] _inputs = new Worth[plan.Expression.Measures.Count];
-        private readonly List<Worth> _values = new(attempts.Length);
+        private readonly BoundedValue[] _inputs = new BoundedValue[plan.Expression.Measures.Count];
+        private readonly List<BoundedValue> _values = new(attempts.Length);
 
         /// <summary>The points of one draw, weighted and not rounded; null where the draw has no value.</summary>
         public decimal? Points(decimal[] drawn, bool[] fails)
@@ -213,7 +213,7 @@ internal sealed class QuickRedraw : IRedraw
             return Added(plan, plan.Way.Combined(_values));
         }
 
-        private decimal? Added(PartPlan.Measured measured, Worth value)
+        private decimal? Added(PartPlan.Measured measured, BoundedValue value)
         {
             var points = measured.Is.Curve.PointsFor(value, new(measured.Better, wins, pool));
             return points.HasValue ? Arithmetic.Clamp(points, measured.Is.Floor, measured.Is.Cap).Number * measured.Is.Weight : null;

@@ -73,7 +73,7 @@ internal static class Ranking
     private static int Towards(Better better, decimal one, decimal other) => better == Better.More ? other.CompareTo(one) : one.CompareTo(other);
 
     /// <summary>Which of two values stands before the other; one that is there before none, and of equal ones the better bound.</summary>
-    internal static int Towards(Better better, Worth one, Worth other)
+    internal static int Towards(Better better, BoundedValue one, BoundedValue other)
     {
         if (!one.HasValue || !other.HasValue) return other.HasValue.CompareTo(one.HasValue);
         var order = Towards(better, one.Number, other.Number);

@@ -15,7 +15,7 @@ internal static class ReferenceLines
                 var values = group.Select(t => Value(plan.Expression, t)).Where(v => v.HasValue).Select(v => v.Number).ToList();
                 if (values.Count == 0) continue;
                 var mean = values.Sum() / values.Count;
-                lines.Add(new(plan.Is.Id, group.Key.Purpose, group.Key.Team, mean, plan.Expression.Show(new Worth(mean), values.Count > 1 ? plan.Expression.Decimals + 1 : null)));
+                lines.Add(new(plan.Is.Id, group.Key.Purpose, group.Key.Team, mean, plan.Expression.Show(new BoundedValue(mean), values.Count > 1 ? plan.Expression.Decimals + 1 : null)));
             }
         }
 
@@ -30,6 +30,6 @@ internal static class ReferenceLines
             .GroupBy(t => (t.Purpose, t.Team)),
     ];
 
-    private static Worth Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>
-        trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new Worth(value, reading.Bound) : Worth.None(new Absence.NotRead(m)))]);
+    private static BoundedValue Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>
+        trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new BoundedValue(value, reading.Bound) : BoundedValue.None(new Absence.NotRead(m)))]);
 }

@@ -63,7 +63,7 @@ public sealed record RuleDetail(string Rule, RuleState State, int? Attempt, bool
 /// <param name="Why">Where there is none: why.</param>
 public sealed record FigureDetail(string Figure, decimal? Value, Bound Bound, string Shown, bool NotYet, string Why)
 {
-    internal static FigureDetail Of(Figure figure, Worth value) => value.Absent is { } absent
+    internal static FigureDetail Of(Figure figure, BoundedValue value) => value.Absent is { } absent
         ? new(figure.Id, null, value.Bound, "", absent.NotYet, absent.Say())
         : new(figure.Id, value.Number, value.Bound, figure.Show(value), false, "");
 }

@@ -57,7 +57,7 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     public Bound Bound => Design.Total?.Bound ?? Bound.Exact;
 
     /// <summary>The tie-breaks' values at their shown precision.</summary>
-    public IReadOnlyList<Worth> TieBreaks { get; init; } = [];
+    public IReadOnlyList<BoundedValue> TieBreaks { get; init; } = [];
 
     public int? Place { get; init; }
 

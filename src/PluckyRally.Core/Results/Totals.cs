@@ -33,7 +33,7 @@ internal static class Totals
             bound = Bounds.Join(bound, Bounds.Times(deduction.Bound, sign));
         }
 
-        return new(assessment, parts, deductions, bonuses, sum, Arithmetic.Clamp(new Worth(sum, bound), method.Floor, null));
+        return new(assessment, parts, deductions, bonuses, sum, Arithmetic.Clamp(new BoundedValue(sum, bound), method.Floor, null));
     }
 
     private static IEnumerable<Deduction> Deductions(Playbook playbook, Assessment assessment)

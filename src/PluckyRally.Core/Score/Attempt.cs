@@ -20,7 +20,7 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
     };
 
     /// <summary>The value of a measure: the mean where it was read more than once.</summary>
-    public Worth Read(Measure measure)
+    public BoundedValue Read(Measure measure)
     {
         decimal sum = 0;
         var count = 0;
@@ -39,7 +39,7 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
         }
 
         return count == 0
-            ? Worth.None(new Absence.NotRead(measure, Number))
+            ? BoundedValue.None(new Absence.NotRead(measure, Number))
             : new(count == 1 ? sum : sum / count, bound);
     }
 

@@ -43,16 +43,16 @@ public sealed class DesignRecord
         : new(Name, Team, Trials, [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]);
 
     /// <summary>A measure that is taken once: the mean where several people read it. The same person corrects.</summary>
-    public Worth ReadOnce(Measure measure)
+    public BoundedValue ReadOnce(Measure measure)
     {
         var readings = Readings(measure);
-        if (readings.Count == 0) return Worth.None(new Absence.NotRead(measure));
+        if (readings.Count == 0) return BoundedValue.None(new Absence.NotRead(measure));
         if (readings.Count == 1) return new(readings[0].Value!.Value, readings[0].Bound);
         return new(readings.Sum(r => r.Value!.Value) / readings.Count, readings.Aggregate(Bound.Exact, (so, r) => Bounds.Join(so, r.Bound)));
     }
 
     /// <summary>A measure in an attempt; what is taken once has its one reading.</summary>
-    internal Worth Read(Measure measure, Attempt attempt) => measure.Taken == Taken.Once ? ReadOnce(measure) : attempt.Read(measure);
+    internal BoundedValue Read(Measure measure, Attempt attempt) => measure.Taken == Taken.Once ? ReadOnce(measure) : attempt.Read(measure);
 
     /// <summary>The last reading of a measure that is taken once by each who read it.</summary>
     internal IReadOnlyList<Reading> Readings(Measure measure)

@@ -54,7 +54,7 @@ public sealed record Summary
     public required bool ShapeCanBeJudged { get; init; }
 
     /// <summary>The summary of readings; null where there are none.</summary>
-    public static Summary? Of(IReadOnlyList<Worth> readings, QuartileMethod method = QuartileMethod.HalvesWithoutMedian)
+    public static Summary? Of(IReadOnlyList<BoundedValue> readings, QuartileMethod method = QuartileMethod.HalvesWithoutMedian)
     {
         var counted = readings.Where(r => r.HasValue).ToList();
         if (counted.Count == 0) return null;

@@ -75,7 +75,7 @@ public sealed class ExpressionTests
     public void Dividing_by_zero_gives_no_value_and_says_why()
     {
         var expression = Compiler.Compile("height / straws", Measures).OrThrow();
-        expression.Run([new Worth(50), new Worth(0)]).Absent.ShouldBe(new Absence.DividedByZero());
+        expression.Run([new BoundedValue(50), new BoundedValue(0)]).Absent.ShouldBe(new Absence.DividedByZero());
     }
 
     [Theory]
@@ -98,7 +98,7 @@ public sealed class ExpressionTests
     public void At_least_travels_through_arithmetic(string text, Bound bound)
     {
         var expression = Compiler.Compile(text, Measures).OrThrow();
-        expression.Run([new Worth(50, Bound.AtLeast)]).Bound.ShouldBe(bound);
+        expression.Run([new BoundedValue(50, Bound.AtLeast)]).Bound.ShouldBe(bound);
     }
 
     [Fact]
@@ -128,9 +128,9 @@ public sealed class ExpressionTests
         if (Compiler.Compile(text, Measures) is { IsOk: true, Value: var expression }) expression.Run(Values(expression));
     }
 
-    private static Worth Run(string text) => Compiler.Compile(text, Measures).OrThrow().Run([]);
+    private static BoundedValue Run(string text) => Compiler.Compile(text, Measures).OrThrow().Run([]);
 
-    private static Worth[] Values(Expression expression, decimal plain = 7) => [.. expression.Measures.Select(m => new Worth(m.Id switch
+    private static BoundedValue[] Values(Expression expression, decimal plain = 7) => [.. expression.Measures.Select(m => new BoundedValue(m.Id switch
     {
         "height" => 50,
         "width" => 2,

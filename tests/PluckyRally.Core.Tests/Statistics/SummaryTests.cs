@@ -60,7 +60,7 @@ public sealed class SummaryTests
 
     [Fact]
     public void Bounded_readings_stand_at_their_value_and_are_counted() =>
-        Summary.Of([new Worth(3), new Worth(5, Bound.AtLeast), Worth.None(new Absence.NotRead(Sample.Height()))])!.ShouldSatisfyAllConditions(s => s.Count.ShouldBe(2), s => s.Bounded.ShouldBe(1), s => s.Mean.ShouldBe(4));
+        Summary.Of([new BoundedValue(3), new BoundedValue(5, Bound.AtLeast), BoundedValue.None(new Absence.NotRead(Sample.Height()))])!.ShouldSatisfyAllConditions(s => s.Count.ShouldBe(2), s => s.Bounded.ShouldBe(1), s => s.Mean.ShouldBe(4));
 
     // NIST Statistical Reference Datasets, univariate summary statistics; certified values from memory. Michelso's data are
     // those of R's datasets::morley, plus 299000, in thousands.
@@ -117,5 +117,5 @@ public sealed class SummaryTests
         ReferenceFile.Lines("r-quantiles.csv").Where(l => l[0] == "set").ToDictionary(l => l[1], l => ReferenceFile.Numbers(l[2]));
 
     private static Summary Of(double[] values, QuartileMethod method = QuartileMethod.HalvesWithoutMedian) =>
-        Summary.Of([.. values.Select(v => new Worth((decimal)v))], method)!;
+        Summary.Of([.. values.Select(v => new BoundedValue((decimal)v))], method)!;
 }

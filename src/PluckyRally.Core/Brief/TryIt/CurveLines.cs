@@ -12,7 +12,7 @@ internal static class CurveLines
         var scored = standings.Rows.Where(r => r.Parts.Count > at && r.Parts[at] is { Value: not null, State: PartState.Scored }).Select(r => (r.Name, Value: r.Parts[at].Value!.Value, Place: Place(r, at, standings, plan))).ToList();
         if (plan.Curve.ByPlace is { } places)
         {
-            decimal At(int number) => Arithmetic.Clamp(new Worth(number <= places.Count ? places[number - 1] : 0), plan.Part.Floor, plan.Part.Cap).Number;
+            decimal At(int number) => Arithmetic.Clamp(new BoundedValue(number <= places.Count ? places[number - 1] : 0), plan.Part.Floor, plan.Part.Cap).Number;
             return new(plan.Part.Id, plan.Part.Name, "place", [.. Enumerable.Range(1, places.Count + 1).SelectMany(n => new[] { new CurvePoint(n - 0.5m, At(n)), new CurvePoint(n + 0.5m, At(n)) })], [.. scored.Select(s => new CurveMark(s.Name, s.Place, At(s.Place)))]);
         }
 
@@ -21,9 +21,9 @@ internal static class CurveLines
         var high = Math.Max(range.High, scored.Select(s => s.Value).DefaultIfEmpty(range.High).Max());
         if (low == high) high = low + 1;
         if (plan.Curve.Drawn(new(low, high)) is not { } drawn) return null;
-        var best = scored.Count == 0 ? Worth.None(new Absence.NobodyYet()) : new Worth(plan.Better == Better.More ? scored.Max(s => s.Value) : scored.Min(s => s.Value));
+        var best = scored.Count == 0 ? BoundedValue.None(new Absence.NobodyYet()) : new BoundedValue(plan.Better == Better.More ? scored.Max(s => s.Value) : scored.Min(s => s.Value));
         var pool = Pool.Empty with { Best = best };
-        decimal Points(decimal value) => Arithmetic.Clamp(plan.Curve.PointsFor(new Worth(value), new(plan.Better, playbook.Brief.Method.Wins, pool)), plan.Part.Floor, plan.Part.Cap).Number;
+        decimal Points(decimal value) => Arithmetic.Clamp(plan.Curve.PointsFor(new BoundedValue(value), new(plan.Better, playbook.Brief.Method.Wins, pool)), plan.Part.Floor, plan.Part.Cap).Number;
         return new(plan.Part.Id, plan.Part.Name, plan.One, [.. drawn.OrderBy(v => v.At).ThenBy(v => v.Just).Select(v => new CurvePoint(v.At, Points(v.Just)))], [.. scored.Select(s => new CurveMark(s.Name, s.Value, Points(s.Value)))]);
     }
 

@@ -38,7 +38,7 @@ internal static class Plausible
         var values = new List<decimal>();
         for (var corner = 0; corner < 1 << ranges.Count; corner++)
         {
-            var inputs = ranges.Select((r, i) => new Worth((corner >> i & 1) == 0 ? r!.Low : r!.High)).ToArray();
+            var inputs = ranges.Select((r, i) => new BoundedValue((corner >> i & 1) == 0 ? r!.Low : r!.High)).ToArray();
             if (expression.Run(inputs) is { HasValue: true } worth) values.Add(worth.Number);
         }
 

@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => Is.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Is.Id, BinsScore.Step);
 
-        public override string Show(Worth value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
+        public override string Show(BoundedValue value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
         public override string Say() => Is.SecondsPerWrong is { } seconds
             ? $"{Items} into {Is.Names.Count} bins against the clock, {Numerals.Write(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {Numerals.Write(left)} s for each left out" : "")}, {Curve.Say(this)}."

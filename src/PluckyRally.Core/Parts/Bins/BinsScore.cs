@@ -12,8 +12,8 @@ internal static class BinsScore
         var right = part.Items.Count(i => answer.Placed.TryGetValue(i.Id, out var bin) && bin == i.Bin);
         var left = part.Items.Count(i => !answer.Placed.ContainsKey(i.Id));
         var wrong = part.Items.Count - right - left;
-        var time = answer.Time?.Value is { } read ? new Worth(read) : Worth.None(new Absence.SortingNotTimed());
-        IReadOnlyList<Worth> facts = [new(right), new(wrong), new(left), time];
+        var time = answer.Time?.Value is { } read ? new BoundedValue(read) : BoundedValue.None(new Absence.SortingNotTimed());
+        IReadOnlyList<BoundedValue> facts = [new(right), new(wrong), new(left), time];
         if (part.SecondsPerWrong is not null)
         {
             if (time.Absent is { } untimed) return PartValue.Without(untimed);

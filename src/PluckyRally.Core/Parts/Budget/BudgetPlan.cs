@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => BudgetScore.Coins(Is);
 
-        public override string Show(Worth value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
+        public override string Show(BoundedValue value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
 
         public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {Is.Curve.Say(this)}.";
 

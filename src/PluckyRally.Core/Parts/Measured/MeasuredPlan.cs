@@ -38,7 +38,7 @@ internal abstract partial record PartPlan
             _ => Units.OneOf(Expression.Unit),
         };
 
-        public override string Show(Worth value) => Way.Show(Expression, value);
+        public override string Show(BoundedValue value) => Way.Show(Expression, value);
 
         public override string ShowStated(decimal value) => Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value
             ? ReadingFormat.Value(value, plain)

@@ -21,7 +21,7 @@ internal static class MeasuredScore
         return OverCombined(plan, attempts, m => m.Taken == Taken.Once ? design.ReadOnce(m) : plan.WayOf(m).Of(AttemptValue.Of(Expression.Of(m), plan.WayOf(m), design)).Value);
     }
 
-    private static PartValue OverCombined(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts, Func<Measure, Worth> read)
+    private static PartValue OverCombined(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts, Func<Measure, BoundedValue> read)
     {
         var inputs = plan.Expression.Measures.Select(read).ToArray();
         return new(plan.Expression.Run(inputs))

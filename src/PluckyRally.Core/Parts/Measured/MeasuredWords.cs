@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 internal abstract partial record Working
 {
     /// <summary>An expression over figures with a design's numbers put in.</summary>
-    public sealed record PutIn(FigureExpression Over, DesignFacts Known, Worth Value) : Working
+    public sealed record PutIn(FigureExpression Over, DesignFacts Known, BoundedValue Value) : Working
     {
         public override decimal Adds => Value.Number;
 

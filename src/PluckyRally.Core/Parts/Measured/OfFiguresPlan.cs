@@ -26,7 +26,7 @@ internal abstract partial record PartPlan
 
         public override IEnumerable<int> RestsOn => Over.Parts;
 
-        public override string Show(Worth value) => Over.Show(value);
+        public override string Show(BoundedValue value) => Over.Show(value);
 
         public override string ShowStated(decimal value) => ReadingFormat.Amount(value, Rounding.Decimals(value), Over.Expression.Unit);
 

@@ -17,7 +17,7 @@ internal static class OrderingScore
         if (part.PerPlace != 0) steps.Add(new Working.ItemsInPlace(places, part.Items.Count, part.PerPlace) { Entries = [given.Id] });
         if (missing.Count > 0) steps.Add(new Working.ItemsMissing(missing) { Entries = [given.Id] });
         if (tau is { } agreement) steps.Add(new Working.Agreement(agreement));
-        return PartValue.Scored(steps.Sum(s => s.Adds), steps) with { Facts = [tau is { } known ? new(known) : Worth.None(new Absence.NothingToCompare()), new(right + tied), new(places), new(missing.Count)] };
+        return PartValue.Scored(steps.Sum(s => s.Adds), steps) with { Facts = [tau is { } known ? new(known) : BoundedValue.None(new Absence.NothingToCompare()), new(right + tied), new(places), new(missing.Count)] };
     }
 
     /// <summary>Pairs the right way round, the wrong way round, and tied in the key.</summary>

@@ -20,16 +20,16 @@ internal static class PiecesScore
         return PartValue.Scored(sum, steps) with { Facts = Facts(plan, counted.Pieces) };
     }
 
-    private static IReadOnlyList<Worth> Facts(PartPlan.Pieces plan, IReadOnlyList<PieceGroup> pieces)
+    private static IReadOnlyList<BoundedValue> Facts(PartPlan.Pieces plan, IReadOnlyList<PieceGroup> pieces)
     {
         var all = pieces.Sum(p => p.Count);
         return [new(all), .. OfLabel(plan.Is.First, PieceSide.First), .. OfLabel(plan.Is.Second, PieceSide.Second)];
 
-        IEnumerable<Worth> OfLabel(PieceLabel label, PieceSide side) => label.Values.SelectMany(v =>
+        IEnumerable<BoundedValue> OfLabel(PieceLabel label, PieceSide side) => label.Values.SelectMany(v =>
         {
             var these = pieces.Where(p => p.Label(side) == v.Name).ToList();
             var count = these.Sum(p => p.Count);
-            return new Worth[] { new(count), new(these.Sum(p => p.Count * Points(plan, p).Number)), all == 0 ? Worth.None(new Absence.DividedByZero()) : new(100m * count / all) };
+            return new BoundedValue[] { new(count), new(these.Sum(p => p.Count * Points(plan, p).Number)), all == 0 ? BoundedValue.None(new Absence.DividedByZero()) : new(100m * count / all) };
         });
     }
 
@@ -38,11 +38,11 @@ internal static class PiecesScore
         PartEntries.Of<Entry.PiecesCounted>(design, part.Id) is [.., var last] ? last : null;
 
     /// <summary>The points of one piece of a group.</summary>
-    public static Worth Points(PartPlan.Pieces plan, PieceGroup group) => plan.Each.Run([.. plan.Each.Measures.Select(name => name.Id switch
+    public static BoundedValue Points(PartPlan.Pieces plan, PieceGroup group) => plan.Each.Run([.. plan.Each.Measures.Select(name => name.Id switch
     {
-        "first" => new Worth(plan.Is.First.Values.FirstOrDefault(v => v.Name == group.First)?.Points ?? 0),
-        "second" => new Worth(plan.Is.Second.Values.FirstOrDefault(v => v.Name == group.Second)?.Points ?? 0),
-        "length" => group.Length is { } length ? new Worth(length) : Worth.None(new Absence.PieceNotMeasured("length")),
-        _ => group.Width is { } width ? new Worth(width) : Worth.None(new Absence.PieceNotMeasured("width")),
+        "first" => new BoundedValue(plan.Is.First.Values.FirstOrDefault(v => v.Name == group.First)?.Points ?? 0),
+        "second" => new BoundedValue(plan.Is.Second.Values.FirstOrDefault(v => v.Name == group.Second)?.Points ?? 0),
+        "length" => group.Length is { } length ? new BoundedValue(length) : BoundedValue.None(new Absence.PieceNotMeasured("length")),
+        _ => group.Width is { } width ? new BoundedValue(width) : BoundedValue.None(new Absence.PieceNotMeasured("width")),
     })]);
 }

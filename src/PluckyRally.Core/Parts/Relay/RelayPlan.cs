@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => PartEntries.Clock(Is.Id, Is.Step);
 
-        public override string Show(Worth value) => value.HasValue ? ReadingFormat.WithBound(PartEntries.Show(value.Number, Is.Step), value.Bound) : "no value";
+        public override string Show(BoundedValue value) => value.HasValue ? ReadingFormat.WithBound(PartEntries.Show(value.Number, Is.Step), value.Bound) : "no value";
 
         public override string Say()
         {

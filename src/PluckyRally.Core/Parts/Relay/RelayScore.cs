@@ -20,7 +20,7 @@ internal static class RelayScore
         }
 
         decimal faults = 0;
-        var counts = new List<Worth>(part.Faults.Count);
+        var counts = new List<BoundedValue>(part.Faults.Count);
         foreach (var fault in part.Faults)
         {
             var these = faulted.Where(f => f.Fault == fault.Id).ToList();
@@ -32,7 +32,7 @@ internal static class RelayScore
         }
 
         if (items > 0) steps.Add(new Working.ItemsBrought(items));
-        IReadOnlyList<Worth> facts = [new(legs), new(items), new(run), new(faults), new(counts.Sum(c => c.Number)), .. counts];
+        IReadOnlyList<BoundedValue> facts = [new(legs), new(items), new(run), new(faults), new(counts.Sum(c => c.Number)), .. counts];
         if (legs == part.Legs.Count)
         {
             steps.Add(new Working.RunTime(run, faults, part.Step));

@@ -8,7 +8,7 @@ internal static class RubricScore
         var given = PartEntries.Of<Entry.LevelGiven>(design, part.Id);
         var steps = new List<Working>();
         decimal sum = 0;
-        var facts = new List<Worth>(part.Criteria.Count);
+        var facts = new List<BoundedValue>(part.Criteria.Count);
         foreach (var criterion in part.Criteria)
         {
             var words = Given(part, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);

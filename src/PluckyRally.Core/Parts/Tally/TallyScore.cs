@@ -11,7 +11,7 @@ internal static class TallyScore
         var tallied = PartEntries.Of<Entry.Tallied>(design, plan.Is.Id);
         var steps = new List<Working>();
         decimal sum = 0;
-        var facts = new List<Worth>(plan.Is.Counters.Count);
+        var facts = new List<BoundedValue>(plan.Is.Counters.Count);
         foreach (var counter in plan.Is.Counters)
         {
             var these = tallied.Where(t => t.Counter == counter.Id).ToList();

@@ -49,11 +49,11 @@ internal static class TasksScore
         return PartValue.Scored(sum, steps) with { Facts = Facts(part, ticks, timed) };
     }
 
-    private static IReadOnlyList<Worth> Facts(Part.Tasks part, IReadOnlyList<Entry.TaskTicked> ticks, IReadOnlyList<Entry.TasksTimed> timed)
+    private static IReadOnlyList<BoundedValue> Facts(Part.Tasks part, IReadOnlyList<Entry.TaskTicked> ticks, IReadOnlyList<Entry.TasksTimed> timed)
     {
         var steps = part.Items.Select(i => ticks.LastOrDefault(t => t.Task == i.Id) is { } tick ? StepsDone(tick, i) : 0).ToList();
-        var time = timed.Count > 0 && timed[^1].Time.Value is { } seconds ? new Worth(seconds) : Worth.None(new Absence.TasksNotTimed());
-        return [new(part.Items.Where((item, i) => steps[i] == item.Steps).Count()), time, .. steps.Select(s => new Worth(s))];
+        var time = timed.Count > 0 && timed[^1].Time.Value is { } seconds ? new BoundedValue(seconds) : BoundedValue.None(new Absence.TasksNotTimed());
+        return [new(part.Items.Where((item, i) => steps[i] == item.Steps).Count()), time, .. steps.Select(s => new BoundedValue(s))];
     }
 
     private static int StepsDone(Entry.TaskTicked tick, TaskItem item) => tick.Steps ?? item.Steps;

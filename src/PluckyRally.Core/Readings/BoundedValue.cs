@@ -4,13 +4,13 @@ namespace PluckyRally.Core;
 /// <param name="Number">The number; 0 where there is none.</param>
 /// <param name="Bound">Whether it is exact or a bound.</param>
 /// <param name="Absent">Why there is no value; null where there is one.</param>
-public readonly record struct Worth(decimal Number, Bound Bound = Bound.Exact, Absence? Absent = null)
+public readonly record struct BoundedValue(decimal Number, Bound Bound = Bound.Exact, Absence? Absent = null)
 {
     /// <summary>Whether there is a value.</summary>
     public bool HasValue => Absent is null;
 
     /// <summary>No value, and why.</summary>
-    public static Worth None(Absence why) => new(0, Bound.Exact, why);
+    public static BoundedValue None(Absence why) => new(0, Bound.Exact, why);
 }
 
 /// <summary>How bounds travel through arithmetic.</summary>
@@ -32,7 +32,7 @@ public static class Bounds
     public static Bound Times(Bound bound, decimal sign) => sign == 0 ? Bound.Exact : sign < 0 ? Flip(bound) : bound;
 
     /// <summary>The bound after multiplying with a value that may be bounded too: its sign, or where it is zero the side that it lies on.</summary>
-    internal static Bound Times(Bound bound, Worth by) => by.Number != 0 || by.Bound == Bound.Exact
+    internal static Bound Times(Bound bound, BoundedValue by) => by.Number != 0 || by.Bound == Bound.Exact
         ? Times(bound, by.Number)
         : bound == Bound.Exact ? Bound.Exact : by.Bound == Bound.Unclear ? Bound.Unclear : Times(bound, by.Bound == Bound.AtLeast ? 1 : -1);
 
