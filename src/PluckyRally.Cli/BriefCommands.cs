@@ -53,8 +53,8 @@ internal static class BriefCommands
         if (RallyFile.Say(options.File, read.Problems, error) != 0 || !read.IsOk) return null;
         var edition = Editions.Resolve(read.Value.Value, options.Tier);
         if (RallyFile.Say(options.File, edition.Problems, error) != 0 || !edition.IsOk) return null;
-        var playbook = Playbook.For(edition.Value);
-        return RallyFile.Say(options.File, playbook.Problems, error) == 0 && playbook.IsOk ? playbook.Value.Edition : null;
+        var compiled = CompiledEdition.For(edition.Value);
+        return RallyFile.Say(options.File, compiled.Problems, error) == 0 && compiled.IsOk ? compiled.Value.Edition : null;
     }
 
     private sealed record Options(string File, string Tier, string Teams)

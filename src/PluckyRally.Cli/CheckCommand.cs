@@ -36,7 +36,7 @@ internal static class CheckCommand
         var problems = brief.Tiers.Select(t => t.Id).Prepend("").SelectMany(tier =>
         {
             var edition = Editions.Resolve(brief, tier);
-            return edition.IsOk ? Playbook.For(edition.Value).Problems.Select(p => brief.Tiers.FirstOrDefault(t => t.Id == tier) is { } laid ? Editions.InTier(laid, p) : p) : edition.Problems;
+            return edition.IsOk ? CompiledEdition.For(edition.Value).Problems.Select(p => brief.Tiers.FirstOrDefault(t => t.Id == tier) is { } laid ? Editions.InTier(laid, p) : p) : edition.Problems;
         }).ToList();
         if (RallyFile.Say(path, problems, error) != 0) return 2;
         output.WriteLine($"{path}: a brief with {brief.Tiers.Count} {(brief.Tiers.Count == 1 ? "tier" : "tiers")}, in order.");

@@ -50,7 +50,7 @@ internal static class Sample
         IfMissed = ifMissed,
     };
 
-    public static Playbook Ready(Brief brief) => Playbook.For(new Edition { Brief = brief }).OrThrow();
+    public static CompiledEdition Ready(Brief brief) => CompiledEdition.For(new Edition { Brief = brief }).OrThrow();
 
     public static ParsedReading Parse(string typed, Measure measure) => ReadingParser.Parse(typed, measure).OrThrow();
 }
@@ -63,11 +63,11 @@ internal sealed class Happening
 
     public Happening(Brief brief, params string[] teams)
     {
-        Playbook = Sample.Ready(brief);
+        Compiled = Sample.Ready(brief);
         Teams = [.. teams.Select(name => new Team { Id = name.ToLowerInvariant(), Name = name, Members = 4 })];
     }
 
-    public Playbook Playbook { get; }
+    public CompiledEdition Compiled { get; }
 
     public IReadOnlyList<Team> Teams { get; }
 
@@ -75,7 +75,7 @@ internal sealed class Happening
 
     public IReadOnlyList<Entry> Log => _log;
 
-    public Rally Rally => new() { Name = "A class", Edition = Playbook.Edition, Teams = Teams, Entries = _log };
+    public Rally Rally => new() { Name = "A class", Edition = Compiled.Edition, Teams = Teams, Entries = _log };
 
     /// <summary>A counted attempt; readings in the order of the brief's measures that are read in every attempt.</summary>
     public Guid Counted(string team, params string[] typed) => Trial(team, TrialOutcome.Counted, typed);
@@ -96,7 +96,7 @@ internal sealed class Happening
         Design = design,
         Purpose = purpose,
         Attempt = attempt,
-        Readings = [.. Playbook.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Zip(typed ?? [], (m, t) => new Reading { Measure = m.Id, Typed = t })],
+        Readings = [.. Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Zip(typed ?? [], (m, t) => new Reading { Measure = m.Id, Typed = t })],
     });
 
     public Guid Checked(string team, string rule, bool met, int? attempt = null) =>
@@ -107,9 +107,9 @@ internal sealed class Happening
 
     public Guid Strike(Guid entry, string reason = "") => Add(new Entry.StruckOut { Id = NextId(), Round = Round, Entry = entry, Reason = reason });
 
-    public Result<Entry> Offer(Entry entry) => Recorder.Accept(Playbook, Teams, entry, _log);
+    public Result<Entry> Offer(Entry entry) => Recorder.Accept(Compiled, Teams, entry, _log);
 
-    public Standings Standings(int? round = null) => Scorer.Score(Playbook, Teams, _log, round ?? Round);
+    public Standings Standings(int? round = null) => Scorer.Score(Compiled, Teams, _log, round ?? Round);
 
     public Standing Standing(string team) => Standings().Rows.Single(r => r.Name == team);
 

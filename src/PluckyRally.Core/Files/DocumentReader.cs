@@ -23,7 +23,7 @@ public sealed class Document<T>
 /// <summary>Reads briefs, rallies and entries from JSON; all errors at once, each with its place.</summary>
 public static class DocumentReader
 {
-    /// <summary>Reads a brief. It may be unfinished: what a rally would need is checked by <see cref="Playbook.For"/>.</summary>
+    /// <summary>Reads a brief. It may be unfinished: what a rally would need is checked by <see cref="CompiledEdition.For"/>.</summary>
     public static Result<Document<Brief>> Brief(string json) => Read<Brief>(json, Limits.BriefBytes, Core.Brief.FormatName, Core.Brief.NewestVersion);
 
     /// <summary>Reads a rally.</summary>

@@ -23,21 +23,21 @@ public abstract partial record Entry
 
         internal override bool BeginsRound => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(SignedBy, Limits.Name, "/signedBy", "The name");
             found.Unless(Amounts.Count > 0, "/amounts", "Nothing was counted.", "Count at least one material.");
             found.Count(Amounts, Limits.Items, "/amounts", "materials");
             foreach (var (material, amount) in Amounts.Take(Limits.Items))
             {
-                found.Unless(playbook.Brief.Materials.Any(m => m.Id == material), $"/amounts/{material}", $"There is no such material in this brief: “{ProblemCollector.Short(material)}”.", "Leave it out.");
+                found.Unless(compiled.Brief.Materials.Any(m => m.Id == material), $"/amounts/{material}", $"There is no such material in this brief: “{ProblemCollector.Short(material)}”.", "Leave it out.");
                 found.Unless(amount is >= 0 and <= 1_000_000, $"/amounts/{material}", "The amount is out of range.", "Write 0 or more.");
             }
 
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Kit counted {(Way == KitWay.Out ? "out" : "back")}{(SignedBy.Length > 0 ? $", signed {SignedBy}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Kit counted {(Way == KitWay.Out ? "out" : "back")}{(SignedBy.Length > 0 ? $", signed {SignedBy}" : "")}";
     }
 }
 

@@ -8,23 +8,23 @@ internal static class PartEntries
         where T : Entry.OfPart => [.. design.Team.OfParts[part].OfType<T>().Where(e => e.Design.Length == 0 || e.Design == design.Name)];
 
     /// <summary>The part that an entry names, or a problem.</summary>
-    public static T? Find<T>(Playbook playbook, string part, ProblemCollector found)
+    public static T? Find<T>(CompiledEdition compiled, string part, ProblemCollector found)
         where T : Part
     {
-        var known = playbook.Parts.Select(p => p.Part).OfType<T>().ToList();
+        var known = compiled.Parts.Select(p => p.Part).OfType<T>().ToList();
         var named = known.FirstOrDefault(p => p.Id == part);
         if (named is null) found.Add("/part", $"There is no such part in this brief for this sort of entry: “{ProblemCollector.Short(part)}”.", known.Count > 0 ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}." : "Record something else.");
         return named;
     }
 
     /// <summary>What an entry records, under the name of its part.</summary>
-    /// <param name="playbook">The edition.</param>
+    /// <param name="compiled">The edition.</param>
     /// <param name="entry">The entry.</param>
     /// <param name="what">What it records; its part is null where the edition has none of this name.</param>
-    public static string Say<T>(Playbook playbook, Entry.OfPart entry, Func<T?, string> what)
+    public static string Say<T>(CompiledEdition compiled, Entry.OfPart entry, Func<T?, string> what)
         where T : Part
     {
-        var part = playbook.Parts.Select(p => p.Part).OfType<T>().FirstOrDefault(p => p.Id == entry.Part);
+        var part = compiled.Parts.Select(p => p.Part).OfType<T>().FirstOrDefault(p => p.Id == entry.Part);
         return $"{part?.Name ?? entry.Part}: {what(part)}";
     }
 

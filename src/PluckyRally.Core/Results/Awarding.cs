@@ -3,8 +3,8 @@ namespace PluckyRally.Core;
 /// <summary>Finds who won the named awards; ties share an award.</summary>
 internal static class Awarding
 {
-    public static IReadOnlyList<AwardResult> Give(Playbook playbook, IReadOnlyList<TeamResult> results) =>
-        [.. playbook.Awards.Select(award => award.Value is null ? First(award, playbook, results) : Best(award, award.Value, results))];
+    public static IReadOnlyList<AwardResult> Give(CompiledEdition compiled, IReadOnlyList<TeamResult> results) =>
+        [.. compiled.Awards.Select(award => award.Value is null ? First(award, compiled, results) : Best(award, award.Value, results))];
 
     private static AwardResult Best(AwardPlan award, FigureExpression expression, IReadOnlyList<TeamResult> results)
     {
@@ -22,10 +22,10 @@ internal static class Awarding
         return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], AwardWords.Say(award.Is, winners, expression.Show(best)));
     }
 
-    private static AwardResult First(AwardPlan award, Playbook playbook, IReadOnlyList<TeamResult> results)
+    private static AwardResult First(AwardPlan award, CompiledEdition compiled, IReadOnlyList<TeamResult> results)
     {
         var first = award.Is.FirstTo!;
-        var task = playbook.Parts.Select(p => p.Part).OfType<Part.Tasks>().FirstOrDefault(p => p.Id == first.Part)?.Items.FirstOrDefault(i => i.Id == first.Task);
+        var task = compiled.Parts.Select(p => p.Part).OfType<Part.Tasks>().FirstOrDefault(p => p.Id == first.Part)?.Items.FirstOrDefault(i => i.Id == first.Task);
         if (task is null || results.Count == 0) return Nobody(award);
         var winner = results[0].Record.Round.OfType<Entry.TaskTicked>()
             .Where(t => t.Part == first.Part && t.Task == first.Task && (t.Steps ?? task.Steps) == task.Steps)

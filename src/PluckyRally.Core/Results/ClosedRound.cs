@@ -6,8 +6,8 @@ namespace PluckyRally.Core;
 public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 {
     /// <summary>What a round comes to as its log stands.</summary>
-    internal static ClosedRound Of(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round) =>
-        new(Scorer.Version, [.. Scorer.Results(playbook, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Place, r.Total))]);
+    internal static ClosedRound Of(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round) =>
+        new(Scorer.Version, [.. Scorer.Results(compiled, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Place, r.Total))]);
 
     /// <summary>How a closed round differs today from what it was closed with; null where the round is open.</summary>
     public static ClosedComparison? Compare(OpenedRally opened, Standings standings)
@@ -15,7 +15,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
         if (Log.Standing(opened.Rally.Entries).LastOrDefault(e => e.Round == standings.Round && e is Entry.RoundClosed or Entry.RoundReopened) is not Entry.RoundClosed closed) return null;
         if (closed.Kept is not { } kept) return new(null, []);
         var had = kept.Rows.ToDictionary(r => r.Team);
-        var precision = opened.Playbook.Brief.Method.Precision;
+        var precision = opened.Compiled.Brief.Method.Precision;
         var changed = standings.Rows
             .Select(now => (Now: now, Had: had.GetValueOrDefault(now.Team)))
             .Where(row => row.Had is null || (row.Had.Status, row.Had.Place, row.Had.Total, row.Had.Bound) != (row.Now.Status, row.Now.Place, row.Now.Total, row.Now.Bound))

@@ -27,14 +27,14 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     /// </summary>
     public static Confidence Of(OpenedRally opened, int round, int draws = UsualDraws, int seed = 1)
     {
-        var (rally, playbook) = opened;
-        var placed = Scorer.Results(playbook, rally.Teams, rally.Entries, round).Where(r => r.Status == StandingStatus.Placed).ToList();
+        var (rally, compiled) = opened;
+        var placed = Scorer.Results(compiled, rally.Teams, rally.Entries, round).Where(r => r.Status == StandingStatus.Placed).ToList();
         if (placed.Count < 2) return new(draws, [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))], false, ConfidenceWords.SayAlone());
-        IRedraw redraw = QuickRedraw.For(playbook, placed, seed) ?? (IRedraw)new Redraw(playbook, rally.Teams, [.. placed.Select(p => p.Team.Id)], rally.Entries, round, seed);
-        var chances = Count(redraw, placed.Count, draws, playbook.Brief.Method.Wins);
+        IRedraw redraw = QuickRedraw.For(compiled, placed, seed) ?? (IRedraw)new Redraw(compiled, rally.Teams, [.. placed.Select(p => p.Team.Id)], rally.Entries, round, seed);
+        var chances = Count(redraw, placed.Count, draws, compiled.Brief.Method.Wins);
         var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;
-        return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, playbook));
+        return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled));
     }
 
     /// <summary>The chance of each place for each team.</summary>

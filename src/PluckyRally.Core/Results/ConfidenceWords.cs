@@ -6,12 +6,12 @@ internal static class ConfidenceWords
     /// <summary>There is only one team, or none.</summary>
     public static string SayAlone() => "There is nobody to compare with yet.";
 
-    public static string Say(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, Playbook playbook)
+    public static string Say(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, CompiledEdition compiled)
     {
         var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
         if (!tooClose) return $"{teams[0].Name} is first in {chance} draws: sure enough.";
         var rivals = teams.Skip(1).Where(t => t.Places[0] >= 0.02).Select(t => t.Name).Take(3).ToList();
-        var coarse = playbook.Parts
+        var coarse = compiled.Parts
             .SelectMany(p => p.Measures)
             .Where(m => !m.IsExact)
             .Select(m => m.InSentence)

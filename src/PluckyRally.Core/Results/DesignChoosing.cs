@@ -23,19 +23,19 @@ internal static class DesignChoosing
     /// The design that is named; else the last or the best one, as the brief says. Where a curve compares teams, each design is held
     /// against the best that every other team that could place has shown in that part, so that no choice hangs on another.
     /// </summary>
-    public static IReadOnlyList<(Assessment Design, ChosenBy By)> Choose(Playbook playbook, IReadOnlyList<(TeamRecord Record, IReadOnlyList<Assessment> Designs)> teams, Points points)
+    public static IReadOnlyList<(Assessment Design, ChosenBy By)> Choose(CompiledEdition compiled, IReadOnlyList<(TeamRecord Record, IReadOnlyList<Assessment> Designs)> teams, Points points)
     {
         if (teams.All(t => t.Designs.Count == 1)) return [.. teams.Select(t => (t.Designs[0], ChosenBy.OnlyOne))];
-        var fields = playbook.Parts.Select((plan, at) => Field.Of(plan, at, teams.Select(t => (t.Record.Team.Id, (IEnumerable<Assessment>)t.Designs)))).ToList();
-        var order = new DesignOrder(playbook);
-        return [.. teams.Select(t => Choose(playbook, t.Record, t.Designs, design => points.Of(t.Record.Team.Id, design, fields), order))];
+        var fields = compiled.Parts.Select((plan, at) => Field.Of(plan, at, teams.Select(t => (t.Record.Team.Id, (IEnumerable<Assessment>)t.Designs)))).ToList();
+        var order = new DesignOrder(compiled);
+        return [.. teams.Select(t => Choose(compiled, t.Record, t.Designs, design => points.Of(t.Record.Team.Id, design, fields), order))];
     }
 
-    private static (Assessment Design, ChosenBy By) Choose(Playbook playbook, TeamRecord record, IReadOnlyList<Assessment> designs, Func<Assessment, DesignResult> result, DesignOrder order)
+    private static (Assessment Design, ChosenBy By) Choose(CompiledEdition compiled, TeamRecord record, IReadOnlyList<Assessment> designs, Func<Assessment, DesignResult> result, DesignOrder order)
     {
         if (designs.Count == 1) return (designs[0], ChosenBy.OnlyOne);
         if (designs.FirstOrDefault(d => d.Design.Name == record.NamedDesign) is { } named) return (named, ChosenBy.Named);
-        if (playbook.Brief.Trials.Designs != DesignChoice.Best) return (designs.First(d => d.Design.Name == record.LastDesign), ChosenBy.Last);
+        if (compiled.Brief.Trials.Designs != DesignChoice.Best) return (designs.First(d => d.Design.Name == record.LastDesign), ChosenBy.Last);
 
         // The later one where nothing parts them: it is what the team ended with.
         var best = designs.Select((design, i) => (Result: result(design), At: record.LastTrialOf(design.Design.Name))).OrderBy(d => d.Result, order).ThenByDescending(d => d.At).First();

@@ -1,8 +1,8 @@
 namespace PluckyRally.Core;
 
 /// <summary>Which of a team's designs is the better one.</summary>
-/// <param name="playbook">The edition.</param>
-internal sealed class DesignOrder(Playbook playbook) : IComparer<DesignResult>
+/// <param name="compiled">The edition.</param>
+internal sealed class DesignOrder(CompiledEdition compiled) : IComparer<DesignResult>
 {
     /// <summary>
     /// One that places before one that has not finished, before one that does not place; then the best total, its bound, the
@@ -13,17 +13,17 @@ internal sealed class DesignOrder(Playbook playbook) : IComparer<DesignResult>
         if (one is null || other is null) return (other is null).CompareTo(one is null);
         var order = one.Status.CompareTo(other.Status);
         if (order != 0) return order;
-        order = Ranking.Towards(playbook.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less, one.Total ?? None, other.Total ?? None);
+        order = Ranking.Towards(compiled.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less, one.Total ?? None, other.Total ?? None);
         if (order != 0) return order;
-        foreach (var tieBreak in playbook.TieBreaks)
+        foreach (var tieBreak in compiled.TieBreaks)
         {
             order = Ranking.Towards(tieBreak.Is.Better, tieBreak.Value.Compared(one.Facts), tieBreak.Value.Compared(other.Facts));
             if (order != 0) return order;
         }
 
-        for (var i = 0; i < playbook.Parts.Count; i++)
+        for (var i = 0; i < compiled.Parts.Count; i++)
         {
-            order = Ranking.Towards(playbook.Parts[i].Better, one.Assessment.Values[i].Value, other.Assessment.Values[i].Value);
+            order = Ranking.Towards(compiled.Parts[i].Better, one.Assessment.Values[i].Value, other.Assessment.Values[i].Value);
             if (order != 0) return order;
         }
 

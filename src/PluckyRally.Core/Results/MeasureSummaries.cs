@@ -26,21 +26,21 @@ public static class MeasureSummaries
 {
     /// <summary>A summary for each measure: over attempts, or over designs where it is read once.</summary>
     public static IReadOnlyList<MeasureSummary> Of(OpenedRally opened, int round) =>
-        [.. opened.Playbook.Brief.Measures.Select(m => Of(opened, round, m.Id, m.Taken == Taken.Once ? SummaryOver.Designs : SummaryOver.Attempts)!)];
+        [.. opened.Compiled.Brief.Measures.Select(m => Of(opened, round, m.Id, m.Taken == Taken.Once ? SummaryOver.Designs : SummaryOver.Attempts)!)];
 
     /// <summary>The summary of a figure; null where there is no such figure, or none in an attempt.</summary>
     public static MeasureSummary? Of(OpenedRally opened, int round, string figure, SummaryOver over)
     {
-        var playbook = opened.Playbook;
-        if (playbook.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named) return null;
+        var compiled = opened.Compiled;
+        if (compiled.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named) return null;
         if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) return null;
         var values = over switch
         {
-            SummaryOver.Attempts => Scorer.Designs(playbook, opened.Rally.Teams, opened.Rally.Entries, round)
+            SummaryOver.Attempts => Scorer.Designs(compiled, opened.Rally.Teams, opened.Rally.Entries, round)
                 .SelectMany(d => d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))),
-            SummaryOver.Designs => Scorer.Designs(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(named.Of),
-            SummaryOver.Teams => Scorer.Results(playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => named.Of(r.Design.Facts)),
+            SummaryOver.Designs => Scorer.Designs(compiled, opened.Rally.Teams, opened.Rally.Entries, round).Select(named.Of),
+            SummaryOver.Teams => Scorer.Results(compiled, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => named.Of(r.Design.Facts)),
         };
-        return new(named.Id, named.Name, named.Shown.Unit, over, Summary.Of([.. values], playbook.Brief.Quartiles));
+        return new(named.Id, named.Name, named.Shown.Unit, over, Summary.Of([.. values], compiled.Brief.Quartiles));
     }
 }

@@ -9,11 +9,11 @@ public static class MethodWords
         : "The lowest total wins: fewer points are better.";
 
     /// <summary>The whole method, a sentence for each thing a pupil should know.</summary>
-    public static IReadOnlyList<string> Say(Playbook playbook) =>
+    public static IReadOnlyList<string> Say(CompiledEdition compiled) =>
     [
-        .. playbook.Parts.Select(Say),
-        Wins(playbook.Brief.Method),
-        .. playbook.TieBreaks.Take(1).Select(t => $"If totals are equal, {Within.Sentence(t.Is.Name)} decides."),
+        .. compiled.Parts.Select(Say),
+        Wins(compiled.Brief.Method),
+        .. compiled.TieBreaks.Take(1).Select(t => $"If totals are equal, {Within.Sentence(t.Is.Name)} decides."),
     ];
 
     /// <summary>A number of points with the word.</summary>

@@ -1,9 +1,9 @@
 namespace PluckyRally.Core;
 
 /// <summary>Gives a design its points.</summary>
-/// <param name="playbook">The edition.</param>
+/// <param name="compiled">The edition.</param>
 /// <param name="earlier">The results of the round before, by team.</param>
-internal sealed class Points(Playbook playbook, IReadOnlyDictionary<string, TeamResult> earlier)
+internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<string, TeamResult> earlier)
 {
     /// <summary>The points of a design, held against the fields of the parts.</summary>
     public DesignResult Of(string team, Assessment design, IReadOnlyList<Field> fields)
@@ -11,8 +11,8 @@ internal sealed class Points(Playbook playbook, IReadOnlyDictionary<string, Team
         var before = earlier.GetValueOrDefault(team);
         var parts = new PartResult[fields.Count];
         for (var at = 0; at < parts.Length; at++)
-            parts[at] = PartPoints.Of(playbook.Parts[at], design, at, playbook.Brief.Method, fields[at].PoolOf(team, design.Values[at], Earlier(before, at)));
-        return Totals.Of(playbook, design, parts);
+            parts[at] = PartPoints.Of(compiled.Parts[at], design, at, compiled.Brief.Method, fields[at].PoolOf(team, design.Values[at], Earlier(before, at)));
+        return Totals.Of(compiled, design, parts);
     }
 
     private static BoundedValue Earlier(TeamResult? before, int at) => before switch

@@ -16,12 +16,12 @@ internal sealed class QuickRedraw : IRedraw
     private QuickRedraw(TeamDraw[] teams, decimal? floor, int seed) => (_teams, _floor, _random) = (teams, floor, new Xoshiro256StarStar(seed, threadSafe: false));
 
     /// <summary>A way to draw quickly, or null where a draw could change more than values.</summary>
-    public static QuickRedraw? For(Playbook playbook, IReadOnlyList<TeamResult> placed, int seed)
+    public static QuickRedraw? For(CompiledEdition compiled, IReadOnlyList<TeamResult> placed, int seed)
     {
-        if (playbook.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.OfFigures or PartPlan.Measured { Is.Work: Work.Combined })) return null;
-        var plans = playbook.Rules.ToDictionary(r => r.Rule);
+        if (compiled.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.OfFigures or PartPlan.Measured { Is.Work: Work.Combined })) return null;
+        var plans = compiled.Rules.ToDictionary(r => r.Rule);
         if (placed.Any(r => r.Record.Designs.Count > 1 || r.Assessment.Rules.Any(o => plans[o.Rule].CouldDiffer(o) && !FailsByReadings(plans[o.Rule])))) return null;
-        return new([.. placed.Select(r => TeamDraw.Of(r, playbook))], playbook.Brief.Method.Floor, seed);
+        return new([.. placed.Select(r => TeamDraw.Of(r, compiled))], compiled.Brief.Method.Floor, seed);
     }
 
     public void Next(Span<decimal?> totals)
@@ -47,14 +47,14 @@ internal sealed class QuickRedraw : IRedraw
         private bool[] _fails = [];
         private decimal _always;
 
-        public static TeamDraw Of(TeamResult result, Playbook playbook)
+        public static TeamDraw Of(TeamResult result, CompiledEdition compiled)
         {
             var draw = new TeamDraw();
             var design = result.Assessment.Design;
-            var sign = playbook.Brief.Method.Wins == Wins.Highest ? 1 : -1;
+            var sign = compiled.Brief.Method.Wins == Wins.Highest ? 1 : -1;
             draw._always = sign * (result.Design.Bonuses.Sum(b => b.Points) - result.Design.Deductions.Sum(d => d.Points));
             draw._fails = new bool[design.Attempts.Count];
-            var rules = playbook.Rules.Where(r => FailsByReadings(r) && r.IsFor(result.Team)).Cast<RulePlan.Limit>().ToList();
+            var rules = compiled.Rules.Where(r => FailsByReadings(r) && r.IsFor(result.Team)).Cast<RulePlan.Limit>().ToList();
             var missed = new HashSet<int>();
             for (var i = 0; i < design.Attempts.Count; i++)
             {
@@ -71,7 +71,7 @@ internal sealed class QuickRedraw : IRedraw
             foreach (var part in result.Parts)
             {
                 if (part.Plan is PartPlan.Measured measured && (part.State == PartState.Scored || (part.State == PartState.NoSuccess && rules.Count > 0 && PartPoints.FailedBy(part.Plan, result.Assessment) is null)))
-                    draw._parts.Add(draw.Part(measured, part, design, missed, playbook.Brief.Method.Wins));
+                    draw._parts.Add(draw.Part(measured, part, design, missed, compiled.Brief.Method.Wins));
                 else draw._always += part.Clamped * part.Plan.Part.Weight;
             }
 

@@ -4,15 +4,15 @@ namespace PluckyRally.Core;
 internal static class Ranking
 {
     /// <summary>Placed teams by total, bound and tie-breaks; then the unfinished; then those that do not place.</summary>
-    public static IReadOnlyList<TeamResult> Order(Playbook playbook, IReadOnlyList<TeamResult> results)
+    public static IReadOnlyList<TeamResult> Order(CompiledEdition compiled, IReadOnlyList<TeamResult> results)
     {
-        var method = playbook.Brief.Method;
-        var compared = results.Select(r => r with { TieBreaks = [.. playbook.TieBreaks.Select(t => t.Value.Compared(r.Design.Facts))] }).ToList();
-        var compare = Comparer<TeamResult>.Create((one, other) => Compare(playbook, one, other).Order);
+        var method = compiled.Brief.Method;
+        var compared = results.Select(r => r with { TieBreaks = [.. compiled.TieBreaks.Select(t => t.Value.Compared(r.Design.Facts))] }).ToList();
+        var compare = Comparer<TeamResult>.Create((one, other) => Compare(compiled, one, other).Order);
         var placed = compared.Where(r => r.Status == StandingStatus.Placed).OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
         return
         [
-            .. method.Ranking ? Placed(playbook, placed) : placed,
+            .. method.Ranking ? Placed(compiled, placed) : placed,
             .. Others(compared, StandingStatus.Unfinished, method),
             .. Others(compared, StandingStatus.DidNotPlace, method),
         ];
@@ -24,23 +24,23 @@ internal static class Ranking
         .ThenBy(r => method.Wins == Wins.Highest ? -r.Total : r.Total)
         .ThenBy(r => r.Team.Name, StringComparer.Ordinal);
 
-    private static IEnumerable<TeamResult> Placed(Playbook playbook, List<TeamResult> placed)
+    private static IEnumerable<TeamResult> Placed(CompiledEdition compiled, List<TeamResult> placed)
     {
         var group = 0;
         for (var from = 0; from < placed.Count;)
         {
             var to = from + 1;
-            while (to < placed.Count && Compare(playbook, placed[from], placed[to]).Order == 0) to++;
+            while (to < placed.Count && Compare(compiled, placed[from], placed[to]).Order == 0) to++;
             group++;
 
             // The two teams on either side of a line are told what drew it, where their totals are the same.
-            var above = from > 0 ? Parted(playbook, placed[from - 1], placed[from]) : null;
-            var below = to < placed.Count ? Parted(playbook, placed[to - 1], placed[to]) : null;
+            var above = from > 0 ? Parted(compiled, placed[from - 1], placed[from]) : null;
+            var below = to < placed.Count ? Parted(compiled, placed[to - 1], placed[to]) : null;
             for (var i = from; i < to; i++)
             {
                 yield return placed[i] with
                 {
-                    Place = playbook.Brief.Method.Places == PlaceNumbers.Standard ? from + 1 : group,
+                    Place = compiled.Brief.Method.Places == PlaceNumbers.Standard ? from + 1 : group,
                     Sharing = to - from,
                     PartedBy = (i == from ? above : null) ?? (i == to - 1 ? below : null),
                 };
@@ -50,20 +50,20 @@ internal static class Ranking
         }
     }
 
-    private static int? Parted(Playbook playbook, TeamResult one, TeamResult other) => one.Total == other.Total ? Compare(playbook, one, other).By : null;
+    private static int? Parted(CompiledEdition compiled, TeamResult one, TeamResult other) => one.Total == other.Total ? Compare(compiled, one, other).By : null;
 
     /// <summary>Who stands before whom, and by which tie-break (−1: the bound; null: the total).</summary>
-    private static (int Order, int? By) Compare(Playbook playbook, TeamResult one, TeamResult other)
+    private static (int Order, int? By) Compare(CompiledEdition compiled, TeamResult one, TeamResult other)
     {
-        var method = playbook.Brief.Method;
+        var method = compiled.Brief.Method;
         var better = method.Wins == Wins.Highest ? Better.More : Better.Less;
         var order = Towards(better, one.Total!.Value, other.Total!.Value);
         if (order != 0) return (order, null);
         order = Bounds.Preference(one.Bound, better).CompareTo(Bounds.Preference(other.Bound, better));
         if (order != 0) return (order, -1);
-        for (var i = 0; i < playbook.TieBreaks.Count; i++)
+        for (var i = 0; i < compiled.TieBreaks.Count; i++)
         {
-            order = Towards(playbook.TieBreaks[i].Is.Better, one.TieBreaks[i], other.TieBreaks[i]);
+            order = Towards(compiled.TieBreaks[i].Is.Better, one.TieBreaks[i], other.TieBreaks[i]);
             if (order != 0) return (order, i);
         }
 

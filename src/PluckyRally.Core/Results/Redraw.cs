@@ -12,7 +12,7 @@ internal interface IRedraw
 /// <summary>Scores every draw as a whole rally: for whatever a method may hold.</summary>
 internal sealed class Redraw : IRedraw
 {
-    private readonly Playbook _exact;
+    private readonly CompiledEdition _exact;
     private readonly IReadOnlyList<Team> _teams;
     private readonly IReadOnlyList<string> _placed;
     private readonly Entry[] _entries;
@@ -20,7 +20,7 @@ internal sealed class Redraw : IRedraw
     private readonly int _round;
     private readonly Random _random;
 
-    public Redraw(Playbook playbook, IReadOnlyList<Team> teams, IReadOnlyList<string> placed, IReadOnlyList<Entry> entries, int round, int seed)
+    public Redraw(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<string> placed, IReadOnlyList<Entry> entries, int round, int seed)
     {
         _teams = teams;
         _placed = placed;
@@ -28,7 +28,7 @@ internal sealed class Redraw : IRedraw
         _random = new Xoshiro256StarStar(seed, threadSafe: false);
         _entries = [.. Log.Standing(entries)];
         _drawn = [.. _entries.Select((entry, i) => (i, entry)).Where(e => e.entry.Round == round && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead)];
-        _exact = playbook.WithPrecision(0.000_000_001m);
+        _exact = compiled.WithPrecision(0.000_000_001m);
     }
 
     public void Next(Span<decimal?> totals)

@@ -8,13 +8,13 @@ namespace PluckyRally.Core;
 public sealed record ReferenceFigure(string Figure, Purpose Purpose, string Team, decimal Value)
 {
     /// <summary>Every figure that is known in an attempt, for each control and benchmark that was tried.</summary>
-    internal static IReadOnlyList<ReferenceFigure> Of(Playbook playbook, IReadOnlyList<Entry> entries, int round)
+    internal static IReadOnlyList<ReferenceFigure> Of(CompiledEdition compiled, IReadOnlyList<Entry> entries, int round)
     {
         var record = TeamRecord.Of([new Team { Id = "", Name = "" }], entries, round)[0].Designs[0];
         return
         [
             .. from trials in ReferenceLines.Trials(entries, round)
-               from figure in playbook.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Is.Work: Work.EachAttempt })
+               from figure in compiled.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Is.Work: Work.EachAttempt })
                let values = trials.Select((trial, i) => figure.InAttempt(record, new Attempt(i + 1, [trial]))).Where(v => v.HasValue).Select(v => v.Number).ToList()
                where values.Count > 0
                select new ReferenceFigure(figure.Id, trials.Key.Purpose, trials.Key.Team, values.Average()),

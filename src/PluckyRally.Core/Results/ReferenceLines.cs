@@ -4,11 +4,11 @@ namespace PluckyRally.Core;
 internal static class ReferenceLines
 {
     /// <summary>The mean of the control or benchmark trials of each measured part, for the class or a team.</summary>
-    public static IReadOnlyList<Reference> Of(Playbook playbook, IReadOnlyList<Entry> entries, int round)
+    public static IReadOnlyList<Reference> Of(CompiledEdition compiled, IReadOnlyList<Entry> entries, int round)
     {
         var trials = Trials(entries, round);
         var lines = new List<Reference>();
-        foreach (var plan in playbook.Parts.OfType<PartPlan.Measured>())
+        foreach (var plan in compiled.Parts.OfType<PartPlan.Measured>())
         {
             foreach (var group in trials)
             {

@@ -1,9 +1,9 @@
 namespace PluckyRally.Core;
 
 /// <summary>Holds what was recorded against the rules.</summary>
-/// <param name="playbook">The edition.</param>
+/// <param name="compiled">The edition.</param>
 /// <param name="lastRoundOf">What is known of the design that was a team's result in the round before; null where there is none.</param>
-internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> lastRoundOf)
+internal sealed class RuleChecker(CompiledEdition compiled, Func<string, DesignFacts?> lastRoundOf)
 {
     /// <summary>
     /// How the rules came out whose miss fails the attempt, once for each attempt, and the record that is left: from here on nothing
@@ -11,16 +11,16 @@ internal sealed class RuleChecker(Playbook playbook, Func<string, DesignFacts?> 
     /// </summary>
     public (DesignRecord Left, IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> Failing) Failing(DesignRecord recorded)
     {
-        var within = recorded.Within(playbook.Brief.Trials.Attempts);
+        var within = recorded.Within(compiled.Brief.Trials.Attempts);
         var facts = new DesignFacts(within, []);
-        var failing = playbook.Rules.Where(r => r.FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, facts));
+        var failing = compiled.Rules.Where(r => r.FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, facts));
         var failed = failing.Values.SelectMany(outcomes => outcomes).Where(o => o.State == RuleState.Missed).Select(o => o.Attempt!.Value).ToHashSet();
         return (within.With(failed), failing);
     }
 
     /// <summary>How every rule came out for a design; a rule checked in every attempt comes out once for each.</summary>
     public IReadOnlyList<RuleOutcome> Outcomes(IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> failing, DesignFacts facts) =>
-        [.. playbook.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
+        [.. compiled.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
 
     private IReadOnlyList<RuleOutcome> Check(RulePlan plan, DesignFacts facts)
     {

@@ -3,20 +3,20 @@ namespace PluckyRally.Core;
 /// <summary>Writes results the way they are shown and read out.</summary>
 internal static class StandingsWords
 {
-    public static Standings Write(Playbook playbook, IReadOnlyList<TeamResult> results, IReadOnlyList<Reference> references, int round) => new()
+    public static Standings Write(CompiledEdition compiled, IReadOnlyList<TeamResult> results, IReadOnlyList<Reference> references, int round) => new()
     {
         Round = round,
-        Wins = playbook.Brief.Method.Wins,
-        WinsText = MethodWords.Wins(playbook.Brief.Method),
-        Ranking = playbook.Brief.Method.Ranking,
-        Provisional = playbook.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
-        Rows = [.. results.Select(r => Write(playbook, r, references))],
-        Awards = Awarding.Give(playbook, results),
+        Wins = compiled.Brief.Method.Wins,
+        WinsText = MethodWords.Wins(compiled.Brief.Method),
+        Ranking = compiled.Brief.Method.Ranking,
+        Provisional = compiled.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
+        Rows = [.. results.Select(r => Write(compiled, r, references))],
+        Awards = Awarding.Give(compiled, results),
         References = [.. references.DistinctBy(r => (r.Purpose, r.Team, r.ValueText))],
-        Findings = [.. playbook.Parts.Select(p => p.Found(results)).OfType<string>()],
+        Findings = [.. compiled.Parts.Select(p => p.Found(results)).OfType<string>()],
     };
 
-    private static Standing Write(Playbook playbook, TeamResult result, IReadOnlyList<Reference> references) => new()
+    private static Standing Write(CompiledEdition compiled, TeamResult result, IReadOnlyList<Reference> references) => new()
     {
         Team = result.Team.Id,
         Name = result.Team.Name,
@@ -25,15 +25,15 @@ internal static class StandingsWords
         PlaceText = result.Place is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
         Reason = result.Reason,
         Total = result.Total,
-        TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, playbook.Brief.Method.Precision), result.Bound) : "",
+        TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
         Bound = result.Bound,
-        Parts = [.. result.Parts.Select(p => Write(playbook, p, references, result.Team.Id))],
+        Parts = [.. result.Parts.Select(p => Write(compiled, p, references, result.Team.Id))],
         TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
-        Targets = TargetOutcome.Of(playbook, result),
-        WriteWhy = () => TraceWords.Write(playbook, result),
+        Targets = TargetOutcome.Of(compiled, result),
+        WriteWhy = () => TraceWords.Write(compiled, result),
     };
 
-    private static PartScore Write(Playbook playbook, PartResult part, IReadOnlyList<Reference> references, string team) => new()
+    private static PartScore Write(CompiledEdition compiled, PartResult part, IReadOnlyList<Reference> references, string team) => new()
     {
         Part = part.Plan.Part.Id,
         Name = part.Plan.Part.Name,
@@ -43,6 +43,6 @@ internal static class StandingsWords
         AgainstControl = part.State == PartState.Scored ? ReferenceWords.Say(references, Purpose.Control, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
         AgainstBenchmark = part.State == PartState.Scored ? ReferenceWords.Say(references, Purpose.Benchmark, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
         Points = part.Points,
-        PointsText = part.Points is { } points ? ReadingFormat.Points(points, playbook.Brief.Method.Precision) : "",
+        PointsText = part.Points is { } points ? ReadingFormat.Points(points, compiled.Brief.Method.Precision) : "",
     };
 }

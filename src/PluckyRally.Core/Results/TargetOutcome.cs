@@ -10,8 +10,8 @@ namespace PluckyRally.Core;
 public sealed record TargetOutcome(string Target, string Name, bool? Met, decimal Amount, decimal? By, string Says)
 {
     /// <summary>The targets that a team has, its own or the class's.</summary>
-    internal static IReadOnlyList<TargetOutcome> Of(Playbook playbook, TeamResult result) =>
-        [.. playbook.Targets.Select(plan => Of(plan, result)).OfType<TargetOutcome>()];
+    internal static IReadOnlyList<TargetOutcome> Of(CompiledEdition compiled, TeamResult result) =>
+        [.. compiled.Targets.Select(plan => Of(plan, result)).OfType<TargetOutcome>()];
 
     private static TargetOutcome? Of(TargetPlan plan, TeamResult result)
     {

@@ -22,15 +22,15 @@ public sealed record TeamDetail(
     /// <summary>The details of a round, in order of standing.</summary>
     public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round)
     {
-        var references = ReferenceFigure.Of(opened.Playbook, opened.Rally.Entries, round);
-        return [.. Scorer.Results(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => Of(opened.Playbook, r, references))];
+        var references = ReferenceFigure.Of(opened.Compiled, opened.Rally.Entries, round);
+        return [.. Scorer.Results(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => Of(opened.Compiled, r, references))];
     }
 
-    private static TeamDetail Of(Playbook playbook, TeamResult result, IReadOnlyList<ReferenceFigure> references) => new(
+    private static TeamDetail Of(CompiledEdition compiled, TeamResult result, IReadOnlyList<ReferenceFigure> references) => new(
         result.Team.Id,
         result.Assessment.Design.Name,
         [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Found?.SayValue() ?? "", r.Found?.SayLimit() ?? "", r.Excess))],
-        [.. playbook.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
+        [.. compiled.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
         [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Place > 0 ? p.Pool.Place : null))],
         [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
         [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
@@ -38,7 +38,7 @@ public sealed record TeamDetail(
             .. from reference in references.GroupBy(r => (r.Figure, r.Purpose))
                let line = reference.FirstOrDefault(r => r.Team == result.Team.Id) ?? reference.FirstOrDefault(r => r.Team.Length == 0)
                where line is { Value: not 0 }
-               let value = playbook.Figures.All.First(f => f.Id == line.Figure).Of(result.Design.Facts)
+               let value = compiled.Figures.All.First(f => f.Id == line.Figure).Of(result.Design.Facts)
                where value.HasValue
                select new AgainstReference(line.Figure, line.Purpose, line.Value, value.Number / line.Value),
         ]);

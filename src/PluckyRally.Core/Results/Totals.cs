@@ -4,10 +4,10 @@ namespace PluckyRally.Core;
 internal static class Totals
 {
     /// <summary>The sum of the parts as shown, then bonuses and deductions, then the method's floor.</summary>
-    public static DesignResult Of(Playbook playbook, Assessment assessment, IReadOnlyList<PartResult> parts)
+    public static DesignResult Of(CompiledEdition compiled, Assessment assessment, IReadOnlyList<PartResult> parts)
     {
-        var method = playbook.Brief.Method;
-        IReadOnlyList<Deduction> deductions = [.. Deductions(playbook, assessment)];
+        var method = compiled.Brief.Method;
+        IReadOnlyList<Deduction> deductions = [.. Deductions(compiled, assessment)];
         IReadOnlyList<(Rule Rule, decimal Points)> bonuses =
         [
             .. assessment.Rules
@@ -36,7 +36,7 @@ internal static class Totals
         return new(assessment, parts, deductions, bonuses, sum, Arithmetic.Clamp(new BoundedValue(sum, bound), method.Floor, null));
     }
 
-    private static IEnumerable<Deduction> Deductions(Playbook playbook, Assessment assessment)
+    private static IEnumerable<Deduction> Deductions(CompiledEdition compiled, Assessment assessment)
     {
         foreach (var outcome in assessment.Rules)
         {
@@ -48,7 +48,7 @@ internal static class Totals
                 DeductPer.Unit => deduct.Points * excess / deduct.Each,
                 DeductPer.CompletedUnit => deduct.Points * decimal.Floor(excess / deduct.Each),
             };
-            yield return new(outcome, exact, Rounding.ToStep(exact, playbook.Brief.Method.Precision), deduct.Per == DeductPer.Once ? Bound.Exact : outcome.ExcessBound);
+            yield return new(outcome, exact, Rounding.ToStep(exact, compiled.Brief.Method.Precision), deduct.Per == DeductPer.Once ? Bound.Exact : outcome.ExcessBound);
         }
     }
 }

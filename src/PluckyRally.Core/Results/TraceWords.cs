@@ -4,17 +4,17 @@ namespace PluckyRally.Core;
 /// <summary>Writes down the way from what was recorded to the place, a sentence for each step.</summary>
 internal static class TraceWords
 {
-    public static IReadOnlyList<TraceStep> Write(Playbook playbook, TeamResult result)
+    public static IReadOnlyList<TraceStep> Write(CompiledEdition compiled, TeamResult result)
     {
         var steps = new List<TraceStep>();
         steps.AddRange(result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule));
-        if (Design(result, playbook.Brief.Method) is { } design) steps.Add(Step(TraceKind.Value, "", design));
-        foreach (var part in result.Parts) Part(steps, part, playbook.Brief.Method);
-        foreach (var (rule, points) in result.Design.Bonuses) steps.Add(Bonus(rule, points, playbook.Brief.Method));
-        foreach (var deduction in result.Design.Deductions) steps.Add(Deduction(deduction, playbook.Brief.Method));
-        Total(steps, playbook.Brief.Method, result);
-        if (result.PartedBy is { } by) steps.Add(TieBreak(playbook, result, by));
-        steps.Add(Step(TraceKind.Place, "", Place(playbook, result)));
+        if (Design(result, compiled.Brief.Method) is { } design) steps.Add(Step(TraceKind.Value, "", design));
+        foreach (var part in result.Parts) Part(steps, part, compiled.Brief.Method);
+        foreach (var (rule, points) in result.Design.Bonuses) steps.Add(Bonus(rule, points, compiled.Brief.Method));
+        foreach (var deduction in result.Design.Deductions) steps.Add(Deduction(deduction, compiled.Brief.Method));
+        Total(steps, compiled.Brief.Method, result);
+        if (result.PartedBy is { } by) steps.Add(TieBreak(compiled, result, by));
+        steps.Add(Step(TraceKind.Place, "", Place(compiled, result)));
         return steps;
     }
 
@@ -177,18 +177,18 @@ internal static class TraceWords
         steps.Add(new(TraceKind.Total, "", sentence, total, ReadingFormat.WithBound(shown, result.Bound), []));
     }
 
-    private static TraceStep TieBreak(Playbook playbook, TeamResult result, int by)
+    private static TraceStep TieBreak(CompiledEdition compiled, TeamResult result, int by)
     {
         if (by < 0) return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
-        var plan = playbook.TieBreaks[by];
+        var plan = compiled.TieBreaks[by];
         var value = plan.Value.Show(result.TieBreaks[by]);
         return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Within.Sentence(plan.Is.Name)} decides: {value} here, {(plan.Is.Better == Better.More ? "more" : "less")} is better.");
     }
 
-    private static string Place(Playbook playbook, TeamResult result) => result.Status switch
+    private static string Place(CompiledEdition compiled, TeamResult result) => result.Status switch
     {
-        StandingStatus.Placed when !playbook.Brief.Method.Ranking => "Teams are not put in order here.",
-        StandingStatus.Placed => $"That is {English.Ordinal(result.Place!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(playbook.Brief.Method)}",
+        StandingStatus.Placed when !compiled.Brief.Method.Ranking => "Teams are not put in order here.",
+        StandingStatus.Placed => $"That is {English.Ordinal(result.Place!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(compiled.Brief.Method)}",
         StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
         StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
     };

@@ -66,11 +66,11 @@ public static class Route
     /// <summary>The route of a rally in a round.</summary>
     public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round)
     {
-        var (rally, playbook) = opened;
-        var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round);
+        var (rally, compiled) = opened;
+        var results = Scorer.Results(compiled, rally.Teams, rally.Entries, round);
         var open = results.Count(r => r.Status == StandingStatus.Unfinished);
         var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
-        var kits = TeamKit.Of(playbook.Brief, rally.Teams, rally.Entries);
+        var kits = TeamKit.Of(compiled.Brief, rally.Teams, rally.Entries);
         return
         [
             new(Station.Brief, Readiness.Full, 0, "This is the brief as the rally runs it. It no longer changes."),

@@ -16,9 +16,9 @@ public abstract partial record Entry
     {
         internal override bool IsTeachers => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => this;
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => this;
 
-        internal override string Say(Playbook playbook, int? attempt) => "Plan approved";
+        internal override string Say(CompiledEdition compiled, int? attempt) => "Plan approved";
     }
 
     /// <summary>A team had not let go when time was up. What that costs is said by the brief.</summary>
@@ -26,9 +26,9 @@ public abstract partial record Entry
     {
         internal override bool IsTeachers => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => this;
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => this;
 
-        internal override string Say(Playbook playbook, int? attempt) => "Late: had not let go when time was up";
+        internal override string Say(CompiledEdition compiled, int? attempt) => "Late: had not let go when time was up";
     }
 
     /// <summary>The order in which teams are tested, such as the smallest looking first. The last word stands.</summary>
@@ -43,7 +43,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
             for (var i = 0; i < Teams.Count; i++)
@@ -51,20 +51,20 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) => "The order of the test was set";
+        internal override string Say(CompiledEdition compiled, int? attempt) => "The order of the test was set";
     }
 
     /// <summary>Everybody has let go, and the hold is being counted from <see cref="Entry.At"/>, the server's time.</summary>
     public sealed record HoldBegun : OfClock
     {
-        private protected override void Check(Playbook playbook, ProblemCollector found)
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is null ? so : so with { Hold = new(At, brief.Trials.HoldSeconds) };
 
-        internal override string Say(Playbook playbook, int? attempt) => "Everybody let go; the hold is counted";
+        internal override string Say(CompiledEdition compiled, int? attempt) => "Everybody let go; the hold is counted";
     }
 
     /// <summary>The class makes fewer attempts than the brief says. Each team's first ones count, the same for all.</summary>
@@ -73,9 +73,9 @@ public abstract partial record Entry
         /// <summary>How many attempts each design has from now on.</summary>
         public required int Attempts { get; init; }
 
-        private protected override void Check(Playbook playbook, ProblemCollector found)
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            var attempts = playbook.Brief.Trials.Attempts;
+            var attempts = compiled.Brief.Trials.Attempts;
             found.Unless(Attempts >= 1 && Attempts <= attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {attempts}.");
         }
 
@@ -83,7 +83,7 @@ public abstract partial record Entry
 
         internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithAttempts(brief, Math.Min(Attempts, whole.Trials.Attempts));
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Cut to {English.Count(Attempts, "attempt")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Cut to {English.Count(Attempts, "attempt")}";
     }
 
     /// <summary>A phase that goes team by team is served at more places, or fewer, than the brief says.</summary>
@@ -95,9 +95,9 @@ public abstract partial record Entry
         /// <summary>How many teams are served at once.</summary>
         public required int Places { get; init; }
 
-        private protected override void Check(Playbook playbook, ProblemCollector found)
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            found.Unless(playbook.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
+            found.Unless(compiled.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
             found.Unless(Places is >= 1 and <= Limits.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Limits.Teams}.");
         }
 
@@ -105,7 +105,7 @@ public abstract partial record Entry
 
         internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithPlaces(brief, Phase, Places);
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Tested at {English.Count(Places, "place")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Tested at {English.Count(Places, "place")}";
     }
 
     /// <summary>The teacher chose what the wall shows.</summary>
@@ -119,12 +119,12 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => false;
 
-        private protected override void Check(Playbook playbook, ProblemCollector found) =>
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found) =>
             found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed) };
 
-        internal override string Say(Playbook playbook, int? attempt) =>
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
             Shows == WallShows.Clock ? "The wall shows the clock" : $"The wall shows the board, {English.Count(Revealed, "place")} revealed";
     }
 }

@@ -21,15 +21,15 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal sealed override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal sealed override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");
-            Check(playbook, found);
+            Check(compiled, found);
             return this;
         }
 
         /// <summary>Collects what is wrong with what it says.</summary>
-        private protected abstract void Check(Playbook playbook, ProblemCollector found);
+        private protected abstract void Check(CompiledEdition compiled, ProblemCollector found);
 
         /// <summary>The clock after this entry.</summary>
         /// <param name="so">The clock before it.</param>
@@ -49,9 +49,9 @@ public abstract partial record Entry
         /// <summary>The phase's id; empty where the lesson is over.</summary>
         public required string Phase { get; init; }
 
-        private protected override void Check(Playbook playbook, ProblemCollector found)
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            var phases = playbook.Brief.Timing.Phases;
+            var phases = compiled.Brief.Timing.Phases;
             found.Unless(Phase.Length == 0 || phases.Any(p => p.Id == Phase), "/phase", "There is no such phase in this brief.", $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}.");
         }
 
@@ -61,35 +61,35 @@ public abstract partial record Entry
             return so with { First = so.First ?? At, Run = phase is null ? null : new(phase, (double)phase.Minutes * 60, At), Over = phase is null, Hold = null };
         }
 
-        internal override string Say(Playbook playbook, int? attempt) => Phase.Length == 0
+        internal override string Say(CompiledEdition compiled, int? attempt) => Phase.Length == 0
             ? "The lesson is over"
-            : $"Begun: {(playbook.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase ? Core.Minutes.Name(phase.Kind) : Phase)}";
+            : $"Begun: {(compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase ? Core.Minutes.Name(phase.Kind) : Phase)}";
     }
 
     /// <summary>The clock was stopped.</summary>
     public sealed record ClockPaused : OfClock
     {
-        private protected override void Check(Playbook playbook, ProblemCollector found)
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { Since: { } since } run ? so with { Run = run with { Left = run.Left - (At - since).TotalSeconds, Since = null } } : so;
 
-        internal override string Say(Playbook playbook, int? attempt) => "The clock was stopped";
+        internal override string Say(CompiledEdition compiled, int? attempt) => "The clock was stopped";
     }
 
     /// <summary>The clock goes on.</summary>
     public sealed record ClockResumed : OfClock
     {
-        private protected override void Check(Playbook playbook, ProblemCollector found)
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { Since: null } run ? so with { Run = run with { Since = At } } : so;
 
-        internal override string Say(Playbook playbook, int? attempt) => "The clock goes on";
+        internal override string Say(CompiledEdition compiled, int? attempt) => "The clock goes on";
     }
 
     /// <summary>The running phase got more time, or less.</summary>
@@ -98,12 +98,12 @@ public abstract partial record Entry
         /// <summary>How many minutes; below 0 to take some away.</summary>
         public required decimal Minutes { get; init; }
 
-        private protected override void Check(Playbook playbook, ProblemCollector found) =>
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found) =>
             found.Unless(Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { } run ? so with { Run = run with { Left = run.Left + ((double)Minutes * 60) } } : so;
 
-        internal override string Say(Playbook playbook, int? attempt) => $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
     }
 }

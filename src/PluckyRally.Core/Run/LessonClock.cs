@@ -34,7 +34,7 @@ public sealed record LessonClock
     public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
 
     /// <summary>The clock of a rally.</summary>
-    public static LessonClock Of(OpenedRally opened) => Of(opened.Playbook.Brief, opened.Rally.Teams.Count, opened.Rally.Entries);
+    public static LessonClock Of(OpenedRally opened) => Of(opened.Compiled.Brief, opened.Rally.Teams.Count, opened.Rally.Entries);
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>

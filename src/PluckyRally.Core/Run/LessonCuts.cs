@@ -25,7 +25,7 @@ public static class LessonCuts
     public static IReadOnlyList<LessonCut> Offers(OpenedRally opened, int round)
     {
         var made = TeamRecord.Of(opened.Rally.Teams, opened.Rally.Entries, round).ToDictionary(r => r.Team.Id, r => r.Designs.Max(d => d.Attempts.Count));
-        return Offers(opened.Playbook.Brief, [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => made[t.Team])]);
+        return Offers(opened.Compiled.Brief, [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => made[t.Team])]);
     }
 
     /// <summary>What can be cut of what is still to be tested.</summary>

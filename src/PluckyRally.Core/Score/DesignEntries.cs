@@ -25,7 +25,7 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Design, Limits.Name, "/design", "The design's name");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
@@ -34,7 +34,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
             $"Design{(Design.Length > 0 ? $" “{Design}”" : "")}, revision {Revision}{(Changed.Length > 0 ? $": {Changed}" : "")}{(Named ? ", the one that counts" : "")}";
     }
 }

@@ -47,7 +47,7 @@ public abstract partial record Entry
     /// The entry with every reading understood in the edition's units, without looking at the log. What is wrong with it is collected;
     /// what was typed is kept to the letter.
     /// </summary>
-    internal abstract Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found);
+    internal abstract Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found);
 
     /// <summary>The design that was there when it was written: tried for score, or named; null where it is about none, or about all of them.</summary>
     internal virtual string? ShowsDesign => null;
@@ -65,14 +65,14 @@ public abstract partial record Entry
     internal virtual bool ChangesOthers(Trials trials) => false;
 
     /// <summary>What it records, in a line that a judge reads at a glance: "Attempt 2: 227 cm".</summary>
-    /// <param name="playbook">The edition.</param>
+    /// <param name="compiled">The edition.</param>
     /// <param name="attempt">The attempt's number where the log gave it one.</param>
-    internal abstract string Say(Playbook playbook, int? attempt);
+    internal abstract string Say(CompiledEdition compiled, int? attempt);
 }
 
 /// <summary>The log that an entry joins.</summary>
-/// <param name="Playbook">The edition.</param>
+/// <param name="Compiled">The edition.</param>
 /// <param name="Teams">The rally's teams.</param>
 /// <param name="Entries">What is in the log already.</param>
 /// <param name="Received">The same with what is set aside, which can be struck out.</param>
-internal sealed record LogToJoin(Playbook Playbook, IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Entries, IReadOnlyList<Entry> Received);
+internal sealed record LogToJoin(CompiledEdition Compiled, IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Entries, IReadOnlyList<Entry> Received);

@@ -4,15 +4,15 @@ namespace PluckyRally.Core;
 internal static class Likely
 {
     /// <summary>Problems at <c>…/sure</c> for every unlikely reading that nobody has confirmed.</summary>
-    public static void Check(Playbook playbook, Entry entry, ProblemCollector found)
+    public static void Check(CompiledEdition compiled, Entry entry, ProblemCollector found)
     {
-        foreach (var (at, reading) in entry.ReadingsAt) Check(playbook, reading, $"{at}/sure", found);
+        foreach (var (at, reading) in entry.ReadingsAt) Check(compiled, reading, $"{at}/sure", found);
     }
 
     /// <summary>As far again outside the expected range as the range is wide is still believed (our own number).</summary>
-    private static void Check(Playbook playbook, Reading reading, string at, ProblemCollector found)
+    private static void Check(CompiledEdition compiled, Reading reading, string at, ProblemCollector found)
     {
-        if (reading is not { Sure: false, Value: { } value } || !playbook.Measures.TryGetValue(reading.Measure, out var measure) || measure.Expected is not { } expected) return;
+        if (reading is not { Sure: false, Value: { } value } || !compiled.Measures.TryGetValue(reading.Measure, out var measure) || measure.Expected is not { } expected) return;
         var span = expected.Largest - expected.Smallest;
         found.Unless(
             value >= expected.Smallest - span && value <= expected.Largest + span,

@@ -27,7 +27,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         [
             .. entries
                 .Where(e => e is not Core.Entry.StruckOut && which(e))
-                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.Playbook, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
+                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
                 .Reverse(),
         ];
     }

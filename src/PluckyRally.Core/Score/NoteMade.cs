@@ -15,13 +15,13 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Text, Limits.Text, "/text", "The note");
             found.NotEmpty(Text, "/text", "The note is empty.", "Write what you saw.");
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Note: {Text}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Note: {Text}";
     }
 }

@@ -2,8 +2,8 @@ namespace PluckyRally.Core;
 
 /// <summary>A rally that has been looked through: its edition can be run, and what is scored was understood.</summary>
 /// <param name="Rally">The rally with the entries that are scored, readings worked out in the edition's units.</param>
-/// <param name="Playbook">Its edition, made ready.</param>
-public sealed record OpenedRally(Rally Rally, Playbook Playbook)
+/// <param name="Compiled">Its edition, made ready.</param>
+public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
 {
     /// <summary>All entries as they were received, those that are set aside among them.</summary>
     public required IReadOnlyList<Entry> Received { get; init; }
@@ -26,16 +26,16 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
         found.Unless(rally.Edition.Brief.Tiers.Count == 0, "/edition/brief/tiers", "The edition has tiers of its own, so that it is open which one is run.", "Lay one over the brief, as ./rally edition does, and leave out the others.");
         CheckTeams(rally.Teams, found);
         found.Count(rally.Entries, Limits.Entries, "/entries", "entries");
-        var playbook = Playbook.For(rally.Edition);
-        if (!playbook.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. playbook.Problems.Select(p => p.Under("/edition/brief"))]);
-        rally = rally with { Edition = playbook.Value.Edition };
+        var compiled = CompiledEdition.For(rally.Edition);
+        if (!compiled.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. compiled.Problems.Select(p => p.Under("/edition/brief"))]);
+        rally = rally with { Edition = compiled.Value.Edition };
         if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
 
-        var (entries, aside, received) = SetAside.Sort(playbook.Value, rally.Teams, rally.Entries);
+        var (entries, aside, received) = SetAside.Sort(compiled.Value, rally.Teams, rally.Entries);
 
         // What was recorded is understood by the edition as it was begun; what counts, by what is left of it.
         var cut = LessonCuts.Lay(rally.Edition, entries);
-        var run = ReferenceEquals(cut, rally.Edition) ? playbook : Playbook.For(cut);
+        var run = ReferenceEquals(cut, rally.Edition) ? compiled : CompiledEdition.For(cut);
         return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Received = received, Aside = aside }) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
     }
 
@@ -46,7 +46,7 @@ public sealed record OpenedRally(Rally Rally, Playbook Playbook)
     public Result<OpenedRally> With(Entry accepted)
     {
         IReadOnlyList<Entry> received = [.. Received, accepted];
-        return accepted.ChangesOthers(Playbook.Brief.Trials)
+        return accepted.ChangesOthers(Compiled.Brief.Trials)
             ? Open(Rally with { Entries = received })
             : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
     }

@@ -18,14 +18,14 @@ public abstract partial record Entry
 
         internal override string? ShowsDesign => Design.Length > 0 ? Design : null;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) =>
-            this with { Reading = ReadingEntries.Understand(playbook, Reading, Taken.Once, "/reading", found) };
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) =>
+            this with { Reading = ReadingEntries.Understand(compiled, Reading, Taken.Once, "/reading", found) };
 
         internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => [("/reading", Reading)];
 
         internal override Entry With(Func<Reading, Reading> change) => this with { Reading = change(Reading) };
 
-        internal override string Say(Playbook playbook, int? attempt) => ReadingEntries.Say(playbook, Reading);
+        internal override string Say(CompiledEdition compiled, int? attempt) => ReadingEntries.Say(compiled, Reading);
     }
 }
 
@@ -33,10 +33,10 @@ public abstract partial record Entry
 internal static class ReadingEntries
 {
     /// <summary>The measure that a reading names, or a problem.</summary>
-    public static Measure? Measure(Playbook playbook, Reading reading, ProblemCollector found)
+    public static Measure? Measure(CompiledEdition compiled, Reading reading, ProblemCollector found)
     {
-        if (playbook.Measures.TryGetValue(reading.Measure, out var measure)) return measure;
-        found.Add("/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", playbook.Brief.Measures.Select(m => m.Id))}.");
+        if (compiled.Measures.TryGetValue(reading.Measure, out var measure)) return measure;
+        found.Add("/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", compiled.Brief.Measures.Select(m => m.Id))}.");
         return null;
     }
 
@@ -53,11 +53,11 @@ internal static class ReadingEntries
     }
 
     /// <summary>The same for a reading of a measure that is taken once or in each attempt; what is wrong stands at its place.</summary>
-    public static Reading Understand(Playbook playbook, Reading reading, Taken taken, string at, ProblemCollector found)
+    public static Reading Understand(CompiledEdition compiled, Reading reading, Taken taken, string at, ProblemCollector found)
     {
         var inner = new ProblemCollector(at);
         var understood = reading;
-        if (Measure(playbook, reading, inner) is { } measure)
+        if (Measure(compiled, reading, inner) is { } measure)
         {
             var once = taken == Taken.Once;
             inner.Unless(measure.Taken == taken, "/measure", once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.", once ? "Record it with the attempt." : "Record it by itself.");
@@ -69,12 +69,12 @@ internal static class ReadingEntries
     }
 
     /// <summary>A reading with its measure's name.</summary>
-    public static string Say(Playbook playbook, Reading reading) =>
-        $"{(playbook.Measures.TryGetValue(reading.Measure, out var measure) && measure.Name.Length > 0 ? measure.Name : reading.Measure)} {SayValue(playbook, reading)}";
+    public static string Say(CompiledEdition compiled, Reading reading) =>
+        $"{(compiled.Measures.TryGetValue(reading.Measure, out var measure) && measure.Name.Length > 0 ? measure.Name : reading.Measure)} {SayValue(compiled, reading)}";
 
     /// <summary>What was read, and by which instrument.</summary>
-    public static string SayValue(Playbook playbook, Reading reading) =>
-        reading.Value is { } value && playbook.Measures.TryGetValue(reading.Measure, out var measure)
+    public static string SayValue(CompiledEdition compiled, Reading reading) =>
+        reading.Value is { } value && compiled.Measures.TryGetValue(reading.Measure, out var measure)
             ? ReadingFormat.Reading(value, reading.Bound, measure) + By(reading)
             : reading.Typed;
 

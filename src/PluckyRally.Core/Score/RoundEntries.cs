@@ -20,12 +20,12 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
 
         internal override Entry Join(LogToJoin log, ProblemCollector found) =>
-            found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Playbook, log.Teams, log.Entries, Round) };
+            found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Compiled, log.Teams, log.Entries, Round) };
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Round {Round} closed";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Round {Round} closed";
     }
 
     /// <summary>A closed round was opened again.</summary>
@@ -39,9 +39,9 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Round {Round} opened again";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Round {Round} opened again";
     }
 }
 

@@ -22,9 +22,9 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            var rule = playbook.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
+            var rule = compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
             var each = rule?.When == When.EveryAttempt;
             found.Unless(rule is not null, "/rule", "There is no such rule in this brief.", "Choose one of the brief's criteria or constraints.");
             found.Unless(rule is null or { Check: RuleCheck.Inspection }, "/rule", "This rule is decided by a reading.", "Record the reading instead.");
@@ -32,7 +32,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            $"“{playbook.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule.Text ?? Rule}”: {(Met ? "kept" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"“{compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule.Text ?? Rule}”: {(Met ? "kept" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
     }
 }

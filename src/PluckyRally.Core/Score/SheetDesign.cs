@@ -10,16 +10,16 @@ namespace PluckyRally.Core;
 /// <param name="Asked">What somebody must say of its attempts, the first attempt first.</param>
 public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, IReadOnlyList<int> Open, bool Counts, IReadOnlyList<SheetAsked> Asked)
 {
-    internal static IReadOnlyList<SheetDesign> Of(Playbook playbook, TeamRecord record, string counts)
+    internal static IReadOnlyList<SheetDesign> Of(CompiledEdition compiled, TeamRecord record, string counts)
     {
         var noted = record.Entries.OfType<Entry.DesignNoted>().ToList();
         var names = record.Designs.Select(d => d.Name).Concat(noted.Select(n => n.Design)).Distinct().ToList();
-        return [.. names.Select(name => Of(playbook, name, record.Designs.FirstOrDefault(d => d.Name == name), noted.LastOrDefault(n => n.Design == name), name == counts))];
+        return [.. names.Select(name => Of(compiled, name, record.Designs.FirstOrDefault(d => d.Name == name), noted.LastOrDefault(n => n.Design == name), name == counts))];
     }
 
-    private static SheetDesign Of(Playbook playbook, string name, DesignRecord? design, Entry.DesignNoted? noted, bool counts)
+    private static SheetDesign Of(CompiledEdition compiled, string name, DesignRecord? design, Entry.DesignNoted? noted, bool counts)
     {
-        var brief = playbook.Brief;
+        var brief = compiled.Brief;
         var trials = design?.Trials ?? [];
         var last = Math.Max(trials.Select(t => t.Revision).DefaultIfEmpty(1).Max(), noted?.Revision ?? 1);
         var failed = trials.Where(t => t.Outcome == TrialOutcome.Failed).Select(t => t.Revision).DefaultIfEmpty(0).Max();
@@ -31,14 +31,14 @@ public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, str
             noted?.Changed ?? "",
             [.. Enumerable.Range(1, brief.Trials.Attempts).Where(n => design is null || design.Attempts.All(a => a.Number != n))],
             counts,
-            design is null ? [] : [.. AskedOf(playbook, design)]);
+            design is null ? [] : [.. AskedOf(compiled, design)]);
     }
 
     /// <summary>Attempts that judges differ on are asked about too: the answers do not hang on how it is settled.</summary>
-    private static IEnumerable<SheetAsked> AskedOf(Playbook playbook, DesignRecord design) =>
+    private static IEnumerable<SheetAsked> AskedOf(CompiledEdition compiled, DesignRecord design) =>
         from attempt in design.Attempts
         where attempt.Disputed || attempt.Outcome != TrialOutcome.Waiting
-        from plan in playbook.Rules
+        from plan in compiled.Rules
         where plan.Rule.IsAsked && plan.IsFor(design.Team.Team)
         select new SheetAsked(attempt.Number, plan.Rule.Id, RulePlan.Inspection.State(design.Check(plan.Rule.Id, attempt.Number), asked: true));
 }

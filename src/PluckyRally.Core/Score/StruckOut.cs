@@ -18,7 +18,7 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Reason, Limits.Text, "/reason", "The reason");
             return this;
@@ -32,6 +32,6 @@ public abstract partial record Entry
 
         internal override bool ChangesOthers(Trials trials) => true;
 
-        internal override string Say(Playbook playbook, int? attempt) => $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
     }
 }

@@ -20,17 +20,17 @@ public abstract partial record Entry
 
         internal override bool BeginsRound => false;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            var plan = playbook.Targets.FirstOrDefault(t => t.Is.Id == Target);
-            found.Unless(plan is not null, "/target", "There is no such target in this brief.", playbook.Targets.Count > 0 ? $"Use one of these: {string.Join(", ", playbook.Targets.Select(t => t.Is.Id))}." : "Leave it out.");
+            var plan = compiled.Targets.FirstOrDefault(t => t.Is.Id == Target);
+            found.Unless(plan is not null, "/target", "There is no such target in this brief.", compiled.Targets.Count > 0 ? $"Use one of these: {string.Join(", ", compiled.Targets.Select(t => t.Is.Id))}." : "Leave it out.");
             if (Amount.Length > 0) plan?.Value.ReadAmount(Amount, "/amount", found);
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt)
+        internal override string Say(CompiledEdition compiled, int? attempt)
         {
-            var name = playbook.Targets.FirstOrDefault(t => t.Is.Id == Target)?.Is.Name ?? Target;
+            var name = compiled.Targets.FirstOrDefault(t => t.Is.Id == Target)?.Is.Name ?? Target;
             return Amount.Length > 0 ? $"{name}: set out for {Amount}" : $"{name}: taken back";
         }
     }

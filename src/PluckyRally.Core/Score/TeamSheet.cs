@@ -63,8 +63,8 @@ public sealed record TeamSheet
     /// <param name="log">The team whose log is written out; that of the others is left empty.</param>
     public static IReadOnlyList<TeamSheet> Of(OpenedRally opened, int round, string log = "")
     {
-        var (rally, playbook) = opened;
-        var results = Scorer.Results(playbook, rally.Teams, rally.Entries, round).ToDictionary(r => r.Team.Id);
+        var (rally, compiled) = opened;
+        var results = Scorer.Results(compiled, rally.Teams, rally.Entries, round).ToDictionary(r => r.Team.Id);
         var closed = Rounds.IsClosed(rally.Entries, round);
         return [.. ClassState.Of(rally.Teams, rally.Entries, round).Select(t => Of(opened, results[t.Team], t, round, t.Team == log) with { Closed = closed })];
     }
@@ -74,7 +74,7 @@ public sealed record TeamSheet
 
     private static TeamSheet Of(OpenedRally opened, TeamResult result, TeamInLesson inLesson, int round, bool withLog)
     {
-        var (rally, playbook) = opened;
+        var (rally, compiled) = opened;
         var team = result.Team.Id;
         var numbers = result.Record.Designs
             .SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
@@ -86,16 +86,16 @@ public sealed record TeamSheet
             Name = result.Team.Name,
             Status = result.Status,
             Reason = result.Reason,
-            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed ? ReadingFormat.WithBound(ReadingFormat.Points(total, playbook.Brief.Method.Precision), result.Bound) : "",
-            Rules = [.. playbook.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
-            Once = [.. playbook.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
-            Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(playbook, t, result.Record, numbers))],
+            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
+            Rules = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
+            Once = [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
+            Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(compiled, t, result.Record, numbers))],
             AsOf = opened.Received.Count,
-            Designs = SheetDesign.Of(playbook, result.Record, design.Name),
-            References = ReferenceTrial.Of(playbook, rally.Entries, team, round),
+            Designs = SheetDesign.Of(compiled, result.Record, design.Name),
+            References = ReferenceTrial.Of(compiled, rally.Entries, team, round),
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
-            Parts = [.. playbook.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan is not (PartPlan.Measured or PartPlan.OfFigures)).Select(p => PartSoFar.Of(p.Plan, playbook.Rules, result, p.At))],
+            Parts = [.. compiled.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan is not (PartPlan.Measured or PartPlan.OfFigures)).Select(p => PartSoFar.Of(p.Plan, compiled.Rules, result, p.At))],
             Log = withLog ? LogLine.Of(opened, e => e.Team == team && e.Round == round, numbers) : [],
         };
     }
@@ -123,15 +123,15 @@ public sealed record TeamSheet
         return new(measure.Id, read.HasValue ? ReadingFormat.Reading(read.Number, read.Bound, measure) : "");
     }
 
-    private static SheetTrial Trial(Playbook playbook, Entry.TrialRecorded trial, TeamRecord record, Dictionary<Guid, int> numbers)
+    private static SheetTrial Trial(CompiledEdition compiled, Entry.TrialRecorded trial, TeamRecord record, Dictionary<Guid, int> numbers)
     {
         var number = numbers.TryGetValue(trial.Id, out var found) ? found : (int?)null;
         var attempt = record.Designs.First(d => d.Name == trial.Design).Attempts.FirstOrDefault(a => a.Number == number);
-        return new(trial.Id, number, trial.Outcome, trial.What(playbook), trial.By, trial.Design, trial.Revision)
+        return new(trial.Id, number, trial.Outcome, trial.What(compiled), trial.By, trial.Design, trial.Revision)
         {
             Readings = trial.Readings,
             Twice = attempt is { Trials: [var first, ..] } && first != trial && !trial.Again && first.Outcome == trial.Outcome,
-            Spread = attempt?.Trials[^1] == trial ? string.Join(", ", playbook.Brief.Measures.Select(m => (m, Apart: attempt.Spread(m.Id))).Where(s => s.Apart is not null).Select(s => $"{s.m.Name}: {ReadingFormat.Reading(s.Apart!.Value, Bound.Exact, s.m)}")) : "",
+            Spread = attempt?.Trials[^1] == trial ? string.Join(", ", compiled.Brief.Measures.Select(m => (m, Apart: attempt.Spread(m.Id))).Where(s => s.Apart is not null).Select(s => $"{s.m.Name}: {ReadingFormat.Reading(s.Apart!.Value, Bound.Exact, s.m)}")) : "",
         };
     }
 }

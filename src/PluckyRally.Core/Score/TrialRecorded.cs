@@ -70,19 +70,19 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => Purpose != Purpose.Score;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            var attempts = playbook.Brief.Trials.Attempts;
+            var attempts = compiled.Brief.Trials.Attempts;
             found.Length(Design, Limits.Name, "/design", "The design's name");
             found.Length(Reason, Limits.Text, "/reason", "The reason");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
             found.Unless(Attempt is null || (Attempt >= 1 && Attempt <= attempts), "/attempt", "There is no such attempt.", $"Use 1 to {attempts}.");
             found.Unless(Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(Reason), "/reason", "A void trial needs a reason.", "Say what went wrong that was not the team's fault.");
             found.Count(Readings, Limits.Measures, "/readings", "readings");
-            var readings = Readings.Select((reading, i) => ReadingEntries.Understand(playbook, reading, Taken.EachAttempt, $"/readings/{i}", found)).ToList();
+            var readings = Readings.Select((reading, i) => ReadingEntries.Understand(compiled, reading, Taken.EachAttempt, $"/readings/{i}", found)).ToList();
             if (Outcome == TrialOutcome.Counted)
             {
-                foreach (var measure in playbook.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)))
+                foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)))
                     found.Add($"/readings/{measure.Id}", $"{measure.Name} has no reading.", $"Type it, or mark the attempt failed or void. These would do: {string.Join(", ", ReadingForms.For(measure))}.");
             }
 
@@ -97,22 +97,22 @@ public abstract partial record Entry
         {
             if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0) return this;
             CheckLeft(log, found);
-            DesignEntries.CheckFreshBuild(log.Playbook.Brief.Trials, this, log.Entries, found);
+            DesignEntries.CheckFreshBuild(log.Compiled.Brief.Trials, this, log.Entries, found);
             return this;
         }
 
         internal override bool ChangesOthers(Trials trials) => Outcome == TrialOutcome.Failed && trials.FreshBuildAfterFailure;
 
-        internal override string Say(Playbook playbook, int? attempt) => $"{Heading(Attempt ?? attempt)}: {What(playbook)}";
+        internal override string Say(CompiledEdition compiled, int? attempt) => $"{Heading(Attempt ?? attempt)}: {What(compiled)}";
 
         /// <summary>What it gave, without its number.</summary>
-        internal string What(Playbook playbook)
+        internal string What(CompiledEdition compiled)
         {
             var why = Reason.Length > 0 ? $" ({Reason})" : "";
             return Outcome switch
             {
                 TrialOutcome.Counted when Readings.Count == 0 => "counted",
-                TrialOutcome.Counted => string.Join(", ", Readings.Select(r => Readings.Count == 1 ? ReadingEntries.SayValue(playbook, r) : ReadingEntries.Say(playbook, r))),
+                TrialOutcome.Counted => string.Join(", ", Readings.Select(r => Readings.Count == 1 ? ReadingEntries.SayValue(compiled, r) : ReadingEntries.Say(compiled, r))),
                 TrialOutcome.Failed => "failed" + why,
                 TrialOutcome.Void => "void" + why,
                 TrialOutcome.Waiting => "waiting to be looked at" + why,
@@ -134,7 +134,7 @@ public abstract partial record Entry
                 .. Log.Standing(log.Entries).OfType<TrialRecorded>()
                     .Where(t => t.Purpose == Purpose.Score && t.Team == Team && t.Round == Round && t.Design == Design && t.Id != Id),
             ]).Count;
-            var attempts = log.Playbook.Brief.Trials.Attempts;
+            var attempts = log.Compiled.Brief.Trials.Attempts;
             found.Unless(used < attempts, "/attempt", attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.", "Strike one out first if it was recorded by mistake.");
         }
     }

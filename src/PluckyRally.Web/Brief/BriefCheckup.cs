@@ -27,9 +27,9 @@ public sealed record BriefCheckup(
 {
     internal static BriefCheckup Of(Core.Brief brief, IReadOnlyList<CupboardItem> cupboard)
     {
-        var playbook = Playbook.For(new Edition { Brief = brief });
+        var compiled = CompiledEdition.For(new Edition { Brief = brief });
         var (snags, left) = Core.Snags.Look(brief);
-        IReadOnlyList<string> scoring = playbook.IsOk ? MethodWords.Say(playbook.Value) : [];
+        IReadOnlyList<string> scoring = compiled.IsOk ? MethodWords.Say(compiled.Value) : [];
         return new(
             [.. snags.Where(s => s.Weight == SnagWeight.Stops).Select(s => new Problem(s.At, s.What, s.Why))],
             snags,

@@ -31,9 +31,9 @@ internal static class DraftEndpoints
         if (!request.IsOk) return new Refused(request.Problems);
         var edition = Editions.Resolve(request.Value.Value.Brief, request.Value.Value.Tier);
         if (!edition.IsOk) return new Refused(edition.Problems);
-        var playbook = Playbook.For(edition.Value);
-        if (!playbook.IsOk) return new Refused(playbook.Problems);
-        var tried = Tryout.Run(playbook.Value, request.Value.Value.Teams);
+        var compiled = CompiledEdition.For(edition.Value);
+        if (!compiled.IsOk) return new Refused(compiled.Problems);
+        var tried = Tryout.Run(compiled.Value, request.Value.Value.Teams);
         return tried.IsOk ? TypedResults.Ok(tried.Value) : new Refused(tried.Problems);
     }
 
@@ -83,8 +83,8 @@ public sealed record EditionSheet(Core.Brief Brief, string Tier, IReadOnlyList<s
 {
     internal static EditionSheet Of(Core.Brief whole, Edition edition)
     {
-        var playbook = Playbook.For(edition);
-        IReadOnlyList<string> scoring = playbook.IsOk ? MethodWords.Say(playbook.Value) : [];
+        var compiled = CompiledEdition.For(edition);
+        IReadOnlyList<string> scoring = compiled.IsOk ? MethodWords.Say(compiled.Value) : [];
         return new(edition.Brief, edition.Tier, scoring, PupilSheet.Of(edition.Brief, scoring), Difference.Between(whole with { Tiers = [] }, edition.Brief));
     }
 }

@@ -17,7 +17,7 @@ internal static class ResultsEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         var opened = found.Opened;
         if (!opened.IsOk) return new Refused(opened.Problems);
-        var standings = Scorer.Score(opened.Value.Playbook, opened.Value.Rally.Teams, opened.Value.Rally.Entries, round);
+        var standings = Scorer.Score(opened.Value.Compiled, opened.Value.Rally.Teams, opened.Value.Rally.Entries, round);
         return TypedResults.Ok(standings with { Closed = ClosedRound.Compare(opened.Value, standings), Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
     }
 }

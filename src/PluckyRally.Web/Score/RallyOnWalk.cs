@@ -25,11 +25,11 @@ public sealed record RallyOnWalk(
     internal static RallyOnWalk Of(Guid id, OpenedRally opened, int round, bool teacher) => new(
         id,
         opened.Rally.Name,
-        BriefOnWalk.Of(opened.Playbook.Brief, teacher),
+        BriefOnWalk.Of(opened.Compiled.Brief, teacher),
         [.. opened.Rally.Teams.Select(TeamNamed.Of)],
         opened.Rounds,
-        opened.Playbook.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
-        opened.Playbook.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
+        opened.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
+        opened.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
         Core.Route.OfRally(opened, round));
 }
 

@@ -33,7 +33,7 @@ internal static class WallEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var opened = found.Opened.Value;
-        var standings = Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round);
+        var standings = Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round);
         return TypedResults.Ok(BoardOnWall.Of(standings, LessonClock.Of(opened).Wall.Revealed));
     }
 }
@@ -54,8 +54,8 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
 
     internal static RallyOnWall Of(Guid id, OpenedRally opened)
     {
-        var brief = opened.Playbook.Brief;
-        var sheet = PupilSheet.Of(brief, MethodWords.Say(opened.Playbook));
+        var brief = opened.Compiled.Brief;
+        var sheet = PupilSheet.Of(brief, MethodWords.Say(opened.Compiled));
         return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. opened.Rally.Teams.Select(TeamNamed.Of)], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
     }
 }

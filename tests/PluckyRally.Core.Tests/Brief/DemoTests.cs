@@ -39,7 +39,7 @@ public sealed class DemoTests
     {
         var brief = Read(file);
         foreach (var tier in brief.Tiers.Select(t => t.Id).Append(""))
-            Tryout.Run(Playbook.For(Editions.Resolve(brief, tier).OrThrow()).OrThrow(), [new() { Name = "A" }, new() { Name = "B" }]).OrThrow().Standings.Rows.Count.ShouldBe(2);
+            Tryout.Run(CompiledEdition.For(Editions.Resolve(brief, tier).OrThrow()).OrThrow(), [new() { Name = "A" }, new() { Name = "B" }]).OrThrow().Standings.Rows.Count.ShouldBe(2);
     }
 
     [Fact]

@@ -23,10 +23,10 @@ public sealed class LeftOutTests
                 Awards = [new() { Id = "thrifty", Name = "Thriftiest", Value = "thrift.value" }],
             },
         };
-        var playbook = Young(brief);
-        playbook.IsOk.ShouldBeTrue();
-        playbook.Problems.Select(p => p.What).ShouldBe(["“fewer sheets” falls away here, because sheets is left out.", "“Thriftiest” falls away here, because thrift is left out."]);
-        var rally = new Happening(playbook.Value!.Brief, "A");
+        var compiled = Young(brief);
+        compiled.IsOk.ShouldBeTrue();
+        compiled.Problems.Select(p => p.What).ShouldBe(["“fewer sheets” falls away here, because sheets is left out.", "“Thriftiest” falls away here, because thrift is left out."]);
+        var rally = new Happening(compiled.Value!.Brief, "A");
         rally.Counted("A", "30");
         rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
         rally.Standings().Awards.ShouldBeEmpty();
@@ -51,11 +51,11 @@ public sealed class LeftOutTests
             Tiers = [new() { Id = "old", Overrides = [new("/method/tieBreaks/0/off", JsonSerializer.SerializeToElement(false)), new("/method/awards/tall/off", JsonSerializer.SerializeToElement(false))] }],
         };
         Sample.Ready(brief).ShouldSatisfyAllConditions(p => p.TieBreaks.ShouldBeEmpty(), p => p.Awards.ShouldBeEmpty());
-        var old = Playbook.For(Editions.Resolve(brief, "old").OrThrow()).OrThrow();
+        var old = CompiledEdition.For(Editions.Resolve(brief, "old").OrThrow()).OrThrow();
         old.ShouldSatisfyAllConditions(p => p.TieBreaks.Count.ShouldBe(1), p => p.Awards.Count.ShouldBe(1));
     }
 
-    private static Result<Playbook> Young(Brief brief) => Playbook.For(Editions.Resolve(brief, "young").OrThrow());
+    private static Result<CompiledEdition> Young(Brief brief) => CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow());
 
     private static Override Left(string at) => new(at, JsonSerializer.SerializeToElement(true));
 }

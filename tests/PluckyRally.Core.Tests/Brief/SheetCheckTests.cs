@@ -41,12 +41,12 @@ public sealed class SheetCheckTests
     [MemberData(nameof(Wrong))]
     public void Is_found_at_its_place(Brief brief, string at)
     {
-        var problem = Playbook.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem();
+        var problem = CompiledEdition.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem();
         problem.At.ShouldBe(at);
         problem.Remedy.ShouldNotBeEmpty();
     }
 
     [Fact]
     public void What_is_left_out_is_not_looked_at() =>
-        Playbook.For(new Edition { Brief = Sample.Simple() with { Materials = [Straws with { Amount = -1, Off = true }] } }).Problems.ShouldBeEmpty();
+        CompiledEdition.For(new Edition { Brief = Sample.Simple() with { Materials = [Straws with { Amount = -1, Off = true }] } }).Problems.ShouldBeEmpty();
 }

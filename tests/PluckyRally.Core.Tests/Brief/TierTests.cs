@@ -72,7 +72,7 @@ public sealed class TierTests
     {
         var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "one"), Sample.Part("height", id: "two")]);
         brief = brief with { Tiers = [new Tier { Id = "young", Overrides = [new Override("/method/parts/two/off", JsonElement.Parse("true"))] }] };
-        Playbook.For(Editions.Resolve(brief, "young").OrThrow()).OrThrow().Parts.Select(p => p.Part.Id).ShouldBe(["one"]);
+        CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow()).OrThrow().Parts.Select(p => p.Part.Id).ShouldBe(["one"]);
     }
 
     [Fact]
@@ -101,7 +101,7 @@ public sealed class TierTests
             brief = brief with { Tiers = [GradeTier.For(brief, band)] };
             var edition = Editions.Resolve(brief, brief.Tiers[0].Id).OrThrow();
             edition.Brief.Grades.ShouldBe(band);
-            Playbook.For(edition).Problems.ShouldBeEmpty($"{pattern}");
+            CompiledEdition.For(edition).Problems.ShouldBeEmpty($"{pattern}");
         }
     }
 

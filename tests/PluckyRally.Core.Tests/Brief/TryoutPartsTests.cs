@@ -54,6 +54,6 @@ public sealed class TryoutPartsTests
         line.Marks.ShouldHaveSingleItem().Y.ShouldBe(points);
     }
 
-    private static Playbook Ready(string part) =>
+    private static CompiledEdition Ready(string part) =>
         Sample.Ready(DocumentReader.Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "title": "T", "method": { "parts": [{ "id": "p", "name": "P", {{part[1..]}}] } }""").OrThrow().Value);
 }

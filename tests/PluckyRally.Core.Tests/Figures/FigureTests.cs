@@ -39,7 +39,7 @@ public sealed class FigureTests
     public void A_rule_that_comes_too_early_is_refused_with_both_names(When when, string value, string what)
     {
         var brief = Briefed() with { Rules = [Sample.Limit("rule", value, Comparison.AtLeast, "5", new Consequence.NoteOnly(), when) with { Text = "It must be kept" }] };
-        Playbook.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem().ShouldSatisfyAllConditions(
+        CompiledEdition.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem().ShouldSatisfyAllConditions(
             p => p.What.ShouldBe(what),
             p => p.At.ShouldBe("/rules/rule/check/value"));
     }
@@ -107,7 +107,7 @@ public sealed class FigureTests
 
     [Fact]
     public void An_unknown_name_behind_a_part_is_refused_with_what_is_known_of_the_part() =>
-        Playbook.For(new Edition { Brief = With("run.laps") }).Problems.ShouldHaveSingleItem().Remedy.ShouldBe("Use one of these: run.points, run.value, run.unweighted, run.legs, run.items, run.time, run.faultSeconds, run.faults.");
+        CompiledEdition.For(new Edition { Brief = With("run.laps") }).Problems.ShouldHaveSingleItem().Remedy.ShouldBe("Use one of these: run.points, run.value, run.unweighted, run.legs, run.items, run.time, run.faultSeconds, run.faults.");
 
     [Fact]
     public void Summaries_say_over_what_and_use_the_quartiles_that_the_class_is_taught()
@@ -138,7 +138,7 @@ public sealed class FigureTests
         rally.Counted("A", "40");
         rally.Failed("A");
         foreach (var (leg, time) in new[] { (1, "15"), (2, "16.5") })
-            rally.Keep(Recorder.Accept(rally.Playbook, rally.Teams, new Entry.LegTimed { Id = rally.NextId(), Team = "a", Part = "run", Leg = leg, Time = new() { Measure = "run", Typed = time } }, rally.Log).OrThrow());
+            rally.Keep(Recorder.Accept(rally.Compiled, rally.Teams, new Entry.LegTimed { Id = rally.NextId(), Team = "a", Part = "run", Leg = leg, Time = new() { Measure = "run", Typed = time } }, rally.Log).OrThrow());
         return rally;
     }
 }

@@ -39,7 +39,7 @@ public sealed class NamedFigureTests
         var brief = Briefed([Slim with { Combine = Combine.BestMean, BestOf = 2 }], "slim");
         var rally = Play(brief with { Measures = [brief.Measures[0] with { Combine = Combine.BestMean, BestOf = 2 }, brief.Measures[1]] });
         var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, new Entry.AttemptsCut { Id = rally.NextId(), Attempts = 1 }] }).OrThrow();
-        Scorer.Score(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
+        Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
     }
 
     [Fact]
@@ -85,12 +85,12 @@ public sealed class NamedFigureTests
         {
             Tiers = [new() { Id = "young", Overrides = [new("/figures/slim/off", JsonSerializer.SerializeToElement(true))] }],
         };
-        var young = Playbook.For(Editions.Resolve(brief, "young").OrThrow());
+        var young = CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow());
         young.IsOk.ShouldBeTrue();
         young.Problems.Select(p => p.At).ShouldBe(["/figures/twice/value", "/method/awards/award/value"]);
     }
 
-    private static IReadOnlyList<Problem> Problems(IReadOnlyList<NamedFigure> figures) => Playbook.For(new Edition { Brief = Briefed(figures, "height") }).Problems;
+    private static IReadOnlyList<Problem> Problems(IReadOnlyList<NamedFigure> figures) => CompiledEdition.For(new Edition { Brief = Briefed(figures, "height") }).Problems;
 
     private static Brief Briefed(IReadOnlyList<NamedFigure> figures, string award)
     {

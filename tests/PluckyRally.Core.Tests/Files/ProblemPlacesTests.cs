@@ -38,8 +38,8 @@ public sealed class ProblemPlacesTests
         if (!read.IsOk) return problems;
         var brief = read.Value.Value;
         var whole = JsonSerializer.SerializeToNode(brief, Json.Options)!;
-        var found = Playbook.For(new() { Brief = brief }).Problems;
-        var tiers = brief.Tiers.SelectMany(t => Editions.Resolve(brief, t.Id) is { IsOk: true } edition ? Playbook.For(edition.Value).Problems.Select(p => Editions.InTier(t, p)) : Editions.Resolve(brief, t.Id).Problems);
+        var found = CompiledEdition.For(new() { Brief = brief }).Problems;
+        var tiers = brief.Tiers.SelectMany(t => Editions.Resolve(brief, t.Id) is { IsOk: true } edition ? CompiledEdition.For(edition.Value).Problems.Select(p => Editions.InTier(t, p)) : Editions.Resolve(brief, t.Id).Problems);
         return problems.Concat(found.Concat(tiers).Select(p => (whole, p))).Concat(Snags.Of(brief).Where(s => s.Tier.Length == 0).Select(s => (whole, new Problem(s.At, s.What, ""))));
     }
 

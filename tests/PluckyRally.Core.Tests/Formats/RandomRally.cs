@@ -10,13 +10,13 @@ internal static class RandomRally
     {
         var random = new Random(seed);
         var edition = new Edition { Brief = Brief(random) };
-        if (!Playbook.For(edition).IsOk) return null;
+        if (!CompiledEdition.For(edition).IsOk) return null;
         var teams = Teams.Take(random.Next(2, 5)).Select(name => new Team { Id = name.ToLowerInvariant(), Name = name, Members = random.Next(2, 5) }).ToList();
-        var playbook = Playbook.For(edition).OrThrow();
+        var compiled = CompiledEdition.For(edition).OrThrow();
         var log = new List<Entry>();
         for (var round = 1; round <= (random.Next(4) == 0 ? 2 : 1); round++)
         {
-            foreach (var team in teams) Play(random, playbook, teams, team, round, log);
+            foreach (var team in teams) Play(random, compiled, teams, team, round, log);
         }
 
         var rally = new Rally { Name = $"Drawn by {seed}", Edition = edition, Teams = teams, Entries = log };
@@ -99,12 +99,12 @@ internal static class RandomRally
         };
     }
 
-    private static void Play(Random random, Playbook playbook, List<Team> teams, Team team, int round, List<Entry> log)
+    private static void Play(Random random, CompiledEdition compiled, List<Team> teams, Team team, int round, List<Entry> log)
     {
-        var brief = playbook.Brief;
+        var brief = compiled.Brief;
         void Offer(Entry entry)
         {
-            if (Recorder.Accept(playbook, teams, entry, log) is { IsOk: true } taken) log.Add(taken.Value);
+            if (Recorder.Accept(compiled, teams, entry, log) is { IsOk: true } taken) log.Add(taken.Value);
         }
 
         Guid Next() => new(log.Count + 1, (short)round, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);

@@ -49,14 +49,14 @@ public sealed class MeasuredTests
     {
         var parts = new List<Part> { Over("a", value), Spotted };
         if (other is not null) parts.Add(Over("b", other));
-        var problems = Playbook.For(new Edition { Brief = Brief(parts) }).Problems;
+        var problems = CompiledEdition.For(new Edition { Brief = Brief(parts) }).Problems;
         problems.ShouldContain(p => p.At == "/method/parts/a/value" && p.What == what);
     }
 
     [Fact]
     public void A_part_that_is_broken_is_said_once_and_not_again_by_what_rests_on_it()
     {
-        var problems = Playbook.For(new Edition { Brief = Brief([Over("a", "spotted.counters.help"), Spotted with { Counters = [Spotted.Counters[0] with { Points = -1 }] }]) }).Problems;
+        var problems = CompiledEdition.For(new Edition { Brief = Brief([Over("a", "spotted.counters.help"), Spotted with { Counters = [Spotted.Counters[0] with { Points = -1 }] }]) }).Problems;
         problems.ShouldHaveSingleItem().At.ShouldStartWith("/method/parts/spotted/");
     }
 

@@ -13,11 +13,11 @@ internal sealed class OnePart
 
     public OnePart(Brief brief, params string[] teams)
     {
-        Playbook = Sample.Ready(brief);
+        Compiled = Sample.Ready(brief);
         Teams = [.. teams.DefaultIfEmpty("A").Select(t => new Team { Id = t, Name = t, Members = 3 })];
     }
 
-    public Playbook Playbook { get; }
+    public CompiledEdition Compiled { get; }
 
     public IReadOnlyList<Team> Teams { get; }
 
@@ -25,16 +25,16 @@ internal sealed class OnePart
 
     public Guid Add(Entry entry)
     {
-        _log.Add(Recorder.Accept(Playbook, Teams, entry, _log).OrThrow());
+        _log.Add(Recorder.Accept(Compiled, Teams, entry, _log).OrThrow());
         return entry.Id;
     }
 
-    public IReadOnlyList<string> Refused(Entry entry) => [.. Recorder.Accept(Playbook, Teams, entry, _log).Problems.Select(p => p.At)];
+    public IReadOnlyList<string> Refused(Entry entry) => [.. Recorder.Accept(Compiled, Teams, entry, _log).Problems.Select(p => p.At)];
 
-    public Standings Standings => Scorer.Score(Playbook, Teams, _log, 1);
+    public Standings Standings => Scorer.Score(Compiled, Teams, _log, 1);
 
     /// <summary>The first team's result in numbers.</summary>
-    public TeamResult Result => Scorer.Results(Playbook, Teams, _log, 1)[0];
+    public TeamResult Result => Scorer.Results(Compiled, Teams, _log, 1)[0];
 
     public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
 

@@ -52,7 +52,7 @@ public sealed class PartFactsTests
     public void Every_part_gives_as_many_as_it_names()
     {
         var rally = Played("team.total");
-        foreach (var (plan, at) in rally.Playbook.Parts.Select((p, i) => (p, i)))
+        foreach (var (plan, at) in rally.Compiled.Parts.Select((p, i) => (p, i)))
             rally.Result.Assessment.Values[at].Facts.Count.ShouldBe(plan.Part.Facts.Count, plan.Part.Name);
     }
 
@@ -86,7 +86,7 @@ public sealed class PartFactsTests
         var rally = new OnePart(timed);
         rally.Add(new Entry.ItemsSorted { Id = rally.Id(), Team = "A", Part = "sort", Placed = new Dictionary<string, string> { ["a"] = "dry", ["b"] = "wet" }, Time = new() { Measure = "sort", Typed = "20" } });
         rally.Row().Parts[0].Value.ShouldBe(net);
-        Snags.Of(rally.Playbook.Brief).Count(s => s.Id == "leftOut").ShouldBe(seconds is null ? 1 : 0);
+        Snags.Of(rally.Compiled.Brief).Count(s => s.Id == "leftOut").ShouldBe(seconds is null ? 1 : 0);
     }
 
     /// <summary>Who stopped brought things over all the same; the reasons promise what is given.</summary>

@@ -88,7 +88,7 @@ public sealed class PiecesTests
     public void A_size_that_is_none_is_refused_where_it_was_typed(string typed, string what)
     {
         var rally = new OnePart(Mosaic with { Each = "length" });
-        var problem = Recorder.Accept(rally.Playbook, rally.Teams, new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "small", Second = "red", LengthTyped = typed }] }, []).Problems.ShouldHaveSingleItem();
+        var problem = Recorder.Accept(rally.Compiled, rally.Teams, new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "small", Second = "red", LengthTyped = typed }] }, []).Problems.ShouldHaveSingleItem();
         (problem.At, problem.What).ShouldBe(("/pieces/0/lengthTyped", what));
     }
 

@@ -35,10 +35,10 @@ public sealed class AddingUpTests
     [Fact]
     public void Every_kind_of_part_and_check_adds_up()
     {
-        var playbook = Sample.Ready(EveryKind.Brief());
-        var (teams, log) = EveryKind.Play(playbook);
-        var results = Scorer.Results(playbook, teams, log, 1);
-        foreach (var result in results) AddsUp(playbook, result, result.Team.Name);
+        var compiled = Sample.Ready(EveryKind.Brief());
+        var (teams, log) = EveryKind.Play(compiled);
+        var results = Scorer.Results(compiled, teams, log, 1);
+        foreach (var result in results) AddsUp(compiled, result, result.Team.Name);
         results.ShouldAllBe(r => r.Parts.All(p => p.Points != null) && r.Design.Bonuses.Count + r.Design.Deductions.Count > 0);
         results.SelectMany(r => r.Parts).SelectMany(p => p.Value.Steps).Select(s => s.GetType()).Distinct().Count().ShouldBeGreaterThan(12);
     }
@@ -48,9 +48,9 @@ public sealed class AddingUpTests
         var count = 0;
         foreach (var round in opened.Rally.Entries.Select(e => e.Round).Distinct())
         {
-            foreach (var result in Scorer.Results(opened.Playbook, opened.Rally.Teams, opened.Rally.Entries, round))
+            foreach (var result in Scorer.Results(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round))
             {
-                AddsUp(opened.Playbook, result, $"{which}, round {round}, {result.Team.Name}");
+                AddsUp(opened.Compiled, result, $"{which}, round {round}, {result.Team.Name}");
                 count++;
             }
         }
@@ -58,9 +58,9 @@ public sealed class AddingUpTests
         return count;
     }
 
-    private static void AddsUp(Playbook playbook, TeamResult result, string which)
+    private static void AddsUp(CompiledEdition compiled, TeamResult result, string which)
     {
-        var method = playbook.Brief.Method;
+        var method = compiled.Brief.Method;
         foreach (var part in result.Parts)
         {
             var at = $"{which}, {part.Plan.Part.Name}";
@@ -78,7 +78,7 @@ public sealed class AddingUpTests
         total.ShouldBe(Math.Max(method.Floor ?? sum, sum), which);
 
         // What the slip shows is what was added.
-        var shown = TraceWords.Write(playbook, result).Where(s => s.Kind is TraceKind.Points or TraceKind.Bonus or TraceKind.Deduction).Sum(s => s.Amount!.Value);
+        var shown = TraceWords.Write(compiled, result).Where(s => s.Kind is TraceKind.Points or TraceKind.Bonus or TraceKind.Deduction).Sum(s => s.Amount!.Value);
         shown.ShouldBe(sum, which);
     }
 

@@ -50,7 +50,7 @@ public sealed class AwardsTests
 
     [Fact]
     public void An_award_over_something_unknown_is_refused() =>
-        Playbook.For(new Edition { Brief = Awarded(new Award { Id = "odd", Name = "Odd", Value = "width" }) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/awards/odd/value");
+        CompiledEdition.For(new Edition { Brief = Awarded(new Award { Id = "odd", Name = "Odd", Value = "width" }) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/awards/odd/value");
 
     [Fact]
     public void A_bonus_helps_whichever_total_wins()

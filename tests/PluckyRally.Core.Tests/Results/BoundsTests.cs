@@ -22,7 +22,7 @@ public sealed class BoundsTests
         for (var seed = 1; seed <= 3000; seed++)
         {
             var random = new Random(seed);
-            var ready = Playbook.For(new() { Brief = Brief(random) });
+            var ready = CompiledEdition.For(new() { Brief = Brief(random) });
             if (!ready.IsOk) continue;
             var (read, really) = (new List<Entry>(), new List<Entry>());
             Play(random, ready.Value, read, really);
@@ -52,22 +52,22 @@ public sealed class BoundsTests
         (compared, bounded).ShouldSatisfyAllConditions(c => c.compared.ShouldBeGreaterThan(5000), c => c.bounded.ShouldBeGreaterThan(800));
     }
 
-    private static TeamResult Result(Playbook playbook, IReadOnlyList<Entry> log) => Scorer.Results(playbook, [new Team { Id = "a", Name = "A", Members = 4 }], log, 1)[0];
+    private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) => Scorer.Results(compiled, [new Team { Id = "a", Name = "A", Members = 4 }], log, 1)[0];
 
-    private static void Play(Random random, Playbook playbook, List<Entry> read, List<Entry> really)
+    private static void Play(Random random, CompiledEdition compiled, List<Entry> read, List<Entry> really)
     {
         var found = new ProblemCollector();
         var count = 0;
-        for (var attempt = 1; attempt <= playbook.Brief.Trials.Attempts; attempt++)
+        for (var attempt = 1; attempt <= compiled.Brief.Trials.Attempts; attempt++)
         {
             var failed = random.Next(6) == 0;
-            var readings = playbook.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => Drawn(random, m)).ToList();
+            var readings = compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => Drawn(random, m)).ToList();
             var id = new Guid(++count, 0, 0, new byte[8]);
             foreach (var (log, which) in new[] { (read, 0), (really, 1) })
                 log.Add(Understood(new Entry.TrialRecorded { Id = id, Team = "a", Attempt = attempt, Outcome = failed ? TrialOutcome.Failed : TrialOutcome.Counted, Readings = failed ? [] : [.. readings.Select(r => which == 0 ? r.Read : r.Really)] }));
         }
 
-        foreach (var measure in playbook.Brief.Measures.Where(m => m.Taken == Taken.Once))
+        foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.Once))
         {
             var drawn = Drawn(random, measure);
             var id = new Guid(++count, 0, 0, new byte[8]);
@@ -75,7 +75,7 @@ public sealed class BoundsTests
             really.Add(Understood(new Entry.MeasureRead { Id = id, Team = "a", Reading = drawn.Really }));
         }
 
-        Entry Understood(Entry entry) => Recorder.Understand(playbook, [new Team { Id = "a", Name = "A", Members = 4 }], entry, found);
+        Entry Understood(Entry entry) => Recorder.Understand(compiled, [new Team { Id = "a", Name = "A", Members = 4 }], entry, found);
     }
 
     private static (Reading Read, Reading Really) Drawn(Random random, Measure measure)

@@ -67,8 +67,8 @@ public sealed class CurveTests
         var rally = new Happening(Sample.Simple(curve: new Curve.FullSteps(20, 5, 1)), "A");
         rally.Counted("A", "33");
         rally.Standing("A").Why.ShouldContain(s => s.Sentence == "2 full steps of 5 cm above 20 cm: 2 × 1 = 2.");
-        MethodWords.Say(rally.Playbook)[0].ShouldContain("1 point for each full 5 cm above 20 cm");
-        Playbook.For(new Edition { Brief = Sample.Simple(curve: new Curve.FullSteps(20, 0, 1)) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/parts/part/curve/each");
+        MethodWords.Say(rally.Compiled)[0].ShouldContain("1 point for each full 5 cm above 20 cm");
+        CompiledEdition.For(new Edition { Brief = Sample.Simple(curve: new Curve.FullSteps(20, 0, 1)) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/parts/part/curve/each");
     }
 
     [Theory]

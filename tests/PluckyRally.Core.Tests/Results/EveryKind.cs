@@ -68,14 +68,14 @@ internal static class EveryKind
     };
 
     /// <summary>Two teams, as judges would write them down: one does well, the other spends and spills too much.</summary>
-    public static (IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Log) Play(Playbook playbook)
+    public static (IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Log) Play(CompiledEdition compiled)
     {
         var found = new ProblemCollector();
         IReadOnlyList<Team> teams = [new() { Id = "zqterns", Name = "Terns", Members = 4 }, new() { Id = "zqknots", Name = "Knots", Members = 3 }];
-        var handles = TryHandles.Of(playbook);
+        var handles = TryHandles.Of(compiled);
         var log = teams.SelectMany((team, at) => Pretend
-            .Entries(playbook, new() { Name = team.Name, Values = handles.ToDictionary(h => h.Id, h => at == 0 ? h.High : h.Id == "zqheight" ? 8 : h.Low + h.Step), Missed = at == 0 ? [] : ["zqfloat"] }, teams, at)
-            .Select(entry => Recorder.Understand(playbook, teams, entry, found))).ToList();
+            .Entries(compiled, new() { Name = team.Name, Values = handles.ToDictionary(h => h.Id, h => at == 0 ? h.High : h.Id == "zqheight" ? 8 : h.Low + h.Step), Missed = at == 0 ? [] : ["zqfloat"] }, teams, at)
+            .Select(entry => Recorder.Understand(compiled, teams, entry, found))).ToList();
         log.Add(new Entry.Purchased { Id = new(99, 0, 0, new byte[8]), Team = "zqknots", Part = "zqstore", Item = "zqrod", Count = 12 });
         log.Add(new Entry.Returned { Id = new(98, 0, 0, new byte[8]), Team = "zqknots", Part = "zqstore", Item = "zqrod", Count = 1 });
         log.Add(new Entry.RelayFaulted { Id = new(97, 0, 0, new byte[8]), Team = "zqknots", Part = "zqrelay", Fault = "zqdrop", Count = 2 });

@@ -31,7 +31,7 @@ public sealed class FitTests
     public void A_room_in_the_wrong_kind_of_unit_is_refused()
     {
         var rule = Rule(["length"], ["3 kg"], false);
-        Playbook.For(new Edition { Brief = Sample.Brief([Once("length")], [Sample.Part("length")], rules: [rule]) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/rules/box/check/room/0");
+        CompiledEdition.For(new Edition { Brief = Sample.Brief([Once("length")], [Sample.Part("length")], rules: [rule]) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/rules/box/check/room/0");
     }
 
     private static Standing After(string[] dimensions, string[] room, bool turning, string length, string width, string height)

@@ -10,24 +10,24 @@ public sealed class NoInternalNamesTests
     public void Words_of_every_kind_name_no_id()
     {
         var brief = EveryKind.Brief();
-        var playbook = Sample.Ready(brief);
-        var (teams, log) = EveryKind.Play(playbook);
-        var rally = new Rally { Name = "A class", Edition = playbook.Edition, Teams = teams, Entries = log };
+        var compiled = Sample.Ready(brief);
+        var (teams, log) = EveryKind.Play(compiled);
+        var rally = new Rally { Name = "A class", Edition = compiled.Edition, Teams = teams, Entries = log };
         var opened = OpenedRally.Open(rally).OrThrow();
-        var standings = Scorer.Score(playbook, teams, log, 1);
+        var standings = Scorer.Score(compiled, teams, log, 1);
         var sheets = teams.Select(t => TeamSheet.For(opened, t.Id, 1)!).ToList();
         string[] said =
         [
             .. standings.Rows.SelectMany(r => r.Why.Select(w => $"{w.Sentence} {w.AmountText}").Append(r.Reason).Concat(r.TooNear).Concat(r.Parts.SelectMany(p => new[] { p.Name, p.ValueText }))),
             .. standings.Awards.Select(a => a.Says),
             .. standings.Findings,
-            .. MethodWords.Say(playbook),
-            BriefMarkdown.Write(playbook.Edition, withTeacherPart: true),
+            .. MethodWords.Say(compiled),
+            BriefMarkdown.Write(compiled.Edition, withTeacherPart: true),
             .. sheets.SelectMany(s => s.Log.Select(l => l.Says).Append(s.Reason).Concat(s.Parts.SelectMany(p => p.Working)).Concat(s.Rules.SelectMany(r => new[] { r.Value, r.Limit }))),
             .. Snags.Of(brief).SelectMany(s => new[] { s.What, s.Why, s.Fix?.Label ?? "" }),
-            .. playbook.Figures.All.Select(f => f.Name),
+            .. compiled.Figures.All.Select(f => f.Name),
             .. MeasureSummaries.Of(opened, 1).Select(s => s.Name),
-            .. TryHandles.Of(playbook).Select(h => h.Name),
+            .. TryHandles.Of(compiled).Select(h => h.Name),
         ];
         said.Length.ShouldBeGreaterThan(150);
         said.Where(s => s.Contains("zq", StringComparison.OrdinalIgnoreCase)).Distinct().ShouldBeEmpty();

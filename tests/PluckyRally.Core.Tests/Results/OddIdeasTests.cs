@@ -71,7 +71,7 @@ public sealed class OddIdeasTests
         rally.Counted("A", "1.5", "5.25");
         var bent = new Entry.Tallied { Id = rally.NextId(), Team = "a", Part = "faults", Counter = "bend", Count = 2 };
         var log = rally.Log.Append(rally.Offer(bent).OrThrow()).ToList();
-        Scorer.Score(rally.Playbook, rally.Teams, log, 1).Rows[0].TotalText.ShouldBe("10.75");
+        Scorer.Score(rally.Compiled, rally.Teams, log, 1).Rows[0].TotalText.ShouldBe("10.75");
     }
 
     [Fact]

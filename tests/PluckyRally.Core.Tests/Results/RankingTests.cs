@@ -169,7 +169,7 @@ public sealed class RankingTests
             var rally = Ranked(heights);
             var shuffled = rally.Log.ToArray();
             new Random(seed).Shuffle(shuffled);
-            Shown(Scorer.Score(rally.Playbook, rally.Teams, shuffled, 1)).ShouldBe(Shown(rally.Standings()));
+            Shown(Scorer.Score(rally.Compiled, rally.Teams, shuffled, 1)).ShouldBe(Shown(rally.Standings()));
         });
 
     [Fact]

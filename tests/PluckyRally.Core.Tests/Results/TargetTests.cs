@@ -59,7 +59,7 @@ public sealed class TargetTests
     [InlineData("height", "3 kg", "/method/targets/own/amount")]
     [InlineData("height", "3+", "/method/targets/own/amount")]
     public void One_that_cannot_be_is_refused_at_its_place(string value, string amount, string at) =>
-        Playbook.For(new() { Brief = Briefed(Own with { Value = value, Amount = amount }) }).Problems[0].At.ShouldBe(at);
+        CompiledEdition.For(new() { Brief = Briefed(Own with { Value = value, Amount = amount }) }).Problems[0].At.ShouldBe(at);
 
     [Theory]
     [InlineData("other", "20", "/target")]
@@ -75,7 +75,7 @@ public sealed class TargetTests
     {
         var brief = Briefed(Own with { Value = "sheets" });
         Sample.Ready(brief with { Method = brief.Method with { Targets = [Own with { Off = true }] } }).Targets.ShouldBeEmpty();
-        var without = Playbook.For(new() { Brief = brief with { Measures = [brief.Measures[0], brief.Measures[1] with { Off = true }] } });
+        var without = CompiledEdition.For(new() { Brief = brief with { Measures = [brief.Measures[0], brief.Measures[1] with { Off = true }] } });
         without.Problems.ShouldHaveSingleItem().ShouldSatisfyAllConditions(p => p.Severity.ShouldBe(Severity.Warning), p => p.At.ShouldBe("/method/targets/own/value"));
         without.OrThrow().Targets.ShouldBeEmpty();
     }

@@ -5,7 +5,7 @@ namespace PluckyRally.Core.Tests.Scoring;
 
 public sealed class EntryWordsTests
 {
-    private static readonly Playbook Everything = Sample.Ready(new Brief
+    private static readonly CompiledEdition Everything = Sample.Ready(new Brief
     {
         Title = "Everything",
         Measures = [Sample.Height(), Sample.Count("beads", "beads")],
@@ -117,7 +117,7 @@ public sealed class EntryWordsTests
                 ],
             },
         };
-        Playbook.For(new Edition { Brief = brief }).Problems.Select(p => p.At["/method/parts/".Length..]).ShouldBe([
+        CompiledEdition.For(new Edition { Brief = brief }).Problems.Select(p => p.At["/method/parts/".Length..]).ShouldBe([
             "tasks/items", "relay/legs", "relay/curve", "bins/names", "bins/items/x/bin", "bins/secondsPerWrong", "bins/curve",
             "order/items", "order/perPair", "pieces/each", "rubric/criteria", "store/prices", "store/funds", "store/returnPercent", "walk/counters"]);
     }

@@ -24,15 +24,15 @@ public sealed class GrowingLogTests
             var grown = OpenedRally.Open(rally.Rally).OrThrow();
             foreach (var (kind, number) in happenings)
             {
-                var offered = Recorder.Accept(grown.Playbook, grown.Rally.Teams, Next(rally, grown.Rally.Entries, kind, number), grown.Rally.Entries);
+                var offered = Recorder.Accept(grown.Compiled, grown.Rally.Teams, Next(rally, grown.Rally.Entries, kind, number), grown.Rally.Entries);
                 if (offered.IsOk) grown = grown.With(offered.Value).OrThrow();
             }
 
             var whole = OpenedRally.Open(grown.Rally).OrThrow();
             foreach (var round in new[] { 1, 2 })
-                Json.Write(Scorer.Score(grown.Playbook, grown.Rally.Teams, grown.Rally.Entries, round)).ShouldBe(Json.Write(Scorer.Score(whole.Playbook, whole.Rally.Teams, whole.Rally.Entries, round)));
+                Json.Write(Scorer.Score(grown.Compiled, grown.Rally.Teams, grown.Rally.Entries, round)).ShouldBe(Json.Write(Scorer.Score(whole.Compiled, whole.Rally.Teams, whole.Rally.Entries, round)));
             Json.Write(TeamSheet.Of(grown, 1)).ShouldBe(Json.Write(TeamSheet.Of(whole, 1)));
-            grown.Playbook.Brief.Trials.Attempts.ShouldBe(whole.Playbook.Brief.Trials.Attempts);
+            grown.Compiled.Brief.Trials.Attempts.ShouldBe(whole.Compiled.Brief.Trials.Attempts);
         },
         iter: 150);
 

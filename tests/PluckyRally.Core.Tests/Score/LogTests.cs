@@ -40,7 +40,7 @@ public sealed class LogTests
         IReadOnlyList<Entry> log = [rally.Log[0] with { At = noon }, rally.Log[1] with { At = noon.AddMinutes(3), DeviceAt = noon.AddHours(1) }];
         var moved = Log.Moved(log, TimeSpan.FromDays(1));
         moved.Select(e => (e.At, e.DeviceAt)).ShouldBe([(noon.AddDays(1), null), (noon.AddDays(1).AddMinutes(3), noon.AddDays(1).AddHours(1))]);
-        Scorer.Score(rally.Playbook, rally.Teams, moved, 1).Rows.Single().Total.ShouldBe(25);
+        Scorer.Score(rally.Compiled, rally.Teams, moved, 1).Rows.Single().Total.ShouldBe(25);
         Log.Moved(moved, -TimeSpan.FromDays(1)).ShouldBe(log);
     }
 
@@ -49,7 +49,7 @@ public sealed class LogTests
     {
         var rally = new Happening(Sample.Simple(2, Combine.Sum), "Terns");
         rally.Counted("Terns", "20");
-        var twice = Scorer.Score(rally.Playbook, rally.Teams, [.. rally.Log, .. rally.Log], 1);
+        var twice = Scorer.Score(rally.Compiled, rally.Teams, [.. rally.Log, .. rally.Log], 1);
         twice.Rows[0].Reason.ShouldContain("1 of 2 attempts");
     }
 

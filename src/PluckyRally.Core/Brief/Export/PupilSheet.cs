@@ -24,8 +24,8 @@ public sealed record PupilSheet(
     /// <summary>The lines of a brief as one tier runs it.</summary>
     public static PupilSheet Of(Brief brief)
     {
-        var playbook = Playbook.For(new Edition { Brief = brief });
-        return Of(brief, playbook.IsOk ? MethodWords.Say(playbook.Value) : []);
+        var compiled = CompiledEdition.For(new Edition { Brief = brief });
+        return Of(brief, compiled.IsOk ? MethodWords.Say(compiled.Value) : []);
     }
 
     /// <summary>The same where it is known how the method reads.</summary>

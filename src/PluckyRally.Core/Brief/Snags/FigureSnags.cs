@@ -5,10 +5,10 @@ internal static class FigureSnags
 {
     public static IEnumerable<Snag> Find(Scene scene)
     {
-        if (scene.Playbook is not { } playbook || scene.Brief.Trials.Attempts == 1) yield break;
-        foreach (var measure in Named(playbook).Where(m => m is { Taken: Taken.EachAttempt, Combine: null }).Distinct())
+        if (scene.Compiled is not { } compiled || scene.Brief.Trials.Attempts == 1) yield break;
+        foreach (var measure in Named(compiled).Where(m => m is { Taken: Taken.EachAttempt, Combine: null }).Distinct())
         {
-            var alone = playbook.Parts.OfType<PartPlan.Measured>().Where(p => p.Expression.Plain == measure).ToList();
+            var alone = compiled.Parts.OfType<PartPlan.Measured>().Where(p => p.Expression.Plain == measure).ToList();
             if (alone.Count == 0 && measure.Better is null)
             {
                 var at = $"/measures/{measure.Id}/better";
@@ -30,12 +30,12 @@ internal static class FigureSnags
         }
     }
 
-    private static IEnumerable<Measure> Named(Playbook playbook) => playbook.Rules
+    private static IEnumerable<Measure> Named(CompiledEdition compiled) => compiled.Rules
         .Where(r => r.Rule.When != When.EveryAttempt)
         .SelectMany(r => r.Measures)
-        .Concat(playbook.TieBreaks.SelectMany(t => t.Value.Measures))
-        .Concat(playbook.Awards.SelectMany(a => a.Value?.Measures ?? []))
-        .Concat(playbook.Targets.SelectMany(t => t.Value.Measures));
+        .Concat(compiled.TieBreaks.SelectMany(t => t.Value.Measures))
+        .Concat(compiled.Awards.SelectMany(a => a.Value?.Measures ?? []))
+        .Concat(compiled.Targets.SelectMany(t => t.Value.Measures));
 
     private static IReadOnlyList<Change> Take(string at, PartPlan.Measured part) =>
     [

@@ -19,7 +19,7 @@ internal static partial class RuleSnags
 
     private static IEnumerable<Snag> Contradicting(Scene scene)
     {
-        var limits = scene.Playbook?.Rules.OfType<RulePlan.Limit>().Where(r => !r.IsDerived && !r.Is.PerMember && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
+        var limits = scene.Compiled?.Rules.OfType<RulePlan.Limit>().Where(r => !r.IsDerived && !r.Is.PerMember && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
         for (var i = 0; i < limits.Count; i++)
         {
             for (var j = i + 1; j < limits.Count; j++)
@@ -36,7 +36,7 @@ internal static partial class RuleSnags
     /// <summary>The text names a number and a direction; the check has another.</summary>
     private static IEnumerable<Snag> Differing(Scene scene)
     {
-        foreach (var plan in scene.Playbook?.Rules.OfType<RulePlan.Limit>() ?? [])
+        foreach (var plan in scene.Compiled?.Rules.OfType<RulePlan.Limit>() ?? [])
         {
             if (plan is not { Of: { } measure, Is: var limit, Rule: var rule }) continue;
             var numbers = Numbers().Matches(rule.Text);

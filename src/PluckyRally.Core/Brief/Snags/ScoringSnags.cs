@@ -11,12 +11,12 @@ internal static partial class ScoringSnags
     /// <summary>A part whose points differ by less than this share of all differences never decides (our own threshold).</summary>
     private const decimal NeverMatters = 0.05m;
 
-    public static IEnumerable<Snag> Find(Scene scene) => TieBreak(scene).Concat(Balance(scene)).Concat((scene.Playbook?.Parts ?? []).SelectMany(p => p.Snags(scene))).Concat(Missing(scene)).Concat(Words(scene));
+    public static IEnumerable<Snag> Find(Scene scene) => TieBreak(scene).Concat(Balance(scene)).Concat((scene.Compiled?.Parts ?? []).SelectMany(p => p.Snags(scene))).Concat(Missing(scene)).Concat(Words(scene));
 
     private static IEnumerable<Snag> TieBreak(Scene scene)
     {
         var method = scene.Brief.Method;
-        if (!method.Ranking || scene.Playbook is not { TieBreaks: [], Parts: [var first, ..] }) yield break;
+        if (!method.Ranking || scene.Compiled is not { TieBreaks: [], Parts: [var first, ..] }) yield break;
         var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == Taken.Once) is { } once
             ? new TieBreak { Name = $"the smaller {once.Name.ToLowerInvariant()}", Value = once.Id, Better = Better.Less }
             : new TieBreak { Name = $"{first.Part.Name.ToLowerInvariant()} before points", Value = $"{first.Part.Id}.value", Better = first.Better };
@@ -25,8 +25,8 @@ internal static partial class ScoringSnags
 
     private static IEnumerable<Snag> Balance(Scene scene)
     {
-        if (scene.Playbook is not { } playbook || playbook.Parts.Count < 2) yield break;
-        var spreads = playbook.Parts.Select(p => (Plan: p, Spread: p.PointsSpread(scene.Brief))).ToList();
+        if (scene.Compiled is not { } compiled || compiled.Parts.Count < 2) yield break;
+        var spreads = compiled.Parts.Select(p => (Plan: p, Spread: p.PointsSpread(scene.Brief))).ToList();
         if (spreads.Any(s => s.Spread is null)) yield break;
         var all = spreads.Sum(s => s.Spread!.Length);
         if (all == 0) yield break;
@@ -44,7 +44,7 @@ internal static partial class ScoringSnags
     /// <summary>Agreement with the key looks only at what was placed: two things in order agree fully.</summary>
     private static IEnumerable<Snag> Missing(Scene scene)
     {
-        if (scene.Playbook is not { TieBreaks: [{ Value.Plain: Figure.FactOfPart { Plan: PartPlan.Ordering order } figure }, ..] } || figure.Id != $"{order.Is.Id}.tau") yield break;
+        if (scene.Compiled is not { TieBreaks: [{ Value.Plain: Figure.FactOfPart { Plan: PartPlan.Ordering order } figure }, ..] } || figure.Id != $"{order.Is.Id}.tau") yield break;
         var fewer = new TieBreak { Name = "fewer missing", Value = $"{order.Is.Id}.missing", Better = Better.Less };
         yield return new("missing", SnagWeight.Hint, "/method/tieBreaks/0/value", "Agreement with the key decides between equal totals, and it looks only at what was placed.", "A team that placed two things in order would agree fully.", new("Fewer missing first", [Change.Set("/method/tieBreaks", new[] { fewer }.Concat(scene.Brief.Method.TieBreaks).ToList())]));
     }

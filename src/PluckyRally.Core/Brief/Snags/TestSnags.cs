@@ -34,15 +34,15 @@ internal static partial class TestSnags
 
     private static IEnumerable<Snag> Measures(Scene scene)
     {
-        var scored = scene.Playbook?.Parts.SelectMany(p => p.Measures).Select(m => m.Id).ToHashSet() ?? [];
-        var ruled = scene.Playbook?.Rules.SelectMany(r => r.Measures).Select(m => m.Id).ToHashSet() ?? [];
-        var broken = scene.Playbook?.TieBreaks.SelectMany(t => t.Value.Measures).Concat(scene.Playbook.Awards.SelectMany(a => a.Value?.Measures ?? [])).Concat(scene.Playbook.Targets.SelectMany(t => t.Value.Measures)).Select(m => m.Id).ToHashSet() ?? [];
+        var scored = scene.Compiled?.Parts.SelectMany(p => p.Measures).Select(m => m.Id).ToHashSet() ?? [];
+        var ruled = scene.Compiled?.Rules.SelectMany(r => r.Measures).Select(m => m.Id).ToHashSet() ?? [];
+        var broken = scene.Compiled?.TieBreaks.SelectMany(t => t.Value.Measures).Concat(scene.Compiled.Awards.SelectMany(a => a.Value?.Measures ?? [])).Concat(scene.Compiled.Targets.SelectMany(t => t.Value.Measures)).Select(m => m.Id).ToHashSet() ?? [];
         foreach (var measure in scene.Brief.Measures)
         {
             var at = $"/measures/{measure.Id}";
             if (scored.Contains(measure.Id) && measure.How.Trim().Length == 0 && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level))
                 yield return new("how", SnagWeight.Hint, $"{at}/how", $"Nothing says how {Within.Sentence(measure.Name)} is measured.", "From where to where, along what, to which side: two judges would read differently.");
-            if (scene.Playbook is not null && !scored.Contains(measure.Id) && !ruled.Contains(measure.Id) && !broken.Contains(measure.Id))
+            if (scene.Compiled is not null && !scored.Contains(measure.Id) && !ruled.Contains(measure.Id) && !broken.Contains(measure.Id))
                 yield return new("unused", SnagWeight.Hint, at, $"{measure.Name} is measured, and nothing comes of it.", "Judges would read a number that nobody needs.");
             if (scored.Contains(measure.Id) && measure.Expected is { } e && e.High != e.Low && measure.Kind is not (MeasureKind.Count or MeasureKind.YesNo or MeasureKind.Level) && (e.Largest - e.Smallest) / measure.Step < ReadingsApart * scene.Brief.Timing.Teams)
             {

@@ -5,18 +5,18 @@ namespace PluckyRally.Core;
 /// <summary>Writes down what a pretend team did, as judges would.</summary>
 internal static class Pretend
 {
-    public static IEnumerable<Entry> Entries(Playbook playbook, PretendTeam team, IReadOnlyList<Team> teams, int at) =>
-        Written(playbook, team, teams, at).Select((entry, i) => entry with { Id = Numbered(at, i) });
+    public static IEnumerable<Entry> Entries(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at) =>
+        Written(compiled, team, teams, at).Select((entry, i) => entry with { Id = Numbered(at, i) });
 
     // Nothing pretended is kept, so a number is enough of an id, and the same sheet gives the same rally again.
     private static Guid Numbered(int team, int entry) => new(entry + 1, (short)team, 0, new byte[8]);
 
-    private static IEnumerable<Entry> Written(Playbook playbook, PretendTeam team, IReadOnlyList<Team> teams, int at)
+    private static IEnumerable<Entry> Written(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at)
     {
         var id = teams[at].Id;
-        var brief = playbook.Brief;
+        var brief = compiled.Brief;
         var attempts = brief.Trials.Attempts;
-        foreach (var rule in playbook.Rules.Select(r => r.Rule).Where(r => r.Check is RuleCheck.Inspection))
+        foreach (var rule in compiled.Rules.Select(r => r.Rule).Where(r => r.Check is RuleCheck.Inspection))
         {
             var met = !team.Missed.Contains(rule.Id);
             if (rule.When != When.EveryAttempt) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = met };
@@ -27,7 +27,7 @@ internal static class Pretend
         var each = brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(Read).ToList();
         for (var i = 1; i <= attempts && (each.Count > 0 || brief.Method.Parts.Any(p => p is Part.Measured)); i++)
             yield return new Entry.TrialRecorded { Id = default, Team = id, Attempt = i, Outcome = TrialOutcome.Counted, Readings = each };
-        foreach (var entry in playbook.Parts.SelectMany(p => p.Rehearse(new(p.Part.Id, team, teams, at)))) yield return entry;
+        foreach (var entry in compiled.Parts.SelectMany(p => p.Rehearse(new(p.Part.Id, team, teams, at)))) yield return entry;
 
         Reading Read(Measure measure) => new() { Measure = measure.Id, Typed = Typed(measure, team.Values[measure.Id]) };
     }

@@ -3,8 +3,8 @@ namespace PluckyRally.Core;
 /// <summary>What of a pretend team can be moved.</summary>
 internal static class TryHandles
 {
-    public static IReadOnlyList<TryHandle> Of(Playbook playbook) =>
-        [.. playbook.Brief.Measures.Select(OfMeasure), .. playbook.Parts.SelectMany(p => p.Handles)];
+    public static IReadOnlyList<TryHandle> Of(CompiledEdition compiled) =>
+        [.. compiled.Brief.Measures.Select(OfMeasure), .. compiled.Parts.SelectMany(p => p.Handles)];
 
     private static TryHandle OfMeasure(Measure measure)
     {

@@ -54,29 +54,29 @@ public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryR
     public const int MostTeams = 6;
 
     /// <summary>Scores pretend teams by the same rules as real ones, or says what is wrong with their values.</summary>
-    public static Result<Tryout> Run(Playbook playbook, IReadOnlyList<PretendTeam> teams)
+    public static Result<Tryout> Run(CompiledEdition compiled, IReadOnlyList<PretendTeam> teams)
     {
         var found = new ProblemCollector();
         found.Count(teams, MostTeams, "/teams", "teams");
         if (found.Problems.Count > 0) return Result<Tryout>.Refused(found.Problems);
-        var handles = TryHandles.Of(playbook);
+        var handles = TryHandles.Of(compiled);
         var full = teams.Select((t, i) => t with { Values = handles.ToDictionary(h => h.Id, h => t.Values.TryGetValue(h.Id, out var v) ? v : Middle(h, i, teams.Count)) }).ToList();
         var real = full.Select((t, i) => new Team { Id = $"pretend{i + 1}", Name = t.Name, Members = 4 }).ToList();
         var log = new List<Entry>();
         for (var i = 0; i < full.Count; i++)
         {
-            foreach (var entry in Pretend.Entries(playbook, full[i], real, i))
+            foreach (var entry in Pretend.Entries(compiled, full[i], real, i))
             {
                 var inner = new ProblemCollector($"/teams/{i}");
-                log.Add(Recorder.Understand(playbook, real, entry, inner));
+                log.Add(Recorder.Understand(compiled, real, entry, inner));
                 found.Under("", inner);
             }
         }
 
         if (found.Problems.Count > 0) return Result<Tryout>.Refused(found.Problems);
-        var standings = Scorer.Score(playbook, real, log, 1);
-        var rules = playbook.Rules.OfType<RulePlan.Inspection>().Select(r => new TryRule(r.Rule.Id, r.Rule.Text)).ToList();
-        return Result<Tryout>.Ok(new(handles, rules, full, standings, CurveLines.Of(playbook, standings)));
+        var standings = Scorer.Score(compiled, real, log, 1);
+        var rules = compiled.Rules.OfType<RulePlan.Inspection>().Select(r => new TryRule(r.Rule.Id, r.Rule.Text)).ToList();
+        return Result<Tryout>.Ok(new(handles, rules, full, standings, CurveLines.Of(compiled, standings)));
     }
 
     /// <summary>Teams that nobody has moved yet stand apart, the first highest.</summary>

@@ -16,9 +16,9 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Bins>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Bins>(compiled, Part, found) is not { } part) return this;
             foreach (var (item, bin) in Placed)
             {
                 found.Unless(part.Items.Any(i => i.Id == item), $"/placed/{ProblemCollector.Short(item)}", "There is no such item.", "Use the items of the brief.");
@@ -30,7 +30,7 @@ public abstract partial record Entry
             return Time is null ? this : this with { Time = PartEntries.Time(Time, part.Id, BinsScore.Step, found) };
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Bins>(playbook, this, _ => $"{English.Count(Placed.Count, "item")} sorted");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Bins>(compiled, this, _ => $"{English.Count(Placed.Count, "item")} sorted");
     }
 }

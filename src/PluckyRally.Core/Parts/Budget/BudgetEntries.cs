@@ -15,9 +15,9 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
 
-        internal override string Say(Playbook playbook, int? attempt) => BudgetEntries.Say(playbook, this, "bought", Item, Count);
+        internal override string Say(CompiledEdition compiled, int? attempt) => BudgetEntries.Say(compiled, this, "bought", Item, Count);
     }
 
     /// <summary>Something that was bought was given back.</summary>
@@ -29,7 +29,7 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, playbook, Part, Item, Count, found);
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
@@ -37,7 +37,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) => BudgetEntries.Say(playbook, this, "gave back", Item, Count);
+        internal override string Say(CompiledEdition compiled, int? attempt) => BudgetEntries.Say(compiled, this, "gave back", Item, Count);
     }
 }
 
@@ -45,18 +45,18 @@ public abstract partial record Entry
 internal static class BudgetEntries
 {
     /// <summary>Whether this is for sale, and in such a number.</summary>
-    public static T Check<T>(T entry, Playbook playbook, string part, string item, int count, ProblemCollector found)
+    public static T Check<T>(T entry, CompiledEdition compiled, string part, string item, int count, ProblemCollector found)
         where T : Entry
     {
-        if (PartEntries.Find<Part.Budget>(playbook, part, found) is not { } budget) return entry;
+        if (PartEntries.Find<Part.Budget>(compiled, part, found) is not { } budget) return entry;
         found.Unless(budget.Prices.Any(p => p.Id == item), "/item", "This is not for sale.", $"Use one of these: {string.Join(", ", budget.Prices.Select(p => p.Id))}.");
         found.Unless(count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more.");
         return entry;
     }
 
     /// <summary>What was bought or given back, with its number.</summary>
-    public static string Say<T>(Playbook playbook, T entry, string verb, string item, int count)
-        where T : Entry.OfPart => PartEntries.Say<Part.Budget>(playbook, entry, part => $"{verb} {English.So(count, part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item)}");
+    public static string Say<T>(CompiledEdition compiled, T entry, string verb, string item, int count)
+        where T : Entry.OfPart => PartEntries.Say<Part.Budget>(compiled, entry, part => $"{verb} {English.So(count, part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item)}");
 
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, ProblemCollector found)

@@ -13,9 +13,9 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Ordering>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Ordering>(compiled, Part, found) is not { } part) return this;
             found.Unless(Sequence.Count <= part.Items.Count, "/sequence", $"There are only {part.Items.Count} places.", "Give each item one.");
             for (var i = 0; i < Sequence.Count && i <= part.Items.Count; i++)
             {
@@ -28,7 +28,7 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Ordering>(playbook, this, part => string.Join(", ", Sequence.Select(id => id.Length == 0 ? "–" : part?.Items.FirstOrDefault(i => i.Id == id)?.Name ?? id)));
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Ordering>(compiled, this, part => string.Join(", ", Sequence.Select(id => id.Length == 0 ? "–" : part?.Items.FirstOrDefault(i => i.Id == id)?.Name ?? id)));
     }
 }

@@ -13,10 +13,10 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Pieces>(playbook, Part, found) is not { } part) return this;
-            var plan = playbook.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
+            if (PartEntries.Find<Part.Pieces>(compiled, Part, found) is not { } part) return this;
+            var plan = compiled.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
             found.Count(Pieces, Limits.Items, "/pieces", "sorts of pieces");
             var pieces = Pieces.Take(Limits.Items).Select((group, i) => Measured(group, part, $"/pieces/{i}", found)).ToList();
             for (var i = 0; i < pieces.Count; i++)
@@ -55,8 +55,8 @@ public abstract partial record Entry
             }
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Pieces>(playbook, this, _ => English.Count(Pieces.Sum(p => p.Count), "piece"));
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Pieces>(compiled, this, _ => English.Count(Pieces.Sum(p => p.Count), "piece"));
     }
 }
 

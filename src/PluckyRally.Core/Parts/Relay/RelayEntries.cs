@@ -25,16 +25,16 @@ public abstract partial record Entry
 
         internal override string? Answers => PartAnswers.Whole(Leg);
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Relay>(compiled, Part, found) is not { } part) return this;
             found.Unless(Leg >= 1 && Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
             found.Length(Runner, Limits.Name, "/runner", "The runner's name");
             return this with { Time = PartEntries.Time(Time, Part, part.Step, found) };
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Relay>(playbook, this, _ => $"leg {Leg}, {Time.Typed}{ReadingEntries.By(Time)}{(Runner.Length > 0 ? $" ({Runner})" : "")}");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Relay>(compiled, this, _ => $"leg {Leg}, {Time.Typed}{ReadingEntries.By(Time)}{(Runner.Length > 0 ? $" ({Runner})" : "")}");
     }
 
     /// <summary>Something went wrong, so many times.</summary>
@@ -49,17 +49,17 @@ public abstract partial record Entry
         /// <summary>In which leg, from 1; absent where that was not noticed.</summary>
         public int? Leg { get; init; }
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Relay>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Relay>(compiled, Part, found) is not { } part) return this;
             found.Unless(part.Faults.Any(f => f.Id == Fault), "/fault", "There is no such fault.", $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}.");
             found.Unless(Count is >= 1 and <= 1000, "/count", "The number of faults is out of range.", "Use 1 or more; strike a fault out to take it back.");
             found.Unless(Leg is null || (Leg >= 1 && Leg <= part.Legs.Count), "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Relay>(playbook, this, part => $"{part?.Faults.FirstOrDefault(f => f.Id == Fault)?.Name ?? Fault}, {Count}");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Relay>(compiled, this, part => $"{part?.Faults.FirstOrDefault(f => f.Id == Fault)?.Name ?? Fault}, {Count}");
     }
 
     /// <summary>Items were brought over; the last count stands.</summary>
@@ -68,15 +68,15 @@ public abstract partial record Entry
         /// <summary>How many in all.</summary>
         public required int Count { get; init; }
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            PartEntries.Find<Part.Relay>(playbook, Part, found);
+            PartEntries.Find<Part.Relay>(compiled, Part, found);
             found.Unless(Count is >= 0 and <= 100_000, "/count", "The number of items is out of range.", "Use 0 or more.");
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Relay>(playbook, this, _ => $"{English.Count(Count, "item")} brought over");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Relay>(compiled, this, _ => $"{English.Count(Count, "item")} brought over");
     }
 
     /// <summary>The team has stopped and will not finish.</summary>
@@ -85,14 +85,14 @@ public abstract partial record Entry
         /// <summary>Why.</summary>
         public string Reason { get; init; } = "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            PartEntries.Find<Part.Relay>(playbook, Part, found);
+            PartEntries.Find<Part.Relay>(compiled, Part, found);
             found.Length(Reason, Limits.Text, "/reason", "The reason");
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Relay>(playbook, this, _ => $"stopped{(Reason.Length > 0 ? $" ({Reason})" : "")}");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Relay>(compiled, this, _ => $"stopped{(Reason.Length > 0 ? $" ({Reason})" : "")}");
     }
 }

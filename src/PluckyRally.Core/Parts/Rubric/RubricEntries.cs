@@ -17,9 +17,9 @@ public abstract partial record Entry
         /// <summary>The id of the team whose word it is; empty for the teacher's.</summary>
         public string From { get; init; } = "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Rubric>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Rubric>(compiled, Part, found) is not { } part) return this;
             var criterion = part.Criteria.FirstOrDefault(c => c.Id == Criterion);
             var teachers = part.Voice == RubricVoice.Teacher;
             found.Unless(criterion is not null, "/criterion", "There is no such criterion.", $"Use one of these: {string.Join(", ", part.Criteria.Select(c => c.Id))}.");
@@ -29,8 +29,8 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Rubric>(playbook, this, part => part?.Criteria.FirstOrDefault(c => c.Id == Criterion) is { } criterion && Level < criterion.Levels.Count
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Rubric>(compiled, this, part => part?.Criteria.FirstOrDefault(c => c.Id == Criterion) is { } criterion && Level < criterion.Levels.Count
                 ? $"{criterion.Name} {criterion.Levels[Level].Name}"
                 : $"{Criterion} {Level}");
     }

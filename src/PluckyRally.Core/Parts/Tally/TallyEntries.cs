@@ -14,15 +14,15 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Tally>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Tally>(compiled, Part, found) is not { } part) return this;
             found.Unless(part.Counters.Any(c => c.Id == Counter), "/counter", "There is no such counter.", $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}.");
             found.Unless(Count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more; strike an entry out to take it back.");
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Tally>(playbook, this, part => $"{part?.Counters.FirstOrDefault(c => c.Id == Counter)?.Name ?? Counter}, {Count}");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Tally>(compiled, this, part => $"{part?.Counters.FirstOrDefault(c => c.Id == Counter)?.Name ?? Counter}, {Count}");
     }
 }

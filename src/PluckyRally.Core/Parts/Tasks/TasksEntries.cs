@@ -20,17 +20,17 @@ public abstract partial record Entry
 
         internal override string? Answers => Task;
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Tasks>(compiled, Part, found) is not { } part) return this;
             var task = part.Items.FirstOrDefault(i => i.Id == Task);
             found.Unless(task is not null, "/task", "There is no such task.", $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}.");
             found.Unless(task is null || Steps is null || (Steps >= 0 && Steps <= task.Steps), "/steps", "There are not so many steps.", $"Use 0 to {task?.Steps}.");
             return this;
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Tasks>(playbook, this, part => $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {SayDone()}");
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Tasks>(compiled, this, part => $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {SayDone()}");
 
         private string SayDone() => Steps switch
         {
@@ -48,14 +48,14 @@ public abstract partial record Entry
 
         internal override string? Answers => "";
 
-        internal override Entry Understand(Playbook playbook, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Tasks>(playbook, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Tasks>(compiled, Part, found) is not { } part) return this;
             found.Unless(part.TimePoints is not null, "/part", "This part gives no points for time.", "Leave the time out.");
             return this with { Time = PartEntries.Time(Time, Part, TasksScore.Step, found) };
         }
 
-        internal override string Say(Playbook playbook, int? attempt) =>
-            PartEntries.Say<Part.Tasks>(playbook, this, _ => Time.Typed);
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            PartEntries.Say<Part.Tasks>(compiled, this, _ => Time.Typed);
     }
 }

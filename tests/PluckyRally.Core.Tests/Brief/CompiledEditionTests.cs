@@ -20,7 +20,7 @@ public sealed class PlaybookTests
     public void A_limit_in_the_wrong_kind_of_unit_is_found_at_its_place()
     {
         var brief = Sample.Simple() with { Rules = [Sample.Limit("tall", "height", Comparison.AtLeast, "30 g", new Consequence.DoesNotPlace())] };
-        var problem = Playbook.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem();
+        var problem = CompiledEdition.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem();
         problem.At.ShouldBe("/rules/tall/check/amount");
         problem.What.ShouldContain("g is a unit of mass");
     }
@@ -63,7 +63,7 @@ public sealed class PlaybookTests
     public void A_rule_that_fails_an_attempt_must_be_checked_in_every_attempt() =>
         Problems(Sample.Simple() with { Rules = [Sample.Inspection("stand", new Consequence.AttemptDoesNotCount())] }).ShouldBe(["/rules/stand/when"]);
 
-    private static IEnumerable<string> Problems(Brief brief) => Playbook.For(new Edition { Brief = brief }).Problems.Select(p => p.At);
+    private static IEnumerable<string> Problems(Brief brief) => CompiledEdition.For(new Edition { Brief = brief }).Problems.Select(p => p.At);
 
     [Theory]
     [InlineData(60, 20, Better.Less, true)]
@@ -73,6 +73,6 @@ public sealed class PlaybookTests
     public void What_is_expected_may_run_downwards_where_less_is_better(int weakest, int best, Better? better, bool fine)
     {
         var brief = Sample.Simple() with { Measures = [Sample.Height() with { Better = better, Expected = new(weakest, best) }] };
-        Playbook.For(new Edition { Brief = brief }).Problems.Select(p => p.At).ShouldBe(fine ? [] : ["/measures/height/expected/high"]);
+        CompiledEdition.For(new Edition { Brief = brief }).Problems.Select(p => p.At).ShouldBe(fine ? [] : ["/measures/height/expected/high"]);
     }
 }

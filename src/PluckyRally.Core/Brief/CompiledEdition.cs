@@ -4,9 +4,9 @@ namespace PluckyRally.Core;
 /// An edition made ready to be scored: every expression parsed, every limit understood. Made once for a rally and used for
 /// every scoring of it.
 /// </summary>
-public sealed class Playbook
+public sealed class CompiledEdition
 {
-    private Playbook(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards, IReadOnlyList<TargetPlan> targets, FigureList figures)
+    private CompiledEdition(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards, IReadOnlyList<TargetPlan> targets, FigureList figures)
     {
         Figures = figures;
         Edition = edition;
@@ -51,14 +51,14 @@ public sealed class Playbook
     internal IReadOnlyList<TargetPlan> Targets { get; }
 
     /// <summary>The same with another shown precision of points, for draws whose totals are not rounded.</summary>
-    internal Playbook WithPrecision(decimal precision)
+    internal CompiledEdition WithPrecision(decimal precision)
     {
         var brief = Brief with { Method = Brief.Method with { Precision = precision } };
         return new(Edition with { Brief = brief }, Rules, Parts, TieBreaks, Awards, Targets, Figures);
     }
 
     /// <summary>Makes a brief ready, or says everything that stands in the way.</summary>
-    public static Result<Playbook> For(Edition edition)
+    public static Result<CompiledEdition> For(Edition edition)
     {
         var (brief, leftOut) = LeftOut.Take(edition.Brief);
         var found = new ProblemCollector();
@@ -80,8 +80,8 @@ public sealed class Playbook
         var awards = AwardPlan.MakeAll(brief, figures, found);
         var targets = TargetPlan.MakeAll(brief, figures, found);
         return found.Problems.Any(p => p.Severity == Severity.Error)
-            ? Result<Playbook>.Refused(found.Problems)
-            : Result<Playbook>.Ok(new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, targets, figures), found.Problems);
+            ? Result<CompiledEdition>.Refused(found.Problems)
+            : Result<CompiledEdition>.Ok(new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, targets, figures), found.Problems);
 
         bool RestsOnWhatIsLeftOut(string at) => leftOut.Any(p => p.Severity == Severity.Error && p.At.StartsWith(at, StringComparison.Ordinal));
     }
