@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>An award made ready; without a value it goes to the first to manage a task.</summary>
-internal sealed record AwardPlan(Award Is, FigureExpression? Value)
+internal sealed record AwardPlan(Award Definition, FigureExpression? Value)
 {
     /// <summary>Makes all awards ready, or adds what is wrong with them.</summary>
     public static IReadOnlyList<AwardPlan> MakeAll(Brief brief, FigureList figures, ProblemCollector found)

@@ -1,10 +1,10 @@
 namespace PluckyRally.Core;
 
 /// <summary>A target made ready.</summary>
-/// <param name="Is">The target.</param>
+/// <param name="Definition">The target.</param>
 /// <param name="Value">What is held against it.</param>
 /// <param name="Amount">The class's target in the unit of the value; null where each team says its own.</param>
-internal sealed record TargetPlan(Target Is, FigureExpression Value, decimal? Amount)
+internal sealed record TargetPlan(Target Definition, FigureExpression Value, decimal? Amount)
 {
     /// <summary>Makes all targets ready, or adds what is wrong with them.</summary>
     public static IReadOnlyList<TargetPlan> MakeAll(Brief brief, FigureList figures, ProblemCollector found)

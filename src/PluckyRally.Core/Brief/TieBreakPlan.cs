@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>A tie-break made ready.</summary>
-internal sealed record TieBreakPlan(TieBreak Is, FigureExpression Value)
+internal sealed record TieBreakPlan(TieBreak Definition, FigureExpression Value)
 {
     /// <summary>Makes all tie-breaks ready, or adds what is wrong with them.</summary>
     public static IReadOnlyList<TieBreakPlan> MakeAll(Brief brief, FigureList figures, ProblemCollector found)

@@ -25,17 +25,17 @@ public abstract partial record RuleCheck
 internal abstract partial record RulePlan
 {
     /// <inheritdoc cref="RuleCheck.AllDifferent"/>
-    public sealed record AllDifferent(Rule Rule, RuleCheck.AllDifferent Is, PartPlan.Pieces Part) : OfPieces(Rule, Part)
+    public sealed record AllDifferent(Rule Rule, RuleCheck.AllDifferent Definition, PartPlan.Pieces Part) : OfPieces(Rule, Part)
     {
         public override bool NeedsSizeOf(PartPlan.Pieces part) => part == Part;
 
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            if (pieces.Count == 0 || pieces.Any(p => Proportion(p, Is.Decimals) is null)) return null;
+            if (pieces.Count == 0 || pieces.Any(p => Proportion(p, Definition.Decimals) is null)) return null;
             var shared = pieces
-                .GroupBy(p => Proportion(p, Is.Decimals)!.Value)
-                .FirstOrDefault(g => g.Select(p => p.Label(Is.Label)).Distinct().Count() > 1);
-            return new(shared is null, new RuleFound.OfProportions(Is, shared?.Key, shared is null ? [] : [.. shared.Select(p => p.Label(Is.Label)).Distinct()]));
+                .GroupBy(p => Proportion(p, Definition.Decimals)!.Value)
+                .FirstOrDefault(g => g.Select(p => p.Label(Definition.Label)).Distinct().Count() > 1);
+            return new(shared is null, new RuleFound.OfProportions(Definition, shared?.Key, shared is null ? [] : [.. shared.Select(p => p.Label(Definition.Label)).Distinct()]));
         }
     }
 }

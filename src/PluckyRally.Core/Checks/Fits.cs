@@ -52,10 +52,10 @@ internal abstract partial record RulePlan
 {
     /// <summary>Whether a thing goes into a box or a cylinder; each dimension counts as a reading of its own.</summary>
     /// <param name="Rule">The rule.</param>
-    /// <param name="Is">The check.</param>
+    /// <param name="Definition">The check.</param>
     /// <param name="Across">The thing's dimensions.</param>
     /// <param name="Rooms">The room for each, in millimetres.</param>
-    public sealed record Fits(Rule Rule, RuleCheck.Fits Is, IReadOnlyList<Figure.OfMeasure> Across, IReadOnlyList<decimal> Rooms) : RulePlan(Rule)
+    public sealed record Fits(Rule Rule, RuleCheck.Fits Definition, IReadOnlyList<Figure.OfMeasure> Across, IReadOnlyList<decimal> Rooms) : RulePlan(Rule)
     {
         public override IEnumerable<Measure> Measures => Across.Select(f => f.Measure);
 
@@ -81,7 +81,7 @@ internal abstract partial record RulePlan
         {
             var values = Across.Select(f => (Value: read(f), f.Measure)).ToList();
             var rooms = Rooms.ToList();
-            if (Is.Turning && values.All(v => v.Value.HasValue))
+            if (Definition.Turning && values.All(v => v.Value.HasValue))
             {
                 values = [.. values.OrderByDescending(v => v.Measure.FixedUnit!.To(Units.Find("mm")!, v.Value.Number))];
                 rooms = [.. rooms.OrderByDescending(r => r)];

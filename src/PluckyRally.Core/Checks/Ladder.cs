@@ -28,26 +28,26 @@ public abstract partial record RuleCheck
 internal abstract partial record RulePlan
 {
     /// <inheritdoc cref="RuleCheck.Ladder"/>
-    public sealed record Ladder(Rule Rule, RuleCheck.Ladder Is, PartPlan.Pieces Part) : OfPieces(Rule, Part)
+    public sealed record Ladder(Rule Rule, RuleCheck.Ladder Definition, PartPlan.Pieces Part) : OfPieces(Rule, Part)
     {
         public override bool NeedsSizeOf(PartPlan.Pieces part) => part == Part;
 
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            var order = (Is.Label == PieceSide.First ? Part.Is.First : Part.Is.Second).Values.Select(v => v.Name).ToList();
+            var order = (Definition.Label == PieceSide.First ? Part.Definition.First : Part.Definition.Second).Values.Select(v => v.Name).ToList();
             var steps = order
-                .Select(name => (Name: name, Sizes: pieces.Where(p => p.Label(Is.Label) == name).Select(p => Dimension(p, Is.Dimension)).ToList()))
+                .Select(name => (Name: name, Sizes: pieces.Where(p => p.Label(Definition.Label) == name).Select(p => Dimension(p, Definition.Dimension)).ToList()))
                 .Where(s => s.Sizes.Count > 0)
                 .ToList();
             if (steps.Any(s => s.Sizes.Any(v => v is null))) return null;
             for (var i = 1; i < steps.Count; i++)
             {
                 var (least, most) = (steps[i].Sizes.Min()!.Value, steps[i - 1].Sizes.Max()!.Value);
-                if (Is.Times == 1 ? least > most : least >= most * Is.Times) continue;
-                return new(false, new RuleFound.OfLadder(Is, steps.Count, new(steps[i].Name, least, steps[i - 1].Name, most)));
+                if (Definition.Times == 1 ? least > most : least >= most * Definition.Times) continue;
+                return new(false, new RuleFound.OfLadder(Definition, steps.Count, new(steps[i].Name, least, steps[i - 1].Name, most)));
             }
 
-            return new(true, new RuleFound.OfLadder(Is, steps.Count));
+            return new(true, new RuleFound.OfLadder(Definition, steps.Count));
         }
     }
 }

@@ -4,21 +4,21 @@ internal abstract partial record RulePlan
 {
     /// <summary>A value that is held against a limit.</summary>
     /// <param name="Rule">The rule.</param>
-    /// <param name="Is">The check.</param>
+    /// <param name="Definition">The check.</param>
     /// <param name="Value">What is held against the limit.</param>
     /// <param name="Amount">The limit, or the amount for each member, in the unit of the value.</param>
     /// <param name="Upper">The upper limit, for between.</param>
-    public sealed record Limit(Rule Rule, RuleCheck.Limit Is, FigureExpression Value, decimal Amount, decimal Upper) : RulePlan(Rule)
+    public sealed record Limit(Rule Rule, RuleCheck.Limit Definition, FigureExpression Value, decimal Amount, decimal Upper) : RulePlan(Rule)
     {
         /// <summary>Whether the limit comes from the round before.</summary>
-        public bool IsDerived => Is.PercentOfLastRound is not null;
+        public bool IsDerived => Definition.PercentOfLastRound is not null;
 
         /// <summary>The measure that it is about, where it is about nothing else and the limit is written down.</summary>
         public Measure? Of => IsDerived ? null : Value.Plain?.Shown;
 
         public override IEnumerable<Measure> Measures => Value.Measures;
 
-        public override bool KeepsAboveZero(Measure measure) => Of?.Id == measure.Id && Is.Comparison switch
+        public override bool KeepsAboveZero(Measure measure) => Of?.Id == measure.Id && Definition.Comparison switch
         {
             Comparison.MoreThan => Amount >= 0,
             Comparison.AtLeast or Comparison.Exactly or Comparison.Between => Amount > 0,
@@ -42,15 +42,15 @@ internal abstract partial record RulePlan
             var found = new RuleFound.OfLimit(this, value, limits);
             if (value.Absent is { } why) return new(Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Found: found);
 
-            var excess = Excess(Is.Comparison, value.Number, limits.Low, limits.High);
+            var excess = Excess(Definition.Comparison, value.Number, limits.Low, limits.High);
             return new(
                 Rule,
                 excess is null ? RuleState.Met : RuleState.Missed,
                 attempt?.Number,
-                TooNear(Value.Expression, Is.Comparison, value, limits),
+                TooNear(Value.Expression, Definition.Comparison, value, limits),
                 found,
                 excess ?? 0,
-                excess is null ? Bound.Exact : BoundOfExcess(Is.Comparison, value, limits));
+                excess is null ? Bound.Exact : BoundOfExcess(Definition.Comparison, value, limits));
         }
 
         /// <summary>The limits for one team, in the unit of the value; the second one for between.</summary>
@@ -59,8 +59,8 @@ internal abstract partial record RulePlan
         /// <summary>The limits for a team; null where what they come from is not known.</summary>
         private LimitRange? LimitsFor(Team team, DesignFacts? before)
         {
-            if (Is.PercentOfLastRound is { } percent) return before is not null && Value.Of(before) is { HasValue: true } last ? new(last.Number * percent / 100, 0) : null;
-            if (!Is.PerMember) return new(Amount, Upper);
+            if (Definition.PercentOfLastRound is { } percent) return before is not null && Value.Of(before) is { HasValue: true } last ? new(last.Number * percent / 100, 0) : null;
+            if (!Definition.PerMember) return new(Amount, Upper);
             return team.Members > 0 ? new(Amount * team.Members, Upper * team.Members) : null;
         }
 

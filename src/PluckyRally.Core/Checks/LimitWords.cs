@@ -10,7 +10,7 @@ internal abstract partial record RuleFound
         public override string SayLimit()
         {
             var decimals = Rounding.Decimals(Plan.Value.Plain?.Shown.Step ?? 0.1m) + (Plan.IsDerived ? 1 : 0);
-            return Plan.Is.Comparison switch
+            return Plan.Definition.Comparison switch
             {
                 Comparison.AtLeast => $"at least {Strict(Limits.Low)}",
                 Comparison.MoreThan => $"more than {Strict(Limits.Low)}",
@@ -22,7 +22,7 @@ internal abstract partial record RuleFound
 
             // A derived limit is compared exactly and printed rounded to its strict side.
             string Strict(decimal number) => Plan.IsDerived
-                ? ReadingFormat.Amount(ToStrictSide(number, decimals, Plan.Is.Comparison), decimals, Plan.Value.Expression.Unit)
+                ? ReadingFormat.Amount(ToStrictSide(number, decimals, Plan.Definition.Comparison), decimals, Plan.Value.Expression.Unit)
                 : Plan.Value.Expression.Show(new BoundedValue(number));
         }
 

@@ -8,7 +8,7 @@ internal abstract partial record RulePlan
     public abstract record OfPieces(Rule Rule, PartPlan.Pieces Part) : RulePlan(Rule)
     {
         public sealed override RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt) =>
-            PiecesScore.Counted(Part.Is, facts.Design) is { } counted && Look([.. counted.Pieces.Where(p => p.Count > 0)]) is { } found
+            PiecesScore.Counted(Part.Definition, facts.Design) is { } counted && Look([.. counted.Pieces.Where(p => p.Count > 0)]) is { } found
                 ? new(Rule, found.Met ? RuleState.Met : RuleState.Missed, attempt?.Number, false, found.Found)
                 : new(Rule, RuleState.ToCheck, attempt?.Number);
 

@@ -3,21 +3,21 @@ namespace PluckyRally.Core;
 internal abstract partial record RuleFound
 {
     /// <summary>A group's part of the whole, in percent.</summary>
-    public sealed record OfShare(RuleCheck.Share Is, decimal Percent) : RuleFound
+    public sealed record OfShare(RuleCheck.Share Definition, decimal Percent) : RuleFound
     {
         public override string SayValue() => $"{Numerals.Write(Rounding.ToDecimals(Percent, 1))}%";
 
-        public override string SayLimit() => $"{Numerals.Write(Is.Percent)}%{(Is.Tolerance > 0 ? $" ± {Numerals.Write(Is.Tolerance)}" : "")}";
+        public override string SayLimit() => $"{Numerals.Write(Definition.Percent)}%{(Definition.Tolerance > 0 ? $" ± {Numerals.Write(Definition.Tolerance)}" : "")}";
     }
 
     /// <summary>Sizes in order, or the first step that is too small.</summary>
-    public sealed record OfLadder(RuleCheck.Ladder Is, int Sizes, SmallStep? TooSmall = null) : RuleFound
+    public sealed record OfLadder(RuleCheck.Ladder Definition, int Sizes, SmallStep? TooSmall = null) : RuleFound
     {
         public override string SayValue() => TooSmall is { } step
             ? $"the smallest {step.Size} is {Numerals.Write(step.Least)}, the largest {step.Before} {Numerals.Write(step.Most)}"
             : $"{English.Count(Sizes, "size")} in order";
 
-        public override string SayLimit() => Is.Times == 1 ? "each larger than the one before" : $"each at least {Numerals.Write(Is.Times)} times the one before";
+        public override string SayLimit() => Definition.Times == 1 ? "each larger than the one before" : $"each at least {Numerals.Write(Definition.Times)} times the one before";
     }
 
     /// <summary>A step of a ladder that is too small.</summary>
@@ -28,11 +28,11 @@ internal abstract partial record RuleFound
     public sealed record SmallStep(string Size, decimal Least, string Before, decimal Most);
 
     /// <summary>A length in proportion to its width.</summary>
-    public sealed record OfRatio(RuleCheck.Ratio Is, decimal Ratio) : RuleFound
+    public sealed record OfRatio(RuleCheck.Ratio Definition, decimal Ratio) : RuleFound
     {
-        public override string SayValue() => ReadingFormat.Fixed(Ratio, Is.Decimals);
+        public override string SayValue() => ReadingFormat.Fixed(Ratio, Definition.Decimals);
 
-        public override string SayLimit() => (Is.AtLeast, Is.AtMost) switch
+        public override string SayLimit() => (Definition.AtLeast, Definition.AtMost) switch
         {
             ({ } low, { } high) => $"{Numerals.Write(low)} to {Numerals.Write(high)}",
             ({ } low, null) => $"at least {Numerals.Write(low)}",
@@ -42,9 +42,9 @@ internal abstract partial record RuleFound
     }
 
     /// <summary>Proportions, and the one that several groups share.</summary>
-    public sealed record OfProportions(RuleCheck.AllDifferent Is, decimal? Shared, IReadOnlyList<string> Groups) : RuleFound
+    public sealed record OfProportions(RuleCheck.AllDifferent Definition, decimal? Shared, IReadOnlyList<string> Groups) : RuleFound
     {
-        public override string SayValue() => Shared is { } ratio ? $"{English.List(Groups)} are {(Groups.Count == 2 ? "both" : "all")} {ReadingFormat.Fixed(ratio, Is.Decimals)}" : "all different";
+        public override string SayValue() => Shared is { } ratio ? $"{English.List(Groups)} are {(Groups.Count == 2 ? "both" : "all")} {ReadingFormat.Fixed(ratio, Definition.Decimals)}" : "all different";
 
         public override string SayLimit() => "all different";
     }

@@ -28,16 +28,16 @@ public abstract partial record RuleCheck
 internal abstract partial record RulePlan
 {
     /// <inheritdoc cref="RuleCheck.Ratio"/>
-    public sealed record Ratio(Rule Rule, RuleCheck.Ratio Is, PartPlan.Pieces Part) : OfPieces(Rule, Part)
+    public sealed record Ratio(Rule Rule, RuleCheck.Ratio Definition, PartPlan.Pieces Part) : OfPieces(Rule, Part)
     {
         public override bool NeedsSizeOf(PartPlan.Pieces part) => part == Part;
 
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            var ratios = pieces.Select(p => Proportion(p, Is.Decimals)).ToList();
+            var ratios = pieces.Select(p => Proportion(p, Definition.Decimals)).ToList();
             if (ratios.Count == 0 || ratios.Any(r => r is null)) return null;
-            var off = ratios.FirstOrDefault(r => r < Is.AtLeast || r > Is.AtMost);
-            return new(off is null, new RuleFound.OfRatio(Is, off ?? ratios[0]!.Value));
+            var off = ratios.FirstOrDefault(r => r < Definition.AtLeast || r > Definition.AtMost);
+            return new(off is null, new RuleFound.OfRatio(Definition, off ?? ratios[0]!.Value));
         }
     }
 }

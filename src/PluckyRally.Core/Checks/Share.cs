@@ -29,7 +29,7 @@ public abstract partial record RuleCheck
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
             if (sources.Part<PartPlan.Pieces>(Part, "pieces", found) is not { } pieces) return null;
-            var values = (Label == PieceSide.First ? pieces.Is.First : pieces.Is.Second).Values;
+            var values = (Label == PieceSide.First ? pieces.Definition.First : pieces.Definition.Second).Values;
             found.Unless(values.Any(v => v.Name == Group), "/check/group", $"There is no group “{ProblemCollector.Short(Group)}”.", $"Use one of these: {string.Join(", ", values.Select(v => v.Name))}.");
             found.Unless(Percent is >= 0 and <= 100, "/check/percent", "A share is from 0 to 100 percent.", "Write for example 25.");
             found.Unless(Tolerance >= 0, "/check/tolerance", "A tolerance cannot be below zero.", "Use 0 for exactly.");
@@ -41,15 +41,15 @@ public abstract partial record RuleCheck
 internal abstract partial record RulePlan
 {
     /// <inheritdoc cref="RuleCheck.Share"/>
-    public sealed record Share(Rule Rule, RuleCheck.Share Is, PartPlan.Pieces Part) : OfPieces(Rule, Part)
+    public sealed record Share(Rule Rule, RuleCheck.Share Definition, PartPlan.Pieces Part) : OfPieces(Rule, Part)
     {
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            decimal Size(PieceGroup group) => group.Count * (Is.Of == ShareOf.Count ? 1 : PiecesScore.Points(Part, group) is { HasValue: true } each ? each.Number : 0);
+            decimal Size(PieceGroup group) => group.Count * (Definition.Of == ShareOf.Count ? 1 : PiecesScore.Points(Part, group) is { HasValue: true } each ? each.Number : 0);
             var whole = pieces.Sum(Size);
             if (whole == 0) return null;
-            var percent = 100 * pieces.Where(p => p.Label(Is.Label) == Is.Group).Sum(Size) / whole;
-            return new(Math.Abs(percent - Is.Percent) <= Is.Tolerance, new RuleFound.OfShare(Is, percent));
+            var percent = 100 * pieces.Where(p => p.Label(Definition.Label) == Definition.Group).Sum(Size) / whole;
+            return new(Math.Abs(percent - Definition.Percent) <= Definition.Tolerance, new RuleFound.OfShare(Definition, percent));
         }
     }
 }

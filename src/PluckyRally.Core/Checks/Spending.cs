@@ -12,7 +12,7 @@ public abstract partial record RuleCheck
         internal override bool HasAmount => true;
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
-            sources.Part<PartPlan.Budget>(Part, "budget", found) is { } budget ? new RulePlan.Spending(rule, budget.Is) : null;
+            sources.Part<PartPlan.Budget>(Part, "budget", found) is { } budget ? new RulePlan.Spending(rule, budget.Definition) : null;
     }
 }
 

@@ -52,26 +52,26 @@ internal abstract record Figure(Measure Shown, Known Known)
     }
 
     /// <summary>A figure with a name of its own.</summary>
-    /// <param name="Is">The figure.</param>
+    /// <param name="Definition">The figure.</param>
     /// <param name="Value">Its expression.</param>
     /// <param name="Trials">How the brief tests.</param>
-    public sealed record OfName(NamedFigure Is, FigureExpression Value, Trials Trials) : Figure(Named(Is, Value), Is.Work == Work.EachAttempt ? Known.InAttempt : Value.Known > Known.WithResult ? Value.Known : Known.WithResult)
+    public sealed record OfName(NamedFigure Definition, FigureExpression Value, Trials Trials) : Figure(Named(Definition, Value), Definition.Work == Work.EachAttempt ? Known.InAttempt : Value.Known > Known.WithResult ? Value.Known : Known.WithResult)
     {
         /// <summary>Whether it is worked out of attempts; otherwise of what is read once, or of other figures.</summary>
-        private bool OfAttempts => Is.Work == Work.EachAttempt && Value.Figures.Any(f => f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true });
+        private bool OfAttempts => Definition.Work == Work.EachAttempt && Value.Figures.Any(f => f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true });
 
         public override IEnumerable<int> Parts => Value.Parts;
 
         /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
-        public override int Decimals => OfAttempts ? Is.Way.Decimals(Value.Expression) : Value.Decimals;
+        public override int Decimals => OfAttempts ? Definition.Way.Decimals(Value.Expression) : Value.Decimals;
 
         public override BoundedValue Of(DesignFacts facts) => !OfAttempts
             ? Value.Of(facts)
-            : facts.Design.Waits(Trials) is { } waits ? BoundedValue.None(waits) : Is.Way.Of(AttemptValue.Of(Value, Is.Way, facts.Design)).Value;
+            : facts.Design.Waits(Trials) is { } waits ? BoundedValue.None(waits) : Definition.Way.Of(AttemptValue.Of(Value, Definition.Way, facts.Design)).Value;
 
         public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
 
-        public override string Show(BoundedValue value) => OfAttempts ? Is.Way.Show(Value.Expression, value) : Value.Show(value);
+        public override string Show(BoundedValue value) => OfAttempts ? Definition.Way.Show(Value.Expression, value) : Value.Show(value);
     }
 
     /// <summary>The value of a part, before any points.</summary>

@@ -8,7 +8,7 @@ internal static class Awarding
 
     private static AwardResult Best(AwardPlan award, FigureExpression expression, IReadOnlyList<TeamResult> results)
     {
-        var better = award.Is.Better;
+        var better = award.Definition.Better;
         var values = results
             .Where(r => MayWin(award, r))
             .Select(r => (Team: r, Value: expression.Compared(r.Design.Facts)))
@@ -19,22 +19,22 @@ internal static class Awarding
         if (values.Count == 0) return Nobody(award);
         var best = values[0].Value;
         var winners = values.Where(v => v.Value.Number == best.Number && Bounds.Preference(v.Value.Bound, better) == Bounds.Preference(best.Bound, better)).Select(v => v.Team).ToList();
-        return new(award.Is.Id, award.Is.Name, [.. winners.Select(w => w.Team.Id)], AwardWords.Say(award.Is, winners, expression.Show(best)));
+        return new(award.Definition.Id, award.Definition.Name, [.. winners.Select(w => w.Team.Id)], AwardWords.Say(award.Definition, winners, expression.Show(best)));
     }
 
     private static AwardResult First(AwardPlan award, CompiledEdition compiled, IReadOnlyList<TeamResult> results)
     {
-        var first = award.Is.FirstTo!;
+        var first = award.Definition.FirstTo!;
         var task = compiled.Parts.Select(p => p.Part).OfType<Part.Tasks>().FirstOrDefault(p => p.Id == first.Part)?.Items.FirstOrDefault(i => i.Id == first.Task);
         if (task is null || results.Count == 0) return Nobody(award);
         var winner = results[0].Record.Round.OfType<Entry.TaskTicked>()
             .Where(t => t.Part == first.Part && t.Task == first.Task && (t.Steps ?? task.Steps) == task.Steps)
             .Select(t => results.FirstOrDefault(r => r.Team.Id == t.Team && MayWin(award, r)))
             .FirstOrDefault(r => r is not null);
-        return winner is null ? Nobody(award) : new(award.Is.Id, award.Is.Name, [winner.Team.Id], AwardWords.SayFirst(award.Is, winner));
+        return winner is null ? Nobody(award) : new(award.Definition.Id, award.Definition.Name, [winner.Team.Id], AwardWords.SayFirst(award.Definition, winner));
     }
 
-    private static bool MayWin(AwardPlan award, TeamResult result) => award.Is.Everyone || result.Status == StandingStatus.Placed;
+    private static bool MayWin(AwardPlan award, TeamResult result) => award.Definition.Everyone || result.Status == StandingStatus.Placed;
 
-    private static AwardResult Nobody(AwardPlan award) => new(award.Is.Id, award.Is.Name, [], AwardWords.SayNobody(award.Is));
+    private static AwardResult Nobody(AwardPlan award) => new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition));
 }

@@ -17,7 +17,7 @@ internal sealed class DesignOrder(CompiledEdition compiled) : IComparer<DesignRe
         if (order != 0) return order;
         foreach (var tieBreak in compiled.TieBreaks)
         {
-            order = Ranking.Towards(tieBreak.Is.Better, tieBreak.Value.Compared(one.Facts), tieBreak.Value.Compared(other.Facts));
+            order = Ranking.Towards(tieBreak.Definition.Better, tieBreak.Value.Compared(one.Facts), tieBreak.Value.Compared(other.Facts));
             if (order != 0) return order;
         }
 

@@ -13,7 +13,7 @@ public static class MethodWords
     [
         .. compiled.Parts.Select(Say),
         Wins(compiled.Brief.Method),
-        .. compiled.TieBreaks.Take(1).Select(t => $"If totals are equal, {Within.Sentence(t.Is.Name)} decides."),
+        .. compiled.TieBreaks.Take(1).Select(t => $"If totals are equal, {Within.Sentence(t.Definition.Name)} decides."),
     ];
 
     /// <summary>A number of points with the word.</summary>

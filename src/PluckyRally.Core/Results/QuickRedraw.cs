@@ -18,7 +18,7 @@ internal sealed class QuickRedraw : IRedraw
     /// <summary>A way to draw quickly, or null where a draw could change more than values.</summary>
     public static QuickRedraw? For(CompiledEdition compiled, IReadOnlyList<TeamResult> placed, int seed)
     {
-        if (compiled.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.OfFigures or PartPlan.Measured { Is.Work: Work.Combined })) return null;
+        if (compiled.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.OfFigures or PartPlan.Measured { Definition.Work: Work.Combined })) return null;
         var plans = compiled.Rules.ToDictionary(r => r.Rule);
         if (placed.Any(r => r.Record.Designs.Count > 1 || r.Assessment.Rules.Any(o => plans[o.Rule].CouldDiffer(o) && !FailsByReadings(plans[o.Rule])))) return null;
         return new([.. placed.Select(r => TeamDraw.Of(r, compiled))], compiled.Brief.Method.Floor, seed);
@@ -34,7 +34,7 @@ internal sealed class QuickRedraw : IRedraw
     }
 
     /// <summary>Whether it is a written limit on readings that fails an attempt: that is drawn along with them.</summary>
-    private static bool FailsByReadings(RulePlan plan) => plan is RulePlan.Limit { FailsAttempts: true, IsDerived: false, Is.PerMember: false, Rule.Bonus: 0 } limit && limit.Value.Figures.All(f => f is Figure.OfMeasure);
+    private static bool FailsByReadings(RulePlan plan) => plan is RulePlan.Limit { FailsAttempts: true, IsDerived: false, Definition.PerMember: false, Rule.Bonus: 0 } limit && limit.Value.Figures.All(f => f is Figure.OfMeasure);
 
     /// <summary>A team: what every draw has alike, its readings, each drawn once for all that look at it, the rules that fail attempts, and its parts.</summary>
     private sealed class TeamDraw
@@ -100,7 +100,7 @@ internal sealed class QuickRedraw : IRedraw
         {
             if (result.Value.Attempts.Count == 0) return new(plan, wins, result.Pool, [new(null, Slots(plan.Expression, design, null))]);
             var counted = Enumerable.Range(0, design.Attempts.Count).Where(i => !missed.Contains(i) && (design.Attempts[i] with { FailedByRule = false }).Outcome == TrialOutcome.Counted).ToList();
-            var beaten = plan.Is.Combine == Combine.Best && plan.Way.Mark is null ? Beaten(plan, design, counted) : [];
+            var beaten = plan.Definition.Combine == Combine.Best && plan.Way.Mark is null ? Beaten(plan, design, counted) : [];
             return new(plan, wins, result.Pool,
             [
                 .. Enumerable.Range(0, design.Attempts.Count)
@@ -116,7 +116,7 @@ internal sealed class QuickRedraw : IRedraw
             var ranges = counted.ToDictionary(i => i, i => Range(plan.Expression, design, design.Attempts[i]));
             var sure = ranges.Where(r => !turns.Contains(r.Key) && r.Value is not null).Select(r => r.Value!.Value).ToList();
             if (sure.Count == 0) return [];
-            return plan.Is.Better == Better.More
+            return plan.Definition.Better == Better.More
                 ? [.. ranges.Where(r => r.Value is { } range && range.High < sure.Max(s => s.Low)).Select(r => r.Key)]
                 : [.. ranges.Where(r => r.Value is { } range && range.Low > sure.Min(s => s.High)).Select(r => r.Key)];
         }
@@ -124,11 +124,11 @@ internal sealed class QuickRedraw : IRedraw
         /// <summary>How a limit comes out wherever the readings are drawn; null where that is open.</summary>
         private static RuleState? Surely(RulePlan.Limit rule, DesignRecord design, Attempt attempt)
         {
-            if (rule.Is.Comparison is Comparison.Between or Comparison.Exactly || Range(rule.Value.Expression, design, attempt) is not { } range) return null;
+            if (rule.Definition.Comparison is Comparison.Between or Comparison.Exactly || Range(rule.Value.Expression, design, attempt) is not { } range) return null;
             var (low, high) = (IsMissed(range.Low), IsMissed(range.High));
             return low != high ? null : low ? RuleState.Missed : RuleState.Met;
 
-            bool IsMissed(decimal value) => RulePlan.Limit.Excess(rule.Is.Comparison, value, rule.Amount, rule.Upper) is not null;
+            bool IsMissed(decimal value) => RulePlan.Limit.Excess(rule.Definition.Comparison, value, rule.Amount, rule.Upper) is not null;
         }
 
         /// <summary>The smallest and the largest that can be drawn of a measure in an attempt; null for any other expression, and where there is no end.</summary>
@@ -175,7 +175,7 @@ internal sealed class QuickRedraw : IRedraw
 
         public int Attempt => attempt;
 
-        public bool IsMissed(decimal[] drawn) => Worked(plan.Value.Expression, slots, drawn, _inputs) is { HasValue: true } value && RulePlan.Limit.Excess(plan.Is.Comparison, value.Number, plan.Amount, plan.Upper) is not null;
+        public bool IsMissed(decimal[] drawn) => Worked(plan.Value.Expression, slots, drawn, _inputs) is { HasValue: true } value && RulePlan.Limit.Excess(plan.Definition.Comparison, value.Number, plan.Amount, plan.Upper) is not null;
     }
 
     /// <summary>An attempt in one part.</summary>
@@ -192,7 +192,7 @@ internal sealed class QuickRedraw : IRedraw
         /// <summary>The points of one draw, weighted and not rounded; null where the draw has no value.</summary>
         public decimal? Points(decimal[] drawn, bool[] fails)
         {
-            var part = plan.Is;
+            var part = plan.Definition;
             var counted = 0;
             _values.Clear();
             foreach (var (at, slots) in attempts)
@@ -215,8 +215,8 @@ internal sealed class QuickRedraw : IRedraw
 
         private decimal? Added(PartPlan.Measured measured, BoundedValue value)
         {
-            var points = measured.Is.Curve.PointsFor(value, new(measured.Better, wins, pool));
-            return points.HasValue ? Arithmetic.Clamp(points, measured.Is.Floor, measured.Is.Cap).Number * measured.Is.Weight : null;
+            var points = measured.Definition.Curve.PointsFor(value, new(measured.Better, wins, pool));
+            return points.HasValue ? Arithmetic.Clamp(points, measured.Definition.Floor, measured.Definition.Cap).Number * measured.Definition.Weight : null;
         }
     }
 }

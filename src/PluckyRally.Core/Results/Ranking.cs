@@ -63,7 +63,7 @@ internal static class Ranking
         if (order != 0) return (order, -1);
         for (var i = 0; i < compiled.TieBreaks.Count; i++)
         {
-            order = Towards(compiled.TieBreaks[i].Is.Better, one.TieBreaks[i], other.TieBreaks[i]);
+            order = Towards(compiled.TieBreaks[i].Definition.Better, one.TieBreaks[i], other.TieBreaks[i]);
             if (order != 0) return (order, i);
         }
 

@@ -14,7 +14,7 @@ public sealed record ReferenceFigure(string Figure, Purpose Purpose, string Team
         return
         [
             .. from trials in ReferenceLines.Trials(entries, round)
-               from figure in compiled.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Is.Work: Work.EachAttempt })
+               from figure in compiled.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })
                let values = trials.Select((trial, i) => figure.InAttempt(record, new Attempt(i + 1, [trial]))).Where(v => v.HasValue).Select(v => v.Number).ToList()
                where values.Count > 0
                select new ReferenceFigure(figure.Id, trials.Key.Purpose, trials.Key.Team, values.Average()),

@@ -15,7 +15,7 @@ internal static class ReferenceLines
                 var values = group.Select(t => Value(plan.Expression, t)).Where(v => v.HasValue).Select(v => v.Number).ToList();
                 if (values.Count == 0) continue;
                 var mean = values.Sum() / values.Count;
-                lines.Add(new(plan.Is.Id, group.Key.Purpose, group.Key.Team, mean, plan.Expression.Show(new BoundedValue(mean), values.Count > 1 ? plan.Expression.Decimals + 1 : null)));
+                lines.Add(new(plan.Definition.Id, group.Key.Purpose, group.Key.Team, mean, plan.Expression.Show(new BoundedValue(mean), values.Count > 1 ? plan.Expression.Decimals + 1 : null)));
             }
         }
 

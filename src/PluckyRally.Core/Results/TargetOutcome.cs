@@ -17,15 +17,15 @@ public sealed record TargetOutcome(string Target, string Name, bool? Met, decima
     {
         if (Amounted(plan, result.Record.Round, result.Team.Id) is not { } amount) return null;
         var value = plan.Value.Compared(result.Design.Facts);
-        if (!value.HasValue) return new(plan.Is.Id, plan.Is.Name, null, amount, null, TargetWords.SayOpen(plan, amount, value.Absent!));
-        var ahead = plan.Is.Better == Better.More ? value.Number - amount : amount - value.Number;
-        return new(plan.Is.Id, plan.Is.Name, ahead >= 0, amount, Math.Abs(ahead), TargetWords.Say(plan, amount, value, ahead));
+        if (!value.HasValue) return new(plan.Definition.Id, plan.Definition.Name, null, amount, null, TargetWords.SayOpen(plan, amount, value.Absent!));
+        var ahead = plan.Definition.Better == Better.More ? value.Number - amount : amount - value.Number;
+        return new(plan.Definition.Id, plan.Definition.Name, ahead >= 0, amount, Math.Abs(ahead), TargetWords.Say(plan, amount, value, ahead));
     }
 
     /// <summary>The team's own last word, else the class's, else the brief's; null where there is none.</summary>
     private static decimal? Amounted(TargetPlan plan, IReadOnlyList<Entry> round, string team)
     {
-        var set = round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Is.Id).ToList();
+        var set = round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Definition.Id).ToList();
         foreach (var whose in new[] { team, "" })
         {
             if (set.LastOrDefault(t => t.Team == whose) is { Amount.Length: > 0 } said) return plan.Value.ReadAmount(said.Amount, "", new ProblemCollector());

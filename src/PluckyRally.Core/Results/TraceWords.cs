@@ -98,17 +98,17 @@ internal static class TraceWords
                 TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(plan.Way.TakesFailed ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
                 TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent => $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
-                TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Is.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
+                TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Definition.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
             };
-            steps.Add(Step(TraceKind.Attempt, plan.Is.Id, sentence + Spread(plan, attempt), attempt.Entries));
+            steps.Add(Step(TraceKind.Attempt, plan.Definition.Id, sentence + Spread(plan, attempt), attempt.Entries));
         }
 
         if (result.Value.Combined is { } inputs && result.Value.Value.HasValue && plan.Expression.Plain is null)
-            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Expression.Working(inputs)} = {plan.Expression.Show(result.Value.Value)}."));
+            steps.Add(Step(TraceKind.Value, plan.Definition.Id, $"{plan.Expression.Working(inputs)} = {plan.Expression.Show(result.Value.Value)}."));
         else if (result.Value.Combined is not null && result.Value.Value.HasValue)
-            steps.Add(Step(TraceKind.Value, plan.Is.Id, $"{plan.Is.Name}: {plan.Expression.Show(result.Value.Value)}."));
+            steps.Add(Step(TraceKind.Value, plan.Definition.Id, $"{plan.Definition.Name}: {plan.Expression.Show(result.Value.Value)}."));
         else if (result.Value.State == PartState.Scored && Joined(plan, result) is { } joined)
-            steps.Add(Step(TraceKind.Value, plan.Is.Id, joined));
+            steps.Add(Step(TraceKind.Value, plan.Definition.Id, joined));
     }
 
     /// <summary>What is said where several judges read one attempt.</summary>
@@ -125,7 +125,7 @@ internal static class TraceWords
     {
         var used = result.Value.Attempts.Where(a => result.Value.Used.Contains(a.Number)).ToList();
         var numbers = string.Join(" + ", used.Select(a => Numerals.Write(a.Value.Number)));
-        return plan.Is.Combine switch
+        return plan.Definition.Combine switch
         {
             Combine.Sum => $"Added up: {numbers} = {plan.Show(result.Value.Value)}.",
             Combine.Mean or Combine.BestMean => $"Mean: ({numbers}) ÷ {used.Count} = {plan.Show(result.Value.Value)}.",
@@ -182,7 +182,7 @@ internal static class TraceWords
         if (by < 0) return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
         var plan = compiled.TieBreaks[by];
         var value = plan.Value.Show(result.TieBreaks[by]);
-        return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Within.Sentence(plan.Is.Name)} decides: {value} here, {(plan.Is.Better == Better.More ? "more" : "less")} is better.");
+        return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Within.Sentence(plan.Definition.Name)} decides: {value} here, {(plan.Definition.Better == Better.More ? "more" : "less")} is better.");
     }
 
     private static string Place(CompiledEdition compiled, TeamResult result) => result.Status switch

@@ -22,15 +22,15 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            var plan = compiled.Targets.FirstOrDefault(t => t.Is.Id == Target);
-            found.Unless(plan is not null, "/target", "There is no such target in this brief.", compiled.Targets.Count > 0 ? $"Use one of these: {string.Join(", ", compiled.Targets.Select(t => t.Is.Id))}." : "Leave it out.");
+            var plan = compiled.Targets.FirstOrDefault(t => t.Definition.Id == Target);
+            found.Unless(plan is not null, "/target", "There is no such target in this brief.", compiled.Targets.Count > 0 ? $"Use one of these: {string.Join(", ", compiled.Targets.Select(t => t.Definition.Id))}." : "Leave it out.");
             if (Amount.Length > 0) plan?.Value.ReadAmount(Amount, "/amount", found);
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt)
         {
-            var name = compiled.Targets.FirstOrDefault(t => t.Is.Id == Target)?.Is.Name ?? Target;
+            var name = compiled.Targets.FirstOrDefault(t => t.Definition.Id == Target)?.Definition.Name ?? Target;
             return Amount.Length > 0 ? $"{name}: set out for {Amount}" : $"{name}: taken back";
         }
     }

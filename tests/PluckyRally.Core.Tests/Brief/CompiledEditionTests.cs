@@ -3,7 +3,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
-public sealed class PlaybookTests
+public sealed class CompiledEditionTests
 {
     [Fact]
     public void A_blank_brief_says_all_that_is_missing_at_once() =>

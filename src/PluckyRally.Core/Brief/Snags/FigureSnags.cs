@@ -39,9 +39,9 @@ internal static class FigureSnags
 
     private static IReadOnlyList<Change> Take(string at, PartPlan.Measured part) =>
     [
-        Change.Set($"{at}/combine", part.Is.Combine),
-        Change.Set($"{at}/better", part.Is.Better),
-        .. part.Is.BestOf is { } best ? new[] { Change.Set($"{at}/bestOf", best) } : [],
-        .. part.Is.FailureValue is { } failed ? new[] { Change.Set($"{at}/failureValue", failed) } : [],
+        Change.Set($"{at}/combine", part.Definition.Combine),
+        Change.Set($"{at}/better", part.Definition.Better),
+        .. part.Definition.BestOf is { } best ? new[] { Change.Set($"{at}/bestOf", best) } : [],
+        .. part.Definition.FailureValue is { } failed ? new[] { Change.Set($"{at}/failureValue", failed) } : [],
     ];
 }

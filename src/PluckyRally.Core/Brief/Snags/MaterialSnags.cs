@@ -29,7 +29,7 @@ internal static class MaterialSnags
             yield break;
         }
 
-        var least = scene.Compiled?.Rules.OfType<RulePlan.Limit>().FirstOrDefault(r => r.Of?.Id == stages.Measure && r.Is.Comparison is Comparison.AtLeast or Comparison.MoreThan or Comparison.Exactly or Comparison.Between);
+        var least = scene.Compiled?.Rules.OfType<RulePlan.Limit>().FirstOrDefault(r => r.Of?.Id == stages.Measure && r.Definition.Comparison is Comparison.AtLeast or Comparison.MoreThan or Comparison.Exactly or Comparison.Between);
         if (least?.Of is { } measure && outcome.Reached < least.Amount)
             yield return new("stages", SnagWeight.Matters, "/stages", $"The stages come to {ReadingFormat.Value(outcome.Reached, measure)}, and “{least.Rule.Text}” asks for {ReadingFormat.Value(least.Amount, measure)}.", "Either the materials cannot reach it, or a stage is missing from the plan.");
     }

@@ -19,7 +19,7 @@ internal static partial class RuleSnags
 
     private static IEnumerable<Snag> Contradicting(Scene scene)
     {
-        var limits = scene.Compiled?.Rules.OfType<RulePlan.Limit>().Where(r => !r.IsDerived && !r.Is.PerMember && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
+        var limits = scene.Compiled?.Rules.OfType<RulePlan.Limit>().Where(r => !r.IsDerived && !r.Definition.PerMember && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
         for (var i = 0; i < limits.Count; i++)
         {
             for (var j = i + 1; j < limits.Count; j++)
@@ -38,7 +38,7 @@ internal static partial class RuleSnags
     {
         foreach (var plan in scene.Compiled?.Rules.OfType<RulePlan.Limit>() ?? [])
         {
-            if (plan is not { Of: { } measure, Is: var limit, Rule: var rule }) continue;
+            if (plan is not { Of: { } measure, Definition: var limit, Rule: var rule }) continue;
             var numbers = Numbers().Matches(rule.Text);
             if (numbers.Count == 1 && limit.Comparison != Comparison.Between)
             {
@@ -66,9 +66,9 @@ internal static partial class RuleSnags
         yield return new("hold", SnagWeight.Matters, asked.At, "It must stand by itself, and nothing says for how long after letting go.", "A tower that stands only while it is held would be measured.", new("Let go, and hold for 5 seconds", [Change.Set("/trials/holdSeconds", 5)]));
     }
 
-    private static string Expression(RulePlan.Limit plan) => plan.Is.Value.Replace(" ", "", StringComparison.Ordinal);
+    private static string Expression(RulePlan.Limit plan) => plan.Definition.Value.Replace(" ", "", StringComparison.Ordinal);
 
-    private static (decimal Low, decimal High) Room(RulePlan.Limit plan) => plan.Is.Comparison switch
+    private static (decimal Low, decimal High) Room(RulePlan.Limit plan) => plan.Definition.Comparison switch
     {
         Comparison.AtLeast or Comparison.MoreThan => (plan.Amount, decimal.MaxValue),
         Comparison.AtMost or Comparison.LessThan => (decimal.MinValue, plan.Amount),

@@ -44,8 +44,8 @@ internal static partial class ScoringSnags
     /// <summary>Agreement with the key looks only at what was placed: two things in order agree fully.</summary>
     private static IEnumerable<Snag> Missing(Scene scene)
     {
-        if (scene.Compiled is not { TieBreaks: [{ Value.Plain: Figure.FactOfPart { Plan: PartPlan.Ordering order } figure }, ..] } || figure.Id != $"{order.Is.Id}.tau") yield break;
-        var fewer = new TieBreak { Name = "fewer missing", Value = $"{order.Is.Id}.missing", Better = Better.Less };
+        if (scene.Compiled is not { TieBreaks: [{ Value.Plain: Figure.FactOfPart { Plan: PartPlan.Ordering order } figure }, ..] } || figure.Id != $"{order.Definition.Id}.tau") yield break;
+        var fewer = new TieBreak { Name = "fewer missing", Value = $"{order.Definition.Id}.missing", Better = Better.Less };
         yield return new("missing", SnagWeight.Hint, "/method/tieBreaks/0/value", "Agreement with the key decides between equal totals, and it looks only at what was placed.", "A team that placed two things in order would agree fully.", new("Fewer missing first", [Change.Set("/method/tieBreaks", new[] { fewer }.Concat(scene.Brief.Method.TieBreaks).ToList())]));
     }
 

@@ -51,7 +51,7 @@ internal static class TierSnags
 
     /// <summary>The limits of a brief, by rule, with sizes that can be compared over units.</summary>
     private static Dictionary<string, (Comparison Comparison, string Amount, decimal Size)> Plans(Scene scene) =>
-        (scene.Compiled?.Rules ?? []).OfType<RulePlan.Limit>().Where(r => !r.IsDerived).ToDictionary(r => r.Rule.Id, r => (r.Is.Comparison, r.Is.Amount, Size(r)));
+        (scene.Compiled?.Rules ?? []).OfType<RulePlan.Limit>().Where(r => !r.IsDerived).ToDictionary(r => r.Rule.Id, r => (r.Definition.Comparison, r.Definition.Amount, Size(r)));
 
     private static decimal Size(RulePlan.Limit plan) => plan.Of?.FixedUnit is { } unit ? plan.Amount * unit.Factor / unit.Divisor : plan.Amount;
 

@@ -3,48 +3,48 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>Sorting into bins.</summary>
-    public sealed partial record Bins(Part.Bins Is) : PartPlan
+    public sealed partial record Bins(Part.Bins Definition) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override Curve Curve => Is is { SecondsPerWrong: not null, Curve: { } curve } ? curve : base.Curve;
+        public override Curve Curve => Definition is { SecondsPerWrong: not null, Curve: { } curve } ? curve : base.Curve;
 
-        public override Better Better => Is.SecondsPerWrong is null ? Better.More : Better.Less;
+        public override Better Better => Definition.SecondsPerWrong is null ? Better.More : Better.Less;
 
-        public override int Decimals => Is.SecondsPerWrong is null ? base.Decimals : 1;
+        public override int Decimals => Definition.SecondsPerWrong is null ? base.Decimals : 1;
 
-        public override string One => Is.SecondsPerWrong is null ? base.One : "second";
+        public override string One => Definition.SecondsPerWrong is null ? base.One : "second";
 
-        public override Measure ShownValue => Is.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Is.Id, BinsScore.Step);
+        public override Measure ShownValue => Definition.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Definition.Id, BinsScore.Step);
 
-        public override string Show(BoundedValue value) => Is.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
+        public override string Show(BoundedValue value) => Definition.SecondsPerWrong is null || !value.HasValue ? base.Show(value) : PartEntries.Show(value.Number, BinsScore.Step);
 
-        public override string Say() => Is.SecondsPerWrong is { } seconds
-            ? $"{Items} into {Is.Names.Count} bins against the clock, {Numerals.Write(seconds)} s more for each wrong one{(Is.SecondsPerLeft is > 0 and var left ? $" and {Numerals.Write(left)} s for each left out" : "")}, {Curve.Say(this)}."
-            : $"{Items} into {Is.Names.Count} bins: {Numerals.Write(Is.Right)} for each right one, {Numerals.Write(Is.Wrong)} for each wrong one, {Numerals.Write(Is.Unsorted)} for each one left out{(Is.AllRightBonus != 0 ? $", {Numerals.Write(Is.AllRightBonus)} more when all are right" : "")}.";
+        public override string Say() => Definition.SecondsPerWrong is { } seconds
+            ? $"{Items} into {Definition.Names.Count} bins against the clock, {Numerals.Write(seconds)} s more for each wrong one{(Definition.SecondsPerLeft is > 0 and var left ? $" and {Numerals.Write(left)} s for each left out" : "")}, {Curve.Say(this)}."
+            : $"{Items} into {Definition.Names.Count} bins: {Numerals.Write(Definition.Right)} for each right one, {Numerals.Write(Definition.Wrong)} for each wrong one, {Numerals.Write(Definition.Unsorted)} for each one left out{(Definition.AllRightBonus != 0 ? $", {Numerals.Write(Definition.AllRightBonus)} more when all are right" : "")}.";
 
-        private string Items => English.Count(Is.Items.Count, "item");
+        private string Items => English.Count(Definition.Items.Count, "item");
 
-        public override PartValue Value(DesignFacts known, Trials trials) => BinsScore.Value(Is, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) => BinsScore.Value(Definition, known.Design);
 
-        public override PartAnswers Answers(DesignRecord design) => PartEntries.Of<Entry.ItemsSorted>(design, Is.Id) is [.., var sorted]
+        public override PartAnswers Answers(DesignRecord design) => PartEntries.Of<Entry.ItemsSorted>(design, Definition.Id) is [.., var sorted]
             ? new([.. sorted.Placed.Select(p => new PartAnswer(p.Key, p.Value)), .. sorted.Time?.Value is { } time ? new[] { new PartAnswer("time", PartEntries.Show(time, BinsScore.Step)) } : []])
             : new([]);
 
-        public override Stretch? Values(Brief brief) => Is.SecondsPerWrong is { } seconds ? new(30, 180 + (seconds * Is.Items.Count)) : null;
+        public override Stretch? Values(Brief brief) => Definition.SecondsPerWrong is { } seconds ? new(30, 180 + (seconds * Definition.Items.Count)) : null;
 
-        public override Stretch? Spread(Brief brief) => Is.SecondsPerWrong is not null
+        public override Stretch? Spread(Brief brief) => Definition.SecondsPerWrong is not null
             ? base.Spread(brief)
-            : new(Math.Min(Is.Wrong, Is.Unsorted) * Is.Items.Count, (Is.Right * Is.Items.Count) + Is.AllRightBonus);
+            : new(Math.Min(Definition.Wrong, Definition.Unsorted) * Definition.Items.Count, (Definition.Right * Definition.Items.Count) + Definition.AllRightBonus);
 
-        public override string? Found(IReadOnlyList<TeamResult> results) => BinsWords.SayHardestItem(Is, results);
+        public override string? Found(IReadOnlyList<TeamResult> results) => BinsWords.SayHardestItem(Definition, results);
 
         /// <summary>Against the clock, who leaves everything out is the fastest.</summary>
         public override IEnumerable<Snag> Snags(Scene scene)
         {
-            if (Is is not { SecondsPerWrong: { } wrong, SecondsPerLeft: null }) yield break;
-            var at = $"/method/parts/{Is.Id}/secondsPerLeft";
-            yield return new("leftOut", SnagWeight.Matters, at, $"{Is.Name}: nothing says what an item costs that is left out.", "A team that sorts nothing would be the fastest.", new($"As much as a wrong one, {Numerals.Write(wrong)} s", [Change.Set(at, wrong)]));
+            if (Definition is not { SecondsPerWrong: { } wrong, SecondsPerLeft: null }) yield break;
+            var at = $"/method/parts/{Definition.Id}/secondsPerLeft";
+            yield return new("leftOut", SnagWeight.Matters, at, $"{Definition.Name}: nothing says what an item costs that is left out.", "A team that sorts nothing would be the fastest.", new($"As much as a wrong one, {Numerals.Write(wrong)} s", [Change.Set(at, wrong)]));
         }
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>

@@ -8,8 +8,8 @@ internal abstract partial record PartPlan
         {
             get
             {
-                yield return Handle("right", "items right", "", 0, Is.Items.Count);
-                if (Is.SecondsPerWrong is not null) yield return Handle("time", "time", "s", 0, 300);
+                yield return Handle("right", "items right", "", 0, Definition.Items.Count);
+                if (Definition.SecondsPerWrong is not null) yield return Handle("time", "time", "s", 0, 300);
             }
         }
 
@@ -20,9 +20,9 @@ internal abstract partial record PartPlan
             {
                 Id = default,
                 Team = team.Team,
-                Part = Is.Id,
-                Placed = Is.Items.Select((item, i) => (item.Id, Bin: i < right ? item.Bin : Is.Names.FirstOrDefault(n => n != item.Bin) ?? item.Bin)).ToDictionary(p => p.Id, p => p.Bin),
-                Time = Is.SecondsPerWrong is null ? null : team.Seconds(team.Value("time")),
+                Part = Definition.Id,
+                Placed = Definition.Items.Select((item, i) => (item.Id, Bin: i < right ? item.Bin : Definition.Names.FirstOrDefault(n => n != item.Bin) ?? item.Bin)).ToDictionary(p => p.Id, p => p.Bin),
+                Time = Definition.SecondsPerWrong is null ? null : team.Seconds(team.Value("time")),
             };
         }
     }

@@ -3,35 +3,35 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A budget.</summary>
-    public sealed partial record Budget(Part.Budget Is) : PartPlan
+    public sealed partial record Budget(Part.Budget Definition) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override Curve Curve => Is.Curve;
+        public override Curve Curve => Definition.Curve;
 
-        public override Better Better => Is.Value == BudgetValue.Left ? Better.More : Better.Less;
+        public override Better Better => Definition.Value == BudgetValue.Left ? Better.More : Better.Less;
 
         public override int Decimals => 2;
 
-        public override string One => Is.Money.Length > 0 ? English.One(Is.Money) : "one";
+        public override string One => Definition.Money.Length > 0 ? English.One(Definition.Money) : "one";
 
-        public override Measure ShownValue => BudgetScore.Coins(Is);
+        public override Measure ShownValue => BudgetScore.Coins(Definition);
 
-        public override string Show(BoundedValue value) => value.HasValue ? BudgetScore.Show(value.Number, Is) : "no value";
+        public override string Show(BoundedValue value) => value.HasValue ? BudgetScore.Show(value.Number, Definition) : "no value";
 
-        public override string Say() => $"{BudgetScore.Show(Is.Funds, Is)} to spend. What is {(Is.Value == BudgetValue.Left ? "left" : "spent")} gives {Is.Curve.Say(this)}.";
+        public override string Say() => $"{BudgetScore.Show(Definition.Funds, Definition)} to spend. What is {(Definition.Value == BudgetValue.Left ? "left" : "spent")} gives {Definition.Curve.Say(this)}.";
 
-        public override PartValue Value(DesignFacts known, Trials trials) => BudgetScore.Value(Is, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) => BudgetScore.Value(Definition, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
         [
-            .. PartEntries.Of<Entry.Purchased>(design, Is.Id).Select(p => (p.Item, p.Count))
-                .Concat(PartEntries.Of<Entry.Returned>(design, Is.Id).Select(r => (r.Item, Count: -r.Count)))
+            .. PartEntries.Of<Entry.Purchased>(design, Definition.Id).Select(p => (p.Item, p.Count))
+                .Concat(PartEntries.Of<Entry.Returned>(design, Definition.Id).Select(r => (r.Item, Count: -r.Count)))
                 .GroupBy(m => m.Item)
                 .Select(g => PartAnswers.Count(g.Key, g.Sum(m => m.Count))),
         ]);
 
-        public override Stretch? Values(Brief brief) => new(0, Is.Funds);
+        public override Stretch? Values(Brief brief) => new(0, Definition.Funds);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Budget Make(Part.Budget part, Brief brief, ProblemCollector found)

@@ -8,14 +8,14 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var price in Is.Prices) yield return Handle(price.Id, $"{price.Name} bought", "", 0, 12);
+                foreach (var price in Definition.Prices) yield return Handle(price.Id, $"{price.Name} bought", "", 0, 12);
             }
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
-            foreach (var price in Is.Prices.Where(p => team.Whole(p.Id) > 0))
-                yield return new Entry.Purchased { Id = default, Team = team.Team, Part = Is.Id, Item = price.Id, Count = team.Whole(price.Id) };
+            foreach (var price in Definition.Prices.Where(p => team.Whole(p.Id) > 0))
+                yield return new Entry.Purchased { Id = default, Team = team.Team, Part = Definition.Id, Item = price.Id, Count = team.Whole(price.Id) };
         }
     }
 }

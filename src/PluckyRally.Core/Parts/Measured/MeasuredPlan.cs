@@ -4,16 +4,16 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A measured part and its expression.</summary>
-    public sealed partial record Measured(Part.Measured Is, Expression Expression) : PartPlan
+    public sealed partial record Measured(Part.Measured Definition, Expression Expression) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override Curve Curve => Is.Curve;
+        public override Curve Curve => Definition.Curve;
 
-        public override Better Better => Is.Combine == Combine.Successes ? Better.More : Is.Better;
+        public override Better Better => Definition.Combine == Combine.Successes ? Better.More : Definition.Better;
 
         /// <summary>How attempts become one. Under a target curve the best is the one nearest to the mark.</summary>
-        public Way Way { get; } = new(Is.Combine, Is.Better, Is.BestOf ?? 1, Is.FailureValue ?? 0, Is.Curve.Mark);
+        public Way Way { get; } = new(Definition.Combine, Definition.Better, Definition.BestOf ?? 1, Definition.FailureValue ?? 0, Definition.Curve.Mark);
 
         /// <summary>
         /// How a measure's attempts become one where the expression is over combined measures: as the part says, in the measure's
@@ -21,18 +21,18 @@ internal abstract partial record PartPlan
         /// </summary>
         public Way WayOf(Measure measure) => Way with
         {
-            Better = measure.Better ?? Is.Better,
-            FailureValue = measure.FailureValue ?? (Expression.Plain is null ? 0 : Is.FailureValue ?? 0),
+            Better = measure.Better ?? Definition.Better,
+            FailureValue = measure.FailureValue ?? (Expression.Plain is null ? 0 : Definition.FailureValue ?? 0),
             Mark = Expression.Plain is null ? null : Way.Mark,
         };
 
         public override int Decimals => Way.Decimals(Expression);
 
-        public override Measure ShownValue => Is.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
+        public override Measure ShownValue => Definition.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
 
         public override string One => this switch
         {
-            { Is.Combine: Combine.Successes } => "success",
+            { Definition.Combine: Combine.Successes } => "success",
             { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => English.One(counted.Unit),
             { Expression.Unit: [] } => "one",
             _ => Units.OneOf(Expression.Unit),
@@ -42,9 +42,9 @@ internal abstract partial record PartPlan
 
         public override string ShowStated(decimal value) => Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value
             ? ReadingFormat.Value(value, plain)
-            : ReadingFormat.Amount(value, Rounding.Decimals(value), Is.Combine == Combine.Successes ? "" : Expression.Unit);
+            : ReadingFormat.Amount(value, Rounding.Decimals(value), Definition.Combine == Combine.Successes ? "" : Expression.Unit);
 
-        public override string Say() => $"{Is.Curve.Say(this)}.{SayAttempts()}";
+        public override string Say() => $"{Definition.Curve.Say(this)}.{SayAttempts()}";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             MeasuredScore.Value(this, trials, known.Design);
@@ -57,9 +57,9 @@ internal abstract partial record PartPlan
         /// <summary>Measured in trials, which a sheet shows by themselves.</summary>
         public override PartAnswers Answers(DesignRecord design) => new([]);
 
-        public override Stretch? Values(Brief brief) => Is.Combine == Combine.Successes
+        public override Stretch? Values(Brief brief) => Definition.Combine == Combine.Successes
             ? new(0, brief.Trials.Attempts)
-            : Plausible.Of(Expression)?.Times(Is.Combine == Combine.Sum ? brief.Trials.Attempts : 1);
+            : Plausible.Of(Expression)?.Times(Definition.Combine == Combine.Sum ? brief.Trials.Attempts : 1);
 
         /// <summary>Its measures are moved by themselves.</summary>
         public override IEnumerable<TryHandle> Handles => [];
@@ -86,7 +86,7 @@ internal abstract partial record PartPlan
             return new(part, value.Value);
         }
 
-        private string SayAttempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Is.Combine switch
+        private string SayAttempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Definition.Combine switch
         {
             Combine.Best => " Your best attempt counts.",
             Combine.Worst => " Your weakest attempt counts.",
@@ -95,7 +95,7 @@ internal abstract partial record PartPlan
             Combine.Sum => " Your attempts are added up.",
             Combine.First => " Your first attempt counts.",
             Combine.Last => " Your last attempt counts.",
-            Combine.BestMean => $" The mean of your best {Is.BestOf} attempts counts.",
+            Combine.BestMean => $" The mean of your best {Definition.BestOf} attempts counts.",
             Combine.Successes => " Each attempt that counts is one.",
             Combine.Range => " How far your attempts lie apart counts.",
         };

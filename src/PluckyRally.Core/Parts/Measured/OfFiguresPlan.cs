@@ -3,15 +3,15 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A measured part over more than readings: over what is known of other parts and the team, or over figures with names.</summary>
-    /// <param name="Is">The part.</param>
+    /// <param name="Definition">The part.</param>
     /// <param name="Over">What it is about, known with the result.</param>
-    public sealed record OfFigures(Part.Measured Is, FigureExpression Over) : PartPlan
+    public sealed record OfFigures(Part.Measured Definition, FigureExpression Over) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override Curve Curve => Is.Curve;
+        public override Curve Curve => Definition.Curve;
 
-        public override Better Better => Is.Better;
+        public override Better Better => Definition.Better;
 
         public override int Decimals => Over.Decimals;
 
@@ -30,7 +30,7 @@ internal abstract partial record PartPlan
 
         public override string ShowStated(decimal value) => ReadingFormat.Amount(value, Rounding.Decimals(value), Over.Expression.Unit);
 
-        public override string Say() => $"{Is.Curve.Say(this)}, from {Over.Expression.InWords}.";
+        public override string Say() => $"{Definition.Curve.Say(this)}, from {Over.Expression.InWords}.";
 
         public override PartValue Value(DesignFacts known, Trials trials)
         {

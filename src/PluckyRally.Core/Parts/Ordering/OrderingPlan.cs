@@ -3,22 +3,22 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>Sorting into an order.</summary>
-    public sealed partial record Ordering(Part.Ordering Is) : PartPlan
+    public sealed partial record Ordering(Part.Ordering Definition) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override string Say() => $"{Is.Items.Count} items in order"
-            + (Is.PerPair != 0 ? $", {Numerals.Write(Is.PerPair)} for each pair the right way round" : "")
-            + (Is.PerPlace != 0 ? $", {Numerals.Write(Is.PerPlace)} for each item in its place" : "") + ".";
+        public override string Say() => $"{Definition.Items.Count} items in order"
+            + (Definition.PerPair != 0 ? $", {Numerals.Write(Definition.PerPair)} for each pair the right way round" : "")
+            + (Definition.PerPlace != 0 ? $", {Numerals.Write(Definition.PerPlace)} for each item in its place" : "") + ".";
 
-        public override PartValue Value(DesignFacts known, Trials trials) => OrderingScore.Value(Is, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) => OrderingScore.Value(Definition, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) =>
-            new([]) { Sequence = PartEntries.Of<Entry.OrderGiven>(design, Is.Id) is [.., var given] ? given.Sequence : [] };
+            new([]) { Sequence = PartEntries.Of<Entry.OrderGiven>(design, Definition.Id) is [.., var given] ? given.Sequence : [] };
 
         public override Stretch? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => new(0, (Is.PerPair * Is.Items.Count * (Is.Items.Count - 1) / 2) + (Is.PerPlace * Is.Items.Count));
+        public override Stretch? Spread(Brief brief) => new(0, (Definition.PerPair * Definition.Items.Count * (Definition.Items.Count - 1) / 2) + (Definition.PerPlace * Definition.Items.Count));
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Ordering Make(Part.Ordering part, ProblemCollector found)

@@ -16,7 +16,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             if (PartEntries.Find<Part.Pieces>(compiled, Part, found) is not { } part) return this;
-            var plan = compiled.Parts.OfType<PartPlan.Pieces>().Single(p => p.Is == part);
+            var plan = compiled.Parts.OfType<PartPlan.Pieces>().Single(p => p.Definition == part);
             found.Count(Pieces, Limits.Items, "/pieces", "sorts of pieces");
             var pieces = Pieces.Take(Limits.Items).Select((group, i) => Measured(group, part, $"/pieces/{i}", found)).ToList();
             for (var i = 0; i < pieces.Count; i++)

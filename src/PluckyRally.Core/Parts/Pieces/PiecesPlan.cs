@@ -3,19 +3,19 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>Pieces, and the expression for the points of one.</summary>
-    public sealed partial record Pieces(Part.Pieces Is, Expression Each) : PartPlan
+    public sealed partial record Pieces(Part.Pieces Definition, Expression Each) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
         public override string Say()
         {
-            var labels = string.Join(", ", new[] { Is.First, Is.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {Numerals.Write(v.Points)}"));
+            var labels = string.Join(", ", new[] { Definition.First, Definition.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {Numerals.Write(v.Points)}"));
             return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
         }
 
         public override PartValue Value(DesignFacts known, Trials trials) => PiecesScore.Value(this, known.Design);
 
-        public override PartAnswers Answers(DesignRecord design) => new([]) { Pieces = PiecesScore.Counted(Is, design)?.Pieces ?? [] };
+        public override PartAnswers Answers(DesignRecord design) => new([]) { Pieces = PiecesScore.Counted(Definition, design)?.Pieces ?? [] };
 
         /// <summary>Whether pieces must be measured for their points.</summary>
         public bool PointsNeedSize => Each.Measures.Any(m => m.Id is "length" or "width");

@@ -18,12 +18,12 @@ internal abstract partial record PartPlan
             {
                 Id = default,
                 Team = team.Team,
-                Part = Is.Id,
-                Pieces = [.. Groups.Select((g, i) => new PieceGroup { First = g, Second = Is.Second.Values.Count > 0 ? Is.Second.Values[i % Is.Second.Values.Count].Name : "", Count = team.Whole(g.Length > 0 ? g : "count"), Length = (i + 2) * Is.Step, Width = (i + 1) * Is.Step })],
+                Part = Definition.Id,
+                Pieces = [.. Groups.Select((g, i) => new PieceGroup { First = g, Second = Definition.Second.Values.Count > 0 ? Definition.Second.Values[i % Definition.Second.Values.Count].Name : "", Count = team.Whole(g.Length > 0 ? g : "count"), Length = (i + 2) * Definition.Step, Width = (i + 1) * Definition.Step })],
             };
         }
 
         /// <summary>The groups of pieces that are told apart: the first label's values, or one group of all.</summary>
-        private IReadOnlyList<string> Groups => Is.First.Values.Count > 0 ? [.. Is.First.Values.Select(v => v.Name)] : [""];
+        private IReadOnlyList<string> Groups => Definition.First.Values.Count > 0 ? [.. Definition.First.Values.Select(v => v.Name)] : [""];
     }
 }

@@ -3,40 +3,40 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A relay.</summary>
-    public sealed partial record Relay(Part.Relay Is) : PartPlan
+    public sealed partial record Relay(Part.Relay Definition) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override Curve Curve => Is.Curve;
+        public override Curve Curve => Definition.Curve;
 
         public override Better Better => Better.Less;
 
-        public override int Decimals => Rounding.Decimals(Is.Step);
+        public override int Decimals => Rounding.Decimals(Definition.Step);
 
         public override string One => "second";
 
-        public override Measure ShownValue => PartEntries.Clock(Is.Id, Is.Step);
+        public override Measure ShownValue => PartEntries.Clock(Definition.Id, Definition.Step);
 
-        public override string Show(BoundedValue value) => value.HasValue ? ReadingFormat.WithBound(PartEntries.Show(value.Number, Is.Step), value.Bound) : "no value";
+        public override string Show(BoundedValue value) => value.HasValue ? ReadingFormat.WithBound(PartEntries.Show(value.Number, Definition.Step), value.Bound) : "no value";
 
         public override string Say()
         {
-            var faults = string.Join("", Is.Faults.Select(f => $" {f.Name} costs {Numerals.Write(f.Seconds)} s."));
-            var items = Is.PointsPerItem != 0 ? $" {MethodWords.Points(Is.PointsPerItem)} for each item brought over." : "";
-            return $"{English.Count(Is.Legs.Count, "leg")} against the clock, {Is.Curve.Say(this)}.{faults}{items}";
+            var faults = string.Join("", Definition.Faults.Select(f => $" {f.Name} costs {Numerals.Write(f.Seconds)} s."));
+            var items = Definition.PointsPerItem != 0 ? $" {MethodWords.Points(Definition.PointsPerItem)} for each item brought over." : "";
+            return $"{English.Count(Definition.Legs.Count, "leg")} against the clock, {Definition.Curve.Say(this)}.{faults}{items}";
         }
 
-        public override PartValue Value(DesignFacts known, Trials trials) => RelayScore.Value(Is, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) => RelayScore.Value(Definition, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
         [
-            .. PartEntries.Of<Entry.LegTimed>(design, Is.Id).Select(l => new PartAnswer(PartAnswers.Whole(l.Leg), PartEntries.Show(l.Time.Value ?? 0, Is.Step))),
-            .. PartEntries.Of<Entry.RelayFaulted>(design, Is.Id).GroupBy(f => f.Fault).Select(g => PartAnswers.Count(g.Key, g.Sum(f => f.Count))),
-            .. PartEntries.Of<Entry.ItemsCarried>(design, Is.Id).Select(c => PartAnswers.Count("items", c.Count)),
-            .. PartEntries.Of<Entry.RelayStopped>(design, Is.Id).Select(s => new PartAnswer("stopped", s.Reason)),
+            .. PartEntries.Of<Entry.LegTimed>(design, Definition.Id).Select(l => new PartAnswer(PartAnswers.Whole(l.Leg), PartEntries.Show(l.Time.Value ?? 0, Definition.Step))),
+            .. PartEntries.Of<Entry.RelayFaulted>(design, Definition.Id).GroupBy(f => f.Fault).Select(g => PartAnswers.Count(g.Key, g.Sum(f => f.Count))),
+            .. PartEntries.Of<Entry.ItemsCarried>(design, Definition.Id).Select(c => PartAnswers.Count("items", c.Count)),
+            .. PartEntries.Of<Entry.RelayStopped>(design, Definition.Id).Select(s => new PartAnswer("stopped", s.Reason)),
         ]);
 
-        public override Stretch? Values(Brief brief) => Plausible.LegSeconds.Times(Is.Legs.Count);
+        public override Stretch? Values(Brief brief) => Plausible.LegSeconds.Times(Definition.Legs.Count);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Relay Make(Part.Relay part, Brief brief, ProblemCollector found)

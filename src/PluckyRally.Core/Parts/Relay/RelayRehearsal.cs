@@ -8,19 +8,19 @@ internal abstract partial record PartPlan
         {
             get
             {
-                yield return Handle("time", "time of all legs", "s", Plausible.LegSeconds.Low * Is.Legs.Count, Plausible.LegSeconds.High * Is.Legs.Count, Is.Step);
-                foreach (var fault in Is.Faults) yield return Handle(fault.Id, fault.Name, "", 0, 10);
-                if (Is.PointsPerItem != 0) yield return Handle("items", "items brought over", "", 0, 20);
+                yield return Handle("time", "time of all legs", "s", Plausible.LegSeconds.Low * Definition.Legs.Count, Plausible.LegSeconds.High * Definition.Legs.Count, Definition.Step);
+                foreach (var fault in Definition.Faults) yield return Handle(fault.Id, fault.Name, "", 0, 10);
+                if (Definition.PointsPerItem != 0) yield return Handle("items", "items brought over", "", 0, 20);
             }
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
-            for (var leg = 1; leg <= Is.Legs.Count; leg++)
-                yield return new Entry.LegTimed { Id = default, Team = team.Team, Part = Is.Id, Leg = leg, Time = team.Seconds(Rounding.ToStep(team.Value("time") / Is.Legs.Count, Is.Step)) };
-            foreach (var fault in Is.Faults.Where(f => team.Whole(f.Id) > 0))
-                yield return new Entry.RelayFaulted { Id = default, Team = team.Team, Part = Is.Id, Fault = fault.Id, Count = team.Whole(fault.Id) };
-            if (Is.PointsPerItem != 0) yield return new Entry.ItemsCarried { Id = default, Team = team.Team, Part = Is.Id, Count = team.Whole("items") };
+            for (var leg = 1; leg <= Definition.Legs.Count; leg++)
+                yield return new Entry.LegTimed { Id = default, Team = team.Team, Part = Definition.Id, Leg = leg, Time = team.Seconds(Rounding.ToStep(team.Value("time") / Definition.Legs.Count, Definition.Step)) };
+            foreach (var fault in Definition.Faults.Where(f => team.Whole(f.Id) > 0))
+                yield return new Entry.RelayFaulted { Id = default, Team = team.Team, Part = Definition.Id, Fault = fault.Id, Count = team.Whole(fault.Id) };
+            if (Definition.PointsPerItem != 0) yield return new Entry.ItemsCarried { Id = default, Team = team.Team, Part = Definition.Id, Count = team.Whole("items") };
         }
     }
 }

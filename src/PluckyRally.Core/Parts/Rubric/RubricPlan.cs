@@ -3,31 +3,31 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A rubric.</summary>
-    public sealed partial record Rubric(Part.Rubric Is) : PartPlan
+    public sealed partial record Rubric(Part.Rubric Definition) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
         public override string Say()
         {
-            var voice = Is.Voice switch
+            var voice = Definition.Voice switch
             {
                 RubricVoice.Teacher => "judged by the teacher",
                 RubricVoice.Peers => "judged by the other teams",
                 RubricVoice.Self => "judged by the team itself",
             };
-            return $"{string.Join(", ", Is.Criteria.Select(c => $"{c.Name} up to {Numerals.Write(c.Levels.Max(l => l.Points))}"))}, {voice}.";
+            return $"{string.Join(", ", Definition.Criteria.Select(c => $"{c.Name} up to {Numerals.Write(c.Levels.Max(l => l.Points))}"))}, {voice}.";
         }
 
-        public override PartValue Value(DesignFacts known, Trials trials) => RubricScore.Value(Is, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) => RubricScore.Value(Definition, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
-            [.. PartEntries.Of<Entry.LevelGiven>(design, Is.Id).Select(l => PartAnswers.Count(l.From.Length > 0 && l.From != design.Team.Team.Id ? $"{l.From}|{l.Criterion}" : l.Criterion, l.Level))]);
+            [.. PartEntries.Of<Entry.LevelGiven>(design, Definition.Id).Select(l => PartAnswers.Count(l.From.Length > 0 && l.From != design.Team.Team.Id ? $"{l.From}|{l.Criterion}" : l.Criterion, l.Level))]);
 
         public override Stretch? Values(Brief brief) => null;
 
         public override Stretch? Spread(Brief brief) => new(
-            Is.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min()),
-            Is.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max()));
+            Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min()),
+            Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max()));
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Rubric Make(Part.Rubric part, ProblemCollector found)

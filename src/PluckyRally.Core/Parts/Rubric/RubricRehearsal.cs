@@ -8,20 +8,20 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var criterion in Is.Criteria) yield return Handle(criterion.Id, criterion.Name, "", 0, criterion.Levels.Count - 1, words: [.. criterion.Levels.Select(l => l.Name)]);
+                foreach (var criterion in Definition.Criteria) yield return Handle(criterion.Id, criterion.Name, "", 0, criterion.Levels.Count - 1, words: [.. criterion.Levels.Select(l => l.Name)]);
             }
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
-            var from = Is.Voice switch
+            var from = Definition.Voice switch
             {
                 RubricVoice.Teacher => "",
                 RubricVoice.Self => team.Team,
                 RubricVoice.Peers => team.Next,
             };
-            foreach (var criterion in Is.Criteria)
-                yield return new Entry.LevelGiven { Id = default, Team = team.Team, Part = Is.Id, Criterion = criterion.Id, Level = team.Whole(criterion.Id), From = from };
+            foreach (var criterion in Definition.Criteria)
+                yield return new Entry.LevelGiven { Id = default, Team = team.Team, Part = Definition.Id, Criterion = criterion.Id, Level = team.Whole(criterion.Id), From = from };
         }
     }
 }

@@ -3,16 +3,16 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A tally.</summary>
-    public sealed partial record Tally(Part.Tally Is, Wins Wins) : PartPlan
+    public sealed partial record Tally(Part.Tally Definition, Wins Wins) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
-        public override string Say() => string.Join(", ", Is.Counters.Select(c => $"{c.Name}: {Numerals.Write(TallyScore.Each(c, Wins))} each")) + ".";
+        public override string Say() => string.Join(", ", Definition.Counters.Select(c => $"{c.Name}: {Numerals.Write(TallyScore.Each(c, Wins))} each")) + ".";
 
         public override PartValue Value(DesignFacts known, Trials trials) => TallyScore.Value(this, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
-            [.. PartEntries.Of<Entry.Tallied>(design, Is.Id).GroupBy(t => t.Counter).Select(g => PartAnswers.Count(g.Key, g.Sum(t => t.Count)))]);
+            [.. PartEntries.Of<Entry.Tallied>(design, Definition.Id).GroupBy(t => t.Counter).Select(g => PartAnswers.Count(g.Key, g.Sum(t => t.Count)))]);
 
         public override Stretch? Values(Brief brief) => null;
 

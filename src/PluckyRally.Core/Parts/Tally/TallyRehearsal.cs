@@ -8,14 +8,14 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var counter in Is.Counters) yield return Handle(counter.Id, counter.Name, "", 0, 10);
+                foreach (var counter in Definition.Counters) yield return Handle(counter.Id, counter.Name, "", 0, 10);
             }
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
-            foreach (var counter in Is.Counters.Where(c => team.Whole(c.Id) > 0))
-                yield return new Entry.Tallied { Id = default, Team = team.Team, Part = Is.Id, Counter = counter.Id, Count = team.Whole(counter.Id) };
+            foreach (var counter in Definition.Counters.Where(c => team.Whole(c.Id) > 0))
+                yield return new Entry.Tallied { Id = default, Team = team.Team, Part = Definition.Id, Counter = counter.Id, Count = team.Whole(counter.Id) };
         }
     }
 }

@@ -8,11 +8,11 @@ internal static class TallyScore
 
     public static PartValue Value(PartPlan.Tally plan, DesignRecord design)
     {
-        var tallied = PartEntries.Of<Entry.Tallied>(design, plan.Is.Id);
+        var tallied = PartEntries.Of<Entry.Tallied>(design, plan.Definition.Id);
         var steps = new List<Working>();
         decimal sum = 0;
-        var facts = new List<BoundedValue>(plan.Is.Counters.Count);
-        foreach (var counter in plan.Is.Counters)
+        var facts = new List<BoundedValue>(plan.Definition.Counters.Count);
+        foreach (var counter in plan.Definition.Counters)
         {
             var these = tallied.Where(t => t.Counter == counter.Id).ToList();
             var count = these.Sum(t => t.Count);

@@ -3,29 +3,29 @@ namespace PluckyRally.Core;
 internal abstract partial record PartPlan
 {
     /// <summary>A list of tasks.</summary>
-    public sealed partial record Tasks(Part.Tasks Is) : PartPlan
+    public sealed partial record Tasks(Part.Tasks Definition) : PartPlan
     {
-        public override Part Part => Is;
+        public override Part Part => Definition;
 
         public override string Say()
         {
-            var tasks = string.Join(", ", Is.Items.Select(i => $"{i.Name} {Numerals.Write(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
-            var bonus = Is.AllDoneBonus != 0 ? $" {MethodWords.Points(Is.AllDoneBonus)} more when all are done." : "";
-            var time = Is.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {Numerals.Write(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
+            var tasks = string.Join(", ", Definition.Items.Select(i => $"{i.Name} {Numerals.Write(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
+            var bonus = Definition.AllDoneBonus != 0 ? $" {MethodWords.Points(Definition.AllDoneBonus)} more when all are done." : "";
+            var time = Definition.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {Numerals.Write(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
             return $"{tasks}.{bonus}{time}";
         }
 
-        public override PartValue Value(DesignFacts known, Trials trials) => TasksScore.Value(Is, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) => TasksScore.Value(Definition, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) => new(
         [
-            .. PartEntries.Of<Entry.TaskTicked>(design, Is.Id).Select(t => PartAnswers.Count(t.Task, t.Steps ?? Is.Items.First(i => i.Id == t.Task).Steps)),
-            .. PartEntries.Of<Entry.TasksTimed>(design, Is.Id).Select(t => new PartAnswer("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
+            .. PartEntries.Of<Entry.TaskTicked>(design, Definition.Id).Select(t => PartAnswers.Count(t.Task, t.Steps ?? Definition.Items.First(i => i.Id == t.Task).Steps)),
+            .. PartEntries.Of<Entry.TasksTimed>(design, Definition.Id).Select(t => new PartAnswer("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
         ]);
 
         public override Stretch? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => new(0, Is.Items.Sum(i => i.Points) + Is.AllDoneBonus);
+        public override Stretch? Spread(Brief brief) => new(0, Definition.Items.Sum(i => i.Points) + Definition.AllDoneBonus);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Tasks Make(Part.Tasks part, ProblemCollector found)
