@@ -27,7 +27,7 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
 
         desk.ClickButton("Add a criterion");
         desk.See("The rule says nothing yet.");
-        desk.Type("The criterion in the pupils' words", "Definition at least 6 cm high");
+        desk.Type("The criterion in the pupils' words", "Is at least 6 cm high");
         desk.SeeNot("The rule says nothing yet.");
         desk.ClickButton("Add a constraint");
         desk.Type("The constraint in the pupils' words", "Keeps at least 20 g");

@@ -26,7 +26,7 @@ internal abstract partial record PartPlan
     public virtual Measure ShownValue => Figure.Exact(Part.Id, Part.Name, 0.001m);
 
     /// <summary>What one of its value is called, e.g. "cm" or "point".</summary>
-    public virtual string One => "point";
+    public virtual string UnitSingular => "point";
 
     /// <summary>What it gives points for, as a sentence for pupils, without the part's name.</summary>
     public abstract string Say();

@@ -15,15 +15,15 @@ public abstract partial record Curve
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => Arithmetic.Plus(new BoundedValue(Start), Arithmetic.Scale(value, PerUnit));
 
         internal override string Say(PartPlan part) => Start == 0
-            ? $"{MethodWords.Points(PerUnit)} for each {part.One}{SayLimits(part.Part)}"
-            : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each {part.One}{SayLimits(part.Part)}";
+            ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}{SayLimits(part.Part)}"
+            : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each {part.UnitSingular}{SayLimits(part.Part)}";
 
         internal override string Step(PartPlan part, PartResult result)
         {
             var (each, v, points) = (Numerals.Write(PerUnit), Numerals.Write(result.Value.Value.Number), Numerals.Write(result.Curve));
             return Start == 0
-                ? $"{MethodWords.Points(PerUnit)} for each {part.One}: {each} × {v} = {points}."
-                : $"{MethodWords.Points(Start)} and {each} for each {part.One}: {Numerals.Write(Start)} + {each} × {v} = {points}.";
+                ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}: {each} × {v} = {points}."
+                : $"{MethodWords.Points(Start)} and {each} for each {part.UnitSingular}: {Numerals.Write(Start)} + {each} × {v} = {points}.";
         }
 
         private static string SayLimits(Part part) => (part.Floor, part.Cap) switch

@@ -25,7 +25,7 @@ public abstract partial record Curve
             Arithmetic.Clamp(new BoundedValue(Points - (PerUnit * Math.Abs(value.Number - At)), value.Bound == Bound.Exact ? Bound.Exact : Bound.Unclear), 0, null);
 
         internal override string Say(PartPlan part) =>
-            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} less for each {part.One} off it";
+            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} less for each {part.UnitSingular} off it";
 
         internal override string Step(PartPlan part, PartResult result)
         {

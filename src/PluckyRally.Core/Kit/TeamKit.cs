@@ -22,7 +22,7 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
     /// <summary>The kits of a rally's teams.</summary>
     public static IReadOnlyList<TeamKit> Of(Brief brief, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log)
     {
-        var counts = Log.Standing(log).OfType<Entry.KitCounted>().ToLookup(c => (c.Team, c.Way));
+        var counts = Log.Effective(log).OfType<Entry.KitCounted>().ToLookup(c => (c.Team, c.Way));
         return [.. teams.Select(t => Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault()))];
     }
 

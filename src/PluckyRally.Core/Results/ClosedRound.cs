@@ -12,7 +12,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
     /// <summary>How a closed round differs today from what it was closed with; null where the round is open.</summary>
     public static ClosedComparison? Compare(OpenedRally opened, Standings standings)
     {
-        if (Log.Standing(opened.Rally.Entries).LastOrDefault(e => e.Round == standings.Round && e is Entry.RoundClosed or Entry.RoundReopened) is not Entry.RoundClosed closed) return null;
+        if (Log.Effective(opened.Rally.Entries).LastOrDefault(e => e.Round == standings.Round && e is Entry.RoundClosed or Entry.RoundReopened) is not Entry.RoundClosed closed) return null;
         if (closed.Kept is not { } kept) return new(null, []);
         var had = kept.Rows.ToDictionary(r => r.Team);
         var precision = opened.Compiled.Brief.Method.Precision;

@@ -26,7 +26,7 @@ internal sealed class Redraw : IRedraw
         _placed = placed;
         _round = round;
         _random = new Xoshiro256StarStar(seed, threadSafe: false);
-        _entries = [.. Log.Standing(entries)];
+        _entries = [.. Log.Effective(entries)];
         _drawn = [.. _entries.Select((entry, i) => (i, entry)).Where(e => e.entry.Round == round && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead)];
         _exact = compiled.WithPrecision(0.000_000_001m);
     }

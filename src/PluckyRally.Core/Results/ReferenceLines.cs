@@ -25,7 +25,7 @@ internal static class ReferenceLines
     /// <summary>The trials of each control and benchmark of a round that counted.</summary>
     internal static IReadOnlyList<IGrouping<(Purpose Purpose, string Team), Entry.TrialRecorded>> Trials(IReadOnlyList<Entry> entries, int round) =>
     [
-        .. Log.Standing(entries).OfType<Entry.TrialRecorded>()
+        .. Log.Effective(entries).OfType<Entry.TrialRecorded>()
             .Where(t => t.Round == round && t.Purpose is Purpose.Control or Purpose.Benchmark && t.Outcome == TrialOutcome.Counted)
             .GroupBy(t => (t.Purpose, t.Team)),
     ];

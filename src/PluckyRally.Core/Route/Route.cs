@@ -69,7 +69,7 @@ public static class Route
         var (rally, compiled) = opened;
         var results = Scorer.Results(compiled, rally.Teams, rally.Entries, round);
         var open = results.Count(r => r.Status == StandingStatus.Unfinished);
-        var begun = Log.Standing(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
+        var begun = Log.Effective(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
         var kits = TeamKit.Of(compiled.Brief, rally.Teams, rally.Entries);
         return
         [

@@ -15,7 +15,7 @@ public static class ClassState
     /// </summary>
     public static IReadOnlyList<TeamInLesson> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round)
     {
-        var standing = Log.Standing(log).Where(e => e.Round == round).ToList();
+        var standing = Log.Effective(log).Where(e => e.Round == round).ToList();
         var order = standing.OfType<Entry.TestOrderSet>().LastOrDefault()?.Teams ?? [];
         var places = order.Select((team, at) => (team, at)).DistinctBy(o => o.team).ToDictionary(o => o.team, o => o.at);
         return

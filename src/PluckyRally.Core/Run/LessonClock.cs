@@ -43,7 +43,7 @@ public sealed record LessonClock
     public static LessonClock Of(Brief brief, int teams, IReadOnlyList<Entry> log)
     {
         var phases = brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => ClockPhase.Of(p, brief, teams)).ToList();
-        var (first, run, over, hold, wall) = Log.Standing(log).OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
+        var (first, run, over, hold, wall) = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
         if (run is null) return new() { Over = over, Phases = phases, Wall = wall };
         var at = phases.IndexOf(run.Phase);
         return new()

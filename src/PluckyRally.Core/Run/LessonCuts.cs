@@ -18,7 +18,7 @@ public static class LessonCuts
     public static Edition Lay(Edition edition, IReadOnlyList<Entry> log)
     {
         if (!log.Any(e => e is Entry.OfClock)) return edition;
-        return edition with { Brief = Log.Standing(log).OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief)) };
+        return edition with { Brief = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief)) };
     }
 
     /// <summary>What can be cut now, as a rally's log leaves the lesson.</summary>

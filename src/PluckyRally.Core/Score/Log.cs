@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 public static class Log
 {
     /// <summary>The entries that stand, each once, in order; strikes themselves are left out.</summary>
-    public static IReadOnlyList<Entry> Standing(IReadOnlyList<Entry> entries)
+    public static IReadOnlyList<Entry> Effective(IReadOnlyList<Entry> entries)
     {
         var struck = Struck(entries);
         var seen = new HashSet<Guid>(entries.Count);

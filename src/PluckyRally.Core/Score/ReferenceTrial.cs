@@ -10,7 +10,7 @@ public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, st
     /// <summary>The references that stand in a round: the class's, and those of one team, or of all where none is named.</summary>
     public static IReadOnlyList<ReferenceTrial> Of(CompiledEdition compiled, IReadOnlyList<Entry> log, string? team, int round) =>
     [
-        .. Log.Standing(log).OfType<Entry.TrialRecorded>()
+        .. Log.Effective(log).OfType<Entry.TrialRecorded>()
             .Where(t => t.Purpose != Purpose.Score && t.Round == round && (team is null || t.Team.Length == 0 || t.Team == team))
             .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, t.What(compiled))),
     ];

@@ -50,7 +50,7 @@ public static class Rounds
 {
     /// <summary>Whether a round is closed, as a log leaves it.</summary>
     public static bool IsClosed(IReadOnlyList<Entry> log, int round) =>
-        log.Any(e => e is Entry.RoundClosed) && Log.Standing(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened)) is Entry.RoundClosed;
+        log.Any(e => e is Entry.RoundClosed) && Log.Effective(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened)) is Entry.RoundClosed;
 
     /// <summary>An entry for a closed round is refused with where it could go.</summary>
     internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, ProblemCollector found)

@@ -51,7 +51,7 @@ public sealed class TeamRecord
     /// <summary>The records of all teams in a round, in the order of the teams.</summary>
     public static IReadOnlyList<TeamRecord> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
     {
-        var standing = Log.Standing(entries).Where(e => e.Round == round).ToList();
+        var standing = Log.Effective(entries).Where(e => e.Round == round).ToList();
         var byTeam = standing.ToLookup(e => e.Team);
         return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing))];
     }

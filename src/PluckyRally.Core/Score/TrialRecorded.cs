@@ -131,7 +131,7 @@ public abstract partial record Entry
         {
             if (Attempt is not null) return;
             var used = DesignRecord.Numbered([
-                .. Log.Standing(log.Entries).OfType<TrialRecorded>()
+                .. Log.Effective(log.Entries).OfType<TrialRecorded>()
                     .Where(t => t.Purpose == Purpose.Score && t.Team == Team && t.Round == Round && t.Design == Design && t.Id != Id),
             ]).Count;
             var attempts = log.Compiled.Brief.Trials.Attempts;

@@ -47,7 +47,7 @@ public sealed record ClassList(IReadOnlyList<string> Columns, int Given, int? Fa
         }
 
         foreach (var twice in pupils.GroupBy(p => p, StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1)) odd.Add($"{twice.Key} comes {twice.Count()} times. They are told apart by a number.");
-        if (pupils.Count > LargestClass) odd.Add($"There are {pupils.Count} pupils. Definition it one class?");
+        if (pupils.Count > LargestClass) odd.Add($"There are {pupils.Count} pupils. Is it one class?");
         return Result<ClassList>.Ok(new(titled ? [.. rows[0]] : [.. Enumerable.Range(1, width).Select(i => $"column {i}")], givenAt, familyAt >= 0 ? familyAt : null, Distinct(pupils), odd));
     }
 

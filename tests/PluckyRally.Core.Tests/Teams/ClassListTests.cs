@@ -45,7 +45,7 @@ public sealed class ClassListTests
     }
 
     [Fact]
-    public void Two_classes_in_one_list_are_asked_about() => Read([.. Enumerable.Range(1, 61).Select(i => new[] { $"P{i}" })]).Odd.ShouldHaveSingleItem().ShouldContain("Definition it one class?");
+    public void Two_classes_in_one_list_are_asked_about() => Read([.. Enumerable.Range(1, 61).Select(i => new[] { $"P{i}" })]).Odd.ShouldHaveSingleItem().ShouldContain("Is it one class?");
 
     [Fact]
     public void Nothing_at_all_is_refused() => ClassList.Read([]).Problems.ShouldHaveSingleItem().At.ShouldBe("/text");

@@ -24,7 +24,7 @@ internal static class CurveLines
         var best = scored.Count == 0 ? BoundedValue.None(new Absence.NobodyYet()) : new BoundedValue(plan.Better == Better.More ? scored.Max(s => s.Value) : scored.Min(s => s.Value));
         var pool = Pool.Empty with { Best = best };
         decimal Points(decimal value) => Arithmetic.Clamp(plan.Curve.PointsFor(new BoundedValue(value), new(plan.Better, compiled.Brief.Method.Wins, pool)), plan.Part.Floor, plan.Part.Cap).Number;
-        return new(plan.Part.Id, plan.Part.Name, plan.One, [.. drawn.OrderBy(v => v.At).ThenBy(v => v.Just).Select(v => new CurvePoint(v.At, Points(v.Just)))], [.. scored.Select(s => new CurveMark(s.Name, s.Value, Points(s.Value)))]);
+        return new(plan.Part.Id, plan.Part.Name, plan.UnitSingular, [.. drawn.OrderBy(v => v.At).ThenBy(v => v.Just).Select(v => new CurvePoint(v.At, Points(v.Just)))], [.. scored.Select(s => new CurveMark(s.Name, s.Value, Points(s.Value)))]);
     }
 
     private static int Place(Standing row, int at, Standings standings, PartPlan plan)

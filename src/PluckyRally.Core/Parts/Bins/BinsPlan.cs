@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => Definition.SecondsPerWrong is null ? base.Decimals : 1;
 
-        public override string One => Definition.SecondsPerWrong is null ? base.One : "second";
+        public override string UnitSingular => Definition.SecondsPerWrong is null ? base.UnitSingular : "second";
 
         public override Measure ShownValue => Definition.SecondsPerWrong is null ? base.ShownValue : PartEntries.Clock(Definition.Id, BinsScore.Step);
 

@@ -61,7 +61,7 @@ internal static class BudgetEntries
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, ProblemCollector found)
     {
-        var others = Log.Standing(log).Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
+        var others = Log.Effective(log).Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
         if (BeyondWhatWasBought(others).Where(o => o.Entry.Id == returned.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);
     }
 

@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => 2;
 
-        public override string One => Definition.Money.Length > 0 ? English.One(Definition.Money) : "one";
+        public override string UnitSingular => Definition.Money.Length > 0 ? English.One(Definition.Money) : "one";
 
         public override Measure ShownValue => BudgetScore.Coins(Definition);
 

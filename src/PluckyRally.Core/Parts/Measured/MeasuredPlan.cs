@@ -30,7 +30,7 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => Definition.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
 
-        public override string One => this switch
+        public override string UnitSingular => this switch
         {
             { Definition.Combine: Combine.Successes } => "success",
             { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => English.One(counted.Unit),

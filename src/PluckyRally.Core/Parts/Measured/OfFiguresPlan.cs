@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => Over.Plain?.Shown ?? base.ShownValue;
 
-        public override string One => Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "one";
+        public override string UnitSingular => Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "one";
 
         /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
         public override bool PointsByCurve => true;

@@ -13,7 +13,7 @@ internal abstract partial record PartPlan
 
         public override int Decimals => Rounding.Decimals(Definition.Step);
 
-        public override string One => "second";
+        public override string UnitSingular => "second";
 
         public override Measure ShownValue => PartEntries.Clock(Definition.Id, Definition.Step);
 

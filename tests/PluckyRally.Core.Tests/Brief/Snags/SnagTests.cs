@@ -11,7 +11,7 @@ public sealed class SnagTests
     private static Brief Bridge { get; } = Read(Patterns.Begin(Pattern.Strongest, GradeBand.From3To5, UnitSystem.Metric));
 
     [Theory]
-    [InlineData("Definition strong enough")]
+    [InlineData("Is strong enough")]
     [InlineData("Looks nice")]
     [InlineData("Uses a little tape")]
     public void What_nobody_can_check(string text) =>
