@@ -29,7 +29,7 @@ public static class DataFile
         .AddScoped<BriefHistory>()
         .AddScoped<ClassRegister>()
         .AddScoped<Cupboard>()
-        .AddSingleton<KeptRallies>()
+        .AddSingleton<RallyCache>()
         .AddScoped<RallyLog>()
         .AddScoped<PassBook>()
         .AddScoped<SessionBook>()

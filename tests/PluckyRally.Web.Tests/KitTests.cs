@@ -26,9 +26,9 @@ public sealed class KitTests : IDisposable
     public async Task The_bunting_counts_what_is_short()
     {
         var id = await Brief("straws", 10);
-        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.HalfSewn), p => p.Missing.ShouldBe(1));
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1));
         await Put("""{ "name": "straws", "unit": "", "amount": 1000 }""");
-        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Full);
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Done);
     }
 
     [Theory]

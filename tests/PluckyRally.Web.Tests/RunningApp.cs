@@ -72,7 +72,7 @@ public sealed class RunningApp : IDisposable
         using var scope = _factory.Services.CreateScope();
         var services = scope.ServiceProvider;
         var then = new Microsoft.Extensions.Time.Testing.FakeTimeProvider(DateTimeOffset.UtcNow + later);
-        await new RemovedThings(services.GetRequiredService<RallyDb>(), services.GetRequiredService<DataFolder>(), services.GetRequiredService<KeptRallies>(), then).Sweep(TestContext.Current.CancellationToken);
+        await new RemovedThings(services.GetRequiredService<RallyDb>(), services.GetRequiredService<DataFolder>(), services.GetRequiredService<RallyCache>(), then).Sweep(TestContext.Current.CancellationToken);
     }
 
     /// <summary>A service of the server's.</summary>

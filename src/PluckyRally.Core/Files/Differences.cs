@@ -18,7 +18,7 @@ public sealed record Difference(string At, string Where, string Before, string A
     {
         var (a, b) = (JsonSerializer.SerializeToNode(before, Json.Options)!, JsonSerializer.SerializeToNode(after, Json.Options)!);
         var found = new List<Difference>();
-        Walk(a, b, "", (at, x, y) => found.Add(new(at, PlaceWords.Of(y is null ? a : b, at), Show(x), Show(y))));
+        Walk(a, b, "", (at, x, y) => found.Add(new(at, PathWords.Of(y is null ? a : b, at), Show(x), Show(y))));
         return [.. found.Take(Most)];
     }
 

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>A station of the route that exists so far.</summary>
@@ -26,13 +28,16 @@ public enum Station
 public enum Readiness
 {
     /// <summary>Nothing yet.</summary>
-    Hollow,
+    [JsonStringEnumMemberName("hollow")]
+    NotStarted,
 
     /// <summary>Some of it.</summary>
-    HalfSewn,
+    [JsonStringEnumMemberName("halfSewn")]
+    InProgress,
 
     /// <summary>All of it.</summary>
-    Full,
+    [JsonStringEnumMemberName("full")]
+    Done,
 }
 
 /// <summary>A station's pennant on the route.</summary>
@@ -55,12 +60,12 @@ public static class Route
     private static IReadOnlyList<Pennant> OfBrief(int stopping, KitList kit) =>
     [
         stopping > 0
-            ? new(Station.Brief, Readiness.HalfSewn, stopping, $"{Things(stopping, "snag", "snags")} to mend before a class can run this.")
-            : new(Station.Brief, Readiness.Full, 0, "This can be run. Make teams when you are happy with it."),
-        kit.Lines.Count == 0 ? new(Station.Kit, Readiness.Hollow, 0, "The brief names no materials. Write them on its sheet.")
-            : kit.Missing > 0 ? new(Station.Kit, Readiness.HalfSewn, kit.Missing, $"{Things(kit.Missing, "material is", "materials are")} short. Say what is in the cupboard, or buy it.")
-            : new(Station.Kit, Readiness.Full, 0, "Everything is in the cupboard. Lay it out."),
-        new(Station.Teams, Readiness.Hollow, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type the teams or make them from a class, then begin."),
+            ? new(Station.Brief, Readiness.InProgress, stopping, $"{Things(stopping, "snag", "snags")} to mend before a class can run this.")
+            : new(Station.Brief, Readiness.Done, 0, "This can be run. Make teams when you are happy with it."),
+        kit.Lines.Count == 0 ? new(Station.Kit, Readiness.NotStarted, 0, "The brief names no materials. Write them on its sheet.")
+            : kit.Missing > 0 ? new(Station.Kit, Readiness.InProgress, kit.Missing, $"{Things(kit.Missing, "material is", "materials are")} short. Say what is in the cupboard, or buy it.")
+            : new(Station.Kit, Readiness.Done, 0, "Everything is in the cupboard. Lay it out."),
+        new(Station.Teams, Readiness.NotStarted, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type the teams or make them from a class, then begin."),
     ];
 
     /// <summary>The route of a rally in a round.</summary>
@@ -73,12 +78,12 @@ public static class Route
         var kits = TeamKit.Of(compiled.Brief, rally.Teams, rally.Entries);
         return
         [
-            new(Station.Brief, Readiness.Full, 0, "This is the brief as the rally runs it. It no longer changes."),
+            new(Station.Brief, Readiness.Done, 0, "This is the brief as the rally runs it. It no longer changes."),
             Kit(kits),
-            new(Station.Teams, Readiness.Full, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
+            new(Station.Teams, Readiness.Done, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
             Run(LessonClock.Of(opened)),
-            new(Station.Score, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, open, Score(open, begun)),
-            new(Station.Results, !begun ? Readiness.Hollow : open > 0 ? Readiness.HalfSewn : Readiness.Full, 0, Results(open, begun)),
+            new(Station.Score, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, open, Score(open, begun)),
+            new(Station.Results, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, 0, Results(open, begun)),
         ];
     }
 
@@ -86,20 +91,20 @@ public static class Route
     private static Pennant Kit(IReadOnlyList<TeamKit> kits)
     {
         var (counted, away) = (kits.Count(k => k.OutBy is not null), kits.Count(k => k.OutBy is not null && k.BackBy is null));
-        if (kits.All(k => k.Lines.Count == 0)) return new(Station.Kit, Readiness.Full, 0, "Teams count nothing out for this brief.");
-        if (counted == 0) return new(Station.Kit, Readiness.Hollow, 0, "Count the kit out, team by team, or go on without.");
-        if (counted < kits.Count) return new(Station.Kit, Readiness.HalfSewn, kits.Count - counted, $"{Things(kits.Count - counted, "team has", "teams have")} no kit yet.");
+        if (kits.All(k => k.Lines.Count == 0)) return new(Station.Kit, Readiness.Done, 0, "Teams count nothing out for this brief.");
+        if (counted == 0) return new(Station.Kit, Readiness.NotStarted, 0, "Count the kit out, team by team, or go on without.");
+        if (counted < kits.Count) return new(Station.Kit, Readiness.InProgress, kits.Count - counted, $"{Things(kits.Count - counted, "team has", "teams have")} no kit yet.");
         return away > 0
-            ? new(Station.Kit, Readiness.HalfSewn, 0, $"Every team has its kit. {Things(away, "is", "are")} to be counted back afterwards.")
-            : new(Station.Kit, Readiness.Full, 0, kits.Any(k => k.Lines.Any(l => l.Missing > 0)) ? "All kits are back; something is missing." : "All kits are back and whole.");
+            ? new(Station.Kit, Readiness.InProgress, 0, $"Every team has its kit. {Things(away, "is", "are")} to be counted back afterwards.")
+            : new(Station.Kit, Readiness.Done, 0, kits.Any(k => k.Lines.Any(l => l.Missing > 0)) ? "All kits are back; something is missing." : "All kits are back and whole.");
     }
 
     private static Pennant Run(LessonClock clock) => clock switch
     {
-        { Phases.Count: 0 } => new(Station.Run, Readiness.Hollow, 0, "The brief has no phases. Write them under Time, and the clock leads through them."),
-        { Phase: { } phase } => new(Station.Run, Readiness.HalfSewn, 0, $"{phase.Name} is running."),
-        { Over: true } => new(Station.Run, Readiness.Full, 0, "The lesson is over."),
-        _ => new(Station.Run, Readiness.Hollow, 0, "Put the clock on the wall, then begin the first phase."),
+        { Phases.Count: 0 } => new(Station.Run, Readiness.NotStarted, 0, "The brief has no phases. Write them under Time, and the clock leads through them."),
+        { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
+        { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
+        _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
     };
 
     private static string Score(int open, bool begun) => (open, begun) switch

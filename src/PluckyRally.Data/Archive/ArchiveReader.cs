@@ -26,7 +26,7 @@ public sealed record BroughtIn(int Briefs, int Rallies, int Classes, int Photos,
 /// Brings an archive in, into empty data or beside what is there, whole or not at all. What is here already stays as it is; a brief
 /// or a rally that is here in another state is put beside it under an id of its own.
 /// </summary>
-public sealed class ArchiveReader(RallyDb db, DataFolder folder, KeptRallies kept)
+public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept)
 {
     private readonly List<string> _beside = [];
     private readonly Dictionary<Guid, Guid> _briefs = [];

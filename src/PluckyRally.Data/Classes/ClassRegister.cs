@@ -6,7 +6,7 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Data.Classes;
 
 /// <summary>The teacher's classes and their pupils.</summary>
-public sealed class ClassRegister(RallyDb db, KeptRallies kept, TimeProvider clock)
+public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider clock)
 {
     /// <summary>All classes with their pupils, by name.</summary>
     public Task<List<StoredClass>> All(CancellationToken stop) =>

@@ -7,7 +7,7 @@ using PluckyRally.Data.Owners;
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>The teacher's rallies and their logs.</summary>
-public sealed class RallyLog(RallyDb db, KeptRallies kept, LogWriter writer, TimeProvider clock)
+public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, TimeProvider clock)
 {
     /// <summary>All rallies, the newest first, as a list shows them.</summary>
     public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) => await db.Rallies.AsNoTracking()

@@ -34,7 +34,7 @@ public enum RemovedSort
 public sealed record Removed(RemovedSort Sort, Guid Id, string Name, string Of, DateTimeOffset RemovedAt, DateTimeOffset GoneAt);
 
 /// <summary>What was taken away: shown, taken back, and after some time gone for good.</summary>
-public sealed class RemovedThings(RallyDb db, DataFolder folder, KeptRallies kept, TimeProvider clock)
+public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept, TimeProvider clock)
 {
     /// <summary>Days for which something can be taken back.</summary>
     public const int Days = 30;

@@ -22,8 +22,8 @@ internal static class AccessSetup
         services.AddSingleton<SessionStore>();
         services.AddScoped<IAuthorizationHandler, RallyAccessHandler>();
         services.AddDataProtection().SetApplicationName("plucky-rally").PersistKeysToFileSystem(Keys(settings.Folder));
-        var authentication = services.AddAuthentication(Door.Name);
-        authentication.AddScheme<AuthenticationSchemeOptions, Door>(Door.Name, null);
+        var authentication = services.AddAuthentication(CallerAuthentication.Name);
+        authentication.AddScheme<AuthenticationSchemeOptions, CallerAuthentication>(CallerAuthentication.Name, null);
         authentication.AddCookie(PassScheme);
         authentication.AddIdentityCookies();
         KeepOnServer(services, PassScheme, "rally-pass");
@@ -53,7 +53,7 @@ internal static class AccessSetup
     /// <summary>Whether a request comes from the computer that the server runs on.</summary>
     public static bool IsHere(HttpContext context) => context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
-    private static AuthorizationPolicy Policy(CallerRole least) => new AuthorizationPolicyBuilder(Door.Name).AddRequirements(new RallyAccess(least)).Build();
+    private static AuthorizationPolicy Policy(CallerRole least) => new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new RallyAccess(least)).Build();
 
     /// <summary>
     /// A cookie that is good for as long as its session is, never sent to or from other sites. Where a classroom has no certificate it

@@ -31,7 +31,7 @@ internal static class YearEndpoints
             if (await log.Open(candidate.Id, stop) is not { } found || found.Opened is not { IsOk: true } opened) continue;
             var round = found.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
             var route = Core.Route.OfRally(opened.Value, round);
-            if (candidate.Date >= today || route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Full })) return new(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, route);
+            if (candidate.Date >= today || route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Done })) return new(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, route);
         }
 
         return null;

@@ -84,7 +84,7 @@ public sealed class TierTests
             var fields = TierTable.Of(brief).Fields;
             fields.Select(f => f.Name).ShouldBeUnique(pattern.ToString());
             var root = JsonSerializer.SerializeToNode(brief, Json.Options)!;
-            fields.Where(f => f.At != "/timing/lesson").ShouldAllBe(f => Places.At(root, f.At) != null, pattern.ToString());
+            fields.Where(f => f.At != "/timing/lesson").ShouldAllBe(f => DocumentPaths.At(root, f.At) != null, pattern.ToString());
         }
     }
 

@@ -24,7 +24,7 @@ public sealed class ProblemPlacesTests
         {
             var root = JsonNode.Parse(text)!;
             Leaves(root).ElementAt(i).ReplaceWith(JsonNode.Parse(Bad[i % Bad.Length]));
-            foreach (var (document, problem) in Problems(root)) if (!KnownPlaces.Has(document, typeof(Brief), problem.At)) lost.Add($"{places[i]} = {Bad[i % Bad.Length]}: {problem.At} ({problem.What})");
+            foreach (var (document, problem) in Problems(root)) if (!KnownPaths.Has(document, typeof(Brief), problem.At)) lost.Add($"{places[i]} = {Bad[i % Bad.Length]}: {problem.At} ({problem.What})");
         }
 
         string.Join("\n", lost).ShouldBeEmpty();

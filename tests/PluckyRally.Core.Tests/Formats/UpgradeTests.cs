@@ -75,7 +75,7 @@ public sealed class UpgradeTests
             if (!upgraded.IsOk || Editions.Resolve(upgraded.Value.Value, "t") is not { IsOk: true, Value.Brief: { } edition }) continue;
 
             var second = old.DeepClone().AsObject();
-            foreach (var (at, value) in overrides) Places.Put(second, at, JsonSerializer.SerializeToElement(value)).ShouldBeTrue(at);
+            foreach (var (at, value) in overrides) DocumentPaths.Put(second, at, JsonSerializer.SerializeToElement(value)).ShouldBeTrue(at);
             Json.Write(DocumentReader.Brief(second.ToJsonString()).OrThrow().Value).ShouldBe(Json.Write(edition), $"{file}, set {set}: {string.Join(", ", overrides.Select(o => o.At))}");
             laid++;
         }

@@ -69,8 +69,8 @@ public sealed class TeamKitTests
     {
         Count("Able", KitWay.Out, "", ("straws", 12));
         Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).ShouldSatisfyAllConditions(
-            r => r.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.HalfSewn), p => p.Missing.ShouldBe(1)),
-            r => r.Single(p => p.Station == Station.Score).Readiness.ShouldBe(Readiness.Hollow));
+            r => r.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1)),
+            r => r.Single(p => p.Station == Station.Score).Readiness.ShouldBe(Readiness.NotStarted));
         Count("Bold", KitWay.Out, "", ("straws", 12));
         Count("Able", KitWay.Back, "", ("scissors", 2));
         Count("Bold", KitWay.Back, "", ("scissors", 2));

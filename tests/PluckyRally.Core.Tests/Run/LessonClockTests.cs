@@ -100,12 +100,12 @@ public sealed class LessonClockTests
     [Fact]
     public void The_clock_scores_nothing_and_leads_the_route()
     {
-        Station().ShouldBe((Readiness.Hollow, "Put the clock on the wall, then begin the first phase."));
+        Station().ShouldBe((Readiness.NotStarted, "Put the clock on the wall, then begin the first phase."));
         Begin("build", 0);
-        Station().ShouldBe((Readiness.HalfSewn, "Build is running."));
+        Station().ShouldBe((Readiness.InProgress, "Build is running."));
         Begin("", 9);
-        Station().ShouldBe((Readiness.Full, "The lesson is over."));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).Single(p => p.Station == Core.Station.Score).Readiness.ShouldBe(Readiness.Hollow);
+        Station().ShouldBe((Readiness.Done, "The lesson is over."));
+        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).Single(p => p.Station == Core.Station.Score).Readiness.ShouldBe(Readiness.NotStarted);
     }
 
     [Fact]

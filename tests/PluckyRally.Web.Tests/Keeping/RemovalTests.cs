@@ -71,7 +71,7 @@ public sealed class RemovalTests : IDisposable
             {
                 while (!ended.IsCancellationRequested)
                 {
-                    _app.Service<Data.Rallies.KeptRallies>().Forget();
+                    _app.Service<Data.Rallies.RallyCache>().Forget();
                     await Pupils(rally);
                 }
             })).ToList();

@@ -56,7 +56,7 @@ public sealed class UnreadTests : IDisposable
             await db.Database.ExecuteSqlRawAsync("""UPDATE "Rallies" SET "Edition" = {0}; UPDATE "Briefs" SET "Document" = {1}, "Season" = 'monsoon', "Grades" = 'From13To15', "Pattern" = 'Juggle';""", ["""{"brief":{"method":{"parts":[{"kind":"juggling"}]}}}""", "{"], TestContext.Current.CancellationToken);
         }
 
-        _app.Service<KeptRallies>().Forget();
+        _app.Service<RallyCache>().Forget();
         var answer = await _app.Client.GetAsync($"/api/rallies/{rally}", TestContext.Current.CancellationToken);
         answer.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Read(answer)).GetProperty("title").GetString().ShouldBe("The brief of this rally is not understood.");
@@ -82,7 +82,7 @@ public sealed class UnreadTests : IDisposable
         await Insert(rally, "01900000-0000-7000-8000-00000000F00D", FromTheFuture);
         (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).EnsureSuccessStatusCode();
         await Insert(rally, "01900000-0000-7000-8000-00000000BEEF", Broken);
-        _app.Service<KeptRallies>().Forget();
+        _app.Service<RallyCache>().Forget();
         return rally;
     }
 

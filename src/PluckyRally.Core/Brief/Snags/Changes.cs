@@ -24,15 +24,15 @@ public static class Changes
 
     private static bool Make(JsonNode root, Change change)
     {
-        if (change.Kind == ChangeKind.Set) return Places.Put(root, change.At, change.Value);
-        if (Places.At(root, change.At) is not JsonArray list) return false;
+        if (change.Kind == ChangeKind.Set) return DocumentPaths.Put(root, change.At, change.Value);
+        if (DocumentPaths.At(root, change.At) is not JsonArray list) return false;
         list.Add(JsonNode.Parse(change.Value.GetRawText()));
         return true;
     }
 
     private static bool Override(JsonNode root, Change change)
     {
-        if (Places.At(root, $"/tiers/{change.Tier}/overrides") is not JsonArray list) return false;
+        if (DocumentPaths.At(root, $"/tiers/{change.Tier}/overrides") is not JsonArray list) return false;
         var value = JsonNode.Parse(change.Value.GetRawText());
         var there = list.FirstOrDefault(o => o?["at"]?.GetValue<string>() == change.At);
         if (there is not null) there["value"] = value;

@@ -17,8 +17,8 @@ public static class Editions
         for (var i = 0; i < chosen.Overrides.Count; i++)
         {
             var at = chosen.Overrides[i].At;
-            if (MayDiffer(at) && KnownPlaces.Has(node, typeof(Brief), at) && Places.Put(node, at, chosen.Overrides[i].Value)) continue;
-            var nearest = KnownPlaces.Nearest(node, typeof(Brief), at);
+            if (MayDiffer(at) && KnownPaths.Has(node, typeof(Brief), at) && DocumentPaths.Put(node, at, chosen.Overrides[i].Value)) continue;
+            var nearest = KnownPaths.Nearest(node, typeof(Brief), at);
             problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {ProblemCollector.Short(at)} in the brief.", nearest.Length > 0 && MayDiffer(nearest) ? $"The nearest place is {nearest}." : "Name a place of the brief, items by their id, for example /measures/height/unit."));
         }
 

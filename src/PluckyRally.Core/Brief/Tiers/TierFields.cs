@@ -9,7 +9,7 @@ internal static class TierFields
 
     public static IReadOnlyList<TierField> Of(Brief brief, JsonNode root)
     {
-        TierField Field(string at, TierFieldKind kind, IReadOnlyList<string>? words = null) => new(at, PlaceWords.Of(root, at), kind, words ?? []);
+        TierField Field(string at, TierFieldKind kind, IReadOnlyList<string>? words = null) => new(at, PathWords.Of(root, at), kind, words ?? []);
         return
         [
             Field("/grades", TierFieldKind.Choice, Bands),

@@ -10,7 +10,7 @@ namespace PluckyRally.Web;
 /// Says who asks. Where only this computer is served, that is the teacher; where the classroom is let in, whoever signed in, or
 /// the holder of a pass.
 /// </summary>
-internal sealed class Door(IOptionsMonitor<AuthenticationSchemeOptions> options, ILoggerFactory logger, UrlEncoder encoder, ServerSettings settings)
+internal sealed class CallerAuthentication(IOptionsMonitor<AuthenticationSchemeOptions> options, ILoggerFactory logger, UrlEncoder encoder, ServerSettings settings)
     : AuthenticationHandler<AuthenticationSchemeOptions>(options, logger, encoder)
 {
     public const string Name = "Door";

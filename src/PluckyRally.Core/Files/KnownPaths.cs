@@ -5,7 +5,7 @@ using F23.StringSimilarity;
 namespace PluckyRally.Core;
 
 /// <summary>The places that a document can have, by the types that it is read into and the items that are in it.</summary>
-internal static class KnownPlaces
+internal static class KnownPaths
 {
     /// <summary>Whether there is such a place, or can be: a field that is left out is one, a field of what is left out is not.</summary>
     /// <param name="root">The document.</param>
@@ -25,7 +25,7 @@ internal static class KnownPlaces
             if (name is null) break;
             at += "/" + name;
             info = Below(node, info, name);
-            node = Places.Child(node, name);
+            node = DocumentPaths.Child(node, name);
         }
 
         return at;
@@ -37,7 +37,7 @@ internal static class KnownPlaces
     private static string? Alike(JsonNode? node, JsonTypeInfo? info, string step)
     {
         var names = Names(node, info);
-        if (names.Contains(step) || (info?.Kind == JsonTypeInfoKind.Dictionary && node is JsonObject) || (node is JsonArray && Places.Child(node, step) is not null)) return step;
+        if (names.Contains(step) || (info?.Kind == JsonTypeInfoKind.Dictionary && node is JsonObject) || (node is JsonArray && DocumentPaths.Child(node, step) is not null)) return step;
         return names.OrderBy(name => Alikeness.Distance(name, step)).FirstOrDefault();
     }
 

@@ -22,7 +22,7 @@ public sealed record Recorded(KeptRally Rally, bool Fresh);
 /// The rallies that are being run, in memory. The data file is the truth: an entry is written there before it is added here,
 /// and whatever else changes a rally makes it be read again.
 /// </summary>
-public sealed class KeptRallies
+public sealed class RallyCache
 {
     /// <summary>More than a fair runs at once; a school year's rallies need not all stay.</summary>
     private const int Most = 64;

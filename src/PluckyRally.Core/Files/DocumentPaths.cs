@@ -4,7 +4,7 @@ using System.Text.Json.Nodes;
 namespace PluckyRally.Core;
 
 /// <summary>Finds places in a document, written as a JSON pointer in which items are named by their id.</summary>
-internal static class Places
+internal static class DocumentPaths
 {
     /// <summary>What stands at a place; null where nothing does.</summary>
     public static JsonNode? At(JsonNode root, string place) => place.Split('/').Skip(1).Aggregate((JsonNode?)root, Child);

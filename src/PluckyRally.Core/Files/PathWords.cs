@@ -4,7 +4,7 @@ using System.Text.RegularExpressions;
 namespace PluckyRally.Core;
 
 /// <summary>Says in words which place of a brief is meant: "Height: step", "Rule “Stands by itself”: limit".</summary>
-internal static partial class PlaceWords
+internal static partial class PathWords
 {
     private static readonly Dictionary<string, string> Known = new(StringComparer.Ordinal)
     {
@@ -51,7 +51,7 @@ internal static partial class PlaceWords
         for (var i = 0; i < steps.Count; i++)
         {
             var inList = at is JsonArray;
-            at = Places.Child(at, steps[i]);
+            at = DocumentPaths.Child(at, steps[i]);
             // A part is often called as what it gives points for.
             var word = inList ? Item(at, steps[i]) : steps is ["measures", _, "off"] && i == 2 ? "not measured" : Known.TryGetValue(steps[i], out var known) ? known : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
             if (word.Length > 0) words.Add(word);
