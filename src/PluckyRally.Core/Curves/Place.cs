@@ -24,12 +24,12 @@ public abstract partial record Curve
             found.Count(Points, Limits.Teams, "/curve/points", "places");
         }
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => new(OfPlace(at.Pool.Place, at.Pool.Tied), BoundOf(value.Bound, at));
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => new(OfPlace(at.Pool.Rank, at.Pool.Tied), BoundOf(value.Bound, at));
 
         internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(Numerals.Write))} points by place";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"{English.Ordinal(result.Pool.Place)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";
+            $"{English.Ordinal(result.Pool.Rank)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";
 
         /// <summary>The points of a place, for so many teams that tie for it.</summary>
         private decimal OfPlace(int first, int tied)

@@ -7,7 +7,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 {
     /// <summary>What a round comes to as its log stands.</summary>
     internal static ClosedRound Of(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round) =>
-        new(Scorer.Version, [.. Scorer.Results(compiled, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Place, r.Total))]);
+        new(Scorer.Version, [.. Scorer.Results(compiled, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Rank, r.Total))]);
 
     /// <summary>How a closed round differs today from what it was closed with; null where the round is open.</summary>
     public static ClosedComparison? Compare(OpenedRally opened, Standings standings)

@@ -74,10 +74,10 @@ internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Valu
 
 /// <summary>What a curve needs to know beyond the value.</summary>
 /// <param name="Best">The best value among the teams that place.</param>
-/// <param name="Place">This team's place among them, from 1.</param>
+/// <param name="Rank">This team's place among them, from 1.</param>
 /// <param name="Tied">How many share that place.</param>
 /// <param name="Earlier">The team's value in the round before.</param>
-internal sealed record Pool(BoundedValue Best, int Place, int Tied, BoundedValue Earlier)
+internal sealed record Pool(BoundedValue Best, int Rank, int Tied, BoundedValue Earlier)
 {
     public static readonly Pool Empty = new(BoundedValue.None(new Absence.NobodyYet()), 0, 0, BoundedValue.None(new Absence.NoEarlierRound()));
 }

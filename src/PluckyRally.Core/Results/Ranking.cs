@@ -40,7 +40,7 @@ internal static class Ranking
             {
                 yield return placed[i] with
                 {
-                    Place = compiled.Brief.Method.Places == PlaceNumbers.Standard ? from + 1 : group,
+                    Rank = compiled.Brief.Method.Places == PlaceNumbers.Standard ? from + 1 : group,
                     Sharing = to - from,
                     PartedBy = (i == from ? above : null) ?? (i == to - 1 ? below : null),
                 };

@@ -31,7 +31,7 @@ public sealed record TeamDetail(
         result.Assessment.Design.Name,
         [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Found?.SayValue() ?? "", r.Found?.SayLimit() ?? "", r.Excess))],
         [.. compiled.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
-        [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Place > 0 ? p.Pool.Place : null))],
+        [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Rank > 0 ? p.Pool.Rank : null))],
         [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
         [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
         [

@@ -59,7 +59,8 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     /// <summary>The tie-breaks' values at their shown precision.</summary>
     public IReadOnlyList<BoundedValue> TieBreaks { get; init; } = [];
 
-    public int? Place { get; init; }
+    /// <summary>Its place in the order of standing, from 1; null where it has none.</summary>
+    public int? Rank { get; init; }
 
     /// <summary>How many share the place.</summary>
     public int Sharing { get; init; } = 1;

@@ -47,14 +47,14 @@ public static class LessonCuts
                 null));
         }
 
-        if (Saved(test with { Stations = test.Stations + 1 }, trials) is > 0 and var more)
+        if (Saved(test with { TestBays = test.TestBays + 1 }, trials) is > 0 and var more)
         {
             offers.Add(new(
-                test.Stations == 1 ? "Test at a second place" : $"Test at {test.Stations + 1} places",
+                test.TestBays == 1 ? "Test at a second place" : $"Test at {test.TestBays + 1} places",
                 $"{Saves(more)} It takes one more judge and the same set-up once more.",
                 null,
                 test.Id,
-                test.Stations + 1));
+                test.TestBays + 1));
         }
 
         return offers;
@@ -62,7 +62,7 @@ public static class LessonCuts
 
     /// <summary>Minutes until every team has made its attempts; the slowest of those who are tested at once sets the pace.</summary>
     private static decimal Left(Phase test, IReadOnlyList<int> made, int attempts) =>
-        made.Where(m => m < attempts).Chunk(Math.Max(1, test.Stations)).Sum(turn => ((attempts - turn.Min()) * test.Minutes) + test.Changeover);
+        made.Where(m => m < attempts).Chunk(Math.Max(1, test.TestBays)).Sum(turn => ((attempts - turn.Min()) * test.Minutes) + test.Changeover);
 
     private static string Saves(decimal minutes) => $"Saves {(minutes == 1 ? "1 minute" : $"{Timetable.Show(minutes)} minutes")}.";
 
@@ -77,5 +77,5 @@ public static class LessonCuts
 
     /// <summary>The brief with a phase that is served at so many places.</summary>
     internal static Brief WithPlaces(Brief brief, string phase, int places) =>
-        brief with { Timing = brief.Timing with { Phases = [.. brief.Timing.Phases.Select(p => p.Id == phase ? p with { Stations = places } : p)] } };
+        brief with { Timing = brief.Timing with { Phases = [.. brief.Timing.Phases.Select(p => p.Id == phase ? p with { TestBays = places } : p)] } };
 }

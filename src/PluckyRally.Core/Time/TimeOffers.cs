@@ -17,8 +17,8 @@ internal static class TimeOffers
         var test = brief.Timing.Phases.FirstOrDefault(p => p is { Kind: PhaseKind.Test, TeamByTeam: true });
         if (test is not null)
         {
-            var stations = Change.Set($"/timing/phases/{test.Id}/stations", test.Stations + 1);
-            yield return Offer(brief, $"Test at {test.Stations + 1} places at once", stations);
+            var stations = Change.Set($"/timing/phases/{test.Id}/stations", test.TestBays + 1);
+            yield return Offer(brief, $"Test at {test.TestBays + 1} places at once", stations);
             if (brief.Trials.Attempts > 1)
             {
                 yield return Fewest(brief, []);

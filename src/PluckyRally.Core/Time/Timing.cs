@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace PluckyRally.Core;
 
 /// <summary>What a phase of a lesson is for.</summary>
@@ -71,7 +73,8 @@ public sealed record Phase
     public decimal Changeover { get; init; }
 
     /// <summary>Teams that can be served at once, from 1.</summary>
-    public int Stations { get; init; } = 1;
+    [JsonPropertyName("stations")]
+    public int TestBays { get; init; } = 1;
 
     /// <summary>Minutes before its end at which a warning is given, 0 for none.</summary>
     public decimal Warning { get; init; }
@@ -84,7 +87,7 @@ public sealed record Phase
     {
         Minutes = Math.Clamp(Minutes, 0, Limits.Minutes),
         Changeover = Math.Clamp(Changeover, 0, Limits.Minutes),
-        Stations = Math.Clamp(Stations, 1, Limits.Teams),
+        TestBays = Math.Clamp(TestBays, 1, Limits.Teams),
         Warning = Math.Clamp(Warning, 0, Limits.Minutes),
     };
 }
@@ -140,7 +143,7 @@ public static class Minutes
     }
 
     /// <summary>How many turns a phase that goes team by team takes: teams at different places have theirs at once.</summary>
-    internal static int Turns(Phase phase, int teams) => (Math.Clamp(teams, 0, Limits.Teams) + Math.Max(1, phase.Stations) - 1) / Math.Max(1, phase.Stations);
+    internal static int Turns(Phase phase, int teams) => (Math.Clamp(teams, 0, Limits.Teams) + Math.Max(1, phase.TestBays) - 1) / Math.Max(1, phase.TestBays);
 
     /// <summary>Minutes of one turn, the changeover included.</summary>
     internal static decimal OfTurn(Phase phase, int attempts) => ((phase.Kind == PhaseKind.Test ? Math.Clamp(attempts, 0, Limits.Attempts) : 1) * phase.Minutes) + phase.Changeover;

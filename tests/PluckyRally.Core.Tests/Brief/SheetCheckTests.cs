@@ -24,7 +24,7 @@ public sealed class SheetCheckTests
         { Sample.Simple() with { Timing = new() { Teams = 0 } }, "/timing/teams" },
         { Sample.Simple() with { Timing = new() { Phases = [Build with { Minutes = -1 }] } }, "/timing/phases/build/minutes" },
         { Sample.Simple() with { Timing = new() { Phases = [Build with { Warning = 10 }] } }, "/timing/phases/build/warning" },
-        { Sample.Simple() with { Timing = new() { Phases = [Build with { Stations = 0 }] } }, "/timing/phases/build/stations" },
+        { Sample.Simple() with { Timing = new() { Phases = [Build with { TestBays = 0 }] } }, "/timing/phases/build/stations" },
         { Sample.Simple() with { Timing = new() { Phases = [Build with { Changeover = -1 }] } }, "/timing/phases/build/changeover" },
         { Sample.Simple() with { Timing = new() { Phases = [Build, Build] } }, "/timing/phases/build/id" },
         { Sample.Simple() with { Stages = new() { Measure = "width" } }, "/stages/measure" },

@@ -12,7 +12,7 @@ public sealed class MinutesTests
     [InlineData(7, 2, 20)]
     [InlineData(1, 3, 5)]
     public void A_queue_takes_its_turns(int teams, int stations, decimal minutes) =>
-        Minutes.Of(new Phase { Id = "test", Kind = PhaseKind.Test, TeamByTeam = true, Minutes = 1.5m, Changeover = 0.5m, Stations = stations }, teams, attempts: 3).ShouldBe(minutes);
+        Minutes.Of(new Phase { Id = "test", Kind = PhaseKind.Test, TeamByTeam = true, Minutes = 1.5m, Changeover = 0.5m, TestBays = stations }, teams, attempts: 3).ShouldBe(minutes);
 
     [Fact]
     public void Presenting_is_done_once_however_many_attempts_there_are() =>

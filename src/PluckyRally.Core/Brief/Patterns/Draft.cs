@@ -91,7 +91,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
                     new() { Id = "sketch", Kind = PhaseKind.Sketch, Minutes = 4 },
                     new() { Id = "plan", Kind = PhaseKind.Plan, Minutes = 4 },
                     new() { Id = "build", Kind = PhaseKind.Build, Minutes = build, Warning = build > 10 ? 5 : 2 },
-                    new() { Id = "test", Kind = PhaseKind.Test, Minutes = testMinutes, TeamByTeam = true, Changeover = changeover, Stations = stations },
+                    new() { Id = "test", Kind = PhaseKind.Test, Minutes = testMinutes, TeamByTeam = true, Changeover = changeover, TestBays = stations },
                     new() { Id = "talk", Kind = PhaseKind.Talk, Minutes = 6 },
                     new() { Id = "clearUp", Kind = PhaseKind.ClearUp, Minutes = 3 },
                 ],

@@ -86,7 +86,7 @@ internal static class SheetCheck
             var at = $"/timing/phases/{phase.Id}";
             found.Unless(phase.Minutes is >= 0 and <= 1440, $"{at}/minutes", "The minutes are out of range.", "Use 0 to 1440.");
             found.Unless(phase.Changeover is >= 0 and <= 1440, $"{at}/changeover", "The minutes between two teams are out of range.", "Use 0 to 1440.");
-            found.Unless(phase.Stations is >= 1 and <= 100, $"{at}/stations", "The number of places to test at is out of range.", "Use 1 or more.");
+            found.Unless(phase.TestBays is >= 1 and <= 100, $"{at}/stations", "The number of places to test at is out of range.", "Use 1 or more.");
             found.Unless(phase.Warning >= 0 && (phase.Warning == 0 || phase.Warning < phase.Minutes), $"{at}/warning", "The warning would come before the phase begins.", "Give it some minutes before the end.");
             found.Length(phase.Note, Limits.Text, $"{at}/note", "What is to be done");
         }
