@@ -20,10 +20,10 @@ public abstract partial record Curve
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var (each, v, points) = (Numerals.Write(PerUnit), Numerals.Write(result.Value.Value.Number), Numerals.Write(result.Curve));
+            var (each, v, points) = (Numerals.Write(PerUnit), Numerals.Factor(result.Value.Value.Number), Numerals.Write(result.Curve));
             return Start == 0
                 ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}: {each} × {v} = {points}."
-                : $"{MethodWords.Points(Start)} and {each} for each {part.UnitSingular}: {Numerals.Write(Start)} + {each} × {v} = {points}.";
+                : $"{MethodWords.Points(Start)} and {each} for each {part.UnitSingular}: {Numerals.Write(Start)} + {Numerals.Factor(PerUnit)} × {v} = {points}.";
         }
 
         private static string SayLimits(Part part) => (part.Floor, part.Cap) switch

@@ -150,7 +150,7 @@ internal static class TraceWords
     {
         var adds = method.Wins == Wins.Lowest;
         var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
-            ? $" (missed by {Numerals.Write(deduction.Outcome.Excess)}, {MethodWords.Points(per.Points)} for each {Numerals.Write(per.Each)})"
+            ? $" (missed by {deduction.Outcome.Found!.SayAmount(deduction.Outcome.Excess)}, {MethodWords.Points(per.Points)} for each {deduction.Outcome.Found.SayAmount(per.Each)})"
             : "";
         var amount = adds ? deduction.Points : -deduction.Points;
         return new(

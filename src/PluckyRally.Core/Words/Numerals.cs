@@ -12,6 +12,9 @@ public static class Numerals
         return Minus((rounded == 0 ? 0 : rounded).ToString("0.######", CultureInfo.InvariantCulture));
     }
 
+    /// <summary>A number behind a sign of arithmetic: in brackets where it is below zero.</summary>
+    internal static string Factor(decimal number) => number < 0 ? $"({Write(number)})" : Write(number);
+
     /// <summary>The same text with a true minus sign.</summary>
     internal static string Minus(string number) => number.Replace('-', '−');
 }

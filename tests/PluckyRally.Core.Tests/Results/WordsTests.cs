@@ -62,6 +62,7 @@ public sealed class WordsTests
     public void Curves_are_written_with_the_numbers_put_in()
     {
         Why(new Curve.Rate(1, 5), "20").ShouldBe("5 points and 1 for each cm: 5 + 1 × 20 = 25.");
+        Why(new Curve.Rate(-2, 5), "20").ShouldBe("5 points and −2 for each cm: 5 + (−2) × 20 = −35.");
         Why(new Curve.Bands([new(10, 5)], 1), "9").ShouldBe("Below 10 cm: 1 point.");
         Why(new Curve.Between(0, 40, 10), "20").ShouldBe("0 points at 0 cm and 10 at 40 cm: 20 is worth 5.");
         Why(new Curve.Place([7]), "20").ShouldBe("1st in this part: 7 points.");

@@ -8,9 +8,7 @@ internal abstract partial record Working
         public override decimal Adds => (Right * Part.Right) + (Wrong * Part.Wrong) + (Left * Part.Unsorted);
 
         public override string Say() =>
-            $"{InAll(Right, Wrong, Left)}: {Right} × {Signed(Part.Right)} + {Wrong} × {Signed(Part.Wrong)} + {Left} × {Signed(Part.Unsorted)} = {Numerals.Write(Adds)}.";
-
-        private static string Signed(decimal points) => points < 0 ? $"({Numerals.Write(points)})" : Numerals.Write(points);
+            $"{InAll(Right, Wrong, Left)}: {Right} × {Numerals.Factor(Part.Right)} + {Wrong} × {Numerals.Factor(Part.Wrong)} + {Left} × {Numerals.Factor(Part.Unsorted)} = {Numerals.Write(Adds)}.";
     }
 
     /// <summary>How an answer came out, against the clock.</summary>

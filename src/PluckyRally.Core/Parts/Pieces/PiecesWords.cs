@@ -10,7 +10,7 @@ internal abstract partial record Working
     {
         public override decimal Adds => Group.Count * Each;
 
-        public override string Say() => $"{Group.Count} {Name()}: {Group.Count} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}.";
+        public override string Say() => $"{Group.Count} {Name()}: {Group.Count} × {Numerals.Factor(Each)} = {Numerals.Write(Adds)}.";
 
         private string Name()
         {

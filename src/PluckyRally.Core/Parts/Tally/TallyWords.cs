@@ -10,7 +10,7 @@ internal abstract partial record Working
     {
         public override decimal Adds => Count * Each;
 
-        public override string Say() => $"{Counter.Name}: {Count} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}.";
+        public override string Say() => $"{Counter.Name}: {Count} × {Numerals.Factor(Each)} = {Numerals.Write(Adds)}.";
     }
 
     /// <summary>Nothing was.</summary>

@@ -14,41 +14,50 @@ const place = (row: Standing) =>
 </script>
 
 <template>
-  <table>
-    <thead>
-      <tr>
-        <th scope="col">Place</th>
-        <th scope="col">Team</th>
-        <th v-for="p in parts" :key="p.part" scope="col" class="number by-part">{{ p.name }}</th>
-        <th scope="col" class="number">Total</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr
-        v-for="row in standings.rows"
-        :key="row.team"
-        :class="{ chosen: row.team === chosen, aside: row.status !== 'placed' }"
-      >
-        <td class="place">{{ place(row) }}</td>
-        <th scope="row">
-          <button type="button" :aria-pressed="row.team === chosen" @click="emit('choose', row.team)">
-            <TeamPennant :mark="marks.get(row.team)!" :width="48" />
-            {{ row.name }}
-          </button>
-          <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
-          <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>
-        </th>
-        <td v-for="p in row.parts" :key="p.part" class="number by-part">
-          {{ p.pointsText || '–' }}
-          <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
-        </td>
-        <td class="number total">{{ row.totalText || '–' }}</td>
-      </tr>
-    </tbody>
-  </table>
+  <div class="wide">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Place</th>
+          <th scope="col">Team</th>
+          <th v-for="p in parts" :key="p.part" scope="col" class="number by-part">{{ p.name }}</th>
+          <th scope="col" class="number">Total</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="row in standings.rows"
+          :key="row.team"
+          :class="{ chosen: row.team === chosen, aside: row.status !== 'placed' }"
+        >
+          <td class="place">{{ place(row) }}</td>
+          <th scope="row">
+            <button type="button" :aria-pressed="row.team === chosen" @click="emit('choose', row.team)">
+              <TeamPennant :mark="marks.get(row.team)!" :width="48" />
+              {{ row.name }}
+            </button>
+            <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
+            <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>
+          </th>
+          <td v-for="p in row.parts" :key="p.part" class="number by-part">
+            {{ p.pointsText || '–' }}
+            <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
+          </td>
+          <td class="number total">{{ row.totalText || '–' }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>
 
 <style scoped>
+/* With many parts the table is wider than its half of the page: it scrolls, and the slip stays beside it. */
+.wide {
+  overflow-x: auto;
+}
+tbody th {
+  min-width: 10rem;
+}
 table {
   width: 100%;
   margin-top: 0.5rem;
