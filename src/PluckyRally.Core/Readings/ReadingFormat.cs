@@ -49,6 +49,7 @@ public static class ReadingFormat
     {
         "" => number,
         "%" or "°" => number + unit,
+        _ when number == "1" && Units.Find(unit) is null => $"1 {English.One(unit)}",
         _ => $"{number} {unit}",
     };
 

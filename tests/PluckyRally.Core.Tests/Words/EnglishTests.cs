@@ -64,6 +64,12 @@ public sealed class EnglishTests
     public void So_much_of_a_material(int amount, string unit, string name, string says) => new Material { Id = "m", Name = name, Unit = unit, Amount = amount }.Says().ShouldBe(says);
 
     [Theory]
+    [InlineData(1, "beads", "1 bead")]
+    [InlineData(2, "beads", "2 beads")]
+    [InlineData(0, "beads", "0 beads")]
+    public void One_of_what_is_counted(int value, string unit, string says) => ReadingFormat.Value(value, Sample.Count("count", unit)).ShouldBe(says);
+
+    [Theory]
     [InlineData("in", "inch", "inches")]
     [InlineData("ft", "foot", "feet")]
     [InlineData("s", "second", "seconds")]
