@@ -51,6 +51,9 @@ internal abstract partial record PartPlan
     /// <summary>Whether a curve gives the points; otherwise it gives them by its own rule and has said so.</summary>
     public virtual bool PointsByCurve => !Curve.IsValueItself;
 
+    /// <summary>Whether a judge records it by itself; otherwise it follows from trials or from other parts.</summary>
+    public virtual bool IsRecorded => true;
+
     /// <summary>What has been recorded of it, as a judge goes on from it.</summary>
     public abstract PartAnswers Answers(DesignRecord design);
 

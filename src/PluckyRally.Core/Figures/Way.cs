@@ -129,12 +129,9 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     private static BoundedValue Median(IReadOnlyList<BoundedValue> values)
     {
         var sorted = values.OrderBy(v => v.Number).ToList();
-        var middle = sorted.Count % 2 == 1
-            ? sorted[sorted.Count / 2].Number
-            : (sorted[(sorted.Count / 2) - 1].Number + sorted[sorted.Count / 2].Number) / 2;
+        var (lower, upper) = (sorted[(sorted.Count - 1) / 2].Number, sorted[sorted.Count / 2].Number);
 
         // A bound moves the median only if the true value could cross what is in the middle: one value, or two.
-        var (lower, upper) = (sorted[(sorted.Count - 1) / 2].Number, sorted[sorted.Count / 2].Number);
         var bound = values
             .Where(v => v.Bound switch
             {
@@ -143,6 +140,6 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
                 Bound.Exact or Bound.Unclear => true,
             })
             .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));
-        return new(middle, bound);
+        return new(lower == upper ? lower : (lower + upper) / 2, bound);
     }
 }

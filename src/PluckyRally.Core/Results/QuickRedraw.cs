@@ -20,7 +20,12 @@ internal sealed class QuickRedraw : IRedraw
     {
         if (compiled.Parts.Any(p => p.Curve.ComparesTeams || p is PartPlan.OfFigures or PartPlan.Measured { Definition.Work: Work.Combined })) return null;
         var plans = compiled.Rules.ToDictionary(r => r.Rule);
-        if (placed.Any(r => r.Record.Designs.Count > 1 || r.Assessment.Rules.Any(o => plans[o.Rule].CouldDiffer(o) && !FailsByReadings(plans[o.Rule])))) return null;
+        if (placed.Any(r => r.Record.Designs.Count > 1)) return null;
+        var open = placed.SelectMany(r => r.Assessment.Rules).Where(o => plans[o.Rule].CouldDiffer(o)).Select(o => plans[o.Rule]).ToHashSet();
+        if (!open.All(FailsByReadings)) return null;
+
+        // Whether an attempt counts reaches every other rule that looks at values.
+        if (open.Count > 0 && compiled.Rules.Any(r => r is not RulePlan.Inspection && !FailsByReadings(r))) return null;
         return new([.. placed.Select(r => TeamDraw.Of(r, compiled))], compiled.Brief.Method.Floor, seed);
     }
 

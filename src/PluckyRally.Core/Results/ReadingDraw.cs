@@ -6,8 +6,7 @@ internal static class ReadingDraw
     private const int Parts = 1_000_000;
 
     /// <summary>Whether there is anything to draw: counts and the like are exact.</summary>
-    public static bool Varies(Measure measure, decimal? nextTried) =>
-        (measure.LoadTest && nextTried is not null) || measure.GoodTo is not null || !measure.IsExact;
+    public static bool Varies(Measure measure, decimal? nextTried) => Of(0, measure, nextTried).Form != Form.Exact;
 
     /// <summary>
     /// One draw. A load lies evenly between the last one held and the next one tried; what is "good to" some value lies

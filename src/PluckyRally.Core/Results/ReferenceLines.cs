@@ -12,7 +12,7 @@ internal static class ReferenceLines
         {
             foreach (var group in trials)
             {
-                var values = group.Select(t => Value(plan.Expression, t)).Where(v => v.HasValue).Select(v => v.Number).ToList();
+                var values = group.Select(t => new Attempt(1, [t])).Select(a => plan.Expression.Run([.. plan.Measures.Select(a.Read)])).Where(v => v.HasValue).Select(v => v.Number).ToList();
                 if (values.Count == 0) continue;
                 var mean = values.Sum() / values.Count;
                 lines.Add(new(plan.Definition.Id, group.Key.Purpose, group.Key.Team, mean, plan.Expression.Show(new BoundedValue(mean), values.Count > 1 ? plan.Expression.Decimals + 1 : null)));
@@ -29,7 +29,4 @@ internal static class ReferenceLines
             .Where(t => t.Round == round && t.Purpose is Purpose.Control or Purpose.Benchmark && t.Outcome == TrialOutcome.Counted)
             .GroupBy(t => (t.Purpose, t.Team)),
     ];
-
-    private static BoundedValue Value(Expression expression, Entry.TrialRecorded trial) => expression.Run([.. expression.Measures.Select(m =>
-        trial.Readings.FirstOrDefault(r => r.Measure == m.Id) is { Value: { } value } reading ? new BoundedValue(value, reading.Bound) : BoundedValue.None(new Absence.NotRead(m)))]);
 }

@@ -1,4 +1,3 @@
-
 namespace PluckyRally.Core;
 
 /// <summary>Writes down the way from what was recorded to the place, a sentence for each step.</summary>

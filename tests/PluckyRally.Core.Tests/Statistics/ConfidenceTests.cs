@@ -145,5 +145,25 @@ public sealed class ConfidenceTests
         }
     }
 
+    [Fact]
+    public void An_attempt_that_a_draw_could_fail_can_turn_other_rules_and_is_then_scored_the_whole_way()
+    {
+        Quick("20").ShouldBeFalse();
+        Quick("30").ShouldBeTrue();
+
+        static bool Quick(string typed)
+        {
+            Rule[] rules =
+            [
+                Sample.Limit("each", "height", Comparison.AtLeast, "20 cm", new Consequence.AttemptDoesNotCount(), When.EveryAttempt),
+                Sample.Limit("best", "height", Comparison.AtLeast, "15 cm", new Consequence.DoesNotPlace(), When.AfterTest),
+            ];
+            var rally = new Happening(Sample.Simple() with { Rules = rules }, "A", "B");
+            rally.Counted("A", typed);
+            rally.Counted("B", "40");
+            return QuickRedraw.For(rally.Compiled, Scorer.Results(rally.Compiled, rally.Teams, rally.Log, 1), 1) is not null;
+        }
+    }
+
     private static Confidence Of(Happening rally, int draws) => Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws);
 }

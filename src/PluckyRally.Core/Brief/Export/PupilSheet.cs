@@ -59,6 +59,6 @@ public sealed record PupilSheet(
     {
         var minutes = Minutes.Of(phase, brief.Timing.Teams, brief.Trials.Attempts);
         var name = phase.Note.Length > 0 ? $"{Minutes.Name(phase.Kind)} ({phase.Note})" : Minutes.Name(phase.Kind);
-        return phase.Kind == PhaseKind.Homework ? name : $"{name}: {(minutes == 1 ? "1 minute" : $"{Numerals.Write(Math.Round(minutes, 1))} minutes")}";
+        return phase.Kind == PhaseKind.Homework ? name : $"{name}: {English.Count(Math.Round(minutes, 1), "minute")}";
     }
 }

@@ -13,9 +13,19 @@ internal static class BudgetScore
         {
             var taken = bought.Where(b => b.Item == price.Id).ToList();
             var back = returned.Where(r => r.Item == price.Id).ToList();
-            if (taken.Count > 0) steps.Add(new Working.Bought(part, price, taken.Sum(b => b.Count)) { Entries = [.. taken.Select(b => b.Id)] });
-            if (back.Count > 0) steps.Add(new Working.GivenBack(part, price, back.Sum(r => r.Count)) { Entries = [.. back.Select(r => r.Id)] });
-            spent += (taken.Sum(b => b.Count) * price.Each) - (back.Sum(r => r.Count) * price.Each * part.ReturnPercent / 100);
+            if (taken.Count > 0)
+            {
+                var step = new Working.Bought(part, price, taken.Sum(b => b.Count)) { Entries = [.. taken.Select(b => b.Id)] };
+                spent += step.Cost;
+                steps.Add(step);
+            }
+
+            if (back.Count > 0)
+            {
+                var step = new Working.GivenBack(part, price, back.Sum(r => r.Count)) { Entries = [.. back.Select(r => r.Id)] };
+                spent -= step.Back;
+                steps.Add(step);
+            }
         }
 
         var left = part.Funds - spent;

@@ -7,7 +7,8 @@ internal abstract partial record Working
     {
         public override decimal Adds => Part.Value == BudgetValue.Spent ? Cost : -Cost;
 
-        private decimal Cost => Count * Price.Each;
+        /// <summary>What it cost.</summary>
+        public decimal Cost => Count * Price.Each;
 
         public override string Say() => $"{Price.Name}: {Count} × {BudgetScore.Show(Price.Each, Part)} = {BudgetScore.Show(Cost, Part)}.";
     }
@@ -17,7 +18,8 @@ internal abstract partial record Working
     {
         public override decimal Adds => Part.Value == BudgetValue.Spent ? -Back : Back;
 
-        private decimal Back => Count * Price.Each * Part.ReturnPercent / 100;
+        /// <summary>What it gave back.</summary>
+        public decimal Back => Count * Price.Each * Part.ReturnPercent / 100;
 
         public override string Say() => $"{Price.Name} given back: {Count} × {BudgetScore.Show(Price.Each * Part.ReturnPercent / 100, Part)} = {BudgetScore.Show(Back, Part)} back.";
     }

@@ -1,4 +1,3 @@
-
 namespace PluckyRally.Core;
 
 internal abstract partial record PartPlan
@@ -48,6 +47,8 @@ internal abstract partial record PartPlan
 
         public override PartValue Value(DesignFacts known, Trials trials) =>
             MeasuredScore.Value(this, trials, known.Design);
+
+        public override bool IsRecorded => false;
 
         /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
         public override bool PointsByCurve => true;

@@ -19,6 +19,8 @@ internal abstract partial record PartPlan
 
         public override string UnitSingular => Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "one";
 
+        public override bool IsRecorded => false;
+
         /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
         public override bool PointsByCurve => true;
 

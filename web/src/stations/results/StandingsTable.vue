@@ -51,9 +51,17 @@ const place = (row: Standing) =>
 </template>
 
 <style scoped>
-/* With many parts the table is wider than its half of the page: it scrolls, and the slip stays beside it. */
+/* With many parts the table is wider than its half of the page: the parts scroll, and totals and the slip stay in sight. */
 .wide {
   overflow-x: auto;
+}
+tr {
+  background: var(--paper);
+}
+tr > :last-child {
+  position: sticky;
+  right: 0;
+  background: inherit;
 }
 tbody th {
   min-width: 10rem;
