@@ -20,9 +20,9 @@ function files(entry, seen = new Set()) {
 const places = {
   'start page': ['src/home/HomePage.vue'],
   'desk: Brief': ['src/stations/brief/BriefPage.vue'],
-  'walk: Score': ['src/shared/RallyFrame.vue', 'src/stations/score/ScorePage.vue'],
-  'desk: Results': ['src/shared/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],
-  'wall: Results': ['src/shared/RallyFrame.vue', 'src/wall/WallPage.vue'],
+  'walk: Score': ['src/stations/RallyFrame.vue', 'src/stations/score/ScorePage.vue'],
+  'desk: Results': ['src/stations/RallyFrame.vue', 'src/stations/results/ResultsPage.vue'],
+  'wall: Results': ['src/stations/RallyFrame.vue', 'src/wall/WallPage.vue'],
 }
 // One style sheet serves all pages.
 const styles = weight(manifest['style.css'].file)

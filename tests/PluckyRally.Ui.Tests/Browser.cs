@@ -18,7 +18,7 @@ public sealed class Browser : IDisposable
         const [role, name, exact] = arguments
         const selectors = {
           radio: 'input[type=radio]', tab: '[role=tab]', button: 'button, [role=button], input[type=submit]', link: 'a[href]', heading: 'h1, h2, h3, h4',
-          field: 'input:not([type=hidden]):not([type=file]), textarea, select', row: 'tbody tr, tfoot tr',
+          field: 'input:not([type=hidden]):not([type=file]), textarea, select, [role=combobox]:not(input)', row: 'tbody tr, tfoot tr',
           group: '[role=group]', alert: '[role=alert]', status: '[role=status]', dialog: '[role=dialog]', item: 'li',
         }
         const words = (n) => n.nodeType === 3 ? n.data : n.nodeType !== 1 || n.getAttribute('aria-hidden') === 'true' ? '' : [...n.childNodes].map(words).join(' ')
@@ -51,7 +51,7 @@ public sealed class Browser : IDisposable
     /// <summary>This computer's name in a classroom's network. What is served under it is no secure context, as over a plain line in a classroom.</summary>
     public static string Classroom => $"{Environment.MachineName}.local".ToLowerInvariant();
 
-    public IWebDriver Driver => _driver;
+    public ChromeDriver Driver => _driver;
 
     /// <summary>The server that it looks at.</summary>
     public required string Address { get; set; }
@@ -157,9 +157,17 @@ public sealed class Browser : IDisposable
         _driver.ExecuteScript("arguments[0].select(); document.execCommand('insertText', false, arguments[1])", element, text);
     }
 
-    public void Choose(string field, string option) => Until(
-        () => Field(field).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Trim() == option),
-        $"the choice “{option}” of {field}")!.Click();
+    public void Choose(string field, string option) => ChooseIn(() => Field(field), option);
+
+    /// <summary>Chooses from a list, one of the browser's own or one that opens.</summary>
+    public void ChooseIn(Func<IWebElement> list, string option)
+    {
+        var opens = list().GetAttribute("role") == "combobox";
+        if (opens) Click(list);
+        Click(() => Until(
+            () => (opens ? _driver.FindElements(By.CssSelector("[role=option]")) : list().FindElements(By.TagName("option"))).FirstOrDefault(o => o.Text.Trim() == option),
+            $"the choice “{option}”")!);
+    }
 
     /// <summary>Waits until the page says this somewhere.</summary>
     public void See(string text) => Until(() => Text.Contains(text, StringComparison.Ordinal), $"the page to say “{text}”");

@@ -31,7 +31,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.ShouldBeAccessible();
         var wall = OpenWindow(server.Address);
         wall.Open(new Uri(link).PathAndQuery + new Uri(link).Fragment);
-        wall.See("Build the tallest beacon");
+        wall.See("Lay the tallest cairn");
         var tablet = Join(code, "Pell", 800, 1280, rally);
         var phone = Join(code, "Sorrel", 390, 844, rally);
         phone.BeforeEachPage("const real = window.fetch; window.fetch = (...sent) => window.hanging ? new Promise(() => {}) : real(...sent)");
@@ -103,6 +103,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         // The round is closed; what comes too late is refused, kept, and moved.
         desk.Open($"/rallies/{rally}/score/t5");
         desk.ClickButton("Close round 1");
+        desk.ClickButton("Yes, close round 1");
         phone.ClickLink("Shearwaters open");
         phone.See("Round 1 is closed.");
         phone.Field("Height").SendKeys("44" + Keys.Enter);
@@ -174,9 +175,9 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
 
     private static void ReadOnce(Browser judge, string sheets)
     {
-        judge.Type("Sheets used", sheets);
-        judge.ClickButton("Record: Sheets used");
-        judge.See("Read again");
+        judge.Type("Offcuts used", sheets);
+        judge.ClickButton("Record: Offcuts used");
+        judge.See("Show them");
     }
 
     private static void Score(Browser judge, string sheets, params string[] heights)

@@ -99,17 +99,48 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
             ("so many for each unit", "perUnit", "0.5", "0.5 points for each cm"),
             ("by bands", "below", "2", "0 points from 0 cm, 2 points below"),
             ("in proportion between two values", "to", "40", "from 0 points at 0 cm up to 10 points at 40 cm"),
-            ("by place", "points", "7, 5", "7, 5 points by place"),
+            ("by place", "points", "7, 5", "7 points for 1st place, 5 for 2nd"),
             ("as a share of the best team", "points", "30", "30 points for the best team, the others in proportion"),
             ("by closeness to a mark", "at", "25", "20 points for exactly 25 cm, 1 point less for each cm off it"),
             ("for getting better than last round", "perPercent", "0.2", "0.2 points for each percent better than the round before"),
-            ("the value itself", null, null, "the value itself is the points"),
+            ("the value itself", null, null, "1 point for each cm"),
         })
         {
             desk.Choose("How points are worked out", curve);
             if (field is not null) Fill(desk, $"measured/curve/{field}", typed!);
             desk.See($"Something measured: {says}");
         }
+    }
+
+    [Fact]
+    public void A_figure_has_a_name_a_unit_is_converted_and_what_rests_on_a_thing_is_said_before_it_goes()
+    {
+        var desk = WithLength();
+        desk.ClickButton("Say what teams will reach");
+        Kept(desk, b => b.ToString().Contains("\"expected\"", StringComparison.Ordinal), b => b);
+        desk.Choose("Unit", "in");
+        desk.See("Converted: the step is 0.5 in; teams will reach 0 to 39.5 in.");
+        Kept(desk, b => b.GetProperty("measures")[0].GetProperty("unit").GetString() == "in", b => b.GetProperty("measures")[0].GetProperty("step")).GetDecimal().ShouldBe(0.5m);
+
+        desk.ClickButton("Add a figure");
+        desk.Type("Name of the figure", "Reach that counts");
+        desk.See("Saved");
+        desk.ShouldBeAccessible();
+        desk.ClickTab("Method");
+        Add(desk, "Something measured", "measured");
+        desk.Choose("What the part looks at", "Reach that counts");
+        desk.See("which says by itself what counts");
+        Kept(desk, b => b.GetProperty("method").GetProperty("parts")[0].GetProperty("value").GetString() == "figure", b => b.GetProperty("figures")[0].GetProperty("value")).GetString().ShouldBe("length");
+
+        desk.ClickTab("Measures");
+        desk.ClickButton("Take out measure 1");
+        desk.See("On this rests the figure Reach that counts.");
+        desk.ClickButton("Keep it");
+        desk.ClickButton("Take out figure 1");
+        desk.See("On this rests the points of Something measured.");
+        desk.ClickButton("Take it out all the same");
+        Kept(desk, b => b.GetProperty("figures").GetArrayLength() == 0, b => b);
+        desk.ShouldHaveCleanConsole("422");
     }
 
     [Fact]

@@ -112,7 +112,7 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
         var (walk, rally) = await Begin("Tide-pool mosaic");
         walk.Type("How many, small, deep blue", "several");
         walk.ClickButton("Record these pieces");
-        walk.See("Write numbers, 0 or more.");
+        walk.See("How many is a whole number, 0 or more.");
         walk.Type("How many, small, deep blue", "4");
         walk.Type("How many, large, foam", "8");
         walk.ClickButton("Record these pieces");

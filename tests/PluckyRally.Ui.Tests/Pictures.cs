@@ -19,11 +19,11 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "home");
 
         desk.Open("/");
-        desk.ClickLink("A beacon for Gannet Holm");
+        desk.ClickLink("A cairn for Gannet Holm");
         desk.See("Nothing stops this. A class can run it.");
         Save(desk, "brief");
         desk.ClickTab("Method");
-        desk.See("Height for each sheet");
+        desk.See("Height for each offcut");
         Save(desk, "method");
         desk.ClickTab("Tiers");
         desk.See("Kindergarten to grade 2");

@@ -15,7 +15,7 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
     [InlineData("US Letter", 612, 792)]
     public void The_sheet_fills_one_page_and_the_worksheet_another(string paper, double width, double height)
     {
-        var desk = Open("A beacon for Gannet Holm");
+        var desk = Open("The slowest millrace");
         desk.Choose("Paper", paper);
         using var pdf = Print(desk);
         pdf.NumberOfPages.ShouldBe(2);
@@ -24,7 +24,7 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
         Words(pdf, 1).ShouldContain("Your goal");
         Words(pdf, 1).ShouldContain("School policy");
         Words(pdf, 1).ShouldNotContain("Choose the paper");
-        Words(pdf, 1).ShouldNotContain("Look at the tripod");
+        Words(pdf, 1).ShouldNotContain("Is a long way always slower");
         Words(pdf, 2).ShouldContain("What we measured");
     }
 
@@ -38,26 +38,40 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
             desk.See("Back to the brief");
             desk.Click(() => desk.Field("a worksheet behind it"));
             desk.SeeNot("Our idea");
+            desk.Choose("Letters", "letters that fit");
             using var pdf = Print(desk);
             pdf.NumberOfPages.ShouldBe(1, brief.GetProperty("title").GetString());
         }
     }
 
+    /// <summary>Readers who begin get 16 points and more (common practice for large print, no source).</summary>
+    [Fact]
+    public void Young_readers_get_large_print()
+    {
+        var desk = Open("The rain catcher");
+        desk.Click(() => desk.Field("a worksheet behind it"));
+        desk.SeeNot("Our idea");
+        using var pdf = Print(desk);
+        var letters = pdf.GetPages().SelectMany(p => p.Letters).Where(l => char.IsLetterOrDigit(l.Value[0])).ToList();
+        letters.Count(l => l.PointSize < 15.9).ShouldBeLessThan(letters.Count / 20, "only the line with season and theme is smaller");
+        pdf.NumberOfPages.ShouldBeLessThanOrEqualTo(2);
+    }
+
     [Fact]
     public void A_tier_prints_its_own_limits()
     {
-        var desk = Open("A beacon for Gannet Holm");
+        var desk = Open("A cairn for Gannet Holm");
         desk.Choose("Tier", "Kindergarten to grade 2");
         desk.See("At least 15 cm tall");
         using var pdf = Print(desk);
-        Words(pdf, 1).ShouldContain("20 sheets of old newsprint");
+        Words(pdf, 1).ShouldContain("20 offcuts of driftwood");
         desk.ShouldBeAccessible();
     }
 
     [Fact]
     public void Black_and_white_prints_no_colour()
     {
-        var desk = Open("A beacon for Gannet Holm");
+        var desk = Open("A cairn for Gannet Holm");
         desk.Choose("Ink", "black and white");
         using var pdf = Print(desk);
         pdf.GetPage(1).Letters.Select(l => l.Color.ToRGBValues()).ShouldAllBe(c => c.r == c.g && c.g == c.b);
@@ -66,7 +80,7 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
     [Fact]
     public void Narrow_lines_give_more_of_them()
     {
-        var desk = Open("A beacon for Gannet Holm");
+        var desk = Open("A cairn for Gannet Holm");
         int Lines() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".lines i")).Count;
         var wide = Lines();
         desk.Choose("Lines", "narrow lines");

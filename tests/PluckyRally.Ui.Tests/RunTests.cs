@@ -26,11 +26,11 @@ public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<Emp
         desk.ShouldBeAccessible();
         var wall = OpenWindow(server.Address);
         wall.Open(desk.Place.Replace("/run", "/wall", StringComparison.Ordinal));
-        wall.See("Build the tallest beacon");
+        wall.See("Lay the tallest cairn");
 
         desk.ClickButton("Jump here: Build");
         wall.See("Build to your plan.");
-        wall.See("At most 14 sheets");
+        wall.See("At most 14 offcuts");
         wall.See("then: test");
         wall.ShouldBeAccessible();
         wall.ShouldFit();

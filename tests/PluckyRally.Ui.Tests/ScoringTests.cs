@@ -39,7 +39,8 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
 
         walk.ClickButton("Undo the last");
         walk.See("Attempt 2 of 2");
-        walk.ClickButton("Failed");
+        walk.ClickButton("Failed…");
+        walk.ClickButton("it broke");
         walk.See("All attempts have been made.");
         walk.ClickButton("Strike out: Attempt 1: 57 beads");
         walk.See("Strike this out?");
@@ -96,8 +97,8 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
         walk.ClickButton("Void…");
         walk.ClickButton("Record as void");
         walk.See("A void trial needs a reason.");
+        walk.See("A void attempt does not use one up; it is done again.");
         walk.ClickButton("the tester slipped");
-        walk.ClickButton("Record as void");
         walk.See("void (the tester slipped)");
         walk.See("Attempt 1 of 2");
     }
@@ -110,7 +111,10 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
         walk.Field("Cargo").SendKeys("57" + Keys.Enter);
         walk.See("57 beads");
         Press(walk, Keys.Alt + "f");
+        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().Text == "it broke", "the first usual reason to be at hand");
+        Press(walk, Keys.Enter);
         walk.See("All attempts have been made.");
+        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Button("Next team")), "the keyboard to be at the next team");
         Press(walk, Keys.Alt + "u");
         walk.See("Attempt 2 of 2");
         Press(walk, Keys.Alt + Keys.ArrowRight);

@@ -46,7 +46,7 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         var locked = Members(Teams(desk)[0]);
         desk.Type("Draw number", "5");
         desk.ClickButton("Make the unlocked teams anew");
-        desk.See("Sanderlings");
+        desk.Until(() => desk.Field("Name of team 1").GetAttribute("value") == "Sanderlings", "the locked team's name");
         desk.Until(() => Members(Teams(desk)[0]).SequenceEqual(locked), "the locked team as it was");
 
         desk.Type("Call sign of Sanderlings", "qx");

@@ -68,18 +68,42 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     }
 
     [Fact]
-    public void A_number_that_is_none_is_refused_at_its_field_and_stays()
+    public void A_number_that_is_none_stays_at_its_field_and_stops_nothing_else()
     {
         var desk = OpenWindow(server.Address);
         Begin(desk);
         desk.Type("Attempts", "several");
-        desk.Field("Theme").Click();
-        desk.See("Not saved: mend what is marked.");
-        desk.See("Write a whole number.");
+        desk.See("“several” is no number. Write one such as 4, 2.5 or 1/4.");
+        desk.Type("Theme", "Driftwood");
+        desk.See("Saved, but for what is marked.");
+        desk.Button("Make teams").Enabled.ShouldBeFalse();
+        desk.Open(desk.Place);
+        desk.See("“several” is no number.");
+        desk.Field("Theme").GetAttribute("value").ShouldBe("Driftwood");
         desk.Field("Attempts").GetAttribute("value").ShouldBe("several");
         desk.Type("Attempts", "3");
-        desk.Field("Theme").Click();
+        desk.SeeNot("is no number");
         desk.See("Saved at");
+    }
+
+    [Fact]
+    public void What_the_server_refuses_in_one_field_does_not_stop_the_rest_from_being_saved()
+    {
+        var desk = OpenWindow(server.Address);
+        Begin(desk);
+        desk.Type("Attempts", "2.5");
+        desk.See("Write a whole number.");
+        desk.Type("Theme", "Sea glass");
+        desk.See("Saved, but for what is marked.");
+        desk.Open(desk.Place);
+        desk.See("Write a whole number.");
+        desk.Field("Attempts").GetAttribute("value").ShouldBe("2.5");
+        desk.Field("Theme").GetAttribute("value").ShouldBe("Sea glass");
+        var other = OpenWindow(server.Address);
+        other.Open(desk.Place);
+        other.See("Your design must");
+        other.Field("Theme").GetAttribute("value").ShouldBe("Sea glass");
+        other.Field("Attempts").GetAttribute("value").ShouldNotBe("2.5");
     }
 
     [Fact]
@@ -211,15 +235,15 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.Choose("Add a tier", "Kindergarten to grade 2");
         desk.See("Test: attempts");
         desk.Field("Test: attempts, Kindergarten to grade 2").GetAttribute("value").ShouldBe("1");
-        desk.Choose("Let something else differ", "Tape: amount");
-        desk.Type("Tape: amount, Kindergarten to grade 2", "90");
+        desk.Choose("Let something else differ", "Something that joins: amount");
+        desk.Type("Something that joins: amount, Kindergarten to grade 2", "90");
         desk.Field("Test: attempts, Kindergarten to grade 2").Click();
         desk.ShouldBeAccessible();
         desk.ClickButton("See Kindergarten to grade 2");
-        desk.See("90 cm of tape");
+        desk.See("90 cm of something that joins");
         desk.See("You have one attempt.");
-        desk.ClickButton("Reset Tape: amount, Kindergarten to grade 2");
-        desk.SeeNot("Tape: amount 40 90");
+        desk.ClickButton("Reset Something that joins: amount, Kindergarten to grade 2");
+        desk.SeeNot("Something that joins: amount 40 90");
         desk.See("Saved at");
         desk.ShouldFit();
     }
@@ -231,11 +255,25 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         Begin(desk, "Tallest", from: "/");
         desk.ClickTab("Method");
         desk.Choose("Alone or with another", "for each");
-        desk.See("height / sheets");
-        desk.See("1 point for each cm per sheet.");
-        desk.Choose("Alone or with another", "as a calculation");
-        desk.Type("Calculation", "height - 2 * sheets");
-        desk.See("sheets cannot be");
+        desk.See("1 point for each cm per piece.");
+        desk.SeeNot("height / pieces");
+    }
+
+    [Fact]
+    public void A_calculation_is_written_with_the_names_of_figures_from_a_list()
+    {
+        var desk = OpenWindow(server.Address);
+        Begin(desk, "Tallest", from: "/");
+        desk.ClickTab("Method");
+        desk.Choose("What the part looks at", "a calculation…");
+        desk.Field("What the part looks at").GetAttribute("value").ShouldBe("“Height”");
+        desk.Type("What the part looks at", "“Height” - 2 * pie");
+        desk.Until(() => desk.Driver.FindElements(By.CssSelector("[role=option]")).FirstOrDefault(o => o.Text.StartsWith("Pieces", StringComparison.Ordinal)), "sheets to be offered")!.Click();
+        desk.Field("What the part looks at").GetAttribute("value").ShouldBe("“Height” - 2 * “Pieces used” ");
+        desk.See("pieces cannot be");
+        desk.Type("What the part looks at", "“heigth”");
+        desk.See("Nothing is called “heigth”.");
+        desk.ShouldBeAccessible();
     }
 
     [Fact]

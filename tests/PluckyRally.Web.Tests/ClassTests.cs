@@ -89,6 +89,24 @@ public sealed class ClassTests : IDisposable
         (await RunningApp.Places(await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "A class", Teams = [new("Terns") { Pupils = [new(Guid.NewGuid(), [])] }] }))).ShouldBe(["/teams/0/pupils/0"]);
 
     [Fact]
+    public async Task Names_typed_behind_their_teams_are_a_class_for_the_next_time()
+    {
+        var brief = await _app.AddBrief(Sample.Brief());
+        Task<HttpResponseMessage> Typed(params NewTeam[] teams) => _app.Post("/api/rallies", new NewRally { Brief = brief, Name = "Tide pool group", Teams = teams });
+
+        (await RunningApp.Places(await Typed(new NewTeam("Snails") { Names = ["Ola", "Per", "ola"] }))).ShouldBe(["/teams/0/names/2"]);
+        (await RunningApp.Places(await Typed(new NewTeam("Snails") { Names = ["Ola", " "] }))).ShouldBe(["/teams/0/names/1"]);
+        (await RunningApp.Places(await Typed(new NewTeam("") { Names = ["Ola"] }))).ShouldBe(["/teams/0/name"]);
+        (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldBeEmpty("nothing is kept of what was refused");
+
+        var first = (await RunningApp.Read(await Typed(new NewTeam("Snails") { Names = ["Ola", " Per "] }, new NewTeam("Whelks")))).GetProperty("id").GetGuid();
+        (await Team(first)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Ola", "Per"]);
+        var again = (await RunningApp.Read(await Typed(new NewTeam("Snails") { Names = ["Per", "Ria"] }))).GetProperty("id").GetGuid();
+        (await Team(again)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Per", "Ria"]);
+        (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldHaveSingleItem().Pupils.Select(p => p.Name).ShouldBe(["Ola", "Per", "Ria"]);
+    }
+
+    [Fact]
     public async Task A_brief_deals_its_own_jobs()
     {
         var (id, _) = await Class(4);

@@ -29,7 +29,7 @@ public sealed class RallyKitTests : IDisposable
         await Count(id, KitWay.Out, ("straws", 10), ("scissors", 1));
         await Count(id, KitWay.Back, ("straws", 4), ("scissors", 0));
         var kit = await _app.Get<RallyKit>($"/api/rallies/{id}/kit");
-        kit.Teams[0].Says.ShouldBe("Missing: 1 scissors.");
+        kit.Teams[0].Says.ShouldBe("Missing: 1 pair of scissors.");
         kit.ToBringBack.ShouldBe([new("scissors", "", 1), new("straws", "", 4)], "Bold has not counted: its scissors come back, its straws are used up");
 
         (await _app.Post($"/api/rallies/{id}/kit/back", new KitBack([new("scissors", "", 2), new("straws", "", 99), new("corks", "", 5)]))).EnsureSuccessStatusCode();

@@ -2,8 +2,8 @@
 import { useEventListener } from '@vueuse/core'
 import { onErrorCaptured, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import KeysHelp from './shared/KeysHelp.vue'
-import UnexpectedPage from './pages/UnexpectedPage.vue'
+import KeysHelp from '@/shared/KeysHelp.vue'
+import UnexpectedPage from '@/pages/UnexpectedPage.vue'
 
 const wrong = ref<unknown>()
 onErrorCaptured((error) => {

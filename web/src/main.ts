@@ -3,11 +3,11 @@ import '@fontsource-variable/bricolage-grotesque/wght.css'
 import PrimeVue from 'primevue/config'
 import { createApp } from 'vue'
 import App from './App.vue'
-import './look/base.css'
-import { preset } from './look/preset'
-import './look/tokens.css'
+import '@/look/base.css'
+import { preset } from '@/look/preset'
+import '@/look/tokens.css'
 import { router } from './router'
-import { keepPage } from './shared/keptPage'
+import { keepPage } from '@/shared/keptPage'
 
 createApp(App)
   .use(router)

@@ -1,6 +1,6 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { guard } from './access/guard'
-import { keepThisAddress } from './shared/keptPage'
+import { guard } from '@/access/guard'
+import { keepThisAddress } from '@/shared/keptPage'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -16,111 +16,111 @@ declare module 'vue-router' {
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', component: () => import('./home/HomePage.vue'), meta: { title: 'Start' } },
-    { path: '/sign-in', component: () => import('./access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
+    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Start' } },
+    { path: '/sign-in', component: () => import('@/access/SignInPage.vue'), meta: { title: 'Come in', open: true } },
     {
       path: '/join',
-      component: () => import('./access/JoinPage.vue'),
+      component: () => import('@/access/JoinPage.vue'),
       meta: { title: 'Join as a judge', open: true },
     },
     {
       path: '/show',
-      component: () => import('./access/ShowPage.vue'),
+      component: () => import('@/access/ShowPage.vue'),
       meta: { title: 'The wall', open: true },
     },
     {
       path: '/install',
-      component: () => import('./access/InstallPage.vue'),
+      component: () => import('@/access/InstallPage.vue'),
       meta: { title: 'An encrypted line', open: true },
     },
-    { path: '/password', component: () => import('./access/PasswordPage.vue'), meta: { title: 'A new password' } },
-    { path: '/kept', component: () => import('./keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
-    { path: '/cupboard', component: () => import('./cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
-    { path: '/classes', component: () => import('./classes/ClassesPage.vue'), meta: { title: 'Classes' } },
+    { path: '/password', component: () => import('@/access/PasswordPage.vue'), meta: { title: 'A new password' } },
+    { path: '/kept', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
+    { path: '/cupboard', component: () => import('@/cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
+    { path: '/classes', component: () => import('@/classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {
       path: '/briefs/:brief',
-      component: () => import('./stations/brief/BriefPage.vue'),
+      component: () => import('@/stations/brief/BriefPage.vue'),
       props: true,
       meta: { title: 'Brief', station: 'writing' },
     },
     {
       path: '/briefs/:brief/print',
-      component: () => import('./stations/brief/PrintPage.vue'),
+      component: () => import('@/stations/brief/PrintPage.vue'),
       props: true,
       meta: { title: 'Print' },
     },
     {
       path: '/briefs/:brief/kit',
-      component: () => import('./stations/kit/KitPage.vue'),
+      component: () => import('@/stations/kit/KitPage.vue'),
       props: true,
       meta: { title: 'Kit' },
     },
     {
       path: '/briefs/:brief/teams',
-      component: () => import('./stations/teams/NewRallyPage.vue'),
+      component: () => import('@/stations/teams/NewRallyPage.vue'),
       props: true,
       meta: { title: 'Teams' },
     },
     {
       path: '/rallies/:rally',
-      component: () => import('./shared/RallyFrame.vue'),
+      component: () => import('@/stations/RallyFrame.vue'),
       props: true,
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/score` },
         {
           path: 'brief',
-          component: () => import('./stations/brief/EditionPage.vue'),
+          component: () => import('@/stations/brief/EditionPage.vue'),
           meta: { title: 'Brief', station: 'brief' },
         },
         {
           path: 'kit',
-          component: () => import('./stations/kit/RallyKitPage.vue'),
+          component: () => import('@/stations/kit/RallyKitPage.vue'),
           meta: { title: 'Kit', station: 'kit' },
         },
         {
           path: 'papers',
-          component: () => import('./papers/PapersPage.vue'),
+          component: () => import('@/papers/PapersPage.vue'),
           meta: { title: 'On paper' },
         },
         {
           path: 'teams',
-          component: () => import('./stations/teams/TeamsPage.vue'),
+          component: () => import('@/stations/teams/TeamsPage.vue'),
           meta: { title: 'Teams', station: 'teams' },
         },
         {
           path: 'run',
-          component: () => import('./stations/run/RunPage.vue'),
+          component: () => import('@/stations/run/RunPage.vue'),
           meta: { title: 'Run', station: 'run' },
         },
         {
           path: 'judges',
-          component: () => import('./access/JudgesPage.vue'),
+          component: () => import('@/access/JudgesPage.vue'),
           meta: { title: 'Judges and walls' },
         },
         {
           path: 'score/:team?',
-          component: () => import('./stations/score/ScorePage.vue'),
+          component: () => import('@/stations/score/ScorePage.vue'),
           props: true,
           meta: { title: 'Score', station: 'score' },
         },
         {
           path: 'together',
-          component: () => import('./stations/score/together/TogetherPage.vue'),
+          component: () => import('@/stations/score/together/TogetherPage.vue'),
           meta: { title: 'All teams together', station: 'together' },
         },
         {
           path: 'results',
-          component: () => import('./stations/results/ResultsPage.vue'),
+          component: () => import('@/stations/results/ResultsPage.vue'),
           meta: { title: 'Results', station: 'results' },
         },
         {
           path: 'wall',
-          component: () => import('./wall/WallPage.vue'),
+          component: () => import('@/wall/WallPage.vue'),
           meta: { title: 'The wall', station: 'wall' },
         },
       ],
     },
-    { path: '/:rest(.*)*', component: () => import('./pages/NotFoundPage.vue'), meta: { title: 'No such page' } },
+    { path: '/:rest(.*)*', component: () => import('@/pages/NotFoundPage.vue'), meta: { title: 'No such page' } },
   ],
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
 })

@@ -117,4 +117,7 @@ public sealed record Brief
 
     /// <summary>The same challenge for other grades: only what differs.</summary>
     public IReadOnlyList<Tier> Tiers { get; init; } = [];
+
+    /// <summary>Whether something is read or looked at in each attempt.</summary>
+    internal bool TakesAttempts => Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt }) || Rules.Any(r => r is { Off: false, When: When.EveryAttempt });
 }

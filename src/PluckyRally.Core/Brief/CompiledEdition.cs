@@ -17,7 +17,7 @@ public sealed class CompiledEdition
         Awards = awards;
         Targets = targets;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
-        TakesAttempts = edition.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || rules.Any(r => r.Rule.When == When.EveryAttempt);
+        TakesAttempts = edition.Brief.TakesAttempts;
     }
 
     /// <summary>The edition that it was made from, without what is left out in it.</summary>

@@ -53,6 +53,12 @@ public abstract partial record Part
     /// <summary>A team's answer as it was typed or pasted, or what is wrong with it; null where nothing is sorted here.</summary>
     internal virtual AnswerRead? ReadAnswer(string text, ProblemCollector found) => null;
 
+    /// <summary>What in it a tier may have of its own, by its place within the part; its curve's numbers are added to these.</summary>
+    internal virtual IEnumerable<TierField> Inner => [];
+
+    /// <summary>The curve that its value goes through; null where it gives points by its own rule.</summary>
+    internal virtual Curve? PointsCurve => null;
+
     /// <summary>What is known of it beside its points and its value.</summary>
     internal virtual IReadOnlyList<PartFact> Facts => [];
 }

@@ -28,6 +28,9 @@ internal abstract partial record PartPlan
     /// <summary>What one of its value is called, e.g. "cm" or "point".</summary>
     public virtual string UnitSingular => "point";
 
+    /// <summary>Whether its values are words of a scale, each for itself, and not numbers.</summary>
+    public virtual bool ShowsWords => false;
+
     /// <summary>What it gives points for, as a sentence for pupils, without the part's name.</summary>
     public abstract string Say();
 

@@ -12,6 +12,8 @@ public abstract partial record Curve
     {
         internal override IEnumerable<decimal> Knots => Edges.Select(e => e.From);
 
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { Edges = [.. Edges.Select(e => e with { From = to(e.From) })] };
+
         internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over);
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
@@ -43,7 +45,7 @@ public abstract partial record Curve
         }
 
         internal override string Say(PartPlan part) =>
-            string.Join(", ", Edges.Select(b => $"{MethodWords.Points(b.Points)} from {part.ShowStated(b.From)}")) + (Below != 0 ? $", {MethodWords.Points(Below)} below" : "");
+            string.Join(", ", Edges.Select(b => $"{MethodWords.Points(b.Points)} {(part.ShowsWords ? "for" : "from")} {part.ShowStated(b.From)}")) + (Below != 0 ? $", {MethodWords.Points(Below)} below" : "");
 
         internal override string Step(PartPlan part, PartResult result) => Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
             ? $"From {part.ShowStated(band.From)} on: {MethodWords.Points(result.Curve)}."

@@ -15,6 +15,8 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [From, To];
 
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { From = to(From), To = to(To) };
+
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(From != To, "/curve/to", "The value for all points is the value for none.", "Make them differ.");
 

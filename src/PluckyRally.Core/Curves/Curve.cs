@@ -25,6 +25,9 @@ public abstract partial record Curve
     /// <summary>Its numbers that a tier may change, by their names in the document.</summary>
     internal virtual IReadOnlyList<string> Numbers => [];
 
+    /// <summary>Its lists of numbers that a tier may change.</summary>
+    internal virtual IReadOnlyList<string> Lists => [];
+
     /// <summary>Adds what is wrong with it.</summary>
     /// <param name="better">Which direction of the value is better.</param>
     /// <param name="mayBeNegative">Whether the value can be below zero.</param>
@@ -51,6 +54,11 @@ public abstract partial record Curve
 
     /// <summary>The curve with a team's numbers put in, as a sentence.</summary>
     internal abstract string Step(PartPlan part, PartResult result);
+
+    /// <summary>The curve that gives the same points where its values are in another unit; one over places or shares is the same in all.</summary>
+    /// <param name="to">What a value is in the other unit, as it is written down.</param>
+    /// <param name="each">How many of the other unit one of this is.</param>
+    internal virtual Curve InUnit(Func<decimal, decimal> to, decimal each) => this;
 
     /// <summary>The values at which it bends.</summary>
     internal virtual IEnumerable<decimal> Knots => [];

@@ -17,6 +17,8 @@ public abstract partial record Curve
 
         internal override IReadOnlyList<string> Numbers => ["from", "each", "points"];
 
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { From = to(From), Each = Rounding.ToDigits(Each * each) };
+
         internal override IEnumerable<decimal> Knots => Enumerable.Range(0, MostDrawn + 1).Select(step => From + (Sign * step * Each));
 
         internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over, Sign);

@@ -26,7 +26,10 @@ public abstract partial record Curve
 
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => new(OfPlace(at.Pool.Rank, at.Pool.Tied), BoundOf(value.Bound, at));
 
-        internal override string Say(PartPlan part) => $"{string.Join(", ", Points.Select(Numerals.Write))} points by place";
+        internal override IReadOnlyList<string> Lists => ["points"];
+
+        internal override string Say(PartPlan part) => string.Join(", ", Points.Take(3).Select((p, i) => $"{(i == 0 ? MethodWords.Points(p) : Numerals.Write(p))} for {English.Ordinal(i + 1)}{(i == 0 ? " place" : "")}"))
+            + (Points.Count > 3 ? $", then {string.Join(", ", Points.Skip(3).Select(Numerals.Write))}" : "");
 
         internal override string Step(PartPlan part, PartResult result) =>
             $"{English.Ordinal(result.Pool.Rank)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";

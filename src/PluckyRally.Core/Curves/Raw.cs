@@ -12,7 +12,9 @@ public abstract partial record Curve
 
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => value;
 
-        internal override string Say(PartPlan part) => "the value itself is the points";
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => new Rate(1).InUnit(to, each);
+
+        internal override string Say(PartPlan part) => $"1 point for each {part.UnitSingular}";
 
         internal override string Step(PartPlan part, PartResult result) => $"The value itself: {Numerals.Write(result.Curve)}.";
     }

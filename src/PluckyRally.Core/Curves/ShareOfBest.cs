@@ -17,8 +17,11 @@ public abstract partial record Curve
         internal override Stretch Spread(Stretch values, Better better) =>
             new(values.High > 0 ? Math.Clamp(values.Low * Points / values.High, 0, Points) : 0, Points);
 
-        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
+        internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
+        {
+            found.Unless(Points >= 0, "/curve/points", "The best team would lose points.", "Give 0 or more; to take points off, use points for each unit.");
             found.Unless(better == Better.More || !mayBeNegative, "/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
+        }
 
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {

@@ -17,6 +17,8 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [At];
 
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { At = to(At), PerUnit = Rounding.ToDigits(PerUnit / each) };
+
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
             found.Unless(PerUnit > 0, "/curve/perUnit", "Being off the mark must cost something.", "Write the points lost per unit, above zero.");
 

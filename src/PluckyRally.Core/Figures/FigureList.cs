@@ -59,15 +59,6 @@ internal sealed class FigureList
         .. Enum.GetValues<TeamFact>().Select(fact => new Figure.OfTeam(fact, brief.Method)),
     ]);
 
-    /// <summary>How the figures of a brief are named, also while something stops it.</summary>
-    public static IReadOnlyList<Measure> Names(Brief brief) =>
-    [
-        .. brief.Measures.Where(m => !m.Off),
-        .. brief.Figures.Where(f => !f.Off).Select(f => Figure.Exact(f.Id, f.Name, 1)),
-        .. brief.Method.Parts.Where(p => !p.Off).SelectMany(p => Names(p, brief.Method)),
-        .. Enum.GetValues<TeamFact>().Select(fact => Figure.Team(fact, brief.Method)),
-    ];
-
     private static IEnumerable<Measure> Names(Part part, Method method) =>
     [
         Figure.Points(part, method, weighted: true),

@@ -1,5 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
+using Humanizer;
 
 namespace PluckyRally.Core;
 
@@ -8,7 +10,7 @@ namespace PluckyRally.Core;
 /// <param name="Where">The place in words.</param>
 /// <param name="Before">What stands there in the first; empty where there is nothing.</param>
 /// <param name="After">What stands there in the second; empty where there is nothing.</param>
-public sealed record Difference(string At, string Where, string Before, string After)
+public sealed partial record Difference(string At, string Where, string Before, string After)
 {
     /// <summary>Beyond so many, nobody reads them.</summary>
     public const int Most = 200;
@@ -49,13 +51,21 @@ public sealed record Difference(string At, string Where, string Before, string A
     internal static string Show(JsonNode? node) => node switch
     {
         null => "",
-        JsonValue value when value.TryGetValue<string>(out var text) => text,
+        JsonValue value when value.TryGetValue<string>(out var text) => InWords(text),
         JsonValue value when value.TryGetValue<bool>(out var yes) => yes ? "yes" : "no",
         JsonValue value => value.ToJsonString(),
         JsonArray list => list.Count == 0 ? "nothing" : string.Join(", ", list.Select(Short)),
         JsonObject item => Short(item),
         _ => node.ToJsonString(),
     };
+
+    /// <summary>A text as it stands; a word of the document itself, such as <c>eachAttempt</c>, as it is said.</summary>
+    private static string InWords(string text) => Enum.GetValues<GradeBand>().Where(g => Json.Word(g) == text).Select(GradeBands.Name).FirstOrDefault()
+        ?? (OfDocument().IsMatch(text) ? text.Humanize(LetterCasing.LowerCase) : text);
+
+    /// <summary>Words of the document are written in one, each but the first with a capital.</summary>
+    [GeneratedRegex("^[a-z]+([A-Z][a-z]*)+$")]
+    private static partial Regex OfDocument();
 
     private static readonly string[] Names = ["name", "text", "word", "kind", "id"];
 

@@ -58,7 +58,7 @@ internal static partial class PathWords
         }
 
         var text = string.Join(": ", words);
-        return text.Length > 0 ? char.ToUpperInvariant(text[0]) + text[1..] : "The brief";
+        return text.Length > 0 ? Within.Beginning(text) : "The brief";
     }
 
     private static string Item(JsonNode? item, string step)

@@ -76,6 +76,20 @@ public static class Draws
         return drawn;
     }
 
+    /// <summary>
+    /// Things in an order that is drawn once for a part and is the same for all teams: whoever writes a brief often writes things
+    /// down as the key has them. Should the draw fall on the key, it is turned round.
+    /// </summary>
+    /// <param name="part">The part's id, which the draw hangs on.</param>
+    /// <param name="inKey">The things as the key has them.</param>
+    public static IReadOnlyList<T> OffTheKey<T>(string part, IEnumerable<T> inKey)
+    {
+        var key = inKey.ToList();
+        var drawn = Shuffled(key, new MersenneTwister(part.Aggregate(key.Count, (seed, letter) => unchecked((seed * 31) + letter))));
+        if (drawn.SequenceEqual(key)) drawn.Reverse();
+        return drawn;
+    }
+
     internal static List<T> Shuffled<T>(IEnumerable<T> items, Random random)
     {
         var list = items.ToList();

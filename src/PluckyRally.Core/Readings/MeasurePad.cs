@@ -17,16 +17,20 @@ public enum PadKind
 
     /// <summary>A watch.</summary>
     Watch,
+
+    /// <summary>Shapes of which an area is put together.</summary>
+    Shapes,
 }
 
 /// <summary>The pad that fits a measure.</summary>
 /// <param name="Kind">What is touched.</param>
 /// <param name="Fractions">The fractions that its step allows, as typed: <c>1/4</c>, <c>1/2</c>, <c>3/4</c>.</param>
 /// <param name="Placements">For one kind of weight: the load after each placement of the loading plan, in pieces.</param>
-public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, IReadOnlyList<int> Placements)
+/// <param name="Shapes">For an area: the shapes that a reading may name.</param>
+public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, IReadOnlyList<int> Placements, IReadOnlyList<ShapeOnPad> Shapes)
 {
     /// <summary>The pad of a measure.</summary>
-    public static MeasurePad For(Measure measure) => new(KindOf(measure), ReadingFormat.InFractions(measure) ? FractionsOf(measure.Step) : [], PlacementsOf(measure));
+    public static MeasurePad For(Measure measure) => new(KindOf(measure), ReadingFormat.InFractions(measure) ? FractionsOf(measure.Step) : [], PlacementsOf(measure), measure.Kind == MeasureKind.Area ? Core.Shapes.OnPad : []);
 
     private static PadKind KindOf(Measure measure) => measure.Kind switch
     {
@@ -34,7 +38,8 @@ public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, I
         MeasureKind.Count => PadKind.Count,
         MeasureKind.Duration => PadKind.Watch,
         MeasureKind.Mass when measure.Weights.Count > 0 => PadKind.Weights,
-        MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature
+        MeasureKind.Area => PadKind.Shapes,
+        MeasureKind.Length or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature
             or MeasureKind.Angle or MeasureKind.Money or MeasureKind.Percent or MeasureKind.Number => PadKind.Number,
     };
 
@@ -57,3 +62,8 @@ public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, I
 
     private static int Common(int a, int b) => b == 0 ? a : Common(b, a % b);
 }
+
+/// <summary>A shape that a reading of an area may name.</summary>
+/// <param name="Name">What it is called in a reading.</param>
+/// <param name="Lengths">The lengths that it takes, in order.</param>
+public sealed record ShapeOnPad(string Name, IReadOnlyList<string> Lengths);

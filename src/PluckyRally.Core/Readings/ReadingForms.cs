@@ -18,7 +18,8 @@ public static class ReadingForms
         MeasureKind.Money => ["4.50", $"{measure.Unit}4.50"],
         MeasureKind.Percent => ["45", "45%"],
         MeasureKind.Number => ["12", "12.5", "12+ for at least"],
-        MeasureKind.Area or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle =>
+        MeasureKind.Area => ["72", $"72 {measure.Unit}", "rectangle 12 x 6 + triangle 4 x 3"],
+        MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle =>
             ["12", $"12.5 {measure.Unit}", "12+ for at least"],
     };
 }

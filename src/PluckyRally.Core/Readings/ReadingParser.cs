@@ -15,7 +15,7 @@ public readonly record struct ParsedReading(decimal Value, Bound Bound);
 /// </summary>
 public static partial class ReadingParser
 {
-    /// <summary>The longest writing that is looked at.</summary>
+    /// <summary>The longest writing that is looked at, but for an area of shapes.</summary>
     public const int MaxLength = 60;
 
     private const decimal Largest = 1_000_000_000m;
@@ -33,8 +33,10 @@ public static partial class ReadingParser
     private static Result<ParsedReading> Parse(string typed, Measure measure, bool round)
     {
         if (string.IsNullOrWhiteSpace(typed)) return Refuse(measure, "There is no reading.");
-        if (typed.Length > MaxLength) return Refuse(measure, $"This is longer than {MaxLength} characters.");
+        var longest = measure.Kind == MeasureKind.Area ? Shapes.MaxLength : MaxLength;
+        if (typed.Length > longest) return Refuse(measure, $"This is longer than {longest} characters.");
         var text = Tidy(typed);
+        if (Shapes.Read(text, measure) is { } shapes) return shapes.Problem is { } wrong ? Refuse(measure, wrong) : Accept(new(shapes.Area), Bound.Exact, measure, round);
         if (measure.Kind == MeasureKind.YesNo) return YesNo(text, measure);
         if (measure.Kind == MeasureKind.Level) return Level(text, measure);
 
@@ -209,7 +211,7 @@ public static partial class ReadingParser
             || (name + "s").Equals(written, StringComparison.OrdinalIgnoreCase)
             || name.Equals(written + "s", StringComparison.OrdinalIgnoreCase));
 
-    private static string Tidy(string typed)
+    internal static string Tidy(string typed)
     {
         var text = new StringBuilder(typed.Length + 8);
         foreach (var c in typed)

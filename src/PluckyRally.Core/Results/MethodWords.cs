@@ -12,8 +12,8 @@ public static class MethodWords
     public static IReadOnlyList<string> Say(CompiledEdition compiled) =>
     [
         .. compiled.Parts.Select(Say),
-        Wins(compiled.Brief.Method),
-        .. compiled.TieBreaks.Take(1).Select(t => $"If totals are equal, {Within.Sentence(t.Definition.Name)} decides."),
+        compiled.Brief.Method.Ranking ? Wins(compiled.Brief.Method) : "Nobody wins or loses: each team looks at its own result.",
+        .. compiled.Brief.Method.Ranking && compiled.TieBreaks.Count > 0 ? new[] { $"If totals are equal, this decides: {string.Join(", then ", compiled.TieBreaks.Select(t => Within.Sentence(t.Definition.Name)))}." } : [],
     ];
 
     /// <summary>A number of points with the word.</summary>

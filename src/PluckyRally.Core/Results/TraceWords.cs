@@ -99,7 +99,7 @@ internal static class TraceWords
                 TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent => $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
                 TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Definition.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
             };
-            steps.Add(Step(TraceKind.Attempt, plan.Definition.Id, sentence + Spread(plan, attempt), attempt.Entries));
+            steps.Add(Step(TraceKind.Attempt, plan.Definition.Id, sentence + OfShapes(plan, attempt) + Spread(plan, attempt), attempt.Entries));
         }
 
         if (result.Value.Combined is { } inputs && result.Value.Value.HasValue && plan.Expression.Plain is null)
@@ -115,6 +115,16 @@ internal static class TraceWords
         .Select(m => (Measure: m, Spread: attempt.Source.Spread(m.Id)))
         .Where(m => m.Spread is not null)
         .Select(m => $" The mean of {attempt.Source.Trials.Count} readings that are {ReadingFormat.Value(m.Spread!.Value, m.Measure)} apart."));
+
+    /// <summary>The shapes of which an area was put together.</summary>
+    private static string OfShapes(PartPlan.Measured plan, AttemptValue attempt) => string.Concat(
+        from measure in plan.Expression.Measures
+        from trial in attempt.Source.Trials
+        from reading in trial.Readings
+        where reading.Measure == measure.Id
+        let shapes = Shapes.Say(reading, measure)
+        where shapes.Length > 0
+        select $" {measure.Name}: {shapes}.");
 
     private static string Working(PartPlan.Measured plan, AttemptValue attempt) => plan.Expression.Plain is not null
         ? plan.Expression.Show(attempt.Value)

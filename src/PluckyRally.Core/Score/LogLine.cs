@@ -9,6 +9,12 @@ namespace PluckyRally.Core;
 /// <param name="Why">Why it was struck out.</param>
 public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why)
 {
+    /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
+    public IReadOnlyList<Guid> Strikes { get; init; } = [];
+
+    /// <summary>When it was last struck out; absent where it stands.</summary>
+    public DateTimeOffset? StruckAt { get; init; }
+
     /// <summary>What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.</summary>
     public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) =>
         Of(opened, e => e.Round == round && e.IsOfLesson, []);
@@ -21,13 +27,16 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     {
         var entries = opened.Rally.Entries;
         var struck = Log.Struck(entries);
-        var why = new Dictionary<Guid, string>();
-        foreach (var strike in entries.OfType<Entry.StruckOut>().Where(s => !struck.Contains(s.Id))) why[strike.Entry] = strike.Reason;
+        var strikes = entries.OfType<Entry.StruckOut>().Where(s => !struck.Contains(s.Id)).ToLookup(s => s.Entry);
         return
         [
             .. entries
                 .Where(e => e is not Core.Entry.StruckOut && which(e))
-                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), why.GetValueOrDefault(e.Id, "")))
+                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), strikes[e.Id].LastOrDefault()?.Reason ?? "")
+                {
+                    Strikes = [.. strikes[e.Id].Select(s => s.Id)],
+                    StruckAt = strikes[e.Id].LastOrDefault()?.At,
+                })
                 .Reverse(),
         ];
     }

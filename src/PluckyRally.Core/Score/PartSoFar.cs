@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 /// <param name="Id">The part's id.</param>
 /// <param name="Answers">
 /// By what was asked: for a task its steps, for a leg (by its number) and for <c>time</c> the time as shown, for a fault, a counter
-/// and something bought how many, for <c>items</c> how many were brought over, for an item its bin, for a criterion its level
+/// and something bought how many, for <c>items</c> how many were brought over, for <c>heat</c> the heat that it ran in, for an item its bin, for a criterion its level
 /// (of another team: that team's id, a bar and the criterion).
 /// </param>
 /// <param name="Sequence">For an order: the items' ids as the team has them.</param>
@@ -22,7 +22,10 @@ public sealed record PartSoFar(
     /// <summary>For pieces: whether they are to be measured, because their points or a rule look at their size.</summary>
     public bool Measured { get; init; }
 
-    internal static PartSoFar Of(PartPlan plan, IReadOnlyList<RulePlan> rules, TeamResult result, int at)
+    /// <summary>What several people answered and not in the same way, as long as nobody has said which answer it is: the last of each, and the last of all at the end.</summary>
+    public IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice { get; init; } = [];
+
+    internal static PartSoFar Of(CompiledEdition compiled, PartPlan plan, TeamResult result, int at)
     {
         var part = plan.Part;
         var design = result.Assessment.Design;
@@ -37,7 +40,8 @@ public sealed record PartSoFar(
             value.State == PartState.Unfinished ? [] : [.. value.Steps.Select(s => s.Say())],
             points is { } number && value.State != PartState.Unfinished ? MethodWords.Points(number) : "")
         {
-            Measured = plan is PartPlan.Pieces pieces && (pieces.PointsNeedSize || rules.Any(r => r.NeedsSizeOf(pieces))),
+            Measured = plan is PartPlan.Pieces pieces && (pieces.PointsNeedSize || compiled.Rules.Any(r => r.NeedsSizeOf(pieces))),
+            Twice = TwoAnswers.Differing(compiled, part, design),
         };
     }
 }

@@ -75,7 +75,7 @@ internal static class ReadingEntries
     /// <summary>What was read, and by which instrument.</summary>
     public static string SayValue(CompiledEdition compiled, Reading reading) =>
         reading.Value is { } value && compiled.Measures.TryGetValue(reading.Measure, out var measure)
-            ? ReadingFormat.Reading(value, reading.Bound, measure) + By(reading)
+            ? ReadingFormat.Reading(value, reading.Bound, measure) + By(reading) + (Shapes.Say(reading, measure) is { Length: > 0 } shapes ? $" ({shapes})" : "")
             : reading.Typed;
 
     /// <summary>The instrument that a reading came from, where it came from one.</summary>

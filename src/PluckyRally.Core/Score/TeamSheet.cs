@@ -95,7 +95,7 @@ public sealed record TeamSheet
             References = ReferenceTrial.Of(compiled, rally.Entries, team, round),
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
-            Parts = [.. compiled.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan.IsRecorded).Select(p => PartSoFar.Of(p.Plan, compiled.Rules, result, p.At))],
+            Parts = [.. compiled.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan.IsRecorded).Select(p => PartSoFar.Of(compiled, p.Plan, result, p.At))],
             Log = withLog ? LogLine.Of(opened, e => e.Team == team && e.Round == round, numbers) : [],
         };
     }

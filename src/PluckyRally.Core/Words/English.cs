@@ -11,7 +11,9 @@ internal static class English
     public static string Count(decimal count, string one) => $"{Numerals.Write(count)} {(count == 1 ? one : Several(one))}";
 
     /// <summary>So many of something whose name is written as several are called: "1 straw", "12 straws".</summary>
-    public static string So(decimal count, string several) => $"{Numerals.Write(count)} {(count == 1 ? One(several) : several)}";
+    public static string So(decimal count, string several) => IsOfTwoHalves(several)
+        ? $"{Count(count, "pair")} of {several}"
+        : $"{Numerals.Write(count)} {(count == 1 ? One(several) : several)}";
 
     /// <summary>What several are called: "sheets of foil" of "sheet of foil".</summary>
     public static string Several(string one) => OfTheThing(one, word => word.Pluralize(inputIsKnownToBeSingular: true));

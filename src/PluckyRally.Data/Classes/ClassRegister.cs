@@ -30,6 +30,24 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
         return made;
     }
 
+    /// <summary>Which pupil each of these names is in the class called so: those who are there already by their ids, the others by new ones.</summary>
+    public async Task<IReadOnlyDictionary<string, Guid>> Called(string name, IReadOnlyList<string> pupils, CancellationToken stop)
+    {
+        var there = await db.Pupils.Where(p => pupils.Contains(p.Name) && db.Classes.Any(c => c.Id == p.ClassId && c.Name == name && c.OwnerId == Owner.LocalTeacher)).ToListAsync(stop);
+        return pupils.Distinct().ToDictionary(p => p, p => there.FirstOrDefault(t => t.Name == p)?.Id ?? Guid.CreateVersion7());
+    }
+
+    /// <summary>Enters those who are not there yet into the class called so, which is made where there is none.</summary>
+    public async Task Enter(string name, IReadOnlyDictionary<string, Guid> pupils, CancellationToken stop)
+    {
+        var group = await db.Classes.Include(c => c.Pupils).FirstOrDefaultAsync(c => c.Name == name && c.OwnerId == Owner.LocalTeacher, stop);
+        if (group is null) db.Classes.Add(group = new() { Id = Guid.CreateVersion7(), OwnerId = Owner.LocalTeacher, Name = name });
+        var order = group.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max();
+        foreach (var (pupil, id) in pupils.Where(p => !group.Pupils.Any(there => there.Id == p.Value)))
+            db.Pupils.Add(new() { Id = id, ClassId = group.Id, Name = pupil, Order = order++ });
+        await db.SaveChangesAsync(stop);
+    }
+
     /// <summary>Adds a pupil at the end of a class. Null where there is no such class.</summary>
     public async Task<StoredPupil?> AddPupil(Guid id, string name, CancellationToken stop)
     {

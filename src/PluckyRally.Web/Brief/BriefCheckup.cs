@@ -19,8 +19,10 @@ public sealed record BriefCheckup(
     IReadOnlyList<Snag> Left,
     IReadOnlyList<string> Scoring,
     PupilSheet Sheet,
+    TestFits TestFits,
     TierTable Tiers,
     IReadOnlyList<Fact> Facts,
+    IReadOnlyList<Resting> Resting,
     TimeNeeded Time,
     Timetable Timetable,
     IReadOnlyList<Pennant> Route)
@@ -28,16 +30,18 @@ public sealed record BriefCheckup(
     internal static BriefCheckup Of(Core.Brief brief, IReadOnlyList<CupboardItem> cupboard)
     {
         var compiled = CompiledEdition.For(new Edition { Brief = brief });
+        var ready = compiled.IsOk ? compiled.Value : null;
         var (snags, left) = Core.Snags.Look(brief);
-        IReadOnlyList<string> scoring = compiled.IsOk ? MethodWords.Say(compiled.Value) : [];
         return new(
             [.. snags.Where(s => s.Weight == SnagWeight.Stops).Select(s => new Problem(s.At, s.What, s.Why))],
-            snags,
+            FixHarm.Say(brief, snags),
             left,
-            scoring,
-            PupilSheet.Of(brief, scoring),
+            ready is null ? [] : MethodWords.Say(ready),
+            PupilSheet.Of(brief, ready),
+            TestFits.Of(brief),
             TierTable.Of(brief),
             Fact.Of(brief),
+            Core.Resting.Of(brief),
             TimeNeeded.Of(brief),
             Timetable.Of(brief),
             Core.Route.OfBrief(brief, snags, cupboard));

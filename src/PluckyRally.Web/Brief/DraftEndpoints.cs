@@ -14,6 +14,7 @@ internal static class DraftEndpoints
         drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Limits.BriefBytes);
+        drafts.MapPost("/unit", InUnit).WithName("draftUnit").Accepts<DraftInUnit>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/differences", Differences).WithName("draftDifferences").Accepts<TwoDrafts>("application/json").TakesAtMost(2 * Limits.BriefBytes);
     }
 
@@ -51,6 +52,16 @@ internal static class DraftEndpoints
         return request.IsOk ? TypedResults.Ok(GradeTier.For(request.Value.Value.Brief, request.Value.Value.Grades)) : new Refused(request.Problems);
     }
 
+    private static Results<Ok<Fix>, Refused> InUnit(SentJson sent)
+    {
+        var request = DocumentReader.Request<DraftInUnit>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var (brief, measure, unit) = request.Value.Value;
+        return UnitChange.Of(brief, measure, unit) is { } change
+            ? TypedResults.Ok(change)
+            : new Refused([new("/unit", "What stands here cannot be converted to that unit.", "Choose a unit of the same kind.")]);
+    }
+
     private static Results<Ok<IReadOnlyList<Difference>>, Refused> Differences(SentJson sent)
     {
         var request = DocumentReader.Request<TwoDrafts>(sent.Text);
@@ -70,6 +81,9 @@ public sealed record DraftInTier(Core.Brief Brief, string Tier);
 /// <summary>A brief and the grades to make a tier for.</summary>
 public sealed record DraftForGrades(Core.Brief Brief, GradeBand Grades);
 
+/// <summary>A brief, one of its measures, and the unit that it is to have.</summary>
+public sealed record DraftInUnit(Core.Brief Brief, string Measure, string Unit);
+
 /// <summary>Two briefs to hold against each other.</summary>
 public sealed record TwoDrafts(Core.Brief Before, Core.Brief After);
 
@@ -79,12 +93,13 @@ public sealed record TwoDrafts(Core.Brief Before, Core.Brief After);
 /// <param name="Scoring">How it is scored, written from the method.</param>
 /// <param name="Sheet">The lines of the sheet.</param>
 /// <param name="Differences">Where it differs from the brief.</param>
-public sealed record EditionSheet(Core.Brief Brief, string Tier, IReadOnlyList<string> Scoring, PupilSheet Sheet, IReadOnlyList<Difference> Differences)
+/// <param name="LargePrint">Whether its readers get large letters, unless somebody says otherwise.</param>
+public sealed record EditionSheet(Core.Brief Brief, string Tier, IReadOnlyList<string> Scoring, PupilSheet Sheet, IReadOnlyList<Difference> Differences, bool LargePrint)
 {
     internal static EditionSheet Of(Core.Brief whole, Edition edition)
     {
         var compiled = CompiledEdition.For(edition);
-        IReadOnlyList<string> scoring = compiled.IsOk ? MethodWords.Say(compiled.Value) : [];
-        return new(edition.Brief, edition.Tier, scoring, PupilSheet.Of(edition.Brief, scoring), Difference.Between(whole with { Tiers = [] }, edition.Brief));
+        var ready = compiled.IsOk ? compiled.Value : null;
+        return new(edition.Brief, edition.Tier, ready is null ? [] : MethodWords.Say(ready), PupilSheet.Of(edition.Brief, ready), Difference.Between(whole with { Tiers = [] }, edition.Brief), GradeBands.ReadsLargePrint(edition.Brief.Grades));
     }
 }

@@ -106,7 +106,7 @@ public abstract record PartOnWalk
             Id = p.Id,
             Name = p.Name,
             Names = p.Names,
-            Items = Things(p.Items.Select(i => new Thing(i.Id, i.Name))),
+            Items = [.. Draws.OffTheKey(p.Id, p.Items.OrderBy(i => p.Names.ToList().IndexOf(i.Bin))).Select(i => new Thing(i.Id, i.Name))],
             Timed = p.SecondsPerWrong is not null,
             Key = teacher ? p.Items.DistinctBy(i => i.Id).ToDictionary(i => i.Id, i => i.Bin) : null,
         },
@@ -114,7 +114,7 @@ public abstract record PartOnWalk
         {
             Id = p.Id,
             Name = p.Name,
-            Items = Things(p.Items.Select(i => new Thing(i.Id, i.Name))),
+            Items = [.. Draws.OffTheKey(p.Id, p.Items.OrderBy(i => i.Key)).Select(i => new Thing(i.Id, i.Name))],
             Key = teacher ? [.. p.Items.OrderBy(i => i.Key).Select(i => i.Id)] : null,
         },
         Part.Pieces p => new Pieces { Id = p.Id, Name = p.Name, First = LabelOnWalk.Of(p.First), Second = LabelOnWalk.Of(p.Second), Unit = p.Unit },
@@ -123,9 +123,6 @@ public abstract record PartOnWalk
         Part.Tally p => new Tally { Id = p.Id, Name = p.Name, Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts))] },
         _ => throw new System.Diagnostics.UnreachableException(),
     };
-
-    /// <summary>By name: whoever writes a brief often writes things down as the key has them.</summary>
-    private static IReadOnlyList<Thing> Things(IEnumerable<Thing> things) => [.. things.OrderBy(t => t.Name, StringComparer.OrdinalIgnoreCase).ThenBy(t => t.Id, StringComparer.Ordinal)];
 
     /// <summary>Measured in trials.</summary>
     public sealed record Measured : PartOnWalk;

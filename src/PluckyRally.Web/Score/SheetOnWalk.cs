@@ -101,8 +101,11 @@ public sealed record AnswersOnWalk(string Id, IReadOnlyDictionary<string, string
     /// <summary>For the teacher alone: its points; empty while there are none.</summary>
     public string? Points { get; init; }
 
+    /// <summary>What several people answered differently, as long as it is not settled.</summary>
+    public required IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice { get; init; }
+
     internal static AnswersOnWalk Of(PartSoFar part, bool teacher) =>
-        new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured) { Working = teacher ? part.Working : null, Points = teacher ? part.Points : null };
+        new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured) { Twice = part.Twice, Working = teacher ? part.Working : null, Points = teacher ? part.Points : null };
 }
 
 /// <summary>An entry in words.</summary>
@@ -115,6 +118,23 @@ public sealed record AnswersOnWalk(string Id, IReadOnlyDictionary<string, string
 /// <param name="MayStrike">Whether who looks at it may strike it out.</param>
 public sealed record LineOnWalk(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why, bool MayStrike)
 {
+    /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
+    public required IReadOnlyList<Guid> Strikes { get; init; }
+
+    /// <summary>When it was last struck out; absent where it stands.</summary>
+    public DateTimeOffset? StruckAt { get; init; }
+
+    /// <summary>The entry itself, so that a device knows what comes back when it or a strike of it is struck out; absent where it changes nothing on a sheet.</summary>
+    public Entry? What { get; init; }
+
+    /// <summary>Who ran and who signed is not for a device that is carried about; nothing that a device goes on from hangs on it.</summary>
+    private static Entry? WithoutPupils(Entry entry) => entry switch
+    {
+        Core.Entry.NoteMade or Core.Entry.KitCounted => null,
+        Core.Entry.LegTimed leg => leg with { Runner = "" },
+        _ => entry,
+    };
+
     internal static LineOnWalk Of(LogLine line, Entry entry, KeptRally rally, Caller caller) => new(
         line.Entry,
         line.At,
@@ -122,5 +142,10 @@ public sealed record LineOnWalk(Guid Entry, DateTimeOffset At, string By, string
         line.Says,
         line.Struck,
         line.Why,
-        caller.IsTeacher || EntryRights.OfJudge(new Entry.StruckOut { Id = Guid.Empty, Entry = entry.Id, By = caller.Name }, rally.Rally.Entries, rally.Stored.JudgesStrikeOthers) is null);
+        caller.IsTeacher || EntryRights.OfJudge(new Entry.StruckOut { Id = Guid.Empty, Entry = entry.Id, By = caller.Name }, rally.Rally.Entries, rally.Stored.JudgesStrikeOthers) is null)
+    {
+        Strikes = line.Strikes,
+        StruckAt = line.StruckAt,
+        What = WithoutPupils(entry),
+    };
 }

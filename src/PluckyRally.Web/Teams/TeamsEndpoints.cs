@@ -37,18 +37,31 @@ internal static class TeamsEndpoints
         var strangers = wanted.Teams.SelectMany((t, i) => t.Pupils.Select((p, j) => (p.Id, At: $"/teams/{i}/pupils/{j}"))).Where(p => !names.ContainsKey(p.Id)).ToList();
         if (strangers.Count > 0) return new Refused([.. strangers.Select(s => new Problem(s.At, "There is no such pupil any more.", "Make the teams anew."))]);
 
+        var typed = wanted.Teams.SelectMany((t, i) => t.Names.Select((n, j) => (Name: n.Trim(), At: $"/teams/{i}/names/{j}"))).ToList();
+        if (WrongNames(typed) is { Count: > 0 } wrong) return new Refused(wrong);
+        var called = await register.Called(wanted.Name.Trim(), [.. typed.Select(t => t.Name)], stop);
+
         var opened = OpenedRally.Open(new Rally
         {
             Name = wanted.Name.Trim(),
             Date = wanted.Date,
             Edition = edition.Value,
-            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), CallSign = t.CallSign.Trim().ToUpperInvariant(), Members = t.Pupils.Count > 0 ? t.Pupils.Count : t.Members, Pupils = [.. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs))] })],
+            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), CallSign = t.CallSign.Trim().ToUpperInvariant(), Members = t.Pupils.Count + t.Names.Count is > 0 and var count ? count : t.Members, Pupils = [.. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs)), .. t.Names.Select(n => n.Trim()).Select(n => new TeamPupil(called[n].ToString(), n, []))] })],
         });
         if (!opened.IsOk) return new Refused(opened.Problems);
         if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping) return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
+        if (called.Count > 0) await register.Enter(opened.Value.Rally.Name, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
     }
+
+    /// <summary>What is wrong with names typed behind their teams: each can be a pupil's, and stands once.</summary>
+    private static List<Problem> WrongNames(IReadOnlyList<(string Name, string At)> typed) =>
+    [
+        .. typed.SelectMany(t => ClassList.PupilProblems(t.Name).Select(p => p with { At = t.At })),
+        .. typed.Where(t => t.Name.Length > 0).GroupBy(t => t.Name, StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1)
+            .Select(g => new Problem(g.Last().At, $"“{g.Key}” stands twice in the teams.", "Take one out, or write an initial behind each.")),
+    ];
 
     private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
@@ -95,6 +108,9 @@ public sealed record NewTeam(string Name, int Members = 0)
 
     /// <summary>Who is in it, where it was made of a class.</summary>
     public IReadOnlyList<NewTeamPupil> Pupils { get; init; } = [];
+
+    /// <summary>Who is in it, where their names were typed: they are kept as a class that is called as the rally is.</summary>
+    public IReadOnlyList<string> Names { get; init; } = [];
 }
 
 /// <summary>A pupil of a team to be made.</summary>
@@ -166,7 +182,7 @@ public sealed record RallyOpened(
         opened.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         opened.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
         MethodWords.Say(opened.Compiled),
-        PupilSheet.Of(opened.Compiled.Brief, MethodWords.Say(opened.Compiled)),
+        PupilSheet.Of(opened.Compiled.Brief, opened.Compiled),
         Core.Jobs.Of(opened.Compiled.Brief),
         Core.Route.OfRally(opened, round));
 }

@@ -55,7 +55,7 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
     internal static RallyOnWall Of(Guid id, OpenedRally opened)
     {
         var brief = opened.Compiled.Brief;
-        var sheet = PupilSheet.Of(brief, MethodWords.Say(opened.Compiled));
+        var sheet = PupilSheet.Of(brief, opened.Compiled);
         return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. opened.Rally.Teams.Select(TeamNamed.Of)], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
     }
 }

@@ -43,6 +43,21 @@ public sealed class GradeTierTests
     }
 
     [Fact]
+    public void An_older_class_never_reads_more_coarsely_than_a_younger_one()
+    {
+        foreach (var unit in new[] { "cm", "in", "m", "mm", "ft" })
+        {
+            foreach (var step in new[] { 0.05m, 0.25m, 1m })
+            {
+                var brief = Base with { Measures = [Base.Measures[0] with { Unit = unit, Step = step }] };
+                foreach (var band in new[] { GradeBand.From6To8, GradeBand.From9To12 }) brief = brief with { Tiers = [.. brief.Tiers, GradeTier.For(brief, band)] };
+                var steps = brief.Tiers.Select(t => Editions.Resolve(brief, t.Id).OrThrow().Brief.Measures[0].Step).Prepend(step).ToList();
+                steps.ShouldBe(steps.OrderDescending().ToList(), $"{unit} at {step}");
+            }
+        }
+    }
+
+    [Fact]
     public void Every_band_makes_a_tier_that_lies_over_the_brief_and_only_differs()
     {
         foreach (var band in Enum.GetValues<GradeBand>())

@@ -46,6 +46,7 @@ public sealed class PupilSheetTests
             "We look.",
             "You have 3 attempts.",
             "Everybody lets go. It must stand by itself for 5 seconds before it is measured.",
+            "A failed attempt does not count.",
             "After a failed attempt, the next one is made with a fresh build.",
             "Height: to the top, to the nearest 0.5 cm",
         ]);
@@ -72,7 +73,8 @@ public sealed class PupilSheetTests
     public void Time_is_that_of_the_whole_queue()
     {
         var timing = new Timing { Teams = 8, IfLate = "Late ones go last.", Phases = [new() { Id = "b", Kind = PhaseKind.Build, Minutes = 15, Note = "with the kit" }, new() { Id = "t", Kind = PhaseKind.Test, Minutes = 1.5m, Changeover = 0.5m, TeamByTeam = true }, new() { Id = "h", Kind = PhaseKind.Homework }, new() { Id = "l", Kind = PhaseKind.LetGo, Minutes = 1 }] };
-        Of(Sample.Simple(3) with { Timing = timing }).Time.ShouldBe(["Build (with the kit): 15 minutes", "Test: 40 minutes", "At home", "Let go: 1 minute", "Late ones go last."]);
+        Of(Sample.Simple(3) with { Timing = timing }).AtHome.ShouldBe(["Go on with it at home."]);
+        Of(Sample.Simple(3) with { Timing = timing }).Time.ShouldBe(["Build (with the kit): 15 minutes", "Test: 40 minutes", "Let go: 1 minute", "Late ones go last."]);
     }
 
     private static PupilSheet Of(Brief brief) => PupilSheet.Of(brief);

@@ -106,4 +106,20 @@ public sealed class KitTests
     private static KitLine Line(Material material, params CupboardItem[] cupboard) => KitList.Of(Brief(material), Seven, cupboard).Lines.ShouldHaveSingleItem();
 
     private static Brief Brief(Material material) => Sample.Simple(3) with { Materials = [material], Trials = new Trials { Attempts = 3, FreshBuilds = 2 } };
+
+    [Fact]
+    public void Things_to_be_sorted_stand_in_one_drawn_order_that_is_never_the_keys()
+    {
+        foreach (var count in Enumerable.Range(2, 30))
+        {
+            var key = Enumerable.Range(1, count).ToList();
+            foreach (var part in new[] { "trays", "bins", "mass", "p" })
+            {
+                var drawn = Draws.OffTheKey(part, key);
+                drawn.ShouldBe(key, ignoreOrder: true);
+                drawn.SequenceEqual(key).ShouldBeFalse($"{part}, {count} things");
+                Draws.OffTheKey(part, key).ShouldBe(drawn);
+            }
+        }
+    }
 }

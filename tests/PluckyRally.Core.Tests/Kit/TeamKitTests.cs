@@ -35,7 +35,7 @@ public sealed class TeamKitTests
         Kits()[0].Says.ShouldBe("Counted out, with 11 straws in place of 12.");
         Count("Able", KitWay.Back, "Torin", ("straws", 3), ("scissors", 1), ("tape", 0));
         var kit = Kits()[0];
-        kit.Says.ShouldBe("Missing: 1 scissors.");
+        kit.Says.ShouldBe("Missing: 1 pair of scissors.");
         kit.Lines.Select(l => l.Missing).ShouldBe([0, 1, 0]);
         (kit.OutBy, kit.BackBy).ShouldBe(("Wren", "Torin"));
         Kits()[1].OutBy.ShouldBeNull();

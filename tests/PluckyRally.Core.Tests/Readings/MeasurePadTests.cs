@@ -23,6 +23,7 @@ public sealed class MeasurePadTests
     public void The_pad_fits_the_measure()
     {
         MeasurePad.For(Sample.Height()).Kind.ShouldBe(PadKind.Number);
+        MeasurePad.For(Sample.Number("sail") with { Kind = MeasureKind.Area, Unit = "cm²" }).Shapes.Select(s => s.Name).ShouldBe(["rectangle", "square", "triangle", "trapezoid", "circle", "cylinder side"]);
         MeasurePad.For(Sample.Count("beads")).Kind.ShouldBe(PadKind.Count);
         MeasurePad.For(Sample.Number("n") with { Kind = MeasureKind.YesNo }).Kind.ShouldBe(PadKind.Words);
         MeasurePad.For(Sample.Number("n") with { Kind = MeasureKind.Level, Levels = ["low", "high"] }).Kind.ShouldBe(PadKind.Words);

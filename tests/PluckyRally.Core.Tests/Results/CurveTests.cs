@@ -113,6 +113,15 @@ public sealed class CurveTests
     public void No_share_where_the_best_is_not_above_zero() =>
         PointsOf(Sample.Part("v", new Curve.ShareOfBest(100)), "-1", "-5").ShouldBe([0, 0]);
 
+    /// <summary>Points for the best that are taken off would put the best team last; a brief that asks for it is told so while it is written.</summary>
+    [Fact]
+    public void A_share_of_fewer_than_no_points_is_refused_and_looked_at_without_stumbling()
+    {
+        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(-1)), Sample.Part("height", new Curve.Rate(1)) with { Id = "other" }]);
+        CompiledEdition.For(new Edition { Brief = brief }).Problems.ShouldContain(p => p.At.EndsWith("/curve/points", StringComparison.Ordinal));
+        Snags.Of(brief).ShouldContain(s => s.At.EndsWith("/curve/points", StringComparison.Ordinal));
+    }
+
     [Theory]
     [InlineData("50", "36", Better.Less, 28)]
     [InlineData("50", "60", Better.Less, -20)]

@@ -13,11 +13,11 @@ public sealed class WordsTests
         Say(new Curve.Rate(1, 5)).ShouldBe("part: 5 points to begin with and 1 point for each cm. Your best attempt counts.");
         Say(new Curve.Bands([new(10, 5), new(20, 8)], -1)).ShouldBe("part: 5 points from 10 cm, 8 points from 20 cm, −1 point below. Your best attempt counts.");
         Say(new Curve.Between(60, 20, 50)).ShouldBe("part: from 0 points at 60 cm up to 50 points at 20 cm. Your best attempt counts.");
-        Say(new Curve.Place([10, 8, 6])).ShouldBe("part: 10, 8, 6 points by place. Your best attempt counts.");
+        Say(new Curve.Place([10, 8, 6])).ShouldBe("part: 10 points for 1st place, 8 for 2nd, 6 for 3rd. Your best attempt counts.");
         Say(new Curve.ShareOfBest(20)).ShouldBe("part: 20 points for the best team, the others in proportion. Your best attempt counts.");
         Say(new Curve.Target(30, 20, 0.5m)).ShouldBe("part: 20 points for exactly 30 cm, 0.5 points less for each cm off it. Your best attempt counts.");
         Say(new Curve.Improvement(1)).ShouldBe("part: 1 point for each percent better than the round before. Your best attempt counts.");
-        Say(new Curve.Raw()).ShouldBe("part: the value itself is the points. Your best attempt counts.");
+        Say(new Curve.Raw()).ShouldBe("part: 1 point for each cm. Your best attempt counts.");
     }
 
     [Theory]
@@ -51,7 +51,7 @@ public sealed class WordsTests
         MethodWords.Say(Sample.Ready(brief)).ShouldBe([
             "part: 1 point for each cm, at least 2 and at most 9. Your best attempt counts.",
             "The highest total wins: more points are better.",
-            "If totals are equal, the taller one decides."]);
+            "If totals are equal, this decides: the taller one."]);
     }
 
     [Fact]

@@ -86,15 +86,15 @@ public sealed class EntryWordsTests
     [Fact]
     public void Every_part_says_what_it_gives_points_for() =>
         MethodWords.Say(Everything).Take(9).ShouldBe([
-            "part: the value itself is the points. Your best attempt counts.",
-            "Tasks: Lamp 1. 1 point for each 5 s under 1:00.",
-            "Relay: 1 leg against the clock, from 0 points at 1:00.0 up to 10 points at 0.0 s. Dropped costs 5 s.",
-            "Bins: 1 item into 2 bins: 1 for each right one, 0 for each wrong one, 0 for each one left out.",
-            "Order: 2 items in order, 1 for each pair the right way round.",
-            "Pieces: for each piece 2.",
-            "Rubric: Clear up to 2, judged by the teacher.",
-            "Store: 9 to spend. What is left gives 1 point for each one.",
-            "Walk: Helped: 1 each."]);
+            "part: 1 point for each cm. Your best attempt counts.",
+            "Tasks: Lamp (1 point in 3 steps). 1 point more for each 5 s that you stay under 1:00.",
+            "Relay: 1 leg against the clock, from 0 points at 1:00.0 up to 10 points at 0.0 s. Time is added for: Dropped (5 s each time).",
+            "Bins: 1 item into 2 bins: 1 point for each right one, 0 points for each wrong one, 0 points for each one left out.",
+            "Order: 2 items in order, 1 point for each pair the right way round.",
+            "Pieces: each piece is worth 2 points.",
+            "Rubric: Clear (up to 2 points), judged by the teacher.",
+            "Store: What is left of 9 gives 1 point for each one.",
+            "Walk: Helped: 1 point each time."]);
 
     [Fact]
     public void A_part_that_cannot_be_scored_names_every_place()

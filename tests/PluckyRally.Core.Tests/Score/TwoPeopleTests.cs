@@ -41,6 +41,16 @@ public sealed class TwoPeopleTests
         Gave("Moss", "p", "q");
         rally.Points().ShouldBe(1);
         rally.Row().Why.ShouldContain(s => s.Sentence == "Recorded by Pell and Moss: the last answer stands." && s.Entries.Count == 3);
+        Twice().ShouldHaveSingleItem().Select(a => (a.By, a.Says)).ShouldBe([("Pell", "Order: Q, P"), ("Moss", "Order: P, Q")], "the last of each, the one that stands at the end");
+
+        Gave("Moss", "q", "p");
+        Twice().ShouldBeEmpty("they agree");
+        Gave("Pell", "p", "q");
+        Twice()[0].Select(a => (a.By, a.Entries.Count)).ShouldBe([("Moss", 2), ("Pell", 3)]);
+        foreach (var entry in Twice()[0][0].Entries) rally.Add(new Entry.StruckOut { Id = rally.Id(), Team = "A", Entry = entry });
+        Twice().ShouldBeEmpty("all that one of them said is struck out");
+
+        IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice() => TwoAnswers.Differing(rally.Compiled, rally.Compiled.Brief.Method.Parts[0], rally.Result.Assessment.Design);
 
         void Gave(string by, params string[] sequence) => rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "A", By = by, Part = "order", Sequence = sequence });
     }

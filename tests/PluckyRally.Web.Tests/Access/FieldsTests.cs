@@ -29,8 +29,8 @@ public sealed class FieldsTests : IDisposable
     private static readonly string[] Sheet =
     [
         "asOf", "cleared", "closed", "designs.asked.attempt", "designs.asked.rule", "designs.asked.state", "designs.changed", "designs.counts", "designs.freshBuild", "designs.name", "designs.open", "designs.revision", "late",
-        "log.at", "log.by", "log.entry", "log.mayStrike", "log.says", "log.struck", "log.why", "name", "once.measure", "once.shown",
-        "parts.answers.*", "parts.id", "parts.measured", "parts.pieces.count", "parts.pieces.first", "parts.pieces.length", "parts.pieces.second", "parts.pieces.width", "parts.sequence", "ready", "reason",
+        "log.at", "log.by", "log.entry", "log.mayStrike", "log.says", "log.strikes", "log.struck", "log.struckAt", "log.what.*", "log.why", "name", "once.measure", "once.shown",
+        "parts.answers.*", "parts.id", "parts.measured", "parts.pieces.count", "parts.pieces.first", "parts.pieces.length", "parts.pieces.second", "parts.pieces.width", "parts.sequence", "parts.twice.by", "parts.twice.entries", "parts.twice.says", "ready", "reason",
         "references.*", "rules.asked", "rules.id", "rules.inspected", "rules.limit", "rules.sort", "rules.state", "rules.text", "rules.tooNear", "rules.value", "rules.when", "settled", "status", "team",
         "trials.attempt", "trials.by", "trials.design", "trials.entry", "trials.outcome", "trials.readings.*", "trials.revision", "trials.shown", "trials.spread", "trials.twice",
     ];

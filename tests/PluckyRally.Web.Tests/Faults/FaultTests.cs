@@ -160,7 +160,8 @@ public sealed class FaultTests : IDisposable
                 // The server hung up before all of it was sent, which is as good.
             }
 
-            (server.PeakMegabytes - before).ShouldBeLessThan(100);
+            // One such picture laid out would be 2300 MB. What the runtime has not given back yet is no picture.
+            (server.PeakMegabytes - before).ShouldBeLessThan(300);
         }
         finally
         {
@@ -241,7 +242,7 @@ public sealed class FaultTests : IDisposable
     private static async Task<int> Read(TcpClient line)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
-        patience.CancelAfter(TimeSpan.FromSeconds(4));
+        patience.CancelAfter(TimeSpan.FromSeconds(30));
         try
         {
             return await line.GetStream().ReadAsync(new byte[1], patience.Token);

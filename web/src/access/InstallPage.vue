@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { api, ask } from '../api/client'
-import LoadNote from '../shared/LoadNote.vue'
-import StationHead from '../shared/StationHead.vue'
-import TopBar from '../shared/TopBar.vue'
-import { dayOf } from '../shared/days'
-import { useLoad } from '../shared/useLoad'
+import { api, ask } from '@/api/client'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { dayOf } from '@/shared/days'
+import { useLoad } from '@/shared/useLoad'
 
 /** For whoever looks after the school's devices: how they come to trust this computer's encrypted line. */
 const authority = useLoad(() => ask(api.GET('/api/authority')))

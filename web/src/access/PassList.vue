@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Pass } from '../api/names'
+import type { Pass } from '@/api/names'
 
 /** Codes or links that are good: the picture for a camera, what is typed, and the end of it. */
 defineProps<{ passes: readonly Pass[] }>()
@@ -38,7 +38,7 @@ li {
 .picture {
   width: 11rem;
   height: 11rem;
-  background: #fff;
+  background: var(--on-dark);
   padding: 0.4rem;
   border: 1.5px solid var(--ink);
 }

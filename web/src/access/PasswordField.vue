@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, useId, watch } from 'vue'
-import { api, ask } from '../api/client'
-import type { Problem } from '../api/names'
+import { api, ask } from '@/api/client'
+import type { Problem } from '@/api/names'
 
 /** A password: shown if that is wanted; a new one with how hard it is to guess. */
 const props = defineProps<{ label: string; fresh?: boolean; problem?: Problem }>()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask, refusalOf } from '../api/client'
-import type { Refusal } from '../api/names'
-import StationHead from '../shared/StationHead.vue'
-import TopBar from '../shared/TopBar.vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Refusal } from '@/api/names'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
 import PasswordField from './PasswordField.vue'
 

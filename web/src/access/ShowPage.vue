@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '../api/client'
+import { api, ask } from '@/api/client'
 import { codeInAddress } from './codeInAddress'
 import { askWho } from './useWho'
 

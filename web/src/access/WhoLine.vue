@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
-import { api, ask } from '../api/client'
+import { api, ask } from '@/api/client'
 import { askWho, useWho } from './useWho'
 
 /** Who this device is, and the way out; only where devices of the classroom are let in. */

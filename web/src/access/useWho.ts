@@ -1,6 +1,6 @@
 import { computed, shallowRef } from 'vue'
-import { api, ask } from '../api/client'
-import type { WhoAmI } from '../api/names'
+import { api, ask } from '@/api/client'
+import type { WhoAmI } from '@/api/names'
 
 const who = shallowRef<WhoAmI>()
 

@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { Problem, Refusal } from './names'
-import type { paths } from './schema.generated'
+import type { paths } from './schema.generated.d'
 
 /** What was just touched is sent even if the page is left at once. Browsers carry 64 KiB that far, so a large body goes without. */
 class LastingRequest extends Request {

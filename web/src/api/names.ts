@@ -1,4 +1,4 @@
-import type { components } from './schema.generated'
+import type { components } from './schema.generated.d'
 
 type Schemas = components['schemas']
 
@@ -31,11 +31,14 @@ export type Consequence = Schemas['Consequence']
 export type CopyKept = Schemas['CopyKept']
 export type CupboardItem = Schemas['CupboardItem']
 export type Curve = Schemas['Curve']
+export type CurveOf<K extends Curve['kind']> = Extract<Curve, { kind: K }>
 export type CurveLine = Schemas['CurveLine']
 export type Difference = Schemas['Difference']
 export type EditionSheet = Schemas['EditionSheet']
 export type Entry = Schemas['Entry']
+export type EntryOf<K extends Entry['kind']> = Extract<Entry, { kind: K }>
 export type EntryAside = Schemas['EntryAside']
+export type Fact = Schemas['Fact']
 export type GradeBand = Schemas['GradeBand']
 export type Instrument = Schemas['Instrument']
 export type Job = Schemas['Job']
@@ -50,13 +53,17 @@ export type LookedAt = Schemas['LookedAt']
 export type Material = Schemas['Material']
 export type Measure = Schemas['Measure']
 export type MeasureOnWalk = Schemas['MeasureOnWalk']
+export type HazardKind = Schemas['HazardKind']
+export type NamedFigure = Schemas['NamedFigure']
 export type MeasuredPart = Schemas['PartMeasured']
 export type MeasureKind = Schemas['MeasureKind']
 export type MeasurePad = Schemas['MeasurePad']
 export type OrderingOnWalk = Schemas['PartOnWalkOrdering']
 export type OrderingPart = Schemas['PartOrdering']
 export type Part = Schemas['Part']
+export type PartOf<K extends Part['kind']> = Extract<Part, { kind: K }>
 export type PartOnWalk = Schemas['PartOnWalk']
+export type PartOnWalkOf<K extends PartOnWalk['kind']> = Extract<PartOnWalk, { kind: K }>
 export type Pass = Schemas['Pass']
 export type PassKind = Schemas['PassKind']
 export type Pattern = Schemas['Pattern']
@@ -89,8 +96,10 @@ export type RubricOnWalk = Schemas['PartOnWalkRubric']
 export type RubricPart = Schemas['PartRubric']
 export type Rule = Schemas['Rule']
 export type RuleCheck = Schemas['RuleCheck']
+export type RuleCheckOf<K extends RuleCheck['kind']> = Extract<RuleCheck, { kind: K }>
 export type Season = Schemas['Season']
 export type RuleState = Schemas['RuleState']
+export type ShapeOnPad = Schemas['ShapeOnPad']
 export type SheetAsked = Schemas['SheetAsked']
 export type SheetDesign = Schemas['SheetDesign']
 export type SheetRule = Schemas['SheetRule']
@@ -126,3 +135,4 @@ export type UnitSystem = Schemas['UnitSystem']
 export type WhoAmI = Schemas['WhoAmI']
 export type Wins = Schemas['Wins']
 export type YearLine = Schemas['YearLine']
+export type Work = NonNullable<Schemas['Work']>

@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/unit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["draftUnit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts/differences": {
         parameters: {
             query?: never;
@@ -1246,6 +1262,7 @@ export interface components {
             measured: boolean;
             working?: null | string[];
             points?: null | string;
+            twice: components["schemas"]["GivenAnswer"][][];
         };
         Archived: {
             away: boolean;
@@ -1473,8 +1490,10 @@ export interface components {
             left: components["schemas"]["Snag"][];
             scoring: string[];
             sheet: components["schemas"]["PupilSheet"];
+            testFits: components["schemas"]["TestFits"];
             tiers: components["schemas"]["TierTable"];
             facts: components["schemas"]["Fact"][];
+            resting: components["schemas"]["Resting"][];
             time: components["schemas"]["TimeNeeded"];
             timetable: components["schemas"]["Timetable"];
             route: components["schemas"]["Pennant"][];
@@ -2056,6 +2075,11 @@ export interface components {
             brief: components["schemas"]["Brief"];
             tier: string;
         };
+        DraftInUnit: {
+            brief: components["schemas"]["Brief"];
+            measure: string;
+            unit: string;
+        };
         DraftTryout: {
             brief: components["schemas"]["Brief"];
             tier: string;
@@ -2079,6 +2103,7 @@ export interface components {
             scoring: string[];
             sheet: components["schemas"]["PupilSheet"];
             differences: components["schemas"]["Difference"][];
+            largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
         Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"];
@@ -3361,12 +3386,14 @@ export interface components {
              */
             high: number;
         };
-        /** @description Something that tie-breaks and awards can look at. */
+        /** @description A figure as it is chosen: by its name, in a list in groups. */
         Fact: {
-            /** @description Its name in expressions. */
+            /** @description Its name in expressions; no screen shows it. */
             id: string;
-            /** @description What it is called. */
+            /** @description What it is called; no two of a brief are called alike. */
             name: string;
+            /** @description The group that it is listed in: what is measured, what is worked out, a part's name, the team. */
+            group: string;
         };
         FaultOnWalk: {
             id: string;
@@ -3387,9 +3414,23 @@ export interface components {
             label: string;
             /** @description The changes, in order. */
             changes: components["schemas"]["Change"][];
+            /**
+             * @description What it would bring about, or which rule it does not fit; empty where it does no harm.
+             * @default
+             */
+            but: string;
         };
         FolderNamed: {
             path: string;
+        };
+        /** @description The answer that one of several people gave to the same thing. */
+        GivenAnswer: {
+            /** @description The entries, the last one last: an earlier one comes back where a later one is struck out. */
+            entries: string[];
+            /** @description Who gave it; empty for somebody whose name is not known. */
+            by: string;
+            /** @description What the last one says. */
+            says: string;
         };
         /**
          * @description The grades that a brief or a tier is for, youngest first.
@@ -3682,6 +3723,10 @@ export interface components {
             struck: boolean;
             why: string;
             mayStrike: boolean;
+            strikes: string[];
+            /** Format: date-time */
+            struckAt?: null | string;
+            what?: null | components["schemas"]["Entry"];
         };
         /** @description How a load is laid on: rolls first, then equal small steps. */
         LoadingPlan: {
@@ -3733,6 +3778,13 @@ export interface components {
             struck: boolean;
             /** @description Why it was struck out. */
             why: string;
+            /** @description The entries that strike it out, the last one last: who strikes them out brings it back. */
+            strikes: string[];
+            /**
+             * Format: date-time
+             * @description When it was last struck out; absent where it stands.
+             */
+            struckAt?: null | string;
         };
         LookedAt: {
             sort: components["schemas"]["ImportedSort"];
@@ -3863,6 +3915,8 @@ export interface components {
             fractions: string[];
             /** @description For one kind of weight: the load after each placement of the loading plan, in pieces. */
             placements: number[];
+            /** @description For an area: the shapes that a reading may name. */
+            shapes: components["schemas"]["ShapeOnPad"][];
         };
         /** @description How points are worked out and compared. */
         Method: {
@@ -3962,6 +4016,7 @@ export interface components {
             members: number;
             callSign: string;
             pupils: components["schemas"]["NewTeamPupil"][];
+            names: string[];
         };
         NewTeamPupil: {
             /** Format: uuid */
@@ -4007,7 +4062,7 @@ export interface components {
          * @description What a judge touches to record a measure.
          * @enum {unknown}
          */
-        PadKind: "number" | "words" | "count" | "weights" | "watch";
+        PadKind: "number" | "words" | "count" | "weights" | "watch" | "shapes";
         /** @description One way of earning points. Each case stands in its own folder below `Parts`. */
         Part: components["schemas"]["PartBins"] | components["schemas"]["PartBudget"] | components["schemas"]["PartMeasured"] | components["schemas"]["PartOrdering"] | components["schemas"]["PartPieces"] | components["schemas"]["PartRelay"] | components["schemas"]["PartRubric"] | components["schemas"]["PartTally"] | components["schemas"]["PartTasks"];
         /** @description Items sorted into bins, against a key. */
@@ -4778,12 +4833,18 @@ export interface components {
             constraints: string[];
             /** @description The materials with their amounts. */
             materials: string[];
+            /** @description What there is to spend, and what each thing costs where things are bought. */
+            prices: string[];
             /** @description How it is tested. */
             test: string[];
             /** @description What is the same for everyone. */
             conditions: string[];
             /** @description How it is scored: in the teacher's words where there are some. */
             scoring: string[];
+            /** @description The awards beside the places, and what each is for. */
+            awards: string[];
+            /** @description What is done at home, before or between the lessons. */
+            atHome: string[];
             /** @description The phases with their minutes. */
             time: string[];
             /** @description The words of science. */
@@ -4986,6 +5047,13 @@ export interface components {
         };
         /** @enum {unknown} */
         RemovedSort: "brief" | "rally" | "class" | "pupil" | "photo";
+        /** @description What of a brief would be left without its sense if something were taken out. */
+        Resting: {
+            /** @description The place of what it rests on. */
+            at: string;
+            /** @description What rests on it, as it is called on screen. */
+            names: string[];
+        };
         RowOnWall: {
             team: string;
             name: string;
@@ -5204,6 +5272,13 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "error" | "warning";
+        /** @description A shape that a reading of an area may name. */
+        ShapeOnPad: {
+            /** @description What it is called in a reading. */
+            name: string;
+            /** @description The lengths that it takes, in order. */
+            lengths: string[];
+        };
         /**
          * @description What a share is a share of.
          * @enum {unknown}
@@ -5733,6 +5808,13 @@ export interface components {
             jobs: components["schemas"]["Job"][];
             dealt: components["schemas"]["JobDealt"][][];
         };
+        /** @description Which sentences about the test fit a brief: nobody lets go in a relay, and a key of things to sort has no attempts. */
+        TestFits: {
+            /** @description What is said of attempts. */
+            attempts: boolean;
+            /** @description That it must stand by itself once everybody has let go. */
+            lettingGo: boolean;
+        };
         Thing: {
             id: string;
             name: string;
@@ -5782,7 +5864,7 @@ export interface components {
          * @description What sort of value stands at a place that can differ.
          * @enum {unknown}
          */
-        TierFieldKind: "text" | "number" | "yesNo" | "choice";
+        TierFieldKind: "text" | "number" | "yesNo" | "choice" | "list";
         /** @description A place that differs. */
         TierRow: {
             /** @description The place. */
@@ -7241,6 +7323,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Tier"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    draftUnit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftInUnit"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fix"];
                 };
             };
             /** @description Unprocessable Entity */

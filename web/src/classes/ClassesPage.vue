@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '../api/client'
-import type { ClassHistory, ClassOpened, Refusal } from '../api/names'
-import AskRemoval from '../shared/AskRemoval.vue'
-import LoadNote from '../shared/LoadNote.vue'
-import StationHead from '../shared/StationHead.vue'
-import TopBar from '../shared/TopBar.vue'
-import { useLoad } from '../shared/useLoad'
-import ClassPaste from '../stations/teams/ClassPaste.vue'
+import { api, ask } from '@/api/client'
+import type { ClassHistory, ClassOpened, Refusal } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { useLoad } from '@/shared/useLoad'
+import ClassPaste from '@/stations/teams/ClassPaste.vue'
 import PupilLines from './PupilLines.vue'
 
 /** The classes: their pupils, who has had which job, and who has worked with whom. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ClassHistory, ClassOpened, Job } from '../api/names'
+import type { ClassHistory, ClassOpened, Job } from '@/api/names'
 
 /** A line for each pupil: the name, how often each job was held, and the partners so far. */
 const props = defineProps<{ pupils: ClassOpened['pupils']; history: ClassHistory; jobs: readonly Job[] }>()

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { api, ask } from '../api/client'
-import type { CupboardItem, Refusal } from '../api/names'
-import LoadNote from '../shared/LoadNote.vue'
-import StationHead from '../shared/StationHead.vue'
-import TopBar from '../shared/TopBar.vue'
-import { readText } from '../shared/readText'
-import { useLoad } from '../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { CupboardItem, Refusal } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { readText } from '@/shared/readText'
+import { useLoad } from '@/shared/useLoad'
 import ShoppingTable from './ShoppingTable.vue'
+import { numberIn } from '@/shared/numbers'
 
 /** What there is, kept over the year, and what to buy for everything that is planned. */
 const cupboard = useLoad(() => ask(api.GET('/api/cupboard')))
@@ -16,7 +17,6 @@ const load = () => Promise.all([cupboard.load(), shopping.load()])
 void load()
 const fresh = ref({ name: '', unit: '', amount: '' })
 const refusal = ref<Refusal>()
-const asNumber = (text: string) => Number(text.replace(',', '.'))
 const shown = (n: number) => String(Math.round(n * 100) / 100)
 
 async function put(item: CupboardItem) {
@@ -27,7 +27,7 @@ async function put(item: CupboardItem) {
 }
 async function add() {
   const { name, unit, amount } = fresh.value
-  if (await put({ name, unit, amount: asNumber(amount) || 0 })) fresh.value = { name: '', unit: '', amount: '' }
+  if (await put({ name, unit, amount: numberIn(amount) ?? 0 })) fresh.value = { name: '', unit: '', amount: '' }
 }
 async function take(event: Event) {
   const text = await readText(event)
@@ -77,7 +77,7 @@ async function take(event: Event) {
                   inputmode="decimal"
                   :value="shown(item.amount)"
                   :aria-label="`How much there is of ${item.name}`"
-                  @change="put({ ...item, amount: asNumber(($event.target as HTMLInputElement).value) })"
+                  @change="put({ ...item, amount: numberIn(($event.target as HTMLInputElement).value) ?? item.amount })"
                 />
               </td>
               <td>

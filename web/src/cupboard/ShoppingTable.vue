@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Shopping } from '../api/names'
+import type { Shopping } from '@/api/names'
 
 /** What is short for all rallies that are planned, with what it is for. */
 const props = defineProps<{ shopping: Shopping }>()

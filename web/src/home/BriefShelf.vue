@@ -2,11 +2,11 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '../api/client'
-import type { BriefOnShelf, Pattern, Season } from '../api/names'
-import AskRemoval from '../shared/AskRemoval.vue'
-import LoadNote from '../shared/LoadNote.vue'
-import { useLoad } from '../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { BriefOnShelf, Pattern, Season } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
 import PatternMark from './PatternMark.vue'
 
 /** The shelf of briefs: searched, filtered, copied, put away. */

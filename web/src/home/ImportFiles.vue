@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed, ref, useTemplateRef } from 'vue'
-import type { LookedAt, Problem, Refusal } from '../api/names'
+import type { LookedAt, Problem, Refusal } from '@/api/names'
 
 /** Brings in briefs and rallies from files: first what each would do, then all that are in order, one by one. */
 const emit = defineEmits<{ taken: [] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { YearLine } from '../api/names'
-import BuntingRoute from '../shared/BuntingRoute.vue'
-import { shortDay } from '../shared/days'
+import type { YearLine } from '@/api/names'
+import BuntingRoute from '@/shared/BuntingRoute.vue'
+import { shortDay } from '@/shared/days'
 
 /** The rally that comes next, with what is still missing at each station. */
 const props = defineProps<{ next: NonNullable<YearLine['next']> }>()

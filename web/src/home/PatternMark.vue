@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Pattern } from '../api/names'
+import type { Pattern } from '@/api/names'
 
 /** A small line drawing for each pattern. */
 defineProps<{ pattern: Pattern }>()

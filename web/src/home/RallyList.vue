@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask } from '../api/client'
-import type { RallyOnShelf } from '../api/names'
-import AskRemoval from '../shared/AskRemoval.vue'
-import { shortDay } from '../shared/days'
+import { api, ask } from '@/api/client'
+import type { RallyOnShelf } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
+import { shortDay } from '@/shared/days'
 
 const props = defineProps<{ rallies: readonly RallyOnShelf[] }>()
 const emit = defineEmits<{ changed: [] }>()

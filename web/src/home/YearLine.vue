@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
-import type { BriefOnShelf, Season, YearLine } from '../api/names'
-import { shortDay } from '../shared/days'
+import type { BriefOnShelf, Season, YearLine } from '@/api/names'
+import { shortDay } from '@/shared/days'
 
 /** The school year as a tide line: seasons with their briefs, rallies where they belong, and today. */
 const props = defineProps<{ year?: YearLine; briefs: readonly BriefOnShelf[] }>()

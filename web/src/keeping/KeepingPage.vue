@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { api, ask, refusalOf } from '../api/client'
-import type { CopyKept, Kept, Refusal } from '../api/names'
-import { dayOf, timeOfDay } from '../shared/days'
-import LoadNote from '../shared/LoadNote.vue'
-import StationHead from '../shared/StationHead.vue'
-import TopBar from '../shared/TopBar.vue'
-import { useLoad } from '../shared/useLoad'
+import { api, ask, refusalOf } from '@/api/client'
+import type { CopyKept, Kept, Refusal } from '@/api/names'
+import { dayOf, timeOfDay } from '@/shared/days'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { useLoad } from '@/shared/useLoad'
 import RemovedList from './RemovedList.vue'
 
 /** What is kept: the copies that are made by themselves, everything in one file, and what was taken away. */

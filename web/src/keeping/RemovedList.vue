@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { api, ask } from '../api/client'
-import type { Removed } from '../api/names'
-import { dayOf } from '../shared/days'
-import LoadNote from '../shared/LoadNote.vue'
-import { useLoad } from '../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { Removed } from '@/api/names'
+import { dayOf } from '@/shared/days'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
 
 /** What was taken away: for some time it can be taken back. */
 const removed = useLoad(() => ask(api.GET('/api/kept/removed')))

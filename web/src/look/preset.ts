@@ -1,27 +1,32 @@
 import { definePreset } from '@primeuix/themes'
 import base from '@primeuix/themes/aura/base'
+import autocomplete from '@primeuix/themes/aura/autocomplete'
 import button from '@primeuix/themes/aura/button'
 import dialog from '@primeuix/themes/aura/dialog'
+import drawer from '@primeuix/themes/aura/drawer'
 import inputtext from '@primeuix/themes/aura/inputtext'
+import select from '@primeuix/themes/aura/select'
+import iconfield from '@primeuix/themes/aura/iconfield'
 import textarea from '@primeuix/themes/aura/textarea'
 
+/** The scale that PrimeVue asks for, of the three lagoons that there are. */
 const lagoon = {
-  50: '#e2efec',
-  100: '#c6dfda',
-  200: '#9cc7c1',
-  300: '#6caaa6',
-  400: '#3b8c8b',
-  500: '#0f6f70',
-  600: '#0a5455',
-  700: '#083f40',
-  800: '#062d2e',
-  900: '#041e1f',
-  950: '#021213',
+  50: 'var(--lagoon-wash)',
+  100: 'var(--lagoon-wash)',
+  200: 'var(--lagoon-wash)',
+  300: 'var(--lagoon)',
+  400: 'var(--lagoon)',
+  500: 'var(--lagoon)',
+  600: 'var(--lagoon-deep)',
+  700: 'var(--lagoon-dark)',
+  800: 'var(--lagoon-dark)',
+  900: 'var(--lagoon-dark)',
+  950: 'var(--lagoon-dark)',
 }
 
 /** PrimeVue in our own tokens: flat, crisp, ink edges, no shadows. Only the components that are used. */
 export const preset = definePreset(
-  { ...base, components: { button, dialog, inputtext, textarea } },
+  { ...base, components: { autocomplete, button, dialog, drawer, iconfield, inputtext, select, textarea } },
   {
     primitive: {
       borderRadius: { none: '0', xs: '1px', sm: '2px', md: '3px', lg: '3px', xl: '4px' },
@@ -29,24 +34,47 @@ export const preset = definePreset(
     },
     semantic: {
       primary: lagoon,
-      focusRing: { width: '3px', style: 'solid', color: '#6a3a68', offset: '2px', shadow: 'none' },
+      focusRing: { width: '3px', style: 'solid', color: 'var(--plum)', offset: '2px', shadow: 'none' },
       formField: {
-        focusRing: { width: '3px', style: 'solid', color: '#6a3a68', offset: '1px', shadow: 'none' },
+        focusRing: { width: '3px', style: 'solid', color: 'var(--plum)', offset: '1px', shadow: 'none' },
         shadow: 'none',
       },
-      overlay: { modal: { borderRadius: '3px', shadow: 'none', padding: '1.25rem' } },
+      overlay: {
+        modal: { borderRadius: '3px', shadow: 'none', padding: '1.25rem' },
+        select: { borderRadius: '3px', shadow: 'none' },
+      },
       colorScheme: {
         light: {
-          primary: { color: '#0f6f70', contrastColor: '#ffffff', hoverColor: '#0a5455', activeColor: '#083f40' },
-          formField: {
-            borderColor: '#7b8a90',
-            hoverBorderColor: '#1d2b33',
-            focusBorderColor: '#1d2b33',
-            color: '#1d2b33',
+          primary: {
+            color: 'var(--lagoon)',
+            contrastColor: 'var(--sheet)',
+            hoverColor: 'var(--lagoon-deep)',
+            activeColor: 'var(--lagoon-dark)',
           },
-          text: { color: '#1d2b33', hoverColor: '#1d2b33', mutedColor: '#51636b' },
-          overlay: { modal: { background: '#ffffff', borderColor: '#1d2b33', color: '#1d2b33' } },
-          mask: { background: 'rgba(29, 43, 51, 0.55)', color: '#1d2b33' },
+          formField: {
+            borderColor: 'var(--edge)',
+            hoverBorderColor: 'var(--ink)',
+            focusBorderColor: 'var(--ink)',
+            color: 'var(--ink)',
+          },
+          text: { color: 'var(--ink)', hoverColor: 'var(--ink)', mutedColor: 'var(--muted)' },
+          overlay: {
+            modal: { background: 'var(--sheet)', borderColor: 'var(--ink)', color: 'var(--ink)' },
+            select: { background: 'var(--sheet)', borderColor: 'var(--ink)', color: 'var(--ink)' },
+          },
+          list: {
+            option: {
+              focusBackground: 'var(--lagoon-wash)',
+              selectedBackground: 'var(--lagoon-wash)',
+              selectedFocusBackground: 'var(--lagoon-wash)',
+              color: 'var(--ink)',
+              focusColor: 'var(--ink)',
+              selectedColor: 'var(--lagoon-deep)',
+              selectedFocusColor: 'var(--lagoon-deep)',
+            },
+            optionGroup: { color: 'var(--muted)' },
+          },
+          mask: { background: 'var(--veil)', color: 'var(--ink)' },
         },
       },
     },
@@ -57,28 +85,32 @@ export const preset = definePreset(
           light: {
             root: {
               danger: {
-                background: '#b23a26',
-                hoverBackground: '#8f2d1d',
-                activeBackground: '#8f2d1d',
-                borderColor: '#b23a26',
-                hoverBorderColor: '#8f2d1d',
-                activeBorderColor: '#8f2d1d',
+                background: 'var(--brick)',
+                hoverBackground: 'var(--brick-deep)',
+                activeBackground: 'var(--brick-deep)',
+                borderColor: 'var(--brick)',
+                hoverBorderColor: 'var(--brick-deep)',
+                activeBorderColor: 'var(--brick-deep)',
               },
               secondary: {
-                background: '#51636b',
-                hoverBackground: '#1d2b33',
-                activeBackground: '#1d2b33',
-                color: '#ffffff',
-                hoverColor: '#ffffff',
-                activeColor: '#ffffff',
+                background: 'var(--muted)',
+                hoverBackground: 'var(--ink)',
+                activeBackground: 'var(--ink)',
+                color: 'var(--sheet)',
+                hoverColor: 'var(--sheet)',
+                activeColor: 'var(--sheet)',
               },
             },
             outlined: {
-              primary: { borderColor: '#0f6f70', color: '#0a5455', hoverBackground: '#e2efec' },
-              danger: { borderColor: '#b23a26', color: '#b23a26', hoverBackground: '#fae4de' },
-              secondary: { borderColor: '#7b8a90', color: '#1d2b33', hoverBackground: '#efe9da' },
+              primary: {
+                borderColor: 'var(--lagoon)',
+                color: 'var(--lagoon-deep)',
+                hoverBackground: 'var(--lagoon-wash)',
+              },
+              danger: { borderColor: 'var(--brick)', color: 'var(--brick)', hoverBackground: 'var(--brick-wash)' },
+              secondary: { borderColor: 'var(--edge)', color: 'var(--ink)', hoverBackground: 'var(--paper-deep)' },
             },
-            text: { secondary: { color: '#1d2b33', hoverBackground: '#efe9da' } },
+            text: { secondary: { color: 'var(--ink)', hoverBackground: 'var(--paper-deep)' } },
           },
         },
       },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import TopBar from '../shared/TopBar.vue'
+import TopBar from '@/shared/TopBar.vue'
 </script>
 
 <template>

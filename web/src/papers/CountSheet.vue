@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Team, TeamKit } from '../api/names'
+import type { Team, TeamKit } from '@/api/names'
 
 /** A sheet to count the kit out and back in by, team by team, with room to sign. */
 const props = defineProps<{ kits: readonly TeamKit[]; teams: readonly Pick<Team, 'id' | 'name'>[] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Job, Team } from '../api/names'
-import TeamPennant from '../shared/TeamPennant.vue'
-import type { TeamMark } from '../shared/teamMarks'
+import type { Job, Team } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
 
 /** A card to cut out for each job of each team, with its duties. */
 const props = defineProps<{ teams: readonly Team[]; marks: Map<string, TeamMark>; jobs: readonly Job[] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Team, TeamKit } from '../api/names'
-import TeamPennant from '../shared/TeamPennant.vue'
-import type { TeamMark } from '../shared/teamMarks'
+import type { Team, TeamKit } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
 
 /** A label for each team's bag: whose it is and what is in it. */
 const props = defineProps<{ teams: readonly Team[]; marks: Map<string, TeamMark>; kits: readonly TeamKit[] }>()

@@ -2,16 +2,16 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, ask } from '../api/client'
-import LoadNote from '../shared/LoadNote.vue'
-import StationHead from '../shared/StationHead.vue'
-import { useRally } from '../shared/openRally'
-import { teamMarks } from '../shared/teamMarks'
-import { useLoad } from '../shared/useLoad'
+import { api, ask } from '@/api/client'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import { useRally } from '@/shared/openRally'
+import { teamMarks } from '@/shared/teamMarks'
+import { useLoad } from '@/shared/useLoad'
 import CountSheet from './CountSheet.vue'
 import JobCards from './JobCards.vue'
 import KitLabels from './KitLabels.vue'
-import TeamList from '../stations/teams/TeamList.vue'
+import TeamList from '@/stations/teams/TeamList.vue'
 
 /** What goes to the printer for a rally: one sort of paper at a time. */
 const { rally } = useRally()

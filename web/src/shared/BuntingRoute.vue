@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Pennant, Station } from '../api/names'
+import type { Pennant, Station } from '@/api/names'
 
 /** The route as a line of bunting: a pennant for each station, sewn as far as it is ready. */
 defineProps<{
@@ -101,21 +101,21 @@ ol {
   stroke-dasharray: 3 2.5;
 }
 .hem.full {
-  stroke: #b9dcd6;
+  stroke: var(--lagoon-pale);
 }
 text {
   font: 700 13px var(--text);
   text-anchor: middle;
 }
 text.light {
-  fill: #fff;
+  fill: var(--on-dark);
 }
 text.dark {
   fill: var(--ink);
 }
 .tick {
   fill: none;
-  stroke: #fff;
+  stroke: var(--on-dark);
   stroke-width: 2.5;
 }
 .label {

@@ -20,10 +20,11 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
     ['← or →  on the margin', 'Next or previous panel'],
   ],
   score: [
-    ['Enter', 'Record what is typed'],
+    ['Enter', 'Go to the next reading; from the last one, record'],
     ['Page ↓ or Page ↑', 'Next or previous team; also Alt + → or ←'],
     ['Alt + 1 to 9', 'A team by its place in the order'],
-    ['Alt + F', 'Failed attempt'],
+    ['Alt + K', 'All must-haves of this attempt kept'],
+    ['Alt + F', 'Failed, with the reason'],
     ['Alt + V', 'Void, with the reason'],
     ['Alt + W', 'Look at it later'],
     ['Alt + L', 'At least'],
@@ -31,7 +32,7 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
     ['Alt + S', 'Start or stop the watch'],
     ['Alt + H', 'Let go, it fell, or it held'],
     ['Alt + I', 'Take the reading of an instrument'],
-    ['Alt + U', 'Undo the last entry'],
+    ['Alt + U', 'Undo what was done last'],
     ['1 to 9 on an item', 'Put it in that bin'],
     ['↑ or ↓ on a grip', 'Move an item up or down'],
   ],
@@ -49,14 +50,28 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
   ],
 }
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  if (event.key !== '?' || isTyping(event)) return
+  if (event.altKey) document.documentElement.classList.add('by-keyboard')
+  // No reading has a question mark in it.
+  const inReading = event.target instanceof HTMLElement && event.target.matches('[data-reading]')
+  if (event.key !== '?' || (isTyping(event) && !inReading)) return
   event.preventDefault()
   open.value = true
+})
+/** Whoever goes on by finger does not need the keys on the buttons. */
+useEventListener(document, 'pointerdown', (event: PointerEvent) => {
+  if (event.pointerType === 'touch') document.documentElement.classList.remove('by-keyboard')
 })
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="Keys on this screen" :style="{ width: '26rem' }" dismissable-mask>
+  <Dialog
+    v-model:visible="open"
+    modal
+    header="Keys on this screen"
+    :pt="{ content: { tabindex: 0 } }"
+    :style="{ width: '26rem' }"
+    dismissable-mask
+  >
     <dl>
       <template v-for="[key, does] in [...(here[route.meta.station ?? ''] ?? []), ...everywhere]" :key="key">
         <dt>

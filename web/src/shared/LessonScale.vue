@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Timetable } from '../api/names'
+import type { Timetable } from '@/api/names'
 
 /** Lessons drawn to scale, their end as a line, what runs over it marked; and the same as a table. */
 const props = defineProps<{ lessons: Timetable['lessons'] }>()

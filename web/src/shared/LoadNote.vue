@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Refusal } from '../api/names'
+import type { Refusal } from '@/api/names'
 import type { LoadState } from './useLoad'
 
 /** What is said while something loads, or where it cannot be had. Nothing where all is well. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Photo } from '../api/names'
+import type { Photo } from '@/api/names'
 import { timeOfDay } from './days'
 
 /** Photos in a row, each with who took it and when. */

@@ -26,9 +26,9 @@ const width = computed(() => props.width ?? 64)
         <rect width="12" height="12" :fill="mark.colour" />
         <path
           :d="shapes[mark.pattern]"
-          :fill="filled ? '#fff' : 'none'"
+          :fill="filled ? 'var(--on-dark)' : 'none'"
           :fill-opacity="filled ? 0.75 : 0"
-          stroke="#fff"
+          stroke="var(--on-dark)"
           :stroke-width="filled ? 0 : mark.pattern === 'dots' ? 5 : mark.pattern === 'stripes' ? 5 : 2.2"
           stroke-linecap="round"
         />
@@ -36,7 +36,7 @@ const width = computed(() => props.width ?? 64)
     </defs>
     <path d="M2 1v32" stroke="currentColor" stroke-width="3" />
     <path d="M3 3h59l-9 14 9 14H3z" :fill="`url(#${id})`" stroke="currentColor" stroke-width="1.5" />
-    <rect x="7" y="8" width="26" height="18" rx="2" fill="#fff" stroke="currentColor" stroke-width="1" />
+    <rect x="7" y="8" width="26" height="18" rx="2" fill="var(--on-dark)" stroke="currentColor" stroke-width="1" />
     <text x="20" y="21.8">{{ mark.sign }}</text>
   </svg>
 </template>
@@ -48,6 +48,6 @@ const width = computed(() => props.width ?? 64)
 text {
   font: 750 13px var(--text);
   text-anchor: middle;
-  fill: #1d2b33;
+  fill: var(--on-light);
 }
 </style>

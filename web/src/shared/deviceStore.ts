@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { ref } from 'vue'
-import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamSheet } from '../api/names'
+import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamSheet } from '@/api/names'
 
 /** An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed. */
 export interface Unsent {

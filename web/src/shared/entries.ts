@@ -1,5 +1,5 @@
 import { v7 } from 'uuid'
-import type { Entry, KitAmount, Purpose, Reading, TrialOutcome } from '../api/names'
+import type { Entry, KitAmount, Purpose, Reading, TrialOutcome } from '@/api/names'
 
 /** What every entry begins with: an id of this device's own and the time here. The server says who wrote it, and when by its own clock. */
 const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: '', team, round })
@@ -56,12 +56,36 @@ export const trialRecorded = (team: string, round: number, says: TrialSays): Ent
   readings: says.readings ?? [],
 })
 
+/** Something of a design: what was changed on it, or that it is the one that the team names. */
+export const designNoted = (
+  team: string,
+  round: number,
+  design: { name: string; revision: number },
+  says: { changed?: string; named?: boolean } = {},
+): Entry => ({
+  kind: 'designNoted',
+  ...begin(team, round),
+  design: design.name,
+  revision: design.revision,
+  changed: says.changed ?? '',
+  named: says.named ?? false,
+  labels: {},
+})
+
 export const measureRead = (team: string, round: number, reading: Reading): Entry => ({
   kind: 'measureRead',
   ...begin(team, round),
   design: '',
   reading,
 })
+
+/** Why something is struck out that is no step of its own: an undo, and what comes with another entry. No undo takes it back. */
+export const partOfAnother = {
+  undone: 'undone',
+  lookedAt: 'looked at',
+  again: 'a second reading',
+  next: 'another attempt',
+} as const
 
 export const struckOut = (team: string, round: number, entry: string, reason: string): Entry => ({
   kind: 'struckOut',

@@ -1,5 +1,5 @@
 import { inject, type ComputedRef, type InjectionKey, type Ref, type ShallowRef } from 'vue'
-import type { RallyOnWalk, RallyOnWall, RallyOpened } from '../api/names'
+import type { RallyOnWalk, RallyOnWall, RallyOpened } from '@/api/names'
 
 /** The kinds of place; each is sent what it needs of a rally and no more. */
 interface RallyAt {

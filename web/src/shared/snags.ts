@@ -1,5 +1,5 @@
 import { computed, inject, provide, type InjectionKey, type Ref } from 'vue'
-import type { Problem } from '../api/names'
+import type { Problem } from '@/api/names'
 
 export interface Snags {
   all: Readonly<Ref<readonly Problem[]>>

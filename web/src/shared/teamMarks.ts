@@ -1,4 +1,4 @@
-import type { Team } from '../api/names'
+import type { Team } from '@/api/names'
 
 export const patterns = ['stripes', 'dots', 'zigzag', 'checks', 'waves', 'scallops', 'crosses', 'ladder'] as const
 export type Pattern = (typeof patterns)[number]
@@ -10,7 +10,7 @@ export interface TeamMark {
   colour: string
 }
 
-const colours = ['#0f6f70', '#a85f00', '#6a3a68', '#b23a26', '#1d2b33']
+const colours = ['var(--team-1)', 'var(--team-2)', 'var(--team-3)', 'var(--team-4)', 'var(--team-5)']
 
 /** A mark for each team, by its id: patterns in turn, and its call sign, or else two letters of the name that no other team has. */
 export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>[]): Map<string, TeamMark> {

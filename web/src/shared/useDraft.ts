@@ -1,14 +1,34 @@
 import { computed, ref, watch, type Ref } from 'vue'
+import { thisBrowser } from './thisBrowser'
 
-/** What is being put together before it is recorded: it follows what is kept until somebody touches it, and again from when it is kept itself. */
-export function useDraft<T>(kept: () => T) {
+/**
+ * What is being put together before it is recorded: it follows what is kept until somebody touches it, and again from when
+ * it is recorded itself.
+ * @param kept What is recorded so far.
+ * @param key Names it on this device, where it outlasts leaving, reloading and closing the page; absent where it does not.
+ */
+export function useDraft<T>(kept: () => T, key?: string) {
   const copy = (text: string) => JSON.parse(text) as T
   const keptText = computed(() => JSON.stringify(kept()))
-  const draft = ref(copy(keptText.value)) as Ref<T>
+  const place = key && `draft:${key}`
+  const draft = ref(copy((place && thisBrowser.read(place)) ?? keptText.value)) as Ref<T>
   const changed = computed(() => JSON.stringify(draft.value) !== keptText.value)
-  const follow = () => (draft.value = copy(keptText.value))
+  /** Lets go of what was put together; also where the page has gone on and watches no more. */
+  function follow() {
+    draft.value = copy(keptText.value)
+    if (place) thisBrowser.drop(place)
+  }
   watch(keptText, (now, before) => {
     if (JSON.stringify(draft.value) === before) draft.value = copy(now)
   })
+  watch(
+    [draft, keptText],
+    () => {
+      if (!place) return
+      if (changed.value) thisBrowser.keep(place, JSON.stringify(draft.value))
+      else thisBrowser.drop(place)
+    },
+    { deep: true },
+  )
   return { draft, changed, follow }
 }

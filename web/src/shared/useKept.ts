@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import type { Answer } from '../api/client'
+import type { Answer } from '@/api/client'
 import { deviceStore, type OnThisDevice } from './deviceStore'
 import { useLoad } from './useLoad'
 

@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue'
-import type { Refusal } from '../api/names'
-import type { Answer } from '../api/client'
+import type { Refusal } from '@/api/names'
+import type { Answer } from '@/api/client'
 
 export type LoadState = 'loading' | 'ready' | 'offline' | 'refused'
 

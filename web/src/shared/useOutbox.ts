@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
-import { api, ask, refusalFrom, type Answer } from '../api/client'
-import { useWho } from '../access/useWho'
-import type { Entry, Refusal } from '../api/names'
+import { api, ask, refusalFrom, type Answer } from '@/api/client'
+import { useWho } from '@/access/useWho'
+import type { Entry, Refusal } from '@/api/names'
 import { sendingOf, useQueue, type Sending } from './useQueue'
 
 /** An entry of this device's that a page may not have seen yet: the log had so many entries with it, or it waits. */

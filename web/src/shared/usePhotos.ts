@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { api, ask } from '../api/client'
+import { api, ask } from '@/api/client'
 import { useKept } from './useKept'
 
 /** The photos of a rally, and whether more may be taken. */

@@ -1,7 +1,7 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { onBeforeUnmount, shallowRef } from 'vue'
-import type { Answer } from '../api/client'
-import type { Refusal } from '../api/names'
+import type { Answer } from '@/api/client'
+import type { Refusal } from '@/api/names'
 import { deviceStore, keeps, type OnThisDevice } from './deviceStore'
 
 type Queue = 'unsent' | 'photos'
@@ -62,7 +62,12 @@ export function useQueue<Q extends Queue>(
   }
   news.onmessage = () => void show()
 
+  /** It is shown as waiting before anything is sent, so that whoever recorded it goes on from it. */
   async function add(value: Value<Q>) {
+    await store(value)
+    await show()
+  }
+  async function store(value: Value<Q>) {
     const db = await deviceStore()
     try {
       if (db) return void (await db.add(queue, value))

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
-import { api, ask } from '../api/client'
-import type { RallyOnWall } from '../api/names'
-import LoadNote from '../shared/LoadNote.vue'
-import { teamMarks } from '../shared/teamMarks'
-import { useLoad } from '../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { RallyOnWall } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import { teamMarks } from '@/shared/teamMarks'
+import { useLoad } from '@/shared/useLoad'
 import TeamMasts from './TeamMasts.vue'
 
 /** The board: pennants on their masts, the table beside; places appear from the last to the first as they are revealed. */

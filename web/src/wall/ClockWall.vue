@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RallyOnWall } from '../api/names'
-import TeamPennant from '../shared/TeamPennant.vue'
-import { teamMarks } from '../shared/teamMarks'
-import { asClock, type WallClock } from '../stations/run/useClock'
-import { useSignal } from '../stations/run/useSignal'
+import type { RallyOnWall } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { teamMarks } from '@/shared/teamMarks'
+import { asClock, type WallClock } from '@/stations/run/useClock'
+import { useSignal } from '@/stations/run/useSignal'
 
 /** The clock on the wall: read from eight metres, nothing to touch. */
 const props = defineProps<{ rally: RallyOnWall; live: WallClock }>()
@@ -106,7 +106,7 @@ h1 {
   justify-self: center;
 }
 .over {
-  color: #f2a68f;
+  color: var(--brick-light);
 }
 .do {
   font-weight: 650;
@@ -149,9 +149,9 @@ h1 {
   display: grid;
   place-items: center;
   text-align: center;
-  background: #f0b24a;
-  color: #1d2b33;
+  background: var(--signal);
+  color: var(--on-light);
   font: 750 min(26vh, 15vw) / 1.05 var(--title);
-  border: 2vw dashed #1d2b33;
+  border: 2vw dashed var(--on-light);
 }
 </style>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RowOnWall, TeamNamed, Wins } from '../api/names'
-import TeamPennant from '../shared/TeamPennant.vue'
-import type { TeamMark } from '../shared/teamMarks'
+import type { RowOnWall, TeamNamed, Wins } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
 
 /**
  * A mast for every team, in the teams' own order so that nothing is given away; a pennant climbs as high as its points once

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted } from 'vue'
-import { useWho } from '../access/useWho'
-import { useRallyOnWall } from '../shared/openRally'
-import { useWallClock } from '../stations/run/useClock'
+import { useWho } from '@/access/useWho'
+import { useRallyOnWall } from '@/shared/openRally'
+import { useWallClock } from '@/stations/run/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
 

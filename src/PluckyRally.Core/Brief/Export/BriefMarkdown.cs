@@ -21,9 +21,12 @@ public static partial class BriefMarkdown
         Section("Your goal", [brief.Goal], list: false);
         Section("Your design must", sheet.Criteria);
         Section("You may use, and how", [.. sheet.Materials, .. sheet.Constraints]);
+        Section("What things cost", sheet.Prices);
         Section("How it is tested", sheet.Test);
         Section("The same for everyone", sheet.Conditions);
         Section("How it is scored", sheet.Scoring);
+        Section("Awards", sheet.Awards);
+        Section("At home", sheet.AtHome);
         Section("Time", sheet.Time);
         Section("Words", sheet.Words);
         Section("Safety", sheet.Safety);
@@ -33,7 +36,7 @@ public static partial class BriefMarkdown
             Paragraph(brief.Teacher.Notes);
             Section("Hints", brief.Teacher.Hints);
             Section("Questions for the talk", brief.Teacher.Questions);
-            Section("Standards", [.. brief.Teacher.Standards.Select(code => Standards.All.FirstOrDefault(s => s.Code == code) is { } s ? $"{s.Code}: {s.Says}" : code), .. Lines(brief.Teacher.LocalStandards)]);
+            Section("Standards", [.. brief.Teacher.Standards.Select(code => Standards.All.FirstOrDefault(s => s.Code == code) is { } s ? $"{s.Code}: {s.Says}" : code), .. PupilSheet.Lines(brief.Teacher.LocalStandards)]);
             Section("For those who are finished", [brief.Teacher.Extensions], list: false);
         }
 
@@ -43,19 +46,17 @@ public static partial class BriefMarkdown
 
         void Paragraph(string words)
         {
-            foreach (var line in Lines(words)) text.Append(Plain(line)).Append("\n\n");
+            foreach (var line in PupilSheet.Lines(words)) text.Append(Plain(line)).Append("\n\n");
         }
 
         void Section(string title, IReadOnlyList<string> lines, bool list = true)
         {
             if (lines.All(string.IsNullOrWhiteSpace)) return;
             Heading(2, title);
-            foreach (var line in lines.SelectMany(Lines)) text.Append(list ? "- " : "").Append(Plain(line)).Append(list ? "\n" : "\n\n");
+            foreach (var line in lines.SelectMany(PupilSheet.Lines)) text.Append(list ? "- " : "").Append(Plain(line)).Append(list ? "\n" : "\n\n");
             if (list) text.Append('\n');
         }
     }
-
-    private static IEnumerable<string> Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 
     /// <summary>The text with every sign escaped that CommonMark would read as more than itself.</summary>
     private static string Plain(string text) => AtStart().Replace(Signs().Replace(text, @"\$0"), @"$1\$2");

@@ -73,11 +73,23 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
     public static Material Stuff(string id, string name, string category, decimal amount, string unit = "", bool reusable = false, string note = "") =>
         new() { Id = id, Name = name, Category = category, Amount = amount, Unit = unit, Reusable = reusable, Note = note };
 
-    /// <summary>Scissors for each team.</summary>
-    public static Material Scissors { get; } = Stuff("scissors", "scissors", "tool", 1, reusable: true, note: "a pair");
+    /// <summary>What a team builds with. Which material it is, the teacher fills in: a pattern names none.</summary>
+    public static Material Pieces(decimal amount) => Stuff("pieces", "pieces to build with", "stiffening", amount);
+
+    /// <summary>Something that joins, by its length.</summary>
+    public Material Joining(decimal cm) => Stuff("joining", "something that joins", Material.Joining, Handed(cm), HandedUnit);
+
+    /// <summary>The unit in which lengths of material are handed out, to the youngest too.</summary>
+    public string HandedUnit => Units == UnitSystem.Metric ? "cm" : "in";
+
+    /// <summary>Centimetres of a material in the unit in which it is handed out, whole.</summary>
+    public decimal Handed(decimal cm) => Units == UnitSystem.Metric ? cm : Math.Round(cm / CentimetresInAnInch, MidpointRounding.AwayFromZero);
+
+    /// <summary>Something to cut with, for each team.</summary>
+    public static Material Cutter { get; } = Stuff("cutter", "something to cut with", "tool", 1, reusable: true);
 
     /// <summary>The phases, with a test that fits the lesson: at two places, or over two lessons, where one would not do.</summary>
-    public static Timing Lesson(decimal build, decimal testMinutes, int attempts, decimal changeover = 0.5m)
+    public static Timing Lesson(decimal build, decimal testMinutes, int attempts, decimal changeover = 0.5m, string ifLate = "Who does not let go when time is up goes last in the test.")
     {
         foreach (var (stations, lessons) in new[] { (1, 1), (2, 1), (1, 2), (2, 2), (2, 3) })
         {
@@ -95,7 +107,7 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
                     new() { Id = "talk", Kind = PhaseKind.Talk, Minutes = 6 },
                     new() { Id = "clearUp", Kind = PhaseKind.ClearUp, Minutes = 3 },
                 ],
-                IfLate = "Who does not let go when time is up goes last in the test.",
+                IfLate = ifLate,
             };
             if (timing.Phases.Sum(p => Minutes.Of(p, timing.Teams, attempts)) <= Minutes.Room(timing) || lessons == 3) return timing;
         }

@@ -29,17 +29,17 @@ public static class Patterns
 
     private static Brief Tallest(Draft d) => d.Begin(Pattern.Tallest, "As high as we can", "Build the tallest thing that stands by itself.") with
     {
-        Measures = [d.Length("height", "Height", "Straight up from the table to the highest point", 15, 90), Draft.Count("sheets", "Sheets used", "sheets", 4, 12, "Whole sheets that were taken, torn ones too", Taken.Once)],
+        Measures = [d.Length("height", "Height", "Straight up from the table to the highest point", 15, 90), Draft.Count("pieces", "Pieces used", "pieces", 4, 12, "Every piece that was taken, broken ones too", Taken.Once) with { Better = Better.Less }],
         Rules =
         [
             Draft.Must("stands", "It stands by itself while we count to 5", when: When.EveryAttempt, ifMissed: new Consequence.AttemptDoesNotCount()),
             Draft.Must("free", "It is not fixed to the table, the wall or a person", RuleSort.Constraint),
-            Draft.Limit("most", "At most 12 sheets", "sheets", Comparison.AtMost, "12", RuleSort.Constraint),
+            Draft.Limit("most", "At most 12 pieces", "pieces", Comparison.AtMost, "12", RuleSort.Constraint),
         ],
-        Materials = [Draft.Stuff("paper", "sheets of paper", "stiffening", 12), Draft.Stuff("tape", "tape", Material.Joining, 60, "cm"), Draft.Scissors],
+        Materials = [Draft.Pieces(12), d.Joining(60), Draft.Cutter],
         Conditions = [Draft.Same("place", "Where it is measured", "on your own table"), Draft.Same("tool", "What it is measured with", "the class's tape measure")],
         Trials = new() { Attempts = 2, HoldSeconds = 5, How = "When time is up, everybody lets go. We count to 5. Then we measure the height.", IfItFalls = "If it falls, mend it and try once more. Your better try counts." },
-        Method = new() { Parts = [Draft.Points("tall", "Height", "height", Better.More, new Curve.Rate(1))], TieBreaks = [new() { Name = "fewer sheets", Value = "sheets", Better = Better.Less }] },
+        Method = new() { Parts = [Draft.Points("tall", "Height", "height", Better.More, new Curve.Rate(1))], TieBreaks = [new() { Name = "fewer pieces", Value = "pieces", Better = Better.Less }] },
         Timing = Draft.Lesson(15, 0.5m, 2),
         Words = [new() { Word = "stable", Meaning = "it goes back when you push it a bit" }],
         Hazards = Draft.Beware(HazardKind.Cutters),
@@ -47,9 +47,9 @@ public static class Patterns
 
     private static Brief Strongest(Draft d) => d.Begin(Pattern.Strongest, "It holds", "Build a bridge that holds as much as it can.") with
     {
-        Measures = [d.Mass("load", "Load", "The last load that it held for 3 seconds", 100, 1500) with { LoadTest = true }, d.Mass("own", "Own mass", "On the scale, before the test", 10, 60, Taken.Once)],
+        Measures = [d.Mass("load", "Load", "The last load that it held for 3 seconds", 100, 1500) with { LoadTest = true }, d.Mass("own", "Own mass", "On the scale, before the test", 10, 60, Taken.Once) with { Better = Better.Less }],
         Rules = [Draft.Must("spans", "It lies over the gap and touches only the two sides"), Draft.Must("only", "Only what was handed out is in it", RuleSort.Constraint)],
-        Materials = [Draft.Stuff("strips", "strips of card", "stiffening", 20), Draft.Stuff("tape", "tape", Material.Joining, 50, "cm"), Draft.Stuff("weights", "weights", "weight", 40, reusable: true), Draft.Scissors],
+        Materials = [Draft.Pieces(20), d.Joining(50), Draft.Stuff("weights", "weights", "weight", 40, reusable: true), Draft.Cutter],
         Conditions = [Draft.Same("gap", "The gap", d.LengthOf(30)), Draft.Same("where", "Where the load goes", "in the middle")],
         Trials = new() { Attempts = 1, How = "We put on the load bit by bit and wait 3 seconds each time.", OverWhen = "The test is over when it touches the floor or breaks. The last load that it held counts.", IfItFalls = "If it breaks, the test is over. You may look at it and say why." },
         Method = new() { Parts = [Draft.Points("held", "Load held", "load", Better.More, new Curve.ShareOfBest(50)), Draft.Points("worth", "Load for its mass", "load / own", Better.More, new Curve.ShareOfBest(50))], TieBreaks = [new() { Name = "the lighter build", Value = "own", Better = Better.Less }] },
@@ -62,11 +62,11 @@ public static class Patterns
     {
         Measures =
         [
-            new() { Id = "damage", Name = "Damage", Kind = MeasureKind.Level, Levels = ["whole", "marked", "cracked", "broken"], How = "Open it slowly, look on all sides, then choose the word", Expected = new(0, 3) },
-            d.Mass("mass", "Mass of the pack", "Closed, without what is in it", 20, 120, Taken.Once),
+            new() { Id = "damage", Name = "Damage", Kind = MeasureKind.Level, Levels = ["whole", "marked", "cracked", "broken"], How = "Open it slowly, look on all sides, then choose the word", Expected = new(0, 3), Better = Better.Less },
+            d.Mass("mass", "Mass of the pack", "Closed, without what is in it", 20, 120, Taken.Once) with { Better = Better.Less },
         ],
         Rules = [Draft.Must("inside", "What it protects can be put in and taken out again"), Draft.Must("whole", "It lands without a crack", when: When.AfterTest, ifMissed: new Consequence.FailurePoints("light"))],
-        Materials = [Draft.Stuff("card", "sheets of card", "stiffening", 2), Draft.Stuff("soft", "sheets of bubble wrap", "covering", 2), Draft.Stuff("tape", "tape", Material.Joining, 50, "cm"), Draft.Scissors, Draft.Stuff("load", "thing to protect", "thing carried", 1)],
+        Materials = [Draft.Pieces(6), Draft.Stuff("soft", "something soft", "covering", 2), d.Joining(50), Draft.Cutter, Draft.Stuff("load", "thing to protect", "thing carried", 1)],
         Conditions = [Draft.Same("height", "The height of the drop", d.LengthOf(150)), Draft.Same("floor", "What it lands on", "the bare floor")],
         Trials = new() { Attempts = 1, How = "Your teacher drops each pack once. Then we open it and look.", IfItFalls = "If the pack comes open in the air, we still look at what is in it." },
         Method = new()
@@ -81,9 +81,9 @@ public static class Patterns
 
     private static Brief FarthestAndTruest(Draft d) => d.Begin(Pattern.FarthestAndTruest, "Far and true", "Make it go far, and land close to the line.") with
     {
-        Measures = [d.Length("far", "Distance", "From the start line to where it first touches the floor", 80, 600), d.Length("off", "Off the line", "From the middle line to where it first touches the floor", 0, 120)],
+        Measures = [d.Length("far", "Distance", "From the start line to where it first touches the floor", 80, 600), d.Length("off", "Off the line", "From the middle line to where it first touches the floor", 0, 120) with { Better = Better.Less }],
         Rules = [Draft.Must("own", "It goes by itself: nobody throws it", when: When.EveryAttempt, ifMissed: new Consequence.AttemptDoesNotCount()), Draft.Must("behind", "It starts behind the line", RuleSort.Constraint, When.EveryAttempt, new Consequence.AttemptDoesNotCount())],
-        Materials = [Draft.Stuff("paper", "sheets of paper", "covering", 4), Draft.Stuff("straws", "straws", "stiffening", 6), Draft.Stuff("tape", "tape", Material.Joining, 40, "cm"), Draft.Scissors],
+        Materials = [Draft.Pieces(6), Draft.Stuff("cover", "something that covers", "covering", 4), d.Joining(40), Draft.Cutter],
         Conditions = [Draft.Same("start", "Where it starts", "behind the taped line"), Draft.Same("lane", "The lane", "the same floor, with doors shut")],
         Trials = new() { Attempts = d.ManyAttempts, How = "One team at a time launches from the line. We measure how far it went and how far it is off the middle line.", IfItFalls = "If it breaks, mend it before your next turn." },
         Method = new()
@@ -100,7 +100,7 @@ public static class Patterns
     {
         Measures = [new() { Id = "time", Name = "Time", Kind = MeasureKind.Duration, Unit = "s", Step = 0.1m, How = "From letting go until it reaches the end", Expected = new(2, 25) }],
         Rules = [Draft.Must("moves", "It keeps moving by itself from start to end", when: When.EveryAttempt, ifMissed: new Consequence.AttemptDoesNotCount()), Draft.Must("board", "Everything is on the board", RuleSort.Constraint)],
-        Materials = [Draft.Stuff("board", "board", "rig", 1, reusable: true), Draft.Stuff("card", "strips of card", "stiffening", 12), Draft.Stuff("tape", "tape", Material.Joining, 80, "cm"), Draft.Scissors, Draft.Stuff("ball", "ball", "thing carried", 1, reusable: true)],
+        Materials = [Draft.Stuff("board", "board", "rig", 1, reusable: true), Draft.Pieces(12), d.Joining(80), Draft.Cutter, Draft.Stuff("ball", "ball", "thing carried", 1, reusable: true)],
         Conditions = [Draft.Same("slope", "How steep the board is", $"its top is {d.LengthOf(40)} high"), Draft.Same("ball", "What runs down", "the class's ball")],
         Trials = new() { Attempts = d.ManyAttempts, How = "We let go at the top and time it to the end.", OverWhen = "If it stops for 3 seconds, that try does not count.", IfItFalls = "If a part falls off, you may fix it before your next try." },
         Method = new() { Parts = [Draft.Points("slow", "Time", "time", Better.More, new Curve.Rate(2), d.Usual) with { Cap = 60 }], TieBreaks = [new() { Name = "the longer time", Value = "time", Better = Better.More }] },
@@ -111,9 +111,9 @@ public static class Patterns
 
     private static Brief CarryAcross(Draft d) => d.Begin(Pattern.CarryAcross, "To the other side", "Bring as many things as you can to the other side.") with
     {
-        Measures = [Draft.Count("over", "Brought over", "things", 2, 30, "Things that are on the other side at the end"), d.Mass("own", "Own mass", "Empty and dry, on the scale", 5, 60, Taken.Once)],
+        Measures = [Draft.Count("over", "Brought over", "things", 2, 30, "Things that are on the other side at the end"), d.Mass("own", "Own mass", "Empty and dry, on the scale", 5, 60, Taken.Once) with { Better = Better.Less }],
         Rules = [Draft.Must("hands", "Nobody touches it on the way", when: When.EveryAttempt, ifMissed: new Consequence.AttemptDoesNotCount()), Draft.Must("only", "Only what was handed out is in it", RuleSort.Constraint)],
-        Materials = [Draft.Stuff("foil", "sheets of foil", "covering", 2), Draft.Stuff("straws", "straws", "stiffening", 8), Draft.Stuff("tape", "tape", Material.Joining, 40, "cm"), Draft.Scissors, Draft.Stuff("things", "things to carry", "thing carried", 30, reusable: true)],
+        Materials = [Draft.Pieces(8), Draft.Stuff("cover", "something that covers", "covering", 2), d.Joining(40), Draft.Cutter, Draft.Stuff("things", "things to carry", "thing carried", 30, reusable: true)],
         Conditions = [Draft.Same("way", "The way across", d.LengthOf(100)), Draft.Same("load", "What is carried", "things of one sort")],
         Trials = new() { Attempts = 2, How = "Load it, let go, and let it cross. We count what arrives.", OverWhen = "A try is over when it stops or tips.", IfItFalls = "If it tips, only what is already over counts." },
         Method = new() { Parts = [Draft.Points("brought", "Brought over", "over", Better.More, new Curve.Rate(2)), Draft.Points("light", "Things for its mass", "over / own", Better.More, new Curve.ShareOfBest(20))], TieBreaks = [new() { Name = "the lighter build", Value = "own", Better = Better.Less }] },
@@ -126,11 +126,11 @@ public static class Patterns
     {
         Measures =
         [
-            new() { Id = "pull", Name = "Pull", Kind = MeasureKind.Force, Unit = d.Units == UnitSystem.Metric ? "N" : "ozf", Step = d.Units == UnitSystem.Metric ? 0.1m : 0.5m, How = "The largest pull that the gauge shows on the way", Expected = d.Units == UnitSystem.Metric ? new(1, 8) : new(4, 28) },
-            Draft.Count("tangles", "Stops", "stops", 0, 4, "Times that it stuck or was touched"),
+            new() { Id = "pull", Name = "Pull", Kind = MeasureKind.Force, Unit = d.Units == UnitSystem.Metric ? "N" : "ozf", Step = d.Units == UnitSystem.Metric ? 0.1m : 0.5m, How = "The largest pull that the gauge shows on the way", Better = Better.Less, Expected = d.Units == UnitSystem.Metric ? new(1, 8) : new(4, 28) },
+            Draft.Count("tangles", "Stops", "stops", 0, 4, "Times that it stuck or was touched") with { Better = Better.Less },
         ],
         Rules = [Draft.Must("mark", "The load reaches the mark", when: When.EveryAttempt, ifMissed: new Consequence.AttemptDoesNotCount()), Draft.Must("line", "You pull only on the line", RuleSort.Constraint, When.EveryAttempt, new Consequence.AttemptDoesNotCount())],
-        Materials = [Draft.Stuff("string", "string", Material.Joining, 200, "cm"), Draft.Stuff("spools", "spools", "stiffening", 3, reusable: true), Draft.Stuff("card", "sheets of card", "stiffening", 2), Draft.Stuff("tape", "tape", Material.Joining, 40, "cm"), Draft.Scissors, Draft.Stuff("load", "load", "thing carried", 1, reusable: true)],
+        Materials = [Draft.Stuff("line", "line to pull", Material.Joining, d.Handed(200), d.HandedUnit), Draft.Stuff("turning", "things that turn", "stiffening", 3, reusable: true), Draft.Pieces(4), d.Joining(40), Draft.Cutter, Draft.Stuff("load", "load", "thing carried", 1, reusable: true)],
         Conditions = [Draft.Same("load", "The load", "the same for all"), Draft.Same("way", "How far it moves", d.LengthOf(30))],
         Trials = new() { Attempts = 2, How = "Pull slowly on the line with the gauge. We read the largest pull. Each stop costs points.", IfItFalls = "If the load falls, that try does not count." },
         Method = new()
@@ -192,7 +192,7 @@ public static class Patterns
             ],
             TieBreaks = [new() { Name = "the faster time", Value = "relay.value", Better = Better.Less }],
         },
-        Timing = Draft.Lesson(10, 2, 1),
+        Timing = Draft.Lesson(10, 2, 1, ifLate: "A team that is late at the start runs last."),
         Words = [new() { Word = "leg", Meaning = "one runner's part of the way" }],
         Hazards = Draft.Beware(HazardKind.SlipperyFloors),
     };
@@ -226,7 +226,7 @@ public static class Patterns
 
     private static Brief DrawABag(Draft d) => d.Begin(Pattern.DrawABag, "What is in the bag?", "Use what is in your bag to solve the problem on your card.") with
     {
-        Materials = [Draft.Stuff("join", "things that join", Material.Joining, 3, note: "drawn"), Draft.Stuff("cover", "things that cover", "covering", 3, note: "drawn"), Draft.Stuff("stiff", "things that stiffen", "stiffening", 4, note: "drawn"), Draft.Scissors],
+        Materials = [Draft.Stuff("join", "things that join", Material.Joining, 3, note: "drawn"), Draft.Stuff("cover", "things that cover", "covering", 3, note: "drawn"), Draft.Stuff("stiff", "things that stiffen", "stiffening", 4, note: "drawn"), Draft.Cutter],
         Rules = [Draft.Must("bag", "Only what was in the bag is used", RuleSort.Constraint), Draft.Must("shown", "You show it working in front of the class")],
         Conditions = [Draft.Same("bag", "The bags", "the same number of things of each kind")],
         Trials = new() { How = "Show your invention in 1 minute. Say what the problem was and show it solved." },

@@ -36,11 +36,25 @@ public static partial class Cautions
     /// <summary>Hazards that a text speaks of, each with the word that gave it away.</summary>
     internal static IEnumerable<(HazardKind Kind, string Word)> In(string text)
     {
+        var used = WithoutWhatIsRuledOut(text);
         foreach (var (kind, words) in Telltales())
         {
-            if (words.Match(text) is { Success: true } found) yield return (kind, found.Value.ToLowerInvariant());
+            if (words.Match(used) is { Success: true } found) yield return (kind, found.Value.ToLowerInvariant());
         }
     }
+
+    /// <summary>
+    /// A text without what it says is not there or not done: "no glue, tape or scissors". What is ruled out only under a condition,
+    /// as in "no scissors without a grown-up", is there.
+    /// </summary>
+    private static string WithoutWhatIsRuledOut(string text) =>
+        RuledOut().Replace(text, said => Condition().IsMatch(said.Value, said.Groups["no"].Length) ? said.Value : " ");
+
+    [GeneratedRegex(@"\b(?<no>no|without(?:\s+any)?|(?:nobody|no one|do not|don't|must not|may not|never)\s+(?:\w+\s+)?(?:use|uses|bring|brings|need|needs|stand|stands|sit|sits|step|steps|walk|walks|climb|climbs|jump|jumps|throw|throws)|not\s+(?:stand|sit|step|walk|climb)(?:ing)?)\s+(?!one\b)[^.;:!?\n]*", RegexOptions.IgnoreCase)]
+    private static partial Regex RuledOut();
+
+    [GeneratedRegex(@"\b(?:unless|except|until|before|without|while|but|near|alone)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Condition();
 
     private static IEnumerable<(HazardKind Kind, Regex Words)> Telltales() =>
     [
@@ -62,7 +76,10 @@ public static partial class Cautions
     [GeneratedRegex(@"\b(drop(?:s|ped|ping)?\b[^.!?]{0,40}\bfrom|drop height|ladders?|stepladders?|balcon(?:y|ies)|stairwells?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Dropping();
 
-    [GeneratedRegex(@"\b((?:stands?|standing|steps?|sits?|sitting) on (?:it|the (?:build|bridge|chair|stool|platform|raft))|carr(?:y|ies) (?:a pupil|a child|a person|you))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:stand(?:s|ing)?|stood|step(?:s|ped|ping)?|sit(?:s|ting)?|sat|walk(?:s|ed|ing)?|climb(?:s|ed|ing)?|jump(?:s|ed|ing)?|kneel(?:s|ing)?|cross(?:es)?)\b(?:\s+\w+){0,2}?\s+(?:up\s+)?(?:on|onto|upon|over|across)\s+(?:it\b|what\s+(?:you|they|we|was|is)\b|(?:the|your|their|its|a)\s+(?:own\s+)?(?:build|bridge|chair|stool|platform|raft|bench|structure|deck|beam|causeway|jetty|seat|swing|stage)\b)"
+        + @"|\b(?:carr(?:y|ies)|hold(?:s)?|bear(?:s)?|support(?:s)?|take(?:s)?)\b(?:\s+up)?\s+(?:the\s+weight\s+of\s+)?(?:you|a\s+(?:pupil|child|person|classmate|grown-up|team\s*mate)|one\s+of\s+you|somebody|someone|pupils|children|people|the\s+(?:teacher|whole\s+team)|your\s+(?:own\s+)?weight)\b",
+        RegexOptions.IgnoreCase)]
     private static partial Regex Standing();
 
     [GeneratedRegex(@"\b(scissors|kni(?:fe|ves)|cutters?|saws?|craft blades?|box cutters?|skewers?|wire cutters?)\b", RegexOptions.IgnoreCase)]

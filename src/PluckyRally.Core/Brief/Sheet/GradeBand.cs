@@ -35,6 +35,9 @@ public static class GradeBands
         GradeBand.Unsaid => "any grade",
     };
 
+    /// <summary>Whether those who read it begin to read, and get large letters (common practice, no source).</summary>
+    public static bool ReadsLargePrint(GradeBand band) => band == GradeBand.KTo2;
+
     /// <summary>The highest school grade of a band; null where it is not said.</summary>
     public static int? Oldest(GradeBand band) => band switch
     {

@@ -25,7 +25,10 @@ internal static class MaterialSnags
                 $"/stages/stages/{shortage.Stage.Id}",
                 $"The {shortage.Material.Name} run out at “{shortage.Stage.Name}”: {Numerals.Write(shortage.Left)} left, {Numerals.Write(shortage.Needed)} needed.",
                 "No team could finish, however well it builds.",
-                new($"Give each team {Numerals.Write(shortage.Total)}", [Change.Set($"/materials/{shortage.Material.Id}/amount", shortage.Total)]));
+                new(
+                    $"Give each team {Numerals.Write(shortage.Total)}",
+                    [Change.Set($"/materials/{shortage.Material.Id}/amount", shortage.Total)],
+                    RuleSnags.Allowing(scene, shortage.Material.Name, shortage.Total) is { } rule ? $"“{rule.Text}” allows fewer; change it too." : ""));
             yield break;
         }
 

@@ -66,6 +66,13 @@ internal static partial class RuleSnags
         yield return new("hold", SnagWeight.Matters, asked.At, "It must stand by itself, and nothing says for how long after letting go.", "A tower that stands only while it is held would be measured.", new("Let go, and hold for 5 seconds", [Change.Set("/trials/holdSeconds", 5)]));
     }
 
+    /// <summary>The rule whose text allows fewer of a thing than this; null where none does.</summary>
+    public static Rule? Allowing(Scene scene, string thing, decimal amount) => scene.Rules.FirstOrDefault(rule =>
+        Direction(rule.Text) is Comparison.AtMost or Comparison.LessThan
+        && rule.Text.Contains(English.One(thing), StringComparison.OrdinalIgnoreCase)
+        && Numbers().Matches(rule.Text) is [{ Value: var said }]
+        && decimal.TryParse(said, NumberStyles.Number, CultureInfo.InvariantCulture, out var allowed) && allowed < amount);
+
     private static string Expression(RulePlan.Limit plan) => plan.Definition.Value.Replace(" ", "", StringComparison.Ordinal);
 
     private static (decimal Low, decimal High) Room(RulePlan.Limit plan) => plan.Definition.Comparison switch

@@ -32,7 +32,8 @@ public sealed record Snag(string Id, SnagWeight Weight, string At, string What, 
 /// <summary>What can be done about a snag with one touch.</summary>
 /// <param name="Label">What it does, for a button.</param>
 /// <param name="Changes">The changes, in order.</param>
-public sealed record Fix(string Label, IReadOnlyList<Change> Changes);
+/// <param name="But">What it would bring about, or which rule it does not fit; empty where it does no harm.</param>
+public sealed record Fix(string Label, IReadOnlyList<Change> Changes, string But = "");
 
 /// <summary>What a change does at its place.</summary>
 public enum ChangeKind

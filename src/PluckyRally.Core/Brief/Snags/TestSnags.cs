@@ -8,6 +8,9 @@ internal static partial class TestSnags
     /// <summary>A step must cut the expected range into at least this many readings per team (common practice, no source).</summary>
     private const int ReadingsApart = 2;
 
+    /// <summary>Nothing in a classroom is read more finely, in whatever unit (common practice, no source).</summary>
+    private const decimal Finest = 0.01m;
+
     public static IEnumerable<Snag> Find(Scene scene) => Method(scene).Concat(Conditions(scene)).Concat(Falling(scene)).Concat(Measures(scene)).Concat(Attempts(scene));
 
     private static IEnumerable<Snag> Method(Scene scene)
@@ -66,12 +69,9 @@ internal static partial class TestSnags
             yield return new("attempts", SnagWeight.Matters, $"/method/parts/{part.Id}/combine", $"{part.Name} takes the {(part.Combine == Combine.Mean ? "mean" : "middle")} of {English.Count(attempts, "attempt")}.", "One wild attempt decides, which a mean was to prevent.", new("Make 3 attempts", [Change.Set("/trials/attempts", 3)]));
     }
 
-    /// <summary>The coarsest step of an instrument that is fine enough: 1, 0.5, 0.25, 0.2, 0.1 and their tenths; null where none is.</summary>
-    private static decimal? Finer(Measure measure, decimal wanted)
-    {
-        decimal[] steps = measure.Unit == "in" ? [0.5m, 0.25m, 0.125m, 0.0625m] : [5, 2, 1, 0.5m, 0.2m, 0.1m, 0.05m, 0.02m, 0.01m];
-        return steps.Where(s => s < measure.Step && s <= wanted).Select(s => (decimal?)s).FirstOrDefault();
-    }
+    /// <summary>The coarsest step of an instrument that is fine enough; null where none in a classroom is.</summary>
+    private static decimal? Finer(Measure measure, decimal wanted) =>
+        Steps.Of(measure.Unit).Where(s => s < measure.Step && s <= wanted && s >= Finest).Select(s => (decimal?)s).FirstOrDefault();
 
     private static string Name(Condition condition) => condition.Text.Length > 0 ? condition.Text : "Something unnamed";
 

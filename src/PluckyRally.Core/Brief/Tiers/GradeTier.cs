@@ -18,7 +18,7 @@ public static class GradeTier
         if (!summaries.SequenceEqual(brief.Summaries)) overrides.Add(At("/summaries", summaries));
         foreach (var measure in brief.Measures.Where(m => m is { Kind: MeasureKind.Length, LaidOut: null }))
         {
-            var step = GradeBands.LengthStep(band, measure.Unit);
+            var step = Younger(brief, band).Select(b => b.Measures.First(m => m.Id == measure.Id).Step).Append(GradeBands.LengthStep(band, measure.Unit)).Min();
             if (step != measure.Step) overrides.Add(At($"/measures/{measure.Id}/step", step));
         }
 
@@ -34,6 +34,13 @@ public static class GradeTier
 
         return new() { Id = FreeId.Of(Json.Word(band), brief.Tiers.Select(t => t.Id)), Name = GradeBands.Name(band), Overrides = overrides };
     }
+
+    /// <summary>The brief as younger classes have it: whoever is older reads no more coarsely than they do.</summary>
+    private static IEnumerable<Brief> Younger(Brief brief, GradeBand band) => brief.Tiers
+        .Select(t => Editions.Resolve(brief, t.Id))
+        .SelectMany<Result<Edition>, Brief>(e => e.IsOk ? [e.Value.Brief] : [])
+        .Prepend(brief)
+        .Where(b => b.Grades != GradeBand.Unsaid && b.Grades < band);
 
     /// <summary>As many as are usual, but no more than twice the brief's own: testing must still fit the lesson.</summary>
     private static int Attempts(Brief brief, GradeBand band) =>

@@ -16,7 +16,9 @@ internal static class TierFields
             Field("/goal", TierFieldKind.Text),
             Field("/story", TierFieldKind.Text),
             Field("/trials/attempts", TierFieldKind.Number),
+            Field("/trials/minimum", TierFieldKind.Number),
             Field("/trials/holdSeconds", TierFieldKind.Number),
+            Field("/trials/freshBuildAfterFailure", TierFieldKind.YesNo),
             Field("/trials/how", TierFieldKind.Text),
             .. brief.Rules.SelectMany(r => OfRule(r, Field)),
             .. brief.Materials.SelectMany(m => new[] { Field($"/materials/{m.Id}/amount", TierFieldKind.Number), Field($"/materials/{m.Id}/unit", TierFieldKind.Text), Field($"/materials/{m.Id}/note", TierFieldKind.Text), Field($"/materials/{m.Id}/off", TierFieldKind.YesNo) }),
@@ -55,6 +57,8 @@ internal static class TierFields
         var at = $"/measures/{measure.Id}";
         if (Units.NeedsUnit(measure.Kind)) yield return field($"{at}/unit", TierFieldKind.Choice, Units.For(measure.Kind));
         yield return field($"{at}/step", TierFieldKind.Number, null);
+        yield return field($"{at}/taken", TierFieldKind.Choice, [.. Enum.GetValues<Taken>().Select(Json.Word)]);
+        if (measure.Kind == MeasureKind.Level) yield return field($"{at}/levels", TierFieldKind.List, null);
         yield return field($"{at}/how", TierFieldKind.Text, null);
         yield return field($"{at}/off", TierFieldKind.YesNo, null);
         if (measure.Expected is null) yield break;
@@ -67,8 +71,9 @@ internal static class TierFields
         var at = $"/method/parts/{part.Id}";
         yield return field($"{at}/off", TierFieldKind.YesNo, null);
         yield return field($"{at}/weight", TierFieldKind.Number, null);
-        if (part is not Part.Measured measured) yield break;
-        yield return field($"{at}/combine", TierFieldKind.Choice, [.. Enum.GetValues<Combine>().Select(Json.Word)]);
-        foreach (var number in measured.Curve.Numbers) yield return field($"{at}/curve/{number}", TierFieldKind.Number, null);
+        foreach (var limit in new[] { "floor", "cap", "failurePoints" }) yield return field($"{at}/{limit}", TierFieldKind.Number, null);
+        foreach (var inner in part.Inner) yield return field(at + inner.At, inner.Kind, inner.Words);
+        foreach (var list in part.PointsCurve?.Lists ?? []) yield return field($"{at}/curve/{list}", TierFieldKind.List, null);
+        foreach (var number in part.PointsCurve?.Numbers ?? []) yield return field($"{at}/curve/{number}", TierFieldKind.Number, null);
     }
 }

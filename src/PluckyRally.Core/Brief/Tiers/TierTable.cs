@@ -17,6 +17,9 @@ public enum TierFieldKind
 
     /// <summary>One of the words.</summary>
     Choice,
+
+    /// <summary>Texts or numbers in a row, such as the legs of a relay or the points by place.</summary>
+    List,
 }
 
 /// <summary>A place of a brief that can differ from tier to tier.</summary>
@@ -24,7 +27,15 @@ public enum TierFieldKind
 /// <param name="Name">The place in words.</param>
 /// <param name="Kind">What stands there.</param>
 /// <param name="Words">For a choice: what can be chosen, as it stands in the document.</param>
-public sealed record TierField(string At, string Name, TierFieldKind Kind, IReadOnlyList<string> Words);
+public sealed record TierField(string At, string Name, TierFieldKind Kind, IReadOnlyList<string> Words)
+{
+    internal static TierField Number(string at) => new(at, "", TierFieldKind.Number, []);
+
+    internal static TierField List(string at) => new(at, "", TierFieldKind.List, []);
+
+    internal static TierField OneOf<T>(string at)
+        where T : struct, Enum => new(at, "", TierFieldKind.Choice, [.. Enum.GetValues<T>().Select(Json.Word)]);
+}
 
 /// <summary>One value of a tier.</summary>
 /// <param name="Value">What stands there.</param>

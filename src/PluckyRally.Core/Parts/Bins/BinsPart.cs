@@ -36,6 +36,21 @@ public abstract partial record Part
         public Curve? Curve { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            TierField.Number("/right"),
+            TierField.Number("/wrong"),
+            TierField.Number("/unsorted"),
+            TierField.Number("/allRightBonus"),
+            TierField.Number("/secondsPerWrong"),
+            TierField.Number("/secondsPerLeft"),
+            .. Items.Select(i => new TierField($"/items/{i.Id}/bin", "", TierFieldKind.Choice, Names)),
+        ];
+
+        /// <inheritdoc/>
+        internal override Curve? PointsCurve => Curve;
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Bins.Make(this, brief, found);
 
         /// <inheritdoc/>

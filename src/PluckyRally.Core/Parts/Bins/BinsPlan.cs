@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
 
         public override string Say() => Definition.SecondsPerWrong is { } seconds
             ? $"{Items} into {Definition.Names.Count} bins against the clock, {Numerals.Write(seconds)} s more for each wrong one{(Definition.SecondsPerLeft is > 0 and var left ? $" and {Numerals.Write(left)} s for each left out" : "")}, {Curve.Say(this)}."
-            : $"{Items} into {Definition.Names.Count} bins: {Numerals.Write(Definition.Right)} for each right one, {Numerals.Write(Definition.Wrong)} for each wrong one, {Numerals.Write(Definition.Unsorted)} for each one left out{(Definition.AllRightBonus != 0 ? $", {Numerals.Write(Definition.AllRightBonus)} more when all are right" : "")}.";
+            : $"{Items} into {Definition.Names.Count} bins: {MethodWords.Points(Definition.Right)} for each right one, {MethodWords.Points(Definition.Wrong)} for each wrong one, {MethodWords.Points(Definition.Unsorted)} for each one left out{(Definition.AllRightBonus != 0 ? $", {MethodWords.Points(Definition.AllRightBonus)} more when all are right" : "")}.";
 
         private string Items => English.Count(Definition.Items.Count, "item");
 

@@ -27,6 +27,17 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            TierField.Number("/funds"),
+            TierField.Number("/returnPercent"),
+            .. Prices.Select(p => TierField.Number($"/prices/{p.Id}/each")),
+        ];
+
+        /// <inheritdoc/>
+        internal override Curve? PointsCurve => Curve;
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Budget.Make(this, brief, found);
 
         /// <inheritdoc/>

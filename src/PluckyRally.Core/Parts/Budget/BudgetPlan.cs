@@ -19,7 +19,7 @@ internal abstract partial record PartPlan
 
         public override string Show(BoundedValue value) => value.HasValue ? BudgetScore.Show(value.Number, Definition) : "no value";
 
-        public override string Say() => $"{BudgetScore.Show(Definition.Funds, Definition)} to spend. What is {(Definition.Value == BudgetValue.Left ? "left" : "spent")} gives {Definition.Curve.Say(this)}.";
+        public override string Say() => $"What is {(Definition.Value == BudgetValue.Left ? "left" : "spent")} of {BudgetScore.Show(Definition.Funds, Definition)} gives {Definition.Curve.Say(this)}.";
 
         public override PartValue Value(DesignFacts known, Trials trials) => BudgetScore.Value(Definition, known.Design);
 

@@ -1,5 +1,22 @@
 namespace PluckyRally.Core;
 
+/// <summary>Says what things cost.</summary>
+internal static class BudgetWords
+{
+    /// <summary>What there is to spend, each price, and what is given back for something returned.</summary>
+    public static IEnumerable<string> SayPrices(Part.Budget part)
+    {
+        yield return $"You have {BudgetScore.Show(part.Funds, part)} to spend.";
+        foreach (var price in part.Prices.Where(p => p.Name.Length > 0)) yield return $"{Within.Beginning(price.Name)}: {BudgetScore.Show(price.Each, part)} each";
+        yield return part.ReturnPercent switch
+        {
+            0 => "Nothing is taken back.",
+            100 => "What you give back returns all that it cost.",
+            var percent => $"What you give back returns {Numerals.Write(percent)}% of what it cost.",
+        };
+    }
+}
+
 internal abstract partial record Working
 {
     /// <summary>Something was bought.</summary>

@@ -30,6 +30,17 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            TierField.OneOf<Combine>("/combine"),
+            TierField.Number("/bestOf"),
+            TierField.Number("/failureValue"),
+        ];
+
+        /// <inheritdoc/>
+        internal override Curve? PointsCurve => Curve;
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Measured.Make(About(brief), brief, found);
 
         /// <summary>The part with what the figure says that it is about, where it names one with a name.</summary>

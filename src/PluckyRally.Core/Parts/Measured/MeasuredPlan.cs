@@ -43,6 +43,8 @@ internal abstract partial record PartPlan
             ? ReadingFormat.Value(value, plain)
             : ReadingFormat.Amount(value, Rounding.Decimals(value), Definition.Combine == Combine.Successes ? "" : Expression.Unit);
 
+        public override bool ShowsWords => Expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level } && Definition.Combine is Combine.Best or Combine.Worst or Combine.First or Combine.Last;
+
         public override string Say() => $"{Definition.Curve.Say(this)}.{SayAttempts()}";
 
         public override PartValue Value(DesignFacts known, Trials trials) =>

@@ -18,6 +18,14 @@ public abstract partial record Part
         public decimal PerPlace { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            TierField.Number("/perPair"),
+            TierField.Number("/perPlace"),
+            .. Items.Select(i => TierField.Number($"/items/{i.Id}/key")),
+        ];
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Ordering.Make(this, found);
 
         /// <inheritdoc/>

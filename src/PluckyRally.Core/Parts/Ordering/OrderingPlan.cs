@@ -8,8 +8,8 @@ internal abstract partial record PartPlan
         public override Part Part => Definition;
 
         public override string Say() => $"{Definition.Items.Count} items in order"
-            + (Definition.PerPair != 0 ? $", {Numerals.Write(Definition.PerPair)} for each pair the right way round" : "")
-            + (Definition.PerPlace != 0 ? $", {Numerals.Write(Definition.PerPlace)} for each item in its place" : "") + ".";
+            + (Definition.PerPair != 0 ? $", {MethodWords.Points(Definition.PerPair)} for each pair the right way round" : "")
+            + (Definition.PerPlace != 0 ? $", {MethodWords.Points(Definition.PerPlace)} for each item in its place" : "") + ".";
 
         public override PartValue Value(DesignFacts known, Trials trials) => OrderingScore.Value(Definition, known.Design);
 

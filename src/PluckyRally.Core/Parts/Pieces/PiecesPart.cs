@@ -27,6 +27,13 @@ public abstract partial record Part
         public decimal Step { get; init; } = 1;
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            .. First.Values.Select((_, i) => TierField.Number($"/first/values/{i}/points")),
+            .. Second.Values.Select((_, i) => TierField.Number($"/second/values/{i}/points")),
+        ];
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Pieces.Make(this, found);
 
         /// <inheritdoc/>

@@ -9,8 +9,9 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var labels = string.Join(", ", new[] { Definition.First, Definition.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).Select(v => $"{v.Name} {Numerals.Write(v.Points)}"));
-            return $"for each piece {Each.InWords}{(labels.Length > 0 ? $" ({labels})" : "")}.";
+            var worth = new[] { Definition.First, Definition.Second }.SelectMany(l => l.Values).Where(v => v.Points != 0).ToList();
+            if (Each.Plain is not null && !PointsNeedSize && worth.Count > 0) return $"{string.Join(", ", worth.Select((v, i) => $"{MethodWords.Points(v.Points)} for {(i == 0 ? $"each piece that is {v.Name}" : v.Name)}"))}.";
+            return $"each piece is worth {Each.InWords} points{(worth.Count > 0 ? $" ({string.Join(", ", worth.Select(v => $"{v.Name} is {Numerals.Write(v.Points)}"))})" : "")}.";
         }
 
         public override PartValue Value(DesignFacts known, Trials trials) => PiecesScore.Value(this, known.Design);

@@ -24,6 +24,18 @@ public abstract partial record Part
         public required Curve Curve { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            TierField.List("/legs"),
+            TierField.Number("/step"),
+            TierField.Number("/pointsPerItem"),
+            .. Faults.Select(f => TierField.Number($"/faults/{f.Id}/seconds")),
+        ];
+
+        /// <inheritdoc/>
+        internal override Curve? PointsCurve => Curve;
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Relay.Make(this, brief, found);
 
         /// <inheritdoc/>

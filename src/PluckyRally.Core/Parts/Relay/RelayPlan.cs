@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var faults = string.Join("", Definition.Faults.Select(f => $" {f.Name} costs {Numerals.Write(f.Seconds)} s."));
+            var faults = Definition.Faults.Count == 0 ? "" : $" Time is added for: {string.Join(", ", Definition.Faults.Select(f => $"{f.Name} ({Numerals.Write(f.Seconds)} s each time)"))}.";
             var items = Definition.PointsPerItem != 0 ? $" {MethodWords.Points(Definition.PointsPerItem)} for each item brought over." : "";
             return $"{English.Count(Definition.Legs.Count, "leg")} against the clock, {Definition.Curve.Say(this)}.{faults}{items}";
         }
@@ -33,6 +33,7 @@ internal abstract partial record PartPlan
             .. PartEntries.Of<Entry.LegTimed>(design, Definition.Id).Select(l => new PartAnswer(PartAnswers.Whole(l.Leg), PartEntries.Show(l.Time.Value ?? 0, Definition.Step))),
             .. PartEntries.Of<Entry.RelayFaulted>(design, Definition.Id).GroupBy(f => f.Fault).Select(g => PartAnswers.Count(g.Key, g.Sum(f => f.Count))),
             .. PartEntries.Of<Entry.ItemsCarried>(design, Definition.Id).Select(c => PartAnswers.Count("items", c.Count)),
+            .. PartEntries.Of<Entry.LegTimed>(design, Definition.Id).Where(l => l.Heat is not null).Select(l => PartAnswers.Count("heat", l.Heat!.Value)),
             .. PartEntries.Of<Entry.RelayStopped>(design, Definition.Id).Select(s => new PartAnswer("stopped", s.Reason)),
         ]);
 

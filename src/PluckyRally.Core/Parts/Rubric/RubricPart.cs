@@ -18,6 +18,12 @@ public abstract partial record Part
         public RubricJudges Judges { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            .. Criteria.SelectMany(c => c.Levels.Select((_, i) => TierField.Number($"/criteria/{c.Id}/levels/{i}/points"))),
+        ];
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Rubric.Make(this, found);
 
         /// <inheritdoc/>

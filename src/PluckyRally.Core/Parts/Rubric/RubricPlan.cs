@@ -15,7 +15,7 @@ internal abstract partial record PartPlan
                 RubricVoice.Peers => "judged by the other teams",
                 RubricVoice.Self => "judged by the team itself",
             };
-            return $"{string.Join(", ", Definition.Criteria.Select(c => $"{c.Name} up to {Numerals.Write(c.Levels.Max(l => l.Points))}"))}, {voice}.";
+            return $"{string.Join(", ", Definition.Criteria.Select(c => $"{c.Name} (up to {MethodWords.Points(c.Levels.Max(l => l.Points))})"))}, {voice}.";
         }
 
         public override PartValue Value(DesignFacts known, Trials trials) => RubricScore.Value(Definition, known.Design);

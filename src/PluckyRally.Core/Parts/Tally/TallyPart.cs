@@ -12,6 +12,12 @@ public abstract partial record Part
         public IReadOnlyList<Counter> Counters { get; init; } = [];
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            .. Counters.Select(c => TierField.Number($"/counters/{c.Id}/points")),
+        ];
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Tally.Make(this, brief, found);
 
         /// <inheritdoc/>

@@ -7,7 +7,7 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
-        public override string Say() => string.Join(", ", Definition.Counters.Select(c => $"{c.Name}: {Numerals.Write(TallyScore.Each(c, Wins))} each")) + ".";
+        public override string Say() => string.Join(", ", Definition.Counters.Select(c => $"{c.Name}: {MethodWords.Points(TallyScore.Each(c, Wins))} each time")) + ".";
 
         public override PartValue Value(DesignFacts known, Trials trials) => TallyScore.Value(this, known.Design);
 

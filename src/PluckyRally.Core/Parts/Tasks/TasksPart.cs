@@ -18,6 +18,14 @@ public abstract partial record Part
         public TimePoints? TimePoints { get; init; }
 
         /// <inheritdoc/>
+        internal override IEnumerable<TierField> Inner =>
+        [
+            .. Items.SelectMany(i => new[] { TierField.Number($"/items/{i.Id}/points"), TierField.Number($"/items/{i.Id}/steps"), TierField.Number($"/items/{i.Id}/firstTeams") }),
+            TierField.Number("/allDoneBonus"),
+            .. TimePoints is null ? [] : new[] { TierField.Number("/timePoints/from"), TierField.Number("/timePoints/seconds"), TierField.Number("/timePoints/points") },
+        ];
+
+        /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Tasks.Make(this, found);
 
         /// <inheritdoc/>

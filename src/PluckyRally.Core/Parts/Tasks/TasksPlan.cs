@@ -9,9 +9,9 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var tasks = string.Join(", ", Definition.Items.Select(i => $"{i.Name} {Numerals.Write(i.Points)}{(i.FirstTeams is { } n ? $" (only the first {n})" : "")}"));
+            var tasks = string.Join(", ", Definition.Items.Select(i => $"{i.Name} ({MethodWords.Points(i.Points)}{(i.Steps > 1 ? $" in {i.Steps} steps" : "")}{(i.FirstTeams is { } n ? $", only the first {English.Count(n, "team")}" : "")})"));
             var bonus = Definition.AllDoneBonus != 0 ? $" {MethodWords.Points(Definition.AllDoneBonus)} more when all are done." : "";
-            var time = Definition.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} for each {Numerals.Write(t.Seconds)} s under {PartEntries.Show(t.From, 1)}." : "";
+            var time = Definition.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} more for each {Numerals.Write(t.Seconds)} s that you stay under {PartEntries.Show(t.From, 1)}." : "";
             return $"{tasks}.{bonus}{time}";
         }
 

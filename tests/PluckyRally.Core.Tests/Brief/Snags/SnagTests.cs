@@ -41,12 +41,12 @@ public sealed class SnagTests
 
     [Fact]
     public void Tape_without_a_limit() =>
-        Mends(Tower with { Materials = [.. Tower.Materials.Select(m => m.Id == "tape" ? m with { Amount = null } : m)] }, "joining", "/materials/tape/amount");
+        Mends(Tower with { Materials = [.. Tower.Materials.Select(m => m.Id == "joining" ? m with { Amount = null } : m)] }, "joining", "/materials/joining/amount");
 
     [Fact]
     public void Stages_that_the_material_does_not_last_for()
     {
-        var stages = new StagePlan { Measure = "height", Stages = [.. Enumerable.Range(1, 3).Select(i => new Stage { Id = $"s{i}", Name = $"Floor {i}", Adds = 15, Needs = [new("paper", 5)] })] };
+        var stages = new StagePlan { Measure = "height", Stages = [.. Enumerable.Range(1, 3).Select(i => new Stage { Id = $"s{i}", Name = $"Floor {i}", Adds = 15, Needs = [new("pieces", 5)] })] };
         var snag = Mends(Tower with { Stages = stages }, "stages", "/stages/stages/s3");
         snag.What.ShouldContain("2 left, 5 needed");
     }
@@ -54,7 +54,7 @@ public sealed class SnagTests
     [Fact]
     public void Stages_that_do_not_come_to_what_is_asked()
     {
-        var stages = new StagePlan { Measure = "height", Stages = [new() { Id = "s1", Name = "Foot", Adds = 20, Needs = [new("paper", 5)] }] };
+        var stages = new StagePlan { Measure = "height", Stages = [new() { Id = "s1", Name = "Foot", Adds = 20, Needs = [new("pieces", 5)] }] };
         Finds(Tower with { Stages = stages, Rules = [.. Tower.Rules, Sample.Limit("high", "height", Comparison.AtLeast, "30 cm", new Consequence.DoesNotPlace(), When.EveryAttempt)] }, "stages", "/stages").What.ShouldContain("come to 20 cm");
     }
 
@@ -75,7 +75,7 @@ public sealed class SnagTests
     [Fact]
     public void A_part_that_decides_alone_and_one_that_never_does()
     {
-        var brief = Tower with { Method = Tower.Method with { Parts = [Sample.Part("height", new Curve.Rate(10), id: "tall"), Sample.Part("sheets", new Curve.Rate(0.5m), id: "thrifty")] } };
+        var brief = Tower with { Method = Tower.Method with { Parts = [Sample.Part("height", new Curve.Rate(10), id: "tall"), Sample.Part("pieces", new Curve.Rate(0.5m), id: "thrifty")] } };
         Finds(brief, "outweighs", "/method/parts/tall/weight").What.ShouldContain("750 points");
         Finds(brief, "neverMatters", "/method/parts/thrifty/weight").What.ShouldContain("4 of 754 points");
     }
@@ -86,7 +86,7 @@ public sealed class SnagTests
         var brief = Tower with
         {
             Measures = [Tower.Measures[0], Tower.Measures[1] with { Expected = null }],
-            Method = Tower.Method with { Parts = [Sample.Part("height / sheets", id: "thrifty")] },
+            Method = Tower.Method with { Parts = [Sample.Part("height / pieces", id: "thrifty")] },
         };
         Mends(brief, "zero", "/method/parts/thrifty/value");
     }
@@ -187,11 +187,11 @@ public sealed class SnagTests
             Tiers =
             [
                 new() { Id = "young", Name = "Young", Overrides = [Of("/grades", "\"kTo2\"")] },
-                new() { Id = "old", Name = "Old", Overrides = [Of("/grades", "\"from6To8\""), Of("/rules/high/check/amount", "\"20 cm\""), Of("/materials/paper/amount", "14")] },
+                new() { Id = "old", Name = "Old", Overrides = [Of("/grades", "\"from6To8\""), Of("/rules/high/check/amount", "\"20 cm\""), Of("/materials/pieces/amount", "14")] },
             ],
         };
         var snags = Snags.Of(brief).Where(s => s.Id == "easier").ToList();
-        snags.Select(s => (s.At, s.Tier)).ShouldBe([("/rules/high/check/amount", "old"), ("/materials/paper/amount", "old")]);
+        snags.Select(s => (s.At, s.Tier)).ShouldBe([("/rules/high/check/amount", "old"), ("/materials/pieces/amount", "old")]);
         var mended = snags.Aggregate(brief, Mend);
         Snags.Of(mended).ShouldNotContain(s => s.Id == "easier");
         mended.Tiers[1].Overrides.Count.ShouldBe(3);

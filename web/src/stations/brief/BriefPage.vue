@@ -3,14 +3,14 @@ import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '../../api/client'
-import BuntingRoute from '../../shared/BuntingRoute.vue'
-import LoadNote from '../../shared/LoadNote.vue'
-import { nextAt } from '../../shared/nextAt'
-import StationHead from '../../shared/StationHead.vue'
-import TopBar from '../../shared/TopBar.vue'
-import { goTo, provideSnags } from '../../shared/snags'
-import { useLoad } from '../../shared/useLoad'
+import { api, ask } from '@/api/client'
+import BuntingRoute from '@/shared/BuntingRoute.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import { nextAt } from '@/shared/nextAt'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { goTo, provideSnags } from '@/shared/snags'
+import { useLoad } from '@/shared/useLoad'
 import ConflictNote from './ConflictNote.vue'
 import MarginTabs, { type Panel } from './MarginTabs.vue'
 import SavedNote from './SavedNote.vue'
@@ -25,7 +25,9 @@ import TimePanel from './panels/TimePanel.vue'
 import TryPanel from './panels/TryPanel.vue'
 import BriefSheet from './sheet/BriefSheet.vue'
 import { useDraft } from './useDraft'
-import { provideWriting } from './writing'
+import { provideHalfTyped } from '@/fields/halfTyped'
+import { provideRests } from '@/fields/rests'
+import { provideWriting } from '@/fields/writing'
 
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
@@ -33,13 +35,24 @@ const draft = useDraft(props.brief)
 const choices = useLoad(() => ask(api.GET('/api/choices')))
 provideSnags(draft.problems)
 const panel = ref<Panel>('snags')
-provideWriting({ checkup: draft.checkup, choices: choices.data, mend: draft.mend, goTo: (place) => void show(place) })
+/** The table of several tiers needs the room of the sheet, which can be read beside it. */
+const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
+provideHalfTyped(draft.halves)
+provideWriting({
+  brief: draft.brief,
+  checkup: draft.checkup,
+  choices: choices.data,
+  mend: draft.mend,
+  goTo: (place) => void show(place),
+})
+provideRests((at) => draft.checkup.value?.resting.find((r) => r.at === at)?.names ?? [])
 void draft.open()
 void choices.load()
 
 /** Which panel of the margin holds the field at a place; the sheet holds the others. */
 const panels: readonly (readonly [string, Panel])[] = [
   ['/measures', 'measures'],
+  ['/figures', 'measures'],
   ['/summaries', 'measures'],
   ['/method', 'method'],
   ['/tiers', 'tiers'],
@@ -62,7 +75,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 })
 
 const next = computed(() => nextAt(draft.checkup.value?.route, 'brief'))
-const snags = computed(() => draft.checkup.value?.snags ?? [])
+const snags = draft.snags
 const to = computed(() => ({
   brief: `/briefs/${props.brief}`,
   kit: `/briefs/${props.brief}/kit`,
@@ -94,7 +107,12 @@ async function copyMine() {
     />
     <template v-else>
       <StationHead title="Brief" :next="next">
-        <SavedNote :state="draft.state.value" :at="draft.savedAt.value" :keeps="draft.keepsHere.value" />
+        <SavedNote
+          :state="draft.state.value"
+          :at="draft.savedAt.value"
+          :keeps="draft.keepsHere.value"
+          :marked="draft.unsaved.value.length > 0"
+        />
         <button type="button" class="act" :disabled="!draft.canUndo.value" @click="draft.undo">Undo</button>
         <button type="button" class="act" :disabled="!draft.canRedo.value" @click="() => draft.redo()">Redo</button>
         <RouterLink class="small" :to="`/briefs/${props.brief}/print`">Print</RouterLink>
@@ -114,7 +132,7 @@ async function copyMine() {
         <Button label="Use them" size="small" @click="draft.useKept" />
         <Button label="Let them go" size="small" variant="outlined" @click="draft.dropKept" />
       </div>
-      <div class="two">
+      <div class="two" :class="{ wide: panel === 'tiers' && several }">
         <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
         <aside class="margin" aria-label="Margin of the sheet">
           <MarginTabs v-model="panel" :snags="snags">
@@ -152,6 +170,9 @@ async function copyMine() {
   padding-top: 1rem;
   align-items: start;
 }
+.two.wide {
+  grid-template-columns: minmax(0, 2fr) minmax(0, 5fr);
+}
 .margin {
   position: sticky;
   top: 0;
@@ -172,7 +193,8 @@ async function copyMine() {
   cursor: default;
 }
 @media (max-width: 900px) {
-  .two {
+  .two,
+  .two.wide {
     grid-template-columns: minmax(0, 1fr);
   }
   .margin {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Difference } from '../../api/names'
+import type { Difference } from '@/api/names'
 import DifferenceTable from './DifferenceTable.vue'
 
 defineProps<{ differences: readonly Difference[] }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Difference } from '../../api/names'
+import type { Difference } from '@/api/names'
 
 /** Where two briefs differ, both sides beside each other. */
 defineProps<{ differences: readonly Difference[]; before: string; after: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { nextAt } from '../../shared/nextAt'
-import StationHead from '../../shared/StationHead.vue'
-import { useRally } from '../../shared/openRally'
+import { nextAt } from '@/shared/nextAt'
+import StationHead from '@/shared/StationHead.vue'
+import { useRally } from '@/shared/openRally'
 import PrintedSheet from './sheet/PrintedSheet.vue'
 
 /** The brief as a rally runs it. */

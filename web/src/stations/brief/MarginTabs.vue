@@ -4,7 +4,7 @@ export type Panel = 'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'time' |
 
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
-import type { Snag } from '../../api/names'
+import type { Snag } from '@/api/names'
 
 /** The tags along the margin; one panel is open at a time. */
 const props = defineProps<{ snags: readonly Snag[] }>()
@@ -83,7 +83,7 @@ button:hover {
   margin-left: 0.3rem;
   padding: 0 0.35rem;
   background: var(--brick);
-  color: #fff;
+  color: var(--on-dark);
   font-size: 0.8rem;
   font-weight: 700;
 }

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue'
 import Button from 'primevue/button'
-import { api, ask } from '../../api/client'
-import type { Brief, EditionSheet } from '../../api/names'
-import LoadNote from '../../shared/LoadNote.vue'
-import StationHead from '../../shared/StationHead.vue'
-import TopBar from '../../shared/TopBar.vue'
-import { useLoad } from '../../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { Brief, EditionSheet } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { useLoad } from '@/shared/useLoad'
 import PrintedSheet from './sheet/PrintedSheet.vue'
 import WorkSheet from './sheet/WorkSheet.vue'
-import InlineCheck from './fields/InlineCheck.vue'
-import InlineChoice from './fields/InlineChoice.vue'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
 
 /** The pupils' sheet and a worksheet, as they go to the printer. */
 const props = defineProps<{ brief: string }>()
@@ -38,22 +38,17 @@ const tiers = computed(() => [
 const page = computed(() => `@page { size: ${paper.value}; margin: 13mm 14mm; }`)
 /** Long texts are set smaller, so that the sheet keeps to one page where that is still easy to read. */
 const length = computed(() => {
-  const s = edition.value?.sheet
-  if (!s) return 0
-  const all = [
-    s.criteria,
-    s.constraints,
-    s.materials,
-    s.test,
-    s.conditions,
-    s.scoring,
-    s.time,
-    s.words,
-    s.safety,
-  ].flat()
-  return (edition.value?.brief.story.length ?? 0) + all.reduce((sum, line) => sum + line.length + 40, 0)
+  if (!edition.value) return 0
+  const lines = Object.values(edition.value.sheet).flat()
+  return edition.value.brief.story.length + lines.reduce((sum, line) => sum + line.length + 40, 0)
 })
-const size = computed(() => (length.value > 3300 ? 'small' : length.value > 2400 ? 'middle' : 'large'))
+const fits = computed(() => (length.value > 3300 ? 'small' : length.value > 2400 ? 'middle' : 'large'))
+const chosen = ref<'usual' | 'print'>()
+const letters = computed({
+  get: () => chosen.value ?? (edition.value?.largePrint ? 'print' : 'usual'),
+  set: (value) => (chosen.value = value),
+})
+const size = computed(() => (letters.value === 'print' ? 'print' : fits.value))
 const print = () => window.print()
 </script>
 
@@ -83,6 +78,14 @@ const print = () => window.print()
           :options="[
             ['colour', 'colour'],
             ['black', 'black and white'],
+          ]"
+        />, in
+        <InlineChoice
+          v-model="letters"
+          label="Letters"
+          :options="[
+            ['usual', 'letters that fit'],
+            ['print', 'large print'],
           ]"
         />; <InlineCheck v-model="work" label="a worksheet behind it" /> with
         <InlineChoice
@@ -116,13 +119,17 @@ const print = () => window.print()
   gap: 1.5rem;
 }
 .black {
-  --lagoon: #000;
-  --lagoon-deep: #000;
-  --brick: #000;
-  --muted: #000;
-  --line: #666;
-  --ink: #000;
-  color: #000;
+  --lagoon: var(--on-light-paper);
+  --lagoon-deep: var(--on-light-paper);
+  --brick: var(--on-light-paper);
+  --muted: var(--on-light-paper);
+  --line: var(--line-on-paper);
+  --ink: var(--on-light-paper);
+  color: var(--on-light-paper);
+}
+.print {
+  font-size: 16pt;
+  line-height: 1.45;
 }
 @media print {
   .page {

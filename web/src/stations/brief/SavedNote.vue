@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { timeOfDay } from '../../shared/days'
+import { timeOfDay } from '@/shared/days'
 import type { SaveState } from './useDraft'
 
-const props = defineProps<{ state: SaveState; at?: Date; keeps: boolean }>()
+const props = defineProps<{ state: SaveState; at?: Date; keeps: boolean; marked: boolean }>()
 const here = computed(() =>
   props.keeps
     ? 'It is kept in this browser and tried again by itself.'
@@ -12,7 +12,7 @@ const here = computed(() =>
 const says = computed(
   () =>
     ({
-      saved: props.at ? `Saved at ${timeOfDay(props.at)}` : 'Saved',
+      saved: props.marked ? 'Saved, but for what is marked.' : props.at ? `Saved at ${timeOfDay(props.at)}` : 'Saved',
       saving: 'Saving…',
       refused: 'Not saved: mend what is marked.',
       offline: `Not saved yet: no connection. ${here.value}`,
@@ -23,7 +23,7 @@ const says = computed(
 </script>
 
 <template>
-  <p class="small" :class="{ wrong: !['saved', 'saving'].includes(state) }" role="status">{{ says }}</p>
+  <p class="small" :class="{ wrong: marked || !['saved', 'saving'].includes(state) }" role="status">{{ says }}</p>
 </template>
 
 <style scoped>

@@ -1,26 +1,8 @@
-import type {
-  Brief,
-  Condition,
-  Material,
-  Measure,
-  MeasureKind,
-  Part,
-  Phase,
-  PhaseKind,
-  Rule,
-  Stage,
-} from '../../api/names'
-
-/** The first id of this stem that is free: length, length2, length3. */
-export function free(stem: string, taken: readonly string[]) {
-  let id = stem
-  for (let n = 2; taken.includes(id); n++) id = `${stem}${n}`
-  return id
-}
-const ids = (list: readonly { id: string }[]) => list.map((item) => item.id)
+import type { Brief, Condition, Material, Measure, MeasureKind, Phase, PhaseKind, Rule, Stage } from '@/api/names'
+import { free, freeIn, ids } from '@/fields/freeId'
 
 export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measure => ({
-  id: free(kind, [...ids(brief.measures), ...ids(brief.method.parts)]),
+  id: free(kind, [...ids(brief.measures), ...ids(brief.figures), ...ids(brief.method.parts)]),
   name: '',
   kind,
   unit,
@@ -36,7 +18,7 @@ export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measu
 })
 
 export const newRule = (brief: Brief, sort: Rule['sort']): Rule => ({
-  id: free(sort, ids(brief.rules)),
+  id: freeIn(brief.rules, sort),
   sort,
   text: '',
   check: { kind: 'inspection' },
@@ -48,13 +30,13 @@ export const newRule = (brief: Brief, sort: Rule['sort']): Rule => ({
 })
 
 export const newCondition = (brief: Brief): Condition => ({
-  id: free('condition', ids(brief.conditions)),
+  id: freeIn(brief.conditions, 'condition'),
   text: '',
   fixedAt: '',
 })
 
 export const newMaterial = (brief: Brief): Material => ({
-  id: free('material', ids(brief.materials)),
+  id: freeIn(brief.materials, 'material'),
   name: '',
   category: 'stiffening',
   amount: 1,
@@ -68,7 +50,7 @@ export const newMaterial = (brief: Brief): Material => ({
 })
 
 export const newPhase = (brief: Brief, kind: PhaseKind): Phase => ({
-  id: free(kind, ids(brief.timing.phases)),
+  id: freeIn(brief.timing.phases, kind),
   kind,
   minutes: 5,
   teamByTeam: false,
@@ -79,96 +61,8 @@ export const newPhase = (brief: Brief, kind: PhaseKind): Phase => ({
 })
 
 export const newStage = (brief: Brief): Stage => ({
-  id: free('stage', ids(brief.stages.stages)),
+  id: freeIn(brief.stages.stages, 'stage'),
   name: '',
   adds: 0,
   needs: [],
 })
-
-/** A part of each kind, with nothing in it but what it cannot be without. */
-export function newPart(brief: Brief, kind: Part['kind']): Part {
-  const common = {
-    id: free(kind, [...ids(brief.method.parts), ...ids(brief.measures)]),
-    name: '',
-    weight: 1,
-    noValue: 'failurePoints' as const,
-    off: false,
-  }
-  switch (kind) {
-    case 'measured':
-      return {
-        ...common,
-        kind,
-        value: brief.measures[0]?.id ?? '',
-        better: 'more',
-        work: 'eachAttempt',
-        combine: 'best',
-        curve: { kind: 'rate', perUnit: 1, start: 0 },
-      }
-    case 'tasks':
-      return { ...common, kind, items: [{ id: 'task1', name: '', points: 5, steps: 1 }], allDoneBonus: 0 }
-    case 'relay':
-      return {
-        ...common,
-        kind,
-        legs: ['first leg', 'second leg'],
-        faults: [],
-        step: 0.1,
-        pointsPerItem: 0,
-        curve: { kind: 'place', points: [10, 8, 6, 4], ties: 'betterPlace' },
-      }
-    case 'bins':
-      return {
-        ...common,
-        kind,
-        names: ['one', 'other'],
-        items: [],
-        right: 1,
-        wrong: 0,
-        unsorted: 0,
-        allRightBonus: 0,
-      }
-    case 'ordering':
-      return { ...common, kind, items: [], perPair: 1, perPlace: 0 }
-    case 'pieces':
-      return {
-        ...common,
-        kind,
-        first: { name: 'size', values: [{ name: 'small', points: 1 }] },
-        second: { name: 'colour', values: [] },
-        each: 'first',
-        unit: 'cm',
-        step: 1,
-      }
-    case 'rubric':
-      return {
-        ...common,
-        kind,
-        voice: 'teacher',
-        judges: 'mean',
-        criteria: [
-          {
-            id: 'criterion1',
-            name: '',
-            levels: [
-              { name: 'not yet', points: 0 },
-              { name: 'fully', points: 5 },
-            ],
-          },
-        ],
-      }
-    case 'budget':
-      return {
-        ...common,
-        kind,
-        prices: [],
-        funds: 20,
-        money: 'tokens',
-        returnPercent: 100,
-        value: 'left',
-        curve: { kind: 'rate', perUnit: 1, start: 0 },
-      }
-    case 'tally':
-      return { ...common, kind, counters: [{ id: 'counter1', name: '', points: 1, hurts: false }] }
-  }
-}

@@ -1,20 +1,19 @@
 import { useDebounceFn, useEventListener, useManualRefHistory } from '@vueuse/core'
 import { v7 } from 'uuid'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { api, ask, type Answer } from '../../api/client'
-import type { Brief, BriefCheckup, Change, Difference, Problem } from '../../api/names'
+import { api, ask, type Answer } from '@/api/client'
+import type { Brief, BriefCheckup, Change, Difference, Problem, Snag } from '@/api/names'
+import type { Halves } from '@/fields/halfTyped'
+import { takeFrom } from '@/fields/place'
+import { thisBrowser } from '@/shared/thisBrowser'
 
 export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'failed' | 'conflict'
 
-/** Keeps a text in this browser; false where its store is full or closed. */
-function keep(key: string, text: string) {
-  try {
-    localStorage.setItem(key, text)
-    return true
-  } catch {
-    // Browsers refuse in their own ways; the page says that nothing is kept here until it is saved.
-    return false
-  }
+/** What a browser keeps of a brief that is not saved as it stands: by which version it began, and what was half-typed. */
+interface KeptHere {
+  etag: string
+  text: string
+  halves?: Halves
 }
 
 /**
@@ -27,7 +26,10 @@ export function useDraft(id: string) {
   const missing = ref<Answer<unknown>>()
   const state = ref<SaveState>('saved')
   const savedAt = ref<Date>()
-  const kept = ref<Brief>()
+  /** What an earlier window left that was never saved, while the brief has been changed since. */
+  const kept = ref<KeptHere>()
+  /** What stands in fields and is no value yet. */
+  const halves = ref<Halves>({})
   const refused = ref<readonly Problem[]>([])
   /** After a conflict: where the other window's brief (before) and this one (after) differ. */
   const conflict = ref<readonly Difference[]>([])
@@ -39,6 +41,7 @@ export function useDraft(id: string) {
   const editing = { 'Editing-Window': v7() }
   let etag = ''
   let lastSaved = ''
+  let lastRefused = ''
   let running = false
 
   const text = () => JSON.stringify(brief.value)
@@ -67,31 +70,62 @@ export function useDraft(id: string) {
     state.value = 'saved'
     history.commit()
     history.clear()
-    const left = JSON.parse(localStorage.getItem(keptHere) ?? 'null') as { etag: string; text: string } | null
-    if (!left || left.text === lastSaved) return void localStorage.removeItem(keptHere)
+    const left = JSON.parse(thisBrowser.read(keptHere) ?? 'null') as KeptHere | null
+    if (!left || (left.text === lastSaved && Object.keys(left.halves ?? {}).length === 0))
+      return void thisBrowser.drop(keptHere)
     // Nothing was saved since these changes were made, so they go on from where they were.
-    if (left.etag === etag) brief.value = JSON.parse(left.text) as Brief
-    else kept.value = JSON.parse(left.text) as Brief
+    if (left.etag !== etag && left.text !== lastSaved) return void (kept.value = left)
+    halves.value = left.halves ?? {}
+    brief.value = JSON.parse(left.text) as Brief
+  }
+
+  /** Keeps what stands here for when this window is gone, as long as it is not all saved. */
+  function keepHere() {
+    const now = text()
+    if (now === lastSaved && Object.keys(halves.value).length === 0) thisBrowser.drop(keptHere)
+    else
+      keepsHere.value = thisBrowser.keep(
+        keptHere,
+        JSON.stringify({ etag, text: now, halves: halves.value } satisfies KeptHere),
+      )
+  }
+
+  const put = (document: Brief) =>
+    ask(api.PUT('/api/briefs/{id}', { ...at, headers: { 'If-Match': etag, ...editing }, body: document }))
+
+  /** The brief with what was refused as it was last saved; undefined where it cannot be told apart. */
+  function withoutRefused(now: string, problems: readonly Problem[]) {
+    const rest = JSON.parse(now) as Brief
+    const before = JSON.parse(lastSaved) as Brief
+    return problems.length > 0 && problems.every((p) => takeFrom(rest, before, p.at)) ? rest : undefined
   }
 
   async function save() {
     const now = text()
-    if (!brief.value || running || state.value === 'conflict' || now === lastSaved) return
+    if (!brief.value || running || state.value === 'conflict' || now === lastSaved || now === lastRefused) return
     running = true
     state.value = 'saving'
-    const answer = await ask(
-      api.PUT('/api/briefs/{id}', { ...at, headers: { 'If-Match': etag, ...editing }, body: brief.value }),
-    )
+    let sent = now
+    let answer = await put(brief.value)
+    lastRefused = ''
+    refused.value = []
+    if (!answer.ok && !answer.offline && answer.status < 500 && answer.status !== 412) {
+      refused.value = answer.refusal.problems
+      lastRefused = now
+      // What is wrong in one field does not stop the rest from being saved.
+      const rest = withoutRefused(now, answer.refusal.problems)
+      sent = JSON.stringify(rest)
+      if (rest && sent !== lastSaved) answer = await put(rest)
+    }
     running = false
     if (answer.ok) {
       etag = answer.etag
-      lastSaved = now
+      lastSaved = sent
       checkup.value = answer.data
-      refused.value = []
       state.value = 'saved'
       savedAt.value = new Date()
-      if (text() === now) localStorage.removeItem(keptHere)
-      else void save()
+      keepHere()
+      if (text() !== now) void save()
     } else if (answer.offline) {
       state.value = 'offline'
     } else if (answer.status >= 500) {
@@ -101,7 +135,6 @@ export function useDraft(id: string) {
       await compare()
     } else {
       state.value = 'refused'
-      refused.value = answer.refusal.problems
     }
   }
 
@@ -112,13 +145,13 @@ export function useDraft(id: string) {
   watch(
     brief,
     () => {
-      const now = text()
-      if (now === lastSaved || !brief.value) return
-      keepsHere.value = keep(keptHere, JSON.stringify({ etag, text: now }))
-      void soon()
+      if (!brief.value) return
+      keepHere()
+      if (text() !== lastSaved) void soon()
     },
     { deep: true },
   )
+  watch(halves, keepHere)
   const again = setInterval(() => ['offline', 'failed'].includes(state.value) && void save(), 3000)
   onBeforeUnmount(() => {
     clearInterval(again)
@@ -138,8 +171,8 @@ export function useDraft(id: string) {
     const theirs = await ask(api.GET('/api/briefs/{id}', at))
     if (!theirs.ok) return
     etag = theirs.etag
-    state.value = 'saving'
-    lastSaved = ''
+    lastSaved = JSON.stringify(theirs.data)
+    state.value = 'saved'
     await save()
   }
 
@@ -150,25 +183,28 @@ export function useDraft(id: string) {
       api.POST('/api/briefs', { body: { ...brief.value, title: `${brief.value.title} (my copy)` } }),
     )
     if (!answer.ok) return undefined
-    localStorage.removeItem(keptHere)
+    thisBrowser.drop(keptHere)
     lastSaved = text()
     return answer.data.id
   }
 
   /** After a conflict: what the other window saved. */
   async function takeTheirs() {
-    localStorage.removeItem(keptHere)
+    halves.value = {}
+    thisBrowser.drop(keptHere)
     await open()
   }
 
   function useKept() {
-    brief.value = kept.value
+    if (!kept.value) return
+    halves.value = kept.value.halves ?? {}
+    brief.value = JSON.parse(kept.value.text) as Brief
     kept.value = undefined
   }
 
   function dropKept() {
     kept.value = undefined
-    localStorage.removeItem(keptHere)
+    thisBrowser.drop(keptHere)
   }
 
   /** Makes changes that the core has proposed; they can be undone like any other. */
@@ -196,11 +232,32 @@ export function useDraft(id: string) {
     step()
     if (history.canUndo.value) history.undo()
   }
-  const problems = computed(() => (refused.value.length > 0 ? refused.value : (checkup.value?.problems ?? [])))
+  /** What stands on the page and is not saved: what a field cannot take, and what the server refuses. */
+  const unsaved = computed((): readonly Problem[] => [
+    ...Object.entries(halves.value).map(([at, { problem }]) => ({ at, ...problem, severity: 'error' as const })),
+    ...refused.value,
+  ])
+  /** What stops this brief, also in what is saved. */
+  const problems = computed(() => [...unsaved.value, ...(checkup.value?.problems ?? [])])
+  const snags = computed((): readonly Snag[] => [
+    ...unsaved.value.map((p): Snag => ({
+      id: 'unsaved',
+      weight: 'stops',
+      at: p.at,
+      what: p.what,
+      why: p.remedy,
+      tier: '',
+      key: `unsaved ${p.at}`,
+    })),
+    ...(checkup.value?.snags ?? []),
+  ])
   return {
     brief,
     checkup,
+    unsaved,
     problems,
+    snags,
+    halves,
     missing,
     state,
     keepsHere,

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, reactive, ref } from 'vue'
-import { api, ask } from '../../api/client'
-import type { Bag, BagItem, Refusal } from '../../api/names'
+import { api, ask } from '@/api/client'
+import type { Bag, BagItem, Refusal } from '@/api/names'
+import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** Bags drawn from the materials, so many of each category, by a number that draws the same again. */
 const props = defineProps<{ teams: readonly string[]; stock: readonly BagItem[] }>()
@@ -52,9 +53,7 @@ async function draw() {
         number <input v-model.number="seed" type="number" class="inline" aria-label="Draw number" />
       </p>
       <Button label="Draw the bags" size="small" @click="draw" />
-      <p v-if="refusal" class="wrong small" role="alert">
-        {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
-      </p>
+      <RefusalNote :refusal="refusal" />
       <div role="status">
         <ul class="small">
           <li v-for="b in bags" :key="b.team">

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import { api, ask } from '../../api/client'
-import type { Refusal } from '../../api/names'
+import { api, ask } from '@/api/client'
+import type { Refusal } from '@/api/names'
+import RefusalNote from '@/shared/RefusalNote.vue'
 
 /** Problem cards by number; none comes again before all have come. */
 const props = defineProps<{ teams: readonly string[] }>()
@@ -27,9 +28,7 @@ async function draw() {
       draw number <input v-model.number="seed" type="number" class="inline" aria-label="Card draw number" />
     </p>
     <Button label="Draw the cards" size="small" @click="draw" />
-    <p v-if="refusal" class="wrong small" role="alert">
-      {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
-    </p>
+    <RefusalNote :refusal="refusal" />
     <div role="status">
       <ul class="small">
         <li v-for="(card, i) in drawn" :key="i">

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { KitList } from '../../api/names'
+import type { KitList } from '@/api/names'
+import { numberIn } from '@/shared/numbers'
 
 /** The materials of a class, against the cupboard. */
 defineProps<{ list: KitList; money: string }>()
 defineEmits<{ stock: [name: string, unit: string, amount: number] }>()
 const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '–')
-const asNumber = (event: Event) => Number((event.target as HTMLInputElement).value.replace(',', '.')) || 0
+const asNumber = (event: Event) => numberIn((event.target as HTMLInputElement).value) ?? 0
 </script>
 
 <template>

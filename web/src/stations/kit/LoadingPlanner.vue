@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive, watch } from 'vue'
-import { api, ask } from '../../api/client'
-import { useLoad } from '../../shared/useLoad'
+import { api, ask } from '@/api/client'
+import { useLoad } from '@/shared/useLoad'
 
 /** Weights for a load test: how many, and how they are laid on. */
 const wanted = reactive({ expected: 240, roll: 50, share: 60, step: 5, margin: 20, seconds: 8 })

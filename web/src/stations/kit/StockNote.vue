@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { CupboardItem, RallyKit } from '../../api/names'
-import { useDraft } from '../../shared/useDraft'
+import type { CupboardItem, RallyKit } from '@/api/names'
+import { useDraft } from '@/shared/useDraft'
+import { numberIn } from '@/shared/numbers'
 
 /** What this rally takes out of the cupboard, and what comes back into it. */
 const props = defineProps<{ kit: RallyKit }>()
@@ -10,7 +11,7 @@ const emit = defineEmits<{ take: []; back: [items: CupboardItem[]] }>()
 const shown = (i: CupboardItem) => `${Math.round(i.amount * 100) / 100} ${i.unit ? `${i.unit} of ` : ''}${i.name}`
 const { draft: counts } = useDraft(() => props.kit.toBringBack.map((i) => String(Math.round(i.amount * 100) / 100)))
 const back = computed(() =>
-  props.kit.toBringBack.map((item, i) => ({ ...item, amount: Number((counts.value[i] || '0').replace(',', '.')) })),
+  props.kit.toBringBack.map((item, i) => ({ ...item, amount: numberIn(counts.value[i] ?? '') ?? 0 })),
 )
 const wrong = computed(() => back.value.some((i) => !(i.amount >= 0)))
 const there = computed(() => props.kit.list.lines.some((l) => l.inCupboard > 0))

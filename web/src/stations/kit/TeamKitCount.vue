@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import type { Team, TeamKit } from '../../api/names'
-import { useDraft } from '../../shared/useDraft'
-import TeamPennant from '../../shared/TeamPennant.vue'
-import type { TeamMark } from '../../shared/teamMarks'
+import type { Team, TeamKit } from '@/api/names'
+import { useDraft } from '@/shared/useDraft'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
+import { numberIn } from '@/shared/numbers'
 
 /** One team's kit: counted out with what is due, then back with what went out, each signed. */
 const props = defineProps<{ kit: TeamKit; team: Team; mark: TeamMark }>()
@@ -21,7 +22,7 @@ const { draft: counts, follow } = useDraft<Record<string, string>>(() =>
 )
 const { draft: by, follow: followBy } = useDraft(() => (way.value === 'out' ? props.kit.outBy : props.kit.backBy) ?? '')
 watch(way, () => (follow(), followBy()))
-const amount = (text: string) => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')))
+const amount = (text: string) => numberIn(text) ?? Number.NaN
 const wrong = computed(() => props.kit.lines.filter((l) => !(amount(counts.value[l.material] ?? '') >= 0)))
 function count(which: 'out' | 'back') {
   if (wrong.value.length > 0) return

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Standings } from '../../api/names'
+import type { Standings } from '@/api/names'
 
 /** Awards, values to hold the teams' against, and what the class as a whole shows. */
 defineProps<{ standings: Standings }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Standings } from '../../api/names'
+import type { Standings } from '@/api/names'
 
 /** For a closed round: what is different today from when it was closed. */
 defineProps<{ standings: Standings }>()

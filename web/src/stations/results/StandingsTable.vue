@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standing, Standings, Team } from '../../api/names'
-import TeamPennant from '../../shared/TeamPennant.vue'
-import { teamMarks } from '../../shared/teamMarks'
+import type { Standing, Standings, Team } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { teamMarks } from '@/shared/teamMarks'
 
 /** The teams in order: placed, unfinished, not placed. */
 const props = defineProps<{ standings: Standings; teams: readonly Team[]; chosen: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standing, TraceStep } from '../../api/names'
+import type { Standing, TraceStep } from '@/api/names'
 
 /** Why a team has its points: a slip written out like a sum by hand. */
 const props = defineProps<{ row: Standing }>()

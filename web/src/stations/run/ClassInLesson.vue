@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, useTemplateRef } from 'vue'
-import type { Entry, RallyOpened, TeamInLesson } from '../../api/names'
-import { struckOut, written } from '../../shared/entries'
-import { useRally } from '../../shared/openRally'
-import { useOrder } from '../../shared/useOrder'
-import type { Sent } from '../../shared/useOutbox'
+import type { Entry, RallyOpened, TeamInLesson } from '@/api/names'
+import { struckOut, written } from '@/shared/entries'
+import { useRally } from '@/shared/openRally'
+import { useOrder } from '@/shared/useOrder'
+import type { Sent } from '@/shared/useOutbox'
 import type { LiveClock } from './useClock'
 
 /** The teams in the order in which they are tested: whose plan is approved, who came late. */

@@ -1,7 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, ask, refusalOf, type Answer } from '../../api/client'
-import type { ClockOnWall, ClockRead, ClockTouch, LessonClock, LessonCut, LogLine, Refusal } from '../../api/names'
+import { api, ask, refusalOf, type Answer } from '@/api/client'
+import type { ClockOnWall, ClockRead, ClockTouch, LessonClock, LessonCut, LogLine, Refusal } from '@/api/names'
 
 type Told = ClockOnWall | ClockRead
 type Counter = Readonly<Ref<number>>

@@ -1,6 +1,6 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
-import type { LessonClock } from '../../api/names'
+import type { LessonClock } from '@/api/names'
 
 /** What is signalled to the class, and never by sound alone. */
 export type Signal = 'warning' | 'over'

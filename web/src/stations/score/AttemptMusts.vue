@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { SheetAsked, SheetDesign, SheetRule } from '../../api/names'
-import { ruleChecked } from '../../shared/entries'
+import type { SheetAsked, SheetDesign, SheetRule } from '@/api/names'
+import { ruleChecked } from '@/shared/entries'
 import KeptOrMissed from './KeptOrMissed.vue'
-import { useRecording } from './recording'
+import { useRecording } from '@/pads/recording'
 
 /** What somebody must say of every attempt: each attempt has its own answers, and one button where all were kept. */
 const props = defineProps<{ design: SheetDesign; rules: readonly SheetRule[] }>()
@@ -19,11 +19,13 @@ const attempts = computed(() =>
 /** Once all is answered a line is enough, and the pad stays under the thumb. */
 const unfolded = ref<number>()
 const text = (rule: string) => props.rules.find((r) => r.id === rule)?.text ?? ''
-const check = (asked: SheetAsked, met: boolean) =>
-  record(ruleChecked(team.value, round.value, asked.rule, met, { attempt: asked.attempt, design: props.design.name }))
+const checked = ({ rule, attempt }: SheetAsked, met: boolean) =>
+  ruleChecked(team.value, round.value, rule, met, { attempt, design: props.design.name })
+const check = (asked: SheetAsked, met: boolean) => record(checked(asked, met))
 
+/** Written down before the first is sent: the judge may be at another team by the time the last one goes. */
 async function allKept(open: readonly SheetAsked[]) {
-  for (const asked of open) await check(asked, true)
+  for (const entry of open.map((asked) => checked(asked, true))) await record(entry)
 }
 </script>
 

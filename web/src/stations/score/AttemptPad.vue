@@ -1,40 +1,73 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
-import { computed, onMounted, ref, useTemplateRef } from 'vue'
-import type { Purpose, RallyOnWalk, Reading, Refusal, SheetDesign, SheetTrial, TrialOutcome } from '../../api/names'
-import { reading, struckOut, trialRecorded } from '../../shared/entries'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import type {
+  Purpose,
+  RallyOnWalk,
+  Reading,
+  Refusal,
+  SheetDesign,
+  SheetRule,
+  SheetTrial,
+  TrialOutcome,
+} from '@/api/names'
+import ReadingField from '@/pads/readings/ReadingField.vue'
+import TakeReading from '@/pads/readings/TakeReading.vue'
+import { useDraftKey, useRecording } from '@/pads/recording'
+import { partOfAnother, reading, ruleChecked, struckOut, trialRecorded } from '@/shared/entries'
+import { useDraft } from '@/shared/useDraft'
 import HoldClock from './HoldClock.vue'
-import ReadingField from './readings/ReadingField.vue'
-import TakeReading from './readings/TakeReading.vue'
-import { useRecording } from './recording'
+import PadMusts from './PadMusts.vue'
+import WhyNot from './WhyNot.vue'
 
-/** The pad for the next trial of a design. What was typed stays until the entry is kept. */
+/** The pad for the next trial of a design. What was typed stays on this device until the entry is kept. */
 const props = defineProps<{
   rally: RallyOnWalk
   design: SheetDesign
+  rules: readonly SheetRule[]
   /** An attempt that was made before: one that waited to be looked at, or one that is read a second time. */
   redo?: { trial: SheetTrial; as: 'look' | 'again' }
   /** Whether what comes before it is done, so that the pad is brought under the thumb. */
   ready: boolean
   refusal?: Refusal
+  /** Called when it is recorded; with the last attempt this pad is gone by then, and could not say so by an event. */
+  done: () => void
 }>()
-const emit = defineEmits<{ done: [] }>()
+/** How many are on their way: until the server has taken them the pad stays, so that what is refused comes back to it. */
+const sending = defineModel<number>('sending', { required: true })
 const { team, round, record } = useRecording()
 const number = computed(() => props.redo?.trial.attempt ?? props.design.open[0])
 const measures = computed(() => props.rally.brief.measures.filter((m) => m.taken === 'eachAttempt'))
-const typed = ref<Record<string, string>>(
-  Object.fromEntries(props.redo?.as === 'look' ? props.redo.trial.readings.map((r) => [r.measure, r.typed]) : []),
+/** What is looked at in every attempt; a second reading of one says nothing new of it. */
+const musts = computed(() =>
+  props.redo?.as === 'again' ? [] : props.rules.filter((r) => r.when === 'everyAttempt' && r.inspected),
 )
-const atLeast = ref<Record<string, boolean>>({})
-/** The reading that an instrument gave, as long as it is not typed over. */
-const taken = ref<Record<string, { typed: string; instrument: string }>>({})
-const reason = ref('')
-const voiding = ref(false)
+
+interface Typed {
+  readings: Record<string, string>
+  atLeast: Record<string, boolean>
+  /** The reading that an instrument gave, as long as it is not typed over. */
+  taken: Record<string, { typed: string; instrument: string }>
+  musts: Record<string, boolean>
+}
+const begun = (): Typed => ({
+  readings: Object.fromEntries(
+    props.redo?.as === 'look' ? props.redo.trial.readings.map((r) => [r.measure, r.typed]) : [],
+  ),
+  atLeast: {},
+  taken: {},
+  musts: {},
+})
+const {
+  draft: typed,
+  changed,
+  follow,
+} = useDraft(begun, useDraftKey(`attempt:${props.design.name}:${props.redo?.trial.entry ?? 'next'}`))
+/** What asks why: an attempt that failed, or one that is void. */
+const asks = ref<'failed' | 'void'>()
 const busy = ref(false)
 const purpose = ref<Purpose>('score')
-const usualReasons = ['the tester slipped', 'the set-up moved', 'somebody got in the way']
 const purposes: Record<Purpose, string> = {
   score: 'For score',
   practice: 'Practice',
@@ -53,60 +86,94 @@ const wrongReason = computed(() => props.refusal?.problems.find((p) => p.at === 
 /** Only what was typed is sent; the server says which readings are missing. */
 const readings = (sure = false): Reading[] =>
   measures.value
-    .filter((m) => (typed.value[m.id] ?? '').trim().length > 0)
-    .map((m) =>
-      reading(m.id, typed.value[m.id] ?? '', {
-        bound: atLeast.value[m.id] ? 'atLeast' : 'exact',
+    .filter((m) => (typed.value.readings[m.id] ?? '').trim().length > 0)
+    .map((m) => {
+      const text = typed.value.readings[m.id] ?? ''
+      const taken = typed.value.taken[m.id]
+      return reading(m.id, text, {
+        bound: typed.value.atLeast[m.id] ? 'atLeast' : 'exact',
         sure,
-        instrument: taken.value[m.id]?.typed === typed.value[m.id] ? (taken.value[m.id]?.instrument ?? '') : '',
-      }),
-    )
+        instrument: taken?.typed === text ? taken.instrument : '',
+      })
+    })
 
 async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boolean } = {}) {
   if (busy.value) return
   busy.value = true
-  const sent = await record(
-    trialRecorded(team.value, round.value, {
-      outcome,
-      attempt: number.value ?? null,
-      again: props.redo?.as === 'again',
-      design: props.design.name,
-      revision: props.redo?.trial.revision ?? props.design.revision,
-      purpose: purpose.value,
-      readings: outcome === 'counted' || outcome === 'waiting' ? readings(says.sure) : [],
-      reason: says.reason ?? (outcome === 'void' ? reason.value : ''),
-    }),
-  )
-  busy.value = false
-  if (sent.kind === 'refused') return
-  // What waited goes only when what takes its place is there.
-  if (props.redo?.as === 'look') await record(struckOut(team.value, round.value, props.redo.trial.entry, 'looked at'))
-  typed.value = {}
-  atLeast.value = {}
-  reason.value = ''
-  voiding.value = false
+  // Whose attempt it is stays so, wherever the judge is by the time the line has answered.
+  const [whose, when, attempt, redo] = [team.value, round.value, number.value, props.redo]
+  const design = props.design.name
+  const was = typed.value
+  const trial = trialRecorded(whose, when, {
+    outcome,
+    attempt: attempt ?? null,
+    again: redo?.as === 'again',
+    design,
+    revision: redo?.trial.revision ?? props.design.revision,
+    purpose: purpose.value,
+    readings: outcome === 'counted' || outcome === 'waiting' ? readings(says.sure) : [],
+    reason: says.reason ?? '',
+  })
+  const said =
+    purpose.value === 'score' && outcome !== 'void' && typeof attempt === 'number'
+      ? musts.value
+          .filter((r) => was.musts[r.id] !== undefined)
+          .map((r) => ruleChecked(whose, when, r.id, was.musts[r.id]!, { attempt, design }))
+      : []
+  const before = { asks: asks.value, purpose: purpose.value }
+  // The pad is free for the next attempt at once, the cursor in its first reading; only what is refused comes back.
+  follow()
+  asks.value = undefined
   purpose.value = 'score'
-  emit('done')
-  focusFirst()
+  void nextTick(focusFirst)
+  sending.value++
+  const sent = await record(trial)
+  sending.value--
+  busy.value = false
+  if (sent.kind === 'refused') {
+    // What was typed for the next attempt meanwhile stays.
+    if (changed.value) return
+    typed.value = was
+    asks.value = before.asks
+    purpose.value = before.purpose
+    return
+  }
+  // What waited goes only when what takes its place is there.
+  if (redo?.as === 'look') await record(struckOut(whose, when, redo.trial.entry, partOfAnother.lookedAt))
+  for (const check of said) await record(check)
+  props.done()
 }
 
+/** As soon as the attempt is on its way the next one can be recorded; nobody waits for a slow line. */
+watch(number, () => (busy.value = false))
+
 const form = useTemplateRef('form')
+const fields = () => [...(form.value?.querySelectorAll<HTMLInputElement>('[data-reading]') ?? [])]
 /** A keyboard goes on where the next digits belong; a finger would only bring up a keyboard that hides the pad. */
 const focusFirst = () => {
-  if (!matchMedia('(pointer: coarse)').matches) form.value?.querySelector<HTMLElement>('[data-reading]')?.focus()
+  if (!matchMedia('(pointer: coarse)').matches) fields()[0]?.focus()
+}
+/** Enter goes on to the next reading that is still empty, and records from the last one. */
+function enter() {
+  const at = fields().findIndex((f) => f === document.activeElement)
+  const next = at < 0 ? undefined : fields().find((f, i) => i > at && f.value.trim() === '')
+  if (next) next.focus()
+  else void send('counted')
 }
 onMounted(() => {
   focusFirst()
   if (props.ready) form.value?.scrollIntoView({ block: 'nearest' })
 })
 const press = (key: string) => form.value?.querySelector<HTMLElement>(`[data-key="${key}"]`)?.click()
+const ask = (outcome: 'failed' | 'void') => (asks.value = asks.value === outcome ? undefined : outcome)
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (!event.altKey || event.ctrlKey || event.metaKey) return
   const action = {
-    KeyF: () => void send('failed'),
+    KeyF: () => ask('failed'),
+    KeyK: () => press('all-kept'),
     KeyW: () => void send('waiting'),
-    KeyV: () => (voiding.value = !voiding.value),
+    KeyV: () => ask('void'),
     KeyL: () => press('at-least'),
     KeyS: () => press('watch'),
     KeyH: () => press('hold'),
@@ -128,7 +195,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     class="pad"
     novalidate
     :aria-label="purpose === 'score' ? `Attempt ${number}` : purposes[purpose]"
-    @submit.prevent="send('counted')"
+    @submit.prevent="enter"
   >
     <div class="top">
       <h4>
@@ -138,7 +205,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         >
         <template v-else>{{ purposes[purpose] }}: kept beside the rest, never scored</template>
       </h4>
-      <Button v-if="redo" type="button" label="Leave it" variant="outlined" class="touch" @click="emit('done')" />
+      <Button v-if="redo" type="button" label="Leave it" variant="outlined" class="touch" @click="done" />
       <label v-else class="small">
         for
         <select v-model="purpose" class="touch-field" aria-label="What the trial is for">
@@ -151,32 +218,38 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       :hold="rally.brief.trials.holdSeconds"
       @fell="(after) => send('failed', { reason: `fell after ${after} s` })"
     />
+    <PadMusts v-if="musts.length > 0 && purpose === 'score'" v-model="typed.musts" :rules="musts" />
     <ReadingField
       v-for="m in measures"
       :key="m.id"
-      :model-value="typed[m.id] ?? ''"
-      :at-least="atLeast[m.id] ?? false"
+      :model-value="typed.readings[m.id] ?? ''"
+      :at-least="typed.atLeast[m.id] ?? false"
       :measure="m"
       :pad="rally.pads[m.id]!"
       :forms="rally.forms[m.id] ?? []"
       :problem="wrongWith(m.id)"
       may-bound
-      @update:model-value="typed[m.id] = $event"
-      @update:at-least="atLeast[m.id] = $event"
+      @update:model-value="typed.readings[m.id] = $event"
+      @update:at-least="typed.atLeast[m.id] = $event"
       @sure="send('counted', { sure: true })"
     >
-      <TakeReading :rally="rally.id" :kind="m.kind" @taken="(t) => ((taken[m.id] = t), (typed[m.id] = t.typed))" />
+      <TakeReading
+        :rally="rally.id"
+        :kind="m.kind"
+        @taken="(t) => ((typed.taken[m.id] = t), (typed.readings[m.id] = t.typed))"
+      />
     </ReadingField>
     <div class="touch-row">
-      <Button type="submit" label="Record" class="touch main" :disabled="busy" />
+      <Button type="submit" label="Record" class="touch main" data-hint="Enter" :disabled="busy" />
       <Button
         type="button"
-        label="Failed"
+        label="Failed…"
         severity="danger"
         variant="outlined"
         class="touch"
-        :disabled="busy"
-        @click="send('failed')"
+        data-hint="Alt F"
+        :aria-expanded="asks === 'failed'"
+        @click="ask('failed')"
       />
       <Button
         type="button"
@@ -184,8 +257,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         severity="secondary"
         variant="outlined"
         class="touch"
-        :aria-expanded="voiding"
-        @click="voiding = !voiding"
+        data-hint="Alt V"
+        :aria-expanded="asks === 'void'"
+        @click="ask('void')"
       />
       <Button
         type="button"
@@ -193,44 +267,19 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         severity="secondary"
         variant="outlined"
         class="touch"
+        data-hint="Alt W"
         :disabled="busy"
         @click="send('waiting')"
       />
     </div>
-    <div v-if="voiding" class="void">
-      <label for="void-reason">Void, because</label>
-      <div class="touch-row">
-        <InputText
-          id="void-reason"
-          v-model="reason"
-          class="reason"
-          :invalid="!!wrongReason"
-          @keydown.enter.prevent="send('void')"
-        />
-        <Button
-          type="button"
-          label="Record as void"
-          severity="secondary"
-          class="touch"
-          :disabled="busy"
-          @click="send('void')"
-        />
-      </div>
-      <p v-if="wrongReason" class="small wrong" role="alert">{{ wrongReason.what }} {{ wrongReason.remedy }}</p>
-      <div class="touch-row">
-        <Button
-          v-for="r in usualReasons"
-          :key="r"
-          type="button"
-          :label="r"
-          variant="outlined"
-          severity="secondary"
-          class="touch"
-          @click="reason = r"
-        />
-      </div>
-      <p class="small muted">A void attempt does not use one up; it is done again.</p>
-    </div>
+    <WhyNot
+      v-if="asks"
+      :key="asks"
+      :outcome="asks"
+      :busy="busy"
+      :problem="wrongReason"
+      @says="(reason) => send(asks!, { reason })"
+    />
   </form>
 </template>
 
@@ -262,16 +311,11 @@ h4 {
   flex: 1 1 10rem;
   font-size: 1.15rem;
 }
-.void {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 0.5rem;
-}
-.reason {
-  flex: 1 1 14rem;
-  min-width: 0;
-}
-.void label {
-  font-weight: 650;
+@media (max-width: 700px) {
+  .pad {
+    gap: 0.6rem;
+    padding: 0.6rem;
+    margin-top: 0.4rem;
+  }
 }
 </style>

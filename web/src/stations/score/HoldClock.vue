@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { useWatch } from './useWatch'
+import { useWatch } from '@/pads/useWatch'
 
 /** After everybody lets go a build must stand by itself for so long; if it falls before, the attempt has failed. */
 const props = defineProps<{ hold: number }>()

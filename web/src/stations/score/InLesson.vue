@@ -1,20 +1,27 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { useWho } from '../../access/useWho'
-import type { TeamSheet } from '../../api/names'
-import { struckOut, written } from '../../shared/entries'
-import { useRecording } from './recording'
+import { ref } from 'vue'
+import { useWho } from '@/access/useWho'
+import type { TeamSheet } from '@/api/names'
+import { struckOut, written } from '@/shared/entries'
+import { useRecording } from '@/pads/recording'
 
 /** Where the team stands in the lesson: its plan approved or not, late or not. */
 const props = defineProps<{ sheet: TeamSheet; ifLate: string }>()
 const { team, round, record } = useRecording()
 const { isTeacher } = useWho()
+/** Where it is settled when the sheet is opened, a line says so and the attempts move up under the thumb. */
+const open = ref(!props.sheet.cleared || !!props.sheet.late)
 const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefined) =>
   record(entry ? struckOut(team.value, round.value, entry, 'taken back') : written(team.value, round.value, { kind }))
 </script>
 
 <template>
-  <div class="touch-row">
+  <p v-if="!open" class="small settled">
+    <span class="met">Plan approved.</span>
+    <button type="button" class="act" aria-expanded="false" @click="open = true">Plan and time</button>
+  </p>
+  <div v-else class="touch-row">
     <Button
       v-if="isTeacher"
       type="button"
@@ -34,3 +41,13 @@ const toggle = (kind: 'planCleared' | 'cameLate', entry: string | null | undefin
     <p v-if="sheet.late" class="small">{{ props.ifLate || 'The brief does not say what being late costs.' }}</p>
   </div>
 </template>
+
+<style scoped>
+.settled {
+  display: flex;
+  justify-content: space-between;
+}
+.met {
+  color: var(--lagoon-deep);
+}
+</style>

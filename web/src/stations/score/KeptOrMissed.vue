@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { RuleState } from '../../api/names'
+import type { RuleState } from '@/api/names'
 
 /** The answer of somebody who looked at a rule. */
 defineProps<{ name: string; state: RuleState }>()

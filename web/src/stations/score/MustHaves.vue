@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { SheetRule } from '../../api/names'
-import { ruleChecked } from '../../shared/entries'
+import type { SheetRule } from '@/api/names'
+import { ruleChecked } from '@/shared/entries'
 import KeptOrMissed from './KeptOrMissed.vue'
-import { useRecording } from './recording'
+import { useRecording } from '@/pads/recording'
 
 /** Rules: those that are looked at have two buttons, those that are measured say how the reading came out. */
 const props = defineProps<{ rules: readonly SheetRule[]; settled: boolean }>()
@@ -52,8 +52,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
           :state="r.state"
           @says="(met) => check(r, met)"
         />
-        <p v-else-if="r.asked" class="small muted">Asked below, of each attempt.</p>
-        <p v-else-if="r.inspected" class="small muted">Mark the attempt failed if it is missed.</p>
+        <p v-else-if="r.inspected" class="small muted">Asked below, of each attempt.</p>
         <p v-else class="small" :class="r.state">
           {{ states[r.state] }}<template v-if="r.value">: {{ r.value }}, the rule says {{ r.limit }}</template>
           <b v-if="r.tooNear"> Too near to call, measure again.</b>
@@ -84,5 +83,10 @@ li {
 .toCheck,
 .notChecked {
   color: var(--muted);
+}
+@media (max-width: 700px) {
+  h3 {
+    font-size: 0.95rem;
+  }
 }
 </style>

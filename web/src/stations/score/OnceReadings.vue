@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref } from 'vue'
-import type { RallyOnWalk, Refusal, TeamSheet } from '../../api/names'
-import ReadingField from './readings/ReadingField.vue'
-import TakeReading from './readings/TakeReading.vue'
-import { measureRead, reading } from '../../shared/entries'
-import { useRecording } from './recording'
+import { computed, ref } from 'vue'
+import type { RallyOnWalk, Refusal, TeamSheet } from '@/api/names'
+import ReadingField from '@/pads/readings/ReadingField.vue'
+import TakeReading from '@/pads/readings/TakeReading.vue'
+import { measureRead, reading } from '@/shared/entries'
+import { useRecording } from '@/pads/recording'
 
-/** Measures that are read once for the team's design. */
+/** Measures that are read once for the team's design. Once they are all read a line is enough. */
 const props = defineProps<{ once: TeamSheet['once']; rally: RallyOnWalk; refusal?: Refusal }>()
 const { team, round, record } = useRecording()
 const typed = ref<Record<string, string>>({})
@@ -16,6 +16,9 @@ const taken = ref<Record<string, { typed: string; instrument: string }>>({})
 const tried = ref('')
 /** The measure that is being read again. */
 const again = ref('')
+const folded = ref(true)
+const all = computed(() => props.once.every((o) => o.shown))
+const line = computed(() => props.once.map((o) => `${measureOf(o.measure)?.name ?? ''} ${o.shown}`).join(', '))
 const measureOf = (id: string) => props.rally.brief.measures.find((m) => m.id === id)
 
 async function send(measure: string, sure = false) {
@@ -31,8 +34,14 @@ async function send(measure: string, sure = false) {
 
 <template>
   <section aria-labelledby="once">
-    <h3 id="once">Read once</h3>
-    <template v-for="o in once" :key="o.measure">
+    <div class="head">
+      <h3 id="once">Read once</h3>
+      <button v-if="all" type="button" class="act" :aria-expanded="!folded" @click="folded = !folded">
+        {{ folded ? 'Show them' : 'Fold them up' }}
+      </button>
+    </div>
+    <p v-if="all && folded" class="small figures">{{ line }}</p>
+    <template v-for="o in once" v-else :key="o.measure">
       <p v-if="o.shown && again !== o.measure" class="once">
         <span>{{ measureOf(o.measure)?.name }}</span>
         <b class="figures">{{ o.shown }}</b>
@@ -71,6 +80,11 @@ async function send(measure: string, sure = false) {
 h3 {
   color: var(--lagoon-deep);
 }
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
 form {
   display: flex;
   flex-wrap: wrap;
@@ -86,5 +100,10 @@ form {
   gap: 1rem;
   padding: 0.3rem 0;
   border-bottom: var(--stitch);
+}
+@media (max-width: 700px) {
+  h3 {
+    font-size: 0.95rem;
+  }
 }
 </style>

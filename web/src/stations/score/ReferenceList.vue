@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ReferenceTrial } from '../../api/names'
+import type { ReferenceTrial } from '@/api/names'
 
 /** What there is to compare with; none of it is scored. */
 defineProps<{ references: readonly ReferenceTrial[] }>()

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { written } from '../../shared/entries'
-import { useRecording } from './recording'
+import Dialog from 'primevue/dialog'
+import { ref } from 'vue'
+import { written } from '@/shared/entries'
+import { useRecording } from '@/pads/recording'
 
 /** Closes the round when everything is in, so that nobody writes into it by mistake; opens it again. */
 defineProps<{ closed: boolean }>()
 const { round, record } = useRecording()
+const asks = ref(false)
 const turn = (closed: boolean) => record(written('', round.value, { kind: closed ? 'roundReopened' : 'roundClosed' }))
 </script>
 
@@ -16,10 +19,23 @@ const turn = (closed: boolean) => record(written('', round.value, { kind: closed
       :label="closed ? `Open round ${round} again` : `Close round ${round}`"
       variant="outlined"
       severity="secondary"
-      @click="turn(closed)"
+      @click="closed ? turn(closed) : (asks = true)"
     />
     <span class="small muted">{{
       closed ? 'Then judges can record in it.' : 'Nothing more is recorded in it then.'
     }}</span>
   </p>
+  <Dialog v-model:visible="asks" modal :header="`Close round ${round}?`" :style="{ width: '26rem' }" dismissable-mask>
+    <p>Nothing more is recorded in it then, by nobody. You can open it again.</p>
+    <div class="touch-row ways">
+      <Button type="button" :label="`Yes, close round ${round}`" autofocus @click="(turn(false), (asks = false))" />
+      <Button type="button" label="Leave it open" variant="outlined" @click="asks = false" />
+    </div>
+  </Dialog>
 </template>
+
+<style scoped>
+.ways {
+  padding-top: 0.75rem;
+}
+</style>

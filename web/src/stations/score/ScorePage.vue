@@ -1,36 +1,38 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, provide, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, provide, ref, useTemplateRef, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
-import type { Entry, Refusal, SheetTrial } from '../../api/names'
-import EntryLog from '../../shared/EntryLog.vue'
-import LoadNote from '../../shared/LoadNote.vue'
-import RoundChoice from '../../shared/RoundChoice.vue'
-import { timeOfDay } from '../../shared/days'
-import { nextAt } from '../../shared/nextAt'
-import StationHead from '../../shared/StationHead.vue'
-import { useRallyOnWalk } from '../../shared/openRally'
+import type { Entry, Refusal, SheetTrial } from '@/api/names'
+import AnsweredTwice from './AnsweredTwice.vue'
+import EntryLog from '@/log/EntryLog.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import RoundChoice from '@/shared/RoundChoice.vue'
+import { timeOfDay } from '@/shared/days'
+import { nextAt } from '@/shared/nextAt'
+import StationHead from '@/shared/StationHead.vue'
+import { useRallyOnWalk } from '@/shared/openRally'
 import AttemptMusts from './AttemptMusts.vue'
 import AttemptPad from './AttemptPad.vue'
 import DesignBar from './DesignBar.vue'
+import DesignChanges from './DesignChanges.vue'
 import InLesson from './InLesson.vue'
 import MustHaves from './MustHaves.vue'
 import OnceReadings from './OnceReadings.vue'
-import NotePad from './pads/NotePad.vue'
-import PartPads from './pads/PartPads.vue'
+import NotePad from './NotePad.vue'
+import PartPads from './PartPads.vue'
 import ReferenceList from './ReferenceList.vue'
 import RoundDoor from './RoundDoor.vue'
 import TeamPhotos from './TeamPhotos.vue'
 import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
-import UnsentNote from '../../shared/UnsentNote.vue'
-import { struckOut } from '../../shared/entries'
-import { recording } from './recording'
+import UnsentNote from '@/log/UnsentNote.vue'
+import { struckOut } from '@/shared/entries'
+import { recording } from '@/pads/recording'
 import { useInstruments } from './useInstruments'
 import { useSheets } from './useSheets'
-import { useWho } from '../../access/useWho'
-import WhoLine from '../../access/WhoLine.vue'
+import { useWho } from '@/access/useWho'
+import WhoLine from '@/access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
@@ -71,7 +73,7 @@ async function record(entry: Entry) {
   if (sent.kind === 'refused') refusal.value = sent.refusal
   return sent
 }
-provide(recording, { team: current, round, record, instruments: useInstruments(id) })
+provide(recording, { rally: id, team: current, round, record, instruments: useInstruments(id) })
 watch(current, () => (refusal.value = undefined))
 
 /** A refusal that one of the fields below shows by itself. */
@@ -93,6 +95,8 @@ const design = computed(() => {
   const designs = sheet.value?.designs ?? []
   return designs.find((d) => d.name === chosen.value) ?? designs.find((d) => d.counts) ?? designs[0]
 })
+const sending = ref(0)
+const mayTry = computed(() => (design.value?.open.length ?? 0) > 0 || redo.value !== undefined)
 const redo = ref<{ trial: SheetTrial; as: 'look' | 'again' }>()
 watch([current, round], () => {
   chosen.value = undefined
@@ -105,6 +109,13 @@ function goTo(team: string | undefined) {
 const go = (by: number) => goTo(teams.value[(at.value + by + teams.value.length) % teams.value.length]?.id)
 const strike = (entry: string, why: string) => record(struckOut(current.value, round.value, entry, why))
 const entryLog = useTemplateRef('log')
+/** The keyboard goes on to the next team where there is no pad any more. */
+async function afterRecording() {
+  redo.value = undefined
+  await nextTick()
+  if (design.value?.open.length === 0)
+    document.querySelector<HTMLElement>('.name .next')?.focus({ preventScroll: true })
+}
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (event.ctrlKey || event.metaKey) return
@@ -153,38 +164,51 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           <h2>{{ sheet.name }}</h2>
           <p class="muted">{{ sheet.reason || 'Complete' }}</p>
         </div>
-        <Button label="›" aria-label="Next team" variant="outlined" class="step" @click="go(1)" />
+        <Button
+          label="Undo"
+          variant="outlined"
+          severity="secondary"
+          class="step undo"
+          data-hint="Alt U"
+          @click="entryLog?.undo()"
+        />
+        <Button label="›" aria-label="Next team" variant="outlined" class="step next" @click="go(1)" />
       </div>
       <p v-if="sheet.closed" class="heed" role="status">
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <InLesson :sheet="sheet" :if-late="rally.brief.ifLate" />
+      <InLesson :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
       <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
+      <AnsweredTwice :sheet="sheet" />
       <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
       <section v-if="tried" aria-labelledby="attempts">
         <h3 id="attempts">Attempts</h3>
-        <p v-if="rally.brief.trials.overWhen" class="muted">{{ rally.brief.trials.overWhen }}</p>
         <DesignBar
           :model-value="design.name"
           :designs="sheet.designs"
           :named="rally.brief.trials.designs === 'named'"
           @update:model-value="chosen = $event"
         />
-        <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
-        <AttemptMusts :design="design" :rules="sheet.rules" />
         <AttemptPad
-          v-if="design.open.length > 0 || redo"
+          v-if="mayTry || sending > 0"
+          v-show="mayTry"
           :key="`${current} ${round} ${design.name} ${redo?.trial.entry} ${redo?.as}`"
+          v-model:sending="sending"
           :rally="rally"
           :design="design"
+          :rules="sheet.rules"
           :redo="redo"
           :ready="sheet.ready"
           :refusal="refusal"
-          @done="redo = undefined"
+          :done="afterRecording"
         />
-        <p v-else class="done">All attempts have been made. Strike one out if it was recorded by mistake.</p>
+        <p v-if="!mayTry" class="done">All attempts have been made. Strike one out if it was recorded by mistake.</p>
+        <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
+        <AttemptMusts :design="design" :rules="sheet.rules" />
+        <p v-if="rally.brief.trials.overWhen" class="muted over">{{ rally.brief.trials.overWhen }}</p>
+        <DesignChanges :design="design" @added="chosen = $event" />
         <ReferenceList :references="sheet.references" />
       </section>
       <NotePad />
@@ -212,12 +236,17 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 }
 .name {
   display: grid;
-  grid-template-columns: auto minmax(0, 1fr) auto;
+  grid-template-columns: auto minmax(0, 1fr) auto auto;
   align-items: center;
-  gap: 1rem;
+  gap: 0.75rem;
   text-align: center;
   border-bottom: var(--stitch);
-  padding-bottom: 0.75rem;
+  padding-block: 0.5rem;
+  /* Whose sheet it is, what is next and the way back stay in reach. */
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  background: var(--sheet);
 }
 .name h2 {
   font-size: 1.75rem;
@@ -227,6 +256,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   min-width: var(--touch);
   min-height: var(--touch);
   font-size: 1.5rem;
+}
+.undo {
+  font-size: 1rem;
+}
+.over {
+  padding-top: 0.6rem;
 }
 .done {
   padding-top: 0.5rem;
@@ -238,11 +273,29 @@ h3 {
   .score {
     padding: 0.75rem 0.75rem 3rem;
   }
+  .sheet {
+    gap: 0.75rem;
+    padding: 0 0.75rem 1rem;
+  }
   .name {
-    gap: 0.5rem;
+    gap: 0.4rem;
   }
   .name h2 {
-    font-size: 1.4rem;
+    font-size: 1.25rem;
+  }
+  .name p {
+    font-size: var(--small);
+    line-height: 1.25;
+  }
+  .score :deep(.head h1) {
+    font-size: 1.2rem;
+  }
+  .score :deep(.head .next) {
+    display: none;
+  }
+  .score :deep(.head) {
+    gap: 0.1rem 1rem;
+    padding-bottom: 0.25rem;
   }
 }
 </style>

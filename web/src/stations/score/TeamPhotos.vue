@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { useWho } from '../../access/useWho'
-import { api, ask } from '../../api/client'
-import type { RallyOnWalk } from '../../api/names'
-import AskRemoval from '../../shared/AskRemoval.vue'
-import PhotoStrip from '../../shared/PhotoStrip.vue'
-import { usePhotos } from '../../shared/usePhotos'
+import { useWho } from '@/access/useWho'
+import { api, ask } from '@/api/client'
+import type { RallyOnWalk } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
+import PhotoStrip from '@/shared/PhotoStrip.vue'
+import { usePhotos } from '@/shared/usePhotos'
 import { usePhotoQueue } from './usePhotoQueue'
 import WaitingPhoto from './WaitingPhoto.vue'
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { TeamNamed, TeamSheet } from '../../api/names'
-import TeamPennant from '../../shared/TeamPennant.vue'
-import { teamMarks } from '../../shared/teamMarks'
+import type { TeamNamed, TeamSheet } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { teamMarks } from '@/shared/teamMarks'
+import { useNarrow } from '@/shared/useNarrow'
 
 /** All teams in a strip; each says how far it is. */
 const props = defineProps<{
@@ -25,6 +26,7 @@ const word = (id: string) => {
         : 'not placed'
   return sheet?.late ? `${state}, late` : state
 }
+const narrow = useNarrow()
 const strip = useTemplateRef('strip')
 watch(
   [() => props.current, () => props.teams.length, strip],
@@ -43,7 +45,7 @@ watch(
       :to="{ path: `/rallies/${rally}/score/${t.id}`, query: round > 1 ? { round } : {} }"
       :aria-current="t.id === current ? 'page' : undefined"
     >
-      <TeamPennant :mark="marks.get(t.id)!" :width="56" />
+      <TeamPennant :mark="marks.get(t.id)!" :width="narrow ? 36 : 56" />
       <span class="team">{{ t.name }}</span>
       <span class="small muted figures">{{ word(t.id) }}</span>
     </RouterLink>
@@ -78,5 +80,17 @@ a[aria-current] {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+@media (max-width: 700px) {
+  .strip {
+    padding: 0.25rem 0;
+  }
+  a {
+    flex-basis: auto;
+    display: flex;
+    align-items: center;
+    gap: 0.4rem;
+    padding: 0 0.6rem;
+  }
 }
 </style>

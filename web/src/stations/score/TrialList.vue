@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { SheetTrial, TeamSheet } from '../../api/names'
-import { struckOut, trialRecorded } from '../../shared/entries'
-import { useRecording } from './recording'
+import type { SheetTrial, TeamSheet } from '@/api/names'
+import { partOfAnother, struckOut, trialRecorded } from '@/shared/entries'
+import { useRecording } from '@/pads/recording'
 
 /** The attempts of a design as they count, what waits to be looked at, and what was recorded twice. */
 const props = defineProps<{ sheet: TeamSheet; design: string }>()
@@ -14,13 +14,14 @@ const twice = computed(() => trials.value.filter((t) => t.twice))
 const first = (t: SheetTrial) => trials.value.find((other) => other.attempt === t.attempt)
 const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.open[0])
 
-const reasons = { again: 'a second reading', drop: 'recorded twice', next: 'another attempt' } as const
+const reasons = { ...partOfAnother, drop: 'recorded twice' } as const
 
 /** The doubled entry is written again as what it was, and then struck out, so that nothing is ever missing between. */
 async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
+  const [whose, when] = [team.value, round.value]
   if (as !== 'drop') {
     const written = await record(
-      trialRecorded(team.value, round.value, {
+      trialRecorded(whose, when, {
         outcome: t.outcome,
         attempt: as === 'again' ? t.attempt : free.value,
         design: t.design,
@@ -31,7 +32,7 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
     )
     if (written.kind === 'refused') return
   }
-  await record(struckOut(team.value, round.value, t.entry, reasons[as]))
+  await record(struckOut(whose, when, t.entry, reasons[as]))
 }
 </script>
 

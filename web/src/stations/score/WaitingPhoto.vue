@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useObjectUrl } from '@vueuse/core'
 import Button from 'primevue/button'
-import type { UnsentPhoto } from '../../shared/deviceStore'
+import type { UnsentPhoto } from '@/shared/deviceStore'
 
 /** A photo that waits on this device, or that the server refused. */
 const props = defineProps<{ photo: UnsentPhoto }>()

@@ -1,7 +1,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { shallowRef } from 'vue'
-import { api, ask } from '../../api/client'
-import type { Instrument } from '../../api/names'
+import { api, ask } from '@/api/client'
+import type { Instrument } from '@/api/names'
 
 /** How often displays are looked at; a display that has come to rest stays so for longer. */
 const often = 400

@@ -1,9 +1,9 @@
 import { computed, watch } from 'vue'
-import { api, ask } from '../../api/client'
-import { useRallyOnWalk } from '../../shared/openRally'
-import { useKept } from '../../shared/useKept'
-import { useOutbox } from '../../shared/useOutbox'
-import { withOnItsWay } from './onItsWay'
+import { api, ask } from '@/api/client'
+import { useRallyOnWalk } from '@/shared/openRally'
+import { useKept } from '@/shared/useKept'
+import { useOutbox } from '@/shared/useOutbox'
+import { withOnItsWay } from './fold'
 
 /** The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. */
 export function useSheets(teamWithLog: () => string) {

@@ -3,9 +3,9 @@ import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref, watch } from 'vue'
-import { api, ask } from '../../api/client'
-import type { ClassList, ClassOpened, Refusal } from '../../api/names'
-import { readText } from '../../shared/readText'
+import { api, ask } from '@/api/client'
+import type { ClassList, ClassOpened, Refusal } from '@/api/names'
+import { readText } from '@/shared/readText'
 
 /** A class list, pasted or from a file: first how it was understood, then the class. */
 const open = defineModel<boolean>({ required: true })

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '../../api/client'
-import type { ClassOpened, Job, Refusal } from '../../api/names'
-import LoadNote from '../../shared/LoadNote.vue'
-import { useLoad } from '../../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { ClassOpened, Job, Refusal } from '@/api/names'
+import ChooseOnce from '@/fields/ChooseOnce.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
 import ClassPaste from './ClassPaste.vue'
 import TeamBoard from './TeamBoard.vue'
 import type { PlannedTeam } from './planned'
@@ -87,11 +88,6 @@ function here(id: string, is: boolean) {
 }
 const nameOf = (id: string) => group.value?.pupils.find((p) => p.id === id)?.name ?? ''
 const unspread = (id: string) => (spread.value = spread.value.filter((s) => s !== id))
-function alsoSpread(event: Event) {
-  const field = event.target as HTMLSelectElement
-  if (field.value) spread.value.push(field.value)
-  field.value = ''
-}
 async function remove(id: string) {
   const answer = await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
   if (!answer.ok) return
@@ -187,12 +183,13 @@ async function added(made: ClassOpened) {
         <span class="small muted">a touch takes one out.</span>
       </p>
       <p class="line ways">
-        <select class="inline small" aria-label="Spread over the teams" @change="alsoSpread">
-          <option value="">Spread over the teams…</option>
-          <option v-for="p in group.pupils.filter((q) => !spread.includes(q.id))" :key="p.id" :value="p.id">
-            {{ p.name }}
-          </option>
-        </select>
+        <ChooseOnce
+          class="small"
+          label="Spread over the teams"
+          says="Spread over the teams…"
+          :options="group.pupils.filter((p) => !spread.includes(p.id)).map((p) => ({ name: p.name, value: p.id }))"
+          @choose="(id: string) => spread.push(id)"
+        />
         <button type="button" class="act" @click="wishes.push({ one: '', other: '', kind: 'apart' })">
           Add a wish
         </button>

@@ -4,14 +4,14 @@ import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '../../api/client'
-import type { Refusal } from '../../api/names'
-import BuntingRoute from '../../shared/BuntingRoute.vue'
-import LoadNote from '../../shared/LoadNote.vue'
-import { nextAt } from '../../shared/nextAt'
-import StationHead from '../../shared/StationHead.vue'
-import TopBar from '../../shared/TopBar.vue'
-import { useLoad } from '../../shared/useLoad'
+import { api, ask } from '@/api/client'
+import type { Refusal } from '@/api/names'
+import BuntingRoute from '@/shared/BuntingRoute.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import { nextAt } from '@/shared/nextAt'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { useLoad } from '@/shared/useLoad'
 import ClassTeams from './ClassTeams.vue'
 import TeamLines from './TeamLines.vue'
 import type { PlannedTeam } from './planned'
@@ -44,10 +44,17 @@ const typed = ref<{
 })
 watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
 
-const names = computed(() => teamNames(typed.value.teams))
+const listed = computed(() => teamNames(typed.value.teams))
 const teams = computed(() =>
-  names.value.map((name, i) => ({ id: `t${i + 1}`, name, callSign: '', members: 0, pupils: [] })),
+  listed.value.map(({ name, names }, i) => ({
+    id: `t${i + 1}`,
+    name,
+    callSign: '',
+    members: names.length,
+    pupils: names.map((n) => ({ id: n, name: n, jobs: [] })),
+  })),
 )
+const named = computed(() => listed.value.some((t) => t.names.length > 0))
 const refusal = ref<Refusal>()
 const beginning = ref(false)
 const wrongWith = (place: string) => refusal.value?.problems.find((p) => p.at === place)
@@ -63,8 +70,9 @@ const wanted = () =>
         callSign: t.callSign,
         members: t.pupils.length,
         pupils: t.pupils.map((p) => ({ id: p.id, jobs: p.jobs.map((j) => j.id) })),
+        names: [],
       }))
-    : names.value.map((name) => ({ name, callSign: '', members: 0, pupils: [] }))
+    : listed.value.map((t) => ({ ...t, callSign: '', members: t.names.length, pupils: [] }))
 
 async function begin() {
   beginning.value = true
@@ -144,7 +152,14 @@ async function begin() {
           <ul id="teams-note" class="note">
             <li v-for="p in wrongTeams" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
           </ul>
-          <p v-if="typed.way === 'typed'" class="small muted">A list copied from a spreadsheet will do.</p>
+          <p v-if="typed.way === 'typed'" class="small muted">
+            A list copied from a spreadsheet will do.
+            {{
+              named
+                ? `Whoever is named is kept in the class “${typed.name.trim() || 'of this rally'}”, so that teams can be made of it next time.`
+                : 'Names may stand behind a colon: “Snails: Ola, Per, Ria”.'
+            }}
+          </p>
         </div>
         <TeamLines v-if="typed.way === 'typed'" :teams="teams" />
         <ClassTeams v-else v-model="typed.planned" :brief="props.brief" class="wide" />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Sortable from 'sortablejs'
 import { computed, onBeforeUnmount, useTemplateRef, watch } from 'vue'
-import type { Job } from '../../api/names'
-import TeamPennant from '../../shared/TeamPennant.vue'
-import { teamMarks } from '../../shared/teamMarks'
+import type { Job } from '@/api/names'
+import ChooseOnce from '@/fields/ChooseOnce.vue'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { teamMarks } from '@/shared/teamMarks'
 import type { PlannedTeam } from './planned'
 
 /** The teams beside each other: pupils are dragged from one to another, or moved with a choice; teams can be locked. */
@@ -76,14 +77,13 @@ onBeforeUnmount(letGo)
               >{{ jobName(j.id) }} ({{ j.before === 0 ? 'first time' : `${j.before} before` }})</span
             >
           </span>
-          <select
-            class="inline small"
-            :aria-label="`Move ${p.name} to`"
-            :value="t"
-            @change="move(t, i, Number(($event.target as HTMLSelectElement).value))"
-          >
-            <option v-for="(other, o) in teams" :key="o" :value="o">{{ other.name }}</option>
-          </select>
+          <ChooseOnce
+            class="small to"
+            :label="`Move ${p.name} to`"
+            says="to…"
+            :options="teams.map((other, value) => ({ name: other.name, value })).filter(({ value }) => value !== t)"
+            @choose="(to: number) => move(t, i, to)"
+          />
         </li>
       </ul>
     </li>
@@ -126,7 +126,7 @@ ul li {
   padding: 0.2rem 0;
   border-bottom: 1px solid var(--line);
 }
-ul select {
+.to {
   max-width: 5.5rem;
 }
 .job {

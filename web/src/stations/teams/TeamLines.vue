@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Team } from '../../api/names'
-import TeamPennant from '../../shared/TeamPennant.vue'
-import { teamMarks } from '../../shared/teamMarks'
+import type { Team } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { teamMarks } from '@/shared/teamMarks'
 
 /** The teams with their pennants. */
 const props = defineProps<{ teams: readonly Team[] }>()
@@ -16,7 +16,10 @@ const marks = computed(() => teamMarks(props.teams))
     <ul>
       <li v-for="team in teams" :key="team.id">
         <TeamPennant :mark="marks.get(team.id)!" :width="72" />
-        <span>{{ team.name }}</span>
+        <span>
+          {{ team.name }}
+          <span v-if="team.pupils.length > 0" class="small muted">{{ team.pupils.map((p) => p.name).join(', ') }}</span>
+        </span>
       </li>
     </ul>
   </section>
@@ -34,5 +37,8 @@ li {
   align-items: center;
   gap: 0.75rem;
   overflow-wrap: anywhere;
+}
+.small {
+  display: block;
 }
 </style>

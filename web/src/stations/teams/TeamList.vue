@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Job, Team } from '../../api/names'
-import TeamPennant from '../../shared/TeamPennant.vue'
-import type { TeamMark } from '../../shared/teamMarks'
+import type { Job, Team } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
 
 /** Who is in which team, for the door. */
 const props = defineProps<{

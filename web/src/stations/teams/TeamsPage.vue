@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { nextAt } from '../../shared/nextAt'
-import StationHead from '../../shared/StationHead.vue'
-import { useRally } from '../../shared/openRally'
-import { teamMarks } from '../../shared/teamMarks'
+import { nextAt } from '@/shared/nextAt'
+import StationHead from '@/shared/StationHead.vue'
+import { useRally } from '@/shared/openRally'
+import { teamMarks } from '@/shared/teamMarks'
 import TeamList from './TeamList.vue'
 
 /** The teams of a rally. */

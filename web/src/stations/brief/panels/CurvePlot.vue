@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CurveLine } from '../../../api/names'
+import type { CurveLine } from '@/api/names'
 
 /** A curve of the method with the pretend teams on it: value across, points up. */
 const props = defineProps<{ curve: CurveLine }>()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import { api, ask } from '../../../api/client'
-import type { Difference } from '../../../api/names'
-import LoadNote from '../../../shared/LoadNote.vue'
-import { useLoad } from '../../../shared/useLoad'
-import DifferenceTable from '../DifferenceTable.vue'
+import { api, ask } from '@/api/client'
+import type { Difference } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
+import DifferenceTable from '@/stations/brief/DifferenceTable.vue'
 
 /** How the brief stood earlier, what has changed since, and the way back. */
 const props = defineProps<{ id: string }>()

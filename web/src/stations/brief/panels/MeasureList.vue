@@ -1,24 +1,47 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Brief, Measure, MeasureKind, SummaryKind } from '../../../api/names'
-import InlineCheck from '../fields/InlineCheck.vue'
-import InlineChoice from '../fields/InlineChoice.vue'
-import InlineNumber from '../fields/InlineNumber.vue'
-import InlineText from '../fields/InlineText.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import { newMeasure } from '../newItems'
-import { better, kindsOfMeasure, type Pairs } from '../words'
-import { useWriting } from '../writing'
+import { computed, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Brief, Measure, MeasureKind, SummaryKind } from '@/api/names'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineText from '@/fields/InlineText.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import FigureList from './FigureList.vue'
+import { newMeasure } from '@/stations/brief/newItems'
+import type { Pairs } from '@/fields/pairs'
+import { better, kindsOfMeasure } from '@/fields/words'
+import { useWriting } from '@/fields/writing'
 
 /** What is measured: name, kind, unit, how finely, how often, and what teams will reach. */
 const props = defineProps<{ brief: Brief }>()
-const { choices } = useWriting()
+const { choices, mend } = useWriting()
 const units = computed(() => new Map(choices.value?.units.map((u) => [u.kind, u])))
 const unitsOf = (measure: Measure): Pairs<string> =>
   (units.value.get(measure.kind)?.units ?? []).map((u) => [u, u] as const)
 
+/** What came of a change, at the measure that it was made to. */
+const said = ref<{ measure: string; text: string }>()
+/** What is written in the old unit is converted with it, and that is said; the server knows how. */
+async function changeUnit(measure: Measure, unit: string) {
+  const answer = await ask(api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit } }))
+  if (answer.ok) {
+    await mend(answer.data.changes)
+    said.value = { measure: measure.id, text: [answer.data.label, answer.data.but].filter(Boolean).join(' ') }
+    return
+  }
+  measure.unit = unit
+  said.value = {
+    measure: measure.id,
+    text: 'Nothing was converted to the new unit. Look at the numbers here and under Method.',
+  }
+}
 function changeKind(measure: Measure, kind: MeasureKind) {
   measure.kind = kind
+  if (measure.expected) {
+    said.value = { measure: measure.id, text: 'What teams will reach was of another kind. Say it anew.' }
+    delete measure.expected
+  }
   measure.unit = units.value.get(kind)?.usual ?? ''
   measure.levels = kind === 'level' ? ['low', 'high'] : []
   if (kind !== 'mass') measure.weights = []
@@ -32,6 +55,7 @@ const rename = (measure: Measure, name: string) => {
   measure.unit = name
   if (measure.laidOut) measure.laidOut.name = name
 }
+const canBeLoad = (measure: Measure) => ['mass', 'force', 'count', 'number'].includes(measure.kind)
 const expect = (measure: Measure, on: boolean) => (measure.expected = on ? { low: 0, high: 100 } : undefined)
 const calibrate = (weight: Measure['weights'][number], on: boolean) => {
   weight.calibration = on ? { count: 10, totalGrams: 20, scaleStep: 1 } : undefined
@@ -70,7 +94,14 @@ function toggle(kind: SummaryKind, on: boolean) {
         @update:model-value="(kind) => changeKind(m, kind)"
       />
       <template v-if="unitsOf(m).length > 1 && !m.laidOut">
-        in <InlineChoice v-model="m.unit" label="Unit" :at="`/measures/${m.id}/unit`" :options="unitsOf(m)" />
+        in
+        <InlineChoice
+          :model-value="m.unit"
+          label="Unit"
+          :at="`/measures/${m.id}/unit`"
+          :options="unitsOf(m)"
+          @update:model-value="(unit) => changeUnit(m, unit)"
+        />
       </template>
       <template v-else-if="m.kind === 'count' || m.kind === 'money' || m.laidOut">
         of
@@ -93,7 +124,7 @@ function toggle(kind: SummaryKind, on: boolean) {
         />
       </template>
       <template v-else-if="m.kind !== 'yesNo'">
-        to the nearest <InlineNumber v-model="m.step" label="Step" :at="`/measures/${m.id}/step`" /> </template
+        to the nearest <InlineNumber v-model="m.step" label="Step" :at="`/measures/${m.id}/step`" wide /> </template
       >, read
       <InlineChoice
         v-model="m.taken"
@@ -103,6 +134,7 @@ function toggle(kind: SummaryKind, on: boolean) {
           ['once', 'once'],
         ]"
       />
+      <p v-if="said?.measure === m.id" class="small" role="status">{{ said.text }}</p>
       <p class="small">
         <InlineText
           v-model="m.how"
@@ -128,7 +160,7 @@ function toggle(kind: SummaryKind, on: boolean) {
         <summary>More about {{ m.name || 'it' }}</summary>
         <p class="line">
           <InlineCheck v-model="m.negative" label="may be below zero" />
-          <InlineCheck v-model="m.loadTest" label="is the last load held" />
+          <InlineCheck v-if="m.loadTest || canBeLoad(m)" v-model="m.loadTest" label="is the last load held" />
           <InlineCheck
             v-if="m.kind === 'length'"
             :model-value="!!m.laidOut"
@@ -207,6 +239,7 @@ function toggle(kind: SummaryKind, on: boolean) {
         </ItemLines>
       </details>
     </ItemLines>
+    <FigureList :brief="brief" />
     <h3>What the class does with its numbers</h3>
     <ul class="summaries">
       <li v-for="[kind, name] in sums" :key="kind">

@@ -1,55 +1,37 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { Brief, Part } from '../../../api/names'
-import InlineCheck from '../fields/InlineCheck.vue'
-import InlineChoice from '../fields/InlineChoice.vue'
-import InlineNumber from '../fields/InlineNumber.vue'
-import InlineText from '../fields/InlineText.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import { free, newPart } from '../newItems'
-import BinsStrip from '../parts/BinsStrip.vue'
-import BudgetStrip from '../parts/BudgetStrip.vue'
-import MeasuredStrip from '../parts/MeasuredStrip.vue'
-import OrderingStrip from '../parts/OrderingStrip.vue'
-import PartFrame from '../parts/PartFrame.vue'
-import PiecesStrip from '../parts/PiecesStrip.vue'
-import RelayStrip from '../parts/RelayStrip.vue'
-import RubricStrip from '../parts/RubricStrip.vue'
-import TallyStrip from '../parts/TallyStrip.vue'
-import TasksStrip from '../parts/TasksStrip.vue'
-import { better, type Pairs } from '../words'
-import { useWriting } from '../writing'
+import type { Brief, Part } from '@/api/names'
+import ChooseOnce from '@/fields/ChooseOnce.vue'
+import FigureChoice from '@/fields/FigureChoice.vue'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineText from '@/fields/InlineText.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import { freeIn } from '@/fields/freeId'
+import { namesOf } from '@/fields/pairs'
+import { better } from '@/fields/words'
+import { newPart, writing } from '@/parts/writing'
+import { anyOf } from '@/shared/shows'
+import PartFrame from './PartFrame.vue'
 
 /** How it is scored: a strip for each part, which total wins, what decides between equal totals, and awards. */
 const props = defineProps<{ brief: Brief }>()
-const { checkup } = useWriting()
-const kinds: Pairs<Part['kind']> = [
-  ['measured', 'Something measured'],
-  ['tasks', 'Tasks done'],
-  ['relay', 'A relay'],
-  ['bins', 'Sorting into bins'],
-  ['ordering', 'Sorting into an order'],
-  ['pieces', 'Pieces counted'],
-  ['rubric', 'Levels of a rubric'],
-  ['budget', 'What a budget leaves'],
-  ['tally', 'A tally'],
-]
-const nameOf = new Map(kinds)
-const facts = computed((): Pairs<string> => (checkup.value?.facts ?? []).map((f) => [f.id, f.name] as const))
-const firstFact = () => props.brief.measures[0]?.id ?? 'team.total'
-function add(event: Event) {
-  const field = event.target as HTMLSelectElement
-  if (field.value) props.brief.method.parts.push(newPart(props.brief, field.value as Part['kind']))
-  field.value = ''
+const firstFigure = () => props.brief.measures[0]?.id ?? 'team.total'
+const kinds = namesOf(writing).map(([value, name]) => ({ name, value }))
+const add = (kind: Part['kind']) => void props.brief.method.parts.push(newPart(props.brief, kind))
+/** A part like another one, behind it. */
+function copy(i: number) {
+  const part = props.brief.method.parts[i]
+  if (!part) return
+  const { id, name } = newPart(props.brief, part.kind)
+  const like = JSON.parse(JSON.stringify(part)) as Part
+  props.brief.method.parts.splice(i + 1, 0, { ...like, id, name: part.name ? `${part.name}, again` : name })
 }
 const remove = (i: number) => void props.brief.method.parts.splice(i, 1)
 const freshAward = () => ({
-  id: free(
-    'award',
-    props.brief.method.awards.map((a) => a.id),
-  ),
+  id: freeIn(props.brief.method.awards, 'award'),
   name: '',
-  value: firstFact(),
+  value: firstFigure(),
   better: 'more' as const,
   everyone: false,
   off: false,
@@ -61,23 +43,12 @@ const freshAward = () => ({
     <h2 id="method">Method</h2>
     <ul data-at="/method/parts" tabindex="-1">
       <li v-for="(part, i) in brief.method.parts" :key="part.id">
-        <PartFrame :part="part" :says="nameOf.get(part.kind) ?? ''" @remove="remove(i)">
-          <MeasuredStrip v-if="part.kind === 'measured'" :part="part" :brief="brief" />
-          <TasksStrip v-else-if="part.kind === 'tasks'" :part="part" />
-          <RelayStrip v-else-if="part.kind === 'relay'" :part="part" />
-          <BinsStrip v-else-if="part.kind === 'bins'" :part="part" />
-          <OrderingStrip v-else-if="part.kind === 'ordering'" :part="part" />
-          <PiecesStrip v-else-if="part.kind === 'pieces'" :part="part" />
-          <RubricStrip v-else-if="part.kind === 'rubric'" :part="part" />
-          <BudgetStrip v-else-if="part.kind === 'budget'" :part="part" />
-          <TallyStrip v-else :part="part" />
+        <PartFrame :part="part" :says="writing[part.kind].says" @remove="remove(i)" @copy="copy(i)">
+          <component :is="anyOf(writing[part.kind].strip)" :part="part" />
         </PartFrame>
       </li>
     </ul>
-    <select class="inline" aria-label="Add a part" @change="add">
-      <option value="">Add a part…</option>
-      <option v-for="[kind, name] in kinds" :key="kind" :value="kind">{{ name }}</option>
-    </select>
+    <ChooseOnce label="Add a part" says="Add a part…" :options="kinds" @choose="add" />
     <p class="line">
       The
       <InlineChoice
@@ -111,7 +82,7 @@ const freshAward = () => ({
       :items="brief.method.tieBreaks"
       one="tie-break"
       at="/method/tieBreaks"
-      :fresh="() => ({ name: '', value: firstFact(), better: 'more' as const, off: false })"
+      :fresh="() => ({ name: '', value: firstFigure(), better: 'more' as const, off: false })"
     >
       <InlineText
         v-model="item.name"
@@ -121,12 +92,7 @@ const freshAward = () => ({
       />
       decides:
       <InlineChoice v-model="item.better" label="More or less" :options="better" />
-      <InlineChoice
-        v-model="item.value"
-        label="What the tie-break looks at"
-        :at="`/method/tieBreaks/${i}/value`"
-        :options="facts"
-      />
+      <FigureChoice v-model="item.value" label="What the tie-break looks at" :at="`/method/tieBreaks/${i}/value`" />
     </ItemLines>
     <h3>Awards</h3>
     <ItemLines
@@ -152,12 +118,7 @@ const freshAward = () => ({
           ['less', 'least'],
         ]"
       />
-      <InlineText
-        v-model="item.value"
-        label="What the award looks at"
-        :at="`/method/awards/${item.id}/value`"
-        placeholder="a measure or a calculation"
-      />
+      <FigureChoice v-model="item.value" label="What the award looks at" :at="`/method/awards/${item.id}/value`" />
       <InlineCheck v-model="item.everyone" label="teams without a place too" />
     </ItemLines>
   </section>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Brief, Snag } from '../../../api/names'
-import { useWriting } from '../writing'
+import type { Brief, Snag } from '@/api/names'
+import { useWriting } from '@/fields/writing'
 
 /** What is unclear, unfair, unsafe or impossible, each with its place, why it matters and what can be done at once. */
 const props = defineProps<{ brief: Brief; snags: readonly Snag[]; left: readonly Snag[] }>()
@@ -25,7 +25,10 @@ const takeUp = (s: Snag) => void props.brief.leftSnags.splice(props.brief.leftSn
         <button type="button" class="what" @click="goTo(s.tier ? '/tiers' : s.at)">{{ s.what }}</button>
         <p class="small muted">{{ s.why }}</p>
         <p class="ways">
-          <button v-if="s.fix" type="button" class="fix" @click="mend(s.fix.changes)">{{ s.fix.label }}</button>
+          <template v-if="s.fix">
+            <button type="button" class="fix" @click="mend(s.fix.changes)">{{ s.fix.label }}</button>
+            <span v-if="s.fix.but" class="small">Then: {{ s.fix.but }}</span>
+          </template>
           <button
             v-if="s.weight !== 'stops'"
             type="button"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief } from '../../../api/names'
-import InlineChoice from '../fields/InlineChoice.vue'
-import InlineNumber from '../fields/InlineNumber.vue'
-import InlineText from '../fields/InlineText.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import { newStage } from '../newItems'
-import type { Pairs } from '../words'
+import type { Brief } from '@/api/names'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineText from '@/fields/InlineText.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import { newStage } from '@/stations/brief/newItems'
+import type { Pairs } from '@/fields/pairs'
 
 /** The least build that meets what is asked, stage by stage: does the material last? */
 const props = defineProps<{ brief: Brief }>()

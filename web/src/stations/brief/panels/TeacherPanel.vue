@@ -1,22 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief } from '../../../api/names'
-import GrowText from '../../../shared/GrowText.vue'
-import InlineCheck from '../fields/InlineCheck.vue'
-import InlineText from '../fields/InlineText.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import { free } from '../newItems'
-import { useWriting } from '../writing'
+import type { Brief } from '@/api/names'
+import GrowText from '@/fields/GrowText.vue'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineText from '@/fields/InlineText.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import { freeIn } from '@/fields/freeId'
+import { useWriting } from '@/fields/writing'
 
 /** What only the teacher reads: never on the pupils' sheet. */
 const props = defineProps<{ brief: Brief }>()
 const { choices } = useWriting()
 const usual = computed(() => choices.value?.jobs ?? [])
 const freshJob = () => ({
-  id: free(
-    'job',
-    props.brief.jobs.map((j) => j.id),
-  ),
+  id: freeIn(props.brief.jobs, 'job'),
   name: '',
   duties: '',
 })
@@ -26,6 +23,8 @@ function toggle(code: string, on: boolean) {
   if (on) list.push(code)
   else list.splice(list.indexOf(code), 1)
 }
+/** Sentences, whatever signs they have in them. */
+const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: string, line: string) => line })
 </script>
 
 <template>
@@ -40,7 +39,14 @@ function toggle(code: string, on: boolean) {
       placeholder="What to watch for, what to have ready"
     />
     <h3>Hints, one at a time</h3>
-    <ItemLines v-slot="{ i }" :items="brief.teacher.hints" one="hint" at="/teacher/hints" :fresh="() => ''">
+    <ItemLines
+      v-slot="{ i }"
+      :items="brief.teacher.hints"
+      one="hint"
+      at="/teacher/hints"
+      :fresh="() => ''"
+      :paste="wholeLines('a wider foot stands better')"
+    >
       <GrowText
         v-model="brief.teacher.hints[i]!"
         label="Hint"
@@ -49,7 +55,14 @@ function toggle(code: string, on: boolean) {
       />
     </ItemLines>
     <h3>Questions for the talk</h3>
-    <ItemLines v-slot="{ i }" :items="brief.teacher.questions" one="question" at="/teacher/questions" :fresh="() => ''">
+    <ItemLines
+      v-slot="{ i }"
+      :items="brief.teacher.questions"
+      one="question"
+      at="/teacher/questions"
+      :fresh="() => ''"
+      :paste="wholeLines('What held it up?')"
+    >
       <GrowText
         v-model="brief.teacher.questions[i]!"
         label="Question"

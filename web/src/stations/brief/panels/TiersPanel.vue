@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '../../../api/client'
-import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierRow } from '../../../api/names'
-import DifferenceTable from '../DifferenceTable.vue'
-import InlineText from '../fields/InlineText.vue'
-import PrintedSheet from '../sheet/PrintedSheet.vue'
-import { combines, comparisons } from '../words'
-import { useWriting } from '../writing'
+import Drawer from 'primevue/drawer'
+import { api, ask } from '@/api/client'
+import type { Brief, EditionSheet, GradeBand, Tier, TierField, TierRow } from '@/api/names'
+import ChooseOnce from '@/fields/ChooseOnce.vue'
+import DifferenceTable from '@/stations/brief/DifferenceTable.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineNumbers from '@/fields/InlineNumbers.vue'
+import InlineText from '@/fields/InlineText.vue'
+import { lookUp } from '@/fields/place'
+import PrintedSheet from '@/stations/brief/sheet/PrintedSheet.vue'
+import { combines, comparisons } from '@/fields/words'
+import { useWriting } from '@/fields/writing'
 
 /** Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. */
 const props = defineProps<{ brief: Brief }>()
@@ -15,6 +20,17 @@ const rows = computed(() => checkup.value?.tiers.rows ?? [])
 const others = computed(() => {
   const there = new Set(rows.value.map((r) => r.field.at))
   return (checkup.value?.tiers.fields ?? []).filter((f) => !there.has(f.at))
+})
+/** What can differ, by what it belongs to: all that stands before the first colon. */
+const head = (field: TierField) => field.name.split(': ')[0] ?? ''
+const groups = computed(() => {
+  const under = (name: string) =>
+    others.value.filter((f) => head(f) === name).map((f) => ({ name: f.name, value: f.at }))
+  const heads = [...new Set(others.value.map(head))].map((name) => ({ name, items: under(name) }))
+  return [
+    { name: 'The brief', items: heads.flatMap(({ items }) => (items.length === 1 ? items : [])) },
+    ...heads.filter(({ items }) => items.length > 1),
+  ].filter(({ items }) => items.length > 0)
 })
 const bands = computed(() => (choices.value?.grades ?? []).filter((g) => g.value !== 'unsaid'))
 /** What the document's own words are called on screen. */
@@ -35,21 +51,11 @@ function shown(value: unknown): string {
   return Array.isArray(value) ? value.map(shown).join(', ') : JSON.stringify(value)
 }
 
-async function add(event: Event) {
-  const field = event.target as HTMLSelectElement
-  const grades = field.value as GradeBand | ''
-  field.value = ''
-  if (!grades) return
+async function add(grades: GradeBand) {
   const answer = await ask(api.POST('/api/drafts/tier', { body: { brief: props.brief, grades } }))
   if (answer.ok) props.brief.tiers.push(answer.data)
 }
-function set(tier: Tier, field: TierField, text: string) {
-  const value =
-    field.kind === 'number' && text.trim() !== '' && Number.isFinite(Number(text.replace(',', '.')))
-      ? Number(text.replace(',', '.'))
-      : field.kind === 'yesNo'
-        ? text === 'yes'
-        : text
+function set(tier: Tier, field: TierField, value: unknown) {
   const own = tier.overrides.find((o) => o.at === field.at)
   if (own) own.value = value
   else tier.overrides.push({ at: field.at, value })
@@ -60,25 +66,33 @@ function reset(tier: Tier, field: TierField) {
 }
 const own = (tier: Tier, row: TierRow) => tier.overrides.find((o) => o.at === row.field.at)
 const value = (tier: Tier, row: TierRow) => shown(own(tier, row)?.value ?? row.base)
-function differ(event: Event) {
-  const select = event.target as HTMLSelectElement
-  const field = others.value.find((f) => f.at === select.value)
-  select.value = ''
-  const last = props.brief.tiers.at(-1)
-  // A row is there as soon as one tier has its own value; it begins with what is inherited.
-  if (field && last) last.overrides.push({ at: field.at, value: at(field.at) ?? (field.kind === 'number' ? 0 : '') })
+const choose = (tier: Tier, field: TierField, word: string) =>
+  set(tier, field, field.kind === 'yesNo' ? word === 'yes' : word)
+const asList = (value: unknown): unknown[] => (Array.isArray(value) ? value : [])
+const areNumbers = (value: unknown) => asList(value).length > 0 && asList(value).every((v) => typeof v === 'number')
+const words = (text: string) =>
+  text
+    .split(',')
+    .map((word) => word.trim())
+    .filter(Boolean)
+const asNumber = (value: unknown) => (typeof value === 'number' ? value : undefined)
+const placeOf = (tier: Tier, field: TierField) => `/tiers/${tier.id}/overrides${field.at}`
+
+/** What is to differ, as long as nobody has said in which tier. */
+const differing = ref<TierField>()
+function differ(at: string) {
+  differing.value = others.value.find((f) => f.at === at)
+  const [only, ...more] = props.brief.tiers
+  if (only && more.length === 0) differIn(only)
 }
-const at = (place: string): unknown =>
-  place
-    .split('/')
-    .slice(1)
-    .reduce<unknown>(
-      (node, step) =>
-        Array.isArray(node)
-          ? node.find((item: { id?: string }) => item.id === step)
-          : (node as Record<string, unknown> | undefined)?.[step],
-      props.brief,
-    )
+/** A row is there as soon as one tier has its own value; it begins with what is inherited. */
+function differIn(tier: Tier) {
+  const field = differing.value
+  differing.value = undefined
+  if (!field) return
+  const value = lookUp(props.brief, field.at) ?? (field.kind === 'number' ? 0 : '')
+  tier.overrides.push({ at: field.at, value })
+}
 
 const seen = ref<EditionSheet>()
 async function show(tier: string) {
@@ -133,19 +147,44 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
                 class="inline"
                 :aria-label="`${row.field.name}, ${tier.name}`"
                 :value="row.field.kind === 'yesNo' ? value(tier, row) : String(own(tier, row)?.value ?? row.base)"
-                @change="set(tier, row.field, ($event.target as HTMLSelectElement).value)"
+                @change="choose(tier, row.field, ($event.target as HTMLSelectElement).value)"
               >
                 <option v-for="w in row.field.kind === 'yesNo' ? ['yes', 'no'] : row.field.words" :key="w" :value="w">
                   {{ shown(w) }}
                 </option>
               </select>
+              <InlineNumbers
+                v-else-if="row.field.kind === 'list' && areNumbers(row.base)"
+                :model-value="asList(own(tier, row)?.value ?? row.base).map(Number)"
+                :label="`${row.field.name}, ${tier.name}`"
+                :at="placeOf(tier, row.field)"
+                @update:model-value="(numbers) => set(tier, row.field, numbers)"
+              />
+              <InlineText
+                v-else-if="row.field.kind === 'list'"
+                :model-value="value(tier, row)"
+                :model-modifiers="{ lazy: true }"
+                :label="`${row.field.name}, ${tier.name}`"
+                :at="placeOf(tier, row.field)"
+                @update:model-value="(text) => set(tier, row.field, words(text ?? ''))"
+              />
               <span v-else-if="Array.isArray(own(tier, row)?.value ?? row.base)">{{ value(tier, row) }}</span>
-              <input
+              <InlineNumber
+                v-else-if="row.field.kind === 'number'"
+                :model-value="asNumber(own(tier, row)?.value ?? row.base)"
+                :label="`${row.field.name}, ${tier.name}`"
+                :at="placeOf(tier, row.field)"
+                wide
+                @update:model-value="
+                  (n) => (n === undefined || n === null ? reset(tier, row.field) : set(tier, row.field, n))
+                "
+              />
+              <InlineText
                 v-else
-                class="inline"
-                :aria-label="`${row.field.name}, ${tier.name}`"
-                :value="value(tier, row)"
-                @change="set(tier, row.field, ($event.target as HTMLInputElement).value)"
+                :model-value="value(tier, row)"
+                :label="`${row.field.name}, ${tier.name}`"
+                :at="placeOf(tier, row.field)"
+                @update:model-value="(text) => set(tier, row.field, text ?? '')"
               />
               <button
                 v-if="own(tier, row)"
@@ -162,20 +201,36 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
       </table>
     </div>
     <p class="adding">
-      <select class="inline" aria-label="Add a tier" @change="add">
-        <option value="">Add a tier…</option>
-        <option v-for="b in bands" :key="b.value" :value="b.value">{{ b.name }}</option>
-      </select>
-      <select v-if="brief.tiers.length > 0" class="inline" aria-label="Let something else differ" @change="differ">
-        <option value="">Let something else differ…</option>
-        <option v-for="f in others" :key="f.at" :value="f.at">{{ f.name }}</option>
-      </select>
+      <ChooseOnce label="Add a tier" says="Add a tier…" :options="bands" @choose="add" />
+      <ChooseOnce
+        v-if="brief.tiers.length > 0"
+        label="Let something else differ"
+        says="Let something else differ…"
+        :groups="groups"
+        @choose="differ"
+      />
     </p>
-    <template v-if="seen">
-      <h3>{{ seen.tier }}</h3>
-      <DifferenceTable :differences="seen.differences" before="The brief" :after="seen.tier" />
-      <PrintedSheet class="seen" :brief="seen.brief" :sheet="seen.sheet" :tier="seen.tier" />
-    </template>
+    <p v-if="differing" class="adding" role="group" :aria-label="`${differing.name} differs in`">
+      {{ differing.name }} differs in
+      <button v-for="tier in brief.tiers" :key="tier.id" type="button" class="fix" @click="differIn(tier)">
+        {{ tier.name }}
+      </button>
+    </p>
+    <Drawer
+      :visible="seen !== undefined"
+      :style="{ width: `min(${brief.tiers.length > 1 ? 23 : 34}rem, 92vw)` }"
+      :header="seen ? `The sheet of ${seen.tier}` : ''"
+      position="left"
+      :modal="false"
+      :dismissable="false"
+      :close-button-props="{ 'aria-label': 'Close the sheet' }"
+      @update:visible="seen = undefined"
+    >
+      <template v-if="seen">
+        <DifferenceTable :differences="seen.differences" before="The brief" :after="seen.tier" />
+        <PrintedSheet class="seen" :brief="seen.brief" :sheet="seen.sheet" :tier="seen.tier" />
+      </template>
+    </Drawer>
   </section>
 </template>
 
@@ -183,6 +238,8 @@ watch(checkup, () => void (seen.value && show(seenTier.value)))
 table {
   font-size: var(--small);
   width: 100%;
+  table-layout: fixed;
+  min-width: 30rem;
 }
 th,
 td {
@@ -193,7 +250,6 @@ td {
 }
 thead th {
   font-family: var(--title);
-  min-width: 6.5rem;
 }
 thead th:first-child,
 tbody th {
@@ -215,9 +271,14 @@ td:not(.faint) {
 td .act {
   display: block;
 }
-td input {
+td :deep(input),
+td select,
+thead :deep(input) {
   min-width: 2.5rem;
-  max-width: 11rem;
+  max-width: 100%;
+}
+td {
+  overflow-wrap: anywhere;
 }
 .ways {
   display: flex;
@@ -228,9 +289,6 @@ td input {
   flex-wrap: wrap;
   gap: 0.75rem;
   margin-top: 0.75rem;
-}
-h3 {
-  margin-top: 1rem;
 }
 .seen {
   margin-top: 0.75rem;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import LessonScale from '../../../shared/LessonScale.vue'
-import { useWriting } from '../writing'
+import LessonScale from '@/shared/LessonScale.vue'
+import { useWriting } from '@/fields/writing'
 
 /** The phases laid over the lessons, drawn to scale, and what would make them fit. */
 const props = defineProps<{ id: string }>()

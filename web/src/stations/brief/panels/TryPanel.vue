@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { numberIn } from '@/shared/numbers'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '../../../api/client'
-import type { Brief, PretendTeam, Refusal, TryHandle, Tryout } from '../../../api/names'
+import { api, ask } from '@/api/client'
+import type { Brief, PretendTeam, Refusal, TryHandle, Tryout } from '@/api/names'
 import CurvePlot from './CurvePlot.vue'
 
 /** Pretend results: move a value and see points, places and the reasons at once. Scored by the same rules as real ones. */
@@ -34,9 +35,9 @@ void run()
 
 const value = (i: number, h: TryHandle) => teams.value[i]?.values[h.id] ?? tried.value?.teams[i]?.values[h.id] ?? h.low
 function set(i: number, h: TryHandle, text: string) {
-  const number = Number(text.replace(',', '.'))
+  const number = numberIn(text)
   const team = teams.value[i]
-  if (team && text.trim() !== '' && Number.isFinite(number)) team.values[h.id] = number
+  if (team && number !== undefined) team.values[h.id] = number
 }
 function miss(i: number, rule: string, missed: boolean) {
   const team = teams.value[i]

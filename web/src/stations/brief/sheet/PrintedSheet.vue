@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Brief, PupilSheet } from '../../../api/names'
-import { seasons } from '../words'
+import type { Brief, PupilSheet } from '@/api/names'
+import { seasons } from '@/fields/words'
 
 /** The pupils' sheet as it is read: on paper, in a rally, or in a tier. */
 defineProps<{ brief: Brief; sheet: PupilSheet; tier?: string; changed?: ReadonlySet<string> }>()
@@ -9,9 +9,12 @@ const blocks = (sheet: PupilSheet) =>
   [
     ['Your design must', sheet.criteria],
     ['You may use, and how', [...sheet.materials, ...sheet.constraints]],
+    ['What things cost', sheet.prices],
     ['How it is tested', sheet.test],
     ['The same for everyone', sheet.conditions],
     ['How it is scored', sheet.scoring],
+    ['Awards', sheet.awards],
+    ['At home', sheet.atHome],
     ['Time', sheet.time],
     ['Words', sheet.words],
     ['Safety', sheet.safety],

@@ -1,16 +1,38 @@
 <script setup lang="ts">
-import { computed, useTemplateRef } from 'vue'
-import type { Brief, Rule } from '../../../api/names'
-import GrowText from '../../../shared/GrowText.vue'
-import { useOrder } from '../../../shared/useOrder'
-import { newRule } from '../newItems'
+import { computed, nextTick, useTemplateRef } from 'vue'
+import type { Brief, Rule } from '@/api/names'
+import GrowText from '@/fields/GrowText.vue'
+import { useOrder } from '@/shared/useOrder'
+import { newRule } from '@/stations/brief/newItems'
 import RuleSentence from './RuleSentence.vue'
 
 /** The criteria or the constraints, a line each, with how each is checked below it. */
 const props = defineProps<{ brief: Brief; sort: Rule['sort']; fixed?: boolean }>()
 const rules = computed(() => props.brief.rules.filter((r) => r.sort === props.sort && !(props.fixed && r.off)))
 const word = computed(() => (props.sort === 'criterion' ? 'criterion' : 'constraint'))
-const add = () => void props.brief.rules.push(newRule(props.brief, props.sort))
+const add = () => insert(rules.value.length)
+/** New rules behind the first so many of this sort; the cursor goes to the last of them. */
+function insert(behind: number, texts: readonly string[] = ['']) {
+  let place = props.brief.rules.indexOf(rules.value[behind - 1]!) + 1 || props.brief.rules.length
+  for (const text of texts) props.brief.rules.splice(place++, 0, { ...newRule(props.brief, props.sort), text })
+  void nextTick(() => {
+    const lines = list.value?.querySelectorAll('textarea')
+    lines?.[behind + texts.length - 1]?.focus()
+  })
+}
+/** A list that is pasted is a rule a line. */
+function onPaste(event: ClipboardEvent, i: number) {
+  const lines = (event.clipboardData?.getData('text/plain') ?? '')
+    .split(/\r?\n/)
+    .map((l) => l.trim())
+    .filter(Boolean)
+  const rule = rules.value[i]
+  if (props.fixed || lines.length < 2 || !rule) return
+  event.preventDefault()
+  const [first, ...others] = rule.text.trim() === '' ? lines : [rule.text, ...lines]
+  rule.text = first!
+  insert(i + 1, others)
+}
 const remove = (rule: Rule) => void props.brief.rules.splice(props.brief.rules.indexOf(rule), 1)
 const list = useTemplateRef<HTMLElement>('list')
 function move(from: number, to: number) {
@@ -26,7 +48,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
 
 <template>
   <ul ref="list">
-    <li v-for="(rule, i) in rules" :key="rule.id" :class="{ off: rule.off }">
+    <li v-for="(rule, i) in rules" :key="rule.id" :class="{ off: rule.off }" @paste="onPaste($event, i)">
       <div class="rule">
         <button
           v-if="!fixed"
@@ -44,6 +66,7 @@ const { onKey } = useOrder(list, move, () => rules.value.length)
           :at="`/rules/${rule.id}/text`"
           placeholder="Write it as pupils should read it"
           :fixed="fixed"
+          @keydown.enter.exact.prevent="insert(i + 1)"
         />
         <button
           v-if="!fixed"

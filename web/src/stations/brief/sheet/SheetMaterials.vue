@@ -1,17 +1,23 @@
 <script setup lang="ts">
-import type { Brief } from '../../../api/names'
-import InlineCheck from '../fields/InlineCheck.vue'
-import InlineChoice from '../fields/InlineChoice.vue'
-import InlineNumber from '../fields/InlineNumber.vue'
-import InlineText from '../fields/InlineText.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import { newMaterial } from '../newItems'
-import { pers } from '../words'
-import { useWriting } from '../writing'
+import type { Brief } from '@/api/names'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineText from '@/fields/InlineText.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import { newMaterial } from '@/stations/brief/newItems'
+import { pers } from '@/fields/words'
+import { useWriting } from '@/fields/writing'
+import { amountOf } from '@/fields/pastedRows'
 
 /** What pupils may use, and what the test needs: an amount, a unit, a name, and whom it is for. */
 defineProps<{ brief: Brief }>()
 const { choices } = useWriting()
+const units = ['cm', 'm', 'mm', 'in', 'ft', 'g', 'kg', 'ml', 'l', 'sheets', 'pieces', 'strips', 'rolls']
+function row(cells: string[], material: ReturnType<typeof newMaterial>) {
+  const { name, amount, unit } = amountOf(cells, units)
+  return { ...material, name, amount: amount ?? material.amount, unit }
+}
 </script>
 
 <template>
@@ -21,6 +27,7 @@ const { choices } = useWriting()
     one="material"
     at="/materials"
     :fresh="() => newMaterial(brief)"
+    :paste="{ such: '250 cm cord', row }"
   >
     <InlineNumber v-model="item.amount" label="Amount" :at="`/materials/${item.id}/amount`" />
     <InlineText

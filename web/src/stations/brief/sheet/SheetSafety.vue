@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief } from '../../../api/names'
-import GrowText from '../../../shared/GrowText.vue'
-import InlineCheck from '../fields/InlineCheck.vue'
-import { useWriting } from '../writing'
+import type { Brief, HazardKind } from '@/api/names'
+import ChooseOnce from '@/fields/ChooseOnce.vue'
+import GrowText from '@/fields/GrowText.vue'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import { useWriting } from '@/fields/writing'
 
 /** Hazards, each with its caution, who must be there, and the school's rules before all. */
 const props = defineProps<{ brief: Brief }>()
@@ -12,12 +13,7 @@ const caution = (kind: string) => choices.value?.cautions.find((c) => c.kind ===
 const others = computed(() =>
   (choices.value?.cautions ?? []).filter((c) => props.brief.hazards.every((h) => h.kind !== c.kind)),
 )
-function add(event: Event) {
-  const field = event.target as HTMLSelectElement
-  const chosen = others.value.find((c) => c.kind === field.value)
-  if (chosen) props.brief.hazards.push({ kind: chosen.kind, acknowledged: false })
-  field.value = ''
-}
+const add = (kind: HazardKind) => void props.brief.hazards.push({ kind, acknowledged: false })
 </script>
 
 <template>
@@ -41,10 +37,13 @@ function add(event: Event) {
     </ul>
     <p v-if="brief.hazards.length > 0" class="first">{{ choices?.schoolFirst }}</p>
     <GrowText v-model="brief.safety" label="More on safety" at="/safety" placeholder="More on safety, in your words" />
-    <select class="inline not-on-paper small" aria-label="Add a caution" @change="add">
-      <option value="">Add a caution…</option>
-      <option v-for="c in others" :key="c.kind" :value="c.kind">{{ c.name }}</option>
-    </select>
+    <ChooseOnce
+      class="not-on-paper small"
+      label="Add a caution"
+      says="Add a caution…"
+      :options="others.map((c) => ({ name: c.name, value: c.kind }))"
+      @choose="add"
+    />
   </div>
 </template>
 

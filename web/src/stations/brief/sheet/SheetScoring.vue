@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Brief } from '../../../api/names'
-import GrowText from '../../../shared/GrowText.vue'
+import type { Brief } from '@/api/names'
+import GrowText from '@/fields/GrowText.vue'
 
 /** How it is scored: written from the method, until the teacher says it in words of their own. */
 const props = defineProps<{ brief: Brief; scoring: readonly string[] }>()

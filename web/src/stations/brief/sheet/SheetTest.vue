@@ -1,15 +1,20 @@
 <script setup lang="ts">
-import type { Brief } from '../../../api/names'
-import GrowText from '../../../shared/GrowText.vue'
-import InlineCheck from '../fields/InlineCheck.vue'
-import InlineChoice from '../fields/InlineChoice.vue'
-import InlineNumber from '../fields/InlineNumber.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import InlineText from '../fields/InlineText.vue'
-import { newCondition } from '../newItems'
+import { computed } from 'vue'
+import type { Brief } from '@/api/names'
+import GrowText from '@/fields/GrowText.vue'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import InlineText from '@/fields/InlineText.vue'
+import { useWriting } from '@/fields/writing'
+import { newCondition } from '@/stations/brief/newItems'
 
 /** The test, said before anyone builds, and what is the same for everyone. */
 defineProps<{ brief: Brief }>()
+const { checkup } = useWriting()
+/** Sentences that do not fit what is tested are not shown. */
+const fits = computed(() => checkup.value?.testFits ?? { attempts: true, lettingGo: true })
 </script>
 
 <template>
@@ -21,12 +26,16 @@ defineProps<{ brief: Brief }>()
       at="/trials/how"
       placeholder="What happens in the test, step by step"
     />
-    <p>
+    <p v-if="fits.attempts">
       <InlineNumber v-model="brief.trials.attempts" label="Attempts" at="/trials/attempts" />
-      {{ brief.trials.attempts === 1 ? 'attempt' : 'attempts' }} for each team. After letting go it must stand by itself
-      for <InlineNumber v-model="brief.trials.holdSeconds" label="Seconds to hold" at="/trials/holdSeconds" /> seconds.
+      {{ brief.trials.attempts === 1 ? 'attempt' : 'attempts' }} for each team.
+      <template v-if="fits.lettingGo">
+        After letting go it must stand by itself for
+        <InlineNumber v-model="brief.trials.holdSeconds" label="Seconds to hold" at="/trials/holdSeconds" /> seconds.
+      </template>
     </p>
     <GrowText
+      v-if="fits.attempts || brief.trials.overWhen"
       v-model="brief.trials.overWhen"
       label="When an attempt is over"
       at="/trials/overWhen"
@@ -36,11 +45,14 @@ defineProps<{ brief: Brief }>()
       v-model="brief.trials.ifItFalls"
       label="What happens if it falls or breaks"
       at="/trials/ifItFalls"
-      placeholder="What happens if it falls or breaks?"
+      :placeholder="fits.attempts ? 'What happens if it falls or breaks?' : 'What happens if something goes wrong?'"
     />
     <p class="small muted not-on-paper teacher">
-      At least <InlineNumber v-model="brief.trials.minimum" label="Fewest attempts" at="/trials/minimum" /> attempts
-      (empty: all). With several designs,
+      <template v-if="fits.attempts">
+        At least <InlineNumber v-model="brief.trials.minimum" label="Fewest attempts" at="/trials/minimum" /> attempts
+        (empty: all).
+      </template>
+      With several designs,
       <InlineChoice
         v-model="brief.trials.designs"
         label="Which design counts"
@@ -51,7 +63,11 @@ defineProps<{ brief: Brief }>()
         ]"
       />
       counts.
-      <InlineCheck v-model="brief.trials.freshBuildAfterFailure" label="After a failure a fresh build is made" />
+      <InlineCheck
+        v-if="fits.attempts"
+        v-model="brief.trials.freshBuildAfterFailure"
+        label="After a failure a fresh build is made"
+      />
       <template v-if="brief.trials.freshBuildAfterFailure">
         , at most <InlineNumber v-model="brief.trials.freshBuilds" label="Fresh builds" at="/trials/freshBuilds" />
       </template>

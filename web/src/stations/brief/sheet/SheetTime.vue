@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Brief, PhaseKind } from '../../../api/names'
-import GrowText from '../../../shared/GrowText.vue'
-import InlineCheck from '../fields/InlineCheck.vue'
-import InlineChoice from '../fields/InlineChoice.vue'
-import InlineNumber from '../fields/InlineNumber.vue'
-import InlineText from '../fields/InlineText.vue'
-import ItemLines from '../fields/ItemLines.vue'
-import { newPhase } from '../newItems'
-import type { Pairs } from '../words'
-import { useWriting } from '../writing'
+import type { Brief, PhaseKind } from '@/api/names'
+import GrowText from '@/fields/GrowText.vue'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineText from '@/fields/InlineText.vue'
+import ItemLines from '@/fields/ItemLines.vue'
+import { newPhase } from '@/stations/brief/newItems'
+import type { Pairs } from '@/fields/pairs'
+import { useWriting } from '@/fields/writing'
 
 /** The phases with their minutes, and whether they fit the lesson. */
 const props = defineProps<{ brief: Brief }>()

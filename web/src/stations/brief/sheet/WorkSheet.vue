@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Brief } from '../../../api/names'
+import type { Brief } from '@/api/names'
 
 /** A page to write on: idea, plan, readings, and what to change. Wide lines for the youngest. */
 defineProps<{ brief: Brief; narrow: boolean }>()

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import type { TeamSheet } from '../../../api/names'
-import { written } from '../../../shared/entries'
-import { useRecording } from '../recording'
-import { usualNotes } from '../usualNotes'
-import TeamTable from './TeamTable.vue'
+import type { TeamSheet } from '@/api/names'
+import { written } from '@/shared/entries'
+import { useRecording } from '@/pads/recording'
+import { usualNotes } from '@/stations/score/usualNotes'
+import TeamTable from '@/pads/TeamTable.vue'
 
 /** A usual note on any team, one touch; the last one stays in sight. */
 defineProps<{

@@ -1,23 +1,27 @@
 <script setup lang="ts">
 import { computed, provide, ref } from 'vue'
-import LoadNote from '../../../shared/LoadNote.vue'
-import RoundChoice from '../../../shared/RoundChoice.vue'
-import StationHead from '../../../shared/StationHead.vue'
-import { useRallyOnWalk } from '../../../shared/openRally'
-import UnsentNote from '../../../shared/UnsentNote.vue'
-import { recording } from '../recording'
-import { useSheets } from '../useSheets'
+import LoadNote from '@/shared/LoadNote.vue'
+import RoundChoice from '@/shared/RoundChoice.vue'
+import StationHead from '@/shared/StationHead.vue'
+import { useRallyOnWalk } from '@/shared/openRally'
+import UnsentNote from '@/log/UnsentNote.vue'
+import { recording } from '@/pads/recording'
+import { useSheets } from '@/stations/score/useSheets'
+import { together } from '@/parts/together'
+import { anyOf } from '@/shared/shows'
 import NoteGrid from './NoteGrid.vue'
-import RelayLanes from './RelayLanes.vue'
-import TallyGrid from './TallyGrid.vue'
-import TaskGrid from './TaskGrid.vue'
 
 /** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
 const { rally, round } = useRallyOnWalk()
 const id = rally.value?.id ?? ''
 const { sheets, outbox, ...loading } = useSheets(() => '')
-provide(recording, { team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
-const parts = computed(() => rally.value?.brief.parts ?? [])
+provide(recording, { rally: id, team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
+const parts = computed(() =>
+  (rally.value?.brief.parts ?? []).flatMap((part) => {
+    const grid = together[part.kind]
+    return grid ? [{ part, grid: anyOf(grid) }] : []
+  }),
+)
 </script>
 
 <template>
@@ -37,13 +41,9 @@ const parts = computed(() => rally.value?.brief.parts ?? [])
       @again="loading.load"
     />
     <template v-else>
-      <section v-for="part in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
-        <template v-if="part.kind === 'tasks' || part.kind === 'relay' || part.kind === 'tally'">
-          <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
-          <TaskGrid v-if="part.kind === 'tasks'" :part="part" :sheets="sheets" />
-          <RelayLanes v-else-if="part.kind === 'relay'" :rally="id" :part="part" :sheets="sheets" />
-          <TallyGrid v-else :part="part" :sheets="sheets" />
-        </template>
+      <section v-for="{ part, grid } in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
+        <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
+        <component :is="grid" :part="part" :sheets="sheets" />
       </section>
       <section aria-labelledby="together-notes">
         <h2 id="together-notes">Seen in passing</h2>
@@ -61,9 +61,6 @@ const parts = computed(() => rally.value?.brief.parts ?? [])
 }
 section {
   padding-top: 1rem;
-}
-section:empty {
-  display: none;
 }
 @media (max-width: 700px) {
   .together {

@@ -1,0 +1,9 @@
+import type { CheckKind } from '../kind'
+import InspectionFields from './InspectionFields.vue'
+
+export const inspection: CheckKind<'inspection'> = {
+  says: 'looking',
+  fresh: () => ({ kind: 'inspection' }),
+  offered: () => true,
+  fields: InspectionFields,
+}

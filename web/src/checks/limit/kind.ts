@@ -1,0 +1,16 @@
+import type { CheckKind } from '../kind'
+import LimitFields from './LimitFields.vue'
+
+export const limit: CheckKind<'limit'> = {
+  says: 'measuring',
+  fresh: (brief) => ({
+    kind: 'limit',
+    value: brief.measures[0]?.id ?? '',
+    comparison: 'atLeast',
+    amount: '',
+    upper: '',
+    perMember: false,
+  }),
+  offered: () => true,
+  fields: LimitFields,
+}

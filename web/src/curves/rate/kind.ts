@@ -1,0 +1,8 @@
+import type { CurveKind } from '@/curves/kind'
+import RateFields from './RateFields.vue'
+
+export const rate: CurveKind<'rate'> = {
+  says: 'so many for each unit',
+  fresh: () => ({ kind: 'rate', perUnit: 1, start: 0 }),
+  fields: RateFields,
+}

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { useRests } from './rests'
+
+/** Takes something out; where other things rest on it, that is said first. */
+const props = defineProps<{
+  /** What the button does, for who cannot see where it stands. */
+  label: string
+  at: string
+}>()
+const emit = defineEmits<{ out: [] }>()
+const rests = useRests()
+const on = computed(() => rests(props.at))
+const inARow = (names: readonly string[]) => [names.slice(0, -1).join(', '), names.at(-1)].filter(Boolean).join(' and ')
+const asks = ref(false)
+const keep = useTemplateRef<HTMLElement>('keep')
+async function take() {
+  if (on.value.length === 0) return emit('out')
+  asks.value = true
+  await nextTick()
+  keep.value?.focus()
+}
+</script>
+
+<template>
+  <span v-if="asks" class="asks small not-on-paper" role="group" :aria-label="label">
+    On this rests {{ inARow(on) }}.
+    <button ref="keep" type="button" class="act" @click="asks = false">Keep it</button>
+    <button type="button" class="act" @click="emit('out')">Take it out all the same</button>
+  </span>
+  <button v-else type="button" class="act not-on-paper" :aria-label="label" @click="take">Take out</button>
+</template>
+
+<style scoped>
+.asks {
+  display: grid;
+  justify-items: start;
+  max-width: 14rem;
+  line-height: 1.4;
+}
+</style>

@@ -1,0 +1,43 @@
+import { numberIn } from '@/shared/numbers'
+
+/**
+ * Rows of a list that was pasted or typed in one go, a line each: cells of a spreadsheet, or words with a tab, a semicolon, a
+ * colon, or a comma between them. A number at the end of a line is a cell too: "Lamp 5".
+ */
+export function pastedRows(text: string): { line: string; cells: string[] }[] {
+  return text
+    .split(/\r?\n/)
+    .map((line) => line.replace(/^\s*(?:[-*•]|\d+[.)])\s+/, '').trim())
+    .filter(Boolean)
+    .map((line) => ({ line, cells: cellsOf(line) }))
+}
+
+function cellsOf(line: string): string[] {
+  for (const between of ['\t', ';']) if (line.includes(between)) return line.split(between).map((cell) => cell.trim())
+  for (const between of [':', ',']) {
+    const at = between === ':' ? line.indexOf(between) : line.lastIndexOf(between)
+    // A comma between digits is a decimal sign.
+    if (at > 0 && !/^\d[,]\d/.test(line.slice(at - 1, at + 2)))
+      return [line.slice(0, at).trim(), line.slice(at + 1).trim()]
+  }
+  const [, words, number] = /^(.*\D)\s+([-−]?[\d.,/½¼¾]+)$/.exec(line) ?? []
+  return words !== undefined && number !== undefined ? [words.trim(), number] : [line]
+}
+
+/** The number of a cell, with or without what it counts: "5 points" is 5. */
+export const numberOf = (cell: string | undefined) => numberIn(/[-−]?[\d.,/½¼¾ ]*[\d½¼¾]/.exec(cell ?? '')?.[0] ?? '')
+
+/** How much of what: "250 cm cord", "10 index cards", "index cards: 10". */
+export function amountOf(cells: readonly string[], units: readonly string[]) {
+  const whole =
+    cells.length > 1 && numberIn(cells[1]!.split(' ')[0] ?? '') !== undefined
+      ? `${cells[1]} ${cells[0]}`
+      : cells.join(' ')
+  const [, number, rest] = /^([\d.,/½¼¾]+)\s+(.+)$/.exec(whole.trim()) ?? []
+  const amount = number === undefined ? undefined : numberIn(number)
+  if (amount === undefined || rest === undefined) return { name: whole.trim(), amount: undefined, unit: '' }
+  const [first, ...others] = rest.replace(/^(\S+) of /, '$1 ').split(' ')
+  return others.length > 0 && units.includes(first!)
+    ? { name: others.join(' '), amount, unit: first! }
+    : { name: rest, amount, unit: '' }
+}

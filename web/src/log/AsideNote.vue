@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import { api, ask } from '@/api/client'
+import type { EntryAside, Team } from '@/api/names'
+import { struckOut } from '@/shared/entries'
+import { entryWords } from './entryWords'
+
+/** Entries that are kept and not scored: what each says, what is wrong with it, and a way to be done with it. */
+const props = defineProps<{ rally: string; aside: readonly EntryAside[]; teams: readonly Team[] }>()
+const wrong = ref('')
+const teamOf = ({ entry }: EntryAside) => props.teams.find((t) => t.id === entry.team)?.name ?? entry.team
+
+/** A strike names an id; where two entries share one, it would strike the good one too. */
+const mayStrike = (a: EntryAside) => !a.problems.some((p) => p.at.endsWith('/id'))
+
+async function strike({ entry }: EntryAside) {
+  const body = struckOut(entry.team, entry.round, entry.id, 'set aside')
+  const answer = await ask(api.POST('/api/rallies/{id}/entries', { params: { path: { id: props.rally } }, body }))
+  if (answer.ok) wrong.value = ''
+  else if (answer.offline) wrong.value = 'Plucky Rally does not answer. Try it again in a moment.'
+  else wrong.value = `${answer.refusal.title ?? ''} ${answer.refusal.detail ?? ''}`
+}
+</script>
+
+<template>
+  <details class="aside not-on-paper">
+    <summary>
+      {{ aside.length === 1 ? '1 entry is' : `${aside.length} entries are` }} set aside: kept, and not scored.
+    </summary>
+    <ul>
+      <li v-for="a in aside" :key="a.entry.id">
+        <p>
+          <b>{{ teamOf(a) }}, round {{ a.entry.round }}: {{ entryWords(a.entry) }}</b>
+          <span v-if="a.entry.by" class="small muted"> · {{ a.entry.by }}</span>
+          <span v-for="p in a.problems" :key="p.at + p.what" class="small says">{{ p.what }} {{ p.remedy }}</span>
+        </p>
+        <Button v-if="mayStrike(a)" label="Strike it out" variant="outlined" @click="strike(a)" />
+      </li>
+    </ul>
+    <p v-if="wrong" role="alert" class="wrong">{{ wrong }}</p>
+  </details>
+</template>
+
+<style scoped>
+.aside {
+  background: var(--marigold-wash);
+  border-block: 2px dashed var(--marigold);
+  padding: 0.4rem 1.5rem;
+}
+summary {
+  cursor: pointer;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 1rem;
+  padding: 0.4rem 0;
+  overflow-wrap: anywhere;
+}
+.says {
+  display: block;
+}
+</style>

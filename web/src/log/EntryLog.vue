@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import type { LogLine } from '@/api/names'
+import { partOfAnother } from '@/shared/entries'
+import { timeOfDay } from '@/shared/days'
+import type { Sent } from '@/shared/useOutbox'
+
+type Line = LogLine & { mayStrike?: boolean }
+
+/** What was recorded, the newest first. Nothing is deleted: a mistake is struck out and stays readable. */
+const props = defineProps<{
+  log: readonly Line[]
+  strike: (entry: string, why: string) => Promise<Sent>
+  heading?: 'h2' | 'h3'
+}>()
+const striking = ref<Line>()
+const reason = ref('')
+const open = computed({
+  get: () => striking.value !== undefined,
+  set: (value) => {
+    if (!value) striking.value = undefined
+  },
+})
+const noStep = new Set<string>(Object.values(partOfAnother))
+/** What was done last: the newest entry that stands, or a strike on purpose that is newer. */
+const last = computed(() => {
+  const may = props.log.filter((l) => l.mayStrike !== false)
+  const standing = may.find((l) => !l.struck)
+  const when = (at: string | null | undefined) => (at ? Date.parse(at) : 0)
+  const strike = may
+    .filter((l) => l.struck && !noStep.has(l.why))
+    .toSorted((one, other) => when(other.struckAt) - when(one.struckAt))[0]
+  return strike && when(strike.struckAt) > when(standing?.at) ? strike.strikes.at(-1) : standing?.entry
+})
+const undo = () => last.value && void props.strike(last.value, partOfAnother.undone)
+defineExpose({ undo })
+const takeBack = (line: Line) => props.strike(line.strikes.at(-1)!, 'taken back')
+
+async function strikeOut() {
+  if (!striking.value) return
+  const sent = await props.strike(striking.value.entry, reason.value.trim())
+  if (sent.kind === 'refused') return
+  striking.value = undefined
+  reason.value = ''
+}
+</script>
+
+<template>
+  <section aria-labelledby="log">
+    <div class="head">
+      <component :is="heading ?? 'h3'" id="log">Recorded</component>
+      <Button
+        label="Undo the last"
+        variant="outlined"
+        severity="secondary"
+        class="touch"
+        :disabled="!last"
+        @click="undo"
+      />
+    </div>
+    <p v-if="log.length === 0" class="muted">Nothing yet.</p>
+    <ul>
+      <li v-for="line in log" :key="line.entry">
+        <span class="small muted figures">{{ timeOfDay(line.at) }}</span>
+        <span class="says">
+          <component :is="line.struck ? 's' : 'span'">{{ line.says }}</component>
+          <span v-if="line.struck" class="small muted"> struck out{{ line.why ? `: ${line.why}` : '' }}</span>
+          <span v-if="line.by" class="small muted by">{{ line.by }}</span>
+        </span>
+        <Button
+          v-if="!line.struck && line.mayStrike !== false"
+          label="Strike out"
+          size="small"
+          variant="text"
+          severity="secondary"
+          class="touch"
+          :aria-label="`Strike out: ${line.says}`"
+          @click="striking = line"
+        />
+        <Button
+          v-else-if="line.struck && line.mayStrike !== false"
+          label="Take back"
+          size="small"
+          variant="text"
+          severity="secondary"
+          class="touch"
+          :aria-label="`Take back, so that it counts again: ${line.says}`"
+          @click="takeBack(line)"
+        />
+      </li>
+    </ul>
+    <Dialog v-model:visible="open" modal header="Strike this out?" :style="{ width: '28rem' }" dismissable-mask>
+      <form class="strike" @submit.prevent="strikeOut">
+        <p>
+          <b>{{ striking?.says }}</b>
+        </p>
+        <p class="small muted">It no longer counts, and stays readable in the list.</p>
+        <label for="strike-reason">Why (if you like)</label>
+        <InputText id="strike-reason" v-model="reason" autofocus />
+        <div class="touch-row">
+          <Button type="submit" label="Strike it out" severity="danger" class="touch" />
+          <Button type="button" label="Leave it" variant="outlined" class="touch" @click="open = false" />
+        </div>
+      </form>
+    </Dialog>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  color: var(--lagoon-deep);
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+li {
+  display: grid;
+  grid-template-columns: 3.2rem minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0.5rem;
+  border-bottom: var(--stitch);
+  min-height: var(--touch);
+}
+.by::before {
+  content: ' · ';
+}
+.says {
+  overflow-wrap: anywhere;
+}
+.strike {
+  display: grid;
+  gap: 0.6rem;
+}
+</style>

@@ -1,0 +1,36 @@
+import type { Entry, EntryOf } from '@/api/names'
+import type { AllAnswers } from '@/parts/answer'
+import { answerSays, isAnswer } from '@/parts/answers'
+
+type Other = Exclude<Entry['kind'], keyof AllAnswers>
+const others = {
+  trialRecorded: (e) => (e.outcome === 'counted' ? e.readings.map((r) => r.typed).join(', ') : e.outcome),
+  measureRead: (e) => e.reading.typed,
+  ruleChecked: (e) => `a must-have ${e.met ? 'kept' : 'missed'}`,
+  noteMade: (e) => `“${e.text}”`,
+  struckOut: () => 'a strike',
+  planCleared: () => 'plan approved',
+  cameLate: () => 'late',
+  testOrderSet: () => 'the order of the test',
+  designNoted: () => 'a change of the design',
+  instrumentChecked: (e) => `${e.known.instrument || 'an instrument'} checked`,
+  kitCounted: () => 'kit counted',
+  targetSet: () => 'a target',
+  attemptsCut: () => 'fewer attempts',
+  placesOpened: () => 'places shown',
+  wallSet: () => 'what the wall shows',
+  roundClosed: () => 'the round closed',
+  roundReopened: () => 'the round opened again',
+  holdBegun: () => 'a hold begun',
+  phaseBegun: () => 'a phase begun',
+  clockPaused: () => 'the clock paused',
+  clockResumed: () => 'the clock going on',
+  minutesAdded: (e) => `${e.minutes} more minutes`,
+} satisfies { [K in Other]: (entry: EntryOf<K>) => string }
+
+/** An entry in a few words, for as long as the server, which has better ones, has not seen it. */
+export function entryWords(entry: Entry): string {
+  if (isAnswer(entry)) return answerSays(entry)
+  // The registry holds for each kind what takes just that kind; the compiler cannot see that the two go together.
+  return (others[entry.kind] as (entry: Entry) => string)(entry)
+}

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { AnswerRead, Refusal } from '@/api/names'
+
+/** A team's answer pasted or typed in one go; it fills the pad and is recorded from there. */
+const props = defineProps<{ rally: string; part: string; hint: string }>()
+const emit = defineEmits<{ read: [answer: AnswerRead] }>()
+const text = ref('')
+const refusal = ref<Refusal>()
+
+async function read() {
+  const answer = await ask(
+    api.POST('/api/rallies/{id}/answers/{part}', {
+      params: { path: { id: props.rally, part: props.part } },
+      body: { text: text.value },
+    }),
+  )
+  refusal.value = refusalOf(answer, 'Touch the items instead, or try again.')
+  if (!answer.ok) return
+  text.value = ''
+  emit('read', answer.data)
+}
+</script>
+
+<template>
+  <details>
+    <summary>Type or paste the answer</summary>
+    <form novalidate @submit.prevent="read">
+      <textarea v-model="text" class="touch-field" rows="3" aria-label="The team’s answer" :placeholder="hint" />
+      <Button type="submit" label="Take it over" variant="outlined" />
+      <ul v-if="refusal" class="wrong small" role="alert">
+        <li v-if="refusal.problems.length === 0">{{ refusal.title }} {{ refusal.detail }}</li>
+        <li v-for="(p, i) in refusal.problems.slice(0, 5)" :key="i">{{ p.what }} {{ p.remedy }}</li>
+      </ul>
+    </form>
+  </details>
+</template>
+
+<style scoped>
+summary {
+  min-height: 32px;
+  cursor: pointer;
+}
+form {
+  display: grid;
+  gap: 0.4rem;
+  justify-items: start;
+}
+textarea {
+  width: 100%;
+  padding: 0.5rem;
+  font: inherit;
+}
+form :deep(button) {
+  min-height: var(--touch);
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { TeamSheet } from '@/api/names'
+
+/** A row for every team, a column for everything that can be touched. */
+defineProps<{ sheets: readonly TeamSheet[]; columns: readonly { id: string; name: string; says?: string }[] }>()
+</script>
+
+<template>
+  <div class="scroll">
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">Team</th>
+          <th v-for="c in columns" :key="c.id" scope="col">
+            {{ c.name }}<span v-if="c.says" class="small muted says">{{ c.says }}</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="s in sheets" :key="s.team">
+          <th scope="row">{{ s.name }}</th>
+          <td v-for="c in columns" :key="c.id"><slot :sheet="s" :column="c.id" :called="c.name" /></td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+th {
+  text-align: left;
+  font-weight: 600;
+  padding: 0.25rem 0.75rem 0.25rem 0;
+  vertical-align: bottom;
+}
+tbody th {
+  position: sticky;
+  left: 0;
+  background: var(--paper);
+  vertical-align: middle;
+  max-width: 12rem;
+}
+td,
+th {
+  border-bottom: var(--stitch);
+}
+td {
+  padding: 0.2rem 0.5rem 0.2rem 0;
+}
+td :deep(button) {
+  min-height: var(--touch);
+  min-width: var(--touch);
+}
+.says {
+  display: block;
+  font-weight: 400;
+}
+</style>

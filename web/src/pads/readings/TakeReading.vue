@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Instrument, MeasureKind } from '@/api/names'
+import { useRecording } from '@/pads/recording'
+
+/** Takes what an instrument shows, once its display has come to rest; `as` says what for where that is not plain. */
+const props = defineProps<{ rally: string; kind: MeasureKind; as?: string }>()
+const emit = defineEmits<{ taken: [reading: { typed: string; instrument: string }] }>()
+const { instruments } = useRecording()
+const fitting = computed(() => instruments.value.filter((i) => i.kind === props.kind))
+const says = (i: Instrument) =>
+  ({
+    idle: 'shows nothing yet',
+    moving: `${i.shown}, still moving`,
+    stable: i.shown,
+    overloaded: 'overloaded: take something off',
+    lost: 'the line is lost; read it by eye',
+  })[i.state]
+const zero = (i: Instrument) =>
+  ask(
+    api.POST('/api/rallies/{id}/instruments/{instrument}/zero', {
+      params: { path: { id: props.rally, instrument: i.id } },
+    }),
+  )
+</script>
+
+<template>
+  <p v-for="i in fitting" :key="i.id" class="instrument small" :class="i.state">
+    <span
+      >{{ i.name }}: <b class="figures">{{ says(i) }}</b></span
+    >
+    <Button
+      type="button"
+      data-key="instrument"
+      :label="as ? `Take it as ${as}` : 'Take it'"
+      :aria-label="`Take it${as ? ` as ${as}` : ''}: ${i.name}`"
+      variant="outlined"
+      :disabled="i.state !== 'stable'"
+      @click="emit('taken', { typed: i.shown, instrument: i.name })"
+    />
+    <Button
+      v-if="i.state !== 'lost' && i.kind !== 'duration'"
+      type="button"
+      label="Zero"
+      :aria-label="`Zero: ${i.name}`"
+      variant="text"
+      severity="secondary"
+      @click="zero(i)"
+    />
+  </p>
+</template>
+
+<style scoped>
+.instrument {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.5rem;
+  border-left: 4px solid var(--line);
+  padding-left: 0.6rem;
+}
+.instrument :deep(button) {
+  min-height: var(--touch);
+}
+.stable {
+  border-left-color: var(--lagoon);
+}
+.lost,
+.overloaded {
+  border-left: 4px dashed var(--brick);
+  color: var(--brick);
+}
+</style>

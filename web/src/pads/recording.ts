@@ -1,0 +1,28 @@
+import { inject, type ComputedRef, type InjectionKey, type Ref } from 'vue'
+import type { Entry, Instrument } from '@/api/names'
+import type { Sent } from '@/shared/useOutbox'
+
+export interface Recording {
+  /** The rally's id. */
+  rally: string
+  team: ComputedRef<string>
+  round: ComputedRef<number>
+  record: (entry: Entry) => Promise<Sent>
+  /** What is connected, to take readings from. */
+  instruments: Readonly<Ref<readonly Instrument[]>>
+}
+
+export const recording: InjectionKey<Recording> = Symbol('recording')
+
+/** Who is being scored, and how to record it. */
+export function useRecording() {
+  const here = inject(recording)
+  if (!here) throw new Error('Recording belongs inside the Score station.')
+  return here
+}
+
+/** Names what is put together on a pad and not recorded yet: one for each team and round. */
+export function useDraftKey(what: string) {
+  const { rally, team, round } = useRecording()
+  return `${rally}:${team.value}:${round.value}:${what}`
+}

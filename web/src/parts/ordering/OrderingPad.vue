@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, useTemplateRef } from 'vue'
+import type { AnswersOnWalk, OrderingOnWalk } from '@/api/names'
+import { written } from '@/shared/entries'
+import { useDraft } from '@/shared/useDraft'
+import { useOrder } from '@/shared/useOrder'
+import { useRallyOnWalk } from '@/shared/openRally'
+import { useDraftKey, useRecording } from '@/pads/recording'
+import AnswerPaste from '@/pads/AnswerPaste.vue'
+
+/** A team's order: touched one after the other, then dragged or moved with the arrow keys where it was misread. */
+const props = defineProps<{ part: OrderingOnWalk; soFar: AnswersOnWalk }>()
+const { rally } = useRallyOnWalk()
+const { team, round, record } = useRecording()
+const { draft: order, changed } = useDraft(() => props.soFar.sequence, useDraftKey(props.part.id))
+const left = computed(() => props.part.items.filter((i) => !order.value.includes(i.id)))
+const nameOf = (id: string) => props.part.items.find((i) => i.id === id)?.name || id
+function move(from: number, to: number) {
+  const [item] = order.value.splice(from, 1)
+  if (item !== undefined) order.value.splice(to, 0, item)
+}
+const { onKey } = useOrder(useTemplateRef('list'), move, () => order.value.length)
+const send = () =>
+  record(written(team.value, round.value, { kind: 'orderGiven', part: props.part.id, sequence: [...order.value] }))
+</script>
+
+<template>
+  <p class="small muted">Touch the items as the team has laid them, first to last.</p>
+  <div class="left" role="group" aria-label="Not laid yet">
+    <Button
+      v-for="item in left"
+      :key="item.id"
+      :label="item.name || item.id"
+      variant="outlined"
+      @click="order.push(item.id)"
+    />
+  </div>
+  <ol ref="list">
+    <li v-for="(id, i) in order" :key="id">
+      <button
+        type="button"
+        class="grip"
+        :aria-label="`Move ${nameOf(id)}, place ${i + 1}, with the arrow keys`"
+        @keydown="onKey($event, i)"
+      >
+        <span aria-hidden="true"></span>
+      </button>
+      <span class="figures">{{ i + 1 }}.</span> <span class="what">{{ nameOf(id) }}</span>
+      <button type="button" class="act" :aria-label="`Take out: ${nameOf(id)}`" @click="order.splice(i, 1)">
+        Take out
+      </button>
+    </li>
+  </ol>
+  <AnswerPaste
+    :rally="rally?.id ?? ''"
+    :part="part.id"
+    :hint="
+      part.items
+        .map((i) => i.name || i.id)
+        .slice(0, 3)
+        .join(', ')
+    "
+    @read="(answer) => (order = [...answer.sequence])"
+  />
+  <Button
+    label="Record this order"
+    :disabled="!changed"
+    class="send"
+    :variant="changed ? undefined : 'outlined'"
+    @click="send"
+  />
+</template>
+
+<style scoped>
+.left {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  padding: 0.4rem 0;
+}
+.left :deep(button),
+.send {
+  min-height: var(--touch);
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+  border-bottom: var(--stitch);
+  min-height: var(--touch);
+}
+.grip {
+  min-height: 40px;
+  width: 40px;
+}
+.what {
+  flex: 1;
+}
+.send {
+  margin-top: 0.6rem;
+}
+</style>

@@ -1,0 +1,5 @@
+import type { Answers } from '@/parts/answer'
+
+export const ordering: Answers<'orderGiven'> = {
+  orderGiven: { says: () => 'an order', lay: (soFar, entry) => void (soFar.sequence = entry.sequence) },
+}

@@ -1,0 +1,8 @@
+import type { WritingKind } from '@/parts/kind'
+import OrderingStrip from './OrderingStrip.vue'
+
+export const ordering: WritingKind<'ordering'> = {
+  says: 'Sorting into an order',
+  fresh: () => ({ kind: 'ordering', items: [], perPair: 1, perPlace: 0 }),
+  strip: OrderingStrip,
+}

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import type { Entry } from '@/api/names'
+import { useRecording } from '@/pads/recording'
+import { numberIn } from '@/shared/numbers'
+
+/** How many things a team has brought over, recorded with Enter. */
+const props = defineProps<{
+  label: string
+  button: string
+  says: string
+  shown?: string
+  entry: (count: number) => Entry
+}>()
+const { record } = useRecording()
+const typed = ref('')
+async function send() {
+  const count = numberIn(typed.value)
+  if (count === undefined || !Number.isInteger(count) || count < 0) return
+  await record(props.entry(count))
+  typed.value = ''
+}
+</script>
+
+<template>
+  <form novalidate class="touch-row" @submit.prevent="send">
+    <input
+      v-model="typed"
+      class="touch-field figures"
+      inputmode="numeric"
+      :aria-label="label"
+      :placeholder="shown ?? '0'"
+    />
+    <Button type="submit" :label="button" :aria-label="says" variant="outlined" />
+  </form>
+</template>
+
+<style scoped>
+input {
+  width: 5rem;
+}
+</style>

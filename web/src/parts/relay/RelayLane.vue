@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { RelayOnWalk, TeamSheet } from '@/api/names'
+import { useRecording } from '@/pads/recording'
+import BroughtOver from './BroughtOver.vue'
+import { relayEntries } from './relayEntries'
+import { useRelayWatch } from './useRelayWatch'
+
+/** One lane of a heat. */
+const props = defineProps<{
+  rally: string
+  part: RelayOnWalk
+  sheet: TeamSheet
+  heat: number
+  number: number
+}>()
+const { record, round } = useRecording()
+defineEmits<{ leave: [] }>()
+const watch = useRelayWatch(
+  { rally: props.rally, part: props.part, team: props.sheet.team, round: round.value, heat: () => props.heat },
+  (entry) => record(entry),
+)
+const soFar = computed(() => props.sheet.parts.find((p) => p.id === props.part.id))
+const entries = computed(() => relayEntries(props.part, props.sheet.team, round.value))
+const stopped = computed(() => soFar.value?.answers.stopped)
+const legs = computed(() =>
+  props.part.legs.map((name, i) => `${name || `Leg ${i + 1}`} ${soFar.value?.answers[String(i + 1)] ?? '–'}`),
+)
+defineExpose({
+  team: props.sheet.team,
+  name: props.sheet.name,
+  started: watch.started,
+  finished: watch.finished,
+  total: watch.total,
+  start: (at: number) => watch.start(0, at),
+  split: watch.split,
+  falseTouch: watch.falseTouch,
+})
+</script>
+
+<template>
+  <li class="lane" :class="{ running: watch.running.value }">
+    <p class="head">
+      <kbd>{{ number }}</kbd> <b>{{ sheet.name }}</b>
+      <b class="figures total">{{ watch.started.value ? watch.total.value.toFixed(1) : '' }}</b>
+    </p>
+    <Button
+      v-if="watch.running.value"
+      class="split"
+      :label="watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : 'Finish'"
+      :aria-label="`${watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : 'Finish'}: ${sheet.name}`"
+      @click="watch.split"
+    />
+    <p v-else-if="watch.finished.value" class="in">In</p>
+    <Button
+      v-else
+      label="Out of this heat"
+      :aria-label="`Out of this heat: ${sheet.name}`"
+      variant="text"
+      severity="secondary"
+      @click="$emit('leave')"
+    />
+    <p class="small figures muted">{{ legs.join(', ') }}</p>
+    <p v-if="stopped" class="in">Gave up</p>
+    <BroughtOver
+      v-if="part.carries"
+      :label="`How many were brought over: ${sheet.name}`"
+      button="Brought over"
+      :says="`Brought over: ${sheet.name}`"
+      :shown="soFar?.answers.items"
+      :entry="entries.carried"
+    />
+    <div class="touch-row">
+      <Button
+        v-if="watch.started.value"
+        label="False touch"
+        :aria-label="`False touch: ${sheet.name}`"
+        variant="outlined"
+        severity="secondary"
+        @click="watch.falseTouch"
+      />
+      <Button
+        v-if="!stopped && !watch.finished.value"
+        label="Gave up"
+        :aria-label="`Gave up: ${sheet.name}`"
+        severity="danger"
+        variant="outlined"
+        @click="record(entries.gaveUp())"
+      />
+      <Button
+        v-for="f in part.faults"
+        :key="f.id"
+        :label="`${f.name || f.id} ${soFar?.answers[f.id] ?? 0}`"
+        :aria-label="`${f.name || f.id} ${soFar?.answers[f.id] ?? 0}, one more: ${sheet.name}`"
+        variant="outlined"
+        severity="secondary"
+        @click="record(entries.fault(f.id))"
+      />
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.lane {
+  border: 1.5px solid var(--ink);
+  background: var(--sheet);
+  padding: 0.6rem 0.75rem;
+  display: grid;
+  align-content: start;
+  gap: 0.4rem;
+}
+.running {
+  border-width: 3px;
+  border-color: var(--lagoon);
+}
+.head {
+  display: flex;
+  align-items: baseline;
+  gap: 0.5rem;
+}
+kbd {
+  border: 1.5px solid var(--edge);
+  padding: 0 0.4rem;
+  font: 650 0.9rem var(--text);
+}
+.total {
+  margin-left: auto;
+  font-size: 1.5rem;
+}
+.split {
+  min-height: 72px;
+  font-size: 1.2rem;
+}
+.in {
+  font-weight: 700;
+}
+</style>

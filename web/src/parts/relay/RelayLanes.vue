@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { RelayOnWalk, TeamSheet } from '@/api/names'
+import { useRallyOnWalk } from '@/shared/openRally'
+import { isTyping } from '@/shared/isTyping'
+import { useRecording } from '@/pads/recording'
+import RelayLane from './RelayLane.vue'
+
+/** A heat: teams side by side, all started at once, one key or touch for each leg that comes in. */
+const props = defineProps<{
+  part: RelayOnWalk
+  sheets: readonly TeamSheet[]
+}>()
+const { round } = useRecording()
+const rally = useRallyOnWalk().rally.value?.id ?? ''
+/** Which heat each team ran in, as all devices know it. */
+const ranIn = computed(
+  () =>
+    new Map(
+      props.sheets.flatMap((s) => {
+        const heat = Number(s.parts.find((p) => p.id === props.part.id)?.answers.heat ?? 0)
+        return heat > 0 ? [[s.team, heat] as const] : []
+      }),
+    ),
+)
+const heat = useLocalStorage(`heat:${rally}:${props.part.id}:${round.value}`, {
+  number: 1,
+  teams: [] as string[],
+})
+/** The heat that no device has begun yet. */
+const free = computed(() => Math.max(0, ...ranIn.value.values()) + 1)
+/** A device whose lanes are empty goes on with the heat that comes next everywhere. */
+const number = computed(() =>
+  heat.value.teams.length === 0 ? Math.max(free.value, heat.value.number) : heat.value.number,
+)
+const lanes = computed(() => heat.value.teams.flatMap((id) => props.sheets.filter((s) => s.team === id)))
+const waiting = computed(() =>
+  props.sheets.filter((s) => !heat.value.teams.includes(s.team) && !ranIn.value.has(s.team)),
+)
+const ran = computed(() =>
+  props.sheets
+    .filter((s) => ranIn.value.has(s.team) && !heat.value.teams.includes(s.team))
+    .map((s) => `${s.name} in heat ${ranIn.value.get(s.team)}`),
+)
+const enter = (team: string) => (heat.value = { number: number.value, teams: [...heat.value.teams, team] })
+const leave = (team: string) => (heat.value = { ...heat.value, teams: heat.value.teams.filter((t) => t !== team) })
+const nextHeat = () => (heat.value = { number: Math.max(free.value, number.value + 1), teams: [] })
+
+type Lane = InstanceType<typeof RelayLane>
+const shown = ref<Lane[]>([])
+const lane = (team: string) => shown.value.find((l) => l.team === team)
+function startAll() {
+  const at = Date.now()
+  for (const s of lanes.value) lane(s.team)?.start(at)
+}
+const mayStart = computed(() => lanes.value.length > 0 && shown.value.every((l) => !l.started))
+
+/** Who came in, first to last, by the time from start to last touch. */
+const finished = computed(() =>
+  shown.value
+    .filter((l) => l.finished)
+    .sort((a, b) => a.total - b.total)
+    .map((l) => l.name),
+)
+
+useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  if (isTyping(event) || event.ctrlKey || event.metaKey) return
+  if (event.code === 'KeyS' && !event.altKey && mayStart.value) {
+    event.preventDefault()
+    return startAll()
+  }
+  const digit = Number(/^Digit([1-9])$/.exec(event.code)?.[1] ?? 0)
+  const at = digit > 0 ? lanes.value[digit - 1] : undefined
+  if (!at) return
+  event.preventDefault()
+  void (event.altKey ? lane(at.team)?.falseTouch() : lane(at.team)?.split())
+})
+</script>
+
+<template>
+  <div class="heat">
+    <p>
+      <b>Heat {{ number }}</b>
+      <span class="small muted"> S starts all; 1 to 9 takes a lane’s leg in, with Alt it is taken back.</span>
+    </p>
+    <div v-if="waiting.length > 0" class="touch-row" role="group" aria-label="Teams that are not in this heat">
+      <Button
+        v-for="s in waiting"
+        :key="s.team"
+        :label="s.name"
+        variant="outlined"
+        severity="secondary"
+        :aria-label="`${s.name}: into this heat`"
+        @click="enter(s.team)"
+      />
+    </div>
+    <p v-if="ran.length > 0" class="small muted">Have run: {{ ran.join(', ') }}.</p>
+    <ol>
+      <RelayLane
+        v-for="(s, i) in lanes"
+        :key="`${s.team} ${round}`"
+        ref="shown"
+        :rally="rally"
+        :part="part"
+        :sheet="s"
+        :heat="number"
+        :number="i + 1"
+        @leave="leave(s.team)"
+      />
+    </ol>
+    <div class="touch-row">
+      <Button label="Start all" :disabled="!mayStart" @click="startAll" />
+      <Button v-if="lanes.length > 0" label="Next heat" variant="outlined" @click="nextHeat" />
+    </div>
+    <p v-if="finished.length > 0" role="status">In: {{ finished.map((name, i) => `${i + 1}. ${name}`).join(', ') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.heat {
+  display: grid;
+  gap: 0.6rem;
+}
+ol {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+  gap: 0.75rem;
+}
+</style>

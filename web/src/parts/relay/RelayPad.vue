@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { AnswersOnWalk, RelayOnWalk } from '@/api/names'
+import { useRallyOnWalk } from '@/shared/openRally'
+import { useRecording } from '@/pads/recording'
+import TakeReading from '@/pads/readings/TakeReading.vue'
+import PadRow from '@/pads/PadRow.vue'
+import TimeField from '@/pads/TimeField.vue'
+import BroughtOver from './BroughtOver.vue'
+import { relayEntries } from './relayEntries'
+import { useRelayWatch } from './useRelayWatch'
+
+/** A relay of one team: the watch runs from leg to leg, one touch each; faults, items, and times put in later. */
+const props = defineProps<{ part: RelayOnWalk; soFar: AnswersOnWalk }>()
+const { rally } = useRallyOnWalk()
+const { team, round, record } = useRecording()
+const next = computed(() => props.part.legs.findIndex((_, i) => props.soFar.answers[String(i + 1)] === undefined))
+const watch = useRelayWatch(
+  { rally: rally.value?.id ?? '', part: props.part, team: team.value, round: round.value },
+  record,
+)
+const entries = computed(() => relayEntries(props.part, team.value, round.value))
+</script>
+
+<template>
+  <div class="watch">
+    <template v-if="next >= 0 && !watch.finished.value && soFar.answers.stopped === undefined">
+      <Button
+        v-if="!watch.running.value"
+        data-key="watch"
+        :label="`Start leg ${next + 1}`"
+        @click="watch.start(next)"
+      />
+      <template v-else>
+        <b class="figures clock" aria-hidden="true">{{ watch.ofLeg.value }}</b>
+        <Button
+          data-key="watch"
+          :label="watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : 'Finish'"
+          :aria-label="
+            watch.leg.value < part.legs.length ? `Leg ${watch.leg.value} is in` : `Finish: leg ${watch.leg.value} is in`
+          "
+          @click="watch.split"
+        />
+        <Button label="False touch" variant="outlined" @click="watch.falseTouch" />
+      </template>
+      <Button label="Gave up" severity="danger" variant="outlined" @click="record(entries.gaveUp())" />
+    </template>
+    <template v-else-if="watch.finished.value && soFar.answers.stopped === undefined">
+      <p>All legs are in.</p>
+      <Button label="False touch" variant="outlined" @click="watch.falseTouch" />
+    </template>
+    <p v-else>{{ soFar.answers.stopped === undefined ? 'All legs are in.' : 'The team has stopped.' }}</p>
+  </div>
+  <TakeReading
+    v-if="rally && next >= 0 && !watch.running.value && soFar.answers.stopped === undefined"
+    :rally="rally.id"
+    kind="duration"
+    :as="`leg ${next + 1}`"
+    @taken="(t) => record(watch.timed(next + 1, t.typed, t.instrument))"
+  />
+  <ul>
+    <PadRow
+      v-for="(name, i) in part.legs"
+      :key="i"
+      :name="name || `Leg ${i + 1}`"
+      :says="soFar.answers[String(i + 1)] ?? 'not in yet'"
+    >
+      <TimeField
+        :label="`Time of leg ${i + 1}`"
+        :shown="soFar.answers[String(i + 1)]"
+        :entry="(typed) => watch.timed(i + 1, typed)"
+      />
+    </PadRow>
+    <PadRow v-for="f in part.faults" :key="f.id" :name="f.name || f.id" :says="`${f.seconds} s each`">
+      <b class="figures">{{ soFar.answers[f.id] ?? 0 }}</b>
+      <Button label="+1" :aria-label="`+1 ${f.name}`" @click="record(entries.fault(f.id))" />
+    </PadRow>
+    <PadRow v-if="part.carries" name="Brought over" :says="soFar.answers.items">
+      <BroughtOver
+        label="How many were brought over"
+        button="Record"
+        says="Record: brought over"
+        :shown="soFar.answers.items"
+        :entry="entries.carried"
+      />
+    </PadRow>
+  </ul>
+</template>
+
+<style scoped>
+.watch {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.6rem;
+  padding: 0.4rem 0;
+}
+.watch :deep(button) {
+  min-height: 56px;
+}
+.clock {
+  font-size: 2.2rem;
+  min-width: 6rem;
+}
+</style>

@@ -1,0 +1,17 @@
+import { addTo, set, type Answers } from '@/parts/answer'
+
+export const relay: Answers<'legTimed' | 'relayFaulted' | 'itemsCarried' | 'relayStopped'> = {
+  legTimed: {
+    says: (entry) => `leg ${entry.leg}, ${entry.time.typed}`,
+    lay: (soFar, entry) => {
+      set(soFar, String(entry.leg), entry.time.typed)
+      if (typeof entry.heat === 'number') set(soFar, 'heat', entry.heat)
+    },
+  },
+  relayFaulted: { says: () => 'a fault', lay: (soFar, entry) => addTo(soFar, entry.fault, entry.count) },
+  itemsCarried: {
+    says: (entry) => `${entry.count} brought over`,
+    lay: (soFar, entry) => set(soFar, 'items', entry.count),
+  },
+  relayStopped: { says: (entry) => entry.reason, lay: (soFar, entry) => set(soFar, 'stopped', entry.reason) },
+}

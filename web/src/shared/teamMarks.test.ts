@@ -1,0 +1,18 @@
+import fc from 'fast-check'
+import { expect, test } from 'vitest'
+import { teamMarks } from './teamMarks'
+
+test('no two of a class have the same pattern and colour, and each has a call sign of two', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 12 }),
+      fc.array(fc.string({ minLength: 1, maxLength: 12 }), { minLength: 12, maxLength: 12 }),
+      (count, names) => {
+        const teams = names.slice(0, count).map((name, i) => ({ id: `t${i}`, name, callSign: '' }))
+        const marks = [...teamMarks(teams).values()]
+        expect(marks).toHaveLength(count)
+        expect(new Set(marks.map((m) => `${m.pattern} ${m.colour}`)).size).toBe(count)
+      },
+    ),
+  )
+})

@@ -1,0 +1,26 @@
+/** What this browser keeps by a key. A store that is full or closed keeps nothing, each browser in its own way; the page goes on. */
+export const thisBrowser = {
+  read(key: string) {
+    try {
+      return localStorage.getItem(key) ?? undefined
+    } catch {
+      return undefined
+    }
+  },
+  /** Says whether it is kept. */
+  keep(key: string, text: string) {
+    try {
+      localStorage.setItem(key, text)
+      return true
+    } catch {
+      return false
+    }
+  },
+  drop(key: string) {
+    try {
+      localStorage.removeItem(key)
+    } catch {
+      // What cannot be reached is not kept either.
+    }
+  },
+}

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { computed, provide, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, ask } from '@/api/client'
+import AsideNote from '@/log/AsideNote.vue'
+import BuntingRoute from '@/shared/BuntingRoute.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { useWho } from '@/access/useWho'
+import { openRally, type Place } from '@/shared/openRally'
+import { useLive } from '@/shared/useLive'
+import { useKept } from '@/shared/useKept'
+import { useLoad } from '@/shared/useLoad'
+import { useNarrow } from '@/shared/useNarrow'
+
+/** What all stations of a rally share: the rally itself, its round, the route and the live connection. */
+const props = defineProps<{ rally: string }>()
+const route = useRoute()
+const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? '1')) || 1))
+const station = computed(() => route.meta.station ?? '')
+/** What is carried about is kept on this device, for going on without a connection; the rest is not. */
+const place = computed<Place>(() =>
+  station.value === 'wall' ? 'wall' : ['score', 'together'].includes(station.value) ? 'walk' : 'desk',
+)
+const params = () => ({ path: { id: props.rally }, query: { round: round.value } })
+const places = {
+  desk: useLoad(() => ask(api.GET('/api/rallies/{id}', { params: params() }))),
+  walk: useKept(
+    'rallies',
+    () => `${props.rally}:${round.value}`,
+    () => ask(api.GET('/api/rallies/{id}/walk', { params: params() })),
+  ),
+  wall: useLoad(() => ask(api.GET('/api/rallies/{id}/wall', { params: { path: { id: props.rally } } }))),
+}
+const here = computed(() => places[place.value])
+const pennants = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.route))
+const tick = ref(0)
+const load = () => void here.value.load()
+const news = () => {
+  tick.value++
+  load()
+}
+const connected = useLive(props.rally, news)
+watch(round, news)
+watch(place, load, { immediate: true })
+
+/** On a phone the route stands below what is done there, so that the pad is in the first screenful. */
+const narrow = useNarrow()
+const below = computed(() => narrow.value && place.value === 'walk')
+
+const query = computed(() => (round.value > 1 ? `?round=${round.value}` : ''))
+const { isTeacher } = useWho()
+/** A judge has one station. */
+const to = computed(() => (isTeacher.value ? all.value : { score: all.value.score }))
+const all = computed(() => ({
+  brief: `/rallies/${props.rally}/brief${query.value}`,
+  kit: `/rallies/${props.rally}/kit${query.value}`,
+  teams: `/rallies/${props.rally}/teams${query.value}`,
+  run: `/rallies/${props.rally}/run${query.value}`,
+  score: `/rallies/${props.rally}/score${query.value}`,
+  results: `/rallies/${props.rally}/results${query.value}`,
+}))
+provide(openRally, {
+  at: { desk: places.desk.data, walk: places.walk.data, wall: places.wall.data },
+  round,
+  tick,
+  news,
+  connected,
+})
+/** Entries that only a newer version understands are kept, and that is said where the teacher looks. */
+const unread = computed(() => (place.value === 'desk' ? (places.desk.data.value?.unread ?? 0) : 0))
+/** So are entries that were recorded and could not have been, such as an attempt on a build that had failed. */
+const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.aside ?? []) : []))
+</script>
+
+<template>
+  <TopBar v-if="place !== 'wall' && !below">
+    <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
+  </TopBar>
+  <p v-if="!connected" class="lost not-on-paper" role="status">
+    No connection to Plucky Rally. This catches up by itself when it is back.
+  </p>
+  <p v-if="unread > 0" class="lost not-on-paper" role="status">
+    {{ unread === 1 ? '1 entry is' : `${unread} entries are` }} not understood by this version of Plucky Rally. Nothing
+    is lost: {{ unread === 1 ? 'it is' : 'they are' }} kept, and not scored. Update Plucky Rally, or record
+    {{ unread === 1 ? 'it' : 'them' }} again.
+  </p>
+  <AsideNote v-if="aside.length > 0" :rally="rally" :aside="aside" :teams="places.desk.data.value?.teams ?? []" />
+  <RouterView v-if="here.data.value" />
+  <main v-else id="main" class="page">
+    <LoadNote :state="here.state.value" :refusal="here.refusal.value" what="the rally" @again="load" />
+  </main>
+  <TopBar v-if="below">
+    <BuntingRoute v-if="pennants" :pennants="pennants" :current="station" :to="to" />
+  </TopBar>
+</template>
+
+<style scoped>
+.lost {
+  background: var(--marigold-wash);
+  border-block: 2px dashed var(--marigold);
+  padding: 0.4rem 1.5rem;
+}
+.page {
+  padding: 1.5rem;
+}
+</style>

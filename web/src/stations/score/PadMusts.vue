@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { SheetRule } from '@/api/names'
+import KeptOrMissed from './KeptOrMissed.vue'
+
+/** What is looked at in the attempt that is being made: one by one, or all kept with one touch. It is recorded with the attempt. */
+const props = defineProps<{ rules: readonly SheetRule[] }>()
+const said = defineModel<Record<string, boolean>>({ required: true })
+const stateOf = (rule: string) => (rule in said.value ? (said.value[rule] ? 'met' : 'missed') : 'toCheck')
+/** The same answer again takes it back. */
+function say(rule: string, met: boolean) {
+  const others = Object.fromEntries(Object.entries(said.value).filter(([id]) => id !== rule))
+  said.value = said.value[rule] === met ? others : { ...others, [rule]: met }
+}
+const allKept = () => (said.value = Object.fromEntries(props.rules.map((r) => [r.id, true])))
+</script>
+
+<template>
+  <div role="group" aria-label="Must-haves of this attempt">
+    <p v-if="rules.length > 1" class="all">
+      <b>Must-haves of this attempt</b>
+      <Button
+        type="button"
+        label="All kept"
+        variant="outlined"
+        class="touch"
+        data-key="all-kept"
+        data-hint="Alt K"
+        @click="allKept"
+      />
+    </p>
+    <ul>
+      <li v-for="r in rules" :key="r.id" class="with-ways">
+        <p>{{ r.text }}</p>
+        <KeptOrMissed :name="r.text" :state="stateOf(r.id)" @says="(met) => say(r.id, met)" />
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.all {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 0.5rem;
+}
+li + li {
+  border-top: var(--stitch);
+}
+@media (max-width: 600px) {
+  .with-ways {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .with-ways :deep(button) {
+    min-width: 4rem;
+    padding-inline: 0.5rem;
+  }
+}
+</style>

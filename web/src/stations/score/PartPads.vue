@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { AnswersOnWalk, RallyOnWalk } from '@/api/names'
+import { pads } from '@/parts/pads'
+import { anyOf } from '@/shared/shows'
+
+/** Every part that is not measured in trials, each with the pad that fits it and its working so far. */
+const props = defineProps<{ parts: readonly AnswersOnWalk[]; rally: RallyOnWalk }>()
+const rows = computed(() =>
+  props.parts.flatMap((soFar) => {
+    const part = props.rally.brief.parts.find((p) => p.id === soFar.id)
+    const pad = part && pads[part.kind]
+    return pad ? [{ part, soFar, pad: anyOf(pad) }] : []
+  }),
+)
+</script>
+
+<template>
+  <section v-for="{ part, soFar, pad } in rows" :key="part.id" :aria-labelledby="`part-${part.id}`">
+    <h3 :id="`part-${part.id}`">
+      {{ part.name }} <span v-if="soFar.points" class="points figures">{{ soFar.points }}</span>
+    </h3>
+    <component :is="pad" :part="part" :so-far="soFar" />
+    <ul v-if="soFar.working?.length" class="small muted working">
+      <li v-for="(line, i) in soFar.working" :key="i">{{ line }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+h3 {
+  display: flex;
+  justify-content: space-between;
+  gap: 1rem;
+  color: var(--lagoon-deep);
+  padding-bottom: 0.25rem;
+}
+.points {
+  color: var(--ink);
+}
+.working {
+  padding-top: 0.4rem;
+}
+</style>
