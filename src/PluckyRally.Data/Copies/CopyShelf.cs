@@ -27,7 +27,7 @@ public sealed class CopyShelf(string path)
     public string FileOf(Copy copy) => Path.Combine(path, copy.Name + ".db");
 
     /// <summary>How many bytes all copies take, pictures included.</summary>
-    public long Bytes() => Directory.Exists(path) ? new DirectoryInfo(path).EnumerateFiles("*", SearchOption.AllDirectories).Sum(f => f.Length) : 0;
+    public long Bytes() => Directory.Exists(path) ? new DirectoryInfo(path).EnumerateFiles("*", SearchOption.AllDirectories).Sum(Length) : 0;
 
     /// <summary>Makes a copy while the data is in use, and checks it.</summary>
     /// <param name="folder">What is copied.</param>
@@ -159,8 +159,10 @@ public sealed class CopyShelf(string path)
     /// <summary>The copy counts from here on: what says what is in it comes last.</summary>
     private void Describe(Copy copy)
     {
-        using var says = new StreamWriter(Path.Combine(path, copy.Name + ".json"), OwnFiles.Fresh);
-        says.Write(Json.Write(copy));
+        var whole = Path.Combine(path, copy.Name + ".json");
+        // Moved into place whole: whoever lists the copies meanwhile never meets half a file.
+        using (var says = new StreamWriter(whole + ".unfinished", OwnFiles.Fresh)) says.Write(Json.Write(copy));
+        File.Move(whole + ".unfinished", whole, overwrite: true);
     }
 
     private string FreeName(DateTimeOffset now)
@@ -170,15 +172,28 @@ public sealed class CopyShelf(string path)
         return name;
     }
 
+    private static long Length(FileInfo file)
+    {
+        try
+        {
+            return file.Length;
+        }
+        catch (FileNotFoundException)
+        {
+            // A copy was finished or thinned out since the files were listed.
+            return 0;
+        }
+    }
+
     private static Copy? Read(string file)
     {
         try
         {
             return JsonSerializer.Deserialize<Copy>(File.ReadAllText(file), Json.Options);
         }
-        catch (JsonException)
+        catch (Exception wrong) when (wrong is JsonException or FileNotFoundException)
         {
-            // A file that says nothing describes no copy; the data file beside it can still be named by hand.
+            // A file that says nothing describes no copy (the data file beside it can still be named by hand), nor does one that was thinned out since it was listed.
             return null;
         }
     }

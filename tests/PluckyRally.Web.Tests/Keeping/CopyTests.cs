@@ -101,6 +101,29 @@ public sealed class CopyTests : IDisposable
         Directory.GetFiles(Path.Combine(_app.Folder, "elsewhere"), "*.jpg", SearchOption.AllDirectories).ShouldBeEmpty("a picture that was deleted is gone from the copies as they age");
     }
 
+    [Fact]
+    public async Task Whoever_looks_at_the_copies_while_some_are_made_and_thinned_out_sees_whole_ones()
+    {
+        await Until(k => k.Copies.Count == 1);
+        var shelf = new CopyShelf(Path.Combine(_app.Folder, "elsewhere"));
+        var made = Task.Run(() =>
+        {
+            for (var i = 0; i < 12; i++)
+            {
+                shelf.Make(Folder, CopyReason.ByHand, DateTimeOffset.UtcNow.AddYears(-2).AddHours(i));
+                shelf.Prune(DateTimeOffset.UtcNow);
+            }
+        }, TestContext.Current.CancellationToken);
+        while (!made.IsCompleted)
+        {
+            shelf.All().Count.ShouldBeInRange(0, 2);
+            shelf.Bytes().ShouldBeGreaterThanOrEqualTo(0);
+        }
+
+        await made;
+        shelf.All().ShouldHaveSingleItem();
+    }
+
     public void Dispose() => _app.Dispose();
 
     private Task<Kept> Kept() => _app.Get<Kept>("/api/kept");
