@@ -23,7 +23,7 @@ public static class DataFile
     /// <summary>Adds the data file and what reads and writes it.</summary>
     public static IServiceCollection AddDataFile(this IServiceCollection services, DataFolder folder) => services
         .AddSingleton(folder)
-        .AddDbContext<RallyDb>(options => options.UseSqlite(Connection(folder.File)))
+        .AddDbContextPool<RallyDb>(options => options.UseSqlite(Connection(folder.File)))
         .AddSingleton(_ => new LogWriter(Connection(folder.File)))
         .AddScoped<BriefShelf>()
         .AddScoped<BriefHistory>()
@@ -31,6 +31,7 @@ public static class DataFile
         .AddScoped<Cupboard>()
         .AddSingleton<RallyCache>()
         .AddScoped<RallyLog>()
+        .AddSingleton<GoodPasses>()
         .AddScoped<PassBook>()
         .AddScoped<SessionBook>()
         .AddScoped<PhotoAlbum>()

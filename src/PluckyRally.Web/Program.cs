@@ -40,18 +40,23 @@ try
     builder.Services.AddAccess(settings);
     builder.Services.AddSingleton<CopyKeeper>();
     builder.Services.AddSingleton<InstrumentBoard>();
+    builder.Services.AddSingleton<LiveTeller>();
+    builder.Services.AddSingleton<WorkedOut>();
     if (!describing)
     {
         builder.Services.AddHostedService(provider => provider.GetRequiredService<CopyKeeper>());
         builder.Services.AddHostedService<InstrumentSocket>();
+        builder.Services.AddHostedService<InstrumentTeller>();
     }
 
     builder.Services.ConfigureHttpJsonOptions(options => Json.Apply(options.SerializerOptions));
     builder.Services.AddSignalR().AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions));
+    builder.Services.AddResponseCompression();
     builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>());
 
     var app = builder.Build();
     app.UseSecurityHeaders();
+    app.UseResponseCompression();
     app.UseOwnSite(settings);
     app.UsePages();
     app.UseRateLimiter();

@@ -1,6 +1,9 @@
 using System.Net;
 using System.Net.Sockets;
 using System.Text;
+using System.Threading.Channels;
+using Microsoft.AspNetCore.SignalR.Client;
+using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using Shouldly;
 using Xunit;
@@ -48,6 +51,43 @@ public sealed class InstrumentTests : IDisposable
         (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldStartWith("WRONG “much” is not a number.");
         (await _app.Client.PostAsync($"/api/rallies/{rally}/instruments/pull/zero", null, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldBe("ZERO");
+    }
+
+    [Fact]
+    public async Task A_window_that_follows_a_rally_is_told_what_it_shows_without_asking()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        await using var hub = new HubConnectionBuilder().WithUrl(new Uri(_app.Client.BaseAddress!, "/live")).AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions)).Build();
+        var (seen, told) = (Channel.CreateUnbounded<Instrument>(), 0);
+        hub.On<List<Instrument>>(LiveHub.Instruments, all =>
+        {
+            Interlocked.Increment(ref told);
+            foreach (var one in all) seen.Writer.TryWrite(one);
+        });
+        await hub.StartAsync(TestContext.Current.CancellationToken);
+        await hub.InvokeAsync<LiveNews>(nameof(LiveHub.Follow), rally, TestContext.Current.CancellationToken);
+        using (var line = await Connect())
+        {
+            await Say(line, "HELLO scale mass Harbour scale");
+            await Say(line, "READ 37.4 g stable");
+            await Told(i => i is { State: InstrumentState.Stable, Shown: "37.4 g" });
+            for (var i = 0; i < 40; i++) await Say(line, "READ 37.4 g stable");
+            await Say(line, "OVER");
+            await Told(i => i.State == InstrumentState.Overloaded);
+        }
+
+        await Told(i => i.State == InstrumentState.Lost);
+        told.ShouldBeLessThan(10, "what is only heard again is not told");
+
+        async Task Told(Predicate<Instrument> holds)
+        {
+            using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
+            patience.CancelAfter(TimeSpan.FromSeconds(20));
+            while (!holds(await seen.Reader.ReadAsync(patience.Token)))
+            {
+                // Something else on the way to what is waited for.
+            }
+        }
     }
 
     public void Dispose() => _app.Dispose();

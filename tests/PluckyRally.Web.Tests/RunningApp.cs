@@ -88,7 +88,7 @@ public sealed class RunningApp : IDisposable
     public async Task<T> Get<T>(string path) => (await Client.GetFromJsonAsync<T>(path, Lenient, TestContext.Current.CancellationToken))!;
 
     /// <summary>A team's sheet with its log.</summary>
-    public async Task<TeamSheet> Sheet(Guid rally, string team) => (await Get<List<TeamSheet>>($"/api/rallies/{rally}/score?team={team}")).Single(s => s.Team == team);
+    public async Task<TeamSheet> Sheet(Guid rally, string team) => (await Get<JsonElement>($"/api/rallies/{rally}/score?team={team}")).GetProperty("sheet").Deserialize<TeamSheet>(Core.Json.Options)!;
 
     public static StringContent Body(string json) => new(json, Encoding.UTF8, "application/json");
 

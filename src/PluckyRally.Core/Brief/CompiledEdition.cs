@@ -18,6 +18,8 @@ public sealed class CompiledEdition
         Targets = targets;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
         TakesAttempts = edition.Brief.TakesAttempts;
+        ComparesTeams = parts.Any(p => p.Curve.ComparesTeams);
+        RewardsFirst = edition.Brief.Method.Parts.OfType<Part.Tasks>().Any(p => p.Items.Any(i => i.FirstTeams is not null));
     }
 
     /// <summary>The edition that it was made from, without what is left out in it.</summary>
@@ -31,6 +33,15 @@ public sealed class CompiledEdition
 
     /// <summary>Whether something is read or looked at in each attempt, so that a team without its attempts has not finished.</summary>
     internal bool TakesAttempts { get; }
+
+    /// <summary>Whether a curve holds teams against each other, so that the points of one hang on all.</summary>
+    internal bool ComparesTeams { get; }
+
+    /// <summary>Whether a task is worth more to the teams that do it first, so that the value of one hangs on all.</summary>
+    internal bool RewardsFirst { get; }
+
+    /// <summary>Whether which of a team's designs counts can hang on what other teams have shown.</summary>
+    internal bool ChoosesByOthers => ComparesTeams && Brief.Trials.Designs == DesignChoice.Best;
 
     /// <summary>Everything that can be named, compared, limited and summed up.</summary>
     internal FigureList Figures { get; }

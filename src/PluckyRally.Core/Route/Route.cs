@@ -69,11 +69,15 @@ public static class Route
     ];
 
     /// <summary>The route of a rally in a round.</summary>
-    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round)
+    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round) => OfRally(opened, round, RoundSheets.Of(opened, round).Unfinished);
+
+    /// <summary>The same where it is known how many teams have not finished.</summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round, from 1.</param>
+    /// <param name="open">How many teams have not finished it.</param>
+    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round, int open)
     {
         var (rally, compiled) = opened;
-        var results = Scorer.Results(compiled, rally.Teams, rally.Entries, round);
-        var open = results.Count(r => r.Status == StandingStatus.Unfinished);
         var begun = Log.Effective(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
         var kits = TeamKit.Of(compiled.Brief, rally.Teams, rally.Entries);
         return

@@ -18,15 +18,16 @@ public static class ClassState
         var standing = Log.Effective(log).Where(e => e.Round == round).ToList();
         var order = standing.OfType<Entry.TestOrderSet>().LastOrDefault()?.Teams ?? [];
         var places = order.Select((team, at) => (team, at)).DistinctBy(o => o.team).ToDictionary(o => o.team, o => o.at);
+        var (cleared, late) = (Last(standing.OfType<Entry.PlanCleared>()), Last(standing.OfType<Entry.CameLate>()));
         return
         [
             .. teams
-                .Select(t => new TeamInLesson(
-                    t.Id,
-                    standing.OfType<Entry.PlanCleared>().LastOrDefault(e => e.Team == t.Id)?.Id,
-                    standing.OfType<Entry.CameLate>().LastOrDefault(e => e.Team == t.Id)?.Id))
+                .Select(t => new TeamInLesson(t.Id, cleared.TryGetValue(t.Id, out var plan) ? plan : null, late.TryGetValue(t.Id, out var came) ? came : null))
                 .OrderBy(t => t.Late is not null)
                 .ThenBy(t => places.GetValueOrDefault(t.Team, int.MaxValue)),
         ];
     }
+
+    /// <summary>For each team the last of some entries.</summary>
+    private static Dictionary<string, Guid> Last(IEnumerable<Entry> entries) => entries.GroupBy(e => e.Team).ToDictionary(g => g.Key, g => g.Last().Id);
 }

@@ -21,6 +21,8 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
+        internal sealed override bool TouchesSheets(Trials trials) => ChangesOthers(trials);
+
         internal sealed override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Unless(Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");

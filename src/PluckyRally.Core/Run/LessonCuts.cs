@@ -18,7 +18,8 @@ public static class LessonCuts
     public static Edition Lay(Edition edition, IReadOnlyList<Entry> log)
     {
         if (!log.Any(e => e is Entry.OfClock)) return edition;
-        return edition with { Brief = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief)) };
+        var brief = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief));
+        return ReferenceEquals(brief, edition.Brief) ? edition : edition with { Brief = brief };
     }
 
     /// <summary>What can be cut now, as a rally's log leaves the lesson.</summary>

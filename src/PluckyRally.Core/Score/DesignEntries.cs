@@ -49,6 +49,7 @@ internal static class DesignEntries
     /// <param name="found">Collects what is wrong.</param>
     public static void CheckFreshBuild(Trials trials, Entry.TrialRecorded trial, IReadOnlyList<Entry> log, ProblemCollector found)
     {
+        if (!trials.FreshBuildAfterFailure) return;
         var others = Log.Effective(log).Where(e => e.Id != trial.Id).Append(trial).Select(e => (0, e));
         if (OnOldBuilds(trials, others).Where(o => o.Entry.Id == trial.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);
     }

@@ -64,6 +64,9 @@ public abstract partial record Entry
     /// <summary>Whether it can change what another entry is worth, so that all of them are looked through again.</summary>
     internal virtual bool ChangesOthers(Trials trials) => false;
 
+    /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>
+    internal virtual bool TouchesSheets(Trials trials) => true;
+
     /// <summary>What it records, in a line that a judge reads at a glance: "Attempt 2: 227 cm".</summary>
     /// <param name="compiled">The edition.</param>
     /// <param name="attempt">The attempt's number where the log gave it one.</param>

@@ -11,12 +11,22 @@ public static class EntryRights
     {
         if (entry is not Entry.StruckOut strike) return entry.IsTeachers ? new("/kind", "This is the teacher's to record.", "Ask the teacher.") : null;
 
+        return Find(log, strike.Entry) is { } recorded ? ToStrike(recorded, entry.By, log, others) : null;
+    }
+
+    /// <summary>Why a judge may not strike out an entry; null where it may.</summary>
+    /// <param name="recorded">The entry.</param>
+    /// <param name="by">The judge's name.</param>
+    /// <param name="log">What is in the log.</param>
+    /// <param name="others">Whether judges may strike out what others recorded.</param>
+    public static Problem? ToStrike(Entry recorded, string by, IReadOnlyList<Entry> log, bool others)
+    {
         // Whoever strikes out a strike changes what was struck out: every entry on the way must be the judge's to change.
         var steps = 0;
-        for (var struck = Find(log, strike.Entry); struck is not null && steps++ <= log.Count; struck = struck is Entry.StruckOut inner ? Find(log, inner.Entry) : null)
+        for (var struck = recorded; struck is not null && steps++ <= log.Count; struck = struck is Entry.StruckOut inner ? Find(log, inner.Entry) : null)
         {
             if (struck.IsTeachers) return new("/entry", "This was recorded by the teacher and is the teacher's to strike out.", "Ask the teacher.");
-            if (!others && struck.By != entry.By) return new("/entry", $"This was recorded by {(struck.By.Length > 0 ? struck.By : "somebody else")}.", "Ask them or the teacher to strike it out.");
+            if (!others && struck.By != by) return new("/entry", $"This was recorded by {(struck.By.Length > 0 ? struck.By : "somebody else")}.", "Ask them or the teacher to strike it out.");
         }
 
         return null;

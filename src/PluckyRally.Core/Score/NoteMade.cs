@@ -15,6 +15,8 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
+        internal override bool TouchesSheets(Trials trials) => false;
+
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.Length(Text, Limits.Text, "/text", "The note");

@@ -8,6 +8,9 @@ public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
     /// <summary>All entries as they were received, those that are set aside among them.</summary>
     public required IReadOnlyList<Entry> Received { get; init; }
 
+    /// <summary>The edition as it was begun, before anything was cut in the lesson.</summary>
+    public required CompiledEdition Begun { get; init; }
+
     /// <summary>The entries that are not scored.</summary>
     public required IReadOnlyList<SetAside> Aside { get; init; }
 
@@ -28,15 +31,20 @@ public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
         found.Count(rally.Entries, Limits.Entries, "/entries", "entries");
         var compiled = CompiledEdition.For(rally.Edition);
         if (!compiled.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. compiled.Problems.Select(p => p.Under("/edition/brief"))]);
-        rally = rally with { Edition = compiled.Value.Edition };
-        if (found.Problems.Count > 0) return Result<OpenedRally>.Refused(found.Problems);
+        return found.Problems.Count > 0 ? Result<OpenedRally>.Refused(found.Problems) : Look(rally with { Edition = compiled.Value.Edition }, compiled.Value);
+    }
 
-        var (entries, aside, received) = SetAside.Sort(compiled.Value, rally.Teams, rally.Entries);
+    /// <summary>Looks through the entries of a rally whose edition has been made ready.</summary>
+    private static Result<OpenedRally> Look(Rally rally, CompiledEdition begun)
+    {
+        var (entries, aside, received) = SetAside.Sort(begun, rally.Teams, rally.Entries);
 
         // What was recorded is understood by the edition as it was begun; what counts, by what is left of it.
-        var cut = LessonCuts.Lay(rally.Edition, entries);
-        var run = ReferenceEquals(cut, rally.Edition) ? compiled : CompiledEdition.For(cut);
-        return run.IsOk ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Received = received, Aside = aside }) : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+        var cut = LessonCuts.Lay(begun.Edition, entries);
+        var run = ReferenceEquals(cut, begun.Edition) ? Result<CompiledEdition>.Ok(begun) : CompiledEdition.For(cut);
+        return run.IsOk
+            ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Begun = begun, Received = received, Aside = aside })
+            : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
     }
 
     /// <summary>
@@ -45,9 +53,10 @@ public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
     /// </summary>
     public Result<OpenedRally> With(Entry accepted)
     {
+        if (Received.Count >= Limits.Entries) return Result<OpenedRally>.Refused(new Problem("", $"This rally has {Limits.Entries} entries, and no more fit.", "Begin another rally with the same teams."));
         IReadOnlyList<Entry> received = [.. Received, accepted];
         return accepted.ChangesOthers(Compiled.Brief.Trials)
-            ? Open(Rally with { Entries = received })
+            ? Look(Rally with { Entries = received }, Begun)
             : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
     }
 

@@ -32,6 +32,8 @@ public abstract partial record Entry
 
         internal override bool ChangesOthers(Trials trials) => true;
 
+        internal override bool TouchesSheets(Trials trials) => false;
+
         internal override string Say(CompiledEdition compiled, int? attempt) => $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
     }
 }

@@ -54,27 +54,42 @@ public sealed record TeamSheet
     /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
     public required IReadOnlyList<PartSoFar> Parts { get; init; }
 
-    /// <summary>Everything recorded for the team in this round, the newest first, struck entries included.</summary>
+    /// <summary>Everything recorded for the team in this round, the newest first, struck entries included; empty on a sheet that comes without its log.</summary>
     public required IReadOnlyList<LogLine> Log { get; init; }
 
     /// <summary>The sheets of a round, in the order in which teams are tested.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round, from 1.</param>
-    /// <param name="log">The team whose log is written out; that of the others is left empty.</param>
-    public static IReadOnlyList<TeamSheet> Of(OpenedRally opened, int round, string log = "")
+    public static IReadOnlyList<TeamSheet> Of(OpenedRally opened, int round)
     {
         var (rally, compiled) = opened;
         var results = Scorer.Results(compiled, rally.Teams, rally.Entries, round).ToDictionary(r => r.Team.Id);
         var closed = Rounds.IsClosed(rally.Entries, round);
-        return [.. ClassState.Of(rally.Teams, rally.Entries, round).Select(t => Of(opened, results[t.Team], t, round, t.Team == log) with { Closed = closed })];
+        var references = ReferenceTrial.Of(compiled, rally.Entries, null, round);
+        return [.. ClassState.Of(rally.Teams, rally.Entries, round).Select(t => Of(opened, results[t.Team], t, references) with { Closed = closed })];
     }
 
     /// <summary>The sheet of a team with its log; null where there is no such team.</summary>
-    public static TeamSheet? For(OpenedRally opened, string team, int round) => Of(opened, round, team).FirstOrDefault(s => s.Team == team);
+    public static TeamSheet? For(OpenedRally opened, string team, int round) => Of(opened, round).FirstOrDefault(s => s.Team == team)?.WithLog(opened, round);
 
-    private static TeamSheet Of(OpenedRally opened, TeamResult result, TeamInLesson inLesson, int round, bool withLog)
+    /// <summary>The sheet with the team's log.</summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round.</param>
+    /// <param name="among">Only these entries, by their ids; all where absent.</param>
+    public TeamSheet WithLog(OpenedRally opened, int round, IReadOnlyDictionary<Guid, Entry>? among = null) =>
+        this with { Log = LogLine.Of(opened, e => e.Team == Team && e.Round == round && among?.ContainsKey(e.Id) is not false, Trials.Where(t => t.Attempt is not null).ToDictionary(t => t.Entry, t => t.Attempt!.Value)) };
+
+    /// <summary>The sheet of one team, where nothing on it hangs on other teams: their entries are not looked at.</summary>
+    internal static TeamSheet Alone(OpenedRally opened, Team team, int round)
     {
-        var (rally, compiled) = opened;
+        var own = opened.Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut).ToList();
+        var result = Scorer.Results(opened.Compiled, [team], own, round)[0];
+        return Of(opened, result, ClassState.Of([team], own, round)[0], ReferenceTrial.Of(opened.Compiled, own, team.Id, round)) with { Closed = Rounds.IsClosed(own, round) };
+    }
+
+    private static TeamSheet Of(OpenedRally opened, TeamResult result, TeamInLesson inLesson, IReadOnlyList<ReferenceTrial> references)
+    {
+        var compiled = opened.Compiled;
         var team = result.Team.Id;
         var numbers = result.Record.Designs
             .SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
@@ -92,11 +107,11 @@ public sealed record TeamSheet
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(compiled, t, result.Record, numbers))],
             AsOf = opened.Received.Count,
             Designs = SheetDesign.Of(compiled, result.Record, design.Name),
-            References = ReferenceTrial.Of(compiled, rally.Entries, team, round),
+            References = [.. references.Where(r => r.Team.Length == 0 || r.Team == team)],
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
             Parts = [.. compiled.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan.IsRecorded).Select(p => PartSoFar.Of(compiled, p.Plan, result, p.At))],
-            Log = withLog ? LogLine.Of(opened, e => e.Team == team && e.Round == round, numbers) : [],
+            Log = [],
         };
     }
 

@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 namespace PluckyRally.Data.Passes;
 
 /// <summary>The passes of all rallies.</summary>
-public sealed class PassBook(RallyDb db, TimeProvider clock)
+public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
 {
     /// <summary>No letter that is read as another or as a digit, and none that makes words.</summary>
     private const string Letters = "BCDFGHJKMNPQRTVWXYZ2346789";
@@ -36,9 +36,20 @@ public sealed class PassBook(RallyDb db, TimeProvider clock)
     }
 
     /// <summary>Whether a pass is still good.</summary>
-    public Task<bool> IsGood(Guid pass, CancellationToken stop) => db.Passes.AnyAsync(p => p.Id == pass && p.EndedAt == null && db.Rallies.Any(r => r.Id == p.RallyId), stop);
+    public async Task<bool> IsGood(Guid pass, CancellationToken stop)
+    {
+        if (known.Has(pass)) return true;
+        var at = known.Now;
+        if (!await db.Passes.AnyAsync(p => p.Id == pass && p.EndedAt == null && db.Rallies.Any(r => r.Id == p.RallyId), stop)) return false;
+        known.Keep(pass, at);
+        return true;
+    }
 
     /// <summary>Ends a pass; whoever came in with it is out at once. False where there is none.</summary>
-    public async Task<bool> End(Guid rally, Guid pass, CancellationToken stop) =>
-        await db.Passes.Where(p => p.Id == pass && p.RallyId == rally && p.EndedAt == null).ExecuteUpdateAsync(set => set.SetProperty(p => p.EndedAt, clock.GetUtcNow()), stop) > 0;
+    public async Task<bool> End(Guid rally, Guid pass, CancellationToken stop)
+    {
+        var there = await db.Passes.Where(p => p.Id == pass && p.RallyId == rally && p.EndedAt == null).ExecuteUpdateAsync(set => set.SetProperty(p => p.EndedAt, clock.GetUtcNow()), stop) > 0;
+        known.End();
+        return there;
+    }
 }

@@ -35,6 +35,13 @@ public sealed class LogWriter : IAsyncDisposable
         return pending.Done.Task;
     }
 
+    /// <summary>Done when everything that was handed over before is on the disk, or could not be written.</summary>
+    internal Task Written()
+    {
+        var mark = new Pending(Guid.Empty, Guid.Empty, "");
+        return _pending.Writer.TryWrite(mark) ? mark.Done.Task : _writing;
+    }
+
     /// <inheritdoc/>
     public async ValueTask DisposeAsync()
     {
@@ -82,7 +89,7 @@ public sealed class LogWriter : IAsyncDisposable
         using var insert = connection.CreateCommand();
         insert.CommandText = """INSERT INTO "Entries" ("RallyId", "EntryId", "Document") VALUES ($rally, $entry, $document) ON CONFLICT ("RallyId", "EntryId") DO NOTHING""";
         var (rally, entry, document) = (insert.Parameters.Add("$rally", SqliteType.Text), insert.Parameters.Add("$entry", SqliteType.Text), insert.Parameters.Add("$document", SqliteType.Text));
-        foreach (var one in batch)
+        foreach (var one in batch.Where(b => b.Document.Length > 0))
         {
             (rally.Value, entry.Value, document.Value) = (one.Rally, one.Entry, one.Document);
             insert.ExecuteNonQuery();

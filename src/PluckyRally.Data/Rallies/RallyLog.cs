@@ -41,30 +41,60 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     /// <param name="stop">Ends the wait for others; once it is being written it is written.</param>
     public async Task<Result<Recorded>?> Record(Guid rally, Entry entry, Func<KeptRally, Problem?> refuse, CancellationToken stop)
     {
-        using var _ = await kept.Alone(rally, stop);
-        var forgotten = kept.Forgotten;
-        if (await OpenAlone(rally, stop) is not { } found) return null;
+        KeptRally now;
+        Task written;
+        int forgotten;
+        var fresh = true;
+        using (await kept.Alone(rally, stop))
+        {
+            forgotten = kept.Forgotten;
+            if ((kept.Coming(rally) ?? await OpenAlone(rally, stop)) is not { } found) return null;
 
-        // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
-        if (found.Has(entry.Id)) return Result<Recorded>.Ok(new(found, Fresh: false));
-        if (!found.Opened.IsOk) return Result<Recorded>.Refused(found.Opened.Problems);
-        if (refuse(found) is { } forbidden) return Result<Recorded>.Refused(forbidden);
-        var accepted = Recorder.Accept(found.Opened.Value, entry);
-        if (!accepted.IsOk) return Result<Recorded>.Refused(accepted.Problems);
+            // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
+            // It may still be on its way to the disk: then the answer waits for it, by writing it once more.
+            if (found.Has(entry.Id))
+            {
+                if (kept.Find(rally)?.Has(entry.Id) is true) return Result<Recorded>.Ok(new(found, Fresh: false));
+                (fresh, now) = (false, found);
+                written = writer.Append(rally, found.Rally.Entries.First(e => e.Id == entry.Id));
+            }
+            else
+            {
+                if (!found.Opened.IsOk) return Result<Recorded>.Refused(found.Opened.Problems);
+                if (refuse(found) is { } forbidden) return Result<Recorded>.Refused(forbidden);
+                var accepted = Recorder.Accept(found.Opened.Value, entry);
+                if (!accepted.IsOk) return Result<Recorded>.Refused(accepted.Problems);
 
-        // What would make the rally impossible to open again is not written down.
-        var grown = found.Opened.Value.With(accepted.Value);
-        if (!grown.IsOk) return Result<Recorded>.Refused(grown.Problems);
-        await writer.Append(rally, accepted.Value);
-        var now = found with { Rally = found.Rally with { Entries = grown.Value.Received }, Opened = grown };
+                // What would make the rally impossible to open again is not written down.
+                var grown = found.Opened.Value.With(accepted.Value);
+                if (!grown.IsOk) return Result<Recorded>.Refused(grown.Problems);
+                now = found with { Rally = found.Rally with { Entries = grown.Value.Received }, Opened = grown };
+                kept.Expect(now, forgotten);
+                written = writer.Append(rally, accepted.Value);
+            }
+        }
+
+        // The next entry is looked at while this one is being written; many are then written together.
+        try
+        {
+            await written;
+        }
+        catch
+        {
+            // Those that came after it were accepted beside it: all is read again from what is on the disk.
+            kept.Forget();
+            throw;
+        }
+
         kept.Keep(now, forgotten);
-        return Result<Recorded>.Ok(new(now, Fresh: true));
+        return Result<Recorded>.Ok(new(now, fresh));
     }
 
     private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)
     {
         if (kept.Find(id) is { } known) return known;
         var forgotten = kept.Forgotten;
+        await writer.Written();
         var stored = await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
         if (stored is null) return null;
         var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);

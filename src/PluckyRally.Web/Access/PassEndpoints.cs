@@ -44,11 +44,13 @@ internal static class PassEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Let(Guid id, SentJson sent, RallyLog log, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Let(Guid id, SentJson sent, RallyLog log, LiveTeller live, CancellationToken stop)
     {
         var request = DocumentReader.Request<WhatJudgesMay>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        return await log.LetJudgesStrikeOthers(id, request.Value.Value.StrikeOthers, stop) ? TypedResults.NoContent() : new Missing("rally");
+        if (!await log.LetJudgesStrikeOthers(id, request.Value.Value.StrikeOthers, stop)) return new Missing("rally");
+        await live.TellAll();
+        return TypedResults.NoContent();
     }
 
     /// <summary>The code stands behind a #: browsers send that to nobody, and the page takes it out of the address at once.</summary>

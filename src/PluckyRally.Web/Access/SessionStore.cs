@@ -85,6 +85,9 @@ internal sealed class LiveLines
 {
     private readonly ConcurrentDictionary<string, (ClaimsPrincipal User, Action Cut)> _lines = new();
 
+    /// <summary>How many stand.</summary>
+    public int Count => _lines.Count;
+
     public void Add(string connection, ClaimsPrincipal user, Action cut) => _lines[connection] = (user, cut);
 
     public void Remove(string connection) => _lines.TryRemove(connection, out _);

@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Core;
 using PluckyRally.Data.Archive;
 using PluckyRally.Data.Copies;
@@ -48,10 +47,10 @@ internal static class KeepingEndpoints
 
     private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) => TypedResults.Ok(await removed.All(stop));
 
-    private static async Task<Results<NoContent, Missing>> TakeBack(string sort, Guid id, RemovedThings removed, IHubContext<LiveHub> live, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing>> TakeBack(string sort, Guid id, RemovedThings removed, LiveTeller live, CancellationToken stop)
     {
         if (!Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) || !await removed.TakeBack(known, id, stop)) return new Missing("thing to be taken back");
-        await live.Clients.All.SendAsync(LiveHub.Recorded, new LiveNews("", 1), CancellationToken.None);
+        await live.TellAll();
         return TypedResults.NoContent();
     }
 

@@ -1,20 +1,35 @@
 using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Data.Passes;
+using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>Tells open windows that a rally has a new entry. They ask for the standings again; nothing is computed there.</summary>
-internal sealed class LiveHub(PassBook book, LiveLines lines) : Hub
+/// <summary>The live line of an open window. It says how far a rally's log has come; a window that has that asks nothing.</summary>
+internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, InstrumentBoard instruments) : Hub
 {
-    /// <summary>The message that an entry was recorded, with <see cref="LiveNews"/>.</summary>
-    public const string Recorded = "recorded";
+    /// <summary>The message that something is new, with <see cref="LiveNews"/>.</summary>
+    public const string News = "news";
 
-    /// <summary>Follows a rally that the device was let into.</summary>
+    /// <summary>The message of what instruments show now.</summary>
+    public const string Instruments = "instruments";
+
+    /// <summary>Those who may take readings from instruments.</summary>
+    internal const string Judges = "judges";
+
+    /// <summary>Follows a rally that the device was let into, and says how far its log has come; null where that is not understood.</summary>
     /// <exception cref="HubException">It was not.</exception>
-    public async Task Follow(Guid rally)
+    public async Task<LiveNews?> Follow(Guid rally)
     {
-        if (await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted) == CallerRole.Nobody) throw new HubException("This device has not been let in.");
+        var role = await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted);
+        if (role == CallerRole.Nobody) throw new HubException("This device has not been let in.");
         await Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
+        if (role >= CallerRole.Judge)
+        {
+            await Groups.AddToGroupAsync(Context.ConnectionId, Judges);
+            await Clients.Caller.SendAsync(Instruments, instruments.All(), Context.ConnectionAborted);
+        }
+
+        return await log.Open(rally, Context.ConnectionAborted) is { Opened: { IsOk: true } opened } ? LiveNews.Of(opened.Value) : null;
     }
 
     public override Task OnConnectedAsync()
@@ -31,8 +46,3 @@ internal sealed class LiveHub(PassBook book, LiveLines lines) : Hub
 
     internal static string GroupOf(Guid rally) => $"rally:{rally}";
 }
-
-/// <summary>What is new.</summary>
-/// <param name="Team">The team's id; empty for the whole class.</param>
-/// <param name="Round">The round.</param>
-public sealed record LiveNews(string Team, int Round);

@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Core;
 using PluckyRally.Data.Rallies;
 
@@ -21,13 +20,13 @@ internal static class RunEndpoints
         return found.Opened.IsOk ? TypedResults.Ok(Of(found.Opened.Value, round, time)) : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, IHubContext<LiveHub> live, CopyKeeper keeper, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, LiveTeller live, CopyKeeper keeper, CancellationToken stop, int round = 1)
     {
         var request = DocumentReader.Request<ClockTouch>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         if (await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), _ => null, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
-        await live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews("", round), CancellationToken.None);
+        await live.Tell(id, recorded.Value.Rally);
         if (request.Value.Value is { Does: ClockDoes.Begin, Phase.Length: 0 }) keeper.RallyEnded();
         return TypedResults.Ok(Of(recorded.Value.Rally.Opened.OrThrow(), round, time));
     }

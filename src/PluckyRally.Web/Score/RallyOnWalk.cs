@@ -8,29 +8,26 @@ namespace PluckyRally.Web;
 /// <param name="Name">What it is called.</param>
 /// <param name="Brief">What is judged.</param>
 /// <param name="Teams">The teams; not who is in them.</param>
-/// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
-/// <param name="Route">How far along the route the round is.</param>
+/// <param name="Progress">How far it is.</param>
 public sealed record RallyOnWalk(
     Guid Id,
     string Name,
     BriefOnWalk Brief,
     IReadOnlyList<TeamNamed> Teams,
-    int Rounds,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
-    IReadOnlyList<Pennant> Route)
+    RallyProgress Progress)
 {
-    internal static RallyOnWalk Of(Guid id, OpenedRally opened, int round, bool teacher) => new(
+    internal static RallyOnWalk Of(Guid id, OpenedRally opened, RallyProgress progress, bool teacher) => new(
         id,
         opened.Rally.Name,
         BriefOnWalk.Of(opened.Compiled.Brief, teacher),
         [.. opened.Rally.Teams.Select(TeamNamed.Of)],
-        opened.Rounds,
         opened.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         opened.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
-        Core.Route.OfRally(opened, round));
+        progress);
 }
 
 /// <summary>A team by its name alone.</summary>

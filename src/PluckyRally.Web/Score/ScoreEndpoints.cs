@@ -1,5 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.SignalR;
+using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Sessions;
@@ -12,31 +12,49 @@ internal static class ScoreEndpoints
     /// <summary>Entries that a device may send in one go.</summary>
     private const int Together = 100;
 
+    /// <summary>Sheets that are sent in one go: what is behind comes in pieces, so that nobody at a pad waits for it.</summary>
+    private const int SheetsTogether = 25;
+
     public static void MapScore(this IEndpointRouteBuilder api)
     {
         var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForJudges();
-        rally.MapGet("/walk", Walk).WithName("openRallyOnWalk");
-        rally.MapGet("/score", Sheets).WithName("openTeamSheets");
+        rally.MapGet("/walk", Walk).WithName("openRallyOnWalk").AddEndpointFilter<StateTag>();
+        rally.MapGet("/score", Changes).WithName("followSheets");
+        rally.MapGet("/score/sheets", Sheets).WithName("openTeamSheets");
         rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
         rally.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Limits.EntryBytes);
         rally.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, round, Caller.Of(context.User).IsTeacher)) : new Refused(found.Opened.Problems);
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var teacher = Caller.Of(context.User).IsTeacher;
+        return TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, RallyProgress.Of(worked.SheetsOf(found, round, teacher)), teacher));
     }
 
-    /// <summary>All sheets at once, so that a judge who loses the connection still has every team; the log only of the team that is asked for.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(Guid id, HttpContext context, RallyLog log, CancellationToken stop, int round = 1, string team = "")
+    /// <summary>What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.</summary>
+    private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
+        Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int since = 0, string team = "", int held = 0, string server = "")
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
-        return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([.. TeamSheet.Of(found.Opened.Value, round, team).Select(s => SheetOnWalk.Of(s, found, caller))]);
+        return TypedResults.Ok(SheetChanges.Of(worked.SheetsOf(found, round, caller.IsTeacher), new(round, since, team, held, server), found.Stored.JudgesStrikeOthers, caller));
+    }
+
+    /// <summary>Sheets of some teams without their logs, so that a judge who loses the connection still has every team.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(Guid id, [FromQuery] string[] team, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var caller = Caller.Of(context.User);
+        var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
+        return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([.. team.Distinct().Take(SheetsTogether).Select(sheets.For).OfType<TeamSheet>().Select(s => SheetOnWalk.Of(s, caller))]);
     }
 
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
@@ -50,14 +68,14 @@ internal static class ScoreEndpoints
     }
 
     private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, IHubContext<LiveHub> live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
         var caller = Caller.Of(context.User);
-        if (await Take(id, document.Value.Value, caller, await Names(id, caller, sessions, stop), log, keeper, time, stop) is not { } recorded) return new Missing("rally");
+        if (await Take(id, document.Value.Value, caller, await Names(id, [document.Value.Value], caller, sessions, stop), log, keeper, time, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
-        if (recorded.Value.Fresh) await Tell(id, [document.Value.Value], live);
+        if (recorded.Value.Fresh) await live.Tell(id, recorded.Value.Rally);
         var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
         return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
     }
@@ -66,13 +84,14 @@ internal static class ScoreEndpoints
     /// Takes what has waited on a device, in its order. Each entry has an answer of its own; one that is refused holds up no other.
     /// </summary>
     private static async Task<Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused>> RecordMany(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, IHubContext<LiveHub> live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         var documents = DocumentReader.Entries(sent.Text, Together);
         if (!documents.IsOk) return new Refused(documents.Problems);
         var caller = Caller.Of(context.User);
-        var names = await Names(id, caller, sessions, stop);
-        var (answers, fresh) = (new List<EntryAnswer>(), new List<Entry>());
+        var names = await Names(id, documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value), caller, sessions, stop);
+        var answers = new List<EntryAnswer>();
+        KeptRally? grown = null;
         foreach (var document in documents.Value)
         {
             if (!document.IsOk)
@@ -82,11 +101,11 @@ internal static class ScoreEndpoints
             }
 
             if (await Take(id, document.Value.Value, caller, names, log, keeper, time, stop) is not { } recorded) return new Missing("rally");
-            if (recorded is { IsOk: true, Value.Fresh: true }) fresh.Add(document.Value.Value);
+            if (recorded is { IsOk: true, Value.Fresh: true }) grown = recorded.Value.Rally;
             answers.Add(recorded.IsOk ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count)) : new(recorded.Problems));
         }
 
-        await Tell(id, fresh, live);
+        if (grown is not null) await live.Tell(id, grown);
         return TypedResults.Ok<IReadOnlyList<EntryAnswer>>(answers);
     }
 
@@ -102,13 +121,9 @@ internal static class ScoreEndpoints
         return recorded;
     }
 
-    /// <summary>Tells open windows what is new. The entries are kept whatever becomes of the request, so the news must not stop half-way either.</summary>
-    private static Task Tell(Guid id, IReadOnlyList<Entry> fresh, IHubContext<LiveHub> live) => fresh.Count == 0
-        ? Task.CompletedTask
-        : live.Clients.Group(LiveHub.GroupOf(id)).SendAsync(LiveHub.Recorded, new LiveNews(fresh.All(e => e.Team == fresh[0].Team) ? fresh[0].Team : "", fresh[^1].Round), CancellationToken.None);
-
-    private static async Task<IReadOnlyList<string>> Names(Guid id, Caller caller, SessionBook sessions, CancellationToken stop) =>
-        caller.IsTeacher ? [] : await sessions.NamesOf(id, caller.Session, stop);
+    /// <summary>Who has held the device, where an entry says that somebody else than its holder wrote it.</summary>
+    private static async Task<IReadOnlyList<string>> Names(Guid id, IEnumerable<Entry> came, Caller caller, SessionBook sessions, CancellationToken stop) =>
+        caller.IsTeacher || came.All(e => e.By.Length == 0 || e.By == caller.Name) ? [] : await sessions.NamesOf(id, caller.Session, stop);
 }
 
 /// <summary>The log has the entry.</summary>

@@ -1,9 +1,8 @@
 using PluckyRally.Core;
-using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>A team's sheet as it is carried about. Points and totals are on the teacher's only, and notes on that of who wrote them.</summary>
+/// <summary>A team's sheet as it is carried about. Points are on the teacher's only, and notes on that of who wrote them.</summary>
 public sealed record SheetOnWalk
 {
     /// <summary>The team's id.</summary>
@@ -57,32 +56,48 @@ public sealed record SheetOnWalk
     /// <summary>What was recorded for the team in this round, the newest first, struck entries included.</summary>
     public required IReadOnlyList<LineOnWalk> Log { get; init; }
 
-    /// <summary>For the teacher alone: its total as shown, empty while it has none.</summary>
-    public string? TotalText { get; init; }
+    /// <summary>So many entries of the rally's log are left out of this one, because the device has them; 0 where all are here.</summary>
+    public int LogFrom { get; init; }
 
-    internal static SheetOnWalk Of(TeamSheet sheet, KeptRally rally, Caller caller)
+    /// <summary>The sheet without its log.</summary>
+    internal static SheetOnWalk Of(TeamSheet sheet, Caller caller) => new()
     {
-        var entries = sheet.Log.Count == 0 ? [] : rally.Rally.Entries.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
-        return new()
+        Team = sheet.Team,
+        Name = sheet.Name,
+        Status = sheet.Status,
+        Reason = sheet.Reason,
+        Rules = sheet.Rules,
+        Settled = sheet.Settled,
+        Ready = sheet.Ready,
+        Once = sheet.Once,
+        Trials = sheet.Trials,
+        Designs = sheet.Designs,
+        References = sheet.References,
+        AsOf = sheet.AsOf,
+        Closed = sheet.Closed,
+        Cleared = sheet.Cleared,
+        Late = sheet.Late,
+        Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
+        Log = [],
+    };
+
+    /// <summary>The sheet with its log, or with what is new in it.</summary>
+    /// <param name="sheet">The sheet.</param>
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round.</param>
+    /// <param name="held">How many entries the rally's log had when the device last heard of this one; 0 where it has nothing of it.</param>
+    /// <param name="strikeOthers">Whether judges may strike out what others recorded.</param>
+    /// <param name="caller">Who asks.</param>
+    internal static SheetOnWalk Of(TeamSheet sheet, OpenedRally opened, int round, int held, bool strikeOthers, Caller caller)
+    {
+        // A strike changes lines that are there already, or brings some back.
+        var since = opened.Received.Skip(held).DistinctBy(e => e.Id).ToDictionary(e => e.Id);
+        var from = held > opened.Received.Count || opened.Aside.Count > 0 || since.Values.Any(e => e is Entry.StruckOut) ? 0 : held;
+        var entries = from > 0 ? since : opened.Received.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
+        return Of(sheet, caller) with
         {
-            Team = sheet.Team,
-            Name = sheet.Name,
-            Status = sheet.Status,
-            Reason = sheet.Reason,
-            Rules = sheet.Rules,
-            Settled = sheet.Settled,
-            Ready = sheet.Ready,
-            Once = sheet.Once,
-            Trials = sheet.Trials,
-            Designs = sheet.Designs,
-            References = sheet.References,
-            AsOf = sheet.AsOf,
-            Closed = sheet.Closed,
-            Cleared = sheet.Cleared,
-            Late = sheet.Late,
-            Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
-            Log = [.. sheet.Log.Where(l => caller.IsTeacher || l.By == caller.Name || entries[l.Entry] is not Entry.NoteMade).Select(l => LineOnWalk.Of(l, entries[l.Entry], rally, caller))],
-            TotalText = caller.IsTeacher ? sheet.TotalText : null,
+            LogFrom = from,
+            Log = [.. sheet.WithLog(opened, round, entries).Log.Where(l => caller.IsTeacher || l.By == caller.Name || entries[l.Entry] is not Entry.NoteMade).Select(l => LineOnWalk.Of(l, entries[l.Entry], opened, strikeOthers, caller))],
         };
     }
 }
@@ -135,14 +150,14 @@ public sealed record LineOnWalk(Guid Entry, DateTimeOffset At, string By, string
         _ => entry,
     };
 
-    internal static LineOnWalk Of(LogLine line, Entry entry, KeptRally rally, Caller caller) => new(
+    internal static LineOnWalk Of(LogLine line, Entry entry, OpenedRally opened, bool strikeOthers, Caller caller) => new(
         line.Entry,
         line.At,
         line.By,
         line.Says,
         line.Struck,
         line.Why,
-        caller.IsTeacher || EntryRights.OfJudge(new Entry.StruckOut { Id = Guid.Empty, Entry = entry.Id, By = caller.Name }, rally.Rally.Entries, rally.Stored.JudgesStrikeOthers) is null)
+        caller.IsTeacher || EntryRights.ToStrike(entry, caller.Name, opened.Received, strikeOthers) is null)
     {
         Strikes = line.Strikes,
         StruckAt = line.StruckAt,

@@ -1,5 +1,4 @@
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Core;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
@@ -79,7 +78,7 @@ internal static class ClassEndpoints
         return await register.AddPupil(id, named.Value, stop) is { } made ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name)) : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Rename(Guid id, SentJson sent, ClassRegister register, IHubContext<LiveHub> live, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Rename(Guid id, SentJson sent, ClassRegister register, LiveTeller live, CancellationToken stop)
     {
         var named = Named(sent);
         if (!named.IsOk) return new Refused(named.Problems);
@@ -94,16 +93,16 @@ internal static class ClassEndpoints
         return ClassList.PupilProblems(name) is { Count: > 0 } problems ? Result<string>.Refused(problems) : Result<string>.Ok(name);
     }
 
-    private static async Task<Results<NoContent, Missing>> Remove(Guid id, ClassRegister register, IHubContext<LiveHub> live, CancellationToken stop) =>
+    private static async Task<Results<NoContent, Missing>> Remove(Guid id, ClassRegister register, LiveTeller live, CancellationToken stop) =>
         await register.Remove(id, stop) ? await Everywhere(live) : new Missing("pupil");
 
-    private static async Task<Results<NoContent, Missing>> Delete(Guid id, ClassRegister register, IHubContext<LiveHub> live, CancellationToken stop) =>
+    private static async Task<Results<NoContent, Missing>> Delete(Guid id, ClassRegister register, LiveTeller live, CancellationToken stop) =>
         await register.Delete(id, stop) ? await Everywhere(live) : new Missing("class");
 
     /// <summary>A name that has changed or is gone does not stay on any screen.</summary>
-    private static async Task<NoContent> Everywhere(IHubContext<LiveHub> live)
+    private static async Task<NoContent> Everywhere(LiveTeller live)
     {
-        await live.Clients.All.SendAsync(LiveHub.Recorded, new LiveNews("", 1), CancellationToken.None);
+        await live.TellAll();
         return TypedResults.NoContent();
     }
 }

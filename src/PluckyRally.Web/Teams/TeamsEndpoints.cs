@@ -15,6 +15,7 @@ internal static class TeamsEndpoints
         rallies.MapGet("", All).WithName("listRallies");
         rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Limits.BriefBytes);
         rallies.MapGet("/{id:guid}", Open).WithName("openRally");
+        rallies.MapGet("/{id:guid}/progress", Progress).WithName("followRally");
         rallies.MapDelete("/{id:guid}", Delete).WithName("deleteRally");
     }
 
@@ -63,12 +64,21 @@ internal static class TeamsEndpoints
             .Select(g => new Problem(g.Last().At, $"“{g.Key}” stands twice in the teams.", "Take one out, or write an initial behind each.")),
     ];
 
-    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, round));
+        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, RallyProgress.Of(worked.SheetsOf(found, round, points: true))));
+    }
+
+    /// <summary>How far a rally is: what a desk asks for when something was recorded.</summary>
+    private static async Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(new DeskProgress(RallyProgress.Of(worked.SheetsOf(found, round, points: true)), EntryAside.Of(found.Opened.Value)));
     }
 
     private static async Task<Results<NoContent, Missing>> Delete(Guid id, RallyLog log, LiveLines lines, CancellationToken stop)
@@ -131,7 +141,15 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <summary>An entry that is kept and not scored.</summary>
 /// <param name="Entry">The entry as it came.</param>
 /// <param name="Problems">What is wrong with it, and what would do.</param>
-public sealed record EntryAside(Entry Entry, IReadOnlyList<Problem> Problems);
+public sealed record EntryAside(Entry Entry, IReadOnlyList<Problem> Problems)
+{
+    internal static IReadOnlyList<EntryAside> Of(OpenedRally opened) => [.. opened.Aside.Where(a => !a.Struck).Select(a => new EntryAside(a.Entry, a.Problems))];
+}
+
+/// <summary>What changes of a rally on a desk while it is run.</summary>
+/// <param name="Progress">How far it is.</param>
+/// <param name="Aside">Entries that are kept and not scored.</param>
+public sealed record DeskProgress(RallyProgress Progress, IReadOnlyList<EntryAside> Aside);
 
 /// <summary>A rally with what every station needs of it.</summary>
 /// <param name="Id">Its id.</param>
@@ -140,8 +158,6 @@ public sealed record EntryAside(Entry Entry, IReadOnlyList<Problem> Problems);
 /// <param name="Brief">The brief as this rally runs it.</param>
 /// <param name="Tier">The tier's name; empty where there is none.</param>
 /// <param name="Teams">The teams.</param>
-/// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
-/// <param name="Entries">How many entries there are.</param>
 /// <param name="Unread">How many more there are that this version does not understand.</param>
 /// <param name="Aside">Entries that are kept and not scored, because they are not understood or not allowed.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
@@ -149,7 +165,7 @@ public sealed record EntryAside(Entry Entry, IReadOnlyList<Problem> Problems);
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
 /// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
 /// <param name="Jobs">The jobs of its teams.</param>
-/// <param name="Route">How far along the route the round is.</param>
+/// <param name="Progress">How far it is.</param>
 public sealed record RallyOpened(
     Guid Id,
     string Name,
@@ -157,8 +173,6 @@ public sealed record RallyOpened(
     Core.Brief Brief,
     string Tier,
     IReadOnlyList<Team> Teams,
-    int Rounds,
-    int Entries,
     int Unread,
     IReadOnlyList<EntryAside> Aside,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
@@ -166,23 +180,21 @@ public sealed record RallyOpened(
     IReadOnlyList<string> Scoring,
     PupilSheet Sheet,
     IReadOnlyList<Job> Jobs,
-    IReadOnlyList<Pennant> Route)
+    RallyProgress Progress)
 {
-    internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round) => new(
+    internal static RallyOpened Of(StoredRally stored, OpenedRally opened, RallyProgress progress) => new(
         stored.Id,
         stored.Name,
         stored.Date,
         opened.Compiled.Brief,
         opened.Compiled.Edition.Tier,
         opened.Rally.Teams,
-        opened.Rounds,
-        opened.Received.Count,
         opened.Rally.Unread.Count,
-        [.. opened.Aside.Where(a => !a.Struck).Select(a => new EntryAside(a.Entry, a.Problems))],
+        EntryAside.Of(opened),
         opened.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
         opened.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
         MethodWords.Say(opened.Compiled),
         PupilSheet.Of(opened.Compiled.Brief, opened.Compiled),
         Core.Jobs.Of(opened.Compiled.Brief),
-        Core.Route.OfRally(opened, round));
+        progress);
 }

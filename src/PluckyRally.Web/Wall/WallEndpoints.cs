@@ -10,9 +10,9 @@ internal static class WallEndpoints
     public static void MapWall(this IEndpointRouteBuilder api)
     {
         var wall = api.MapGroup("/rallies/{id:guid}/wall").WithTags("Wall").ForWalls();
-        wall.MapGet("", Open).WithName("openWall");
+        wall.MapGet("", Open).WithName("openWall").AddEndpointFilter<StateTag>();
         wall.MapGet("/clock", Clock).WithName("readWallClock");
-        wall.MapGet("/board", Board).WithName("openBoard");
+        wall.MapGet("/board", Board).WithName("openBoard").AddEndpointFilter<StateTag>();
     }
 
     private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop)
@@ -21,20 +21,19 @@ internal static class WallEndpoints
         return found.Opened.IsOk ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value)) : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(Guid id, RallyLog log, TimeProvider time, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(Guid id, RallyLog log, WorkedOut worked, TimeProvider time, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(ClockOnWall.Of(found.Opened.Value, round, time.GetUtcNow())) : new Refused(found.Opened.Problems);
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        return found.Opened.IsOk ? TypedResults.Ok(worked.Clock(found, round) with { Now = time.GetUtcNow() }) : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        var opened = found.Opened.Value;
-        var standings = Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round);
-        return TypedResults.Ok(BoardOnWall.Of(standings, LessonClock.Of(opened).Wall.Revealed));
+        return TypedResults.Ok(BoardOnWall.Of(worked.Standings(found, round), LessonClock.Of(found.Opened.Value).Wall.Revealed));
     }
 }
 
@@ -66,8 +65,8 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
 /// <param name="Now">The server's time.</param>
 public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, DateTimeOffset Now)
 {
-    internal static ClockOnWall Of(OpenedRally opened, int round, DateTimeOffset now) =>
-        new(LessonClock.Of(opened), [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))], now);
+    internal static ClockOnWall Of(OpenedRally opened, int round) =>
+        new(LessonClock.Of(opened), [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))], default);
 }
 
 /// <summary>Where a team stands in the lesson.</summary>

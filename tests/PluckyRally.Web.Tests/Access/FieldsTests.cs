@@ -23,16 +23,21 @@ public sealed class FieldsTests : IDisposable
         "brief.parts.items.name", "brief.parts.items.steps", "brief.parts.kind", "brief.parts.legs", "brief.parts.money", "brief.parts.name", "brief.parts.names", "brief.parts.prices.each", "brief.parts.prices.id",
         "brief.parts.prices.name", "brief.parts.second.name", "brief.parts.second.values", "brief.parts.step", "brief.parts.timed", "brief.parts.unit", "brief.parts.voice", "brief.title",
         "brief.trials.attempts", "brief.trials.designs", "brief.trials.freshBuildAfterFailure", "brief.trials.freshBuilds", "brief.trials.holdSeconds", "brief.trials.how", "brief.trials.ifItFalls", "brief.trials.minimum", "brief.trials.overWhen",
-        "forms.*", "id", "name", "pads.*", "rounds", "route.missing", "route.next", "route.readiness", "route.station", "teams.callSign", "teams.id", "teams.name",
+        "forms.*", "id", "name", "pads.*", "progress.*", "teams.callSign", "teams.id", "teams.name",
     ];
 
     private static readonly string[] Sheet =
     [
-        "asOf", "cleared", "closed", "designs.asked.attempt", "designs.asked.rule", "designs.asked.state", "designs.changed", "designs.counts", "designs.freshBuild", "designs.name", "designs.open", "designs.revision", "late",
+        "asOf", "cleared", "closed", "designs.asked.attempt", "designs.asked.rule", "designs.asked.state", "designs.changed", "designs.counts", "designs.freshBuild", "designs.name", "designs.open", "designs.revision", "late", "logFrom",
         "log.at", "log.by", "log.entry", "log.mayStrike", "log.says", "log.strikes", "log.struck", "log.struckAt", "log.what.*", "log.why", "name", "once.measure", "once.shown",
         "parts.answers.*", "parts.id", "parts.measured", "parts.pieces.count", "parts.pieces.first", "parts.pieces.length", "parts.pieces.second", "parts.pieces.width", "parts.sequence", "parts.twice.by", "parts.twice.entries", "parts.twice.says", "ready", "reason",
         "references.*", "rules.asked", "rules.id", "rules.inspected", "rules.limit", "rules.sort", "rules.state", "rules.text", "rules.tooNear", "rules.value", "rules.when", "settled", "status", "team",
         "trials.attempt", "trials.by", "trials.design", "trials.entry", "trials.outcome", "trials.readings.*", "trials.revision", "trials.shown", "trials.spread", "trials.twice",
+    ];
+
+    private static readonly string[] Changes =
+    [
+        "asOf", "order", "progress.*", "server", "since", "teams.late", "teams.status", "teams.team", "teams.touched", .. Sheet.Select(field => $"sheet.{field}"),
     ];
 
     private static readonly string[] Wall = ["caution", "goal", "id", "ifLate", "limits", "name", "teams.callSign", "teams.id", "teams.name", "title"];
@@ -62,7 +67,8 @@ public sealed class FieldsTests : IDisposable
         using var judge = await room.Judge(rally, "Aide");
         using var wall = await room.Wall(rally);
         await Only(judge, $"/api/rallies/{rally}/walk", Walk);
-        await Only(judge, $"/api/rallies/{rally}/score?team=t1", Sheet);
+        await Only(judge, $"/api/rallies/{rally}/score?team=t1", Changes);
+        await Only(judge, $"/api/rallies/{rally}/score/sheets?team=t1&team=t2", Sheet);
         await Only(wall, $"/api/rallies/{rally}/wall", Wall);
         await Only(wall, $"/api/rallies/{rally}/wall/clock", Clock);
         await Only(wall, $"/api/rallies/{rally}/wall/board", Board);

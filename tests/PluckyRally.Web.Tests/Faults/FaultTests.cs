@@ -27,11 +27,11 @@ public sealed class FaultTests : IDisposable
         var file = await _app.Get<Rally>($"/api/rallies/{rally}/file");
         var twice = await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], file.Entries[0]] }));
         twice.StatusCode.ShouldBe(HttpStatusCode.Created);
-        (await _app.Get<RallyOpened>($"/api/rallies/{(await RunningApp.Read(twice)).GetProperty("id").GetGuid()}")).Entries.ShouldBe(1);
+        (await _app.Get<RallyOpened>($"/api/rallies/{(await RunningApp.Read(twice)).GetProperty("id").GetGuid()}")).Progress.AsOf.ShouldBe(1);
         var other = (Entry.TrialRecorded)file.Entries[0] with { Outcome = TrialOutcome.Failed };
         var odd = await RunningApp.Read(await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], other] })));
         odd.GetProperty("warnings")[0].GetProperty("at").GetString().ShouldBe("/entries/1/id");
-        (await _app.Get<RallyOpened>($"/api/rallies/{odd.GetProperty("id").GetGuid()}")).ShouldSatisfyAllConditions(r => r.Entries.ShouldBe(2), r => r.Aside.Count.ShouldBe(1));
+        (await _app.Get<RallyOpened>($"/api/rallies/{odd.GetProperty("id").GetGuid()}")).ShouldSatisfyAllConditions(r => r.Progress.AsOf.ShouldBe(2), r => r.Aside.Count.ShouldBe(1));
     }
 
     [Fact]

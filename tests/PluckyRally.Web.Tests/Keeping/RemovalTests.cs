@@ -26,7 +26,7 @@ public sealed class RemovalTests : IDisposable
         (await _app.Get<List<Removed>>("/api/kept/removed")).Select(r => (r.Sort, r.Name)).ShouldBe([(RemovedSort.Brief, "Rain catcher"), (RemovedSort.Rally, "A class")]);
         await Back(RemovedSort.Rally, rally);
         await Back(RemovedSort.Brief, brief);
-        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Entries.ShouldBe(1);
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Progress.AsOf.ShouldBe(1);
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Count.ShouldBe(1);
         (await _app.Post($"/api/kept/removed/rally/{rally}/back", "{}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }

@@ -21,7 +21,7 @@ public sealed class UnreadTests : IDisposable
     {
         var rally = await Begin();
         var opened = await _app.Get<RallyOpened>($"/api/rallies/{rally}");
-        (opened.Entries, opened.Unread).ShouldBe((2, 2));
+        (opened.Progress.AsOf, opened.Unread).ShouldBe((2, 2));
         (await _app.Sheet(rally, "t1")).Trials.Single().Shown.ShouldBe("210 mL");
         (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Entries.ShouldBe(4);
         (await _app.Client.GetAsync("/api/year", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);

@@ -152,10 +152,9 @@ internal static class FoldCases
 
     private static SheetOnWalk Sheet(Rally rally)
     {
-        var opened = OpenedRally.Open(rally);
-        var stored = new StoredRally { Name = rally.Name, Edition = "", BriefTitle = "" };
-        var sheet = TeamSheet.For(opened.OrThrow(), Terns, 1) ?? throw new InvalidOperationException("There is no such team.");
-        return SheetOnWalk.Of(sheet, new KeptRally(stored, rally, opened), new Caller(IsTeacher: false, "Pell", [], ""));
+        var opened = OpenedRally.Open(rally).OrThrow();
+        var sheet = TeamSheet.For(opened, Terns, 1) ?? throw new InvalidOperationException("There is no such team.");
+        return SheetOnWalk.Of(sheet, opened, round: 1, held: 0, strikeOthers: false, new Caller(IsTeacher: false, "Pell", [], ""));
     }
 
     private static Guid Id(int number) => new(number, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);

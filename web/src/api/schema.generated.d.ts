@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["followRally"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/clock": {
         parameters: {
             query?: never;
@@ -933,6 +949,22 @@ export interface paths {
         trace?: never;
     };
     "/api/rallies/{id}/score": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["followSheets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/score/sheets": {
         parameters: {
             query?: never;
             header?: never;
@@ -2052,6 +2084,10 @@ export interface components {
          * @enum {unknown}
          */
         DesignChoice: "best" | "last" | "named";
+        DeskProgress: {
+            progress: components["schemas"]["RallyProgress"];
+            aside: components["schemas"]["EntryAside"][];
+        };
         /** @description A place at which two briefs differ. */
         Difference: {
             /** @description The place, items named by their id. */
@@ -4894,15 +4930,13 @@ export interface components {
             name: string;
             brief: components["schemas"]["BriefOnWalk"];
             teams: components["schemas"]["TeamNamed"][];
-            /** Format: int32 */
-            rounds: number;
             forms: {
                 [key: string]: string[];
             };
             pads: {
                 [key: string]: components["schemas"]["MeasurePad"];
             };
-            route: components["schemas"]["Pennant"][];
+            progress: components["schemas"]["RallyProgress"];
         };
         RallyOnWall: {
             /** Format: uuid */
@@ -4925,10 +4959,6 @@ export interface components {
             tier: string;
             teams: components["schemas"]["Team"][];
             /** Format: int32 */
-            rounds: number;
-            /** Format: int32 */
-            entries: number;
-            /** Format: int32 */
             unread: number;
             aside: components["schemas"]["EntryAside"][];
             forms: {
@@ -4940,7 +4970,7 @@ export interface components {
             scoring: string[];
             sheet: components["schemas"]["PupilSheet"];
             jobs: components["schemas"]["Job"][];
-            route: components["schemas"]["Pennant"][];
+            progress: components["schemas"]["RallyProgress"];
         };
         RallyPasses: {
             addresses: string[];
@@ -4950,6 +4980,15 @@ export interface components {
         RallyPhotos: {
             mayTake: boolean;
             photos: components["schemas"]["Photo"][];
+        };
+        RallyProgress: {
+            /** Format: int32 */
+            asOf: number;
+            /** Format: int32 */
+            edition: number;
+            /** Format: int32 */
+            rounds: number;
+            route: components["schemas"]["Pennant"][];
         };
         RallyStock: {
             taken: components["schemas"]["CupboardItem"][];
@@ -5296,6 +5335,17 @@ export interface components {
             /** @description Met, missed or still to check. */
             state: components["schemas"]["RuleState"];
         };
+        SheetChanges: {
+            server: string;
+            /** Format: int32 */
+            asOf: number;
+            /** Format: int32 */
+            since: number;
+            progress: components["schemas"]["RallyProgress"];
+            order: string[];
+            teams: components["schemas"]["TeamOnStrip"][];
+            sheet?: null | components["schemas"]["SheetOnWalk"];
+        };
         /** @description A design of a team as a judge goes on with it. */
         SheetDesign: {
             /** @description Its name; empty where the team has only one. */
@@ -5337,7 +5387,8 @@ export interface components {
             late?: null | string;
             parts: components["schemas"]["AnswersOnWalk"][];
             log: components["schemas"]["LineOnWalk"][];
-            totalText?: null | string;
+            /** Format: int32 */
+            logFrom: number;
         };
         /** @description A measure that is read once, with its reading so far. */
         SheetReading: {
@@ -5747,6 +5798,14 @@ export interface components {
             id: string;
             name: string;
             callSign: string;
+        };
+        TeamOnStrip: {
+            team: string;
+            /** Format: int32 */
+            touched: number;
+            status: components["schemas"]["StandingStatus"];
+            late: boolean;
+            totalText?: null | string;
         };
         TeamOnWall: {
             team: string;
@@ -8369,6 +8428,48 @@ export interface operations {
             };
         };
     };
+    followRally: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskProgress"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     readClock: {
         parameters: {
             query?: {
@@ -8499,11 +8600,57 @@ export interface operations {
             };
         };
     };
-    openTeamSheets: {
+    followSheets: {
         parameters: {
             query?: {
                 round?: number;
+                since?: number;
                 team?: string;
+                held?: number;
+                server?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetChanges"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openTeamSheets: {
+        parameters: {
+            query: {
+                team: string[];
+                round?: number;
             };
             header?: never;
             path: {

@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { ref } from 'vue'
-import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamSheet } from '@/api/names'
+import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamOnStrip, TeamSheet } from '@/api/names'
 
 /** An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed. */
 export interface Unsent {
@@ -29,15 +29,17 @@ export interface OnThisDevice extends DBSchema {
   photos: { key: number; value: UnsentPhoto & { rally: string }; indexes: { rally: string } }
   /** What was last known, for going on without a connection. */
   rallies: Kept<RallyOnWalk>
-  sheets: Kept<TeamSheet[]>
+  /** How far the teams of a round are, and their sheets one by one. */
+  strips: Kept<{ order: string[]; teams: TeamOnStrip[] }>
+  sheets: Kept<TeamSheet>
   albums: Kept<RallyPhotos>
 }
 
 /** Whether this device keeps anything by itself. In a private window, or where its store is full, some do not. */
 export const keeps = ref(true)
 
-/** Version 2: what was known before had more in it than a judge's device needs. */
-const version = 2
+/** Version 3: sheets are kept one by one. What was only known before is asked for again; what waits stays. */
+const version = 3
 let opened: Promise<IDBPDatabase<OnThisDevice> | undefined> | undefined
 
 /** What this device keeps by itself: what is on its way, and the rally as it was last seen. Nothing where it cannot keep. */
@@ -49,7 +51,7 @@ async function open() {
       upgrade(db, before) {
         for (const queue of ['unsent', 'photos'] as const)
           if (before < 1) db.createObjectStore(queue, { autoIncrement: true }).createIndex('rally', 'rally')
-        for (const kept of ['rallies', 'sheets', 'albums'] as const) {
+        for (const kept of ['rallies', 'strips', 'sheets', 'albums'] as const) {
           if (db.objectStoreNames.contains(kept)) db.deleteObjectStore(kept)
           db.createObjectStore(kept)
         }

@@ -1,5 +1,5 @@
 import { inject, type ComputedRef, type InjectionKey, type Ref, type ShallowRef } from 'vue'
-import type { RallyOnWalk, RallyOnWall, RallyOpened } from '@/api/names'
+import type { Instrument, RallyOnWalk, RallyOnWall, RallyOpened, RallyProgress } from '@/api/names'
 
 /** The kinds of place; each is sent what it needs of a rally and no more. */
 interface RallyAt {
@@ -15,7 +15,11 @@ interface Shared {
   tick: Ref<number>
   /** Says that this window has recorded something itself. */
   news: () => void
+  /** Says how far the rally is, as a page has just heard it. */
+  heard: (progress: RallyProgress) => void
   connected: Ref<boolean>
+  /** What is connected, to take readings from. */
+  instruments: Readonly<Ref<readonly Instrument[]>>
 }
 
 export interface OpenRally extends Shared {

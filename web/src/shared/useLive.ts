@@ -1,5 +1,9 @@
 import { HubConnectionBuilder, LogLevel } from '@microsoft/signalr'
-import { onBeforeUnmount, ref } from 'vue'
+import { onBeforeUnmount, ref, shallowRef } from 'vue'
+import type { Instrument, RallyProgress } from '@/api/names'
+
+/** How far a rally is; without a number something else has changed, and everything is to be asked for again. */
+export type LiveNews = Pick<RallyProgress, 'edition'> & { asOf?: number | null; within: number }
 
 /** Never gives up: at once, then every two seconds. */
 const keepTrying = {
@@ -7,9 +11,11 @@ const keepTrying = {
     previousRetryCount === 0 ? 0 : 2000,
 }
 
-/** Follows a rally: calls back on every new entry, and whenever the connection has come about. */
-export function useLive(rally: string, onNews: () => void) {
+/** Follows a rally: says how far its log has come whenever that is news, and once whenever the connection has come about. */
+export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   const connected = ref(true)
+  /** What the connected instruments show; lost with the line. */
+  const instruments = shallowRef<readonly Instrument[]>([])
   let left = false
   const hub = new HubConnectionBuilder()
     .withUrl('/live')
@@ -17,19 +23,29 @@ export function useLive(rally: string, onNews: () => void) {
     .configureLogging(LogLevel.None)
     .build()
 
-  hub.on('recorded', onNews)
-  hub.onreconnecting(() => (connected.value = false))
+  /** Where many windows hear of the same thing, each asks at a moment of its own. */
+  hub.on('news', (news: LiveNews) => {
+    if (news.within === 0) onNews(news)
+    else setTimeout(() => !left && onNews(news), Math.random() * news.within)
+  })
+  hub.on('instruments', (shown: Instrument[]) => (instruments.value = shown))
+  hub.onreconnecting(lost)
   hub.onreconnected(() => void follow())
+
+  function lost() {
+    connected.value = false
+    instruments.value = instruments.value.map((i) => ({ ...i, state: 'lost', shown: '' }))
+  }
 
   /** From here on nothing is missed; what came between loading the page and now is asked for once more. */
   async function follow() {
     try {
-      await hub.invoke('Follow', rally)
+      const news = await hub.invoke<LiveNews | null>('Follow', rally)
       connected.value = true
-      onNews()
+      onNews(news ?? { edition: 0, within: 0 })
     } catch {
       // Lost again, or no longer let in. The screen says so; a connection that comes back follows again.
-      connected.value = false
+      lost()
     }
   }
 
@@ -39,7 +55,7 @@ export function useLive(rally: string, onNews: () => void) {
       await hub.start()
     } catch {
       // The screen says that the connection is gone; this goes on trying until it is back.
-      connected.value = false
+      lost()
       setTimeout(() => void start(), 2000)
       return
     }
@@ -51,5 +67,5 @@ export function useLive(rally: string, onNews: () => void) {
     left = true
     void hub.stop()
   })
-  return connected
+  return { connected, instruments }
 }

@@ -8,7 +8,8 @@ import LoadNote from '@/shared/LoadNote.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useWho } from '@/access/useWho'
 import { openRally, type Place } from '@/shared/openRally'
-import { useLive } from '@/shared/useLive'
+import { useLive, type LiveNews } from '@/shared/useLive'
+import type { RallyProgress } from '@/api/names'
 import { useKept } from '@/shared/useKept'
 import { useLoad } from '@/shared/useLoad'
 import { useNarrow } from '@/shared/useNarrow'
@@ -33,15 +34,52 @@ const places = {
   wall: useLoad(() => ask(api.GET('/api/rallies/{id}/wall', { params: { path: { id: props.rally } } }))),
 }
 const here = computed(() => places[place.value])
-const pennants = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.route))
+const progress = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.progress))
+const pennants = computed(() => progress.value?.route)
 const tick = ref(0)
 const load = () => void here.value.load()
-const news = () => {
+
+/** What is shown of the rally stays, with how far it is now. The brief is asked for again only when something in it was cut. */
+function heard(now: RallyProgress) {
+  if (progress.value && progress.value.edition !== now.edition) return load()
+  const { desk, walk } = places
+  if (desk.data.value) desk.data.value = { ...desk.data.value, progress: now }
+  if (walk.data.value) walk.data.value = { ...walk.data.value, progress: now }
+}
+async function follow() {
+  const answer = await ask(api.GET('/api/rallies/{id}/progress', { params: params() }))
+  if (!answer.ok) return
+  heard(answer.data.progress)
+  const { desk } = places
+  if (desk.data.value) desk.data.value = { ...desk.data.value, aside: answer.data.aside }
+}
+/** This window has recorded something itself, or hears that somebody has. */
+function news() {
+  tick.value++
+  if (place.value === 'desk') void follow()
+}
+function again() {
   tick.value++
   load()
 }
-const connected = useLive(props.rally, news)
-watch(round, news)
+
+/** How far the log is by the live line: a window that has that asks nothing. */
+let told: LiveNews | undefined
+const { connected, instruments } = useLive(props.rally, (now) => {
+  const had = place.value === 'wall' ? told : progress.value
+  told = now
+  if (had) compare(had, now)
+  else if (place.value === 'wall') tick.value++
+})
+function compare(had: Partial<LiveNews>, now: LiveNews) {
+  if (typeof now.asOf !== 'number' || now.edition !== had.edition) again()
+  else if (now.asOf > (had.asOf ?? 0)) news()
+}
+/** What was told while the rally was on its way may be newer than what has come. */
+watch(progress, (now, before) => {
+  if (now && !before && told) compare(now, told)
+})
+watch(round, again)
 watch(place, load, { immediate: true })
 
 /** On a phone the route stands below what is done there, so that the pad is in the first screenful. */
@@ -65,7 +103,9 @@ provide(openRally, {
   round,
   tick,
   news,
+  heard,
   connected,
+  instruments,
 })
 /** Entries that only a newer version understands are kept, and that is said where the teacher looks. */
 const unread = computed(() => (place.value === 'desk' ? (places.desk.data.value?.unread ?? 0) : 0))

@@ -10,7 +10,7 @@ const { rally } = useRally()
 
 <template>
   <main v-if="rally" id="main" class="desk">
-    <StationHead :title="rally.name" :next="nextAt(rally.route, 'brief')" />
+    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'brief')" />
     <PrintedSheet :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
 </template>

@@ -50,7 +50,7 @@ async function back(items: CupboardItem[]) {
 
 <template>
   <main id="main" class="desk">
-    <StationHead title="Kit" :next="nextAt(rally?.route, 'kit')">
+    <StationHead title="Kit" :next="nextAt(rally?.progress.route, 'kit')">
       <a class="small" :href="`/api/rallies/${id}/kit/shopping`" download>Shopping list</a>
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
     </StationHead>

@@ -40,8 +40,8 @@ const row = computed(
 
 <template>
   <main v-if="rally" id="main" class="results">
-    <StationHead :title="rally.name" :next="nextAt(rally.route, 'results')">
-      <RoundChoice :rounds="rally.rounds" :round="round" />
+    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'results')">
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink :to="`/rallies/${rally.id}/run${round > 1 ? `?round=${round}` : ''}`">Show on the wall</RouterLink>
     </StationHead>
     <LoadNote

@@ -47,7 +47,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 
 <template>
   <main v-if="rally" id="main" class="desk">
-    <StationHead title="Run" :next="nextAt(rally.route, 'run')">
+    <StationHead title="Run" :next="nextAt(rally.progress.route, 'run')">
       <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges and walls</RouterLink>
       <RouterLink class="small" :to="`/rallies/${id}/wall${round > 1 ? `?round=${round}` : ''}`"
         >Open the wall here</RouterLink

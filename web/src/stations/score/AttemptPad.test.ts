@@ -37,10 +37,9 @@ const rally: RallyOnWalk = {
     parts: [],
   },
   teams: [],
-  rounds: 1,
   forms: {},
   pads: { time: { kind: 'number', fractions: [], placements: [], shapes: [] } },
-  route: [],
+  progress: { asOf: 0, edition: 0, rounds: 1, route: [] },
 }
 const design: SheetDesign = {
   name: '',

@@ -29,36 +29,39 @@ import TrialList from './TrialList.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
 import { recording } from '@/pads/recording'
-import { useInstruments } from './useInstruments'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
 import WhoLine from '@/access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
-const { rally, round } = useRallyOnWalk()
+const { rally, round, instruments } = useRallyOnWalk()
 const { isTeacher } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
 
-const { sheets, outbox, ...loading } = useSheets(() => props.team ?? '')
+const open = ref(props.team ?? '')
+const { sheets, order, strip, outbox, ...loading } = useSheets(() => open.value)
 /** A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked for again then. */
 import('./together/TogetherPage.vue').catch(() => undefined)
 /** The teams in the order in which they are tested. */
 const teams = computed(() => {
   const known = rally.value?.teams ?? []
-  return sheets.value?.map((s) => known.find((t) => t.id === s.team)!).filter(Boolean) ?? known
+  return order.value.length > 0 ? order.value.flatMap((id) => known.find((t) => t.id === id) ?? []) : known
 })
 /** Without a team in the address: whoever is first in the test order and not finished. */
-const due = computed(() => sheets.value?.find((s) => s.status === 'unfinished')?.team ?? teams.value[0]?.id ?? '')
-const current = computed(() => teams.value.find((t) => t.id === props.team)?.id ?? due.value)
+const due = computed(
+  () => order.value.find((team) => strip.value.get(team)?.status === 'unfinished') ?? order.value[0] ?? '',
+)
+const current = computed(() => rally.value?.teams.find((t) => t.id === props.team)?.id ?? due.value)
+watch(current, (team) => (open.value = team), { immediate: true })
 const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
 onBeforeUnmount(router.onError(() => (leaving = false)))
 /** The address names the team, but whoever is on the way to another page is not held back. */
-watch(sheet, (now) => now && !leaving && props.team !== now.team && void router.replace(to(now.team)), {
+watch(current, (team) => team && !leaving && props.team !== team && void router.replace(to(team)), {
   immediate: true,
 })
 
@@ -73,7 +76,7 @@ async function record(entry: Entry) {
   if (sent.kind === 'refused') refusal.value = sent.refusal
   return sent
 }
-provide(recording, { rally: id, team: current, round, record, instruments: useInstruments(id) })
+provide(recording, { rally: id, team: current, round, record, instruments })
 watch(current, () => (refusal.value = undefined))
 
 /** A refusal that one of the fields below shows by itself. */
@@ -139,13 +142,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <main v-if="rally" id="main" class="score">
-    <StationHead :title="rally.name" :next="nextAt(rally.route, 'score')">
+    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'score')">
       <RouterLink :to="{ path: `/rallies/${id}/together`, query: round > 1 ? { round } : {} }" class="small"
         >All teams together</RouterLink
       >
-      <RoundChoice :rounds="rally.rounds" :round="round" may-begin />
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
     </StationHead>
-    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :sheets="sheets ?? []" />
+    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :strip="strip" />
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="loading.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { TeamNamed, TeamSheet } from '@/api/names'
+import type { TeamNamed, TeamOnStrip } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useNarrow } from '@/shared/useNarrow'
@@ -11,34 +11,28 @@ const props = defineProps<{
   current: string
   rally: string
   round: number
-  sheets: readonly TeamSheet[]
+  strip: ReadonlyMap<string, TeamOnStrip>
 }>()
 const marks = computed(() => teamMarks(props.teams))
-const sheetOf = computed(() => new Map(props.sheets.map((s) => [s.team, s])))
 const word = (id: string) => {
-  const sheet = sheetOf.value.get(id)
-  const state = !sheet
-    ? ''
-    : sheet.status === 'placed'
-      ? sheet.totalText || 'done'
-      : sheet.status === 'unfinished'
-        ? 'open'
-        : 'not placed'
-  return sheet?.late ? `${state}, late` : state
+  const team = props.strip.get(id)
+  if (!team) return ''
+  const state = { placed: team.totalText || 'done', unfinished: 'open', didNotPlace: 'not placed' }[team.status]
+  return team.late ? `${state}, late` : state
 }
 const narrow = useNarrow()
-const strip = useTemplateRef('strip')
+const nav = useTemplateRef('nav')
 watch(
-  [() => props.current, () => props.teams.length, strip],
+  [() => props.current, () => props.teams.length, nav],
   () =>
     void nextTick(() =>
-      strip.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
+      nav.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
     ),
 )
 </script>
 
 <template>
-  <nav ref="strip" class="strip" aria-label="Teams">
+  <nav ref="nav" class="strip" aria-label="Teams">
     <RouterLink
       v-for="t in teams"
       :key="t.id"

@@ -1,28 +1,119 @@
-import { computed, watch } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { api, ask } from '@/api/client'
+import type { Refusal } from '@/api/names'
 import { useRallyOnWalk } from '@/shared/openRally'
-import { useKept } from '@/shared/useKept'
+import type { LoadState } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { withOnItsWay } from './fold'
+import { asked, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
+import { keepSheets, keptSheets } from './keptSheets'
 
-/** The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. */
-export function useSheets(teamWithLog: () => string) {
-  const { rally, round, tick, news } = useRallyOnWalk()
+/** A line that gives no answer for so long is none. */
+const lineGone = 10_000
+/** How often the sheets of other teams are brought up to date, for going on without a line. */
+const seldom = 4_000
+/** So many sheets come in one answer at most. */
+const together = 25
+
+/**
+ * The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. The one that is open
+ * follows at once, and only what is new is fetched.
+ * @param open The team whose sheet is open; empty where all are looked at, which then all follow at once.
+ */
+export function useSheets(open: () => string) {
+  const { rally, round, tick, news, heard, connected } = useRallyOnWalk()
   const id = rally.value?.id ?? ''
-  const known = useKept(
-    'sheets',
-    () => `${id}:${round.value}`,
-    () =>
-      ask(
-        api.GET('/api/rallies/{id}/score', {
-          params: { path: { id }, query: { round: round.value, team: teamWithLog() } },
-        }),
-      ),
-  )
-  watch([teamWithLog, round, tick], () => void known.load(), { immediate: true })
+  const held = shallowRef(nothingHeld)
+  const state = ref<LoadState>('loading')
+  const refusal = ref<Refusal>()
+  /** When what is shown was last heard from the server; absent while it is fresh. */
+  const asOf = ref<Date>()
+  const key = () => `${id}:${round.value}`
+  const path = { id }
+
+  async function follow() {
+    const [of, team] = [key(), open()]
+    const answer = await ask(
+      api.GET('/api/rallies/{id}/score', {
+        params: { path, query: { round: round.value, ...asked(held.value, team) } },
+        signal: AbortSignal.timeout(lineGone),
+      }),
+    )
+    if (key() !== of) return
+    if (answer.ok) {
+      held.value = withChanges(held.value, answer.data, team)
+      state.value = 'ready'
+      asOf.value = undefined
+      heard(answer.data.progress)
+      await keepSheets(of, held.value, [team])
+    } else if (answer.offline) {
+      state.value = 'offline'
+      const kept = await keptSheets(of)
+      if (!kept || key() !== of) return
+      asOf.value = kept.at
+      if (held.value.order.length === 0) held.value = kept.held
+    } else {
+      refusal.value = answer.refusal
+      state.value = 'refused'
+    }
+  }
+  const load = oneAtATime(follow)
+
+  /** Brings the sheets of the other teams up to date. What is not had from the line now is had when it is back. */
+  const catchUp = oneAtATime(async () => {
+    const of = key()
+    for (;;) {
+      const team = behind(held.value, open()).slice(0, together)
+      if (team.length === 0) return
+      const answer = await ask(
+        api.GET('/api/rallies/{id}/score/sheets', { params: { path, query: { round: round.value, team } } }),
+      )
+      if (!answer.ok || answer.data.length === 0 || key() !== of) return
+      held.value = withSheets(held.value, answer.data)
+      await keepSheets(
+        of,
+        held.value,
+        answer.data.map((s) => s.team),
+      )
+    }
+  })
+  async function now() {
+    await load()
+    if (open() === '') await catchUp()
+  }
+  watch(round, () => (held.value = nothingHeld))
+  watch([open, round, tick], () => void now(), { immediate: true })
+  watch(connected, (back) => back && asOf.value && void now())
+  useIntervalFn(() => void catchUp(), seldom)
+
   const outbox = useOutbox(id, news)
   const sheets = computed(() =>
-    known.data.value?.map((s) => withOnItsWay(s, outbox.onItsWay.value, round.value, rally.value!.brief.trials)),
+    held.value.order.length === 0
+      ? undefined
+      : held.value.order.flatMap((team) => {
+          const known = held.value.sheets.get(team)?.sheet
+          return known ? [withOnItsWay(known, outbox.onItsWay.value, round.value, rally.value!.brief.trials)] : []
+        }),
   )
-  return { sheets, state: known.state, refusal: known.refusal, asOf: known.asOf, load: known.load, outbox }
+  const order = computed(() => held.value.order)
+  const strip = computed(() => held.value.teams)
+  return { sheets, order, strip, state, refusal, asOf, load: now, outbox }
+}
+
+/** Does a thing again after it is done where it was asked for meanwhile, and never twice at once: each goes on from what the one before brought. */
+function oneAtATime(work: () => Promise<void>) {
+  let doing: Promise<void> | undefined
+  let again = false
+  async function all() {
+    do {
+      again = false
+      await work()
+    } while (again)
+    doing = undefined
+  }
+  return () => {
+    again = true
+    return (doing ??= all())
+  }
 }

@@ -13,7 +13,7 @@ const marks = computed(() => teamMarks(rally.value?.teams ?? []))
 
 <template>
   <main v-if="rally" id="main" class="desk">
-    <StationHead :title="rally.name" :next="nextAt(rally.route, 'teams')">
+    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'teams')">
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
     <TeamList :teams="rally.teams" :marks="marks" :jobs="rally.jobs" />

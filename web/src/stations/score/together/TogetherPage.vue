@@ -14,7 +14,11 @@ import NoteGrid from './NoteGrid.vue'
 /** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
 const { rally, round } = useRallyOnWalk()
 const id = rally.value?.id ?? ''
-const { sheets, outbox, ...loading } = useSheets(() => '')
+const { sheets, order, outbox, ...loading } = useSheets(() => '')
+/** The lanes stand still from the beginning: none is shown before all teams are there, or as many as this device knows. */
+const here = computed(() =>
+  (sheets.value?.length ?? 0) < order.value.length && loading.state.value === 'ready' ? undefined : sheets.value,
+)
 provide(recording, { rally: id, team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
 const parts = computed(() =>
   (rally.value?.brief.parts ?? []).flatMap((part) => {
@@ -30,11 +34,11 @@ const parts = computed(() =>
       <RouterLink :to="{ path: `/rallies/${id}/score`, query: round > 1 ? { round } : {} }" class="small"
         >One team at a time</RouterLink
       >
-      <RoundChoice :rounds="rally.rounds" :round="round" />
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
-      v-if="!sheets"
+      v-if="!here"
       :state="loading.state.value"
       :refusal="loading.refusal.value"
       what="the teams"
@@ -43,11 +47,11 @@ const parts = computed(() =>
     <template v-else>
       <section v-for="{ part, grid } in parts" :key="part.id" :aria-labelledby="`together-${part.id}`">
         <h2 :id="`together-${part.id}`">{{ part.name }}</h2>
-        <component :is="grid" :part="part" :sheets="sheets" />
+        <component :is="grid" :part="part" :sheets="here" />
       </section>
       <section aria-labelledby="together-notes">
         <h2 id="together-notes">Seen in passing</h2>
-        <NoteGrid :sheets="sheets" />
+        <NoteGrid :sheets="here" />
       </section>
     </template>
   </main>

@@ -1,0 +1,69 @@
+namespace PluckyRally.Core;
+
+/// <summary>The sheets of all teams in a round, without their logs. When the log has grown, only what that touched is worked out anew.</summary>
+public sealed class RoundSheets
+{
+    /// <summary>From so many teams on it is quicker to work out all of them.</summary>
+    private const int Several = 8;
+
+    private readonly int _round;
+    private readonly Dictionary<string, TeamSheet> _byTeam;
+    private IReadOnlyList<Pennant>? _route;
+    private int? _rounds;
+
+    private RoundSheets(OpenedRally opened, int round, LastTouched touched, IReadOnlyList<TeamSheet> sheets)
+    {
+        (Opened, _round, Touched, Sheets) = (opened, round, touched, sheets);
+        _byTeam = sheets.ToDictionary(s => s.Team);
+    }
+
+    /// <summary>The rally that they are of.</summary>
+    public OpenedRally Opened { get; }
+
+    /// <summary>The sheets in the order in which teams are tested. One that nothing has touched says as of how many entries it was worked out, and is still right.</summary>
+    public IReadOnlyList<TeamSheet> Sheets { get; }
+
+    /// <summary>When each of them last changed.</summary>
+    public LastTouched Touched { get; }
+
+    /// <summary>How many entries the log had.</summary>
+    public int AsOf => Opened.Received.Count;
+
+    /// <summary>Whether the points of every team can change with every entry.</summary>
+    public bool PointsHangOnOthers => Opened.Compiled.ComparesTeams || Opened.Compiled.RewardsFirst;
+
+    /// <summary>How many teams have not finished.</summary>
+    public int Unfinished => Sheets.Count(s => s.Status == StandingStatus.Unfinished);
+
+    /// <summary>How many rounds there are.</summary>
+    public int Rounds => _rounds ??= Opened.Rounds;
+
+    /// <summary>How far along the route the round is.</summary>
+    public IReadOnlyList<Pennant> Route => _route ??= Core.Route.OfRally(Opened, _round, Unfinished);
+
+    /// <summary>The sheet of a team; null where there is no such team.</summary>
+    public TeamSheet? For(string team) => _byTeam.GetValueOrDefault(team);
+
+    /// <summary>Works out all sheets of a round.</summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="round">The round, from 1.</param>
+    public static RoundSheets Of(OpenedRally opened, int round) => new(opened, round, LastTouched.Of(opened), TeamSheet.Of(opened, round));
+
+    /// <summary>The sheets of the same rally later.</summary>
+    /// <param name="now">The rally with what was recorded since.</param>
+    /// <param name="points">
+    /// Whether points are to be right too. Where a curve compares teams, those of every team can change with every entry, and all
+    /// sheets are worked out; what a judge sees does not hang on them.
+    /// </param>
+    public RoundSheets With(OpenedRally now, bool points)
+    {
+        if (now.Received.Count == AsOf && ReferenceEquals(now, Opened)) return this;
+        if (!ReferenceEquals(now.Compiled, Opened.Compiled) || now.Received.Count < AsOf || now.Compiled.RewardsFirst || (points && now.Compiled.ComparesTeams)) return Of(now, _round);
+        var touched = LastTouched.Of(now);
+        var fresh = now.Rally.Teams.Where(t => touched.Team(t.Id) > AsOf).ToList();
+        if (fresh.Count > Math.Max(Several, now.Rally.Teams.Count / 4)) return Of(now, _round);
+        var sheets = fresh.ToDictionary(t => t.Id, t => TeamSheet.Alone(now, t, _round));
+        var grown = new RoundSheets(now, _round, touched, [.. ClassState.Of(now.Rally.Teams, now.Rally.Entries, _round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])]);
+        return now.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, _round) : grown;
+    }
+}

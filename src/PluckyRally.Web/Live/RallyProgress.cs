@@ -1,0 +1,13 @@
+using PluckyRally.Core;
+
+namespace PluckyRally.Web;
+
+/// <summary>What changes of a rally while it is run, beside its entries; the rest of it is asked for once.</summary>
+/// <param name="AsOf">How many entries its log has.</param>
+/// <param name="Edition">How many there were when the brief as it is run last changed; 0 where it never did.</param>
+/// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
+/// <param name="Route">How far along the route the round is.</param>
+public sealed record RallyProgress(int AsOf, int Edition, int Rounds, IReadOnlyList<Pennant> Route)
+{
+    internal static RallyProgress Of(RoundSheets sheets) => new(sheets.AsOf, sheets.Touched.Edition, sheets.Rounds, sheets.Route);
+}

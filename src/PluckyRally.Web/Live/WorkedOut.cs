@@ -1,0 +1,79 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>
+/// What is worked out of a rally once for a state of its log, and shared by all who ask. While one is being answered the others wait, and
+/// are given what was worked out then if it is as new as what they asked for: a storm of entries costs no more than one at a time.
+/// </summary>
+internal sealed class WorkedOut(RallyCache kept)
+{
+    /// <summary>More rounds than are run at once; those of an old lesson need not stay.</summary>
+    private const int Most = 64;
+
+    /// <summary>Names this run of the server: states are counted anew whenever it starts.</summary>
+    public static readonly string Server = Guid.NewGuid().ToString("N")[..8];
+
+    private readonly ConditionalWeakTable<KeptRally, object> _numbers = [];
+    private readonly ConcurrentDictionary<(Guid, int, bool), Shared<RoundSheets>> _sheets = new();
+    private readonly ConcurrentDictionary<(Guid, int), Shared<Standings>> _standings = new();
+    private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
+    private long _counted;
+
+    /// <summary>Names a state of a rally as long as this server runs.</summary>
+    public long NumberOf(KeptRally rally) => (long)_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted));
+
+    /// <summary>The standings of a round, of this state or a later one.</summary>
+    /// <param name="rally">The rally; it has been opened.</param>
+    /// <param name="round">The round.</param>
+    public Standings Standings(KeptRally rally, int round) =>
+        In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now.Compiled, now.Rally.Teams, now.Rally.Entries, round));
+
+    /// <summary>The clock as walls show it, but for what time it is.</summary>
+    public ClockOnWall Clock(KeptRally rally, int round) => In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));
+
+    /// <summary>The sheets of a round, of this state or a later one.</summary>
+    /// <param name="rally">The rally; it has been opened.</param>
+    /// <param name="round">The round.</param>
+    /// <param name="points">Whether points are wanted too.</param>
+    public RoundSheets SheetsOf(KeptRally rally, int round, bool points) =>
+        In(_sheets, (rally.Stored.Id, round, points)).Get(rally, kept, (before, now) => before?.With(now, points) ?? RoundSheets.Of(now, round));
+
+    private static Shared<T> In<TKey, T>(ConcurrentDictionary<TKey, Shared<T>> all, TKey key)
+        where TKey : notnull
+        where T : class
+    {
+        if (all.Count > Most) all.Clear();
+        return all.GetOrAdd(key, _ => new());
+    }
+
+    private sealed class Shared<T>
+        where T : class
+    {
+        private readonly Lock _turn = new();
+        private volatile Known? _known;
+
+        public T Get(KeptRally rally, RallyCache kept, Func<T?, OpenedRally, T> work)
+        {
+            var wanted = rally.Opened.OrThrow();
+            if (_known is { } known && known.Suits(wanted)) return known.Value;
+            lock (_turn)
+            {
+                if (_known is { } meanwhile && meanwhile.Suits(wanted)) return meanwhile.Value;
+                var now = kept.Find(rally.Stored.Id) is { Opened: { IsOk: true } newest } ? newest.Value : wanted;
+                var value = work(_known?.Value, now);
+                _known = new(now, value);
+                return value;
+            }
+        }
+
+        private sealed record Known(OpenedRally Of, T Value)
+        {
+            /// <summary>Whether it is of that state or a later one; a rally that was read again is another.</summary>
+            public bool Suits(OpenedRally wanted) => ReferenceEquals(Of, wanted) || (ReferenceEquals(Of.Begun, wanted.Begun) && Of.Received.Count >= wanted.Received.Count);
+        }
+    }
+}

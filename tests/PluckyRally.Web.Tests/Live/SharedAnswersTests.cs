@@ -1,0 +1,90 @@
+using System.Diagnostics;
+using System.Net;
+using Microsoft.AspNetCore.SignalR.Client;
+using PluckyRally.Core;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests.Live;
+
+/// <summary>Many windows of one rally: what is worked out once is shared, and who has it asks nothing.</summary>
+public sealed class SharedAnswersTests : IDisposable
+{
+    private readonly RunningApp _app = new();
+
+    [Theory]
+    [InlineData("results")]
+    [InlineData("walk")]
+    [InlineData("wall")]
+    [InlineData("wall/board")]
+    public async Task Who_has_the_newest_answer_is_told_so(string page)
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able", "Baker");
+        using var first = await Ask($"/api/rallies/{rally}/{page}");
+        first.StatusCode.ShouldBe(HttpStatusCode.OK);
+        first.Headers.CacheControl!.ToString().ShouldBe("no-cache, private", "a browser keeps it and asks each time whether it is still so");
+        var tag = first.Headers.ETag!.ToString();
+        using (var same = await Ask($"/api/rallies/{rally}/{page}", tag))
+        {
+            same.StatusCode.ShouldBe(HttpStatusCode.NotModified);
+            (await same.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).ShouldBeEmpty();
+        }
+
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).EnsureSuccessStatusCode();
+        using var changed = await Ask($"/api/rallies/{rally}/{page}", tag);
+        changed.StatusCode.ShouldBe(HttpStatusCode.OK);
+        changed.Headers.ETag!.ToString().ShouldNotBe(tag);
+    }
+
+    [Fact]
+    public async Task A_page_with_pupils_names_is_not_kept()
+    {
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        using var desk = await Ask($"/api/rallies/{rally}");
+        desk.Headers.CacheControl!.NoStore.ShouldBeTrue();
+        desk.Headers.ETag.ShouldBeNull();
+    }
+
+    [Fact]
+    public async Task Answers_are_compressed_for_who_can_read_that()
+    {
+        var rally = await _app.Begin(Sample.Brief(), [.. Enumerable.Range(1, 60).Select(n => $"Team {n}")]);
+        using var plain = await Ask($"/api/rallies/{rally}/score");
+        using var request = new HttpRequestMessage(HttpMethod.Get, $"/api/rallies/{rally}/score");
+        request.Headers.AcceptEncoding.ParseAdd("gzip, br");
+        using var packed = await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
+        packed.Content.Headers.ContentEncoding.ShouldHaveSingleItem();
+        (await packed.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length.ShouldBeLessThan((await plain.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length / 4);
+    }
+
+    [Fact]
+    public async Task Many_entries_are_told_in_few_messages_and_the_last_one_is_not_lost()
+    {
+        const int Recorded = 60;
+        var rally = await _app.Begin(Sample.Brief(), "Able");
+        await using var hub = new HubConnectionBuilder().WithUrl(new Uri(_app.Client.BaseAddress!, "/live")).Build();
+        var (told, last) = (new List<int>(), new TaskCompletionSource());
+        hub.On<LiveNews>(LiveHub.News, news =>
+        {
+            told.Add(news.AsOf ?? -1);
+            if (news.AsOf == Recorded) last.TrySetResult();
+        });
+        await hub.StartAsync(TestContext.Current.CancellationToken);
+        await hub.InvokeAsync<LiveNews>(nameof(LiveHub.Follow), rally, TestContext.Current.CancellationToken);
+        var began = Stopwatch.StartNew();
+        for (var i = 0; i < Recorded; i++)
+            (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = "tests early" })).EnsureSuccessStatusCode();
+        await last.Task.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
+        told.ShouldBeInOrder();
+        told.Count.ShouldBeLessThanOrEqualTo(2 + (int)(began.Elapsed.TotalMilliseconds / 250));
+    }
+
+    public void Dispose() => _app.Dispose();
+
+    private async Task<HttpResponseMessage> Ask(string path, string? tag = null)
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Get, path);
+        if (tag is not null) request.Headers.TryAddWithoutValidation("If-None-Match", tag);
+        return await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
+    }
+}

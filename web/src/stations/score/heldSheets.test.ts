@@ -1,0 +1,79 @@
+import { describe, expect, test } from 'vitest'
+import type { LineOnWalk, SheetChanges, TeamOnStrip, TeamSheet } from '@/api/names'
+import { asked, behind, nothingHeld, withChanges, withSheets } from './heldSheets'
+
+const line = (entry: string): LineOnWalk => ({
+  entry,
+  at: '',
+  by: '',
+  says: entry,
+  struck: false,
+  why: '',
+  mayStrike: true,
+  strikes: [],
+})
+const sheet = (team: string, asOf: number, log: string[] = [], logFrom = 0) =>
+  ({ team, asOf, logFrom, log: log.map(line) }) as unknown as TeamSheet
+const onStrip = (team: string, touched: number): TeamOnStrip => ({ team, touched, status: 'unfinished', late: false })
+const changes = (asOf: number, since: number, teams: TeamOnStrip[], open?: TeamSheet): SheetChanges => ({
+  server: 'a',
+  asOf,
+  since,
+  progress: { asOf, edition: 0, rounds: 1, route: [] },
+  order: ['t1', 't2'],
+  teams,
+  ...(open ? { sheet: open } : {}),
+})
+const saysLog = (held: typeof nothingHeld, team: string) => held.sheets.get(team)?.sheet.log.map((l) => l.entry)
+
+describe('what a device holds of a round', () => {
+  const first = withChanges(
+    nothingHeld,
+    changes(3, 0, [onStrip('t1', 3), onStrip('t2', 1)], sheet('t1', 3, ['b', 'a'])),
+    't1',
+  )
+
+  test('it asks with how far it is, with the sheet and without', () => {
+    expect(asked(nothingHeld, 't1')).toEqual({ since: 0, server: '', team: 't1', held: 0 })
+    expect(asked(first, 't1')).toEqual({ since: 3, server: 'a', team: 't1', held: 3 })
+    expect(asked(first, 't2').held).toBe(0)
+  })
+
+  test('new lines go before those that are there, and a whole log takes their place', () => {
+    const more = withChanges(first, changes(5, 3, [onStrip('t1', 5)], sheet('t1', 5, ['c'], 3)), 't1')
+    expect(saysLog(more, 't1')).toEqual(['c', 'b', 'a'])
+    expect(saysLog(withChanges(more, changes(6, 5, [], sheet('t1', 6, ['d', 'a'])), 't1'), 't1')).toEqual(['d', 'a'])
+    expect(saysLog(first, 't1')).toEqual(['b', 'a'])
+  })
+
+  test('a sheet that has not changed is as it was, and is asked for from here on', () => {
+    const quiet = withChanges(first, changes(9, 3, [onStrip('t2', 9)]), 't1')
+    expect(saysLog(quiet, 't1')).toEqual(['b', 'a'])
+    expect(asked(quiet, 't1')).toEqual({ since: 9, server: 'a', team: 't1', held: 9 })
+    expect(quiet.teams.get('t1')?.touched).toBe(3)
+    expect(quiet.teams.get('t2')?.touched).toBe(9)
+  })
+
+  test('an answer that is all there is takes the place of everything', () => {
+    const all = withChanges(first, changes(1, 0, [onStrip('t1', 1), onStrip('t2', 0)]), 't2')
+    expect(all.sheets.size).toBe(0)
+    expect(all.asOf).toBe(1)
+  })
+
+  test('the sheets of other teams are behind until they are as new as the strip says', () => {
+    expect(behind(first, 't1')).toEqual(['t2'])
+    const both = withSheets(first, [sheet('t2', 3)])
+    expect(behind(both, 't1')).toEqual([])
+    expect(behind(withChanges(both, changes(4, 3, [onStrip('t2', 4)]), 't1'), 't1')).toEqual(['t2'])
+    expect(asked(both, 't2').held).toBe(0)
+  })
+
+  test('a sheet that comes late does not take the place of a newer one with its log', () => {
+    expect(saysLog(withSheets(first, [sheet('t1', 2)]), 't1')).toEqual(['b', 'a'])
+  })
+
+  test('where nothing was ever recorded a sheet is behind until it is there', () => {
+    const none = withChanges(nothingHeld, changes(0, 0, [onStrip('t1', 0), onStrip('t2', 0)]), '')
+    expect(behind(none, '')).toEqual(['t1', 't2'])
+  })
+})
