@@ -6,19 +6,19 @@ public sealed class RoundSheets
     /// <summary>From so many teams on it is quicker to work out all of them.</summary>
     private const int Several = 8;
 
-    private readonly int _round;
     private readonly Dictionary<string, TeamSheet> _byTeam;
-    private IReadOnlyList<Pennant>? _route;
-    private int? _rounds;
 
     private RoundSheets(OpenedRally opened, int round, LastTouched touched, IReadOnlyList<TeamSheet> sheets)
     {
-        (Opened, _round, Touched, Sheets) = (opened, round, touched, sheets);
+        (Opened, Round, Touched, Sheets) = (opened, round, touched, sheets);
         _byTeam = sheets.ToDictionary(s => s.Team);
     }
 
     /// <summary>The rally that they are of.</summary>
     public OpenedRally Opened { get; }
+
+    /// <summary>The round, from 1.</summary>
+    public int Round { get; }
 
     /// <summary>The sheets in the order in which teams are tested. One that nothing has touched says as of how many entries it was worked out, and is still right.</summary>
     public IReadOnlyList<TeamSheet> Sheets { get; }
@@ -34,12 +34,6 @@ public sealed class RoundSheets
 
     /// <summary>How many teams have not finished.</summary>
     public int Unfinished => Sheets.Count(s => s.Status == StandingStatus.Unfinished);
-
-    /// <summary>How many rounds there are.</summary>
-    public int Rounds => _rounds ??= Opened.Rounds;
-
-    /// <summary>How far along the route the round is.</summary>
-    public IReadOnlyList<Pennant> Route => _route ??= Core.Route.OfRally(Opened, _round, Unfinished);
 
     /// <summary>The sheet of a team; null where there is no such team.</summary>
     public TeamSheet? For(string team) => _byTeam.GetValueOrDefault(team);
@@ -58,12 +52,12 @@ public sealed class RoundSheets
     public RoundSheets With(OpenedRally now, bool points)
     {
         if (now.Received.Count == AsOf && ReferenceEquals(now, Opened)) return this;
-        if (!ReferenceEquals(now.Compiled, Opened.Compiled) || now.Received.Count < AsOf || now.Compiled.RewardsFirst || (points && now.Compiled.ComparesTeams)) return Of(now, _round);
+        if (!ReferenceEquals(now.Compiled, Opened.Compiled) || now.Received.Count < AsOf || now.Compiled.RewardsFirst || (points && now.Compiled.ComparesTeams)) return Of(now, Round);
         var touched = LastTouched.Of(now);
         var fresh = now.Rally.Teams.Where(t => touched.Team(t.Id) > AsOf).ToList();
-        if (fresh.Count > Math.Max(Several, now.Rally.Teams.Count / 4)) return Of(now, _round);
-        var sheets = fresh.ToDictionary(t => t.Id, t => TeamSheet.Alone(now, t, _round));
-        var grown = new RoundSheets(now, _round, touched, [.. ClassState.Of(now.Rally.Teams, now.Rally.Entries, _round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])]);
-        return now.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, _round) : grown;
+        if (fresh.Count > Math.Max(Several, now.Rally.Teams.Count / 4)) return Of(now, Round);
+        var sheets = fresh.ToDictionary(t => t.Id, t => TeamSheet.Alone(now, t, Round));
+        var grown = new RoundSheets(now, Round, touched, [.. ClassState.Of(now.Rally.Teams, now.Rally.Entries, Round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])]);
+        return now.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, Round) : grown;
     }
 }

@@ -9,5 +9,6 @@ namespace PluckyRally.Web;
 /// <param name="Route">How far along the route the round is.</param>
 public sealed record RallyProgress(int AsOf, int Edition, int Rounds, IReadOnlyList<Pennant> Route)
 {
-    internal static RallyProgress Of(RoundSheets sheets) => new(sheets.AsOf, sheets.Touched.Edition, sheets.Rounds, sheets.Route);
+    internal static RallyProgress Of(RoundSheets sheets) =>
+        new(sheets.AsOf, sheets.Touched.Edition, sheets.Opened.Rounds, Core.Route.OfRally(sheets.Opened, sheets.Round, sheets.Unfinished));
 }

@@ -21,6 +21,7 @@ internal sealed class WorkedOut(RallyCache kept)
     private readonly ConcurrentDictionary<(Guid, int, bool), Shared<RoundSheets>> _sheets = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<Standings>> _standings = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
+    private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
     private long _counted;
 
     /// <summary>Names a state of a rally as long as this server runs.</summary>
@@ -41,6 +42,9 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <param name="points">Whether points are wanted too.</param>
     public RoundSheets SheetsOf(KeptRally rally, int round, bool points) =>
         In(_sheets, (rally.Stored.Id, round, points)).Get(rally, kept, (before, now) => before?.With(now, points) ?? RoundSheets.Of(now, round));
+
+    /// <summary>How far the rally was when some sheets were worked out.</summary>
+    public RallyProgress Progress(RoundSheets sheets) => _progress.GetValue(sheets, RallyProgress.Of);
 
     private static Shared<T> In<TKey, T>(ConcurrentDictionary<TKey, Shared<T>> all, TKey key)
         where TKey : notnull

@@ -32,7 +32,7 @@ internal static class ScoreEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var teacher = Caller.Of(context.User).IsTeacher;
-        return TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, RallyProgress.Of(worked.SheetsOf(found, round, teacher)), teacher));
+        return TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, worked.Progress(worked.SheetsOf(found, round, teacher)), teacher));
     }
 
     /// <summary>What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.</summary>
@@ -43,7 +43,8 @@ internal static class ScoreEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
-        return TypedResults.Ok(SheetChanges.Of(worked.SheetsOf(found, round, caller.IsTeacher), new(round, since, team, held, server), found.Stored.JudgesStrikeOthers, caller));
+        var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
+        return TypedResults.Ok(SheetChanges.Of(sheets, worked.Progress(sheets), new(since, team, held, server), found.Stored.JudgesStrikeOthers, caller));
     }
 
     /// <summary>Sheets of some teams without their logs, so that a judge who loses the connection still has every team.</summary>

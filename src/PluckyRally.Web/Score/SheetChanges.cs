@@ -3,12 +3,11 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>What a device has of a round's sheets.</summary>
-/// <param name="Round">The round.</param>
 /// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; 0 where it never did.</param>
 /// <param name="Team">The team whose sheet is open on it; empty where none is.</param>
 /// <param name="Held">The same number for that sheet and its log.</param>
 /// <param name="Server">The run of the server that it heard all this from.</param>
-internal sealed record HeldSheets(int Round, int Since, string Team, int Held, string Server);
+internal sealed record HeldSheets(int Since, string Team, int Held, string Server);
 
 /// <summary>What is new in a round's sheets.</summary>
 /// <param name="Server">Names this run of the server; the device says it when it asks again.</param>
@@ -20,7 +19,7 @@ internal sealed record HeldSheets(int Round, int Since, string Team, int Held, s
 /// <param name="Sheet">The sheet that is open on the device; absent where it has not changed.</param>
 public sealed record SheetChanges(string Server, int AsOf, int Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
 {
-    internal static SheetChanges Of(RoundSheets sheets, HeldSheets device, bool strikeOthers, Caller caller)
+    internal static SheetChanges Of(RoundSheets sheets, RallyProgress progress, HeldSheets device, bool strikeOthers, Caller caller)
     {
         // Before this server started, a copy may have been brought back: another log.
         var (since, held) = device.Server == WorkedOut.Server ? (Math.Max(0, device.Since), Math.Max(0, device.Held)) : (0, 0);
@@ -29,10 +28,10 @@ public sealed record SheetChanges(string Server, int AsOf, int Since, RallyProgr
             WorkedOut.Server,
             sheets.AsOf,
             since,
-            RallyProgress.Of(sheets),
+            progress,
             [.. sheets.Sheets.Select(s => s.Team)],
             [.. sheets.Sheets.Where(s => since == 0 || Touched(s.Team) > since).Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher))],
-            sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held) ? SheetOnWalk.Of(open, sheets.Opened, device.Round, held, strikeOthers, caller) : null);
+            sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held) ? SheetOnWalk.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller) : null);
     }
 }
 

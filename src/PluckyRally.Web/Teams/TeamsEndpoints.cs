@@ -69,7 +69,7 @@ internal static class TeamsEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, RallyProgress.Of(worked.SheetsOf(found, round, points: true))));
+        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, worked.Progress(worked.SheetsOf(found, round, points: true))));
     }
 
     /// <summary>How far a rally is: what a desk asks for when something was recorded.</summary>
@@ -78,7 +78,7 @@ internal static class TeamsEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(new DeskProgress(RallyProgress.Of(worked.SheetsOf(found, round, points: true)), EntryAside.Of(found.Opened.Value)));
+        return TypedResults.Ok(new DeskProgress(worked.Progress(worked.SheetsOf(found, round, points: true)), EntryAside.Of(found.Opened.Value)));
     }
 
     private static async Task<Results<NoContent, Missing>> Delete(Guid id, RallyLog log, LiveLines lines, CancellationToken stop)
