@@ -57,3 +57,14 @@ build_project() { # build_project NAME WHAT: builds a project of src if anything
     touch "$dll"
   fi
 }
+
+publish_to() { # publish_to FOLDER: the server with everything that it needs, for computers of this kind
+  local kind
+  case "$(uname -m)" in
+    x86_64) kind=linux-x64 ;;
+    aarch64) kind=linux-arm64 ;;
+    *) stop "There is no .NET for this kind of computer: $(uname -m)." ;;
+  esac
+  say "Publishing"
+  quietly "Publishing" dotnet publish src/PluckyRally.Web -c Release -r "$kind" --self-contained true -o "$1" -v quiet -nologo
+}

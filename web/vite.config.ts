@@ -1,9 +1,18 @@
 import vue from '@vitejs/plugin-vue'
+import { writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import license from 'rollup-plugin-license'
 import { defineConfig } from 'vitest/config'
 
+/** Where it is to be said which packages are in what is built: for scripts/licences.mjs. */
+const bundled = process.env.RALLY_BUNDLED
+const sayBundled = (file: string) =>
+  license({
+    thirdParty: (packages) => writeFileSync(file, JSON.stringify(packages.map((p) => p.name))),
+  })
+
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [vue(), ...(bundled ? [sayBundled(bundled)] : [])],
   resolve: { alias: { '@': fileURLToPath(new URL('src', import.meta.url)) } },
   // One style sheet for all pages: it is small, and a page that is opened without a connection is never left without it.
   build: { outDir: '../src/PluckyRally.Web/wwwroot', emptyOutDir: true, manifest: true, cssCodeSplit: false },

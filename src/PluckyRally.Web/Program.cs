@@ -10,7 +10,9 @@ using PluckyRally.Web;
 var describing = Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
 try
 {
-    var builder = WebApplication.CreateBuilder(args);
+    // A published folder has its pages beside the program, wherever it is started from.
+    var published = Directory.Exists(Path.Combine(AppContext.BaseDirectory, "wwwroot"));
+    var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = published ? AppContext.BaseDirectory : null });
     var settings = ServerSettings.Read(builder.Configuration);
     if (!describing) PortStart.Check(settings);
     var held = describing ? null : DataStart.Take(settings.Folder);
@@ -30,10 +32,7 @@ try
         kestrel.AddServerHeader = false;
         kestrel.Limits.MaxRequestBodySize = BodyLimit.Usual;
     });
-    builder.Logging.AddFilter("Microsoft.EntityFrameworkCore", LogLevel.Warning);
-    builder.Logging.AddFilter("Microsoft.AspNetCore", LogLevel.Warning);
-    builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
-    builder.Logging.AddFilter("Microsoft.Hosting.Lifetime", LogLevel.Warning);
+    if (!describing) builder.Services.AddLogFile(settings.Folder);
     builder.Services.AddSingleton(TimeProvider.System);
     builder.Services.AddSingleton(_ => held ?? throw new InvalidOperationException("There is no data."));
     builder.Services.AddDataFile(settings.Folder);
@@ -55,6 +54,7 @@ try
     builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>());
 
     var app = builder.Build();
+    if (!describing) app.UseLogFile();
     app.UseSecurityHeaders();
     app.UseResponseCompression();
     app.UseOwnSite(settings);
@@ -82,6 +82,7 @@ try
     api.MapFiles();
     api.MapWall();
     api.MapKeeping();
+    api.MapHealth();
     api.MapAuthority();
     app.MapHub<LiveHub>("/live").AllowAnonymous();
     app.MapPages();
@@ -112,6 +113,8 @@ static void Started(WebApplication app, ServerSettings settings, FolderLock held
 {
     var here = LanAddresses.Here(app.Urls.First());
     held.Say(here);
+    Happened.Started(app.Logger, PluckyRally.Web.Version.Number, settings.DataFolder, settings.Lan);
+    app.Lifetime.ApplicationStopping.Register(() => Happened.Stopped(app.Logger));
     Console.WriteLine($"Plucky Rally is at {here}  (Ctrl+C ends it)");
     if (settings.Lan) Console.WriteLine($"Other devices of the classroom find it at {string.Join(" or ", LanAddresses.All().Select(a => ServedAt.Of(app.Urls, a)))}");
 }

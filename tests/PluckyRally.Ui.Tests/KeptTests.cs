@@ -57,6 +57,25 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         desk.ShouldHaveCleanConsole("422");
     }
 
+    [Fact]
+    public void How_it_is_and_what_comes_along_stand_on_pages_of_their_own()
+    {
+        var desk = OpenWindow(server.Address);
+        desk.Open("/");
+        desk.ClickLink("How it is");
+        desk.See("Windows that follow a rally");
+        desk.See("started with the data in");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.ClickLink("About");
+        desk.See("What comes along, and its licences");
+        desk.Until(() => desk.Driver.FindElements(By.CssSelector("main details")).Count > 30, "the licences to be listed");
+        desk.Driver.FindElement(By.CssSelector("main summary")).Click();
+        desk.See("SIL OPEN FONT LICENSE");
+        desk.ShouldBeAccessible();
+        desk.ShouldHaveCleanConsole();
+    }
+
     /// <summary>The answer to a save is lost on the way: the same window's next save is no conflict with itself.</summary>
     [Fact]
     public void The_lost_answer_of_a_save_is_no_conflict()

@@ -35,6 +35,8 @@ export const router = createRouter({
     },
     { path: '/password', component: () => import('@/access/PasswordPage.vue'), meta: { title: 'A new password' } },
     { path: '/kept', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
+    { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
+    { path: '/health', component: () => import('@/about/HealthPage.vue'), meta: { title: 'How it is' } },
     { path: '/cupboard', component: () => import('@/cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
     { path: '/classes', component: () => import('@/classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {

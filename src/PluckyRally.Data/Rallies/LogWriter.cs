@@ -14,7 +14,7 @@ public sealed class LogWriter : IAsyncDisposable
     /// <summary>So many entries are written together at most, so that the first of them does not wait long.</summary>
     private const int Together = 200;
 
-    private readonly Channel<Pending> _pending = Channel.CreateUnbounded<Pending>(new() { SingleReader = true });
+    private readonly Channel<Pending> _pending = Channel.CreateUnbounded<Pending>();
     private readonly string _connection;
     private readonly Task _writing;
 
@@ -34,6 +34,9 @@ public sealed class LogWriter : IAsyncDisposable
         ObjectDisposedException.ThrowIf(!_pending.Writer.TryWrite(pending), this);
         return pending.Done.Task;
     }
+
+    /// <summary>How many entries wait to be written.</summary>
+    public int Waiting => _pending.Reader.Count;
 
     /// <summary>Done when everything that was handed over before is on the disk, or could not be written.</summary>
     internal Task Written()

@@ -42,13 +42,18 @@ internal static class SignInEndpoints
             AccessSetup.IsHere(context)));
     }
 
-    private static async Task<Results<Ok, Refused>> SignIn(SentJson sent, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
+    private static async Task<Results<Ok, Refused>> SignIn(SentJson sent, HttpContext context, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, ILogger<SessionStore> logger, CancellationToken stop)
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var teacher = await Teacher(owners);
         var came = await signIn.CheckPasswordSignInAsync(teacher, request.Value.Value.Password, lockoutOnFailure: false);
-        if (!came.Succeeded) return new Refused([new("/password", "This is not the password.", "Try again. If it is lost, see “A lost password” in the README.")]);
+        if (!came.Succeeded)
+        {
+            Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
+            return new Refused([new("/password", "This is not the password.", "Try again. If it is lost, see “A lost password” in the README.")]);
+        }
+
         await Enter(teacher, signIn, sessions, stop);
         return TypedResults.Ok();
     }
@@ -96,12 +101,17 @@ internal static class SignInEndpoints
     }
 
     /// <summary>A device may hold passes of several rallies at once.</summary>
-    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, SessionBook names, SessionStore sessions, CancellationToken stop)
+    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, SessionBook names, SessionStore sessions, ILogger<SessionStore> logger, CancellationToken stop)
     {
         var request = DocumentReader.Request<CodeTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
-        if (await book.Find(code, stop) is not { } pass) return new Refused([new("/code", "No rally has this code.", "Look at the code again; it may have been ended. The teacher can show it under Judges.")]);
+        if (await book.Find(code, stop) is not { } pass)
+        {
+            Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
+            return new Refused([new("/code", "No rally has this code.", "Look at the code again; it may have been ended. The teacher can show it under Judges.")]);
+        }
+
         if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40) return new Refused([new("/name", "The judge needs a name.", "Type what the log shall say, for example a first name; at most 40 characters.")]);
         var before = await context.AuthenticateAsync(AccessSetup.PassScheme);
         if (pass.Kind == PassKind.Judge && await NameProblem(pass.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is { } taken) return new Refused([taken]);
@@ -116,6 +126,7 @@ internal static class SignInEndpoints
         var principal = new ClaimsPrincipal(identity);
         await context.SignInAsync(AccessSetup.PassScheme, principal, new() { IsPersistent = true });
         if (pass.Kind == PassKind.Judge) await names.Hold(pass.RallyId, pass.Id, name, SessionStore.IdOf(principal), stop);
+        Happened.Joined(logger, pass.RallyId);
         return TypedResults.Ok(new JoinedRally(pass.RallyId, pass.Kind == PassKind.Judge ? CallerRole.Judge : CallerRole.Wall));
     }
 

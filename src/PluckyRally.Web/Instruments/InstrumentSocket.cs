@@ -6,7 +6,7 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>Listens for instruments of this computer: each is one connection that sends lines of plain text.</summary>
-internal sealed partial class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger) : BackgroundService
+internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger) : BackgroundService
 {
     /// <summary>How long a greeting is waited for.</summary>
     private static readonly TimeSpan Greeting = TimeSpan.FromSeconds(5);
@@ -22,7 +22,7 @@ internal sealed partial class InstrumentSocket(InstrumentBoard board, ServerSett
         catch (SocketException taken)
         {
             // A lesson goes on without instruments; it would not without the server.
-            CannotListen(logger, port, taken.Message);
+            Happened.CannotListen(logger, port, taken.Message);
             return;
         }
 
@@ -73,7 +73,4 @@ internal sealed partial class InstrumentSocket(InstrumentBoard board, ServerSett
             if (id.Length > 0) board.Lose(id);
         }
     }
-
-    [LoggerMessage(LogLevel.Warning, "Instruments cannot connect at port {Port}: {Reason}. Everything else works.")]
-    private static partial void CannotListen(ILogger logger, int port, string reason);
 }

@@ -13,7 +13,7 @@ namespace PluckyRally.Web;
 /// Makes copies by itself: at the first start of a day, when the day changes, and when a lesson is over or a round is closed. Then it
 /// clears away what the rules do not keep any longer.
 /// </summary>
-internal sealed partial class CopyKeeper(DataFolder folder, IServiceScopeFactory scopes, TimeProvider clock, ILogger<CopyKeeper> logger) : BackgroundService
+internal sealed class CopyKeeper(DataFolder folder, IServiceScopeFactory scopes, TimeProvider clock, ILogger<CopyKeeper> logger) : BackgroundService
 {
     /// <summary>How often it is asked whether the day has changed.</summary>
     private static readonly TimeSpan Look = TimeSpan.FromMinutes(10);
@@ -46,6 +46,7 @@ internal sealed partial class CopyKeeper(DataFolder folder, IServiceScopeFactory
             _trouble = "";
             await Task.Run(PutInSecond, stop);
             Shelf.Prune(clock.GetUtcNow());
+            Happened.CopyMade(logger, copy.Name, reason.ToString(), copy.Bytes);
             return copy;
         }
         finally
@@ -94,7 +95,7 @@ internal sealed partial class CopyKeeper(DataFolder folder, IServiceScopeFactory
             {
                 // A lesson goes on without a copy; the start page says so.
                 _trouble = DataTrouble.Of(wrong, folder.Copies).What;
-                CannotCopy(logger, wrong.Message);
+                Happened.CannotCopy(logger, wrong.Message);
                 await Task.Delay(Look, clock, stoppingToken).ContinueWith(_ => { }, TaskScheduler.Default);
             }
         }
@@ -131,9 +132,6 @@ internal sealed partial class CopyKeeper(DataFolder folder, IServiceScopeFactory
     }
 
     private static string SettingsFile(DataFolder folder) => Path.Combine(folder.Path, $"{folder.Name}-second-folder.json");
-
-    [LoggerMessage(LogLevel.Warning, "No copy could be made: {Reason}")]
-    private static partial void CannotCopy(ILogger logger, string reason);
 }
 
 /// <summary>A second folder for the copies; it belongs to this computer, so it stands beside the data and not in it.</summary>

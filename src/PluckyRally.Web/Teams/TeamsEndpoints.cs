@@ -22,7 +22,7 @@ internal static class TeamsEndpoints
     private static async Task<Ok<IReadOnlyList<RallyOnShelf>>> All(RallyLog log, CancellationToken stop) =>
         TypedResults.Ok<IReadOnlyList<RallyOnShelf>>([.. (await log.All(stop)).Select(r => RallyOnShelf.Of(r))]);
 
-    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, ClassRegister register, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, ClassRegister register, RallyLog log, ILogger<RallyLog> logger, CancellationToken stop)
     {
         var request = DocumentReader.Request<NewRally>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
@@ -53,6 +53,7 @@ internal static class TeamsEndpoints
         if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping) return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
         if (called.Count > 0) await register.Enter(opened.Value.Rally.Name, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
+        Happened.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
     }
 

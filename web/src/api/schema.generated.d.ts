@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/about": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openAbout"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/passes": {
         parameters: {
             query?: never;
@@ -1236,6 +1252,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openHealth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/health/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["saveLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/authority": {
         parameters: {
             query?: never;
@@ -1272,6 +1320,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        About: {
+            version: string;
+        };
         /** @description A team's answer as it was typed or pasted, understood. */
         AnswerRead: {
             /** @description For bins: each item's bin, by the item's id. */
@@ -3485,6 +3536,26 @@ export interface components {
          * @enum {unknown}
          */
         HazardKind: "projectiles" | "heights" | "standingOnBuilds" | "cutters" | "hotGlue" | "fansAndHeat" | "food" | "latex" | "smallParts" | "slipperyFloors";
+        Health: {
+            version: string;
+            /** Format: date-time */
+            since: string;
+            /** Format: date-time */
+            now: string;
+            folder: string;
+            /** Format: int64 */
+            bytes: number;
+            /** Format: int64 */
+            free: number;
+            /** Format: date-time */
+            newestCopy?: null | string;
+            copyTrouble: string;
+            /** Format: int32 */
+            windows: number;
+            /** Format: int32 */
+            waiting: number;
+            log: string[];
+        };
         /** @description A hold that is being counted. */
         HoldCount: {
             /**
@@ -6783,6 +6854,26 @@ export interface operations {
             };
         };
     };
+    openAbout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["About"];
+                };
+            };
+        };
+    };
     listPasses: {
         parameters: {
             query?: never;
@@ -9286,6 +9377,44 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
                 };
+            };
+        };
+    };
+    openHealth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
+            };
+        };
+    };
+    saveLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -49,6 +49,8 @@ const next = computed(() => {
       <RouterLink class="small" to="/classes">Classes</RouterLink>
       <RouterLink class="small" to="/cupboard">Cupboard</RouterLink>
       <RouterLink class="small" to="/kept">Kept safe</RouterLink>
+      <RouterLink class="small" to="/health">How it is</RouterLink>
+      <RouterLink class="small" to="/about">About</RouterLink>
       <ImportFiles @taken="load" />
       <Button label="Write a brief" @click="beginning = true" />
     </StationHead>

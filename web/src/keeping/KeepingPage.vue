@@ -5,6 +5,7 @@ import { api, ask, refusalOf } from '@/api/client'
 import type { CopyKept, Kept, Refusal } from '@/api/names'
 import { dayOf, timeOfDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
+import { sizeOf } from '@/shared/numbers'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
@@ -39,8 +40,6 @@ const reasons: Record<CopyKept['reason'], string> = {
   beforeUpdate: 'before an update',
   byHand: 'by hand',
 }
-const size = (bytes: number) =>
-  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`
 const holds = (c: CopyKept) =>
   [count(c.rallies, 'rally', 'rallies'), count(c.briefs, 'brief', 'briefs'), count(c.photos, 'photo', 'photos')].join(
@@ -74,7 +73,7 @@ const next = (k: Kept) =>
         <h2 id="copies">Copies</h2>
         <p class="muted">
           Made by themselves at the first start of a day, after a lesson and before an update, each checked after it was
-          written. {{ kept.data.value.rule }} Together {{ size(kept.data.value.bytes) }}.
+          written. {{ kept.data.value.rule }} Together {{ sizeOf(kept.data.value.bytes) }}.
         </p>
         <div class="scroll">
           <table v-if="kept.data.value.copies.length > 0">
@@ -91,7 +90,7 @@ const next = (k: Kept) =>
                 <th scope="row" class="figures">{{ dayOf(c.madeAt) }}, {{ timeOfDay(c.madeAt) }}</th>
                 <td>{{ reasons[c.reason] }}</td>
                 <td>{{ holds(c) }}</td>
-                <td class="number figures">{{ size(c.bytes) }}</td>
+                <td class="number figures">{{ sizeOf(c.bytes) }}</td>
               </tr>
             </tbody>
           </table>

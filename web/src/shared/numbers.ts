@@ -38,3 +38,9 @@ export const noNumber = (text: string) => ({
   what: `“${text.trim()}” is no number.`,
   remedy: 'Write one such as 4, 2.5 or 1/4.',
 })
+
+/** Bytes as a person reads them. */
+export function sizeOf(bytes: number) {
+  if (bytes < 1_000_000) return `${Math.max(1, Math.round(bytes / 1000))} kB`
+  return bytes < 1_000_000_000 ? `${(bytes / 1_000_000).toFixed(1)} MB` : `${(bytes / 1_000_000_000).toFixed(1)} GB`
+}

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { api, ask } from '@/api/client'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { useLoad } from '@/shared/useLoad'
+
+/** What this is, in which version, and under which licences everything is that comes along. */
+interface Licences {
+  packages: { name: string; version: string; licence: string; part: 'browser' | 'server'; text: string }[]
+  standard: Record<string, string>
+}
+const about = useLoad(() => ask(api.GET('/api/about')))
+void about.load()
+const licences = ref<Licences>()
+const missing = ref(false)
+onMounted(async () => {
+  try {
+    licences.value = (await (await fetch('/licences.json')).json()) as Licences
+  } catch {
+    // The file lies beside the page; without a line it is not there, and the page says so.
+    missing.value = true
+  }
+})
+const parts = [
+  ['browser', 'In the pages'],
+  ['server', 'In the server'],
+] as const
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="desk">
+    <StationHead
+      title="About"
+      :next="
+        about.data.value ? `Plucky Rally ${about.data.value.version}. It runs on this computer, without a network.` : ''
+      "
+    >
+      <RouterLink to="/health">How it is</RouterLink>
+    </StationHead>
+    <p>
+      For teachers of hands-on STEM lessons: briefs, kit, teams, the lesson, scores and why they are what they are. It
+      is free software under the MIT licence; everybody may use it, look into it and change it.
+    </p>
+    <section aria-labelledby="licences">
+      <h2 id="licences">What comes along, and its licences</h2>
+      <p v-if="missing" class="muted" role="status">
+        The list could not be fetched. It is the file licences.json beside the pages.
+      </p>
+      <template v-if="licences">
+        <template v-for="[part, title] in parts" :key="part">
+          <h3>{{ title }}</h3>
+          <ul>
+            <li v-for="one in licences.packages.filter((p) => p.part === part)" :key="one.name">
+              <details>
+                <summary>
+                  {{ one.name }} <span class="muted figures">{{ one.version }}, {{ one.licence }}</span>
+                </summary>
+                <pre>{{ one.text }}</pre>
+              </details>
+            </li>
+          </ul>
+        </template>
+        <h3>The licences that are named above</h3>
+        <ul>
+          <li v-for="(text, name) in licences.standard" :key="name">
+            <details>
+              <summary>{{ name }}</summary>
+              <pre>{{ text }}</pre>
+            </details>
+          </li>
+        </ul>
+      </template>
+    </section>
+  </main>
+</template>
+
+<style scoped>
+section {
+  padding-top: 1rem;
+}
+h3 {
+  padding-top: 1rem;
+}
+summary {
+  min-height: var(--touch);
+  padding-block: 0.6rem;
+  cursor: pointer;
+}
+li {
+  border-bottom: var(--stitch);
+}
+pre {
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+  padding: 0 0 1rem 1.25rem;
+  font-size: var(--small);
+}
+</style>
