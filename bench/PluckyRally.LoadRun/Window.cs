@@ -156,7 +156,7 @@ internal sealed class JudgeWindow(Uri server, Guid rally, int number, int teams)
 
     protected override async Task Load()
     {
-        var changes = await Get($"/api/rallies/{Rally}/score?round=1&since={AsOf}&server={_server}&team={_team}&held={AsOf}");
+        var changes = await Get($"/api/rallies/{Rally}/score?round=1&team={_team}&held={AsOf}&server={_server}{(_server.Length > 0 ? $"&since={AsOf}" : "")}");
         (AsOf, _server) = (changes.GetProperty("asOf").GetInt32(), changes.GetProperty("server").GetString()!);
     }
 }

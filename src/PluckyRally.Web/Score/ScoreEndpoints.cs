@@ -37,7 +37,7 @@ internal static class ScoreEndpoints
 
     /// <summary>What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.</summary>
     private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
-        Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int since = 0, string team = "", int held = 0, string server = "")
+        Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int? since = null, string team = "", int held = 0, string server = "")
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");

@@ -3,26 +3,26 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>What a device has of a round's sheets.</summary>
-/// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; 0 where it never did.</param>
+/// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; null where it never did.</param>
 /// <param name="Team">The team whose sheet is open on it; empty where none is.</param>
 /// <param name="Held">The same number for that sheet and its log.</param>
 /// <param name="Server">The run of the server that it heard all this from.</param>
-internal sealed record HeldSheets(int Since, string Team, int Held, string Server);
+internal sealed record HeldSheets(int? Since, string Team, int Held, string Server);
 
 /// <summary>What is new in a round's sheets.</summary>
 /// <param name="Server">Names this run of the server; the device says it when it asks again.</param>
 /// <param name="AsOf">How many entries the rally's log has.</param>
-/// <param name="Since">What this adds to: how far the device was; 0 where this is all there is.</param>
+/// <param name="Since">What this adds to: how far the device was; absent where this is all there is.</param>
 /// <param name="Progress">How far the rally is.</param>
 /// <param name="Order">The teams in the order in which they are tested.</param>
 /// <param name="Teams">The teams whose sheets have changed.</param>
 /// <param name="Sheet">The sheet that is open on the device; absent where it has not changed.</param>
-public sealed record SheetChanges(string Server, int AsOf, int Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
+public sealed record SheetChanges(string Server, int AsOf, int? Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
 {
     internal static SheetChanges Of(RoundSheets sheets, RallyProgress progress, HeldSheets device, bool strikeOthers, Caller caller)
     {
         // Before this server started, a copy may have been brought back: another log.
-        var (since, held) = device.Server == WorkedOut.Server ? (Math.Max(0, device.Since), Math.Max(0, device.Held)) : (0, 0);
+        var (since, held) = device.Server == WorkedOut.Server ? (device.Since, Math.Max(0, device.Held)) : (null, 0);
         int Touched(string team) => caller.IsTeacher && sheets.PointsHangOnOthers ? sheets.AsOf : sheets.Touched.Team(team);
         return new(
             WorkedOut.Server,
@@ -30,7 +30,7 @@ public sealed record SheetChanges(string Server, int AsOf, int Since, RallyProgr
             since,
             progress,
             [.. sheets.Sheets.Select(s => s.Team)],
-            [.. sheets.Sheets.Where(s => since == 0 || Touched(s.Team) > since).Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher))],
+            [.. sheets.Sheets.Where(s => since is null || Touched(s.Team) > since).Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher))],
             sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held) ? SheetOnWalk.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller) : null);
     }
 }

@@ -5411,7 +5411,7 @@ export interface components {
             /** Format: int32 */
             asOf: number;
             /** Format: int32 */
-            since: number;
+            since?: null | number;
             progress: components["schemas"]["RallyProgress"];
             order: string[];
             teams: components["schemas"]["TeamOnStrip"][];

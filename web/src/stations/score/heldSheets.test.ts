@@ -15,7 +15,7 @@ const line = (entry: string): LineOnWalk => ({
 const sheet = (team: string, asOf: number, log: string[] = [], logFrom = 0) =>
   ({ team, asOf, logFrom, log: log.map(line) }) as unknown as TeamSheet
 const onStrip = (team: string, touched: number): TeamOnStrip => ({ team, touched, status: 'unfinished', late: false })
-const changes = (asOf: number, since: number, teams: TeamOnStrip[], open?: TeamSheet): SheetChanges => ({
+const changes = (asOf: number, since: number | null, teams: TeamOnStrip[], open?: TeamSheet): SheetChanges => ({
   server: 'a',
   asOf,
   since,
@@ -29,12 +29,12 @@ const saysLog = (held: typeof nothingHeld, team: string) => held.sheets.get(team
 describe('what a device holds of a round', () => {
   const first = withChanges(
     nothingHeld,
-    changes(3, 0, [onStrip('t1', 3), onStrip('t2', 1)], sheet('t1', 3, ['b', 'a'])),
+    changes(3, null, [onStrip('t1', 3), onStrip('t2', 1)], sheet('t1', 3, ['b', 'a'])),
     't1',
   )
 
   test('it asks with how far it is, with the sheet and without', () => {
-    expect(asked(nothingHeld, 't1')).toEqual({ since: 0, server: '', team: 't1', held: 0 })
+    expect(asked(nothingHeld, 't1')).toEqual({ team: 't1', held: 0 })
     expect(asked(first, 't1')).toEqual({ since: 3, server: 'a', team: 't1', held: 3 })
     expect(asked(first, 't2').held).toBe(0)
   })
@@ -55,7 +55,7 @@ describe('what a device holds of a round', () => {
   })
 
   test('an answer that is all there is takes the place of everything', () => {
-    const all = withChanges(first, changes(1, 0, [onStrip('t1', 1), onStrip('t2', 0)]), 't2')
+    const all = withChanges(first, changes(1, null, [onStrip('t1', 1), onStrip('t2', 0)]), 't2')
     expect(all.sheets.size).toBe(0)
     expect(all.asOf).toBe(1)
   })
@@ -73,7 +73,12 @@ describe('what a device holds of a round', () => {
   })
 
   test('where nothing was ever recorded a sheet is behind until it is there', () => {
-    const none = withChanges(nothingHeld, changes(0, 0, [onStrip('t1', 0), onStrip('t2', 0)]), '')
+    const none = withChanges(nothingHeld, changes(0, null, [onStrip('t1', 0), onStrip('t2', 0)]), '')
     expect(behind(none, '')).toEqual(['t1', 't2'])
+    const all = withSheets(none, [sheet('t1', 0), sheet('t2', 0)])
+    expect(behind(all, '')).toEqual([])
+    expect(asked(all, '').since).toBe(0)
+    // The first entry of all takes nothing from the page.
+    expect(withChanges(all, changes(1, 0, [onStrip('t1', 1)]), '').sheets.size).toBe(2)
   })
 })

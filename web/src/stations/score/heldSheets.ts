@@ -23,7 +23,7 @@ export const nothingHeld: HeldSheets = { asOf: 0, server: '', order: [], teams: 
 /** What is held, with what is new. */
 export function withChanges(held: HeldSheets, changes: SheetChanges, team: string): HeldSheets {
   const { asOf, server, order } = changes
-  const known = changes.since > 0 ? held : nothingHeld
+  const known = typeof changes.since === 'number' ? held : nothingHeld
   const teams = new Map(known.teams)
   for (const t of changes.teams) teams.set(t.team, t)
   const sheets = new Map(known.sheets)
@@ -50,8 +50,7 @@ export const behind = (held: HeldSheets, but: string) =>
 
 /** What a device asks with: how far it is, and how far with the sheet that is open. */
 export const asked = (held: HeldSheets, team: string) => ({
-  since: held.asOf,
-  server: held.server,
+  ...(held.server ? { since: held.asOf, server: held.server } : {}),
   team,
   held: held.sheets.get(team)?.logAsOf ?? 0,
 })
