@@ -27,7 +27,7 @@ public sealed class CopyShelf(string path)
     public string FileOf(Copy copy) => Path.Combine(path, copy.Name + ".db");
 
     /// <summary>How many bytes all copies take, pictures included.</summary>
-    public long Bytes() => Directory.Exists(path) ? new DirectoryInfo(path).EnumerateFiles("*", SearchOption.AllDirectories).Sum(Length) : 0;
+    public long Bytes() => Directory.Exists(path) ? OwnFiles.BytesIn(path) : 0;
 
     /// <summary>Makes a copy while the data is in use, and checks it.</summary>
     /// <param name="folder">What is copied.</param>
@@ -170,19 +170,6 @@ public sealed class CopyShelf(string path)
         var name = now.ToString("yyyy-MM-dd-HHmmss");
         for (var again = 2; File.Exists(Path.Combine(path, name + ".db")); again++) name = $"{now:yyyy-MM-dd-HHmmss}-{again}";
         return name;
-    }
-
-    private static long Length(FileInfo file)
-    {
-        try
-        {
-            return file.Length;
-        }
-        catch (FileNotFoundException)
-        {
-            // A copy was finished or thinned out since the files were listed.
-            return 0;
-        }
     }
 
     private static Copy? Read(string file)

@@ -31,7 +31,7 @@ internal static class HealthEndpoints
             Version.Since,
             time.GetUtcNow(),
             folder.Path,
-            BytesOf(folder.Path),
+            OwnFiles.BytesIn(folder.Path),
             new DriveInfo(folder.Path).AvailableFreeSpace,
             newest?.MadeAt,
             keeper.Trouble,
@@ -42,8 +42,6 @@ internal static class HealthEndpoints
 
     private static FileContentHttpResult Log(DataFolder folder, TimeProvider time) =>
         TypedResults.File(Encoding.UTF8.GetBytes(string.Join('\n', LogFile.Newest(folder, Handed)) + "\n"), "text/plain; charset=utf-8", $"plucky-rally-{time.GetLocalNow():yyyy-MM-dd}.log");
-
-    private static long BytesOf(string folder) => new DirectoryInfo(folder).EnumerateFiles("*", SearchOption.AllDirectories).Sum(f => f.Exists ? f.Length : 0);
 }
 
 /// <summary>How it is.</summary>
