@@ -139,7 +139,7 @@ internal abstract class Window : IAsyncDisposable
 internal sealed class JudgeWindow(Uri server, Guid rally, int number, int teams) : Window(server, rally, number)
 {
     private readonly string _team = $"t{(number % teams) + 1}";
-    private string _server = "";
+    private string _ground = "";
 
     /// <summary>Bytes and milliseconds of the first page: the rally and the sheets.</summary>
     public (long Bytes, double Milliseconds) First { get; private set; }
@@ -147,7 +147,7 @@ internal sealed class JudgeWindow(Uri server, Guid rally, int number, int teams)
     /// <summary>The round as a judge's page loads it first.</summary>
     public async Task LoadFirst()
     {
-        (AsOf, _server) = (0, "");
+        (AsOf, _ground) = (0, "");
         var (bytes, watch) = (Bytes, Stopwatch.StartNew());
         await Get($"/api/rallies/{Rally}/walk?round=1");
         await Load();
@@ -156,8 +156,8 @@ internal sealed class JudgeWindow(Uri server, Guid rally, int number, int teams)
 
     protected override async Task Load()
     {
-        var changes = await Get($"/api/rallies/{Rally}/score?round=1&team={_team}&held={AsOf}&server={_server}{(_server.Length > 0 ? $"&since={AsOf}" : "")}");
-        (AsOf, _server) = (changes.GetProperty("asOf").GetInt32(), changes.GetProperty("server").GetString()!);
+        var changes = await Get($"/api/rallies/{Rally}/score?round=1&team={_team}&held={AsOf}&ground={_ground}{(_ground.Length > 0 ? $"&since={AsOf}" : "")}");
+        (AsOf, _ground) = (changes.GetProperty("asOf").GetInt32(), changes.GetProperty("ground").GetString()!);
     }
 }
 

@@ -41,7 +41,7 @@ public sealed class RallyCache
     }
 
     /// <summary>How often all was forgotten. Whoever reads a rally asks before it reads.</summary>
-    internal int Forgotten => Volatile.Read(ref _forgotten);
+    public int Forgotten => Volatile.Read(ref _forgotten);
 
     /// <summary>A rally as it is now, where it is in memory.</summary>
     public KeptRally? Find(Guid id) => _rallies.GetValueOrDefault(id);

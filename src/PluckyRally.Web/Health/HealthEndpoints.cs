@@ -1,6 +1,7 @@
 using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data.Copies;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Rallies;
 
@@ -15,6 +16,9 @@ internal static class HealthEndpoints
     /// <summary>Lines of the log that are handed on.</summary>
     private const int Handed = 5000;
 
+    /// <summary>With fewer bytes free, a lesson's photos and copies may not fit.</summary>
+    private const long LittleRoom = 500_000_000;
+
     public static void MapHealth(this IEndpointRouteBuilder api)
     {
         api.MapGet("/about", () => TypedResults.Ok(new About(Version.Number))).WithTags("Health").WithName("openAbout").AllowAnonymous();
@@ -26,13 +30,15 @@ internal static class HealthEndpoints
     private static Ok<Health> Open(DataFolder folder, CopyKeeper keeper, LogWriter writer, LiveLines lines, TimeProvider time)
     {
         var newest = keeper.Shelf.All() is [var first, ..] ? first : null;
+        var free = new DriveInfo(folder.Path).AvailableFreeSpace;
         return TypedResults.Ok(new Health(
+            Say(keeper.Trouble, free, newest),
             Version.Number,
             Version.Since,
             time.GetUtcNow(),
             folder.Path,
             OwnFiles.BytesIn(folder.Path),
-            new DriveInfo(folder.Path).AvailableFreeSpace,
+            free,
             newest?.MadeAt,
             keeper.Trouble,
             lines.Count,
@@ -40,11 +46,18 @@ internal static class HealthEndpoints
             LogFile.Newest(folder, Shown)));
     }
 
+    private static string Say(string trouble, long free, Copy? newest) =>
+        trouble.Length > 0 ? "The last copy could not be made. See Kept safe."
+        : free < LittleRoom ? "There is little room left on the disk. Make some before the next lesson."
+        : newest is null ? "There is no copy yet. Make one under Kept safe."
+        : "All is well.";
+
     private static FileContentHttpResult Log(DataFolder folder, TimeProvider time) =>
         TypedResults.File(Encoding.UTF8.GetBytes(string.Join('\n', LogFile.Newest(folder, Handed)) + "\n"), "text/plain; charset=utf-8", $"plucky-rally-{time.GetLocalNow():yyyy-MM-dd}.log");
 }
 
 /// <summary>How it is.</summary>
+/// <param name="Says">What there is to do about it, in a sentence.</param>
 /// <param name="Version">Which version runs.</param>
 /// <param name="Since">Since when.</param>
 /// <param name="Now">The server's time.</param>
@@ -57,6 +70,7 @@ internal static class HealthEndpoints
 /// <param name="Waiting">How many entries wait to be written to the disk.</param>
 /// <param name="Log">What happened last, a line each, the newest last.</param>
 public sealed record Health(
+    string Says,
     string Version,
     DateTimeOffset Since,
     DateTimeOffset Now,

@@ -15,7 +15,7 @@ internal sealed class StateTag(RallyLog log, WorkedOut worked) : IEndpointFilter
         var http = context.HttpContext;
         if (!Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id) || await log.Open(id, http.RequestAborted) is not { } rally) return await next(context);
         var caller = Caller.Of(http.User);
-        var tag = new EntityTagHeaderValue($"\"{WorkedOut.Server}-{worked.NumberOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\"");
+        var tag = new EntityTagHeaderValue($"\"{worked.NameOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\"");
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";
         if (http.Features.Get<IHttpsCompressionFeature>() is { } compression) compression.Mode = HttpsCompressionMode.Compress;

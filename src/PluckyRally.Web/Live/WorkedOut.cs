@@ -14,8 +14,8 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <summary>More rounds than are run at once; those of an old lesson need not stay.</summary>
     private const int Most = 64;
 
-    /// <summary>Names this run of the server: states are counted anew whenever it starts.</summary>
-    public static readonly string Server = Guid.NewGuid().ToString("N")[..8];
+    /// <summary>States are counted anew whenever the server starts.</summary>
+    private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
 
     private readonly ConditionalWeakTable<KeptRally, object> _numbers = [];
     private readonly ConcurrentDictionary<(Guid, int, bool), Shared<RoundSheets>> _sheets = new();
@@ -24,8 +24,11 @@ internal sealed class WorkedOut(RallyCache kept)
     private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
     private long _counted;
 
-    /// <summary>Names a state of a rally as long as this server runs.</summary>
-    public long NumberOf(KeptRally rally) => (long)_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted));
+    /// <summary>Names the ground on which numbers of entries stand: this run of the server, as long as nothing was changed that is in no log.</summary>
+    public string Ground => $"{Run}-{kept.Forgotten}";
+
+    /// <summary>Names a state of a rally among all that there ever were.</summary>
+    public string NameOf(KeptRally rally) => $"{Run}-{_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted))}";
 
     /// <summary>The standings of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>

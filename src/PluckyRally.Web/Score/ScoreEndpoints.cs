@@ -37,14 +37,16 @@ internal static class ScoreEndpoints
 
     /// <summary>What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.</summary>
     private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
-        Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int? since = null, string team = "", int held = 0, string server = "")
+        Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int? since = null, string team = "", int held = 0, string ground = "")
     {
+        // Named before anything is read: what changes meanwhile is then asked for again.
+        var now = worked.Ground;
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
         var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
-        return TypedResults.Ok(SheetChanges.Of(sheets, worked.Progress(sheets), new(since, team, held, server), found.Stored.JudgesStrikeOthers, caller));
+        return TypedResults.Ok(SheetChanges.Of(sheets, worked.Progress(sheets), new(since, team, held, ground), now, found.Stored.JudgesStrikeOthers, caller));
     }
 
     /// <summary>Sheets of some teams without their logs, so that a judge who loses the connection still has every team.</summary>

@@ -6,26 +6,26 @@ namespace PluckyRally.Web;
 /// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; null where it never did.</param>
 /// <param name="Team">The team whose sheet is open on it; empty where none is.</param>
 /// <param name="Held">The same number for that sheet and its log.</param>
-/// <param name="Server">The run of the server that it heard all this from.</param>
-internal sealed record HeldSheets(int? Since, string Team, int Held, string Server);
+/// <param name="Ground">The ground that these numbers stand on.</param>
+internal sealed record HeldSheets(int? Since, string Team, int Held, string Ground);
 
 /// <summary>What is new in a round's sheets.</summary>
-/// <param name="Server">Names this run of the server; the device says it when it asks again.</param>
+/// <param name="Ground">Names the ground that the numbers stand on; the device says it when it asks again.</param>
 /// <param name="AsOf">How many entries the rally's log has.</param>
 /// <param name="Since">What this adds to: how far the device was; absent where this is all there is.</param>
 /// <param name="Progress">How far the rally is.</param>
 /// <param name="Order">The teams in the order in which they are tested.</param>
 /// <param name="Teams">The teams whose sheets have changed.</param>
 /// <param name="Sheet">The sheet that is open on the device; absent where it has not changed.</param>
-public sealed record SheetChanges(string Server, int AsOf, int? Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
+public sealed record SheetChanges(string Ground, int AsOf, int? Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
 {
-    internal static SheetChanges Of(RoundSheets sheets, RallyProgress progress, HeldSheets device, bool strikeOthers, Caller caller)
+    internal static SheetChanges Of(RoundSheets sheets, RallyProgress progress, HeldSheets device, string ground, bool strikeOthers, Caller caller)
     {
-        // Before this server started, a copy may have been brought back: another log.
-        var (since, held) = device.Server == WorkedOut.Server ? (device.Since, Math.Max(0, device.Held)) : (null, 0);
+        // On another ground a copy may have been brought back, or somebody may do what they might not: the numbers say nothing of that.
+        var (since, held) = device.Ground == ground ? (device.Since, Math.Max(0, device.Held)) : (null, 0);
         int Touched(string team) => caller.IsTeacher && sheets.PointsHangOnOthers ? sheets.AsOf : sheets.Touched.Team(team);
         return new(
-            WorkedOut.Server,
+            ground,
             sheets.AsOf,
             since,
             progress,

@@ -37,7 +37,7 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Changes =
     [
-        "asOf", "order", "progress.*", "server", "since", "teams.late", "teams.status", "teams.team", "teams.touched", .. Sheet.Select(field => $"sheet.{field}"),
+        "asOf", "ground", "order", "progress.*", "since", "teams.late", "teams.status", "teams.team", "teams.touched", .. Sheet.Select(field => $"sheet.{field}"),
     ];
 
     private static readonly string[] Wall = ["caution", "goal", "id", "ifLate", "limits", "name", "teams.callSign", "teams.id", "teams.name", "title"];

@@ -24,6 +24,7 @@ public sealed class HealthTests : IDisposable
         health.NewestCopy.ShouldNotBeNull();
         (health.CopyTrouble, health.Waiting, health.Windows).ShouldBe(("", 0, 0));
         health.Since.ShouldBeLessThan(health.Now);
+        health.Says.ShouldBe("All is well.");
         health.Log.ShouldContain(line => line.Contains("A copy was made", StringComparison.Ordinal));
     }
 

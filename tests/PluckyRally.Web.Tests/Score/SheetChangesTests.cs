@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests.Score;
 public sealed class SheetChangesTests : IDisposable
 {
     private readonly RunningApp _app = new();
-    private string _server = "";
+    private string _ground = "";
 
     [Fact]
     public async Task A_device_that_has_nothing_gets_the_strip_of_all_and_its_own_sheet_with_the_log()
@@ -69,17 +69,35 @@ public sealed class SheetChangesTests : IDisposable
     }
 
     [Fact]
-    public async Task What_another_run_of_the_server_said_is_no_ground_to_go_on_from()
+    public async Task What_another_run_of_the_ground_said_is_no_ground_to_go_on_from()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able", "Baker");
         await Record(rally, Sample.Caught("210"));
         await Changes(rally, "t1");
-        _server = "another";
+        _ground = "another";
         var all = await Changes(rally, "t1", since: 1, held: 1);
         all.TryGetProperty("since", out _).ShouldBeFalse("this is all there is");
         Teams(all).Count.ShouldBe(2);
         Says(all).Count.ShouldBe(1);
         (await Changes(rally, "t1", since: -7, held: -7)).GetProperty("sheet").GetProperty("log").GetArrayLength().ShouldBe(1, "a number that cannot be is taken for none");
+    }
+
+    [Fact]
+    public async Task What_is_in_no_log_reaches_a_device_that_has_everything()
+    {
+        using var room = new Classroom();
+        var rally = await room.Begin();
+        await Classroom.Record(room.Teacher, rally, new Entry.RuleChecked { Id = Guid.CreateVersion7(), Team = "t1", Rule = Sample.Brief().Rules[0].Id, Met = true });
+        using var one = await room.Judge(rally, "Aide");
+        await Classroom.Record(one, rally, Sample.Caught("210"));
+        using var other = await room.Judge(rally, "Wyn");
+        async Task<JsonElement> Ask(string held) => JsonElement.Parse(await other.GetStringAsync($"/api/rallies/{rally}/score?team=t1{held}", TestContext.Current.CancellationToken));
+        var first = await Ask("");
+        var has = $"&since=2&held=2&ground={first.GetProperty("ground").GetString()}";
+        (await Ask(has)).TryGetProperty("sheet", out _).ShouldBeFalse();
+        (await room.Teacher.PutAsync($"/api/rallies/{rally}/judges", RunningApp.Body("""{ "strikeOthers": true }"""), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        var next = await Ask(has);
+        next.GetProperty("sheet").GetProperty("log").EnumerateArray().Single(l => l.GetProperty("by").GetString() == "Aide").GetProperty("mayStrike").GetBoolean().ShouldBeTrue("it was let meanwhile");
     }
 
     [Fact]
@@ -117,8 +135,8 @@ public sealed class SheetChangesTests : IDisposable
 
     private async Task<JsonElement> Changes(Guid rally, string team, int? since = null, int held = 0)
     {
-        var changes = await _app.Get<JsonElement>($"/api/rallies/{rally}/score?team={team}&held={held}&server={_server}{(since is null ? "" : $"&since={since}")}");
-        _server = changes.GetProperty("server").GetString()!;
+        var changes = await _app.Get<JsonElement>($"/api/rallies/{rally}/score?team={team}&held={held}&ground={_ground}{(since is null ? "" : $"&since={since}")}");
+        _ground = changes.GetProperty("ground").GetString()!;
         return changes;
     }
 

@@ -17,15 +17,6 @@ const often = 5_000
 useIntervalFn(() => void health.load(), often)
 
 const at = (time: string) => `${dayOf(time)}, ${timeOfDay(time)}`
-/** Less than this, and a lesson's photos and copies may not fit. */
-const little = 500_000_000
-const next = computed(() => {
-  const h = health.data.value
-  if (!h) return ''
-  if (h.copyTrouble) return 'The last copy could not be made. See Kept safe.'
-  if (h.free < little) return 'There is little room left on the disk. Make some before the next lesson.'
-  return h.newestCopy ? 'All is well.' : 'There is no copy yet. Make one under Kept safe.'
-})
 const lines = computed(() => {
   const h = health.data.value
   return h
@@ -44,7 +35,7 @@ const lines = computed(() => {
 <template>
   <TopBar />
   <main id="main" class="desk">
-    <StationHead title="How it is" :next="next">
+    <StationHead title="How it is" :next="health.data.value?.says ?? ''">
       <RouterLink to="/about">About</RouterLink>
       <RouterLink to="/kept">Kept safe</RouterLink>
     </StationHead>

@@ -3537,6 +3537,7 @@ export interface components {
          */
         HazardKind: "projectiles" | "heights" | "standingOnBuilds" | "cutters" | "hotGlue" | "fansAndHeat" | "food" | "latex" | "smallParts" | "slipperyFloors";
         Health: {
+            says: string;
             version: string;
             /** Format: date-time */
             since: string;
@@ -5407,7 +5408,7 @@ export interface components {
             state: components["schemas"]["RuleState"];
         };
         SheetChanges: {
-            server: string;
+            ground: string;
             /** Format: int32 */
             asOf: number;
             /** Format: int32 */
@@ -8698,7 +8699,7 @@ export interface operations {
                 since?: number;
                 team?: string;
                 held?: number;
-                server?: string;
+                ground?: string;
             };
             header?: never;
             path: {

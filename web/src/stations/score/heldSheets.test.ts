@@ -16,7 +16,7 @@ const sheet = (team: string, asOf: number, log: string[] = [], logFrom = 0) =>
   ({ team, asOf, logFrom, log: log.map(line) }) as unknown as TeamSheet
 const onStrip = (team: string, touched: number): TeamOnStrip => ({ team, touched, status: 'unfinished', late: false })
 const changes = (asOf: number, since: number | null, teams: TeamOnStrip[], open?: TeamSheet): SheetChanges => ({
-  server: 'a',
+  ground: 'a',
   asOf,
   since,
   progress: { asOf, edition: 0, rounds: 1, route: [] },
@@ -35,7 +35,7 @@ describe('what a device holds of a round', () => {
 
   test('it asks with how far it is, with the sheet and without', () => {
     expect(asked(nothingHeld, 't1')).toEqual({ team: 't1', held: 0 })
-    expect(asked(first, 't1')).toEqual({ since: 3, server: 'a', team: 't1', held: 3 })
+    expect(asked(first, 't1')).toEqual({ since: 3, ground: 'a', team: 't1', held: 3 })
     expect(asked(first, 't2').held).toBe(0)
   })
 
@@ -49,7 +49,7 @@ describe('what a device holds of a round', () => {
   test('a sheet that has not changed is as it was, and is asked for from here on', () => {
     const quiet = withChanges(first, changes(9, 3, [onStrip('t2', 9)]), 't1')
     expect(saysLog(quiet, 't1')).toEqual(['b', 'a'])
-    expect(asked(quiet, 't1')).toEqual({ since: 9, server: 'a', team: 't1', held: 9 })
+    expect(asked(quiet, 't1')).toEqual({ since: 9, ground: 'a', team: 't1', held: 9 })
     expect(quiet.teams.get('t1')?.touched).toBe(3)
     expect(quiet.teams.get('t2')?.touched).toBe(9)
   })

@@ -11,18 +11,18 @@ interface HeldSheet {
 export interface HeldSheets {
   /** How many entries the rally's log had; 0 where nothing was heard from the server yet. */
   asOf: number
-  /** The run of the server that said so: what another one said is no ground to go on from. */
-  server: string
+  /** The ground that numbers stand on: what was said on another one is not gone on from. */
+  ground: string
   order: readonly string[]
   teams: ReadonlyMap<string, TeamOnStrip>
   sheets: ReadonlyMap<string, HeldSheet>
 }
 
-export const nothingHeld: HeldSheets = { asOf: 0, server: '', order: [], teams: new Map(), sheets: new Map() }
+export const nothingHeld: HeldSheets = { asOf: 0, ground: '', order: [], teams: new Map(), sheets: new Map() }
 
 /** What is held, with what is new. */
 export function withChanges(held: HeldSheets, changes: SheetChanges, team: string): HeldSheets {
-  const { asOf, server, order } = changes
+  const { asOf, ground, order } = changes
   const known = typeof changes.since === 'number' ? held : nothingHeld
   const teams = new Map(known.teams)
   for (const t of changes.teams) teams.set(t.team, t)
@@ -33,7 +33,7 @@ export function withChanges(held: HeldSheets, changes: SheetChanges, team: strin
     if (sheet.logFrom > 0) sheet.log = [...sheet.log, ...(before?.sheet.log ?? [])]
     sheets.set(team, { sheet, logAsOf: asOf })
   } else if (before) sheets.set(team, { ...before, logAsOf: asOf })
-  return { asOf, server, order, teams, sheets }
+  return { asOf, ground, order, teams, sheets }
 }
 
 /** What is held, with sheets that came without their logs. */
@@ -50,7 +50,7 @@ export const behind = (held: HeldSheets, but: string) =>
 
 /** What a device asks with: how far it is, and how far with the sheet that is open. */
 export const asked = (held: HeldSheets, team: string) => ({
-  ...(held.server ? { since: held.asOf, server: held.server } : {}),
+  ...(held.ground ? { since: held.asOf, ground: held.ground } : {}),
   team,
   held: held.sheets.get(team)?.logAsOf ?? 0,
 })

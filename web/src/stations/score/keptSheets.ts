@@ -28,7 +28,7 @@ export async function keptSheets(round: string): Promise<{ held: HeldSheets; at:
     ({ data: sheet }) => [sheet.team, { sheet, logAsOf: 0 }] as const,
   )
   return {
-    held: { asOf: 0, server: '', order, teams: new Map(teams.map((t) => [t.team, t])), sheets: new Map(sheets) },
+    held: { asOf: 0, ground: '', order, teams: new Map(teams.map((t) => [t.team, t])), sheets: new Map(sheets) },
     at: new Date(strip.at),
   }
 }
