@@ -163,9 +163,13 @@ public sealed class Browser : IDisposable
     public void ChooseIn(Func<IWebElement> list, string option)
     {
         var opens = list().GetAttribute("role") == "combobox";
-        if (opens) Click(list);
         Click(() => Until(
-            () => (opens ? _driver.FindElements(By.CssSelector("[role=option]")) : list().FindElements(By.TagName("option"))).FirstOrDefault(o => o.Text.Trim() == option),
+            () =>
+            {
+                // A list that opens shuts again when the page moves beneath it, as it does when what was typed before is shown on the sheet.
+                if (opens && list().GetAttribute("aria-expanded") != "true") list().Click();
+                return (opens ? _driver.FindElements(By.CssSelector("[role=option]")) : list().FindElements(By.TagName("option"))).FirstOrDefault(o => o.Text.Trim() == option);
+            },
             $"the choice “{option}”")!);
     }
 
