@@ -27,7 +27,7 @@ public class StandingsBenchmark
     public int HandLoop() => ByHand().Count;
 
     [Benchmark]
-    public Standings Standings() => Scorer.Score(_rally.Compiled, _rally.Rally.Teams, _rally.Rally.Entries, 1);
+    public Standings Standings() => Scorer.Score(_rally.In(1).Compiled, _rally.Rally.Teams, _rally.Rally.Entries, 1);
 
     private List<string> Scored() => [.. Standings().Rows.Select(r => $"{r.PlaceText}|{r.Name}|{r.TotalText}|{string.Join(",", r.Parts.Select(p => $"{p.ValueText}={p.PointsText}"))}")];
 
@@ -54,7 +54,7 @@ public class StandingsBenchmark
             same.Add(trial);
         }
 
-        var measures = _rally.Compiled.Brief.Measures.Select(m => m.Id).ToArray();
+        var measures = _rally.In(1).Compiled.Brief.Measures.Select(m => m.Id).ToArray();
         var rows = new List<Row>();
         foreach (var team in _rally.Rally.Teams)
         {
@@ -80,7 +80,7 @@ public class StandingsBenchmark
                 bound |= atLeast;
             }
 
-            rows.Add(new(team, !stands[team.Id], trials[team.Id].Count == _rally.Compiled.Brief.Trials.Attempts, bests, total, bound));
+            rows.Add(new(team, !stands[team.Id], trials[team.Id].Count == _rally.In(1).Compiled.Brief.Trials.Attempts, bests, total, bound));
         }
 
         var order = rows.OrderBy(r => r.Missed).ThenByDescending(r => r.Total).ThenByDescending(r => !r.Missed && r.AtLeast).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();

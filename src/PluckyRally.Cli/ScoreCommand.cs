@@ -17,7 +17,7 @@ internal static class ScoreCommand
         RallyFile.Say(options.File, [.. opened.Value.Notes.Select(p => p with { What = $"Set aside: {p.What}" })], error);
         var rally = opened.Value.Rally;
         var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
-        var standings = Scorer.Score(opened.Value.Compiled, rally.Teams, rally.Entries, round);
+        var standings = Scorer.Score(opened.Value, round);
         standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
         if (options.Why is { } team) return Why(standings, team, output, error);
         if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round), opened.Value.Aside, TeamDetail.Of(opened.Value, round))));

@@ -28,5 +28,6 @@ internal static class StandingsTable
         StandingStatus.Placed => row.PlaceText.Length > 0 ? row.PlaceText : "–",
         StandingStatus.Unfinished => "unfinished",
         StandingStatus.DidNotPlace => "not placed",
+        StandingStatus.Away => "away",
     };
 }

@@ -73,6 +73,8 @@ try
     api.MapRallyKit();
     api.MapClasses();
     api.MapTeams();
+    api.MapPlacing();
+    api.MapMending();
     api.MapRun();
     api.MapScore();
     api.MapInstruments();

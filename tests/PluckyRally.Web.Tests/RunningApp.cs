@@ -85,6 +85,8 @@ public sealed class RunningApp : IDisposable
 
     public Task<HttpResponseMessage> Post<T>(string path, T value) => Post(path, Json.Write(value));
 
+    public Task<HttpResponseMessage> Put<T>(string path, T value) => Client.PutAsync(path, Body(Json.Write(value)), TestContext.Current.CancellationToken);
+
     public async Task<T> Get<T>(string path) => (await Client.GetFromJsonAsync<T>(path, Lenient, TestContext.Current.CancellationToken))!;
 
     /// <summary>A team's sheet with its log.</summary>

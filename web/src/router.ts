@@ -75,6 +75,11 @@ export const router = createRouter({
           meta: { title: 'Brief', station: 'brief' },
         },
         {
+          path: 'mend',
+          component: () => import('@/stations/brief/MendPage.vue'),
+          meta: { title: 'Mend the brief', station: 'brief' },
+        },
+        {
           path: 'kit',
           component: () => import('@/stations/kit/RallyKitPage.vue'),
           meta: { title: 'Kit', station: 'kit' },

@@ -16,6 +16,8 @@ internal abstract partial record RulePlan
         /// <summary>The measure that it is about, where it is about nothing else and the limit is written down.</summary>
         public Measure? Of => IsDerived ? null : Value.Plain?.Shown;
 
+        public override bool BeginsLater => IsDerived;
+
         public override IEnumerable<Measure> Measures => Value.Measures;
 
         public override bool KeepsAboveZero(Measure measure) => Of?.Id == measure.Id && Definition.Comparison switch
@@ -38,7 +40,7 @@ internal abstract partial record RulePlan
         {
             if (attempt is { Outcome: not TrialOutcome.Counted }) return new(Rule, RuleState.NotChecked, attempt.Number);
             var value = attempt is null ? Value.Of(facts) : Value.InAttempt(facts.Design, attempt);
-            if (LimitsFor(facts.Design.Team.Team, before) is not { } limits) return new(Rule, RuleState.ToCheck, attempt?.Number);
+            if (LimitsFor(facts.Design.Team.Team, before) is not { } limits) return ByHand(facts, attempt);
             var found = new RuleFound.OfLimit(this, value, limits);
             if (value.Absent is { } why) return new(Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Found: found);
 
@@ -51,6 +53,13 @@ internal abstract partial record RulePlan
                 found,
                 excess ?? 0,
                 excess is null ? Bound.Exact : BoundOfExcess(Definition.Comparison, value, limits));
+        }
+
+        /// <summary>A team without an earlier result has no limit of its own: somebody says whether it keeps the rule.</summary>
+        private RuleOutcome ByHand(DesignFacts facts, Attempt? attempt)
+        {
+            var looked = IsDerived ? facts.Design.Check(Rule.Id, attempt?.Number) : Looked.NotYet;
+            return new(Rule, Inspection.State(looked, asked: true), attempt?.Number) { Disputed = looked == Looked.Differently };
         }
 
         /// <summary>The limits for one team, in the unit of the value; the second one for between.</summary>

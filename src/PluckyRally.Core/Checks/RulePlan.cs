@@ -10,6 +10,9 @@ internal abstract partial record RulePlan(Rule Rule)
     /// <summary>Whether its miss makes an attempt not count.</summary>
     public bool FailsAttempts => Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
 
+    /// <summary>Whether it looks at the round before, so that it begins with the second one.</summary>
+    public virtual bool BeginsLater => false;
+
     /// <summary>The measures that it looks at.</summary>
     public virtual IEnumerable<Measure> Measures => [];
 

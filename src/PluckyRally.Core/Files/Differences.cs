@@ -20,26 +20,40 @@ public sealed partial record Difference(string At, string Where, string Before, 
     {
         var (a, b) = (JsonSerializer.SerializeToNode(before, Json.Options)!, JsonSerializer.SerializeToNode(after, Json.Options)!);
         var found = new List<Difference>();
-        Walk(a, b, "", (at, x, y) => found.Add(new(at, PathWords.Of(y is null ? a : b, at), Show(x), Show(y))));
+        Walk(a, b, "", placed: false, (at, x, y) => found.Add(new(at, PathWords.Of(y is null ? a : b, at), Show(x), Show(y))));
         return [.. found.Take(Most)];
     }
 
-    private static void Walk(JsonNode? a, JsonNode? b, string at, Action<string, JsonNode?, JsonNode?> differ)
+    /// <summary>The places at which two briefs differ, with what stands there.</summary>
+    /// <param name="before">The first brief.</param>
+    /// <param name="after">The second.</param>
+    /// <param name="placed">Whether a list in which a new item does not stand at the end is a place too.</param>
+    internal static IReadOnlyList<(string At, JsonNode? Before, JsonNode? After)> Places(Brief before, Brief after, bool placed)
+    {
+        var found = new List<(string, JsonNode?, JsonNode?)>();
+        Walk(JsonSerializer.SerializeToNode(before, Json.Options), JsonSerializer.SerializeToNode(after, Json.Options), "", placed, (at, x, y) => found.Add((at, x, y)));
+        return found;
+    }
+
+    private static void Walk(JsonNode? a, JsonNode? b, string at, bool placed, Action<string, JsonNode?, JsonNode?> differ)
     {
         switch (a, b)
         {
             case (JsonObject x, JsonObject y) when at.Length == 0 || SameKind(x, y):
-                foreach (var name in x.Select(p => p.Key).Union(y.Select(p => p.Key))) Walk(x[name], y[name], $"{at}/{name}", differ);
+                foreach (var name in x.Select(p => p.Key).Union(y.Select(p => p.Key))) Walk(x[name], y[name], $"{at}/{name}", placed, differ);
                 break;
             case (JsonArray x, JsonArray y) when HaveIds(x) && HaveIds(y):
-                foreach (var id in x.Select(Id).Union(y.Select(Id))) Walk(x.FirstOrDefault(n => Id(n) == id), y.FirstOrDefault(n => Id(n) == id), $"{at}/{id}", differ);
-                if (!x.Select(Id).Where(i => y.Any(n => Id(n) == i)).SequenceEqual(y.Select(Id).Where(i => x.Any(n => Id(n) == i)))) differ(at, x, y);
+                foreach (var id in x.Select(Id).Union(y.Select(Id))) Walk(x.FirstOrDefault(n => Id(n) == id), y.FirstOrDefault(n => Id(n) == id), $"{at}/{id}", placed, differ);
+                if (!Kept(x, y).Concat(placed ? y.Select(Id).Except(x.Select(Id)) : []).SequenceEqual(placed ? y.Select(Id) : Kept(y, x))) differ(at, x, y);
                 break;
             default:
                 if (!JsonNode.DeepEquals(a, b)) differ(at, a, b);
                 break;
         }
     }
+
+    /// <summary>The ids of a list that are in another one too.</summary>
+    private static IEnumerable<string> Kept(JsonArray list, JsonArray other) => list.Select(Id).Intersect(other.Select(Id));
 
     private static bool SameKind(JsonObject x, JsonObject y) => JsonNode.DeepEquals(x["kind"], y["kind"]);
 

@@ -19,11 +19,19 @@ public sealed record TeamKitLine(string Material, string Name, string Unit, bool
 /// <param name="Says">How it stands, in a sentence.</param>
 public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, string? OutBy, string? BackBy, string Says)
 {
-    /// <summary>The kits of a rally's teams.</summary>
-    public static IReadOnlyList<TeamKit> Of(Brief brief, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log)
+    /// <summary>The kits of a round's teams. In a later round they are what is handed out for it: what its brief has otherwise than the round before.</summary>
+    public static IReadOnlyList<TeamKit> Of(RunRound run, IReadOnlyList<Entry> log)
     {
-        var counts = Log.Effective(log).OfType<Entry.KitCounted>().ToLookup(c => (c.Team, c.Way));
-        return [.. teams.Select(t => Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault()))];
+        var counts = Log.Effective(log).OfType<Entry.KitCounted>().Where(c => c.Round == run.Number).ToLookup(c => (c.Team, c.Way));
+        var brief = HandedOut(run);
+        return [.. run.Present.Select(t => Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault()))];
+    }
+
+    /// <summary>The brief of a round with no more materials than are handed out for it.</summary>
+    public static Brief HandedOut(RunRound run)
+    {
+        var brief = run.Compiled.Brief;
+        return run.Before is not { } before ? brief : brief with { Materials = [.. brief.Materials.Where(m => !before.Compiled.Brief.Materials.Contains(m))] };
     }
 
     private static TeamKit Of(Brief brief, Team team, Entry.KitCounted? handedOut, Entry.KitCounted? back)

@@ -6,8 +6,8 @@ namespace PluckyRally.Core;
 public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 {
     /// <summary>What a round comes to as its log stands.</summary>
-    internal static ClosedRound Of(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round) =>
-        new(Scorer.Version, [.. Scorer.Results(compiled, teams, log, round).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Rank, r.Total))]);
+    internal static ClosedRound Of(RunRound run, IReadOnlyList<Entry> log) =>
+        new(Scorer.Version, [.. Scorer.Results(run, log).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Rank, r.Total))]);
 
     /// <summary>How a closed round differs today from what it was closed with; null where the round is open.</summary>
     public static ClosedComparison? Compare(OpenedRally opened, Standings standings)
@@ -15,7 +15,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
         if (Log.Effective(opened.Rally.Entries).LastOrDefault(e => e.Round == standings.Round && e is Entry.RoundClosed or Entry.RoundReopened) is not Entry.RoundClosed closed) return null;
         if (closed.Kept is not { } kept) return new(null, []);
         var had = kept.Rows.ToDictionary(r => r.Team);
-        var precision = opened.Compiled.Brief.Method.Precision;
+        var precision = opened.In(standings.Round).Compiled.Brief.Method.Precision;
         var changed = standings.Rows
             .Select(now => (Now: now, Had: had.GetValueOrDefault(now.Team)))
             .Where(row => row.Had is null || (row.Had.Status, row.Had.Place, row.Had.Total, row.Had.Bound) != (row.Now.Status, row.Now.Place, row.Now.Total, row.Now.Bound))
@@ -32,6 +32,7 @@ public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
             StandingStatus.Placed => place is { } number ? English.Ordinal(number) : "placed",
             StandingStatus.Unfinished => "unfinished",
             StandingStatus.DidNotPlace => "did not place",
+            StandingStatus.Away => "took no place",
         };
         return total is { } points ? $"{stands} with {ReadingFormat.WithBound(ReadingFormat.Points(points, precision), bound)}" : stands;
     }

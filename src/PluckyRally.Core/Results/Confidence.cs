@@ -27,10 +27,11 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     /// </summary>
     public static Confidence Of(OpenedRally opened, int round, int draws = UsualDraws, int seed = 1)
     {
-        var (rally, compiled) = opened;
-        var placed = Scorer.Results(compiled, rally.Teams, rally.Entries, round).Where(r => r.Status == StandingStatus.Placed).ToList();
+        var run = opened.In(round);
+        var compiled = run.Compiled;
+        var placed = Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status == StandingStatus.Placed).ToList();
         if (placed.Count < 2) return new(draws, [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))], false, ConfidenceWords.SayAlone());
-        IRedraw redraw = QuickRedraw.For(compiled, placed, seed) ?? (IRedraw)new Redraw(compiled, rally.Teams, [.. placed.Select(p => p.Team.Id)], rally.Entries, round, seed);
+        IRedraw redraw = QuickRedraw.For(compiled, placed, seed) ?? (IRedraw)new Redraw(run, [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, seed);
         var chances = Count(redraw, placed.Count, draws, compiled.Brief.Method.Wins);
         var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;

@@ -13,6 +13,14 @@ internal abstract record NoPlace
     /// <summary>The reason as a clause.</summary>
     public abstract string Say();
 
+    /// <summary>The team does not take part.</summary>
+    public sealed record TeamIsAway(string Why) : NoPlace
+    {
+        public override StandingStatus Status => StandingStatus.Away;
+
+        public override string Say() => Why;
+    }
+
     /// <summary>A part has no points yet, or none can be given and the brief says that it must have some.</summary>
     public sealed record PartOpen(Part Part, Absence Why) : NoPlace
     {

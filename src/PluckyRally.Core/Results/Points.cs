@@ -2,8 +2,8 @@ namespace PluckyRally.Core;
 
 /// <summary>Gives a design its points.</summary>
 /// <param name="compiled">The edition.</param>
-/// <param name="earlier">The results of the round before, by team.</param>
-internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<string, TeamResult> earlier)
+/// <param name="earlier">What stood for each team in the round before.</param>
+internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<string, Assessment> earlier)
 {
     /// <summary>The points of a design, held against the fields of the parts.</summary>
     public DesignResult Of(string team, Assessment design, IReadOnlyList<Field> fields)
@@ -15,10 +15,10 @@ internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<strin
         return Totals.Of(compiled, design, parts);
     }
 
-    private static BoundedValue Earlier(TeamResult? before, int at) => before switch
+    private static BoundedValue Earlier(Assessment? before, int at) => before switch
     {
         null => BoundedValue.None(new Absence.NoEarlierRound()),
-        _ when before.Assessment.Values[at] is { State: PartState.Scored } known => known.Value,
+        _ when before.Values[at] is { State: PartState.Scored } known => known.Value,
         _ => BoundedValue.None(new Absence.NoEarlierSuccess()),
     };
 }

@@ -15,6 +15,7 @@ internal static class Ranking
             .. method.Ranking ? Placed(compiled, placed) : placed,
             .. Others(compared, StandingStatus.Unfinished, method),
             .. Others(compared, StandingStatus.DidNotPlace, method),
+            .. Others(compared, StandingStatus.Away, method),
         ];
     }
 

@@ -12,29 +12,25 @@ internal interface IRedraw
 /// <summary>Scores every draw as a whole rally: for whatever a method may hold.</summary>
 internal sealed class Redraw : IRedraw
 {
-    private readonly CompiledEdition _exact;
-    private readonly IReadOnlyList<Team> _teams;
+    private readonly RunRound _exact;
     private readonly IReadOnlyList<string> _placed;
     private readonly Entry[] _entries;
     private readonly List<(int At, Entry Entry)> _drawn;
-    private readonly int _round;
     private readonly Random _random;
 
-    public Redraw(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<string> placed, IReadOnlyList<Entry> entries, int round, int seed)
+    public Redraw(RunRound run, IReadOnlyList<string> placed, IReadOnlyList<Entry> entries, int seed)
     {
-        _teams = teams;
         _placed = placed;
-        _round = round;
         _random = new Xoshiro256StarStar(seed, threadSafe: false);
         _entries = [.. Log.Effective(entries)];
-        _drawn = [.. _entries.Select((entry, i) => (i, entry)).Where(e => e.entry.Round == round && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead)];
-        _exact = compiled.WithPrecision(0.000_000_001m);
+        _drawn = [.. _entries.Select((entry, i) => (i, entry)).Where(e => e.entry.Round == run.Number && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead)];
+        _exact = run with { Compiled = run.Compiled.WithPrecision(0.000_000_001m) };
     }
 
     public void Next(Span<decimal?> totals)
     {
         foreach (var (at, entry) in _drawn) _entries[at] = entry.With(Draw);
-        foreach (var result in Scorer.Results(_exact, _teams, _entries, _round))
+        foreach (var result in Scorer.Results(_exact, _entries))
         {
             for (var i = 0; i < _placed.Count; i++)
             {
@@ -43,7 +39,7 @@ internal sealed class Redraw : IRedraw
         }
     }
 
-    private Reading Draw(Reading reading) => reading.Value is { } value && _exact.Measures.TryGetValue(reading.Measure, out var measure)
+    private Reading Draw(Reading reading) => reading.Value is { } value && _exact.Compiled.Measures.TryGetValue(reading.Measure, out var measure)
         ? reading with { Value = ReadingDraw.Next(value, measure, reading.NextTried, _random) }
         : reading;
 }

@@ -1,17 +1,19 @@
 namespace PluckyRally.Core;
 
 /// <summary>Holds what was recorded against the rules.</summary>
-/// <param name="compiled">The edition.</param>
+/// <param name="run">The round as it is run.</param>
 /// <param name="lastRoundOf">What is known of the design that was a team's result in the round before; null where there is none.</param>
-internal sealed class RuleChecker(CompiledEdition compiled, Func<string, DesignFacts?> lastRoundOf)
+internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastRoundOf)
 {
+    private readonly CompiledEdition compiled = run.Compiled;
+
     /// <summary>
     /// How the rules came out whose miss fails the attempt, once for each attempt, and the record that is left: from here on nothing
     /// reads an attempt that does not count.
     /// </summary>
     public (DesignRecord Left, IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> Failing) Failing(DesignRecord recorded)
     {
-        var within = recorded.Within(compiled.Brief.Trials.Attempts);
+        var within = recorded.Within(compiled.Brief.Trials);
         var facts = new DesignFacts(within, []);
         var failing = compiled.Rules.Where(r => r.FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, facts));
         var failed = failing.Values.SelectMany(outcomes => outcomes).Where(o => o.State == RuleState.Missed).Select(o => o.Attempt!.Value).ToHashSet();
@@ -26,6 +28,7 @@ internal sealed class RuleChecker(CompiledEdition compiled, Func<string, DesignF
     {
         var team = facts.Design.Team.Team;
         if (!plan.IsFor(team)) return [];
+        if (plan.BeginsLater && run.Before is null) return [new(plan.Rule, RuleState.NotChecked)];
         var before = lastRoundOf(team.Id);
         return plan.Rule.When == When.EveryAttempt ? [.. facts.Design.Attempts.Select(a => plan.Check(facts, before, a))] : [plan.Check(facts, before, null)];
     }

@@ -4,23 +4,35 @@ namespace PluckyRally.Core;
 public static class Scorer
 {
     /// <summary>Counts up when the same log can come to other points or places; a closed round says which one it was closed with.</summary>
-    public const int Version = 2;
+    public const int Version = 3;
 
     /// <summary>The standings of a round, with the reasons for every number.</summary>
-    /// <param name="compiled">The edition, made ready.</param>
-    /// <param name="teams">The teams, in any order.</param>
+    /// <param name="run">The round as it is run.</param>
     /// <param name="entries">The whole log, in the order in which it was received; entries of other rounds and unknown teams are passed over.</param>
-    /// <param name="round">The round, from 1.</param>
-    public static Standings Score(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
-        StandingsWords.Write(compiled, Results(compiled, teams, entries, round), ReferenceLines.Of(compiled, entries, round), round);
+    public static Standings Score(RunRound run, IReadOnlyList<Entry> entries)
+    {
+        var earlier = Earlier(run, entries);
+        return StandingsWords.Write(run, Results(run, entries, earlier), earlier, ReferenceLines.Of(run.Compiled, entries, run.Number));
+    }
+
+    /// <summary>The standings of a round of a rally.</summary>
+    public static Standings Score(OpenedRally opened, int round) => Score(opened.In(round), opened.Rally.Entries);
+
+    /// <summary>The same where nothing was mended and all rounds are alike.</summary>
+    public static Standings Score(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) => Score(RunRound.Alike(compiled, teams, round), entries);
+
+    /// <summary>The results of a round of a rally.</summary>
+    internal static IReadOnlyList<TeamResult> Results(OpenedRally opened, int round) => Results(opened.In(round), opened.Rally.Entries);
 
     /// <summary>The results of a round in numbers only, in order of standing.</summary>
-    internal static IReadOnlyList<TeamResult> Results(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
+    internal static IReadOnlyList<TeamResult> Results(RunRound run, IReadOnlyList<Entry> entries) => Results(run, entries, Earlier(run, entries));
+
+    private static IReadOnlyList<TeamResult> Results(RunRound run, IReadOnlyList<Entry> entries, Dictionary<string, Assessment> earlier)
     {
-        var earlier = Earlier(compiled, teams, entries, round);
-        var rules = Rules(compiled, earlier);
+        var compiled = run.Compiled;
+        var rules = Rules(run, earlier);
         var points = new Points(compiled, earlier);
-        var designs = TeamRecord.Of(teams, entries, round)
+        var designs = TeamRecord.Of(run.Teams, entries, run.Number)
             .Select(record => (record, (IReadOnlyList<Assessment>)[.. record.Designs.Select(d => Assess(compiled, d, rules))]))
             .ToList();
         var chosen = DesignChoosing.Choose(compiled, designs, points);
@@ -36,24 +48,40 @@ public static class Scorer
         return new(team.Record, result, chosen.By, better);
     }
 
-    private static Dictionary<string, TeamResult> Earlier(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round) =>
-        round > 1 && entries.Any(e => e.Round < round) ? Results(compiled, teams, entries, round - 1).ToDictionary(t => t.Team.Id) : [];
+    /// <summary>
+    /// What the designs were that stood for teams in the round before. That round's own brief says which they are and which of their
+    /// attempts counted; what they come to is worked out by this one's, so that like is held against like.
+    /// </summary>
+    private static Dictionary<string, Assessment> Earlier(RunRound run, IReadOnlyList<Entry> entries)
+    {
+        if (run.Before is not { } before || !entries.Any(e => e.Round < run.Number)) return [];
+        var results = Results(before, entries).ToDictionary(t => t.Team.Id, t => t.Assessment);
+        return ReferenceEquals(before.Compiled, run.Compiled)
+            ? results
+            : results.ToDictionary(r => r.Key, r => new Assessment(r.Value.Design, [], Values(run.Compiled, r.Value.Design), null));
+    }
 
-    private static RuleChecker Rules(CompiledEdition compiled, Dictionary<string, TeamResult> earlier) =>
-        new(compiled, team => earlier.GetValueOrDefault(team)?.Assessment.Facts);
+    private static RuleChecker Rules(RunRound run, Dictionary<string, Assessment> earlier) =>
+        new(run, team => earlier.GetValueOrDefault(team)?.Facts);
 
     /// <summary>What is known of every design of a round before any points.</summary>
-    internal static IReadOnlyList<DesignFacts> Designs(CompiledEdition compiled, IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
+    internal static IReadOnlyList<DesignFacts> Designs(RunRound run, IReadOnlyList<Entry> entries)
     {
-        var rules = Rules(compiled, Earlier(compiled, teams, entries, round));
-        return [.. TeamRecord.Of(teams, entries, round).SelectMany(record => record.Designs).Select(design => Assess(compiled, design, rules).Facts)];
+        var rules = Rules(run, Earlier(run, entries));
+        return [.. TeamRecord.Of(run.Teams, entries, run.Number).SelectMany(record => record.Designs).Select(design => Assess(run.Compiled, design, rules).Facts)];
+    }
+
+    private static PartValue[] Values(CompiledEdition compiled, DesignRecord design)
+    {
+        var values = new PartValue[compiled.Parts.Count];
+        foreach (var at in compiled.WorkedOut) values[at] = TwoAnswers.Marked(compiled.Parts[at].Value(new(design, values), compiled.Brief.Trials), compiled.Parts[at].Part, design);
+        return values;
     }
 
     private static Assessment Assess(CompiledEdition compiled, DesignRecord recorded, RuleChecker rules)
     {
         var (design, failing) = rules.Failing(recorded);
-        var values = new PartValue[compiled.Parts.Count];
-        foreach (var at in compiled.WorkedOut) values[at] = TwoAnswers.Marked(compiled.Parts[at].Value(new(design, values), compiled.Brief.Trials), compiled.Parts[at].Part, design);
+        var values = Values(compiled, design);
         var outcomes = rules.Outcomes(failing, new(design, values));
         return new(design, outcomes, values, Why(compiled, design, outcomes, values));
     }
@@ -61,6 +89,7 @@ public static class Scorer
     /// <summary>Why a design does not place: missing a rule outweighs being unfinished.</summary>
     private static NoPlace? Why(CompiledEdition compiled, DesignRecord design, IReadOnlyList<RuleOutcome> outcomes, IReadOnlyList<PartValue> values)
     {
+        if (design.Team.Team.Away is { } away) return new NoPlace.TeamIsAway(away);
         if (outcomes.FirstOrDefault(o => o is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace }) is { } missed) return new NoPlace.RuleMissed(missed.Rule);
         for (var i = 0; i < values.Count; i++)
         {

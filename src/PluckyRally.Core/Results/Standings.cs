@@ -30,11 +30,28 @@ public sealed record Standings
     /// <summary>For a closed round: what is different today from when it was closed; absent while it is open.</summary>
     public ClosedComparison? Closed { get; init; }
 
+    /// <summary>What was mended in the brief since the rally was begun, as far as it holds in this round.</summary>
+    public IReadOnlyList<MendedSince> Mended { get; init; } = [];
+
     /// <summary>What the class as a whole shows, as sentences.</summary>
     public IReadOnlyList<string> Findings { get; init; } = [];
 
     /// <summary>As far as a board shows it: so many places from the last, and the awards when all are revealed.</summary>
     public Standings Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Awards = places >= Rows.Count ? Awards : [] };
+}
+
+/// <summary>Something that was mended in the brief while the rally was run.</summary>
+/// <param name="Entry">The entry that mended it.</param>
+/// <param name="At">When.</param>
+/// <param name="By">Who.</param>
+/// <param name="From">The first round for which it holds.</param>
+/// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
+/// <param name="Reason">Why.</param>
+/// <param name="Differs">What stands where since then.</param>
+public sealed record MendedSince(Guid Entry, DateTimeOffset At, string By, int From, bool OnlyThisRound, string Reason, IReadOnlyList<Difference> Differs)
+{
+    /// <summary>What an entry mended.</summary>
+    public static MendedSince Of(Entry.BriefMended mended) => new(mended.Id, mended.At, mended.By, mended.Round, mended.OnlyThisRound, mended.Reason, mended.Differs);
 }
 
 /// <summary>Who won an award.</summary>
@@ -91,6 +108,9 @@ public sealed record Standing
     /// <summary>Rules that are too near to call and should be measured again, as sentences.</summary>
     public IReadOnlyList<string> TooNear { get; init; } = [];
 
+    /// <summary>What the team changed for this round, in its own words; empty in the first.</summary>
+    public IReadOnlyList<string> Changed { get; init; } = [];
+
     /// <summary>How the team came out against its targets.</summary>
     public IReadOnlyList<TargetOutcome> Targets { get; init; } = [];
 
@@ -131,6 +151,9 @@ public sealed record PartScore
 
     /// <summary>How the value compares with the benchmark, such as "0.5 times the benchmark"; empty where there is none.</summary>
     public string AgainstBenchmark { get; init; } = "";
+
+    /// <summary>How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better"; empty where there is none.</summary>
+    public string SinceLastRound { get; init; } = "";
 
     /// <summary>The points as they are added.</summary>
     public decimal? Points { get; init; }

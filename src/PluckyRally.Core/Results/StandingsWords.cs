@@ -3,35 +3,45 @@ namespace PluckyRally.Core;
 /// <summary>Writes results the way they are shown and read out.</summary>
 internal static class StandingsWords
 {
-    public static Standings Write(CompiledEdition compiled, IReadOnlyList<TeamResult> results, IReadOnlyList<Reference> references, int round) => new()
+    public static Standings Write(RunRound run, IReadOnlyList<TeamResult> results, IReadOnlyDictionary<string, Assessment> earlier, IReadOnlyList<Reference> references)
     {
-        Round = round,
-        Wins = compiled.Brief.Method.Wins,
-        WinsText = MethodWords.Wins(compiled.Brief.Method),
-        Ranking = compiled.Brief.Method.Ranking,
-        Provisional = compiled.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
-        Rows = [.. results.Select(r => Write(compiled, r, references))],
-        Awards = Awarding.Give(compiled, results),
-        References = [.. references.DistinctBy(r => (r.Purpose, r.Team, r.ValueText))],
-        Findings = [.. compiled.Parts.Select(p => p.Found(results)).OfType<string>()],
-    };
+        var compiled = run.Compiled;
+        return new()
+        {
+            Round = run.Number,
+            Mended = [.. run.Mended.Select(MendedSince.Of)],
+            Wins = compiled.Brief.Method.Wins,
+            WinsText = MethodWords.Wins(compiled.Brief.Method),
+            Ranking = compiled.Brief.Method.Ranking,
+            Provisional = compiled.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
+            Rows = [.. results.Select(r => Write(run, r, earlier.GetValueOrDefault(r.Team.Id), references))],
+            Awards = Awarding.Give(compiled, results),
+            References = [.. references.DistinctBy(r => (r.Purpose, r.Team, r.ValueText))],
+            Findings = [.. compiled.Parts.Select(p => p.Found(results)).OfType<string>()],
+        };
+    }
 
-    private static Standing Write(CompiledEdition compiled, TeamResult result, IReadOnlyList<Reference> references) => new()
+    private static Standing Write(RunRound run, TeamResult result, Assessment? before, IReadOnlyList<Reference> references)
     {
-        Team = result.Team.Id,
-        Name = result.Team.Name,
-        Status = result.Status,
-        Place = result.Rank,
-        PlaceText = result.Rank is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
-        Reason = result.Reason,
-        Total = result.Total,
-        TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
-        Bound = result.Bound,
-        Parts = [.. result.Parts.Select(p => Write(compiled, p, references, result.Team.Id))],
-        TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
-        Targets = TargetOutcome.Of(compiled, result),
-        WriteWhy = () => TraceWords.Write(compiled, result),
-    };
+        var compiled = run.Compiled;
+        return new()
+        {
+            Team = result.Team.Id,
+            Name = result.Team.Name,
+            Status = result.Status,
+            Place = result.Rank,
+            PlaceText = result.Rank is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
+            Reason = result.Reason,
+            Total = result.Total,
+            TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
+            Bound = result.Bound,
+            Parts = [.. result.Parts.Select((p, at) => Write(compiled, p, references, result.Team.Id) with { SinceLastRound = before is null ? "" : SinceWords.Say(p, before.Values[at], run.Number - 1) })],
+            TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
+            Targets = TargetOutcome.Of(compiled, result),
+            Changed = run.Number == 1 ? [] : [.. result.Record.Entries.OfType<Entry.DesignNoted>().Where(d => d.Changed.Length > 0).Select(d => d.Changed)],
+            WriteWhy = () => TraceWords.Write(compiled, result),
+        };
+    }
 
     private static PartScore Write(CompiledEdition compiled, PartResult part, IReadOnlyList<Reference> references, string team) => new()
     {

@@ -22,8 +22,9 @@ public sealed record TeamDetail(
     /// <summary>The details of a round, in order of standing.</summary>
     public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round)
     {
-        var references = ReferenceFigure.Of(opened.Compiled, opened.Rally.Entries, round);
-        return [.. Scorer.Results(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round).Select(r => Of(opened.Compiled, r, references))];
+        var run = opened.In(round);
+        var references = ReferenceFigure.Of(run.Compiled, opened.Rally.Entries, round);
+        return [.. Scorer.Results(run, opened.Rally.Entries).Select(r => Of(run.Compiled, r, references))];
     }
 
     private static TeamDetail Of(CompiledEdition compiled, TeamResult result, IReadOnlyList<ReferenceFigure> references) => new(

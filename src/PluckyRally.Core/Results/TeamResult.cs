@@ -11,6 +11,9 @@ public enum StandingStatus
 
     /// <summary>It missed a rule that it had to keep.</summary>
     DidNotPlace,
+
+    /// <summary>It is absent, or has left: it takes no place, and nobody waits for it.</summary>
+    Away,
 }
 
 /// <summary>Points lost to a missed rule.</summary>

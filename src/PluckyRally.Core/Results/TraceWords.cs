@@ -200,5 +200,6 @@ internal static class TraceWords
         StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(compiled.Brief.Method)}",
         StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
         StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
+        StandingStatus.Away => $"Takes no place: {Within.Sentence(result.Reason)}.",
     };
 }

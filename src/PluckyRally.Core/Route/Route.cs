@@ -77,15 +77,15 @@ public static class Route
     /// <param name="open">How many teams have not finished it.</param>
     public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round, int open)
     {
-        var (rally, compiled) = opened;
+        var (run, rally) = (opened.In(round), opened.Rally);
         var begun = Log.Effective(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
-        var kits = TeamKit.Of(compiled.Brief, rally.Teams, rally.Entries);
+        var kits = TeamKit.Of(run, rally.Entries);
         return
         [
-            new(Station.Brief, Readiness.Done, 0, "This is the brief as the rally runs it. It no longer changes."),
+            new(Station.Brief, Readiness.Done, 0, round > 1 ? $"This is the brief as round {round} runs it. What is wrong in it can be mended." : "This is the brief as the rally runs it. What is wrong in it can be mended."),
             Kit(kits),
-            new(Station.Teams, Readiness.Done, 0, $"{Things(rally.Teams.Count, "team is", "teams are")} ready. Go on to Score."),
-            Run(LessonClock.Of(opened)),
+            new(Station.Teams, Readiness.Done, 0, $"{Things(run.Present.Count, "team is", "teams are")} ready. Go on to Score."),
+            Run(LessonClock.Of(opened, round)),
             new(Station.Score, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, open, Score(open, begun)),
             new(Station.Results, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, 0, Results(open, begun)),
         ];
@@ -95,7 +95,7 @@ public static class Route
     private static Pennant Kit(IReadOnlyList<TeamKit> kits)
     {
         var (counted, away) = (kits.Count(k => k.OutBy is not null), kits.Count(k => k.OutBy is not null && k.BackBy is null));
-        if (kits.All(k => k.Lines.Count == 0)) return new(Station.Kit, Readiness.Done, 0, "Teams count nothing out for this brief.");
+        if (kits.All(k => k.Lines.Count == 0)) return new(Station.Kit, Readiness.Done, 0, "Nothing is counted out for this.");
         if (counted == 0) return new(Station.Kit, Readiness.NotStarted, 0, "Count the kit out, team by team, or go on without.");
         if (counted < kits.Count) return new(Station.Kit, Readiness.InProgress, kits.Count - counted, $"{Things(kits.Count - counted, "team has", "teams have")} no kit yet.");
         return away > 0

@@ -79,6 +79,8 @@ public abstract partial record Entry
             found.Unless(Attempts >= 1 && Attempts <= attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {attempts}.");
         }
 
+        internal override bool ChangesEdition => true;
+
         internal override bool ChangesOthers(Trials trials) => true;
 
         internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithAttempts(brief, Math.Min(Attempts, whole.Trials.Attempts));
@@ -100,6 +102,8 @@ public abstract partial record Entry
             found.Unless(compiled.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
             found.Unless(Places is >= 1 and <= Limits.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Limits.Teams}.");
         }
+
+        internal override bool ChangesEdition => true;
 
         internal override bool ChangesOthers(Trials trials) => true;
 

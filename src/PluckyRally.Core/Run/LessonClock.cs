@@ -33,8 +33,8 @@ public sealed record LessonClock
     /// <summary>All phases, in order, for the remote.</summary>
     public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
 
-    /// <summary>The clock of a rally.</summary>
-    public static LessonClock Of(OpenedRally opened) => Of(opened.Compiled.Brief, opened.Rally.Teams.Count, opened.Rally.Entries);
+    /// <summary>The clock of a rally, with the phases as a round has them.</summary>
+    public static LessonClock Of(OpenedRally opened, int round) => Of(opened.In(round).Compiled.Brief, opened.In(round).Present.Count, opened.Rally.Entries);
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>

@@ -13,20 +13,22 @@ public static class LessonCuts
 {
     /// <summary>
     /// The edition with what was cut laid over it. Fewer attempts lower what must be made and how many of the best are taken,
-    /// so that nobody waits for an attempt that is not made.
+    /// so that nobody waits for an attempt that is not made. A cut is made in a lesson and holds for its round.
     /// </summary>
-    public static Edition Lay(Edition edition, IReadOnlyList<Entry> log)
+    /// <param name="edition">The edition as it was mended.</param>
+    /// <param name="standing">What stands in the log of a round.</param>
+    internal static Edition Lay(Edition edition, IEnumerable<Entry> standing)
     {
-        if (!log.Any(e => e is Entry.OfClock)) return edition;
-        var brief = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief));
+        var brief = standing.OfType<Entry.OfClock>().Aggregate(edition.Brief, (brief, entry) => entry.Lay(brief, edition.Brief));
         return ReferenceEquals(brief, edition.Brief) ? edition : edition with { Brief = brief };
     }
 
     /// <summary>What can be cut now, as a rally's log leaves the lesson.</summary>
     public static IReadOnlyList<LessonCut> Offers(OpenedRally opened, int round)
     {
-        var made = TeamRecord.Of(opened.Rally.Teams, opened.Rally.Entries, round).ToDictionary(r => r.Team.Id, r => r.Designs.Max(d => d.Attempts.Count));
-        return Offers(opened.Compiled.Brief, [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => made[t.Team])]);
+        var run = opened.In(round);
+        var made = TeamRecord.Of(run.Present, opened.Rally.Entries, round).ToDictionary(r => r.Team.Id, r => r.Designs.Max(d => d.Attempts.Count));
+        return Offers(run.Compiled.Brief, [.. ClassState.Of(run.Present, opened.Rally.Entries, round).Select(t => made[t.Team])]);
     }
 
     /// <summary>What can be cut of what is still to be tested.</summary>

@@ -30,17 +30,21 @@ public sealed class DesignRecord
     {
         if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed) return new Absence.JudgesDiffer(disputed.Number);
         if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting)) return new Absence.AttemptWaits();
-        return Made >= trials.Needed ? null : new Absence.AttemptsToMake(Made, trials.Needed);
+        var needed = Needed ?? trials.Needed;
+        return Made >= needed ? null : new Absence.AttemptsToMake(Made, needed);
     }
 
-    /// <summary>The same record without attempts beyond the number that is allowed, which are shown and never read.</summary>
-    internal DesignRecord Within(int allowed) =>
-        Attempts.Count == 0 || Attempts[^1].Number <= allowed ? this : new(Name, Team, Trials, [.. Attempts.Where(a => a.Number <= allowed)]);
+    /// <summary>How many attempts had to be made in its round; null as long as that is not laid down. A later round, which looks back, may ask for others.</summary>
+    private int? Needed { get; init; }
+
+    /// <summary>The same record by how its round tests: without attempts beyond the number that is allowed, which are shown and never read.</summary>
+    internal DesignRecord Within(Trials trials) =>
+        new(Name, Team, Trials, Attempts.Count == 0 || Attempts[^1].Number <= trials.Attempts ? Attempts : [.. Attempts.Where(a => a.Number <= trials.Attempts)]) { Needed = trials.Needed };
 
     /// <summary>The same record with those attempts failed in which a rule was missed: from here on nothing reads them as counted.</summary>
     internal DesignRecord With(IReadOnlySet<int> failedByRule) => failedByRule.Count == 0
         ? this
-        : new(Name, Team, Trials, [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]);
+        : new(Name, Team, Trials, [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]) { Needed = Needed };
 
     /// <summary>A measure that is taken once: the mean where several people read it. The same person corrects.</summary>
     public BoundedValue ReadOnce(Measure measure)

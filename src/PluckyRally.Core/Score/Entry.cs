@@ -28,6 +28,12 @@ public abstract partial record Entry
     /// <summary>The round, from 1.</summary>
     public int Round { get; init; } = 1;
 
+    /// <summary>
+    /// How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+    /// did not say. What it means is understood by the brief that the device had.
+    /// </summary>
+    public int? EditionAsOf { get; init; }
+
     /// <summary>Whether it is the teacher's to write and to strike out: the clock, the wall, cuts, rounds, the order of the test, plans, kit.</summary>
     internal abstract bool IsTeachers { get; }
 
@@ -64,6 +70,15 @@ public abstract partial record Entry
     /// <summary>Whether it can change what another entry is worth, so that all of them are looked through again.</summary>
     internal virtual bool ChangesOthers(Trials trials) => false;
 
+    /// <summary>Whether it changes the brief as it is run: something was mended or cut.</summary>
+    internal virtual bool ChangesEdition => false;
+
+    /// <summary>Whether it changes which teams there are, or who is in them.</summary>
+    internal virtual bool ChangesTeams => false;
+
+    /// <summary>Whether the team that it names comes into the rally with it.</summary>
+    internal virtual bool BringsTeam => false;
+
     /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>
     internal virtual bool TouchesSheets(Trials trials) => true;
 
@@ -74,8 +89,11 @@ public abstract partial record Entry
 }
 
 /// <summary>The log that an entry joins.</summary>
-/// <param name="Compiled">The edition.</param>
-/// <param name="Teams">The rally's teams.</param>
+/// <param name="Round">The entry's round as it is run.</param>
 /// <param name="Entries">What is in the log already.</param>
 /// <param name="Received">The same with what is set aside, which can be struck out.</param>
-internal sealed record LogToJoin(CompiledEdition Compiled, IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Entries, IReadOnlyList<Entry> Received);
+internal sealed record LogToJoin(RunRound Round, IReadOnlyList<Entry> Entries, IReadOnlyList<Entry> Received)
+{
+    /// <summary>The edition.</summary>
+    public CompiledEdition Compiled => Round.Compiled;
+}

@@ -24,11 +24,10 @@ public sealed class LastTouched
     {
         var touched = new LastTouched();
         var log = opened.Received;
-        var trials = opened.Compiled.Brief.Trials;
         Dictionary<Guid, Entry>? byId = null;
         for (var at = 0; at < log.Count; at++)
         {
-            touched.Take(log[at], at + 1, trials);
+            touched.Take(log[at], at + 1, opened);
             if (log[at] is not Entry.StruckOut) continue;
 
             // What a strike strikes out, or brings back, may be another team's or the class's.
@@ -37,17 +36,17 @@ public sealed class LastTouched
             {
                 byId ??= log.GroupBy(e => e.Id).ToDictionary(g => g.Key, g => g.First());
                 if (!byId.TryGetValue(strike.Entry, out struck!)) break;
-                touched.Take(struck, at + 1, trials);
+                touched.Take(struck, at + 1, opened);
             }
         }
 
         return touched;
     }
 
-    private void Take(Entry entry, int asOf, Trials trials)
+    private void Take(Entry entry, int asOf, OpenedRally opened)
     {
         if (entry.Team.Length > 0) _teams[entry.Team] = asOf;
-        else if (entry.TouchesSheets(trials)) _class = asOf;
-        if (entry is Entry.OfClock && entry.ChangesOthers(trials)) Edition = asOf;
+        else if (entry.TouchesSheets(opened.In(entry.Round).Compiled.Brief.Trials)) _class = asOf;
+        if (entry.ChangesEdition) Edition = asOf;
     }
 }

@@ -16,8 +16,30 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     public DateTimeOffset? StruckAt { get; init; }
 
     /// <summary>What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.</summary>
-    public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) =>
-        Of(opened, e => e.Round == round && e.IsOfLesson, []);
+    public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) => OfClass(opened, e => e.Round == round && e.IsOfLesson);
+
+    /// <summary>What was changed of the teams for a round: who came, left, moved or is called otherwise. The newest first.</summary>
+    public static IReadOnlyList<LogLine> OfTeams(OpenedRally opened, int round) => OfClass(opened, e => e.Round == round && e.ChangesTeams);
+
+    /// <summary>Entries of several teams beside each other: each line says which team it is about, and names the pupil where there is one.</summary>
+    private static IReadOnlyList<LogLine> OfClass(OpenedRally opened, Func<Entry, bool> which)
+    {
+        var entries = opened.Rally.Entries.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
+        var teams = opened.Rally.Teams.ToDictionary(t => t.Id, t => t.Name);
+        var pupils = opened.Joined.Concat(opened.Rally.Teams).SelectMany(t => t.Pupils).Select(p => (p.Id, p.Name)).Concat(opened.Rally.Latecomers.Select(p => (p.Id, p.Name))).DistinctBy(p => p.Id).ToDictionary(p => p.Id, p => p.Name);
+        return
+        [
+            .. Of(opened, which, []).Select(line => line with
+            {
+                Says = entries[line.Entry] switch
+                {
+                    Core.Entry.PupilPlaced placed => $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {(placed.Team.Length > 0 ? $"came to {teams.GetValueOrDefault(placed.Team, placed.Team)}" : "left")}",
+                    { Team: { Length: > 0 } team, BringsTeam: false } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
+                    _ => line.Says,
+                },
+            }),
+        ];
+    }
 
     /// <summary>Some of a rally's entries, the newest first, struck ones included and strikes left out.</summary>
     /// <param name="opened">The rally.</param>
@@ -32,7 +54,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         [
             .. entries
                 .Where(e => e is not Core.Entry.StruckOut && which(e))
-                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), strikes[e.Id].LastOrDefault()?.Reason ?? "")
+                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), strikes[e.Id].LastOrDefault()?.Reason ?? "")
                 {
                     Strikes = [.. strikes[e.Id].Select(s => s.Id)],
                     StruckAt = strikes[e.Id].LastOrDefault()?.At,

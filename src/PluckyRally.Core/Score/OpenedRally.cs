@@ -1,24 +1,51 @@
 namespace PluckyRally.Core;
 
 /// <summary>A rally that has been looked through: its edition can be run, and what is scored was understood.</summary>
-/// <param name="Rally">The rally with the entries that are scored, readings worked out in the edition's units.</param>
-/// <param name="Compiled">Its edition, made ready.</param>
-public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
+/// <param name="Rally">The rally with the entries that are scored, readings worked out in the units of the brief as it is run.</param>
+public sealed record OpenedRally(Rally Rally)
 {
     /// <summary>All entries as they were received, those that are set aside among them.</summary>
     public required IReadOnlyList<Entry> Received { get; init; }
 
-    /// <summary>The edition as it was begun, before anything was cut in the lesson.</summary>
+    /// <summary>The teams as the rally was begun with them; those of <see cref="Rally"/> are all that there ever were, as they are called now.</summary>
+    public required IReadOnlyList<Team> Joined { get; init; }
+
+    /// <summary>The edition as it was begun, before anything was mended or cut.</summary>
     public required CompiledEdition Begun { get; init; }
 
     /// <summary>The entries that are not scored.</summary>
     public required IReadOnlyList<SetAside> Aside { get; init; }
+
+    /// <summary>The rounds as far as they can differ from each other; those after them are as the last.</summary>
+    public required IReadOnlyList<RunRound> Runs { get; init; }
+
+    /// <summary>The brief as it was mended.</summary>
+    internal MendedEditions Editions => _editions ??= new(Begun, Received);
+
+    private MendedEditions? _editions;
+
+    /// <summary>The brief of a round as it was mended, before any cut in the lesson: what is mended further.</summary>
+    public Brief Mended(int round) => Editions.Now(round).Edition.Brief;
+
+    /// <summary>What was mended in all rounds, in the order in which it was.</summary>
+    public IReadOnlyList<MendedSince> Mended() => [.. Log.Effective(Rally.Entries).OfType<Entry.BriefMended>().Select(MendedSince.Of)];
+
+    /// <summary>A round as it is run.</summary>
+    /// <param name="round">Its number, from 1; one that there cannot be is taken for the nearest.</param>
+    public RunRound In(int round)
+    {
+        var wanted = Math.Clamp(round, 1, Limits.Rounds);
+        return wanted <= Runs.Count ? Runs[wanted - 1] : Runs[^1] with { Number = wanted, Before = In(wanted - 1) };
+    }
 
     /// <summary>What is wrong with the entries that are set aside and stand.</summary>
     public IReadOnlyList<Problem> Notes => [.. Aside.Where(a => !a.Struck).SelectMany(a => a.Problems)];
 
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
+
+    /// <summary>The round that runs: the last one in which something was done; the first where nothing was.</summary>
+    public int Running => Rally.Entries.Where(e => e.BeginsRound).Select(e => e.Round).DefaultIfEmpty(1).Max();
 
     /// <summary>Looks a rally through, or says everything that is wrong with it.</summary>
     public static Result<OpenedRally> Open(Rally rally)
@@ -37,26 +64,34 @@ public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
     /// <summary>Looks through the entries of a rally whose edition has been made ready.</summary>
     private static Result<OpenedRally> Look(Rally rally, CompiledEdition begun)
     {
-        var (entries, aside, received) = SetAside.Sort(begun, rally.Teams, rally.Entries);
+        // What was recorded is understood by the edition before any cut; what counts, by what is left of it.
+        var editions = new MendedEditions(begun, rally.Entries);
+        var (entries, aside, received) = SetAside.Sort(editions, Roster.Named(rally.Teams, rally.Entries), rally.Entries);
+        var roster = new Roster(rally, entries);
+        var standing = Log.Effective(entries).Where(e => e.ChangesEdition).ToLookup(e => e.Round);
+        var runs = new List<RunRound>();
+        for (var round = 1; round <= Math.Max(editions.Rounds, Math.Max(roster.Rounds, standing.Select(g => g.Key).DefaultIfEmpty(0).Max() + 1)); round++)
+        {
+            var mended = editions.Now(round);
+            var cut = LessonCuts.Lay(mended.Edition, standing[round]);
+            var run = ReferenceEquals(cut, mended.Edition) ? Result<CompiledEdition>.Ok(mended) : CompiledEdition.For(cut);
+            if (!run.IsOk) return Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+            runs.Add(new(round, run.Value, roster.In(round), runs.LastOrDefault()) { Mended = editions.MendedIn(round) });
+        }
 
-        // What was recorded is understood by the edition as it was begun; what counts, by what is left of it.
-        var cut = LessonCuts.Lay(begun.Edition, entries);
-        var run = ReferenceEquals(cut, begun.Edition) ? Result<CompiledEdition>.Ok(begun) : CompiledEdition.For(cut);
-        return run.IsOk
-            ? Result<OpenedRally>.Ok(new(rally with { Entries = entries }, run.Value) { Begun = begun, Received = received, Aside = aside })
-            : Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+        return Result<OpenedRally>.Ok(new(rally with { Teams = roster.All, Entries = entries }) { Joined = rally.Teams, Begun = begun, Received = received, Aside = aside, Runs = runs, _editions = editions });
     }
 
     /// <summary>
-    /// The rally with one more entry that was accepted. Only what can change other entries makes it necessary to look through all of
-    /// them again.
+    /// The rally with one more entry that was accepted. Only what can change other entries, or was written by an earlier brief, makes it
+    /// necessary to look through all of them again.
     /// </summary>
     public Result<OpenedRally> With(Entry accepted)
     {
         if (Received.Count >= Limits.Entries) return Result<OpenedRally>.Refused(new Problem("", $"This rally has {Limits.Entries} entries, and no more fit.", "Begin another rally with the same teams."));
         IReadOnlyList<Entry> received = [.. Received, accepted];
-        return accepted.ChangesOthers(Compiled.Brief.Trials)
-            ? Look(Rally with { Entries = received }, Begun)
+        return accepted.ChangesOthers(In(accepted.Round).Compiled.Brief.Trials) || !ReferenceEquals(Editions.When(accepted, Received.Count), Editions.Now(accepted.Round))
+            ? Look(Rally with { Teams = Joined, Entries = received }, Begun)
             : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
     }
 
@@ -72,11 +107,9 @@ public sealed record OpenedRally(Rally Rally, CompiledEdition Compiled)
             var team = teams[i];
             found.Unless(team.Id.Length is > 0 and <= 40 && ids.Add(team.Id), $"/teams/{i}/id", "The team's id is empty, too long or used twice.", "Give each team its own id of at most 40 characters.");
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
-            found.Length(team.Name, Limits.Name, $"/teams/{i}/name", "The team's name");
+            Roster.CheckTeam(team.Name, team.CallSign, team.Members, $"/teams/{i}", found);
             found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{ProblemCollector.Short(team.Name)}”.", "Give each team its own name.");
-            found.Unless(team.CallSign.Length == 0 || (team.CallSign.Length <= 2 && team.CallSign.All(char.IsLetterOrDigit)), $"/teams/{i}/callSign", $"“{ProblemCollector.Short(team.CallSign)}” is no call sign.", "Use one or two letters or digits.");
             found.Unless(team.CallSign.Length == 0 || signs.Add(team.CallSign), $"/teams/{i}/callSign", $"Two teams have the call sign {ProblemCollector.Short(team.CallSign)}.", "Give each team its own.");
-            found.Unless(team.Members is >= 0 and <= 1000, $"/teams/{i}/members", "The number of members is out of range.", "Use 0 where it is not known.");
         }
     }
 }

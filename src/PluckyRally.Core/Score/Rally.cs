@@ -17,6 +17,9 @@ public sealed record Team
 
     /// <summary>Who is in it, where that is known here.</summary>
     public IReadOnlyList<TeamPupil> Pupils { get; init; } = [];
+
+    /// <summary>Why it takes no place; absent while it takes part.</summary>
+    public string? Away { get; init; }
 }
 
 /// <summary>A pupil in a team.</summary>
@@ -51,6 +54,9 @@ public sealed record Rally
 
     /// <summary>The teams.</summary>
     public IReadOnlyList<Team> Teams { get; init; } = [];
+
+    /// <summary>Pupils who came later, whom entries name by their ids.</summary>
+    public IReadOnlyList<Pupil> Latecomers { get; init; } = [];
 
     /// <summary>Everything recorded, in the order in which it was received.</summary>
     public IReadOnlyList<Entry> Entries { get; init; } = [];

@@ -11,16 +11,35 @@ public static class Recorder
     /// <param name="teams">The rally's teams.</param>
     /// <param name="entry">As it came.</param>
     /// <param name="log">What is in the log already, for what depends on it: which entry is struck out, how many attempts are left.</param>
-    public static Result<Entry> Accept(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log) => Accept(new LogToJoin(compiled, teams, log, log), entry);
-
-    /// <summary>The same for a rally that has been looked through; what is set aside in it can be struck out.</summary>
-    public static Result<Entry> Accept(OpenedRally opened, Entry entry) => Accept(new LogToJoin(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, opened.Received), entry);
-
-    private static Result<Entry> Accept(LogToJoin log, Entry entry)
+    public static Result<Entry> Accept(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log)
     {
         var found = new ProblemCollector();
-        var understood = Understand(log.Compiled, log.Teams, entry, found);
-        Rounds.CheckOpen(log.Entries, entry, found);
+        return Accept(new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), log, log), Understand(compiled, teams, entry, found), found);
+    }
+
+    /// <summary>
+    /// The same for a rally that has been looked through; what is set aside in it can be struck out. What fitted the brief that its
+    /// device had, and no longer fits, is taken in too, and set aside.
+    /// </summary>
+    public static Result<Entry> Accept(OpenedRally opened, Entry entry)
+    {
+        var run = opened.In(entry.Round);
+        var (then, mended) = (opened.Editions.When(entry, opened.Received.Count), opened.Editions.Now(entry.Round));
+        var found = new ProblemCollector();
+        var understood = WrittenBefore.Understand(ReferenceEquals(then, mended) ? run.Compiled : then, run.Compiled, opened.Rally.Teams, entry, found);
+        if (found.Problems.Count > 0 && !ReferenceEquals(then, mended))
+        {
+            var before = new ProblemCollector();
+            var kept = Understand(then, opened.Rally.Teams, entry, before);
+            if (before.Problems.Count == 0) return Result<Entry>.Ok(kept);
+        }
+
+        return Accept(new LogToJoin(run, opened.Rally.Entries, opened.Received), understood, found);
+    }
+
+    private static Result<Entry> Accept(LogToJoin log, Entry understood, ProblemCollector found)
+    {
+        Rounds.CheckOpen(log.Entries, understood, found);
         Likely.Check(log.Compiled, understood, found);
         var taken = understood.Join(log, found);
         return found.Problems.Count > 0 ? Result<Entry>.Refused(found.Problems) : Result<Entry>.Ok(taken);
@@ -32,7 +51,7 @@ public static class Recorder
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
         found.Unless(entry.Round is >= 1 and <= Limits.Rounds, "/round", "There is no such round.", $"Use 1 to {Limits.Rounds}.");
         found.Length(entry.By, Limits.Name, "/by", "The judge's name");
-        found.Unless(teams.Any(t => t.Id == entry.Team) || (entry.MayBeOfClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        found.Unless(teams.Any(t => t.Id == entry.Team) || entry.BringsTeam || (entry.MayBeOfClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
         if (entry is Entry.OfPart or Entry.MeasureRead) found.Length(entry.ShowsDesign ?? "", Limits.Name, "/design", "The design's name");
         return entry.Understand(compiled, teams, found);
     }

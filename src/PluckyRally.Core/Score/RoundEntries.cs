@@ -23,7 +23,7 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
 
         internal override Entry Join(LogToJoin log, ProblemCollector found) =>
-            found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Compiled, log.Teams, log.Entries, Round) };
+            found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Round, log.Entries) };
 
         internal override string Say(CompiledEdition compiled, int? attempt) => $"Round {Round} closed";
     }

@@ -29,8 +29,11 @@ public sealed class RoundSheets
     /// <summary>How many entries the log had.</summary>
     public int AsOf => Opened.Received.Count;
 
+    /// <summary>The round as it is run.</summary>
+    private RunRound Run => Opened.In(Round);
+
     /// <summary>Whether the points of every team can change with every entry.</summary>
-    public bool PointsHangOnOthers => Opened.Compiled.ComparesTeams || Opened.Compiled.RewardsFirst;
+    public bool PointsHangOnOthers => Run.Compiled.ComparesTeams || Run.Compiled.RewardsFirst;
 
     /// <summary>How many teams have not finished.</summary>
     public int Unfinished => Sheets.Count(s => s.Status == StandingStatus.Unfinished);
@@ -52,12 +55,13 @@ public sealed class RoundSheets
     public RoundSheets With(OpenedRally now, bool points)
     {
         if (now.Received.Count == AsOf && ReferenceEquals(now, Opened)) return this;
-        if (!ReferenceEquals(now.Compiled, Opened.Compiled) || now.Received.Count < AsOf || now.Compiled.RewardsFirst || (points && now.Compiled.ComparesTeams)) return Of(now, Round);
+        var run = now.In(Round);
+        if (!ReferenceEquals(run.Compiled, Run.Compiled) || !ReferenceEquals(run.Teams, Run.Teams) || now.Received.Count < AsOf || run.Compiled.RewardsFirst || (points && run.Compiled.ComparesTeams)) return Of(now, Round);
         var touched = LastTouched.Of(now);
-        var fresh = now.Rally.Teams.Where(t => touched.Team(t.Id) > AsOf).ToList();
-        if (fresh.Count > Math.Max(Several, now.Rally.Teams.Count / 4)) return Of(now, Round);
+        var fresh = run.Teams.Where(t => touched.Team(t.Id) > AsOf).ToList();
+        if (fresh.Count > Math.Max(Several, run.Teams.Count / 4)) return Of(now, Round);
         var sheets = fresh.ToDictionary(t => t.Id, t => TeamSheet.Alone(now, t, Round));
-        var grown = new RoundSheets(now, Round, touched, [.. ClassState.Of(now.Rally.Teams, now.Rally.Entries, Round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])]);
-        return now.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, Round) : grown;
+        var grown = new RoundSheets(now, Round, touched, [.. ClassState.Of(run.Teams, now.Rally.Entries, Round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])]);
+        return run.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, Round) : grown;
     }
 }

@@ -27,7 +27,7 @@ public abstract partial record Entry
             var rule = compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
             var each = rule?.When == When.EveryAttempt;
             found.Unless(rule is not null, "/rule", "There is no such rule in this brief.", "Choose one of the brief's criteria or constraints.");
-            found.Unless(rule is null or { Check: RuleCheck.Inspection }, "/rule", "This rule is decided by a reading.", "Record the reading instead.");
+            found.Unless(rule is null or { Check: RuleCheck.Inspection or RuleCheck.Limit { PercentOfLastRound: not null } }, "/rule", "This rule is decided by a reading.", "Record the reading instead.");
             found.Unless(rule is null || each == Attempt is not null, "/attempt", each ? "This rule is checked in every attempt." : "This rule is checked once.", each ? "Say which attempt it was." : "Leave the attempt out.");
             return this;
         }

@@ -62,11 +62,11 @@ public sealed record TeamSheet
     /// <param name="round">The round, from 1.</param>
     public static IReadOnlyList<TeamSheet> Of(OpenedRally opened, int round)
     {
-        var (rally, compiled) = opened;
-        var results = Scorer.Results(compiled, rally.Teams, rally.Entries, round).ToDictionary(r => r.Team.Id);
-        var closed = Rounds.IsClosed(rally.Entries, round);
-        var references = ReferenceTrial.Of(compiled, rally.Entries, null, round);
-        return [.. ClassState.Of(rally.Teams, rally.Entries, round).Select(t => Of(opened, results[t.Team], t, references) with { Closed = closed })];
+        var (run, entries) = (opened.In(round), opened.Rally.Entries);
+        var results = Scorer.Results(run, entries).ToDictionary(r => r.Team.Id);
+        var closed = Rounds.IsClosed(entries, round);
+        var references = ReferenceTrial.Of(run.Compiled, entries, null, round);
+        return [.. ClassState.Of(run.Teams, entries, round).Select(t => Of(opened, run.Compiled, results[t.Team], t, references) with { Closed = closed })];
     }
 
     /// <summary>The sheet of a team with its log; null where there is no such team.</summary>
@@ -83,13 +83,13 @@ public sealed record TeamSheet
     internal static TeamSheet Alone(OpenedRally opened, Team team, int round)
     {
         var own = opened.Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut).ToList();
-        var result = Scorer.Results(opened.Compiled, [team], own, round)[0];
-        return Of(opened, result, ClassState.Of([team], own, round)[0], ReferenceTrial.Of(opened.Compiled, own, team.Id, round)) with { Closed = Rounds.IsClosed(own, round) };
+        var run = opened.In(round).Alone(team);
+        var result = Scorer.Results(run, own)[0];
+        return Of(opened, run.Compiled, result, ClassState.Of([team], own, round)[0], ReferenceTrial.Of(run.Compiled, own, team.Id, round)) with { Closed = Rounds.IsClosed(own, round) };
     }
 
-    private static TeamSheet Of(OpenedRally opened, TeamResult result, TeamInLesson inLesson, IReadOnlyList<ReferenceTrial> references)
+    private static TeamSheet Of(OpenedRally opened, CompiledEdition compiled, TeamResult result, TeamInLesson inLesson, IReadOnlyList<ReferenceTrial> references)
     {
-        var compiled = opened.Compiled;
         var team = result.Team.Id;
         var numbers = result.Record.Designs
             .SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
@@ -124,7 +124,7 @@ public sealed record TeamSheet
             plan.Rule.Sort,
             plan.Rule.Text,
             plan.Rule.When,
-            plan.Rule.Check is RuleCheck.Inspection,
+            plan.Rule.Check is RuleCheck.Inspection || (plan.BeginsLater && worst is { State: not RuleState.NotChecked, Found: null }),
             worst?.State ?? RuleState.ToCheck,
             worst?.Found?.SayValue() ?? "",
             worst?.Found?.SayLimit() ?? "",

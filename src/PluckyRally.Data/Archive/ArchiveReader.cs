@@ -82,7 +82,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
 
             if (ClassList.Problems(group.Name, [.. group.Pupils.Select(p => p.Name)]) is [var wrong, ..]) throw new InvalidDataException($"class {group.Name}: {wrong.What}");
             var there = (await db.Pupils.IgnoreQueryFilters().Where(p => group.Pupils.Select(x => x.Id).Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)).ToHashSet();
-            db.Classes.Add(new() { Id = group.Id, OwnerId = Owner.LocalTeacher, Name = group.Name, NoPhotos = group.NoPhotos, Pupils = [.. group.Pupils.Where(p => there.Add(p.Id)).Select(p => new StoredPupil { Id = p.Id, ClassId = group.Id, Name = p.Name, Order = p.Order })] });
+            db.Classes.Add(new() { Id = group.Id, OwnerId = Owner.LocalTeacher, Name = group.Name, NoPhotos = group.NoPhotos, Wishes = group.Wishes, Pupils = [.. group.Pupils.Where(p => there.Add(p.Id)).Select(p => new StoredPupil { Id = p.Id, ClassId = group.Id, Name = p.Name, Order = p.Order })] });
             _addedClasses++;
         }
     }
@@ -143,6 +143,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
 
         var id = known ? Guid.CreateVersion7() : archived.Id;
         var pupils = await Pupils(rally, stop);
+        var teams = RallyRows.Teams(id, rally, pupils.ToDictionary(p => p.ToString()));
         db.Rallies.Add(new StoredRally
         {
             Id = id,
@@ -154,13 +155,14 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             BriefTitle = archived.BriefTitle,
             MadeAt = archived.MadeAt,
             JudgesStrikeOthers = archived.JudgesStrikeOthers,
-            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = [.. t.Pupils.Where(p => Guid.TryParse(p.Id, out var pupil) && pupils.Contains(pupil)).Select(p => new StoredTeamPupil { RallyId = id, TeamId = t.Id, PupilId = Guid.Parse(p.Id), Jobs = string.Join(',', p.Jobs) })] })],
+            PutAway = archived.PutAway,
+            Teams = teams,
         });
         db.Entries.AddRange(id == archived.Id ? rows : Rows(id, rally, raw));
         foreach (var stock in archived.Stock) db.StockMoves.Add(new() { RallyId = id, Key = KitList.Key(stock.Name, stock.Unit), Name = stock.Name, Unit = stock.Unit, Taken = stock.Taken, Back = stock.Back });
         if (known) _beside.Add(rally.Name);
         _addedRallies++;
-        return await Photos(archived, id, rally, stop);
+        return await Photos(archived, id, [.. teams.Select(t => t.Id)], stop);
     }
 
     private static List<StoredEntry> Rows(Guid id, Rally rally, List<string> raw)
@@ -169,10 +171,10 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         return [.. RallyRows.Write(id, rally).Select(row => texts.TryGetValue(row.EntryId, out var text) ? new StoredEntry { RallyId = id, EntryId = row.EntryId, Document = text } : row)];
     }
 
-    private async Task<IReadOnlyList<(string Entry, string File)>> Photos(ArchivedRally archived, Guid rally, Rally read, CancellationToken stop)
+    private async Task<IReadOnlyList<(string Entry, string File)>> Photos(ArchivedRally archived, Guid rally, IReadOnlyList<string> teams, CancellationToken stop)
     {
         var pictures = new List<(string, string)>();
-        foreach (var photo in archived.Photos.Where(p => read.Teams.Any(t => t.Id == p.Team)))
+        foreach (var photo in archived.Photos.Where(p => teams.Contains(p.Team)))
         {
             var id = await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop) ? Guid.CreateVersion7() : photo.Id;
             db.Photos.Add(new() { Id = id, RallyId = rally, TeamId = photo.Team, Round = photo.Round, Width = photo.Width, Height = photo.Height, By = photo.By, At = photo.At });
@@ -191,7 +193,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
     /// <summary>Which of a rally's pupils are here, in the classes that were here or have just been added.</summary>
     private async Task<HashSet<Guid>> Pupils(Rally rally, CancellationToken stop)
     {
-        var named = rally.Teams.SelectMany(t => t.Pupils).Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList();
+        var named = rally.Teams.SelectMany(t => t.Pupils).Select(p => p.Id).Concat(rally.Latecomers.Select(p => p.Id)).Select(p => Guid.TryParse(p, out var id) ? id : Guid.Empty).ToList();
         var here = await db.Pupils.IgnoreQueryFilters().Where(p => named.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop);
         return [.. here, .. db.ChangeTracker.Entries<StoredPupil>().Select(p => p.Entity.Id)];
     }

@@ -70,6 +70,7 @@ public static class ArchiveWriter
             var there = photos.Where(p => File.Exists(PhotoAlbum.FileOf(folder, stored.Id, p.Id))).Select(p => new ArchivedPhoto(p.Id, p.TeamId, p.Round, p.Width, p.Height, p.By, p.At)).ToList();
             var archived = new ArchivedRally(stored.Id, stored.BriefTitle, stored.MadeAt, stored.JudgesStrikeOthers, there, [.. stock.Select(m => new ArchivedStock(m.Name, m.Unit, m.Taken, m.Back))], stored.BriefId)
             {
+                PutAway = stored.PutAway,
                 UnreadEdition = DocumentReader.KeptEdition(stored.Edition) is null ? stored.Edition : null,
             };
             Put(zip, archived.File, RallyFile(stored, documents));
@@ -82,7 +83,7 @@ public static class ArchiveWriter
         var everything = new Everything
         {
             SavedAt = now,
-            Classes = [.. classes.Select(c => new ArchivedClass(c.Id, c.Name, c.NoPhotos, [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]))],
+            Classes = [.. classes.Select(c => new ArchivedClass(c.Id, c.Name, c.NoPhotos, [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]) { Wishes = c.Wishes })],
             Cupboard = [.. cupboard.Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))],
             Briefs = briefs,
             Rallies = rallies,

@@ -44,7 +44,11 @@ public sealed record Everything
 /// <param name="Name">What it is called.</param>
 /// <param name="NoPhotos">Whether no photos are taken in its rallies.</param>
 /// <param name="Pupils">Its pupils, in order.</param>
-public sealed record ArchivedClass(Guid Id, string Name, bool NoPhotos, IReadOnlyList<ArchivedPupil> Pupils);
+public sealed record ArchivedClass(Guid Id, string Name, bool NoPhotos, IReadOnlyList<ArchivedPupil> Pupils)
+{
+    /// <summary>Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.</summary>
+    public string Wishes { get; init; } = "";
+}
 
 /// <summary>A pupil.</summary>
 /// <param name="Id">The pupil's id; teams of rallies name it.</param>
@@ -83,6 +87,9 @@ public sealed record ArchivedRally(Guid Id, string BriefTitle, DateTimeOffset Ma
 {
     /// <summary>The edition as it was kept, where this version does not understand it; absent otherwise.</summary>
     public string? UnreadEdition { get; init; }
+
+    /// <summary>Whether it is put away.</summary>
+    public bool PutAway { get; init; }
 
     internal string File => $"rallies/{Id}.rally.json";
 

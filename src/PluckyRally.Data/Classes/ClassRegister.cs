@@ -62,6 +62,17 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
     public async Task<bool> SetPhotos(Guid id, bool taken, CancellationToken stop) =>
         await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
 
+    /// <summary>Keeps what is wished for the teams of a class. False where there is no such class.</summary>
+    public async Task<bool> Wish(Guid id, ClassWishes wishes, CancellationToken stop)
+    {
+        var text = Json.Write(wishes);
+        return await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.Wishes, text), stop) > 0;
+    }
+
+    /// <summary>The class of a pupil, or null.</summary>
+    public Task<StoredClass?> ClassOf(Guid pupil, CancellationToken stop) =>
+        db.Classes.AsNoTracking().Include(c => c.Pupils).FirstOrDefaultAsync(c => c.OwnerId == Owner.LocalTeacher && c.Pupils.Any(p => p.Id == pupil), stop);
+
     /// <summary>Changes a pupil's name, in every rally too. False where there is none.</summary>
     public async Task<bool> Rename(Guid pupil, string name, CancellationToken stop) =>
         Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop));

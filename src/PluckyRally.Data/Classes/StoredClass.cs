@@ -21,6 +21,17 @@ public sealed class StoredClass
     /// <summary>Whether no photos are taken in its rallies.</summary>
     public bool NoPhotos { get; set; }
 
+    /// <summary>Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.</summary>
+    public string Wishes { get; set; } = "";
+
+    /// <summary>The same, understood; none where a newer version wrote them.</summary>
+    public ClassWishes Wished()
+    {
+        if (Wishes.Length == 0) return ClassWishes.None;
+        var read = DocumentReader.Request<ClassWishes>(Wishes);
+        return read.IsOk ? read.Value.Value : ClassWishes.None;
+    }
+
     /// <summary>When it was taken away; it is gone for good some time later. Null while it is there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
@@ -64,6 +75,9 @@ public sealed class StoredTeamPupil
 
     /// <summary>The jobs held, by their ids with commas between; empty for none.</summary>
     public string Jobs { get; init; } = "";
+
+    /// <summary>Whether the pupil came into the team while the rally was run: its entries say when.</summary>
+    public bool Later { get; init; }
 }
 
 internal sealed class StoredClassConfiguration :

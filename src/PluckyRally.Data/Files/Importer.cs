@@ -26,7 +26,8 @@ public sealed record Imported(ImportedSort Sort, Guid Id, IReadOnlyList<Problem>
 /// <param name="Says">What would come of it, in a sentence.</param>
 /// <param name="Snags">For a brief: how many snags stop it from being run.</param>
 /// <param name="Warnings">What is worth knowing, such as fields that are not known.</param>
-public sealed record LookedAt(ImportedSort Sort, string Title, string Says, int Snags, IReadOnlyList<Problem> Warnings);
+/// <param name="Here">The rally that is here already, with the same entries; absent where it is new.</param>
+public sealed record LookedAt(ImportedSort Sort, string Title, string Says, int Snags, IReadOnlyList<Problem> Warnings, string? Here = null);
 
 /// <summary>Takes in files of the open formats. The demo comes through here as well.</summary>
 public sealed class Importer(BriefShelf shelf, RallyLog log)
@@ -46,8 +47,9 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
             var rally = DocumentReader.Rally(json);
             if (!rally.IsOk) return Result<LookedAt>.Refused(rally.Problems);
             var opened = OpenedRally.Open(rally.Value.Value);
+            var here = opened.IsOk ? await log.FindSame(opened.Value, stop) : null;
             return opened.IsOk
-                ? Result<LookedAt>.Ok(new(ImportedSort.Rally, opened.Value.Rally.Name, $"A rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies.{SetAside(opened.Value)}", 0, [.. rally.Problems, .. opened.Value.Notes]))
+                ? Result<LookedAt>.Ok(new(ImportedSort.Rally, opened.Value.Rally.Name, $"A rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies.{SetAside(opened.Value)}", 0, [.. rally.Problems, .. opened.Value.Notes], here))
                 : Result<LookedAt>.Refused(opened.Problems);
         }
 
@@ -85,7 +87,7 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
         if (!document.IsOk) return Result<Imported>.Refused(document.Problems);
         var opened = OpenedRally.Open(document.Value.Value);
         if (!opened.IsOk) return Result<Imported>.Refused(opened.Problems);
-        var id = await log.Add(opened.Value.Rally with { Entries = opened.Value.Received }, await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop), stop);
+        var id = await log.Add(opened.Value.Rally with { Teams = opened.Value.Joined, Entries = opened.Value.Received }, await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop), stop);
         return Result<Imported>.Ok(new(ImportedSort.Rally, id, [.. document.Problems, .. opened.Value.Notes]));
     }
 }

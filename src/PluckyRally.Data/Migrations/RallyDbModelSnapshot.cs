@@ -197,6 +197,10 @@ namespace PluckyRally.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Wishes")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.HasKey("Id");
 
                     b.HasIndex("OwnerId");
@@ -245,6 +249,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<string>("Jobs")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Later")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("RallyId", "TeamId", "PupilId");
 
@@ -523,6 +530,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<Guid>("OwnerId")
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("PutAway")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("BriefId");
@@ -543,6 +553,9 @@ namespace PluckyRally.Data.Migrations
                     b.Property<string>("CallSign")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Later")
+                        .HasColumnType("INTEGER");
 
                     b.Property<int>("Members")
                         .HasColumnType("INTEGER");

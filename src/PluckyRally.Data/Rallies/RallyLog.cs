@@ -12,13 +12,13 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     /// <summary>All rallies, the newest first, as a list shows them.</summary>
     public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) => await db.Rallies.AsNoTracking()
         .Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.Date).ThenByDescending(r => r.MadeAt)
-        .Select(r => new ListedRally(r.Id, r.Name, r.Date, r.BriefTitle, r.BriefId, r.MadeAt, r.Teams.Count, db.Entries.Count(e => e.RallyId == r.Id)))
+        .Select(r => new ListedRally(r.Id, r.Name, r.Date, r.BriefTitle, r.BriefId, r.MadeAt, r.Teams.Count, db.Entries.Count(e => e.RallyId == r.Id), r.PutAway))
         .ToListAsync(stop);
 
     /// <summary>The rallies in which nothing is recorded yet; one whose edition is not understood is left out.</summary>
     public async Task<IReadOnlyList<(Guid Id, string Name, Edition Edition, IReadOnlyList<int> Members)>> NotBegun(CancellationToken stop)
     {
-        var rallies = await db.Rallies.AsNoTracking().Where(r => r.OwnerId == Owner.LocalTeacher && !db.Entries.Any(e => e.RallyId == r.Id))
+        var rallies = await db.Rallies.AsNoTracking().Where(r => r.OwnerId == Owner.LocalTeacher && !r.PutAway && !db.Entries.Any(e => e.RallyId == r.Id))
             .Select(r => new { r.Id, r.Name, r.Edition, Members = r.Teams.OrderBy(t => t.Order).Select(t => t.Members).ToList() }).ToListAsync(stop);
         return [.. rallies.Select(r => (r.Id, r.Name, Edition: DocumentReader.KeptEdition(r.Edition), r.Members)).Where(r => r.Edition is not null).Select(r => (r.Id, r.Name, r.Edition!, (IReadOnlyList<int>)r.Members))];
     }
@@ -119,7 +119,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
             BriefTitle = rally.Edition.Brief.Title,
             MadeAt = clock.GetUtcNow(),
-            Teams = [.. rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = Pupils(id, t, known) })],
+            Teams = RallyRows.Teams(id, rally, known),
         });
         foreach (var entry in RallyRows.Write(id, rally)) db.Entries.Add(entry);
         await db.SaveChangesAsync(stop);
@@ -132,7 +132,7 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     /// </summary>
     private async Task<Dictionary<string, Guid>> Known(Rally rally, CancellationToken stop)
     {
-        var pupils = rally.Teams.SelectMany(t => t.Pupils).DistinctBy(p => p.Id).ToList();
+        var pupils = rally.Teams.SelectMany(t => t.Pupils).Select(p => new Pupil(p.Id, p.Name)).Concat(rally.Latecomers).DistinctBy(p => p.Id).ToList();
         var (ids, names) = (pupils.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(), pupils.Select(p => p.Name).ToList());
         var here = await db.Pupils.Where(p => ids.Contains(p.Id) || names.Contains(p.Name)).Select(p => new { p.Id, p.Name }).ToListAsync(stop);
         var byId = here.ToDictionary(p => p.Id.ToString(), p => p.Id);
@@ -140,8 +140,20 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         return pupils.Select(p => (p.Id, Here: byId.TryGetValue(p.Id, out var same) ? same : byName.GetValueOrDefault(p.Name))).Where(p => p.Here != Guid.Empty).ToDictionary(p => p.Id, p => p.Here);
     }
 
-    private static List<StoredTeamPupil> Pupils(Guid rally, Team team, Dictionary<string, Guid> known) =>
-        [.. team.Pupils.Where(p => known.ContainsKey(p.Id)).DistinctBy(p => known[p.Id]).Select(p => new StoredTeamPupil { RallyId = rally, TeamId = team.Id, PupilId = known[p.Id], Jobs = string.Join(',', p.Jobs) })];
+    /// <summary>
+    /// The rally that is here already and is the same: it has the entries of this one, or, where nothing is recorded, its name, day,
+    /// brief and teams. Said with how much is in it; null where there is none.
+    /// </summary>
+    public async Task<string?> FindSame(OpenedRally rally, CancellationToken stop)
+    {
+        var first = rally.Received.Select(e => e.Id).FirstOrDefault();
+        var names = rally.Joined.Select(t => t.Name).ToList();
+        var (name, date, title) = (rally.Rally.Name, rally.Rally.Date, rally.Rally.Edition.Brief.Title);
+        var same = await db.Rallies.AsNoTracking()
+            .Where(r => r.OwnerId == Owner.LocalTeacher && (rally.Received.Count > 0 ? db.Entries.Any(e => e.RallyId == r.Id && e.EntryId == first) : r.Name == name && r.Date == date && r.BriefTitle == title && r.Teams.Count == names.Count && r.Teams.All(t => names.Contains(t.Name))))
+            .Select(r => new { r.Name, Entries = db.Entries.Count(e => e.RallyId == r.Id), r.PutAway }).FirstOrDefaultAsync(stop);
+        return same is null ? null : $"{same.Name}, with {same.Entries} {(same.Entries == 1 ? "entry" : "entries")}{(same.PutAway ? ", put away" : "")}";
+    }
 
     /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>
     public async Task<bool> Delete(Guid id, CancellationToken stop)
@@ -149,6 +161,23 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         var gone = await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, clock.GetUtcNow()), stop) > 0;
         if (gone) kept.Forget();
         return gone;
+    }
+
+    /// <summary>Puts a rally away or back on the start page. False where there is no such rally.</summary>
+    public async Task<bool> PutAway(Guid id, bool away, CancellationToken stop) =>
+        await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.PutAway, away), stop) > 0;
+
+    /// <summary>
+    /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the pupil whom it puts
+    /// into a team. A name stands in no entry, so that it can be taken away.
+    /// </summary>
+    public async Task Know(Guid rally, Entry.OfTeams entry, CancellationToken stop)
+    {
+        if (await db.Rallies.Include(r => r.Teams).ThenInclude(t => t.Pupils).FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop) is not { } stored) return;
+        var team = stored.Teams.FirstOrDefault(t => t.Id == entry.Team);
+        if (entry is Entry.TeamJoined joined && team is null) stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
+        else if (entry is Entry.PupilPlaced placed && team is not null && Guid.TryParse(placed.Pupil, out var pupil) && team.Pupils.All(p => p.PupilId != pupil)) team.Pupils.Add(RallyRows.Pupil(rally, team.Id, pupil, placed.Jobs, later: true));
+        if (await db.SaveChangesAsync(stop) > 0) kept.Forget();
     }
 
     /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
@@ -169,4 +198,5 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 /// <param name="MadeAt">When it was made.</param>
 /// <param name="Teams">How many teams there are.</param>
 /// <param name="Entries">How many entries there are.</param>
-public sealed record ListedRally(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, DateTimeOffset MadeAt, int Teams, int Entries);
+/// <param name="PutAway">Whether it is put away.</param>
+public sealed record ListedRally(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, DateTimeOffset MadeAt, int Teams, int Entries, bool PutAway);

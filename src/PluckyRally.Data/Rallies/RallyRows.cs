@@ -1,5 +1,6 @@
 using System.Text.Json;
 using PluckyRally.Core;
+using PluckyRally.Data.Classes;
 
 namespace PluckyRally.Data.Rallies;
 
@@ -25,7 +26,8 @@ internal static class RallyRows
             Name = stored.Name,
             Date = stored.Date,
             Edition = edition ?? new Edition { Brief = new Brief { Title = stored.BriefTitle } },
-            Teams = [.. stored.Teams.OrderBy(t => t.Order).Select(Team)],
+            Teams = [.. stored.Teams.Where(t => !t.Later).OrderBy(t => t.Order).Select(Team)],
+            Latecomers = [.. stored.Teams.SelectMany(t => t.Pupils).Where(p => p.Later).OrderBy(p => p.Pupil!.Order).DistinctBy(p => p.PupilId).Select(p => new Pupil(p.PupilId.ToString(), p.Pupil!.Name))],
             Entries = entries,
             Unread = unread,
         };
@@ -44,6 +46,28 @@ internal static class RallyRows
             if (i < read.Entries.Count) yield return new() { RallyId = rally, EntryId = used.Add(read.Entries[i].Id) ? read.Entries[i].Id : Guid.CreateVersion7(), Document = JsonSerializer.Serialize(read.Entries[i], Json.Options) };
         }
     }
+
+    /// <summary>The rows of a rally's teams: those that it was begun with, and those that its log brings, with the pupils who are known here.</summary>
+    /// <param name="id">The rally's id.</param>
+    /// <param name="rally">The rally.</param>
+    /// <param name="known">Which pupil here each pupil of the rally is, by the id in it.</param>
+    public static List<StoredTeam> Teams(Guid id, Rally rally, IReadOnlyDictionary<string, Guid> known)
+    {
+        var teams = rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = [.. t.Pupils.Where(p => known.ContainsKey(p.Id)).DistinctBy(p => known[p.Id]).Select(p => Pupil(id, t.Id, known[p.Id], p.Jobs, later: false))] }).ToList();
+        foreach (var joined in rally.Entries.OfType<Entry.TeamJoined>().Where(j => teams.All(t => t.Id != j.Team)).DistinctBy(j => j.Team).ToList()) teams.Add(Joined(id, joined, teams.Count));
+        foreach (var placed in rally.Entries.OfType<Entry.PupilPlaced>().Where(p => known.ContainsKey(p.Pupil)))
+        {
+            if (teams.FirstOrDefault(t => t.Id == placed.Team) is { } team && team.Pupils.All(p => p.PupilId != known[placed.Pupil])) team.Pupils.Add(Pupil(id, team.Id, known[placed.Pupil], placed.Jobs, later: true));
+        }
+
+        return teams;
+    }
+
+    /// <summary>The row of a team that came later.</summary>
+    public static StoredTeam Joined(Guid rally, Entry.TeamJoined joined, int order) => new() { RallyId = rally, Id = joined.Team, Name = joined.Name, CallSign = joined.CallSign, Members = joined.Members, Order = order, Later = true };
+
+    /// <summary>The row of a pupil in a team.</summary>
+    public static StoredTeamPupil Pupil(Guid rally, string team, Guid pupil, IReadOnlyList<string> jobs, bool later) => new() { RallyId = rally, TeamId = team, PupilId = pupil, Jobs = string.Join(',', jobs), Later = later };
 
     private static readonly Problem NotUnderstood = new("/edition", "The brief of this rally is not understood.", "It was written by a newer version, or the data file is damaged. Nothing of it is lost: update Plucky Rally, or bring back a copy.");
 
@@ -65,6 +89,6 @@ internal static class RallyRows
         Name = team.Name,
         CallSign = team.CallSign,
         Members = team.Members,
-        Pupils = [.. team.Pupils.OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))],
+        Pupils = [.. team.Pupils.Where(p => !p.Later).OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))],
     };
 }

@@ -35,6 +35,9 @@ public sealed class StoredRally
     /// <summary>Whether judges may strike out what others recorded.</summary>
     public bool JudgesStrikeOthers { get; set; }
 
+    /// <summary>Put away: not on the start page, and not lost.</summary>
+    public bool PutAway { get; set; }
+
     /// <summary>The teams.</summary>
     public List<StoredTeam> Teams { get; init; } = [];
 }
@@ -59,6 +62,9 @@ public sealed class StoredTeam
 
     /// <summary>Its place in the list.</summary>
     public int Order { get; init; }
+
+    /// <summary>Whether it came later: its entries say when, and what it is called.</summary>
+    public bool Later { get; init; }
 
     /// <summary>Who is in it, where that is known here.</summary>
     public List<StoredTeamPupil> Pupils { get; init; } = [];

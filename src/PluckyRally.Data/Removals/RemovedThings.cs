@@ -77,6 +77,24 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         return back > 0;
     }
 
+    /// <summary>Deletes one thing for good that was taken away. False where there is nothing of this id to be deleted.</summary>
+    public async Task<bool> Delete(RemovedSort sort, Guid id, CancellationToken stop)
+    {
+        var photos = await db.Photos.IgnoreQueryFilters().Where(p => (sort == RemovedSort.Rally && p.RallyId == id && db.Rallies.IgnoreQueryFilters().Any(r => r.Id == id && r.DeletedAt != null)) || (sort == RemovedSort.Photo && p.Id == id && p.DeletedAt != null))
+            .Select(p => new { p.RallyId, p.Id }).ToListAsync(stop);
+        var gone = sort switch
+        {
+            RemovedSort.Brief => await db.Briefs.IgnoreQueryFilters().Where(b => b.Id == id && b.DeletedAt != null).ExecuteDeleteAsync(stop),
+            RemovedSort.Rally => await db.Rallies.IgnoreQueryFilters().Where(r => r.Id == id && r.DeletedAt != null).ExecuteDeleteAsync(stop),
+            RemovedSort.Class => await db.Classes.IgnoreQueryFilters().Where(c => c.Id == id && c.DeletedAt != null).ExecuteDeleteAsync(stop),
+            RemovedSort.Pupil => await db.Pupils.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteDeleteAsync(stop),
+            RemovedSort.Photo => await db.Photos.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteDeleteAsync(stop),
+        };
+        foreach (var photo in photos) File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
+        if (gone > 0) kept.Forget();
+        return gone > 0;
+    }
+
     /// <summary>Deletes for good what was taken away long enough ago: rows first, then the pictures.</summary>
     public async Task Sweep(CancellationToken stop)
     {

@@ -1,6 +1,7 @@
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data.Kit;
 
 namespace PluckyRally.Web;
 
@@ -10,12 +11,19 @@ internal static class DraftEndpoints
     public static void MapDrafts(this IEndpointRouteBuilder api)
     {
         var drafts = api.MapGroup("/drafts").WithTags("Brief");
+        drafts.MapPost("/check", Check).WithName("checkDraft").Accepts<Core.Brief>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/mended", Mended).WithName("mendDraft").Accepts<DraftChanges>("application/json").Produces<Core.Brief>().TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/unit", InUnit).WithName("draftUnit").Accepts<DraftInUnit>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/differences", Differences).WithName("draftDifferences").Accepts<TwoDrafts>("application/json").TakesAtMost(2 * Limits.BriefBytes);
+    }
+
+    private static async Task<Results<Ok<BriefCheckup>, Refused>> Check(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    {
+        var document = DocumentReader.Brief(sent.Text);
+        return document.IsOk ? TypedResults.Ok(BriefCheckup.Of(document.Value.Value, await cupboard.All(stop))) : new Refused(document.Problems);
     }
 
     private static Results<ContentHttpResult, Refused> Mended(SentJson sent)

@@ -19,6 +19,7 @@ internal static class KeepingEndpoints
         keeping.MapGet("/file", Save).WithName("saveEverything");
         keeping.MapGet("/removed", Removed).WithName("listRemoved");
         keeping.MapPost("/removed/{sort}/{id:guid}/back", TakeBack).WithName("takeBack");
+        keeping.MapDelete("/removed/{sort}/{id:guid}", Delete).WithName("deleteForGood");
     }
 
     private static Ok<Kept> Open(CopyKeeper keeper, DataFolder folder) => TypedResults.Ok(Of(keeper, folder));
@@ -46,6 +47,9 @@ internal static class KeepingEndpoints
     }
 
     private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) => TypedResults.Ok(await removed.All(stop));
+
+    private static async Task<Results<NoContent, Missing>> Delete(string sort, Guid id, RemovedThings removed, CancellationToken stop) =>
+        Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) && await removed.Delete(known, id, stop) ? TypedResults.NoContent() : new Missing("thing that was taken away");
 
     private static async Task<Results<NoContent, Missing>> TakeBack(string sort, Guid id, RemovedThings removed, LiveTeller live, CancellationToken stop)
     {

@@ -17,44 +17,52 @@ internal static class RallyKitEndpoints
         kit.MapPost("/back", BringBack).WithName("bringKitBack").Accepts<KitBack>("application/json");
     }
 
-    private static async Task<Results<Ok<RallyKit>, Missing>> Open(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop) =>
-        await log.Open(id, stop) is { } found ? TypedResults.Ok(await Of(id, found.Rally, cupboard, stop)) : new Missing("rally");
-
-    private static async Task<Results<FileContentHttpResult, Missing>> Shopping(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Open(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        var plan = new PlannedKit(found.Rally.Name, found.Rally.Edition.Brief, [.. found.Rally.Teams.Select(t => t.Members)]);
+        return found.Opened.IsOk ? TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop)) : new Refused(found.Opened.Problems);
+    }
+
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var run = found.Opened.Value.In(round);
+        var plan = new PlannedKit(found.Rally.Name, TeamKit.HandedOut(run), [.. run.Present.Select(t => t.Members)]);
         return CupboardEndpoints.File(ShoppingList.Of([plan], await cupboard.All(stop)).Where(l => l.Buying.Short > 0));
     }
 
-    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        var items = Stock.ToTake((await Of(id, found.Rally, cupboard, stop)).List);
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var items = Stock.ToTake((await Of(id, found.Opened.Value, round, cupboard, stop)).List);
         if (items.Count == 0) return new Refused([new("/items", "Nothing of this kit is in the cupboard.", "Say what there is, or go on without.")]);
         if (!await cupboard.Take(id, items, stop)) return new Refused([new("/items", "This rally has taken its kit already.", "Look at the list again.")]);
-        return TypedResults.Ok(await Of(id, found.Rally, cupboard, stop));
+        return TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop));
     }
 
-    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> BringBack(Guid id, SentJson sent, RallyLog log, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> BringBack(Guid id, SentJson sent, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var request = DocumentReader.Request<KitBack>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var items = request.Value.Value.Items;
         var wrong = items.SelectMany((item, i) => item.Problems().Select(p => p.Under($"/items/{i}"))).ToList();
         if (wrong.Count > 0) return new Refused(wrong);
         if (!await cupboard.BringBack(id, items, stop)) return new Refused([new("/items", "This rally has nothing of the cupboard's.", "Look at the list again; it may have been brought back already.")]);
-        return TypedResults.Ok(await Of(id, found.Rally, cupboard, stop));
+        return TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop));
     }
 
-    private static async Task<RallyKit> Of(Guid id, Rally rally, Cupboard cupboard, CancellationToken stop)
+    private static async Task<RallyKit> Of(Guid id, OpenedRally opened, int round, Cupboard cupboard, CancellationToken stop)
     {
-        var brief = rally.Edition.Brief;
-        var kits = TeamKit.Of(brief, rally.Teams, rally.Entries);
+        var run = opened.In(round);
+        var brief = TeamKit.HandedOut(run);
+        var kits = TeamKit.Of(run, opened.Rally.Entries);
         var stock = await cupboard.TakenBy(id, stop);
         return new(
-            KitList.Of(brief, [.. rally.Teams.Select(t => t.Members)], await cupboard.All(stop)),
+            KitList.Of(brief, [.. run.Present.Select(t => t.Members)], await cupboard.All(stop)),
             brief.Money,
             kits,
             brief.Conditions,

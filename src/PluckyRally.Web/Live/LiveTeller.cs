@@ -8,10 +8,11 @@ namespace PluckyRally.Web;
 /// <summary>What is new.</summary>
 /// <param name="AsOf">How many entries the rally's log has; absent where something else has changed, and everything is to be asked for again.</param>
 /// <param name="Edition">How many there were when the brief as it is run last changed.</param>
+/// <param name="Running">The round that runs; 0 where that is not said.</param>
 /// <param name="Within">Where many windows hear of it at once: each asks at a moment of its own within so many milliseconds.</param>
-public sealed record LiveNews(int? AsOf, int Edition, int Within)
+public sealed record LiveNews(int? AsOf, int Edition, int Running, int Within)
 {
-    internal static LiveNews Of(OpenedRally opened, int within = 0) => new(opened.Received.Count, LastTouched.Of(opened).Edition, within);
+    internal static LiveNews Of(OpenedRally opened, int within = 0) => new(opened.Received.Count, LastTouched.Of(opened).Edition, opened.Running, within);
 }
 
 /// <summary>Tells open windows what is new in a rally, the first change at once and those that follow together, so that many judges make no storm.</summary>
@@ -49,7 +50,7 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
     }
 
     /// <summary>Tells every window that something is different that is in no log: a pupil's name, or who may strike out what.</summary>
-    public Task TellAll() => hub.Clients.All.SendAsync(LiveHub.News, new LiveNews(null, 0, Within), CancellationToken.None);
+    public Task TellAll() => hub.Clients.All.SendAsync(LiveHub.News, new LiveNews(null, 0, 0, Within), CancellationToken.None);
 
     /// <summary>Tells whoever may take readings what instruments show.</summary>
     public Task TellInstruments(IReadOnlyList<Instrument> shown) => hub.Clients.Group(LiveHub.Judges).SendAsync(LiveHub.Instruments, shown, CancellationToken.None);

@@ -6,9 +6,10 @@ namespace PluckyRally.Web;
 /// <param name="AsOf">How many entries its log has.</param>
 /// <param name="Edition">How many there were when the brief as it is run last changed; 0 where it never did.</param>
 /// <param name="Rounds">How many rounds there are, the one that is being scored included.</param>
+/// <param name="Running">The round that runs: the last one in which something was done.</param>
 /// <param name="Route">How far along the route the round is.</param>
-public sealed record RallyProgress(int AsOf, int Edition, int Rounds, IReadOnlyList<Pennant> Route)
+public sealed record RallyProgress(int AsOf, int Edition, int Rounds, int Running, IReadOnlyList<Pennant> Route)
 {
     internal static RallyProgress Of(RoundSheets sheets) =>
-        new(sheets.AsOf, sheets.Touched.Edition, sheets.Opened.Rounds, Core.Route.OfRally(sheets.Opened, sheets.Round, sheets.Unfinished));
+        new(sheets.AsOf, sheets.Touched.Edition, sheets.Opened.Rounds, sheets.Opened.Running, Core.Route.OfRally(sheets.Opened, sheets.Round, sheets.Unfinished));
 }

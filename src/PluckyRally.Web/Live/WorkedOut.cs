@@ -34,7 +34,7 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <param name="rally">The rally; it has been opened.</param>
     /// <param name="round">The round.</param>
     public Standings Standings(KeptRally rally, int round) =>
-        In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now.Compiled, now.Rally.Teams, now.Rally.Entries, round));
+        In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now, round));
 
     /// <summary>The clock as walls show it, but for what time it is.</summary>
     public ClockOnWall Clock(KeptRally rally, int round) => In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));

@@ -32,8 +32,8 @@ internal static class RunEndpoints
     }
 
     private static ClockRead Of(OpenedRally opened, int round, TimeProvider time) => new(
-        LessonClock.Of(opened),
-        ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round),
+        LessonClock.Of(opened, round),
+        ClassState.Of(opened.In(round).Teams, opened.Rally.Entries, round),
         LessonCuts.Offers(opened, round),
         LogLine.OfLesson(opened, round),
         Rounds.IsClosed(opened.Rally.Entries, round),

@@ -10,6 +10,7 @@ namespace PluckyRally.Web;
 /// <param name="Teams">The teams; not who is in them.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
+/// <param name="Mended">What was mended in the brief and holds in this round.</param>
 /// <param name="Progress">How far it is.</param>
 public sealed record RallyOnWalk(
     Guid Id,
@@ -18,16 +19,22 @@ public sealed record RallyOnWalk(
     IReadOnlyList<TeamNamed> Teams,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
+    IReadOnlyList<MendedSince> Mended,
     RallyProgress Progress)
 {
-    internal static RallyOnWalk Of(Guid id, OpenedRally opened, RallyProgress progress, bool teacher) => new(
-        id,
-        opened.Rally.Name,
-        BriefOnWalk.Of(opened.Compiled.Brief, teacher),
-        [.. opened.Rally.Teams.Select(TeamNamed.Of)],
-        opened.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
-        opened.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
-        progress);
+    internal static RallyOnWalk Of(Guid id, OpenedRally opened, int round, RallyProgress progress, bool teacher)
+    {
+        var run = opened.In(round);
+        return new(
+            id,
+            opened.Rally.Name,
+            BriefOnWalk.Of(run.Compiled.Brief, teacher),
+            [.. run.Teams.Select(TeamNamed.Of)],
+            run.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
+            run.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
+            [.. run.Mended.Select(MendedSince.Of)],
+            progress);
+    }
 }
 
 /// <summary>A team by its name alone.</summary>

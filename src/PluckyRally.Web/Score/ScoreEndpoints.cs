@@ -32,7 +32,7 @@ internal static class ScoreEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var teacher = Caller.Of(context.User).IsTeacher;
-        return TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, worked.Progress(worked.SheetsOf(found, round, teacher)), teacher));
+        return TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, round, worked.Progress(worked.SheetsOf(found, round, teacher)), teacher));
     }
 
     /// <summary>What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.</summary>
@@ -61,11 +61,11 @@ internal static class ScoreEndpoints
     }
 
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
-    private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(Guid id, string part, SentJson sent, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(Guid id, string part, SentJson sent, RallyLog log, CancellationToken stop, int round = 1)
     {
         var request = DocumentReader.Request<AnswerTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found || found.Rally.Edition.Brief.Method.Parts.FirstOrDefault(p => p.Id == part) is not { } sorted) return new Missing("part");
+        if (await log.Open(id, stop) is not { } found || found.Opened is not { IsOk: true } opened || opened.Value.In(round).Compiled.Brief.Method.Parts.FirstOrDefault(p => p.Id == part) is not { } sorted) return new Missing("part");
         var read = AnswerText.Read(sorted, request.Value.Value.Text);
         return read.IsOk ? TypedResults.Ok(read.Value) : new Refused(read.Problems);
     }
@@ -114,11 +114,13 @@ internal static class ScoreEndpoints
 
     private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, IReadOnlyList<string> names, RallyLog log, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
+        if (came is Entry.BriefMended) return Result<Recorded>.Refused(new Problem("/kind", "The brief is not mended here.", "Mend it at the Brief station of the rally, which shows first what would change."));
         if (came is Entry.OfClock) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
 
         // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside. What waited on a
         // device belongs to the judge who held it then, if that one came in with the same device.
         var entry = came with { By = names.Contains(came.By) ? came.By : caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
+        if (entry is Entry.OfTeams ofTeams && caller.IsTeacher) await log.Know(id, ofTeams, stop);
         var recorded = await log.Record(id, entry, found => caller.IsTeacher ? null : EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers), stop);
         if (recorded is { IsOk: true, Value.Fresh: true } && entry is Entry.RoundClosed) keeper.RallyEnded();
         return recorded;

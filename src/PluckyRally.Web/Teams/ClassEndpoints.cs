@@ -17,6 +17,7 @@ internal static class ClassEndpoints
         classes.MapPost("/{id:guid}/teams", Make).WithName("makeTeams").Accepts<TeamsWanted>("application/json");
         classes.MapGet("/{id:guid}/history", History).WithName("classHistory");
         classes.MapPut("/{id:guid}/photos", SetPhotos).WithName("setPhotosOfClass").Accepts<PhotosOfClass>("application/json");
+        classes.MapPut("/{id:guid}/wishes", Wish).WithName("wishForClass").Accepts<ClassWishes>("application/json");
         classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
         classes.MapDelete("/{id:guid}", Delete).WithName("deleteClass");
         api.MapPut("/pupils/{id:guid}", Rename).WithTags("Teams").WithName("renamePupil").Accepts<PupilNamed>("application/json");
@@ -31,6 +32,14 @@ internal static class ClassEndpoints
         var request = DocumentReader.Request<PhotosOfClass>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         return await register.SetPhotos(id, request.Value.Value.Taken, stop) ? TypedResults.NoContent() : new Missing("class");
+    }
+
+    private static async Task<Results<NoContent, Missing, Refused>> Wish(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<ClassWishes>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        if (request.Value.Value.Problems() is { Count: > 0 } problems) return new Refused(problems);
+        return await register.Wish(id, request.Value.Value, stop) ? TypedResults.NoContent() : new Missing("class");
     }
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)
@@ -123,9 +132,9 @@ public sealed record PupilNamed(string Name);
 public sealed record PupilOpened(Guid Id, string Name);
 
 /// <summary>A class with its pupils.</summary>
-public sealed record ClassOpened(Guid Id, string Name, bool Photos, IReadOnlyList<PupilOpened> Pupils)
+public sealed record ClassOpened(Guid Id, string Name, bool Photos, IReadOnlyList<PupilOpened> Pupils, ClassWishes Wishes)
 {
-    internal static ClassOpened Of(StoredClass stored) => new(stored.Id, stored.Name, !stored.NoPhotos, [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))]);
+    internal static ClassOpened Of(StoredClass stored) => new(stored.Id, stored.Name, !stored.NoPhotos, [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))], stored.Wished());
 }
 
 /// <summary>Teams that are wanted of a class.</summary>

@@ -16,6 +16,7 @@ internal static class TeamsEndpoints
         rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Limits.BriefBytes);
         rallies.MapGet("/{id:guid}", Open).WithName("openRally");
         rallies.MapGet("/{id:guid}/progress", Progress).WithName("followRally");
+        rallies.MapPut("/{id:guid}/put-away", PutAway).WithName("putRallyAway").Accepts<RallyPutAway>("application/json");
         rallies.MapDelete("/{id:guid}", Delete).WithName("deleteRally");
     }
 
@@ -70,7 +71,7 @@ internal static class TeamsEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, worked.Progress(worked.SheetsOf(found, round, points: true))));
+        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, round, worked.Progress(worked.SheetsOf(found, round, points: true))));
     }
 
     /// <summary>How far a rally is: what a desk asks for when something was recorded.</summary>
@@ -80,6 +81,13 @@ internal static class TeamsEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         return TypedResults.Ok(new DeskProgress(worked.Progress(worked.SheetsOf(found, round, points: true)), EntryAside.Of(found.Opened.Value)));
+    }
+
+    private static async Task<Results<NoContent, Missing, Refused>> PutAway(Guid id, SentJson sent, RallyLog log, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<RallyPutAway>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        return await log.PutAway(id, request.Value.Value.Away, stop) ? TypedResults.NoContent() : new Missing("rally");
     }
 
     private static async Task<Results<NoContent, Missing>> Delete(Guid id, RallyLog log, LiveLines lines, CancellationToken stop)
@@ -129,14 +137,17 @@ public sealed record NewTeam(string Name, int Members = 0)
 /// <param name="Jobs">The jobs that the pupil has, by their ids.</param>
 public sealed record NewTeamPupil(Guid Id, IReadOnlyList<string> Jobs);
 
+/// <summary>Whether a rally is put away.</summary>
+public sealed record RallyPutAway(bool Away);
+
 /// <summary>A rally has begun.</summary>
 public sealed record RallyBegun(Guid Id);
 
 /// <summary>A rally as it stands in a list.</summary>
-public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, int Teams, int Entries)
+public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, int Teams, int Entries, bool PutAway)
 {
     internal static RallyOnShelf Of(ListedRally rally) =>
-        new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams, rally.Entries);
+        new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams, rally.Entries, rally.PutAway);
 }
 
 /// <summary>An entry that is kept and not scored.</summary>
@@ -183,19 +194,23 @@ public sealed record RallyOpened(
     IReadOnlyList<Job> Jobs,
     RallyProgress Progress)
 {
-    internal static RallyOpened Of(StoredRally stored, OpenedRally opened, RallyProgress progress) => new(
-        stored.Id,
-        stored.Name,
-        stored.Date,
-        opened.Compiled.Brief,
-        opened.Compiled.Edition.Tier,
-        opened.Rally.Teams,
-        opened.Rally.Unread.Count,
-        EntryAside.Of(opened),
-        opened.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
-        opened.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
-        MethodWords.Say(opened.Compiled),
-        PupilSheet.Of(opened.Compiled.Brief, opened.Compiled),
-        Core.Jobs.Of(opened.Compiled.Brief),
-        progress);
+    internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round, RallyProgress progress)
+    {
+        var (run, compiled) = (opened.In(round), opened.In(round).Compiled);
+        return new(
+            stored.Id,
+            stored.Name,
+            stored.Date,
+            compiled.Brief,
+            compiled.Edition.Tier,
+            run.Teams,
+            opened.Rally.Unread.Count,
+            EntryAside.Of(opened),
+            compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
+            compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
+            MethodWords.Say(compiled),
+            PupilSheet.Of(compiled.Brief, compiled),
+            Core.Jobs.Of(compiled.Brief),
+            progress);
+    }
 }

@@ -15,10 +15,10 @@ internal static class WallEndpoints
         wall.MapGet("/board", Board).WithName("openBoard").AddEndpointFilter<StateTag>();
     }
 
-    private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value)) : new Refused(found.Opened.Problems);
+        return found.Opened.IsOk ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value, round)) : new Refused(found.Opened.Problems);
     }
 
     private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(Guid id, RallyLog log, WorkedOut worked, TimeProvider time, CancellationToken stop, int round = 1)
@@ -33,7 +33,7 @@ internal static class WallEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(BoardOnWall.Of(worked.Standings(found, round), LessonClock.Of(found.Opened.Value).Wall.Revealed));
+        return TypedResults.Ok(BoardOnWall.Of(worked.Standings(found, round), LessonClock.Of(found.Opened.Value, round).Wall.Revealed));
     }
 }
 
@@ -51,11 +51,12 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
     /// <summary>More than three lines are not read from eight metres.</summary>
     private const int Lines = 3;
 
-    internal static RallyOnWall Of(Guid id, OpenedRally opened)
+    internal static RallyOnWall Of(Guid id, OpenedRally opened, int round)
     {
-        var brief = opened.Compiled.Brief;
-        var sheet = PupilSheet.Of(brief, opened.Compiled);
-        return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. opened.Rally.Teams.Select(TeamNamed.Of)], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
+        var run = opened.In(round);
+        var brief = run.Compiled.Brief;
+        var sheet = PupilSheet.Of(brief, run.Compiled);
+        return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. run.Teams.Select(TeamNamed.Of)], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
     }
 }
 
@@ -66,7 +67,7 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
 public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, DateTimeOffset Now)
 {
     internal static ClockOnWall Of(OpenedRally opened, int round) =>
-        new(LessonClock.Of(opened), [.. ClassState.Of(opened.Rally.Teams, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))], default);
+        new(LessonClock.Of(opened, round), [.. ClassState.Of(opened.In(round).Teams, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))], default);
 }
 
 /// <summary>Where a team stands in the lesson.</summary>

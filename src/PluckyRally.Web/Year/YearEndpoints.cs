@@ -13,7 +13,7 @@ internal static class YearEndpoints
     {
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
         var year = SchoolYear.Of(today);
-        var all = await log.All(stop);
+        var all = (await log.All(stop)).Where(r => !r.PutAway).ToList();
         var stops = all.Where(r => r.Date is { } date && date >= year.From && date < year.To)
             .OrderBy(r => r.Date)
             .Select(r => new YearStop(r.Id, r.Name, r.BriefTitle, r.Date!.Value, year.Along(r.Date.Value), r.Entries > 0))
@@ -21,21 +21,31 @@ internal static class YearEndpoints
         return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)));
     }
 
-    /// <summary>The next rally from today on; where there is none, the last one that is not finished.</summary>
+    /// <summary>
+    /// The rally that is really next: one that runs now; else, of today's and later ones, the first that is not finished, one that was
+    /// begun before one that was not; else the last that is not finished.
+    /// </summary>
     private static async Task<NextRally?> Next(IReadOnlyList<ListedRally> all, DateOnly today, RallyLog log, CancellationToken stop)
     {
-        var coming = all.Where(r => r.Date >= today).OrderBy(r => r.Date).ThenBy(r => r.MadeAt);
+        var coming = all.Where(r => r.Date >= today).OrderBy(r => r.Date).ThenByDescending(r => r.Entries > 0).ThenBy(r => r.MadeAt).ToList();
         var begun = all.Where(r => r.Date < today || r.Date is null).OrderByDescending(r => r.Date);
-        foreach (var candidate in coming.Concat(begun).Take(12))
+        NextRally? first = null;
+        foreach (var candidate in coming.Concat(begun).Take(MostLookedAt))
         {
-            if (await log.Open(candidate.Id, stop) is not { } found || found.Opened is not { IsOk: true } opened) continue;
-            var round = found.Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
-            var route = Core.Route.OfRally(opened.Value, round);
-            if (candidate.Date >= today || route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Done })) return new(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, route);
+            // Once there is one, only a rally of the same day that runs this minute comes before it.
+            if (first is not null && candidate.Date != today) break;
+            if (await log.Open(candidate.Id, stop) is not { Opened: { IsOk: true } opened }) continue;
+            var round = opened.Value.Running;
+            var next = new NextRally(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, Core.Route.OfRally(opened.Value, round));
+            if (candidate.Date == today && LessonClock.Of(opened.Value, round).Phase is not null) return next;
+            if (next.Route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Done })) first ??= next;
         }
 
-        return null;
+        return first;
     }
+
+    /// <summary>More than a fair runs on one day.</summary>
+    private const int MostLookedAt = 24;
 }
 
 /// <summary>The school year with its rallies.</summary>

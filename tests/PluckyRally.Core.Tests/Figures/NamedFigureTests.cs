@@ -39,7 +39,7 @@ public sealed class NamedFigureTests
         var brief = Briefed([Slim with { Combine = Combine.BestMean, BestOf = 2 }], "slim");
         var rally = Play(brief with { Measures = [brief.Measures[0] with { Combine = Combine.BestMean, BestOf = 2 }, brief.Measures[1]] });
         var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, new Entry.AttemptsCut { Id = rally.NextId(), Attempts = 1 }] }).OrThrow();
-        Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
+        Scorer.Score(opened, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
     }
 
     [Fact]

@@ -95,7 +95,7 @@ public sealed class GoldenTests
     private static string[] Score(string file, int round)
     {
         if (Open(file) is not { } opened) return ["cannot be opened"];
-        var standings = Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round);
+        var standings = Scorer.Score(opened, round);
         return
         [
             .. standings.Rows.Select(r => $"{r.Name}: {(r.PlaceText.Length > 0 ? r.PlaceText : Json.Options.PropertyNamingPolicy!.ConvertName(r.Status.ToString()))}, {r.TotalText} ({string.Join(" + ", r.Parts.Select(p => $"{p.Name} {p.ValueText} → {p.PointsText}"))}){(r.Reason.Length > 0 ? $" {r.Reason}" : "")}"),

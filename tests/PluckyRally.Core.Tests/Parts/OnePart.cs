@@ -34,7 +34,7 @@ internal sealed class OnePart
     public Standings Standings => Scorer.Score(Compiled, Teams, _log, 1);
 
     /// <summary>The first team's result in numbers.</summary>
-    public TeamResult Result => Scorer.Results(Compiled, Teams, _log, 1)[0];
+    public TeamResult Result => Scorer.Results(RunRound.Alike(Compiled, Teams, 1), _log)[0];
 
     public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
 

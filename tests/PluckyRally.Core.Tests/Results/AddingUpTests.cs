@@ -37,7 +37,7 @@ public sealed class AddingUpTests
     {
         var compiled = Sample.Ready(EveryKind.Brief());
         var (teams, log) = EveryKind.Play(compiled);
-        var results = Scorer.Results(compiled, teams, log, 1);
+        var results = Scorer.Results(RunRound.Alike(compiled, teams, 1), log);
         foreach (var result in results) AddsUp(compiled, result, result.Team.Name);
         results.ShouldAllBe(r => r.Parts.All(p => p.Points != null) && r.Design.Bonuses.Count + r.Design.Deductions.Count > 0);
         results.SelectMany(r => r.Parts).SelectMany(p => p.Value.Steps).Select(s => s.GetType()).Distinct().Count().ShouldBeGreaterThan(12);
@@ -48,9 +48,9 @@ public sealed class AddingUpTests
         var count = 0;
         foreach (var round in opened.Rally.Entries.Select(e => e.Round).Distinct())
         {
-            foreach (var result in Scorer.Results(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round))
+            foreach (var result in Scorer.Results(opened, round))
             {
-                AddsUp(opened.Compiled, result, $"{which}, round {round}, {result.Team.Name}");
+                AddsUp(opened.In(1).Compiled, result, $"{which}, round {round}, {result.Team.Name}");
                 count++;
             }
         }

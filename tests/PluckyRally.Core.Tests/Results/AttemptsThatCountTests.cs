@@ -183,12 +183,12 @@ public sealed class AttemptsThatCountTests
     private static string Everything(Rally rally, int round)
     {
         var opened = OpenedRally.Open(rally).OrThrow();
-        return Json.Write(Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round)) + Json.Write(MeasureSummaries.Of(opened, round));
+        return Json.Write(Scorer.Score(opened, round)) + Json.Write(MeasureSummaries.Of(opened, round));
     }
 
     /// <summary>A trial that a judge failed, or that is void or waiting, with readings that no counted one has; everything else as it is.</summary>
     private static Entry Other(OpenedRally opened, Entry entry) => entry is Entry.TrialRecorded { Outcome: not TrialOutcome.Counted } trial
-        ? trial with { Readings = [.. opened.Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => new Reading { Measure = m.Id, Typed = "9999" })] }
+        ? trial with { Readings = [.. opened.In(1).Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => new Reading { Measure = m.Id, Typed = "9999" })] }
         : entry;
 
     private static IReadOnlyList<SheetAsked> Asked(Happening rally) => TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "a", 1)!.Designs.Single().Asked;

@@ -124,7 +124,7 @@ public sealed class BestDesignTests
         many.ShouldBeGreaterThan(100);
     }
 
-    private static string Rows(OpenedRally opened, int round) => string.Join("\n", Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, round).Rows
+    private static string Rows(OpenedRally opened, int round) => string.Join("\n", Scorer.Score(opened, round).Rows
         .OrderBy(r => r.Team, StringComparer.Ordinal)
         .Select(r => $"{r.Name} {r.Status} {r.PlaceText} {r.TotalText} {string.Join(" ", r.Parts.Select(p => p.PointsText))}"));
 

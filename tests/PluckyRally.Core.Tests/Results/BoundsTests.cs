@@ -52,7 +52,7 @@ public sealed class BoundsTests
         (compared, bounded).ShouldSatisfyAllConditions(c => c.compared.ShouldBeGreaterThan(5000), c => c.bounded.ShouldBeGreaterThan(800));
     }
 
-    private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) => Scorer.Results(compiled, [new Team { Id = "a", Name = "A", Members = 4 }], log, 1)[0];
+    private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) => Scorer.Results(RunRound.Alike(compiled, [new Team { Id = "a", Name = "A", Members = 4 }], 1), log)[0];
 
     private static void Play(Random random, CompiledEdition compiled, List<Entry> read, List<Entry> really)
     {

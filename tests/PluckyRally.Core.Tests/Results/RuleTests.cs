@@ -137,7 +137,7 @@ public sealed class RuleTests
         var mass = new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m };
         var rally = new Happening(Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]), "A");
         rally.Counted("A", "37");
-        rally.Standing("A").Status.ShouldBe(StandingStatus.Unfinished);
+        rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
         rally.Round = 2;
         rally.Counted("A", typed);
         rally.Standing("A").Status.ShouldBe(met ? StandingStatus.Placed : StandingStatus.DidNotPlace);

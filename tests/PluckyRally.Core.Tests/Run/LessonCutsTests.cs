@@ -53,19 +53,19 @@ public sealed class LessonCutsTests
         _rally.Standing("Whelks").Status.ShouldBe(StandingStatus.Unfinished);
         _rally.Keep(Cut(2));
         var opened = OpenedRally.Open(_rally.Rally).OrThrow();
-        var standings = Scorer.Score(opened.Compiled, _rally.Teams, _rally.Log, 1);
+        var standings = Scorer.Score(opened.In(1).Compiled, _rally.Teams, _rally.Log, 1);
         standings.Rows.Where(r => r.Status == StandingStatus.Placed).Select(r => (r.Name, r.Total)).ShouldBe([("Whelks", 20m), ("Terns", 15m)]);
         opened.Rally.Entries.OfType<Entry.TrialRecorded>().Count().ShouldBe(5);
-        Recorder.Accept(opened.Compiled, _rally.Teams, Third(), _rally.Log).Problems.ShouldHaveSingleItem().At.ShouldBe("/attempt");
+        Recorder.Accept(opened.In(1).Compiled, _rally.Teams, Third(), _rally.Log).Problems.ShouldHaveSingleItem().At.ShouldBe("/attempt");
     }
 
     [Fact]
     public void A_cut_that_is_struck_out_was_never_made()
     {
         var cut = _rally.Keep(Cut(1));
-        OpenedRally.Open(_rally.Rally).OrThrow().Compiled.Brief.Trials.Attempts.ShouldBe(1);
+        OpenedRally.Open(_rally.Rally).OrThrow().In(1).Compiled.Brief.Trials.Attempts.ShouldBe(1);
         _rally.Strike(cut);
-        OpenedRally.Open(_rally.Rally).OrThrow().Compiled.Brief.Trials.Attempts.ShouldBe(3);
+        OpenedRally.Open(_rally.Rally).OrThrow().In(1).Compiled.Brief.Trials.Attempts.ShouldBe(3);
     }
 
     [Fact]
@@ -82,7 +82,7 @@ public sealed class LessonCutsTests
     {
         var opened = new Happening(Brief, "A", "B", "C", "D");
         opened.Keep(Places(2));
-        LessonClock.Of(OpenedRally.Open(opened.Rally).OrThrow().Compiled.Brief, 4, opened.Log).Phases.Single().Minutes.ShouldBe(7);
+        LessonClock.Of(OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief, 4, opened.Log).Phases.Single().Minutes.ShouldBe(7);
     }
 
     [Theory]

@@ -75,7 +75,7 @@ public sealed class OpenedRallyTests
         opened.Aside.ShouldBeEmpty();
         opened = opened.With(new Entry.StruckOut { Id = rally.NextId(), Team = "terns", Entry = bought }).OrThrow();
         opened.Notes.Single().ShouldSatisfyAllConditions(p => p.At.ShouldBe("/entries/1/count"), p => p.What.ShouldBe("The team has bought only 0 of these."));
-        Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, 1).Rows[0].Total.ShouldBe(20);
+        Scorer.Score(opened, 1).Rows[0].Total.ShouldBe(20);
     }
 
     [Fact]

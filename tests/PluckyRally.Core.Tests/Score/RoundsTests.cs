@@ -55,7 +55,7 @@ public sealed class RoundsTests
     private static ClosedComparison? Compare(Happening rally, params Entry[] more)
     {
         var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, .. more] }).OrThrow();
-        return ClosedRound.Compare(opened, Scorer.Score(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, 1));
+        return ClosedRound.Compare(opened, Scorer.Score(opened, 1));
     }
 
     [Fact]

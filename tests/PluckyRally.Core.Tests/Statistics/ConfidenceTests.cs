@@ -121,9 +121,9 @@ public sealed class ConfidenceTests
         }
 
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
-        var placed = Scorer.Results(opened.Compiled, opened.Rally.Teams, opened.Rally.Entries, 1);
-        var quick = Confidence.Count(QuickRedraw.For(opened.Compiled, placed, 7)!, 3, 4000, Wins.Highest);
-        var whole = Confidence.Count(new Redraw(opened.Compiled, opened.Rally.Teams, [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, 1, 8), 3, 4000, Wins.Highest);
+        var placed = Scorer.Results(opened, 1);
+        var quick = Confidence.Count(QuickRedraw.For(opened.In(1).Compiled, placed, 7)!, 3, 4000, Wins.Highest);
+        var whole = Confidence.Count(new Redraw(opened.In(1), [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, 8), 3, 4000, Wins.Highest);
         for (var team = 0; team < 3; team++)
         {
             for (var place = 0; place < 3; place++) quick[team][place].ShouldBe(whole[team][place], 0.05);
@@ -141,7 +141,7 @@ public sealed class ConfidenceTests
             var rally = new Happening(Sample.Simple() with { Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())] }, "A", "B");
             rally.Counted("A", typed);
             rally.Counted("B", "20");
-            return QuickRedraw.For(rally.Compiled, Scorer.Results(rally.Compiled, rally.Teams, rally.Log, 1), 1) is not null;
+            return QuickRedraw.For(rally.Compiled, Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log), 1) is not null;
         }
     }
 
@@ -161,7 +161,7 @@ public sealed class ConfidenceTests
             var rally = new Happening(Sample.Simple() with { Rules = rules }, "A", "B");
             rally.Counted("A", typed);
             rally.Counted("B", "40");
-            return QuickRedraw.For(rally.Compiled, Scorer.Results(rally.Compiled, rally.Teams, rally.Log, 1), 1) is not null;
+            return QuickRedraw.For(rally.Compiled, Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log), 1) is not null;
         }
     }
 

@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["checkDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts/mended": {
         parameters: {
             query?: never;
@@ -852,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/wishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["wishForClass"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/pupils": {
         parameters: {
             query?: never;
@@ -926,6 +958,118 @@ export interface paths {
         get: operations["followRally"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/put-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putRallyAway"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/placing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whoCouldCome"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/placing/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listTeamChanges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/placing/{pupil}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lookAtPlacing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/mending": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openMending"];
+        put?: never;
+        post: operations["mendBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/mending/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtMending"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/mending/shelved": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shelveEdition"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1247,6 +1391,22 @@ export interface paths {
         put?: never;
         post: operations["takeBack"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kept/removed/{sort}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["deleteForGood"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1581,6 +1741,11 @@ export interface components {
             timetable: components["schemas"]["Timetable"];
             route: components["schemas"]["Pennant"][];
         };
+        BriefNowMended: {
+            /** Format: uuid */
+            entry: string;
+            notOnShelf?: null | string;
+        };
         BriefOnShelf: {
             /** Format: uuid */
             id: string;
@@ -1601,6 +1766,20 @@ export interface components {
             measures: components["schemas"]["MeasureOnWalk"][];
             trials: components["schemas"]["Trials"];
             parts: components["schemas"]["PartOnWalk"][];
+        };
+        BriefToMend: {
+            brief: components["schemas"]["Brief"];
+            /**
+             * Format: int32
+             * @default 1
+             */
+            round: number;
+            /** @default false */
+            onlyThisRound: boolean;
+            /** @default  */
+            reason: string;
+            /** @default false */
+            shelfToo: boolean;
         };
         /**
          * @description What a budget is worth points for.
@@ -1731,6 +1910,16 @@ export interface components {
             name: string;
             photos: boolean;
             pupils: components["schemas"]["PupilOpened"][];
+            wishes: components["schemas"]["ClassWishes"];
+        };
+        /** @description What a teacher wishes for the teams of a class, whatever they are made for. Wishes are the class's and last. */
+        ClassWishes: {
+            /** @description Pupils who should be in one team, by id. */
+            together: string[][];
+            /** @description Pupils of whom no two should be in one team, by id. */
+            apart: string[][];
+            /** @description Pupils to be spread over the teams, by id. */
+            spread: string[][];
         };
         /** @enum {unknown} */
         ClockDoes: "begin" | "pause" | "resume" | "add" | "letGo" | "cutAttempts" | "openPlaces" | "show";
@@ -2193,7 +2382,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -2235,6 +2424,58 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /**
+         * @description The brief was mended for this rally, from its round on or in that round alone. It changes how everything is scored that was
+         *     recorded there; struck out, it was never mended.
+         */
+        EntryBriefMended: {
+            /** @enum {string} */
+            kind: "briefMended";
+            /** @description What stands where from now on, laid over the brief as a tier's values are. An item that is new stands at its id; one that is gone has no value. */
+            changes: components["schemas"]["Override"][];
+            /** @description Whether it holds in its round alone, and no longer in the next. */
+            onlyThisRound: boolean;
+            /** @description Why. */
+            reason: string;
+            /** @description The same in words, written when the entry is taken in. */
+            differs: components["schemas"]["Difference"][];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A team had not let go when time was up. What that costs is said by the brief. */
         EntryCameLate: {
@@ -2264,6 +2505,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The clock was stopped. */
         EntryClockPaused: {
@@ -2293,6 +2540,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The clock goes on. */
         EntryClockResumed: {
@@ -2322,6 +2575,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Something about a design: what changed, its conditions, or that it is the one the team names. The last word stands. */
         EntryDesignNoted: {
@@ -2366,6 +2625,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Everybody has let go, and the hold is being counted from DateTimeOffset Entry.At, the server's time. */
         EntryHoldBegun: {
@@ -2395,6 +2660,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description An instrument was held against something known. The check is kept, and changes no reading. */
         EntryInstrumentChecked: {
@@ -2428,6 +2699,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Items were brought over; the last count stands. */
         EntryItemsCarried: {
@@ -2466,6 +2743,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A team's whole answer; the last one stands. */
         EntryItemsSorted: {
@@ -2504,6 +2787,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A team's kit was counted, before it was handed out or when it came back. The last count of each way stands. */
         EntryKitCounted: {
@@ -2539,6 +2828,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A leg was finished; the last time of a leg stands. */
         EntryLegTimed: {
@@ -2586,6 +2881,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A team was given a level; the last word of each voice stands. */
         EntryLevelGiven: {
@@ -2628,6 +2929,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A measure that is taken once was read. */
         EntryMeasureRead: {
@@ -2661,6 +2968,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The running phase got more time, or less. */
         EntryMinutesAdded: {
@@ -2695,6 +3008,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Something seen while walking past. It is kept, and changes no score. */
         EntryNoteMade: {
@@ -2726,6 +3045,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A team's order; the last one stands. */
         EntryOrderGiven: {
@@ -2761,6 +3086,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A phase of the lesson was begun; the one before it is over. Its DateTimeOffset Entry.At is the server's time. */
         EntryPhaseBegun: {
@@ -2792,6 +3123,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description All pieces of a team; the last count stands. */
         EntryPiecesCounted: {
@@ -2827,6 +3164,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A phase that goes team by team is served at more places, or fewer, than the brief says. */
         EntryPlacesOpened: {
@@ -2863,6 +3206,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The teacher has looked at a team's plan and approved it; the team may fetch its material. */
         EntryPlanCleared: {
@@ -2892,6 +3241,51 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A pupil is in this team from now on, wherever else before; in none, where it is the class's. Names are not in the log. */
+        EntryPupilPlaced: {
+            /** @enum {string} */
+            kind: "pupilPlaced";
+            /** @description The pupil's id. */
+            pupil: string;
+            /** @description The jobs held from now on, by their ids. */
+            jobs: string[];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Something was bought. */
         EntryPurchased: {
@@ -2931,6 +3325,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Something went wrong, so many times. */
         EntryRelayFaulted: {
@@ -2976,6 +3376,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The team has stopped and will not finish. */
         EntryRelayStopped: {
@@ -3011,6 +3417,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description Something that was bought was given back. */
         EntryReturned: {
@@ -3050,6 +3462,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A round was closed: nothing more is recorded in it until it is opened again. */
         EntryRoundClosed: {
@@ -3080,6 +3498,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A closed round was opened again. */
         EntryRoundReopened: {
@@ -3109,6 +3533,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A rule was looked at. */
         EntryRuleChecked: {
@@ -3149,6 +3579,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description An entry was struck out, as if it had never been made. Striking out a strike brings the entry back. */
         EntryStruckOut: {
@@ -3185,6 +3621,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         EntryTaken: {
             /** Format: uuid */
@@ -3231,6 +3673,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A team set itself a target, or the class was set one; the last word stands, and a team's own outweighs the class's. */
         EntryTargetSet: {
@@ -3264,6 +3712,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A task was done, or so many steps of it; the last word stands. */
         EntryTaskTicked: {
@@ -3306,6 +3760,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The team's time for the tasks. */
         EntryTasksTimed: {
@@ -3341,6 +3801,172 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A team takes no place from now on: it is absent, or has left. What it did stays with it. */
+        EntryTeamAway: {
+            /** @enum {string} */
+            kind: "teamAway";
+            /** @description Why, for the list. */
+            reason: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A team takes part again. */
+        EntryTeamBack: {
+            /** @enum {string} */
+            kind: "teamBack";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A team is called otherwise, or has another number of pupils; what is absent stays as it was. */
+        EntryTeamChanged: {
+            /** @enum {string} */
+            kind: "teamChanged";
+            /** @description What it is called from now on. */
+            name?: null | string;
+            /** @description Its call sign from now on. */
+            callSign?: null | string;
+            /**
+             * Format: int32
+             * @description How many pupils are in it from now on, where they are not known by name.
+             */
+            members?: null | number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A team came to the rally later than the others. */
+        EntryTeamJoined: {
+            /** @enum {string} */
+            kind: "teamJoined";
+            /** @description What it is called. */
+            name: string;
+            /** @description Two letters or digits; made of its name where empty. */
+            callSign: string;
+            /**
+             * Format: int32
+             * @description How many pupils are in it; 0 where that is not known.
+             */
+            members: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The order in which teams are tested, such as the smallest looking first. The last word stands. */
         EntryTestOrderSet: {
@@ -3372,6 +3998,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description A trial was made. */
         EntryTrialRecorded: {
@@ -3423,6 +4055,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description The teacher chose what the wall shows. */
         EntryWallSet: {
@@ -3459,6 +4097,12 @@ export interface components {
              * @description The round, from 1.
              */
             round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         /** @description What teams will probably reach, in the measure's unit. */
         Expected: {
@@ -3901,6 +4545,7 @@ export interface components {
             /** Format: int32 */
             snags: number;
             warnings: components["schemas"]["Problem"][];
+            here?: null | string;
         };
         /** @description Something that pupils may use, or that the test needs. */
         Material: {
@@ -4025,6 +4670,47 @@ export interface components {
             placements: number[];
             /** @description For an area: the shapes that a reading may name. */
             shapes: components["schemas"]["ShapeOnPad"][];
+        };
+        /** @description Something that was mended in the brief while the rally was run. */
+        MendedSince: {
+            /**
+             * Format: uuid
+             * @description The entry that mended it.
+             */
+            entry: string;
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+            /** @description Who. */
+            by: string;
+            /**
+             * Format: int32
+             * @description The first round for which it holds.
+             */
+            from: number;
+            /** @description Whether it holds for that round alone. */
+            onlyThisRound: boolean;
+            /** @description Why. */
+            reason: string;
+            /** @description What stands where since then. */
+            differs: components["schemas"]["Difference"][];
+        };
+        MendingOpened: {
+            brief: components["schemas"]["Brief"];
+            mended: components["schemas"]["MendedSince"][];
+        };
+        /** @description What mending a brief would change, before it is kept. */
+        MendingSeen: {
+            /** @description Where the brief would differ. */
+            differs: components["schemas"]["Difference"][];
+            /** @description For each round in which something is recorded and something would change: places and points before and after. */
+            rounds: components["schemas"]["RoundMended"][];
+            /** @description Entries that would no longer fit; they are kept. */
+            aside: components["schemas"]["LogLine"][];
+            /** @description What the brief on the shelf is called; absent where there is none. */
+            shelf?: null | string;
         };
         /** @description How points are worked out and compared. */
         Method: {
@@ -4624,6 +5310,8 @@ export interface components {
             againstControl: string;
             /** @description How the value compares with the benchmark, such as "0.5 times the benchmark"; empty where there is none. */
             againstBenchmark: string;
+            /** @description How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better"; empty where there is none. */
+            sinceLastRound: string;
             /**
              * Format: double
              * @description The points as they are added.
@@ -4995,6 +5683,7 @@ export interface components {
             teams: number;
             /** Format: int32 */
             entries: number;
+            putAway: boolean;
         };
         RallyOnWalk: {
             /** Format: uuid */
@@ -5008,6 +5697,7 @@ export interface components {
             pads: {
                 [key: string]: components["schemas"]["MeasurePad"];
             };
+            mended: components["schemas"]["MendedSince"][];
             progress: components["schemas"]["RallyProgress"];
         };
         RallyOnWall: {
@@ -5060,7 +5750,12 @@ export interface components {
             edition: number;
             /** Format: int32 */
             rounds: number;
+            /** Format: int32 */
+            running: number;
             route: components["schemas"]["Pennant"][];
+        };
+        RallyPutAway: {
+            away: boolean;
         };
         RallyStock: {
             taken: components["schemas"]["CupboardItem"][];
@@ -5164,6 +5859,16 @@ export interface components {
             at: string;
             /** @description What rests on it, as it is called on screen. */
             names: string[];
+        };
+        /** @description A round before and after something is mended. */
+        RoundMended: {
+            /**
+             * Format: int32
+             * @description The round.
+             */
+            round: number;
+            /** @description The teams whose place or total would change, in the order in which they would stand. */
+            rows: components["schemas"]["TeamMended"][];
         };
         RowOnWall: {
             team: string;
@@ -5647,6 +6352,8 @@ export interface components {
             parts: components["schemas"]["PartScore"][];
             /** @description Rules that are too near to call and should be measured again, as sentences. */
             tooNear: string[];
+            /** @description What the team changed for this round, in its own words; empty in the first. */
+            changed: string[];
             /** @description How the team came out against its targets. */
             targets: components["schemas"]["TargetOutcome"][];
             /** @description The whole way from what was recorded to the place; written down when somebody asks. */
@@ -5656,7 +6363,7 @@ export interface components {
          * @description Whether a team stands in the order of places.
          * @enum {unknown}
          */
-        StandingStatus: "placed" | "unfinished" | "didNotPlace";
+        StandingStatus: "placed" | "unfinished" | "didNotPlace" | "away";
         /** @description The standings of a round. */
         Standings: {
             /**
@@ -5679,6 +6386,8 @@ export interface components {
             /** @description Control and benchmark values to hold the teams' values against. */
             references: components["schemas"]["Reference"][];
             closed?: null | components["schemas"]["ClosedComparison"];
+            /** @description What was mended in the brief since the rally was begun, as far as it holds in this round. */
+            mended: components["schemas"]["MendedSince"][];
             /** @description What the class as a whole shows, as sentences. */
             findings: string[];
         };
@@ -5806,6 +6515,8 @@ export interface components {
             members: number;
             /** @description Who is in it, where that is known here. */
             pupils: components["schemas"]["TeamPupil"][];
+            /** @description Why it takes no place; absent while it takes part. */
+            away?: null | string;
         };
         /** @description Where a team stands in the lesson. */
         TeamInLesson: {
@@ -5865,6 +6576,17 @@ export interface components {
              * @description Of what is to come back: how much did not; 0 while it is not counted.
              */
             missing: number;
+        };
+        /** @description A team before and after something is mended. */
+        TeamMended: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description Its place and total as they are. */
+            before: string;
+            /** @description The same with what would be mended. */
+            after: string;
         };
         TeamNamed: {
             id: string;
@@ -7355,6 +8077,39 @@ export interface operations {
             };
         };
     };
+    checkDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefCheckup"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     mendDraft: {
         parameters: {
             query?: never;
@@ -7985,7 +8740,9 @@ export interface operations {
     };
     openRallyKit: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -8012,11 +8769,22 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     shoppingForRally: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -8034,11 +8802,22 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
         };
     };
     takeKit: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -8078,7 +8857,9 @@ export interface operations {
     };
     bringKitBack: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -8293,6 +9074,48 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PhotosOfClass"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    wishForClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassWishes"];
             };
         };
         responses: {
@@ -8562,6 +9385,348 @@ export interface operations {
             };
         };
     };
+    putRallyAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RallyPutAway"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    whoCouldCome: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOpened"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    listTeamChanges: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogLine"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    lookAtPlacing: {
+        parameters: {
+            query: {
+                team: string;
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                pupil: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openMending: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendingOpened"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    mendBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefToMend"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefNowMended"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    lookAtMending: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefToMend"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendingSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    shelveEdition: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnShelf"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     readClock: {
         parameters: {
             query?: {
@@ -8783,7 +9948,9 @@ export interface operations {
     };
     readAnswer: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -9118,7 +10285,9 @@ export interface operations {
     };
     openWall: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -9352,6 +10521,36 @@ export interface operations {
         };
     };
     takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sort: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    deleteForGood: {
         parameters: {
             query?: never;
             header?: never;

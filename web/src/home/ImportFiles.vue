@@ -14,11 +14,13 @@ interface Line {
   wrong?: string
   problems: readonly Problem[]
   state: 'looking' | 'ready' | 'refused' | 'taken'
+  /** Whether a rally that is here already is taken in a second time. */
+  both?: boolean
 }
 const lines = ref<Line[]>([])
 const working = ref(false)
 const done = ref(0)
-const ready = computed(() => lines.value.filter((l) => l.state === 'ready'))
+const ready = computed(() => lines.value.filter((l) => l.state === 'ready' && (!l.looked?.here || l.both)))
 const total = ref(0)
 /** Beyond this the server takes nothing, and the browser need not read it. */
 const mostBytes = 100_000_000
@@ -117,6 +119,10 @@ async function take() {
         <p v-if="line.looked">
           <b>{{ line.looked.title || 'Untitled' }}.</b> {{ line.looked.says }}
           <template v-if="line.looked.snags > 0"> {{ line.looked.snags }} snags stop it from being run.</template>
+        </p>
+        <p v-if="line.looked?.here && line.state === 'ready'" class="heed">
+          It is here already: {{ line.looked.here }}.
+          <label><input v-model="line.both" type="checkbox" /> Keep both</label>
         </p>
         <p v-if="line.wrong" class="wrong">{{ line.wrong }}</p>
         <ul v-if="line.problems.length > 0" class="small problems">

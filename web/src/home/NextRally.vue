@@ -5,8 +5,7 @@ import { shortDay } from '@/shared/days'
 
 /** The rally that comes next, with what is still missing at each station. */
 const props = defineProps<{ next: NonNullable<YearLine['next']> }>()
-const to = (station: string) =>
-  `/rallies/${props.next.rally}/${station}${props.next.round > 1 ? `?round=${props.next.round}` : ''}`
+const to = (station: string) => `/rallies/${props.next.rally}/${station}?round=${props.next.round}`
 </script>
 
 <template>

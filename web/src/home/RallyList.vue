@@ -1,65 +1,87 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask } from '@/api/client'
-import type { RallyOnShelf } from '@/api/names'
+import { api, ask, refusalOf } from '@/api/client'
+import type { RallyOnShelf, Refusal } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import { shortDay } from '@/shared/days'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import { byDay } from './byDay'
+import RallyLine from './RallyLine.vue'
+import { rallySays } from './rallySays'
 
+/** The rallies by their days, the newest first; those that are put away stand below. */
 const props = defineProps<{ rallies: readonly RallyOnShelf[] }>()
 const emit = defineEmits<{ changed: [] }>()
 const asking = ref<string>()
 const asked = computed(() => props.rallies.find((r) => r.id === asking.value))
+const refusal = ref<Refusal>()
 async function remove() {
   if (!asking.value) return
-  await ask(api.DELETE('/api/rallies/{id}', { params: { path: { id: asking.value } } }))
+  refusal.value = refusalOf(await ask(api.DELETE('/api/rallies/{id}', { params: { path: { id: asking.value } } })))
   emit('changed')
 }
-const says = (r: RallyOnShelf) =>
-  r.entries === 0
-    ? `${r.teams} teams, nothing recorded yet`
-    : `${r.teams} teams, ${r.entries} ${r.entries === 1 ? 'entry' : 'entries'}`
+async function putAway(id: string, away: boolean) {
+  refusal.value = refusalOf(
+    await ask(api.PUT('/api/rallies/{id}/put-away', { params: { path: { id } }, body: { away } })),
+  )
+  emit('changed')
+}
+const days = computed(() => byDay(props.rallies.filter((r) => !r.putAway)))
+const away = computed(() => props.rallies.filter((r) => r.putAway))
+/** A day with more than so many is a fair: its rallies stand a line each until one is looked at. */
+const many = 4
 </script>
 
 <template>
   <p v-if="rallies.length === 0" class="empty">No rally yet. Choose a brief and make teams for it.</p>
-  <ul>
-    <li v-for="r in rallies" :key="r.id">
-      <h3>
-        <RouterLink :to="`/rallies/${r.id}/${r.entries > 0 ? 'results' : 'kit'}`">{{ r.name }}</RouterLink>
-      </h3>
-      <p>
-        {{ r.briefTitle }}<template v-if="r.date">, {{ shortDay(r.date) }}</template>
-      </p>
-      <p class="muted small figures">{{ says(r) }}</p>
-      <p class="small ways">
-        <RouterLink :to="`/rallies/${r.id}/score`" :aria-label="`Score ${r.name}`">Score</RouterLink>
-        <RouterLink :to="`/rallies/${r.id}/results`" :aria-label="`Results of ${r.name}`">Results</RouterLink>
-        <a :href="`/api/rallies/${r.id}/file`" download :aria-label="`File of ${r.name}`">File</a>
-        <button type="button" class="act" :aria-label="`Take away: ${r.name}`" @click="asking = r.id">Take away</button>
-      </p>
-    </li>
-  </ul>
+  <RefusalNote :refusal="refusal" />
+  <section v-for="[day, group] in days" :id="`day-${day}`" :key="day">
+    <h3 v-if="group.length > 1 || days.length > 1" class="day small">
+      {{ day ? shortDay(day) : 'No day' }}<template v-if="group.length > 1">, {{ group.length }} rallies</template>
+    </h3>
+    <ul>
+      <RallyLine
+        v-for="r in group"
+        :key="r.id"
+        :rally="r"
+        :short="group.length > many"
+        @take-away="asking = r.id"
+        @put-away="putAway(r.id, true)"
+      />
+    </ul>
+  </section>
+  <details v-if="away.length > 0" class="away">
+    <summary>{{ away.length }} put away</summary>
+    <ul>
+      <RallyLine
+        v-for="r in away"
+        :key="r.id"
+        :rally="r"
+        short
+        @take-away="asking = r.id"
+        @put-away="putAway(r.id, false)"
+      />
+    </ul>
+  </details>
   <AskRemoval
     v-if="asked"
     v-model="asking"
     :what="asked.name"
-    :goes="`The rally with ${says(asked)}, its photos, and the codes of its judges and walls.`"
+    :goes="`The rally with ${rallySays(asked)}, its photos, and the codes of its judges and walls.`"
     @yes="remove"
   />
 </template>
 
 <style scoped>
-li {
-  padding: 0.75rem 0;
-  border-bottom: var(--stitch);
-  overflow-wrap: anywhere;
-}
 .empty {
   padding: 1.5rem 0;
 }
-.ways {
-  display: flex;
-  align-items: baseline;
-  gap: 1rem;
+.day {
+  color: var(--muted);
+  font-weight: 650;
+  padding-top: 0.9rem;
+}
+.away {
+  padding-top: 1rem;
 }
 </style>

@@ -3,9 +3,11 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { BriefOnShelf, Season, YearLine } from '@/api/names'
 import { shortDay } from '@/shared/days'
+import { byDay } from './byDay'
 
 /** The school year as a tide line: seasons with their briefs, rallies where they belong, and today. */
 const props = defineProps<{ year?: YearLine; briefs: readonly BriefOnShelf[] }>()
+type Stop = YearLine['stops'][number]
 const season = defineModel<Season>()
 const seasons = ['autumn', 'winter', 'spring', 'summer'] as const
 const count = computed(() =>
@@ -18,7 +20,8 @@ const { width } = useElementSize(line)
 const apart = 30
 const stops = computed(() => {
   const ends: number[] = []
-  return (props.year?.stops ?? []).map((s) => {
+  return byDay(props.year?.stops ?? []).map(([, group]) => {
+    const s = { ...group[0]!, group }
     const x = s.along * (width.value || 1200)
     let row = ends.findIndex((end) => x - end >= apart)
     if (row < 0) row = ends.length
@@ -26,7 +29,13 @@ const stops = computed(() => {
     return { ...s, row }
   })
 })
-const says = (s: YearLine['stops'][number]) => `${s.name}, ${s.brief}, ${shortDay(s.date)}`
+const says = (s: Stop & { group: readonly Stop[] }) =>
+  s.group.length > 1
+    ? `${s.group.length} rallies on ${shortDay(s.date)}: ${s.group.map((g) => g.name).join(', ')}`
+    : `${s.name}, ${s.brief}, ${shortDay(s.date)}`
+/** Several on one day are one pennant with their number; it leads to that day in the list. */
+const to = (s: Stop & { group: readonly Stop[] }) =>
+  s.group.length > 1 ? `#day-${s.date}` : `/rallies/${s.rally}/${s.begun ? 'results' : 'kit'}`
 </script>
 
 <template>
@@ -45,15 +54,16 @@ const says = (s: YearLine['stops'][number]) => `${s.name}, ${s.brief}, ${shortDa
         <span>today</span>
       </div>
       <ol v-if="stops.length > 0" aria-label="Rallies of this school year">
-        <li v-for="s in stops" :key="s.rally" :style="{ left: at(s.along), '--row': s.row }">
+        <li v-for="s in stops" :key="s.date" :style="{ left: at(s.along), '--row': s.row }">
           <RouterLink
-            :to="`/rallies/${s.rally}/${s.begun ? 'results' : 'kit'}`"
+            :to="to(s)"
             :title="says(s)"
             :aria-label="says(s)"
-            :class="{ begun: s.begun }"
+            :class="{ begun: s.group.every((g) => g.begun) }"
           >
             <svg viewBox="0 0 24 26" width="22" height="24" aria-hidden="true">
               <path d="M3 2h18v22l-9-6-9 6z" />
+              <text v-if="s.group.length > 1" x="12" y="14">{{ s.group.length }}</text>
             </svg>
           </RouterLink>
         </li>
@@ -115,6 +125,14 @@ li path {
   stroke: var(--ink);
   stroke-width: 1.8;
   stroke-dasharray: 3 2;
+}
+li text {
+  font: 700 11px var(--text);
+  text-anchor: middle;
+  fill: var(--ink);
+}
+li .begun text {
+  fill: var(--on-dark);
 }
 li .begun path {
   fill: var(--lagoon);

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Removed } from '@/api/names'
+import AskRemoval from '@/shared/AskRemoval.vue'
 import { dayOf } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
@@ -16,6 +18,21 @@ const says = (r: Removed) =>
     pupil: `${r.name} of ${r.of}`,
     photo: `A photo by ${r.name}, ${r.of}`,
   })[r.sort]
+const asking = ref<string>()
+const asked = computed(() => removed.data.value?.find((r) => r.id === asking.value))
+const goes = {
+  brief: 'The brief and its earlier versions.',
+  rally: 'The rally with everything recorded in it, and its photos.',
+  class: 'The class with the names of its pupils. Their rallies stay, without names.',
+  pupil: 'The name, in every rally. What the team did stays.',
+  photo: 'The photo.',
+} as const
+async function deleteForGood() {
+  const r = asked.value
+  if (!r) return
+  await ask(api.DELETE('/api/kept/removed/{sort}/{id}', { params: { path: { sort: r.sort, id: r.id } } }))
+  await removed.load()
+}
 async function takeBack(r: Removed) {
   await ask(api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }))
   await removed.load()
@@ -40,15 +57,26 @@ async function takeBack(r: Removed) {
         <span>{{ says(r) }}</span>
         <span class="small muted">gone for good on {{ dayOf(r.goneAt) }}</span>
         <button type="button" class="act" :aria-label="`Take back: ${says(r)}`" @click="takeBack(r)">Take back</button>
+        <button type="button" class="act" :aria-label="`Remove for good: ${says(r)}`" @click="asking = r.id">
+          Remove for good
+        </button>
       </li>
     </ul>
+    <AskRemoval
+      v-if="asked"
+      v-model="asking"
+      :what="says(asked)"
+      :goes="goes[asked.sort]"
+      back="It cannot be taken back. Copies that were made before still have it."
+      @yes="deleteForGood"
+    />
   </section>
 </template>
 
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto auto;
+  grid-template-columns: minmax(0, 1fr) auto auto auto;
   gap: 1rem;
   align-items: baseline;
   padding: 0.4rem 0;

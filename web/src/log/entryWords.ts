@@ -25,6 +25,12 @@ const others = {
   phaseBegun: () => 'a phase begun',
   clockPaused: () => 'the clock paused',
   clockResumed: () => 'the clock going on',
+  briefMended: () => 'the brief mended',
+  teamJoined: (e) => `${e.name} joined`,
+  teamChanged: (e) => `a team is called ${e.name ?? 'otherwise'}`,
+  teamAway: () => 'takes no place',
+  teamBack: () => 'takes part again',
+  pupilPlaced: () => 'a pupil placed',
   minutesAdded: (e) => `${e.minutes} more minutes`,
 } satisfies { [K in Other]: (entry: EntryOf<K>) => string }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { RouteLocationRaw } from 'vue-router'
 import type { Pennant, Station } from '@/api/names'
 
 /** The route as a line of bunting: a pennant for each station, sewn as far as it is ready. */
@@ -6,7 +7,7 @@ defineProps<{
   pennants: readonly Pennant[]
   current: string
   /** Where each station is; a station without an address cannot be gone to yet. */
-  to: Partial<Record<Station, string>>
+  to: Partial<Record<Station, RouteLocationRaw>>
 }>()
 
 const names: Record<Station, string> = {

@@ -94,9 +94,15 @@ export const struckOut = (team: string, round: number, entry: string, reason: st
   reason,
 })
 
-export const kitCounted = (team: string, way: 'out' | 'back', amounts: KitAmount[], signedBy: string): Entry => ({
+export const kitCounted = (
+  team: string,
+  round: number,
+  way: 'out' | 'back',
+  amounts: KitAmount[],
+  signedBy: string,
+): Entry => ({
   kind: 'kitCounted',
-  ...begin(team, 1),
+  ...begin(team, round),
   way,
   amounts,
   signedBy,

@@ -11,6 +11,8 @@ export type Place = keyof RallyAt
 
 interface Shared {
   round: ComputedRef<number>
+  /** Where a page of this round is. */
+  inRound: (path: string) => { path: string; query: { round?: number } }
   /** Counts what is new; whoever shows something of the log loads it again when this changes. */
   tick: Ref<number>
   /** Says that this window has recorded something itself. */

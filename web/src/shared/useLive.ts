@@ -3,7 +3,7 @@ import { onBeforeUnmount, ref, shallowRef } from 'vue'
 import type { Instrument, RallyProgress } from '@/api/names'
 
 /** How far a rally is; without a number something else has changed, and everything is to be asked for again. */
-export type LiveNews = Pick<RallyProgress, 'edition'> & { asOf?: number | null; within: number }
+export type LiveNews = Pick<RallyProgress, 'edition' | 'running'> & { asOf?: number | null; within: number }
 
 /** Never gives up: at once, then every two seconds. */
 const keepTrying = {
@@ -42,7 +42,7 @@ export function useLive(rally: string, onNews: (news: LiveNews) => void) {
     try {
       const news = await hub.invoke<LiveNews | null>('Follow', rally)
       connected.value = true
-      onNews(news ?? { edition: 0, within: 0 })
+      onNews(news ?? { edition: 0, within: 0, running: 0 })
     } catch {
       // Lost again, or no longer let in. The screen says so; a connection that comes back follows again.
       lost()

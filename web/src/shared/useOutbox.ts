@@ -23,7 +23,7 @@ export type Sent = { kind: 'taken' } | { kind: 'waiting' } | { kind: 'refused'; 
  * Keeps every entry on this device until the server has taken it. Sending again is harmless, since an entry keeps its id;
  * while there is no connection entries wait in order.
  */
-export function useOutbox(rally: string, onTaken: () => void) {
+export function useOutbox(rally: string, onTaken: () => void, edition?: () => number | undefined) {
   /** Whether the server no longer knows this device; what it kept waits until somebody comes in again. */
   const shutOut = ref(false)
   /** Why the server could not take anything, though it answers: its disk is full, for example. */
@@ -87,7 +87,9 @@ export function useOutbox(rally: string, onTaken: () => void) {
     // A plain copy: what the page goes on changing must not change what was recorded.
     // It keeps who wrote it: a tablet may have another judge by the time it is sent.
     const by = who.value?.name ?? ''
-    await queue.add({ entry: { ...(JSON.parse(JSON.stringify(entry)) as Entry), by }, rally })
+    // It says by which brief it was written: one that is mended meanwhile must not give it another meaning.
+    const editionAsOf = edition?.() ?? null
+    await queue.add({ entry: { ...(JSON.parse(JSON.stringify(entry)) as Entry), by, editionAsOf }, rally })
     const late = new Promise<'late'>((done) => setTimeout(() => done('late'), hangs ? 0 : patience))
     if ((await Promise.race([queue.flush(), late])) === 'late') hangs = true
     await queue.show()

@@ -17,7 +17,9 @@ import { useNarrow } from '@/shared/useNarrow'
 /** What all stations of a rally share: the rally itself, its round, the route and the live connection. */
 const props = defineProps<{ rally: string }>()
 const route = useRoute()
-const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? '1')) || 1))
+/** Without a round in its address a page opens on the one that runs; a wall goes on with it, a pad stays where it was opened. */
+const running = ref(1)
+const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? running.value)) || 1))
 const station = computed(() => route.meta.station ?? '')
 /** What is carried about is kept on this device, for going on without a connection; the rest is not. */
 const place = computed<Place>(() =>
@@ -31,7 +33,7 @@ const places = {
     () => `${props.rally}:${round.value}`,
     () => ask(api.GET('/api/rallies/{id}/walk', { params: params() })),
   ),
-  wall: useLoad(() => ask(api.GET('/api/rallies/{id}/wall', { params: { path: { id: props.rally } } }))),
+  wall: useLoad(() => ask(api.GET('/api/rallies/{id}/wall', { params: params() }))),
 }
 const here = computed(() => places[place.value])
 const progress = computed(() => (place.value === 'wall' ? undefined : places[place.value].data.value?.progress))
@@ -66,6 +68,7 @@ function again() {
 /** How far the log is by the live line: a window that has that asks nothing. */
 let told: LiveNews | undefined
 const { connected, instruments } = useLive(props.rally, (now) => {
+  if (now.running && (place.value === 'wall' || !told)) running.value = now.running
   const had = place.value === 'wall' ? told : progress.value
   told = now
   if (had) compare(had, now)
@@ -77,6 +80,7 @@ function compare(had: Partial<LiveNews>, now: LiveNews) {
 }
 /** What was told while the rally was on its way may be newer than what has come. */
 watch(progress, (now, before) => {
+  if (now && !before) running.value = now.running
   if (now && !before && told) compare(now, told)
 })
 watch(round, again)
@@ -86,21 +90,25 @@ watch(place, load, { immediate: true })
 const narrow = useNarrow()
 const below = computed(() => narrow.value && place.value === 'walk')
 
-const query = computed(() => (round.value > 1 ? `?round=${round.value}` : ''))
+const inRound = (path: string) => ({
+  path,
+  query: Math.max(round.value, running.value) > 1 ? { round: round.value } : {},
+})
 const { isTeacher } = useWho()
 /** A judge has one station. */
 const to = computed(() => (isTeacher.value ? all.value : { score: all.value.score }))
 const all = computed(() => ({
-  brief: `/rallies/${props.rally}/brief${query.value}`,
-  kit: `/rallies/${props.rally}/kit${query.value}`,
-  teams: `/rallies/${props.rally}/teams${query.value}`,
-  run: `/rallies/${props.rally}/run${query.value}`,
-  score: `/rallies/${props.rally}/score${query.value}`,
-  results: `/rallies/${props.rally}/results${query.value}`,
+  brief: inRound(`/rallies/${props.rally}/brief`),
+  kit: inRound(`/rallies/${props.rally}/kit`),
+  teams: inRound(`/rallies/${props.rally}/teams`),
+  run: inRound(`/rallies/${props.rally}/run`),
+  score: inRound(`/rallies/${props.rally}/score`),
+  results: inRound(`/rallies/${props.rally}/results`),
 }))
 provide(openRally, {
   at: { desk: places.desk.data, walk: places.walk.data, wall: places.wall.data },
   round,
+  inRound,
   tick,
   news,
   heard,

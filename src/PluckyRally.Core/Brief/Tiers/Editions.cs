@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
 
 namespace PluckyRally.Core;
 
@@ -23,9 +24,16 @@ public static class Editions
         }
 
         if (problems.Count > 0) return Result<Edition>.Refused(problems);
+        var read = Read(node);
+        return read.IsOk ? Result<Edition>.Ok(new() { Brief = read.Value, Tier = Name(chosen) }) : Result<Edition>.Refused([.. read.Problems.Select(p => InTier(chosen, p))]);
+    }
+
+    /// <summary>A brief of a document in which values were laid over others, or every value that does not fit.</summary>
+    internal static Result<Brief> Read(JsonNode node)
+    {
         try
         {
-            return Result<Edition>.Ok(new() { Brief = node.Deserialize<Brief>(Json.Options)!, Tier = Name(chosen) });
+            return Result<Brief>.Ok(node.Deserialize<Brief>(Json.Options)!);
         }
         catch (JsonException)
         {
@@ -33,9 +41,7 @@ public static class Editions
         }
 
         var read = DocumentReader.Brief(node.ToJsonString());
-        return read.IsOk
-            ? Result<Edition>.Ok(new() { Brief = read.Value.Value, Tier = Name(chosen) })
-            : Result<Edition>.Refused([.. read.Problems.Select(p => InTier(chosen, p))]);
+        return read.IsOk ? Result<Brief>.Ok(read.Value.Value) : Result<Brief>.Refused(read.Problems);
     }
 
     /// <summary>A problem of a brief as a tier runs it, at its place in the brief itself: the override that brought it, or where it is for all.</summary>
@@ -46,7 +52,7 @@ public static class Editions
     }
 
     /// <summary>Tiers have no tiers, and are of the same format.</summary>
-    private static bool MayDiffer(string at) => at.Split('/') is not ["", "tiers" or "format" or "version", ..];
+    internal static bool MayDiffer(string at) => at.Split('/') is not ["", "tiers" or "format" or "version", ..];
 
     private static string Name(Tier tier) => tier.Name.Length > 0 ? tier.Name : tier.Id;
 }

@@ -1,16 +1,61 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
+import { ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Refusal } from '@/api/names'
+import UnsentNote from '@/log/UnsentNote.vue'
+import { struckOut } from '@/shared/entries'
+import MendedLines from '@/shared/MendedLines.vue'
 import { nextAt } from '@/shared/nextAt'
-import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
+import RoundChoice from '@/shared/RoundChoice.vue'
+import StationHead from '@/shared/StationHead.vue'
+import { useLoad } from '@/shared/useLoad'
+import { useOutbox } from '@/shared/useOutbox'
 import PrintedSheet from './sheet/PrintedSheet.vue'
 
-/** The brief as a rally runs it. */
-const { rally } = useRally()
+/** The brief as a rally runs it in a round, and what was mended in it. */
+const { rally, round, tick, news, inRound } = useRally()
+const router = useRouter()
+const id = rally.value?.id ?? ''
+const outbox = useOutbox(id, news)
+const mending = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/mending', { params: { path: { id }, query: { round: round.value } } })),
+)
+watch([tick, round], () => void mending.load(), { immediate: true })
+const refusal = ref<Refusal>()
+/** The brief as it is run here, for another class or another year. */
+async function shelve() {
+  const answer = await ask(
+    api.POST('/api/rallies/{id}/mending/shelved', { params: { path: { id }, query: { round: round.value } } }),
+  )
+  refusal.value = refusalOf(answer)
+  if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
+}
+async function takeBack(entry: string) {
+  const sent = await outbox.record(struckOut('', 1, entry, 'mending taken back'))
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+}
 </script>
 
 <template>
   <main v-if="rally" id="main" class="desk">
-    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'brief')" />
+    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'brief')">
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
+      <button type="button" class="act" @click="shelve">Put it on the shelf</button>
+      <Button label="Mend the brief" @click="router.push(inRound(`/rallies/${id}/mend`))" />
+    </StationHead>
+    <UnsentNote :outbox="outbox" :rally="rally" />
+    <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+    <section v-if="mending.data.value && mending.data.value.mended.length > 0" class="mended" aria-labelledby="mended">
+      <h2 id="mended">Mended in this rally</h2>
+      <MendedLines v-slot="{ mended }" :mended="mending.data.value.mended">
+        <button type="button" class="act" :aria-label="`Take back: ${mended.reason}`" @click="takeBack(mended.entry)">
+          Take it back
+        </button>
+      </MendedLines>
+    </section>
     <PrintedSheet :brief="rally.brief" :sheet="rally.sheet" :tier="rally.tier" />
   </main>
 </template>
@@ -18,5 +63,8 @@ const { rally } = useRally()
 <style scoped>
 .desk {
   max-width: 56rem;
+}
+.mended {
+  padding-bottom: 1rem;
 }
 </style>

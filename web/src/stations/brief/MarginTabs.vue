@@ -7,9 +7,9 @@ import { computed, nextTick, ref } from 'vue'
 import type { Snag } from '@/api/names'
 
 /** The tags along the margin; one panel is open at a time. */
-const props = defineProps<{ snags: readonly Snag[] }>()
+const props = defineProps<{ snags: readonly Snag[]; only?: readonly Panel[] }>()
 const panel = defineModel<Panel>({ required: true })
-const tabs: readonly (readonly [Panel, string])[] = [
+const all: readonly (readonly [Panel, string])[] = [
   ['snags', 'Snags'],
   ['measures', 'Measures'],
   ['method', 'Method'],
@@ -20,14 +20,15 @@ const tabs: readonly (readonly [Panel, string])[] = [
   ['teacher', 'Teacher'],
   ['earlier', 'Earlier'],
 ]
+const tabs = computed(() => all.filter(([p]) => props.only?.includes(p) ?? true))
 const count = computed(() => props.snags.filter((s) => s.weight !== 'hint').length)
 const list = ref<HTMLElement>()
 async function onKey(event: KeyboardEvent) {
-  const at = tabs.findIndex(([p]) => p === panel.value)
+  const at = tabs.value.findIndex(([p]) => p === panel.value)
   const to = event.key === 'ArrowRight' ? at + 1 : event.key === 'ArrowLeft' ? at - 1 : at
   if (to === at) return
   event.preventDefault()
-  panel.value = tabs[(to + tabs.length) % tabs.length]?.[0] ?? 'snags'
+  panel.value = tabs.value[(to + tabs.value.length) % tabs.value.length]?.[0] ?? 'snags'
   await nextTick()
   list.value?.querySelector<HTMLElement>('[aria-selected=true]')?.focus()
 }

@@ -1,4 +1,4 @@
-import { useDebounceFn, useEventListener, useManualRefHistory } from '@vueuse/core'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { v7 } from 'uuid'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { api, ask, type Answer } from '@/api/client'
@@ -6,6 +6,7 @@ import type { Brief, BriefCheckup, Change, Difference, Problem, Snag } from '@/a
 import type { Halves } from '@/fields/halfTyped'
 import { takeFrom } from '@/fields/place'
 import { thisBrowser } from '@/shared/thisBrowser'
+import { useSteps } from './useSteps'
 
 export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'failed' | 'conflict'
 
@@ -45,14 +46,7 @@ export function useDraft(id: string) {
   let running = false
 
   const text = () => JSON.stringify(brief.value)
-  const history = useManualRefHistory(brief, {
-    capacity: 200,
-    clone: (value) => (value === undefined ? undefined : (JSON.parse(JSON.stringify(value)) as Brief)),
-  })
-  /** Makes what was typed since the last step a step that can be gone back over. */
-  const step = () => {
-    if (JSON.stringify(history.last.value.snapshot) !== text()) history.commit()
-  }
+  const { step, ...steps } = useSteps(brief)
 
   async function open() {
     const [document, check] = await Promise.all([
@@ -68,8 +62,7 @@ export function useDraft(id: string) {
     checkup.value = check.data
     refused.value = []
     state.value = 'saved'
-    history.commit()
-    history.clear()
+    steps.begin()
     const left = JSON.parse(thisBrowser.read(keptHere) ?? 'null') as KeptHere | null
     if (!left || (left.text === lastSaved && Object.keys(left.halves ?? {}).length === 0))
       return void thisBrowser.drop(keptHere)
@@ -228,10 +221,6 @@ export function useDraft(id: string) {
     if (answer.ok) await open()
   }
 
-  const undo = () => {
-    step()
-    if (history.canUndo.value) history.undo()
-  }
   /** What stands on the page and is not saved: what a field cannot take, and what the server refuses. */
   const unsaved = computed((): readonly Problem[] => [
     ...Object.entries(halves.value).map(([at, { problem }]) => ({ at, ...problem, severity: 'error' as const })),
@@ -272,9 +261,9 @@ export function useDraft(id: string) {
     dropKept,
     mend,
     restore,
-    undo,
-    redo: history.redo,
-    canUndo: history.canUndo,
-    canRedo: history.canRedo,
+    undo: steps.undo,
+    redo: steps.redo,
+    canUndo: steps.canUndo,
+    canRedo: steps.canRedo,
   }
 }

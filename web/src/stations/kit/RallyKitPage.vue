@@ -7,6 +7,7 @@ import { kitCounted } from '@/shared/entries'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import { nextAt } from '@/shared/nextAt'
+import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
@@ -16,12 +17,11 @@ import StockNote from './StockNote.vue'
 import TeamKitCount from './TeamKitCount.vue'
 
 /** A rally's kit: counted out and back, team by team, and taken from the cupboard. */
-const { rally, tick, news } = useRally()
+const { rally, round, tick, news } = useRally()
 const id = String(useRoute().params.rally)
-const path = { id }
-const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', { params: { path } })))
-void kit.load()
-watch(tick, () => void kit.load())
+const params = () => ({ path: { id }, query: { round: round.value } })
+const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', { params: params() })))
+watch([tick, round], () => void kit.load(), { immediate: true })
 const outbox = useOutbox(id, news)
 const refusal = ref<Refusal>()
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
@@ -33,16 +33,16 @@ const rows = computed(() =>
 )
 
 async function count(team: string, way: 'out' | 'back', amounts: { material: string; amount: number }[], by: string) {
-  const sent = await outbox.record(kitCounted(team, way, amounts, by))
+  const sent = await outbox.record(kitCounted(team, round.value, way, amounts, by))
   refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
 }
 async function take() {
-  const answer = await ask(api.POST('/api/rallies/{id}/kit/taken', { params: { path } }))
+  const answer = await ask(api.POST('/api/rallies/{id}/kit/taken', { params: params() }))
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   await kit.load()
 }
 async function back(items: CupboardItem[]) {
-  const answer = await ask(api.POST('/api/rallies/{id}/kit/back', { params: { path }, body: { items } }))
+  const answer = await ask(api.POST('/api/rallies/{id}/kit/back', { params: params(), body: { items } }))
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   await kit.load()
 }
@@ -51,7 +51,8 @@ async function back(items: CupboardItem[]) {
 <template>
   <main id="main" class="desk">
     <StationHead title="Kit" :next="nextAt(rally?.progress.route, 'kit')">
-      <a class="small" :href="`/api/rallies/${id}/kit/shopping`" download>Shopping list</a>
+      <RoundChoice v-if="rally" :rounds="rally.progress.rounds" :round="round" />
+      <a class="small" :href="`/api/rallies/${id}/kit/shopping?round=${round}`" download>Shopping list</a>
       <RouterLink class="small" :to="`/rallies/${id}/papers`">Print labels and sheets</RouterLink>
     </StationHead>
     <UnsentNote v-if="rally" :outbox="outbox" :rally="rally" />
@@ -68,6 +69,9 @@ async function back(items: CupboardItem[]) {
     <div v-else class="two">
       <section aria-labelledby="teams">
         <h2 id="teams">Team by team</h2>
+        <p v-if="round > 1" class="small muted">
+          What is handed out for round {{ round }}: what its brief has otherwise than the round before.
+        </p>
         <ul>
           <TeamKitCount
             v-for="row in rows"

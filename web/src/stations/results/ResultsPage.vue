@@ -16,7 +16,7 @@ import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
 
 /** The standings, and for one team the whole way to its place. */
-const { rally, round, tick } = useRally()
+const { rally, round, tick, inRound } = useRally()
 const chosen = ref('')
 const standings = useLoad(() =>
   ask(
@@ -42,7 +42,7 @@ const row = computed(
   <main v-if="rally" id="main" class="results">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'results')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
-      <RouterLink :to="`/rallies/${rally.id}/run${round > 1 ? `?round=${round}` : ''}`">Show on the wall</RouterLink>
+      <RouterLink :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
     </StationHead>
     <LoadNote
       v-if="!standings.data.value"
@@ -67,7 +67,7 @@ const row = computed(
         />
         <ClassFindings :standings="standings.data.value" />
       </section>
-      <WhySlip v-if="row && row.why.length > 0" :row="row" />
+      <WhySlip v-if="row && row.why.length > 0" :row="row" :mended="standings.data.value.mended" />
     </div>
     <section v-if="photos.length > 0" class="photos" aria-labelledby="photos">
       <h2 id="photos">Photos</h2>

@@ -10,7 +10,7 @@ const emit = defineEmits<{ choose: [team: string] }>()
 const marks = computed(() => teamMarks(props.teams))
 const parts = computed(() => props.standings.rows[0]?.parts ?? [])
 const place = (row: Standing) =>
-  row.placeText || { placed: '', unfinished: 'not finished', didNotPlace: 'not placed' }[row.status]
+  row.placeText || { placed: '', unfinished: 'not finished', didNotPlace: 'not placed', away: 'away' }[row.status]
 </script>
 
 <template>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standing, TraceStep } from '@/api/names'
+import type { MendedSince, Standing, TraceStep } from '@/api/names'
+import MendedLines from '@/shared/MendedLines.vue'
 
 /** Why a team has its points: a slip written out like a sum by hand. */
-const props = defineProps<{ row: Standing }>()
+const props = defineProps<{ row: Standing; mended: readonly MendedSince[] }>()
 const isAmount = (step: TraceStep) => ['points', 'bonus', 'deduction'].includes(step.kind)
+const since = computed(() => props.row.parts.filter((p) => p.sinceLastRound))
 const sum = computed(() => props.row.why.find((s) => s.kind === 'total'))
 const before = computed(() => props.row.why.filter((s) => !['total', 'tieBreak', 'place'].includes(s.kind)))
 const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].includes(s.kind)))
@@ -13,6 +15,11 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
 <template>
   <section class="slip" aria-labelledby="why">
     <h2 id="why">Why: {{ row.name }}</h2>
+    <MendedLines v-if="mended.length > 0" class="small" :mended="mended" />
+    <template v-if="row.changed.length > 0 || since.length > 0">
+      <p v-for="c in row.changed" :key="c"><b>Changed:</b> {{ c }}</p>
+      <p v-for="p in since" :key="p.part" class="small">{{ p.name }}: {{ p.sinceLastRound }}.</p>
+    </template>
     <table>
       <tbody>
         <tr v-for="(step, i) in before" :key="i" :class="step.kind">

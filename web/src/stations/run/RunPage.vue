@@ -17,7 +17,7 @@ import WallRemote from './WallRemote.vue'
 import type { Entry, LessonCut } from '@/api/names'
 
 /** The remote: the clock, the phases, and what a teacher does to them while standing up. */
-const { rally, round, tick, news } = useRally()
+const { rally, round, tick, news, inRound } = useRally()
 const id = String(useRoute().params.rally)
 const live = useClock(id, round, tick)
 const { clock, left, behind, end, touch, refusal, cuts, held, log } = live
@@ -49,9 +49,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
   <main v-if="rally" id="main" class="desk">
     <StationHead title="Run" :next="nextAt(rally.progress.route, 'run')">
       <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges and walls</RouterLink>
-      <RouterLink class="small" :to="`/rallies/${id}/wall${round > 1 ? `?round=${round}` : ''}`"
-        >Open the wall here</RouterLink
-      >
+      <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall beside</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>

@@ -39,7 +39,8 @@ const rally: RallyOnWalk = {
   teams: [],
   forms: {},
   pads: { time: { kind: 'number', fractions: [], placements: [], shapes: [] } },
-  progress: { asOf: 0, edition: 0, rounds: 1, route: [] },
+  mended: [],
+  progress: { asOf: 0, edition: 0, rounds: 1, running: 1, route: [] },
 }
 const design: SheetDesign = {
   name: '',

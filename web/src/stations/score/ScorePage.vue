@@ -11,6 +11,7 @@ import RoundChoice from '@/shared/RoundChoice.vue'
 import { timeOfDay } from '@/shared/days'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
+import MendedLines from '@/shared/MendedLines.vue'
 import { useRallyOnWalk } from '@/shared/openRally'
 import AttemptMusts from './AttemptMusts.vue'
 import AttemptPad from './AttemptPad.vue'
@@ -35,7 +36,7 @@ import WhoLine from '@/access/WhoLine.vue'
 
 /** One team at a time: what it must have, its attempts, what was recorded. Made for one hand and for the keyboard. */
 const props = defineProps<{ team?: string }>()
-const { rally, round, instruments } = useRallyOnWalk()
+const { rally, round, inRound, instruments } = useRallyOnWalk()
 const { isTeacher } = useWho()
 const router = useRouter()
 const id = rally.value?.id ?? ''
@@ -66,7 +67,7 @@ watch(current, (team) => team && !leaving && props.team !== team && void router.
 })
 
 function to(team: string) {
-  return { path: `/rallies/${id}/score/${team}`, query: round.value > 1 ? { round: round.value } : {} }
+  return inRound(`/rallies/${id}/score/${team}`)
 }
 
 const refusal = ref<Refusal>()
@@ -143,12 +144,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 <template>
   <main v-if="rally" id="main" class="score">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'score')">
-      <RouterLink :to="{ path: `/rallies/${id}/together`, query: round > 1 ? { round } : {} }" class="small"
-        >All teams together</RouterLink
-      >
+      <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
     </StationHead>
-    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :round="round" :strip="strip" />
+    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :strip="strip" />
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="loading.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.
@@ -165,7 +164,9 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <Button label="‹" aria-label="Previous team" variant="outlined" class="step" @click="go(-1)" />
         <div>
           <h2>{{ sheet.name }}</h2>
-          <p class="muted">{{ sheet.reason || 'Complete' }}</p>
+          <p class="muted">
+            {{ sheet.status === 'away' ? `Takes no place: ${sheet.reason}` : sheet.reason || 'Complete' }}
+          </p>
         </div>
         <Button
           label="Undo"
@@ -182,6 +183,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
       <InLesson :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
+      <details v-if="rally.mended.length > 0" class="heed">
+        <summary>The brief was mended: {{ rally.mended.at(-1)?.reason }}</summary>
+        <MendedLines :mended="rally.mended" />
+      </details>
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
       <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
       <AnsweredTwice :sheet="sheet" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import type { TeamNamed, TeamOnStrip } from '@/api/names'
+import { useRallyOnWalk } from '@/shared/openRally'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useNarrow } from '@/shared/useNarrow'
@@ -10,14 +11,16 @@ const props = defineProps<{
   teams: readonly TeamNamed[]
   current: string
   rally: string
-  round: number
   strip: ReadonlyMap<string, TeamOnStrip>
 }>()
+const { inRound } = useRallyOnWalk()
 const marks = computed(() => teamMarks(props.teams))
 const word = (id: string) => {
   const team = props.strip.get(id)
   if (!team) return ''
-  const state = { placed: team.totalText || 'done', unfinished: 'open', didNotPlace: 'not placed' }[team.status]
+  const state = { placed: team.totalText || 'done', unfinished: 'open', didNotPlace: 'not placed', away: 'away' }[
+    team.status
+  ]
   return team.late ? `${state}, late` : state
 }
 const narrow = useNarrow()
@@ -36,7 +39,7 @@ watch(
     <RouterLink
       v-for="t in teams"
       :key="t.id"
-      :to="{ path: `/rallies/${rally}/score/${t.id}`, query: round > 1 ? { round } : {} }"
+      :to="inRound(`/rallies/${rally}/score/${t.id}`)"
       :aria-current="t.id === current ? 'page' : undefined"
     >
       <TeamPennant :mark="marks.get(t.id)!" :width="narrow ? 36 : 56" />

@@ -87,7 +87,7 @@ export function useSheets(open: () => string) {
   watch(connected, (back) => back && asOf.value && void now())
   useIntervalFn(() => void catchUp(), seldom)
 
-  const outbox = useOutbox(id, news)
+  const outbox = useOutbox(id, news, () => rally.value?.progress.edition)
   const sheets = computed(() =>
     held.value.order.length === 0
       ? undefined

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalOf } from '@/api/client'
 import type { ClassOpened, Job, Refusal } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -35,16 +36,37 @@ watch(classes.data, (all) => {
 })
 watch(chosen, () => {
   absent.value = []
-  wishes.value = []
-  spread.value = []
   teams.value = []
 })
+/** Wishes are the class's and last: they are there again for the next rally. */
+watch(
+  () => group.value?.id,
+  () => {
+    const wished = group.value?.wishes
+    const pairs = (groups: readonly (readonly string[])[], kind: 'apart' | 'together') =>
+      groups.map(([one = '', other = '']) => ({ one, other, kind }))
+    wishes.value = wished ? [...pairs(wished.apart, 'apart'), ...pairs(wished.together, 'together')] : []
+    spread.value = [...(wished?.spread[0] ?? [])]
+  },
+)
+const wished = () => {
+  const pairs = (kind: string) =>
+    wishes.value.filter((w) => w.kind === kind && w.one && w.other).map((w) => [w.one, w.other])
+  return { together: pairs('together'), apart: pairs('apart'), spread: spread.value.length > 1 ? [spread.value] : [] }
+}
+const keepWishes = useDebounceFn(async () => {
+  if (!group.value || JSON.stringify(wished()) === JSON.stringify(group.value.wishes)) return
+  const answer = await ask(
+    api.PUT('/api/classes/{id}/wishes', { params: { path: { id: group.value.id } }, body: wished() }),
+  )
+  if (answer.ok) await classes.load()
+  else refusal.value = refusalOf(answer)
+}, 350)
+watch([wishes, spread], () => void keepWishes(), { deep: true })
 
 async function make(keep: 'locked' | 'all') {
   if (!group.value) return
   const kept = teams.value.filter((t) => keep === 'all' || t.locked)
-  const pairs = (kind: string) =>
-    wishes.value.filter((w) => w.kind === kind && w.one && w.other).map((w) => [w.one, w.other])
   const answer = await ask(
     api.POST('/api/classes/{id}/teams', {
       params: { path: { id: group.value.id } },
@@ -52,9 +74,7 @@ async function make(keep: 'locked' | 'all') {
         absent: absent.value,
         wishes: {
           size: size.value,
-          together: pairs('together'),
-          apart: pairs('apart'),
-          spread: spread.value.length > 1 ? [spread.value] : [],
+          ...wished(),
           locked: kept.map((t) => t.pupils.map((p) => p.id)),
           earlier: [],
           seed: seed.value,

@@ -1,22 +1,58 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Entry, Refusal } from '@/api/names'
+import EntryLog from '@/log/EntryLog.vue'
+import UnsentNote from '@/log/UnsentNote.vue'
+import { struckOut } from '@/shared/entries'
 import { nextAt } from '@/shared/nextAt'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import RoundChoice from '@/shared/RoundChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
-import TeamList from './TeamList.vue'
+import { useLoad } from '@/shared/useLoad'
+import { useOutbox } from '@/shared/useOutbox'
+import LateComers from './LateComers.vue'
+import TeamRoster from './TeamRoster.vue'
 
-/** The teams of a rally. */
-const { rally } = useRally()
+/** The teams of a rally: who comes late, who is away, who moves. Each of these is an entry and can be taken back. */
+const { rally, round, tick, news } = useRally()
+const id = rally.value?.id ?? ''
+const outbox = useOutbox(id, news)
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
+const params = () => ({ path: { id }, query: { round: round.value } })
+const choices = useLoad(() => ask(api.GET('/api/rallies/{id}/placing', { params: params() })))
+const log = useLoad(() => ask(api.GET('/api/rallies/{id}/placing/log', { params: params() })))
+watch(
+  [tick, round],
+  () => {
+    void choices.load()
+    void log.load()
+  },
+  { immediate: true },
+)
+const refusal = ref<Refusal>()
+async function record(entry: Entry) {
+  const sent = await outbox.record(entry)
+  refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+  return sent
+}
+const strike = (entry: string, why: string) => record(struckOut('', round.value, entry, why))
 </script>
 
 <template>
   <main v-if="rally" id="main" class="desk">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'teams')">
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" />
       <RouterLink class="small" :to="`/rallies/${rally.id}/papers`">Print job cards and the team list</RouterLink>
     </StationHead>
-    <TeamList :teams="rally.teams" :marks="marks" :jobs="rally.jobs" />
+    <UnsentNote :outbox="outbox" :rally="rally" />
+    <RefusalNote :refusal="refusal" />
+    <p v-if="round > 1" class="small muted">What is changed here holds from round {{ round }} on.</p>
+    <TeamRoster :rally="rally" :marks="marks" :record="record" />
+    <LateComers :rally="rally" :classes="choices.data.value ?? []" :record="record" @added="choices.load" />
+    <EntryLog v-if="(log.data.value?.length ?? 0) > 0" heading="h2" :log="log.data.value!" :strike="strike" />
   </main>
 </template>
 

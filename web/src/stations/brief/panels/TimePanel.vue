@@ -3,8 +3,8 @@ import { computed, ref } from 'vue'
 import LessonScale from '@/shared/LessonScale.vue'
 import { useWriting } from '@/fields/writing'
 
-/** The phases laid over the lessons, drawn to scale, and what would make them fit. */
-const props = defineProps<{ id: string }>()
+/** The phases laid over the lessons, drawn to scale, and what would make them fit; for a brief on the shelf, also into the calendar. */
+const props = defineProps<{ id?: string }>()
 const { checkup, mend } = useWriting()
 const table = computed(() => checkup.value?.timetable)
 const begins = ref(`${new Date().toLocaleDateString('sv-SE')}T09:00`)
@@ -28,7 +28,7 @@ const calendar = computed(
         </li>
       </ul>
     </template>
-    <template v-if="(table?.lessons.length ?? 0) > 0">
+    <template v-if="id && (table?.lessons.length ?? 0) > 0">
       <h3>Into the calendar</h3>
       <p class="line">
         The first lesson begins

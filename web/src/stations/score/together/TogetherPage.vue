@@ -12,7 +12,7 @@ import { anyOf } from '@/shared/shows'
 import NoteGrid from './NoteGrid.vue'
 
 /** All teams on one page, for what happens to several at once: tasks ticked, lanes run, counters, notes in passing. */
-const { rally, round } = useRallyOnWalk()
+const { rally, round, inRound } = useRallyOnWalk()
 const id = rally.value?.id ?? ''
 const { sheets, order, outbox, ...loading } = useSheets(() => '')
 /** The lanes stand still from the beginning: none is shown before all teams are there, or as many as this device knows. */
@@ -31,9 +31,7 @@ const parts = computed(() =>
 <template>
   <main v-if="rally" id="main" class="together">
     <StationHead :title="rally.name" next="All teams on one page, for what happens to several at once.">
-      <RouterLink :to="{ path: `/rallies/${id}/score`, query: round > 1 ? { round } : {} }" class="small"
-        >One team at a time</RouterLink
-      >
+      <RouterLink :to="inRound(`/rallies/${id}/score`)" class="small">One team at a time</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />

@@ -1,0 +1,71 @@
+using System.Text.Json.Serialization;
+
+namespace PluckyRally.Core;
+
+[JsonDerivedType(typeof(BriefMended), "briefMended")]
+public abstract partial record Entry
+{
+    /// <summary>
+    /// The brief was mended for this rally, from its round on or in that round alone. It changes how everything is scored that was
+    /// recorded there; struck out, it was never mended.
+    /// </summary>
+    public sealed record BriefMended : Entry
+    {
+        /// <summary>What stands where from now on, laid over the brief as a tier's values are. An item that is new stands at its id; one that is gone has no value.</summary>
+        public required IReadOnlyList<Override> Changes { get; init; }
+
+        /// <summary>Whether it holds in its round alone, and no longer in the next.</summary>
+        public bool OnlyThisRound { get; init; }
+
+        /// <summary>Why.</summary>
+        public required string Reason { get; init; }
+
+        /// <summary>The same in words, written when the entry is taken in.</summary>
+        public IReadOnlyList<Difference> Differs { get; init; } = [];
+
+        internal override bool IsTeachers => true;
+
+        internal override bool MayBeOfClass => true;
+
+        internal override bool GoesIntoClosedRound => true;
+
+        internal override bool BeginsRound => false;
+
+        internal override bool IsOfLesson => true;
+
+        internal override bool ChangesEdition => true;
+
+        internal override bool ChangesOthers(Trials trials) => true;
+
+        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
+        {
+            found.Unless(Team.Length == 0, "/team", "The brief is the whole class's.", "Leave the team out.");
+            found.NotEmpty(Reason, "/reason", "Nothing says why it is mended.", "Write in a few words what was wrong.");
+            found.Length(Reason, Limits.Text, "/reason", "The reason");
+            found.Unless(Changes.Count > 0, "/changes", "Nothing is mended.", "Change something on the sheet first.");
+            found.Count(Changes, Limits.Items, "/changes", "changes");
+            return this;
+        }
+
+        internal override Entry Join(LogToJoin log, ProblemCollector found)
+        {
+            if (found.Problems.Count > 0) return this;
+            var before = log.Compiled.Edition.Brief;
+            var after = Mending.Lay(before, Changes);
+            if (!after.IsOk) found.AddAll(after.Problems);
+            return after.IsOk ? this with { Differs = Difference.Between(before, after.Value) } : this;
+        }
+
+        internal override string Say(CompiledEdition compiled, int? attempt)
+        {
+            var what = string.Join("; ", Differs.Take(Shown).Select(d => $"{d.Where} {Side(d.Before)} → {Side(d.After)}"));
+            var more = Differs.Count > Shown ? $"; and {English.Count(Differs.Count - Shown, "place")} more" : "";
+            return $"Brief mended {(OnlyThisRound ? $"in round {Round} only" : Round > 1 ? $"from round {Round} on" : "for the whole rally")}: {what}{more}. {Reason}";
+        }
+
+        /// <summary>More than so many places are not read in a line.</summary>
+        private const int Shown = 4;
+
+        private static string Side(string text) => text.Length > 0 ? ProblemCollector.Short(text) : "nothing";
+    }
+}

@@ -1,0 +1,54 @@
+namespace PluckyRally.Core;
+
+/// <summary>The teams of a rally as its log leaves them, round by round.</summary>
+internal sealed class Roster
+{
+    private readonly IReadOnlyList<Team> _begun;
+    private readonly IReadOnlyList<Entry.OfTeams> _changes;
+    private readonly Dictionary<string, string> _names;
+
+    /// <param name="rally">The rally with the teams that it was begun with.</param>
+    /// <param name="entries">What is understood of its log.</param>
+    public Roster(Rally rally, IReadOnlyList<Entry> entries)
+    {
+        _begun = rally.Teams;
+        _changes = [.. Log.Effective(entries).OfType<Entry.OfTeams>()];
+        _names = rally.Latecomers.GroupBy(p => p.Id).ToDictionary(g => g.Key, g => g.First().Name);
+    }
+
+    /// <summary>So many rounds can have other teams than the round after.</summary>
+    public int Rounds => _changes.Select(c => c.Round).DefaultIfEmpty(0).Max();
+
+    /// <summary>The teams in a round: what was said for an earlier one holds on.</summary>
+    public IReadOnlyList<Team> In(int round) => _changes.Where(c => c.Round <= round).OrderBy(c => c.Round).Aggregate(_begun, (teams, change) => change.Turn(teams, this));
+
+    /// <summary>Every team that there ever was, as it is called last.</summary>
+    public IReadOnlyList<Team> All => In(int.MaxValue);
+
+    /// <summary>What a pupil is called who was in none of the teams at first.</summary>
+    public string NameOf(string pupil) => _names.GetValueOrDefault(pupil, "A pupil");
+
+    /// <summary>The teams that entries may name: those that were there at first, and those that came later and were not struck out.</summary>
+    public static IReadOnlyList<Team> Named(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received)
+    {
+        if (!received.Any(e => e.BringsTeam)) return begun;
+        var ids = begun.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+        return [.. begun, .. Log.Effective(received).OfType<Entry.TeamJoined>().Where(j => ids.Add(j.Team)).Select(j => new Team { Id = j.Team, Name = j.Name })];
+    }
+
+    /// <summary>What keeps a team from being called so.</summary>
+    public static void CheckTeam(string name, string callSign, int members, string at, ProblemCollector found)
+    {
+        found.Length(name, Limits.Name, $"{at}/name", "The team's name");
+        found.Unless(callSign.Length == 0 || (callSign.Length <= 2 && callSign.All(char.IsLetterOrDigit)), $"{at}/callSign", $"“{ProblemCollector.Short(callSign)}” is no call sign.", "Use one or two letters or digits.");
+        found.Unless(members is >= 0 and <= 1000, $"{at}/members", "The number of members is out of range.", "Use 0 where it is not known.");
+    }
+
+    /// <summary>Whether id, name and call sign are free; what is empty is not looked at.</summary>
+    public static void CheckFree(IReadOnlyList<Team> teams, string id, string name, string callSign, ProblemCollector found)
+    {
+        found.Unless(id.Length == 0 || teams.All(t => t.Id != id), "/team", "There is a team of this id already.", "Give the team an id of its own.");
+        found.Unless(name.Length == 0 || teams.All(t => !t.Name.Trim().Equals(name.Trim(), StringComparison.OrdinalIgnoreCase)), "/name", $"Another team is called “{ProblemCollector.Short(name)}”.", "Give each team its own name.");
+        found.Unless(callSign.Length == 0 || teams.All(t => !t.CallSign.Equals(callSign, StringComparison.OrdinalIgnoreCase)), "/callSign", $"Another team has the call sign {ProblemCollector.Short(callSign)}.", "Give each team its own.");
+    }
+}

@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import { provideHalfTyped } from '@/fields/halfTyped'
+import { provideRests } from '@/fields/rests'
+import { provideWriting } from '@/fields/writing'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useRally } from '@/shared/openRally'
+import { goTo, provideSnags } from '@/shared/snags'
+import StationHead from '@/shared/StationHead.vue'
+import { useLoad } from '@/shared/useLoad'
+import MarginTabs, { type Panel } from './MarginTabs.vue'
+import MendingPreview from './MendingPreview.vue'
+import MeasureList from './panels/MeasureList.vue'
+import MethodStrips from './panels/MethodStrips.vue'
+import SnagList from './panels/SnagList.vue'
+import TimePanel from './panels/TimePanel.vue'
+import TryPanel from './panels/TryPanel.vue'
+import BriefSheet from './sheet/BriefSheet.vue'
+import { useMending } from './useMending'
+
+/** The brief of a rally, mended while it is run: the same sheet as on the shelf, and what it would change before it is kept. */
+const { rally, round, news, inRound } = useRally()
+const router = useRouter()
+const mending = useMending(rally.value?.id ?? '', round)
+const { brief, checkup, problems, halves, reason, onlyThisRound, shelfToo, seen, refusal, changed } = mending
+const choices = useLoad(() => ask(api.GET('/api/choices')))
+provideSnags(problems)
+provideHalfTyped(halves)
+const panels = ['snags', 'measures', 'method', 'try', 'time'] as const satisfies readonly Panel[]
+const panel = ref<Panel>('method')
+const places: readonly (readonly [string, Panel])[] = [
+  ['/measures', 'measures'],
+  ['/figures', 'measures'],
+  ['/method', 'method'],
+]
+async function show(place: string) {
+  panel.value = places.find(([start]) => place.startsWith(start))?.[1] ?? panel.value
+  await nextTick()
+  goTo(place)
+}
+provideWriting({ brief, checkup, choices: choices.data, mend: mending.mend, goTo: (place) => void show(place) })
+provideRests((at) => checkup.value?.resting.find((r) => r.at === at)?.names ?? [])
+void choices.load()
+watch(round, () => void mending.open(), { immediate: true })
+
+const rounds = computed(() => Array.from({ length: (rally.value?.progress.rounds ?? 1) + 1 }, (_, i) => i + 1))
+const chooseRound = (event: Event) =>
+  void router.push({ query: { round: Number((event.target as HTMLSelectElement).value) } })
+const back = computed(() => inRound(`/rallies/${rally.value?.id}/brief`))
+const keeping = useTemplateRef('keeping')
+async function look() {
+  await mending.look()
+  await nextTick()
+  keeping.value?.scrollIntoView({ block: 'nearest' })
+}
+/** Said where the brief on the shelf could not be mended with it. */
+const notOnShelf = ref('')
+async function keep() {
+  const kept = await mending.keep()
+  if (!kept) return
+  news()
+  if (kept.notOnShelf) notOnShelf.value = kept.notOnShelf
+  else await router.push(back.value)
+}
+const next = computed(() =>
+  changed.value
+    ? 'Look what would change, say why, then keep it.'
+    : 'Change the sheet. Nothing counts before it is kept.',
+)
+</script>
+
+<template>
+  <main v-if="rally" id="main" class="mend">
+    <StationHead title="Mend the brief" :next="next">
+      <button type="button" class="act" :disabled="!mending.canUndo.value" @click="mending.undo">Undo</button>
+      <button type="button" class="act" :disabled="!mending.canRedo.value" @click="() => mending.redo()">Redo</button>
+      <button v-if="changed" type="button" class="act" @click="mending.letGo">Let all changes go</button>
+      <RouterLink class="small" :to="back">Back to the brief</RouterLink>
+    </StationHead>
+    <LoadNote
+      v-if="!brief"
+      :state="refusal ? 'refused' : 'loading'"
+      :refusal="refusal"
+      what="the brief"
+      @again="mending.open"
+    />
+    <template v-else>
+      <div class="bar">
+        <p class="line">
+          Mended from round
+          <select class="inline" :value="round" aria-label="Mended from round" @change="chooseRound">
+            <option v-for="n in rounds" :key="n" :value="n">{{ n }}</option></select
+          >,
+          <select v-model="onlyThisRound" class="inline" aria-label="For how long">
+            <option :value="false">and all rounds after it</option>
+            <option :value="true">that round alone</option></select
+          >.
+        </p>
+        <Button label="Look what would change" :disabled="!changed" @click="look" />
+      </div>
+      <section ref="keeping" class="keep" aria-label="What is mended">
+        <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+        <p v-if="notOnShelf" class="wrong" role="alert">
+          It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
+        </p>
+        <form v-if="seen" class="seen" @submit.prevent="keep">
+          <MendingPreview :seen="seen" />
+          <label for="why">Why it is mended</label>
+          <InputText id="why" v-model="reason" maxlength="400" placeholder="what was wrong with it" />
+          <label v-if="seen.shelf" class="tick">
+            <input v-model="shelfToo" type="checkbox" /> Mend “{{ seen.shelf }}” on the shelf too
+          </label>
+          <Button type="submit" label="Keep it mended" :disabled="reason.trim().length === 0" />
+        </form>
+      </section>
+      <div class="two">
+        <BriefSheet :brief="brief" :scoring="checkup?.scoring ?? []" />
+        <aside class="margin" aria-label="Margin of the sheet">
+          <MarginTabs v-model="panel" :snags="checkup?.snags ?? []" :only="panels">
+            <SnagList
+              v-if="panel === 'snags'"
+              :brief="brief"
+              :snags="checkup?.snags ?? []"
+              :left="checkup?.left ?? []"
+            />
+            <MeasureList v-else-if="panel === 'measures'" :brief="brief" />
+            <MethodStrips v-else-if="panel === 'method'" :brief="brief" />
+            <TryPanel v-else-if="panel === 'try'" :brief="brief" />
+            <TimePanel v-else />
+          </MarginTabs>
+        </aside>
+      </div>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.mend {
+  max-width: 92rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+/* What is changed at the foot of a long sheet is looked at from there. */
+.bar {
+  position: sticky;
+  top: 0;
+  z-index: 3;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1.5rem;
+  align-items: center;
+  padding: 0.6rem 0;
+  background: var(--paper);
+  border-bottom: var(--stitch);
+}
+.keep {
+  display: grid;
+  justify-items: start;
+  gap: 0.5rem;
+  padding-top: 0.5rem;
+  scroll-margin-top: 4rem;
+}
+.seen {
+  display: grid;
+  justify-items: start;
+  gap: 0.5rem;
+  width: 100%;
+  padding: 0.75rem 1rem 1rem;
+  background: var(--marigold-wash);
+  border: 2px dashed var(--marigold);
+}
+.seen label {
+  font-weight: 650;
+}
+.seen .tick {
+  display: inline-flex;
+  gap: 0.5rem;
+  align-items: center;
+  font-weight: 400;
+  min-height: 32px;
+}
+#why {
+  width: min(40rem, 100%);
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 11fr) minmax(0, 9fr);
+  gap: 2rem;
+  padding-top: 1rem;
+  align-items: start;
+}
+.margin {
+  position: sticky;
+  top: 4rem;
+  max-height: calc(100vh - 4rem);
+  overflow-y: auto;
+  padding: 0.25rem 0.25rem 2rem;
+}
+.act:disabled {
+  color: var(--muted);
+  text-decoration: none;
+  cursor: default;
+}
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .margin {
+    position: static;
+    max-height: none;
+  }
+}
+</style>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { MendingSeen } from '@/api/names'
+import DifferenceTable from './DifferenceTable.vue'
+
+/** What mending the brief would change: the sheet, places and points, and what would be kept aside. */
+defineProps<{ seen: MendingSeen }>()
+</script>
+
+<template>
+  <div class="preview">
+    <h3>What would change</h3>
+    <DifferenceTable :differences="seen.differs" before="Now" after="Mended" />
+    <template v-for="r in seen.rounds" :key="r.round">
+      <h3>Round {{ r.round }}: places and points</h3>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Team</th>
+            <th scope="col">Now</th>
+            <th scope="col">Mended</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="t in r.rows" :key="t.team">
+            <th scope="row">{{ t.name }}</th>
+            <td>{{ t.before || '–' }}</td>
+            <td>{{ t.after || '–' }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+    <p v-if="seen.rounds.length === 0">No place and no total changes.</p>
+    <template v-if="seen.aside.length > 0">
+      <h3>
+        {{ seen.aside.length === 1 ? 'One entry' : `${seen.aside.length} entries` }} would no longer fit: kept aside,
+        not scored
+      </h3>
+      <ul>
+        <li v-for="l in seen.aside" :key="l.entry">
+          {{ l.says }}<span v-if="l.by" class="muted">, {{ l.by }}</span>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.preview {
+  width: 100%;
+}
+h3 {
+  margin: 0.6rem 0 0.2rem;
+}
+table {
+  font-size: var(--small);
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 0.2rem 1.2rem 0.2rem 0;
+  border-bottom: 1px solid var(--line);
+}
+</style>

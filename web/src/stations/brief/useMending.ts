@@ -1,0 +1,147 @@
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch, type Ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Brief, BriefCheckup, Change, MendingSeen, Problem, Refusal } from '@/api/names'
+import type { Halves } from '@/fields/halfTyped'
+import { thisBrowser } from '@/shared/thisBrowser'
+import { useSteps } from './useSteps'
+
+/** What a browser keeps of a mending that is not done yet. */
+interface KeptHere {
+  from: string
+  text: string
+  halves: Halves
+  reason: string
+}
+
+/**
+ * The brief of a rally while it is mended. Nothing counts before it is kept; what is changed stays in this browser, so that nobody
+ * begins again after a glance at another page.
+ */
+export function useMending(rally: string, round: Ref<number>) {
+  const brief = ref<Brief>()
+  const checkup = ref<BriefCheckup>()
+  const problems = ref<readonly Problem[]>([])
+  const halves = ref<Halves>({})
+  const reason = ref('')
+  const onlyThisRound = ref(false)
+  const shelfToo = ref(false)
+  /** What would change; absent until it was looked at, and when something was changed since. */
+  const seen = ref<MendingSeen>()
+  const refusal = ref<Refusal>()
+  /** As the round runs it now. */
+  const from = ref('')
+  const { step, ...steps } = useSteps(brief)
+  const keptHere = () => `mending:${rally}:${round.value}`
+  const text = () => JSON.stringify(brief.value)
+  const changed = computed(() => !!brief.value && JSON.stringify(brief.value) !== from.value)
+
+  async function open() {
+    const answer = await ask(
+      api.GET('/api/rallies/{id}/mending', { params: { path: { id: rally }, query: { round: round.value } } }),
+    )
+    refusal.value = refusalOf(answer)
+    if (!answer.ok) return
+    from.value = JSON.stringify(answer.data.brief)
+    const left = JSON.parse(thisBrowser.read(keptHere()) ?? 'null') as KeptHere | null
+    const goesOn = left?.from === from.value
+    brief.value = goesOn ? (JSON.parse(left.text) as Brief) : answer.data.brief
+    halves.value = goesOn ? left.halves : {}
+    reason.value = goesOn ? left.reason : ''
+    seen.value = undefined
+    steps.begin()
+    await check()
+  }
+  function keepHere() {
+    if (!changed.value && Object.keys(halves.value).length === 0 && !reason.value) thisBrowser.drop(keptHere())
+    else
+      thisBrowser.keep(
+        keptHere(),
+        JSON.stringify({
+          from: from.value,
+          text: text(),
+          halves: halves.value,
+          reason: reason.value,
+        } satisfies KeptHere),
+      )
+  }
+  async function check() {
+    if (!brief.value) return
+    const answer = await ask(api.POST('/api/drafts/check', { body: brief.value }))
+    if (answer.ok) checkup.value = answer.data
+    problems.value = answer.ok ? answer.data.problems : answer.offline ? problems.value : answer.refusal.problems
+  }
+  const soon = useDebounceFn(() => {
+    step()
+    void check()
+  }, 350)
+  watch(
+    brief,
+    () => {
+      if (!brief.value) return
+      keepHere()
+      seen.value = undefined
+      void soon()
+    },
+    { deep: true },
+  )
+  watch([halves, reason], keepHere)
+  watch([onlyThisRound], () => (seen.value = undefined))
+
+  const body = () => ({
+    brief: brief.value!,
+    round: round.value,
+    onlyThisRound: onlyThisRound.value,
+    reason: reason.value,
+    shelfToo: shelfToo.value,
+  })
+  const at = { params: { path: { id: rally } } }
+  /** Places of the brief are the sheet's; what else is wrong is said above it. */
+  function refused(now: Refusal | undefined) {
+    refusal.value = now
+    if (now) problems.value = now.problems.map((p) => ({ ...p, at: p.at.replace(/^\/brief/, '') }))
+  }
+  async function look() {
+    const answer = await ask(api.POST('/api/rallies/{id}/mending/look', { ...at, body: body() }))
+    refused(refusalOf(answer))
+    seen.value = answer.ok ? answer.data : undefined
+  }
+  /** Keeps it; says what became of it on the shelf where that went wrong. */
+  async function keep() {
+    const answer = await ask(api.POST('/api/rallies/{id}/mending', { ...at, body: body() }))
+    refused(refusalOf(answer))
+    if (!answer.ok) return undefined
+    thisBrowser.drop(keptHere())
+    from.value = text()
+    return { notOnShelf: answer.data.notOnShelf ?? '' }
+  }
+  /** As it was when this page was opened. */
+  async function letGo() {
+    thisBrowser.drop(keptHere())
+    await open()
+  }
+  async function mend(changes: readonly Change[]) {
+    if (!brief.value) return
+    step()
+    const answer = await ask(api.POST('/api/drafts/mended', { body: { brief: brief.value, changes: [...changes] } }))
+    if (answer.ok) brief.value = answer.data
+  }
+  return {
+    brief,
+    checkup,
+    problems,
+    halves,
+    reason,
+    onlyThisRound,
+    shelfToo,
+    seen,
+    refusal,
+    changed,
+    open,
+    look,
+    keep,
+    letGo,
+    mend,
+    ...steps,
+  }
+}

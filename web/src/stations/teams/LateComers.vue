@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { v7 } from 'uuid'
+import { computed, ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { ClassOpened, Entry, RallyOpened, Refusal } from '@/api/names'
+import { written } from '@/shared/entries'
+import { useRally } from '@/shared/openRally'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import type { Sent } from '@/shared/useOutbox'
+import PlacingNote from './PlacingNote.vue'
+import { usePlacing } from './usePlacing'
+
+/** Who comes when the rally has begun: a pupil into a team, or a whole team. */
+const props = defineProps<{
+  rally: RallyOpened
+  classes: readonly ClassOpened[]
+  record: (entry: Entry) => Promise<Sent>
+}>()
+const emit = defineEmits<{ added: [] }>()
+const { round } = useRally()
+const { coming, place, allTheSame, leaveIt } = usePlacing(props.record)
+const pupil = ref('')
+const team = ref('')
+const fresh = ref('')
+const group = ref('')
+const refusal = ref<Refusal>()
+const named = computed(() => props.classes.flatMap((c) => c.pupils).find((p) => p.id === pupil.value)?.name ?? '')
+/** Where a new name is entered: the class that is chosen, else the first. */
+const into = computed(() => props.classes.find((c) => c.id === group.value) ?? props.classes[0])
+async function bring() {
+  refusal.value = undefined
+  if (pupil.value !== 'new') return place(pupil.value, named.value, team.value)
+  if (!into.value) return
+  const answer = await ask(
+    api.POST('/api/classes/{id}/pupils', { params: { path: { id: into.value.id } }, body: { name: fresh.value } }),
+  )
+  refusal.value = refusalOf(answer)
+  if (!answer.ok) return
+  await place(answer.data.id, answer.data.name, team.value)
+  fresh.value = ''
+  emit('added')
+}
+const name = ref('')
+const members = ref<number>()
+async function join() {
+  const sent = await props.record(
+    written(`late-${v7().slice(-12)}`, round.value, {
+      kind: 'teamJoined',
+      name: name.value.trim(),
+      callSign: '',
+      members: members.value || 0,
+    }),
+  )
+  if (sent.kind !== 'refused') name.value = ''
+}
+const ready = computed(
+  () => team.value !== '' && pupil.value !== '' && (pupil.value !== 'new' || fresh.value.trim() !== ''),
+)
+</script>
+
+<template>
+  <section aria-labelledby="late">
+    <h2 id="late">Who comes late</h2>
+    <form v-if="classes.length > 0" class="line" @submit.prevent="bring">
+      A pupil,
+      <select v-model="pupil" class="inline" aria-label="Who comes late">
+        <option value="" disabled>who</option>
+        <optgroup v-for="c in classes" :key="c.id" :label="c.name">
+          <option v-for="p in c.pupils" :key="p.id" :value="p.id">{{ p.name }}</option>
+        </optgroup>
+        <option value="new">somebody new</option>
+      </select>
+      <template v-if="pupil === 'new'">
+        <input
+          v-model="fresh"
+          class="inline"
+          maxlength="120"
+          aria-label="Name of the new pupil"
+          placeholder="given name and initial"
+        />
+        of
+        <select v-model="group" class="inline" aria-label="Class of the new pupil">
+          <option v-for="c in classes" :key="c.id" :value="c.id">{{ c.name }}</option>
+        </select>
+      </template>
+      into
+      <select v-model="team" class="inline" aria-label="Into which team">
+        <option value="" disabled>which team</option>
+        <option v-for="t in rally.teams" :key="t.id" :value="t.id">{{ t.name }}</option>
+      </select>
+      <Button type="submit" label="Comes in" size="small" :disabled="!ready" />
+    </form>
+    <PlacingNote
+      v-if="coming"
+      :coming="coming"
+      :team-name="rally.teams.find((t) => t.id === coming?.team)?.name ?? ''"
+      @place="allTheSame"
+      @leave="leaveIt"
+    />
+    <RefusalNote :refusal="refusal" />
+    <form class="line" @submit.prevent="join">
+      A team, called
+      <input
+        v-model="name"
+        class="inline"
+        maxlength="120"
+        aria-label="Name of the team that joins"
+        placeholder="its name"
+      />
+      with
+      <input
+        v-model.number="members"
+        class="inline number"
+        type="number"
+        min="0"
+        max="1000"
+        aria-label="How many pupils are in it"
+      />
+      pupils
+      <Button type="submit" label="Joins" size="small" :disabled="name.trim() === ''" />
+    </form>
+  </section>
+</template>
+
+<style scoped>
+section {
+  padding-top: 1.5rem;
+}
+.number {
+  width: 3.4rem;
+  field-sizing: fixed;
+}
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  align-items: center;
+  padding: 0.3rem 0;
+}
+</style>

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { Coming } from './usePlacing'
+
+/** What the class's wishes say to a pupil in a team, before it is done. */
+defineProps<{ coming: Coming; teamName: string }>()
+defineEmits<{ place: []; leave: [] }>()
+</script>
+
+<template>
+  <div class="heed" role="alert">
+    <p v-for="s in coming.says" :key="s">{{ s }}</p>
+    <p class="ways">
+      <Button :label="`${coming.name} into ${teamName} all the same`" size="small" @click="$emit('place')" />
+      <Button label="Leave it" size="small" variant="outlined" @click="$emit('leave')" />
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.75rem;
+  padding-top: 0.4rem;
+}
+</style>

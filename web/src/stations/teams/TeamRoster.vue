@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { Entry, RallyOpened, Team } from '@/api/names'
+import ChooseOnce from '@/fields/ChooseOnce.vue'
+import { written } from '@/shared/entries'
+import { useRally } from '@/shared/openRally'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
+import type { Sent } from '@/shared/useOutbox'
+import PlacingNote from './PlacingNote.vue'
+import { usePlacing } from './usePlacing'
+
+/** The teams with who is in them: pupils move or leave, teams are away and come back, or are called otherwise. */
+const props = defineProps<{
+  rally: RallyOpened
+  marks: Map<string, TeamMark>
+  record: (entry: Entry) => Promise<Sent>
+}>()
+const { round } = useRally()
+const { coming, place, allTheSame, leaveIt } = usePlacing(props.record)
+const jobNames = (ids: readonly string[]) =>
+  ids.map((id) => props.rally.jobs.find((j) => j.id === id)?.name.toLowerCase() ?? id).join(', ')
+const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name ?? ''
+const others = computed(() => (team: Team) => [
+  ...props.rally.teams.filter((t) => t.id !== team.id).map((t) => ({ name: t.name, value: t.id })),
+  { name: 'nobody: has left', value: '' },
+])
+
+/** Which team is being renamed or taken out of the ranking, and what is typed for it. */
+const open = ref<{ team: string; does: 'change' | 'away' }>()
+const name = ref('')
+const sign = ref('')
+const members = ref<number>()
+const reason = ref('')
+function change(team: Team) {
+  open.value = { team: team.id, does: 'change' }
+  name.value = team.name
+  sign.value = team.callSign
+  members.value = team.members
+}
+function takeOut(team: Team) {
+  open.value = { team: team.id, does: 'away' }
+  reason.value = ''
+}
+const isOpen = (team: Team, does: 'change' | 'away') => open.value?.team === team.id && open.value.does === does
+async function send(entry: Entry) {
+  if ((await props.record(entry)).kind !== 'refused') open.value = undefined
+}
+const changed = (team: Team) =>
+  send(
+    written(team.id, round.value, {
+      kind: 'teamChanged',
+      name: name.value.trim() === team.name ? null : name.value,
+      callSign: sign.value.trim().toUpperCase() === team.callSign ? null : sign.value.trim().toUpperCase(),
+      members: team.pupils.length > 0 || members.value === team.members ? null : (members.value ?? 0),
+    }),
+  )
+</script>
+
+<template>
+  <PlacingNote v-if="coming" :coming="coming" :team-name="nameOf(coming.team)" @place="allTheSame" @leave="leaveIt" />
+  <ul class="teams">
+    <li v-for="team in rally.teams" :key="team.id" :class="{ away: team.away }">
+      <h2><TeamPennant :mark="marks.get(team.id)!" :width="64" /> {{ team.name }}</h2>
+      <p v-if="team.away" class="small"><b>Takes no place:</b> {{ team.away }}</p>
+      <ul>
+        <li v-for="p in team.pupils" :key="p.id" class="pupil">
+          <span
+            >{{ p.name }}<span v-if="p.jobs.length > 0" class="muted small">, {{ jobNames(p.jobs) }}</span></span
+          >
+          <ChooseOnce
+            class="small to"
+            :label="`Move ${p.name} to`"
+            says="to…"
+            :options="others(team)"
+            @choose="(to: string) => place(p.id, p.name, to)"
+          />
+        </li>
+        <li v-if="team.pupils.length === 0" class="muted">
+          {{ team.members > 0 ? `${team.members} pupils` : 'nobody is named' }}
+        </li>
+      </ul>
+      <form v-if="isOpen(team, 'change')" class="small" @submit.prevent="changed(team)">
+        <label>Name <input v-model="name" class="inline" maxlength="120" /></label>
+        <label
+          >Call sign <input v-model="sign" class="inline sign" maxlength="2" :placeholder="marks.get(team.id)?.sign"
+        /></label>
+        <label v-if="team.pupils.length === 0"
+          >Pupils <input v-model.number="members" class="inline sign" type="number" min="0" max="1000"
+        /></label>
+        <p class="ways">
+          <Button type="submit" label="Call it so" size="small" />
+          <button type="button" class="act" @click="open = undefined">Leave it</button>
+        </p>
+      </form>
+      <form
+        v-else-if="isOpen(team, 'away')"
+        class="small"
+        @submit.prevent="send(written(team.id, round, { kind: 'teamAway', reason }))"
+      >
+        <label>Why <input v-model="reason" class="inline" maxlength="120" placeholder="absent" /></label>
+        <p class="ways">
+          <Button type="submit" label="Takes no place" size="small" />
+          <button type="button" class="act" @click="open = undefined">Leave it</button>
+        </p>
+      </form>
+      <p v-else class="ways small">
+        <button type="button" class="act" :aria-label="`Call ${team.name} otherwise`" @click="change(team)">
+          Call it otherwise
+        </button>
+        <button
+          v-if="team.away"
+          type="button"
+          class="act"
+          :aria-label="`${team.name} takes part again`"
+          @click="send(written(team.id, round, { kind: 'teamBack' }))"
+        >
+          Takes part again
+        </button>
+        <button
+          v-else
+          type="button"
+          class="act"
+          :aria-label="`${team.name} is absent or has left`"
+          @click="takeOut(team)"
+        >
+          Absent or left
+        </button>
+      </p>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.teams {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(16rem, 1fr));
+  gap: 1.25rem;
+  padding-top: 0.75rem;
+}
+.teams > li {
+  border-top: 2px solid var(--ink);
+  padding-top: 0.5rem;
+}
+.teams > .away {
+  border-top-style: dashed;
+  color: var(--muted);
+}
+h2 {
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+  padding-bottom: 0.4rem;
+  font-size: 1.15rem;
+  overflow-wrap: anywhere;
+}
+.pupil {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0.4rem;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+}
+.to {
+  max-width: 6rem;
+}
+form {
+  display: grid;
+  gap: 0.3rem;
+  padding-top: 0.4rem;
+}
+.sign {
+  width: 3.4rem;
+  field-sizing: fixed;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1rem;
+  padding-top: 0.4rem;
+}
+</style>

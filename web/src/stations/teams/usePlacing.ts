@@ -1,0 +1,40 @@
+import { ref } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Entry } from '@/api/names'
+import { written } from '@/shared/entries'
+import { useRally } from '@/shared/openRally'
+import type { Sent } from '@/shared/useOutbox'
+
+/** A pupil who is about to come into a team, and what the class's wishes say to it. */
+export interface Coming {
+  pupil: string
+  name: string
+  team: string
+  says: readonly string[]
+}
+
+/** Puts pupils into teams. Where a wish of the class is not kept by it, that is said first, and the teacher decides. */
+export function usePlacing(record: (entry: Entry) => Promise<Sent>) {
+  const { rally, round } = useRally()
+  const coming = ref<Coming>()
+  async function place(pupil: string, name: string, team: string) {
+    const id = rally.value?.id ?? ''
+    const answer = team
+      ? await ask(
+          api.GET('/api/rallies/{id}/placing/{pupil}', {
+            params: { path: { id, pupil }, query: { team, round: round.value } },
+          }),
+        )
+      : undefined
+    const says = answer?.ok ? answer.data : []
+    if (says.length > 0) coming.value = { pupil, name, team, says }
+    else await done(pupil, team)
+  }
+  async function done(pupil: string, team: string) {
+    coming.value = undefined
+    await record(written(team, round.value, { kind: 'pupilPlaced', pupil, jobs: [] }))
+  }
+  const allTheSame = () => coming.value && done(coming.value.pupil, coming.value.team)
+  const leaveIt = () => (coming.value = undefined)
+  return { coming, place, allTheSame, leaveIt }
+}
