@@ -74,6 +74,7 @@ try
     api.MapClasses();
     api.MapTeams();
     api.MapPlacing();
+    api.MapDraws();
     api.MapMending();
     api.MapRun();
     api.MapScore();

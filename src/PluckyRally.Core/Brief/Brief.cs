@@ -106,6 +106,12 @@ public sealed record Brief
     /// <summary>The jobs of a team; the usual ones where there are none.</summary>
     public IReadOnlyList<Job> Jobs { get; init; } = [];
 
+    /// <summary>Conditions that differ from team to team.</summary>
+    public IReadOnlyList<Deal> Deals { get; init; } = [];
+
+    /// <summary>How the rig of the test is built, for the teacher: a step on each line.</summary>
+    public string RigSteps { get; init; } = "";
+
     /// <summary>What only the teacher reads.</summary>
     public TeacherPart Teacher { get; init; } = new();
 

@@ -34,9 +34,11 @@ internal static class BriefCheck
         }
 
         Check(brief.Trials, found);
+        Deal.Check(brief, found);
+        found.Length(brief.RigSteps, Limits.Text, "/rigSteps", "How the rig is built");
         SheetCheck.Check(brief, found);
         var method = brief.Method;
-        found.Unless(method.Parts.Any(p => !p.Off), "/method/parts", "Nothing gives points yet.", "Add a part, and say what it gives points for.");
+        found.Unless(!method.Ranking || method.Parts.Any(p => !p.Off), "/method/parts", "Nothing gives points yet.", "Add a part, and say what it gives points for; or let teams have no places, and only what the design must do counts.");
         found.Unless(method.Precision is > 0 and <= 1000, "/method/precision", "Points must be shown to some precision.", "Use 1, 0.5, 0.1 or 0.01.");
     }
 

@@ -88,6 +88,9 @@ public sealed record Award
     /// <summary>Whether every team with a value can win it; otherwise only teams that place.</summary>
     public bool Everyone { get; init; }
 
+    /// <summary>The id of a card that is dealt: only teams that have it can win. Empty where all can.</summary>
+    public string OnlyFor { get; init; } = "";
+
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 }

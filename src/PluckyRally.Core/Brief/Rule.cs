@@ -49,7 +49,7 @@ public sealed record Rule
     /// <summary>What happens to a team that misses it.</summary>
     public required Consequence IfMissed { get; init; }
 
-    /// <summary>For a condition dealt to one team: that team's name. Empty where it holds for all.</summary>
+    /// <summary>For whom it holds: the id of a card that is dealt, or one team's name. Empty where it holds for all.</summary>
     public string OnlyFor { get; init; } = "";
 
     /// <summary>Points for keeping the rule; they always help, whichever total wins. 0 or more.</summary>

@@ -4,8 +4,8 @@ namespace PluckyRally.Core;
 /// <param name="Rule">The rule.</param>
 internal abstract partial record RulePlan(Rule Rule)
 {
-    /// <summary>Whether the rule holds for a team: for all, or dealt to this one by name or id.</summary>
-    public bool IsFor(Team team) => Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id;
+    /// <summary>Whether the rule holds for a team: for all, for those with a card, or for this one by name or id.</summary>
+    public bool IsFor(Team team) => Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id || team.Has(Rule.OnlyFor);
 
     /// <summary>Whether its miss makes an attempt not count.</summary>
     public bool FailsAttempts => Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };

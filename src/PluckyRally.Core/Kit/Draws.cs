@@ -7,7 +7,8 @@ namespace PluckyRally.Core;
 /// <param name="Category">What it is good for.</param>
 /// <param name="Count">How many there are, 0 or more.</param>
 /// <param name="Value">What one is worth, to balance the bags.</param>
-public sealed record BagItem(string Name, string Category, int Count, decimal Value = 1);
+/// <param name="Material">The material's id.</param>
+public sealed record BagItem(string Name, string Category, int Count, decimal Value = 1, string Material = "");
 
 /// <summary>How many of a category go into a bag.</summary>
 /// <param name="Category">The category.</param>
@@ -19,7 +20,8 @@ public sealed record BagShare(string Category, int Least, int Most);
 /// <param name="Team">The team's name.</param>
 /// <param name="Items">What is in it, alike things beside each other.</param>
 /// <param name="Value">What it is worth in all.</param>
-public sealed record Bag(string Team, IReadOnlyList<string> Items, decimal Value);
+/// <param name="Amounts">The same by material.</param>
+public sealed record Bag(string Team, IReadOnlyList<string> Items, decimal Value, IReadOnlyList<KitAmount> Amounts);
 
 /// <summary>Draws bags and cards. The same seed gives the same draw (Mersenne Twister, Matsumoto and Nishimura 1998).</summary>
 public static class Draws
@@ -64,6 +66,25 @@ public static class Draws
         return best is null
             ? Result<IReadOnlyList<Bag>>.Refused(new Problem("/stock", "There are not enough alike things for the same bag in every team.", "Let each team have its own bag, or draw fewer."))
             : Result<IReadOnlyList<Bag>>.Ok(best);
+    }
+
+    /// <summary>
+    /// Deals the cards of a deal to teams: each as often as there are of it; those without a number as evenly as they come. Null where
+    /// there are fewer cards than teams.
+    /// </summary>
+    /// <param name="deal">The deal.</param>
+    /// <param name="teams">The teams' ids.</param>
+    /// <param name="seed">Any whole number.</param>
+    public static IReadOnlyDictionary<string, string>? Deal(Deal deal, IReadOnlyList<string> teams, int seed)
+    {
+        var random = new MersenneTwister(seed);
+        var counted = deal.Cards.Where(c => c.Count is not null).SelectMany(c => Enumerable.Repeat(c.Id, Math.Min(c.Count!.Value, teams.Count))).ToList();
+        var open = deal.Cards.Where(c => c.Count is null).Select(c => c.Id).ToList();
+        var pile = Shuffled(counted, random).Take(open.Count > 0 ? Math.Min(counted.Count, teams.Count - Math.Min(open.Count, teams.Count)) : teams.Count).ToList();
+        while (open.Count > 0 && pile.Count < teams.Count) pile.AddRange(Shuffled(open, random).Take(teams.Count - pile.Count));
+        if (pile.Count < teams.Count) return null;
+        var drawn = Shuffled(pile, random);
+        return teams.Select((team, i) => (team, Card: drawn[i])).ToDictionary(t => t.team, t => t.Card);
     }
 
     /// <summary>A card for each team by number; no card comes again before all have come.</summary>
@@ -126,6 +147,6 @@ public static class Draws
     private static Bag Make(string team, IEnumerable<BagItem> items)
     {
         var list = items.ToList();
-        return new(team, [.. list.Select(i => i.Name).Order(StringComparer.Ordinal)], list.Sum(i => i.Value));
+        return new(team, [.. list.Select(i => i.Name).Order(StringComparer.Ordinal)], list.Sum(i => i.Value), [.. list.GroupBy(i => i.Material).Select(g => new KitAmount(g.Key, g.Count()))]);
     }
 }

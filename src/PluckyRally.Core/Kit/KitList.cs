@@ -19,11 +19,18 @@ public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Tota
 /// <param name="Missing">How many materials are short.</param>
 public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal CostEachTeam, int Missing)
 {
-    /// <summary>The list of an edition for a class.</summary>
+    /// <summary>The list of an edition for a class whose teams are not made yet.</summary>
     /// <param name="brief">The brief as it is run.</param>
     /// <param name="teams">Members of each team; 0 counts as four.</param>
     /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is another thing.</param>
-    public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard)
+    public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard) =>
+        Of(brief, [.. teams.Select((members, i) => new Team { Id = $"{i}", Name = "", Members = members })], cupboard);
+
+    /// <summary>The list of an edition for teams: what only some get is counted for those that have its card, and what was drawn as it was.</summary>
+    /// <param name="brief">The brief as it is run.</param>
+    /// <param name="teams">The teams.</param>
+    /// <param name="cupboard">What there is.</param>
+    public static KitList Of(Brief brief, IReadOnlyList<Team> teams, IReadOnlyList<CupboardItem> cupboard)
     {
         var stock = InStock(cupboard);
         var lines = brief.Materials.Where(m => m is { Off: false, Name.Length: > 0 }).Select(m => Line(m, brief, teams, stock.GetValueOrDefault(Key(m.Name, m.Unit)))).ToList();
@@ -33,7 +40,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 
     /// <summary>What bags can be drawn from: whole pieces, as many as the class needs or the cupboard holds.</summary>
     public IReadOnlyList<BagItem> ForBags() =>
-        [.. Lines.Where(l => l.Material.IsForBags).Select(l => new BagItem(l.Material.Name, l.Material.Category, Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))), l.Material.Price ?? 1))];
+        [.. Lines.Where(l => l.Material.IsForBags).Select(l => new BagItem(l.Material.Name, l.Material.Category, Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))), l.Material.Price ?? 1, l.Material.Id))];
 
     /// <summary>What two names have in common that mean one thing.</summary>
     public static string Key(string name, string unit) => $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
@@ -41,24 +48,51 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     /// <summary>How much there is of each thing, by its key.</summary>
     internal static Dictionary<string, decimal> InStock(IReadOnlyList<CupboardItem> cupboard) => cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
 
-    private static KitLine Line(Material material, Brief brief, IReadOnlyList<int> teams, decimal stock)
+    private static KitLine Line(Material material, Brief brief, IReadOnlyList<Team> teams, decimal stock)
     {
         if (material.Amount is not { } amount) return new(material, null, null, stock, 0, null, 0, null, false);
-        var builds = 1 + (brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0));
-        decimal Each(int members) => amount * material.Per switch
+        var each = teams.Select(t => Each(material, amount, brief, t)).ToList();
+        var ofTeams = !material.IsOfClass;
+        var all = material.Per switch
         {
-            Per.Member => members > 0 ? members : 4,
-            Per.Attempt => brief.Trials.Attempts,
-            Per.FreshBuild => builds,
-            Per.Team or Per.Class => 1,
+            Per.Class or Per.Round => amount,
+            Per.Lane => amount * Lanes(brief),
+            Per.Heat => amount * ((teams.Count + Lanes(brief) - 1) / Lanes(brief)),
+            Per.Team or Per.Member or Per.Attempt or Per.FreshBuild => Dealt(material, brief, teams) is { } expected ? Math.Min(expected, teams.Count) * each.DefaultIfEmpty(0).Max() : each.Sum(),
         };
-        var all = material.Per == Per.Class ? amount : teams.Sum(Each);
         var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;
         var total = material.Unit.Length == 0 ? Math.Ceiling(withSpares) : withSpares;
         var buying = Buying.Of(total, stock, material.Pack, material.Price);
-        var one = material.Per == Per.Class ? (decimal?)null : teams.Count > 0 ? teams.Max(Each) : Each(4);
+        var one = ofTeams ? teams.Count > 0 ? each.Max() : Each(material, amount, brief, new Team { Id = "", Name = "" }) : (decimal?)null;
         return new(material, one, total, stock, buying.Short, buying.Packs, buying.Over, buying.Cost, one is not null && material.IsCountedOut);
     }
+
+    /// <summary>What one team gets of a material.</summary>
+    private static decimal Each(Material material, decimal amount, Brief brief, Team team)
+    {
+        if (team.Bag is { } bag && material.IsForBags) return bag.Where(b => b.Material == material.Id).Sum(b => b.Amount);
+        if (material.OnlyFor.Length > 0 && team.Dealt.Any(d => d.Deal == DealOf(material, brief)?.Id) && !team.Has(material.OnlyFor)) return 0;
+        return amount * material.Per switch
+        {
+            Per.Member => team.Members > 0 ? team.Members : 4,
+            Per.Attempt => brief.Trials.Attempts,
+            Per.FreshBuild => 1 + (brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)),
+            Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
+        };
+    }
+
+    /// <summary>How many teams will have a material's card, as long as it is not dealt; null where it is, or where all get the material.</summary>
+    private static int? Dealt(Material material, Brief brief, IReadOnlyList<Team> teams)
+    {
+        if (DealOf(material, brief) is not { } deal || teams.Any(t => t.Dealt.Any(d => d.Deal == deal.Id))) return null;
+        return deal.Cards.First(c => c.Id == material.OnlyFor).Count ?? ((teams.Count + deal.Cards.Count - 1) / deal.Cards.Count);
+    }
+
+    private static Deal? DealOf(Material material, Brief brief) =>
+        material.OnlyFor.Length == 0 ? null : brief.Deals.FirstOrDefault(d => !d.Off && d.Cards.Any(c => c.Id == material.OnlyFor));
+
+    /// <summary>Places at which teams are tested at once.</summary>
+    private static int Lanes(Brief brief) => Math.Max(1, brief.Timing.Phases.Where(p => p is { Kind: PhaseKind.Test, TeamByTeam: true }).Select(p => p.TestBays).DefaultIfEmpty(1).Max());
 }
 
 /// <summary>Something in the cupboard.</summary>

@@ -17,6 +17,15 @@ public enum Per
 
     /// <summary>For the whole class.</summary>
     Class,
+
+    /// <summary>For each lane, that is each place at which teams are tested at once.</summary>
+    Lane,
+
+    /// <summary>For each heat: the teams that are tested at once.</summary>
+    Heat,
+
+    /// <summary>For the class, in each round anew.</summary>
+    Round,
 }
 
 /// <summary>Something that pupils may use, or that the test needs.</summary>
@@ -58,6 +67,9 @@ public sealed record Material
     /// <summary>What one pack costs, or one piece where there are no packs, in the brief's money; absent where it costs nothing.</summary>
     public decimal? Price { get; init; }
 
+    /// <summary>The id of a card that is dealt: only teams that have it get the material. Empty where all do.</summary>
+    public string OnlyFor { get; init; } = "";
+
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
 
@@ -67,8 +79,15 @@ public sealed record Material
     /// <summary>The category of what holds parts together.</summary>
     public const string Joining = "joining";
 
+    /// <summary>Whether it belongs to the test and is needed.</summary>
+    [System.Text.Json.Serialization.JsonIgnore]
+    public bool IsOfRig => !Off && IsRig;
+
     /// <summary>Whether it belongs to the test and not to the pupils.</summary>
     internal bool IsRig => Category is "rig" or "weight" or "thing carried";
+
+    /// <summary>Whether its amount is for the class and not for each team.</summary>
+    internal bool IsOfClass => Per is Per.Class or Per.Lane or Per.Heat or Per.Round;
 
     /// <summary>Whether teams count it out and back in: all but the rig and the weights, which stay at the test.</summary>
     internal bool IsCountedOut => Category is not ("rig" or "weight");
@@ -85,6 +104,9 @@ public sealed record Material
             Per.Attempt => " for each attempt",
             Per.FreshBuild => " for each fresh build",
             Per.Class => " for the class",
+            Per.Lane => " for each lane",
+            Per.Heat => " for each heat",
+            Per.Round => " for each round",
             Per.Team => "",
         };
         var amount = Amount is { } number ? So(number, Unit, Name) : $"{Name}, as much as you like";

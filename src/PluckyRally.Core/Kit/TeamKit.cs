@@ -27,16 +27,20 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
         return [.. run.Present.Select(t => Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault()))];
     }
 
+    /// <summary>What was drawn into a team's bag, a line for each material; empty where nothing was.</summary>
+    public static IReadOnlyList<string> SayBag(Brief brief, Team team) =>
+        [.. from amount in team.Bag ?? [] let material = brief.Materials.FirstOrDefault(m => m.Id == amount.Material) where material is not null select Material.So(amount.Amount, material.Unit, material.Name)];
+
     /// <summary>The brief of a round with no more materials than are handed out for it.</summary>
     public static Brief HandedOut(RunRound run)
     {
         var brief = run.Compiled.Brief;
-        return run.Before is not { } before ? brief : brief with { Materials = [.. brief.Materials.Where(m => !before.Compiled.Brief.Materials.Contains(m))] };
+        return run.Before is not { } before ? brief : brief with { Materials = [.. brief.Materials.Where(m => m.Per == Per.Round || !before.Compiled.Brief.Materials.Contains(m))] };
     }
 
     private static TeamKit Of(Brief brief, Team team, Entry.KitCounted? handedOut, Entry.KitCounted? back)
     {
-        var lines = KitList.Of(brief, [team.Members], []).Lines.Where(l => l.CountedOut).Select(l => Line(l, handedOut, back)).ToList();
+        var lines = KitList.Of(brief, [team], []).Lines.Where(l => l is { CountedOut: true, EachTeam: not 0 }).Select(l => Line(l, handedOut, back)).ToList();
         return new(team.Id, lines, handedOut?.SignedBy, back?.SignedBy, Say(lines, handedOut is not null, back is not null));
     }
 

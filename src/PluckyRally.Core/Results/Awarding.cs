@@ -34,7 +34,8 @@ internal static class Awarding
         return winner is null ? Nobody(award) : new(award.Definition.Id, award.Definition.Name, [winner.Team.Id], AwardWords.SayFirst(award.Definition, winner));
     }
 
-    private static bool MayWin(AwardPlan award, TeamResult result) => award.Definition.Everyone || result.Status == StandingStatus.Placed;
+    private static bool MayWin(AwardPlan award, TeamResult result) =>
+        (award.Definition.Everyone ? result.Status != StandingStatus.Away : result.Status == StandingStatus.Placed) && (award.Definition.OnlyFor.Length == 0 || result.Team.Has(award.Definition.OnlyFor));
 
     private static AwardResult Nobody(AwardPlan award) => new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition));
 }

@@ -3,6 +3,9 @@ namespace PluckyRally.Core;
 /// <summary>Says in the pupils' words how points are worked out.</summary>
 public static class MethodWords
 {
+    /// <summary>What is said where teams have no places.</summary>
+    public const string NobodyWins = "Nobody wins or loses: each team looks at its own result.";
+
     /// <summary>Which total wins.</summary>
     public static string Wins(Method method) => method.Wins == Core.Wins.Highest
         ? "The highest total wins: more points are better."
@@ -12,7 +15,7 @@ public static class MethodWords
     public static IReadOnlyList<string> Say(CompiledEdition compiled) =>
     [
         .. compiled.Parts.Select(Say),
-        compiled.Brief.Method.Ranking ? Wins(compiled.Brief.Method) : "Nobody wins or loses: each team looks at its own result.",
+        compiled.Brief.Method.Ranking ? Wins(compiled.Brief.Method) : NobodyWins,
         .. compiled.Brief.Method.Ranking && compiled.TieBreaks.Count > 0 ? new[] { $"If totals are equal, this decides: {string.Join(", then ", compiled.TieBreaks.Select(t => Within.Sentence(t.Definition.Name)))}." } : [],
     ];
 

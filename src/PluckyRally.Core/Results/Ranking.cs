@@ -9,15 +9,20 @@ internal static class Ranking
         var method = compiled.Brief.Method;
         var compared = results.Select(r => r with { TieBreaks = [.. compiled.TieBreaks.Select(t => t.Value.Compared(r.Design.Facts))] }).ToList();
         var compare = Comparer<TeamResult>.Create((one, other) => Compare(compiled, one, other).Order);
-        var placed = compared.Where(r => r.Status == StandingStatus.Placed).OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
+        var ranks = Ranks(compiled, results);
+        var placed = compared.Where(r => r.Status == StandingStatus.Placed).ToList();
+        if (ranks) placed = [.. placed.OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal)];
         return
         [
-            .. method.Ranking ? Placed(compiled, placed) : placed,
+            .. ranks ? Placed(compiled, placed) : placed,
             .. Others(compared, StandingStatus.Unfinished, method),
             .. Others(compared, StandingStatus.DidNotPlace, method),
             .. Others(compared, StandingStatus.Away, method),
         ];
     }
+
+    /// <summary>Whether teams have places: where the brief says so, and there is more than one to be put in order. Without places teams stay in their own order.</summary>
+    public static bool Ranks(CompiledEdition compiled, IReadOnlyList<TeamResult> results) => compiled.Brief.Method.Ranking && results.Count(r => r.Status != StandingStatus.Away) > 1;
 
     private static IEnumerable<TeamResult> Others(IReadOnlyList<TeamResult> results, StandingStatus status, Method method) => results
         .Where(r => r.Status == status)

@@ -108,6 +108,9 @@ public sealed record Standing
     /// <summary>Rules that are too near to call and should be measured again, as sentences.</summary>
     public IReadOnlyList<string> TooNear { get; init; } = [];
 
+    /// <summary>How each of its rules came out, for a look at what was met and what was not.</summary>
+    public IReadOnlyList<MustShown> Musts { get; init; } = [];
+
     /// <summary>What the team changed for this round, in its own words; empty in the first.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];
 
@@ -125,6 +128,20 @@ public sealed record Standing
     internal Func<IReadOnlyList<TraceStep>> WriteWhy
     {
         init => _write = value;
+    }
+}
+
+/// <summary>How a rule came out for a team.</summary>
+/// <param name="Rule">The rule's id.</param>
+/// <param name="Text">The rule in the pupils' words.</param>
+/// <param name="State">Met, missed or still to check; missed where any attempt missed it.</param>
+public sealed record MustShown(string Rule, string Text, RuleState State)
+{
+    internal static MustShown Of(Rule rule, IReadOnlyList<RuleOutcome> outcomes)
+    {
+        var states = outcomes.Where(o => o.Rule.Id == rule.Id).Select(o => o.State).ToList();
+        var state = states.Contains(RuleState.Missed) ? RuleState.Missed : states.Count == 0 || states.Contains(RuleState.ToCheck) ? RuleState.ToCheck : states.Contains(RuleState.Met) ? RuleState.Met : RuleState.NotChecked;
+        return new(rule.Id, rule.Text, state);
     }
 }
 

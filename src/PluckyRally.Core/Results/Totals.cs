@@ -15,7 +15,7 @@ internal static class Totals
                 .Where(g => g.Key.Bonus > 0 && g.All(o => o.State == RuleState.Met))
                 .Select(g => (g.Key, Rounding.ToStep(g.Key.Bonus, method.Precision))),
         ];
-        if (parts.Any(p => p.Points is null)) return new(assessment, parts, deductions, bonuses, null, null);
+        if (parts.Any(p => p.Points is null) || (parts.Count == 0 && bonuses.Count == 0 && deductions.Count == 0)) return new(assessment, parts, deductions, bonuses, null, null);
 
         decimal sum = 0;
         var bound = Bound.Exact;

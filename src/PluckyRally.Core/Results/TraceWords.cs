@@ -196,7 +196,7 @@ internal static class TraceWords
 
     private static string Place(CompiledEdition compiled, TeamResult result) => result.Status switch
     {
-        StandingStatus.Placed when !compiled.Brief.Method.Ranking => "Teams are not put in order here.",
+        StandingStatus.Placed when result.Rank is null => compiled.Brief.Method.Ranking ? "There is no other team to be put in order with." : "Teams are not put in order here.",
         StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(compiled.Brief.Method)}",
         StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
         StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",

@@ -120,8 +120,8 @@ public static class Route
 
     private static string Results(int open, bool begun) => (open, begun) switch
     {
-        (_, false) => "Nothing is recorded yet. The standings appear with the first entry.",
-        (0, _) => "All teams are finished. Choose a team to see why it has its points.",
+        (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
+        (0, _) => "All teams are finished. Choose a team to see why it stands so.",
         _ => $"{Things(open, "team is", "teams are")} still being scored, so places can change.",
     };
 

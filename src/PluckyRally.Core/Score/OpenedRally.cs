@@ -44,8 +44,17 @@ public sealed record OpenedRally(Rally Rally)
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
 
-    /// <summary>The round that runs: the last one in which something was done; the first where nothing was.</summary>
-    public int Running => Rally.Entries.Where(e => e.BeginsRound).Select(e => e.Round).DefaultIfEmpty(1).Max();
+    /// <summary>
+    /// The round that runs: the last one that the clock was begun in, or in which two teams have done something. One straggler whose
+    /// entry was moved out of a closed round does not begin the next.
+    /// </summary>
+    public int Running => Rally.Entries
+        .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && e.Team.Length > 0))
+        .GroupBy(e => e.Round)
+        .Where(round => round.Any(e => e is Entry.PhaseBegun) || round.Select(e => e.Team).Distinct().Count() >= Math.Min(2, In(round.Key).Present.Count))
+        .Select(round => round.Key)
+        .DefaultIfEmpty(1)
+        .Max();
 
     /// <summary>Looks a rally through, or says everything that is wrong with it.</summary>
     public static Result<OpenedRally> Open(Rally rally)

@@ -20,6 +20,15 @@ public sealed record Team
 
     /// <summary>Why it takes no place; absent while it takes part.</summary>
     public string? Away { get; init; }
+
+    /// <summary>The cards that it was dealt.</summary>
+    public IReadOnlyList<DealtCard> Dealt { get; init; } = [];
+
+    /// <summary>What was drawn into its bag; absent where no bags were drawn.</summary>
+    public IReadOnlyList<KitAmount>? Bag { get; init; }
+
+    /// <summary>Whether it was dealt a card.</summary>
+    internal bool Has(string card) => Dealt.Any(d => d.Card == card);
 }
 
 /// <summary>A pupil in a team.</summary>

@@ -51,6 +51,9 @@ public sealed record TeamSheet
     /// <summary>The entry that says the team came late; absent where it did not.</summary>
     public Guid? Late { get; init; }
 
+    /// <summary>What it set out to reach, or the class was set.</summary>
+    public IReadOnlyList<SheetTarget> Targets { get; init; } = [];
+
     /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
     public required IReadOnlyList<PartSoFar> Parts { get; init; }
 
@@ -108,6 +111,7 @@ public sealed record TeamSheet
             AsOf = opened.Received.Count,
             Designs = SheetDesign.Of(compiled, result.Record, design.Name),
             References = [.. references.Where(r => r.Team.Length == 0 || r.Team == team)],
+            Targets = [.. compiled.Targets.Select(t => SheetTarget.Of(t, result, TargetOutcome.Of(compiled, result)))],
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
             Parts = [.. compiled.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan.IsRecorded).Select(p => PartSoFar.Of(compiled, p.Plan, result, p.At))],

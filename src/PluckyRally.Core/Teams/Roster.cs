@@ -44,6 +44,10 @@ internal sealed class Roster
         found.Unless(members is >= 0 and <= 1000, $"{at}/members", "The number of members is out of range.", "Use 0 where it is not known.");
     }
 
+    /// <summary>What was drawn or dealt once is drawn again only with a reason.</summary>
+    public static void CheckAgain(bool before, string reason, ProblemCollector found) =>
+        found.Unless(!before || !string.IsNullOrWhiteSpace(reason), "/reason", "It was drawn before, and nothing says why it is drawn again.", "Write in a few words why.");
+
     /// <summary>Whether id, name and call sign are free; what is empty is not looked at.</summary>
     public static void CheckFree(IReadOnlyList<Team> teams, string id, string name, string callSign, ProblemCollector found)
     {

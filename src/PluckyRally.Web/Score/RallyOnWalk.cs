@@ -29,7 +29,7 @@ public sealed record RallyOnWalk(
             id,
             opened.Rally.Name,
             BriefOnWalk.Of(run.Compiled.Brief, teacher),
-            [.. run.Teams.Select(TeamNamed.Of)],
+            [.. run.Teams.Select(t => TeamNamed.Of(run, t))],
             run.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
             run.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
             [.. run.Mended.Select(MendedSince.Of)],
@@ -41,9 +41,12 @@ public sealed record RallyOnWalk(
 /// <param name="Id">Names the team in entries.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="CallSign">Two letters or digits that tell it apart from afar; made of its name where empty.</param>
-public sealed record TeamNamed(string Id, string Name, string CallSign)
+/// <param name="Away">Whether it takes no place.</param>
+/// <param name="Cards">The cards that it was dealt.</param>
+/// <param name="Bag">What was drawn into its bag; empty where nothing was.</param>
+public sealed record TeamNamed(string Id, string Name, string CallSign, bool Away, IReadOnlyList<CardShown> Cards, IReadOnlyList<string> Bag)
 {
-    internal static TeamNamed Of(Team team) => new(team.Id, team.Name, team.CallSign);
+    internal static TeamNamed Of(RunRound run, Team team) => new(team.Id, team.Name, team.CallSign, team.Away is not null, CardShown.Of(run.Compiled.Brief, team), TeamKit.SayBag(run.Compiled.Brief, team));
 }
 
 /// <summary>A brief as a judge needs it.</summary>

@@ -50,6 +50,9 @@ public sealed record SheetOnWalk
     /// <summary>The entry that says the team came late; absent where it did not.</summary>
     public Guid? Late { get; init; }
 
+    /// <summary>What the team set out to reach.</summary>
+    public required IReadOnlyList<SheetTarget> Targets { get; init; }
+
     /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
     public required IReadOnlyList<AnswersOnWalk> Parts { get; init; }
 
@@ -77,6 +80,7 @@ public sealed record SheetOnWalk
         Closed = sheet.Closed,
         Cleared = sheet.Cleared,
         Late = sheet.Late,
+        Targets = sheet.Targets,
         Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
         Log = [],
     };

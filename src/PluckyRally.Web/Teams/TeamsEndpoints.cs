@@ -177,6 +177,8 @@ public sealed record DeskProgress(RallyProgress Progress, IReadOnlyList<EntryAsi
 /// <param name="Scoring">How it is scored, in the pupils' words.</param>
 /// <param name="Sheet">The lines of the pupils' sheet that are written from the rest.</param>
 /// <param name="Jobs">The jobs of its teams.</param>
+/// <param name="Cards">For each team, by id, the cards that it was dealt.</param>
+/// <param name="Bags">For each team, by id, what was drawn into its bag.</param>
 /// <param name="Progress">How far it is.</param>
 public sealed record RallyOpened(
     Guid Id,
@@ -192,6 +194,8 @@ public sealed record RallyOpened(
     IReadOnlyList<string> Scoring,
     PupilSheet Sheet,
     IReadOnlyList<Job> Jobs,
+    IReadOnlyDictionary<string, IReadOnlyList<CardShown>> Cards,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Bags,
     RallyProgress Progress)
 {
     internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round, RallyProgress progress)
@@ -211,6 +215,8 @@ public sealed record RallyOpened(
             MethodWords.Say(compiled),
             PupilSheet.Of(compiled.Brief, compiled),
             Core.Jobs.Of(compiled.Brief),
+            run.Teams.ToDictionary(t => t.Id, t => CardShown.Of(compiled.Brief, t)),
+            run.Teams.ToDictionary(t => t.Id, t => TeamKit.SayBag(compiled.Brief, t)),
             progress);
     }
 }

@@ -56,7 +56,7 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
         var run = opened.In(round);
         var brief = run.Compiled.Brief;
         var sheet = PupilSheet.Of(brief, run.Compiled);
-        return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. run.Teams.Select(TeamNamed.Of)], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
+        return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. run.Teams.Select(t => TeamNamed.Of(run, t))], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
     }
 }
 
@@ -79,11 +79,12 @@ public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
 /// <summary>The standings as far as they are revealed. Nothing in it depends on what is not.</summary>
 /// <param name="Wins">Which total wins.</param>
 /// <param name="WinsText">The same as a sentence for the class.</param>
+/// <param name="Ranking">Whether teams have places; without, each stands by itself and nothing is revealed.</param>
 /// <param name="Rows">The revealed places, from the last.</param>
-public sealed record BoardOnWall(Wins Wins, string WinsText, IReadOnlyList<RowOnWall> Rows)
+public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IReadOnlyList<RowOnWall> Rows)
 {
     internal static BoardOnWall Of(Standings standings, int revealed) =>
-        new(standings.Wins, standings.WinsText, [.. standings.Revealed(revealed).Rows.Select(r => new RowOnWall(r.Team, r.Name, r.Status, r.Place, r.Total, r.TotalText))]);
+        new(standings.Wins, standings.WinsText, standings.Ranking, [.. (standings.Ranking ? standings.Revealed(revealed).Rows : standings.Rows.Where(r => r.Status != StandingStatus.Away)).Select(r => RowOnWall.Of(r, standings.Ranking))]);
 }
 
 /// <summary>A revealed place.</summary>
@@ -93,4 +94,10 @@ public sealed record BoardOnWall(Wins Wins, string WinsText, IReadOnlyList<RowOn
 /// <param name="Place">The place, from 1; absent where it has none.</param>
 /// <param name="Total">The total; absent where it has none.</param>
 /// <param name="TotalText">The total as it is shown.</param>
-public sealed record RowOnWall(string Team, string Name, StandingStatus Status, int? Place, decimal? Total, string TotalText);
+/// <param name="Met">Where teams have no places: what was met, a line each.</param>
+public sealed record RowOnWall(string Team, string Name, StandingStatus Status, int? Place, decimal? Total, string TotalText, IReadOnlyList<string> Met)
+{
+    internal static RowOnWall Of(Standing row, bool ranking) => ranking
+        ? new(row.Team, row.Name, row.Status, row.Place, row.Total, row.TotalText, [])
+        : new(row.Team, row.Name, row.Status, null, null, "", [$"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met", .. row.Targets.Select(t => $"{t.Name}: {(t.Met switch { true => "reached", false => "not yet", null => "open" })}")]);
+}

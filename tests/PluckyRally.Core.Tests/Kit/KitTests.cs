@@ -44,7 +44,7 @@ public sealed class KitTests
     public void What_has_no_limit_has_no_total() => Line(new() { Id = "m", Name = "water" }).Total.ShouldBeNull();
 
     [Fact]
-    public void No_teams_need_nothing() => KitList.Of(Brief(new() { Id = "m", Name = "straws", Amount = 10, Price = 1 }), [], []).ShouldSatisfyAllConditions(k => k.Cost.ShouldBe(0), k => k.CostEachTeam.ShouldBe(0));
+    public void No_teams_need_nothing() => KitList.Of(Brief(new() { Id = "m", Name = "straws", Amount = 10, Price = 1 }), Array.Empty<int>(), []).ShouldSatisfyAllConditions(k => k.Cost.ShouldBe(0), k => k.CostEachTeam.ShouldBe(0));
 
     /// <summary>Expected 240, rolls of 50: 2 rolls, then steps of 12: 14 placements to reach 240 or just past it.</summary>
     [Fact]

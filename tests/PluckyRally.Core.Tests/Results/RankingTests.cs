@@ -128,14 +128,6 @@ public sealed class RankingTests
         new Happening(Sample.Simple(), "A", "B").Standings().Rows.ShouldAllBe(r => r.Status == StandingStatus.Unfinished && r.Total == null);
 
     [Fact]
-    public void One_team_alone_is_first()
-    {
-        var rally = new Happening(Sample.Simple(), "A");
-        rally.Counted("A", "0");
-        rally.Standing("A").PlaceText.ShouldBe("1st");
-    }
-
-    [Fact]
     public void Two_hundred_teams_are_all_placed()
     {
         var rally = new Happening(Sample.Simple(), [.. Enumerable.Range(1, 200).Select(i => $"Team {i}")]);

@@ -53,7 +53,7 @@ public sealed class TraceTests
             "This part counts 2 times: 2 × 45 = 90.",
             "Height per sheet gives 90.0.",
             "The total is 90.0.",
-            "That is 1st place. The highest total wins: more points are better."]);
+            "There is no other team to be put in order with."]);
     }
 
     [Fact]

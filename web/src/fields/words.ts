@@ -77,4 +77,7 @@ export const pers: Pairs<Per> = [
   ['attempt', 'for each attempt'],
   ['freshBuild', 'for each fresh build'],
   ['class', 'for the class'],
+  ['lane', 'for each lane'],
+  ['heat', 'for each heat'],
+  ['round', 'for each round'],
 ]

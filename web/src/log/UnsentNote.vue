@@ -7,7 +7,7 @@ import { entryWords } from './entryWords'
 import type { Outbox } from '@/shared/useOutbox'
 
 /** Entries that the server does not have yet: waiting for the connection, or refused when it came back. */
-const props = defineProps<{ outbox: Outbox; rally: { teams: readonly TeamNamed[] } }>()
+const props = defineProps<{ outbox: Outbox; rally: { teams: readonly Pick<TeamNamed, 'id' | 'name'>[] } }>()
 const { unsent, shutOut, stumbles, drop, move } = props.outbox
 const waiting = computed(() => unsent.value.filter((u) => !u.refusal).length)
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')

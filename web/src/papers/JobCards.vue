@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Job, Team } from '@/api/names'
+import type { CardShown, Job, Team } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 
 /** A card to cut out for each job of each team, with its duties. */
-const props = defineProps<{ teams: readonly Team[]; marks: Map<string, TeamMark>; jobs: readonly Job[] }>()
-const cards = computed(() =>
+const props = defineProps<{
+  teams: readonly Team[]
+  marks: Map<string, TeamMark>
+  jobs: readonly Job[]
+  cards: Readonly<Record<string, readonly CardShown[]>>
+}>()
+const all = computed(() =>
   props.teams.flatMap((team) =>
     props.jobs.map((job) => ({
       team,
@@ -19,10 +24,13 @@ const cards = computed(() =>
 
 <template>
   <ul>
-    <li v-for="c in cards" :key="c.team.id + c.job.id">
+    <li v-for="c in all" :key="c.team.id + c.job.id">
       <p class="top"><TeamPennant :mark="marks.get(c.team.id)!" :width="56" /> {{ c.team.name }}</p>
       <h3>{{ c.job.name }}</h3>
       <p>{{ c.job.duties }}</p>
+      <p v-for="card in cards[c.team.id] ?? []" :key="card.deal">
+        <b>{{ card.deal }}: {{ card.name }}.</b> {{ card.text }}
+      </p>
       <p class="who">{{ c.who.length > 0 ? c.who.join(', ') : '' }}</p>
     </li>
   </ul>

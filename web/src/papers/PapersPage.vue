@@ -11,18 +11,24 @@ import { useLoad } from '@/shared/useLoad'
 import CountSheet from './CountSheet.vue'
 import JobCards from './JobCards.vue'
 import KitLabels from './KitLabels.vue'
+import RigSheet from './RigSheet.vue'
+import TeamCards from './TeamCards.vue'
 import TeamList from '@/stations/teams/TeamList.vue'
 
 /** What goes to the printer for a rally: one sort of paper at a time. */
-const { rally } = useRally()
+const { rally, round } = useRally()
 const id = String(useRoute().params.rally)
-const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', { params: { path: { id } } })))
+const kit = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/kit', { params: { path: { id }, query: { round: round.value } } })),
+)
 void kit.load()
 const sorts = [
   ['list', 'the team list'],
   ['jobs', 'job cards'],
   ['labels', 'kit labels'],
   ['counts', 'count sheets'],
+  ['cards', 'cards that were dealt'],
+  ['rig', 'the rig'],
 ] as const
 const sort = ref<(typeof sorts)[number][0]>('list')
 const teams = computed(() => rally.value?.teams ?? [])
@@ -48,8 +54,10 @@ const print = () => window.print()
     <template v-else>
       <h2 v-if="sort === 'list'">{{ rally.name }}</h2>
       <TeamList v-if="sort === 'list'" :teams="teams" :marks="marks" :jobs="rally.jobs" />
-      <JobCards v-else-if="sort === 'jobs'" :teams="teams" :marks="marks" :jobs="rally.jobs" />
+      <JobCards v-else-if="sort === 'jobs'" :teams="teams" :marks="marks" :jobs="rally.jobs" :cards="rally.cards" />
       <KitLabels v-else-if="sort === 'labels'" :teams="teams" :marks="marks" :kits="kit.data.value.teams" />
+      <TeamCards v-else-if="sort === 'cards'" :teams="teams" :marks="marks" :cards="rally.cards" :bags="rally.bags" />
+      <RigSheet v-else-if="sort === 'rig'" :title="rally.brief.title" :kit="kit.data.value" />
       <CountSheet v-else :kits="kit.data.value.teams" :teams="teams" />
     </template>
   </main>

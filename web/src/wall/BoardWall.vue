@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import TeamMasts from './TeamMasts.vue'
@@ -39,7 +40,15 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
         <h1>{{ rally.title }}</h1>
         <p>{{ standings.data.value.winsText }}</p>
       </header>
-      <div class="two">
+      <ul v-if="!standings.data.value.ranking" class="each">
+        <li v-for="row in rows" :key="row.team">
+          <TeamPennant :mark="marks.get(row.team)!" :width="92" />
+          <span
+            ><b>{{ row.name }}</b> <span v-for="m in row.met" :key="m" class="met">{{ m }}</span></span
+          >
+        </li>
+      </ul>
+      <div v-else class="two">
         <TeamMasts :teams="rally.teams" :marks="marks" :rows="rows" :wins="standings.data.value.wins" />
         <table :class="size">
           <caption class="out-of-sight">
@@ -59,7 +68,10 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
               <td class="place">{{ row.place ?? '–' }}</td>
               <th scope="row">{{ row.name }}</th>
               <td class="total figures">
-                {{ row.totalText || (row.status === 'unfinished' ? 'to come' : 'not placed') }}
+                {{
+                  row.totalText ||
+                  (row.status === 'unfinished' ? 'to come' : row.status === 'away' ? 'away' : 'not placed')
+                }}
               </td>
             </tr>
           </tbody>
@@ -90,6 +102,24 @@ h1 {
 }
 header p {
   font-size: 2rem;
+  color: var(--muted);
+}
+.each {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(36rem, 1fr));
+  gap: 1rem 2.5rem;
+  align-content: start;
+  font-size: 2rem;
+}
+.each li {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+  border-bottom: 2px dashed var(--line);
+  padding-bottom: 0.4rem;
+}
+.met {
+  display: block;
   color: var(--muted);
 }
 .two {

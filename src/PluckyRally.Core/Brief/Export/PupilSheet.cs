@@ -40,7 +40,7 @@ public sealed record PupilSheet(
         var rules = brief.Rules.Where(r => r is { Off: false, Text.Length: > 0, OnlyFor.Length: 0 }).ToList();
         return new(
             [.. rules.Where(r => r.Sort == RuleSort.Criterion).Select(r => r.Text)],
-            [.. rules.Where(r => r.Sort == RuleSort.Constraint).Select(r => r.Text)],
+            [.. rules.Where(r => r.Sort == RuleSort.Constraint).Select(r => r.Text), .. brief.Deals.Where(d => !d.Off && d.Cards.Count > 0).Select(d => $"{d.Name}, dealt to each team: {string.Join(" · ", d.Cards.Select(c => c.Name))}")],
             [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
             [.. brief.Method.Parts.OfType<Part.Budget>().Where(b => !b.Off).SelectMany(BudgetWords.SayPrices)],
             [.. TestWords.Say(brief, ready)],

@@ -1,4 +1,16 @@
-import type { Brief, Condition, Material, Measure, MeasureKind, Phase, PhaseKind, Rule, Stage } from '@/api/names'
+import type {
+  Brief,
+  Condition,
+  Deal,
+  DealCard,
+  Material,
+  Measure,
+  MeasureKind,
+  Phase,
+  PhaseKind,
+  Rule,
+  Stage,
+} from '@/api/names'
 import { free, freeIn, ids } from '@/fields/freeId'
 
 export const newMeasure = (brief: Brief, kind: MeasureKind, unit: string): Measure => ({
@@ -46,7 +58,19 @@ export const newMaterial = (brief: Brief): Material => ({
   spares: 0,
   sparesInPercent: false,
   note: '',
+  onlyFor: '',
   off: false,
+})
+
+export const newDeal = (brief: Brief): Deal => ({ id: freeIn(brief.deals, 'deal'), name: '', cards: [], off: false })
+
+export const newCard = (brief: Brief): DealCard => ({
+  id: freeIn(
+    brief.deals.flatMap((d) => d.cards),
+    'card',
+  ),
+  name: '',
+  text: '',
 })
 
 export const newPhase = (brief: Brief, kind: PhaseKind): Phase => ({

@@ -13,6 +13,7 @@ import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { useOutbox } from '@/shared/useOutbox'
+import TeamBags from './TeamBags.vue'
 import StockNote from './StockNote.vue'
 import TeamKitCount from './TeamKitCount.vue'
 
@@ -85,6 +86,21 @@ async function back(items: CupboardItem[]) {
       </section>
       <div class="side">
         <StockNote :kit="kit.data.value" @take="take" @back="back" />
+        <TeamBags
+          v-if="rally && kit.data.value.canDraw.length > 0"
+          :rally="rally"
+          :categories="kit.data.value.canDraw"
+          @drawn="news"
+        />
+        <section v-if="kit.data.value.rig.length > 0" aria-labelledby="rig">
+          <h2 id="rig">The rig</h2>
+          <ul class="same">
+            <li v-for="m in kit.data.value.rig" :key="m">{{ m }}</li>
+          </ul>
+          <ol v-if="kit.data.value.rigSteps" class="steps">
+            <li v-for="s in kit.data.value.rigSteps.split('\n').filter((l) => l.trim())" :key="s">{{ s }}</li>
+          </ol>
+        </section>
         <section aria-labelledby="same">
           <h2 id="same">The same for everyone</h2>
           <p v-if="kit.data.value.conditions.length === 0" class="muted">The brief fixes nothing.</p>
@@ -112,6 +128,10 @@ async function back(items: CupboardItem[]) {
   display: grid;
   gap: 2rem;
   align-content: start;
+}
+.steps {
+  list-style: decimal;
+  padding: 0.4rem 0 0 1.4rem;
 }
 .same li {
   padding: 0.3rem 0;

@@ -53,7 +53,7 @@ const row = computed(
     />
     <div v-else class="two">
       <section aria-labelledby="standings">
-        <h2 id="standings">Standings</h2>
+        <h2 id="standings">{{ standings.data.value.ranking ? 'Standings' : 'Results' }}</h2>
         <p class="muted">{{ standings.data.value.winsText }}</p>
         <p v-if="standings.data.value.provisional" class="early">
           Some points depend on teams that are not finished, so they can still change.
@@ -62,6 +62,7 @@ const row = computed(
         <StandingsTable
           :standings="standings.data.value"
           :teams="rally.teams"
+          :cards="rally.cards"
           :chosen="row?.team ?? ''"
           @choose="chosen = $event"
         />

@@ -1,16 +1,25 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standing, Standings, Team } from '@/api/names'
+import type { CardShown, Standing, Standings, Team } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 
 /** The teams in order: placed, unfinished, not placed. */
-const props = defineProps<{ standings: Standings; teams: readonly Team[]; chosen: string }>()
+const props = defineProps<{
+  standings: Standings
+  teams: readonly Team[]
+  chosen: string
+  cards: Readonly<Record<string, readonly CardShown[]>>
+}>()
 const emit = defineEmits<{ choose: [team: string] }>()
 const marks = computed(() => teamMarks(props.teams))
 const parts = computed(() => props.standings.rows[0]?.parts ?? [])
+/** A brief may give no points at all: then it is met or not. */
+const points = computed(() => parts.value.length > 0)
+const met = (row: Standing) => `${row.musts.filter((m) => m.state === 'met').length} of ${row.musts.length} met`
 const place = (row: Standing) =>
-  row.placeText || { placed: '', unfinished: 'not finished', didNotPlace: 'not placed', away: 'away' }[row.status]
+  row.placeText ||
+  { placed: 'finished', unfinished: 'not finished', didNotPlace: 'not placed', away: 'away' }[row.status]
 </script>
 
 <template>
@@ -18,10 +27,10 @@ const place = (row: Standing) =>
     <table>
       <thead>
         <tr>
-          <th scope="col">Place</th>
+          <th scope="col">{{ standings.ranking ? 'Place' : 'How far' }}</th>
           <th scope="col">Team</th>
           <th v-for="p in parts" :key="p.part" scope="col" class="number by-part">{{ p.name }}</th>
-          <th scope="col" class="number">Total</th>
+          <th v-if="points" scope="col" class="number">Total</th>
         </tr>
       </thead>
       <tbody>
@@ -36,14 +45,21 @@ const place = (row: Standing) =>
               <TeamPennant :mark="marks.get(row.team)!" :width="48" />
               {{ row.name }}
             </button>
+            <p v-for="c in cards[row.team] ?? []" :key="c.deal" class="small muted aside-note">
+              {{ c.deal }}: {{ c.name }}
+            </p>
             <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
+            <template v-if="!standings.ranking">
+              <p class="small aside-note">{{ met(row) }}</p>
+              <p v-for="t in row.targets" :key="t.target" class="small aside-note">{{ t.says }}</p>
+            </template>
             <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>
           </th>
           <td v-for="p in row.parts" :key="p.part" class="number by-part">
             {{ p.pointsText || '–' }}
             <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
           </td>
-          <td class="number total">{{ row.totalText || '–' }}</td>
+          <td v-if="points" class="number total">{{ row.totalText || '–' }}</td>
         </tr>
       </tbody>
     </table>

@@ -6,6 +6,7 @@ import MendedLines from '@/shared/MendedLines.vue'
 /** Why a team has its points: a slip written out like a sum by hand. */
 const props = defineProps<{ row: Standing; mended: readonly MendedSince[] }>()
 const isAmount = (step: TraceStep) => ['points', 'bonus', 'deduction'].includes(step.kind)
+const states = { met: 'Met:', missed: 'Not met:', toCheck: 'Still to check:', notChecked: 'Nothing to check:' } as const
 const since = computed(() => props.row.parts.filter((p) => p.sinceLastRound))
 const sum = computed(() => props.row.why.find((s) => s.kind === 'total'))
 const before = computed(() => props.row.why.filter((s) => !['total', 'tieBreak', 'place'].includes(s.kind)))
@@ -34,6 +35,10 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
         </tr>
       </tfoot>
     </table>
+    <ul v-if="row.musts.length > 0 && row.parts.length === 0">
+      <li v-for="m in row.musts" :key="m.rule">{{ states[m.state] }} {{ m.text }}</li>
+    </ul>
+    <p v-for="t in row.targets" :key="t.target">{{ t.says }}</p>
     <p v-for="(step, i) in after" :key="i">{{ step.sentence }}</p>
   </section>
 </template>

@@ -11,6 +11,7 @@ import RoundChoice from '@/shared/RoundChoice.vue'
 import { timeOfDay } from '@/shared/days'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
+import CardLines from '@/shared/CardLines.vue'
 import MendedLines from '@/shared/MendedLines.vue'
 import { useRallyOnWalk } from '@/shared/openRally'
 import AttemptMusts from './AttemptMusts.vue'
@@ -24,6 +25,7 @@ import NotePad from './NotePad.vue'
 import PartPads from './PartPads.vue'
 import ReferenceList from './ReferenceList.vue'
 import RoundDoor from './RoundDoor.vue'
+import TargetList from './TargetList.vue'
 import TeamPhotos from './TeamPhotos.vue'
 import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
@@ -56,6 +58,7 @@ const due = computed(
 )
 const current = computed(() => rally.value?.teams.find((t) => t.id === props.team)?.id ?? due.value)
 watch(current, (team) => (open.value = team), { immediate: true })
+const named = computed(() => rally.value?.teams.find((t) => t.id === current.value))
 const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
@@ -183,12 +186,14 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
       <InLesson :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
+      <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
       <details v-if="rally.mended.length > 0" class="heed">
         <summary>The brief was mended: {{ rally.mended.at(-1)?.reason }}</summary>
         <MendedLines :mended="rally.mended" />
       </details>
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
       <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
+      <TargetList v-if="sheet.targets.length > 0" :targets="sheet.targets" />
       <AnsweredTwice :sheet="sheet" />
       <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
       <section v-if="tried" aria-labelledby="attempts">

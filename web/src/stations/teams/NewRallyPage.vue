@@ -52,6 +52,7 @@ const teams = computed(() =>
     callSign: '',
     members: names.length,
     pupils: names.map((n) => ({ id: n, name: n, jobs: [] })),
+    dealt: [],
   })),
 )
 const named = computed(() => listed.value.some((t) => t.names.length > 0))

@@ -5,6 +5,7 @@ import type { Entry, RallyOpened, Team } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
+import CardLines from '@/shared/CardLines.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 import type { Sent } from '@/shared/useOutbox'
@@ -47,6 +48,17 @@ const isOpen = (team: Team, does: 'change' | 'away') => open.value?.team === tea
 async function send(entry: Entry) {
   if ((await props.record(entry)).kind !== 'refused') open.value = undefined
 }
+/** A job is given to one pupil; whoever had it in the team has it no longer. */
+async function giveJob(team: Team, pupil: string, job: string) {
+  for (const p of team.pupils.filter((p) => p.id !== pupil && p.jobs.includes(job)))
+    await props.record(
+      written(team.id, round.value, { kind: 'pupilPlaced', pupil: p.id, jobs: p.jobs.filter((j) => j !== job) }),
+    )
+  const has = team.pupils.find((p) => p.id === pupil)?.jobs ?? []
+  await props.record(
+    written(team.id, round.value, { kind: 'pupilPlaced', pupil, jobs: [...has.filter((j) => j !== job), job] }),
+  )
+}
 const changed = (team: Team) =>
   send(
     written(team.id, round.value, {
@@ -71,6 +83,13 @@ const changed = (team: Team) =>
           >
           <ChooseOnce
             class="small to"
+            :label="`Job of ${p.name}`"
+            says="job…"
+            :options="rally.jobs.map((j) => ({ name: j.name, value: j.id }))"
+            @choose="(job: string) => giveJob(team, p.id, job)"
+          />
+          <ChooseOnce
+            class="small to"
             :label="`Move ${p.name} to`"
             says="to…"
             :options="others(team)"
@@ -81,6 +100,7 @@ const changed = (team: Team) =>
           {{ team.members > 0 ? `${team.members} pupils` : 'nobody is named' }}
         </li>
       </ul>
+      <CardLines class="small" :cards="rally.cards[team.id] ?? []" :bag="rally.bags[team.id] ?? []" />
       <form v-if="isOpen(team, 'change')" class="small" @submit.prevent="changed(team)">
         <label>Name <input v-model="name" class="inline" maxlength="120" /></label>
         <label
@@ -106,25 +126,19 @@ const changed = (team: Team) =>
         </p>
       </form>
       <p v-else class="ways small">
-        <button type="button" class="act" :aria-label="`Call ${team.name} otherwise`" @click="change(team)">
+        <button type="button" class="act" :aria-label="`Call it otherwise: ${team.name}`" @click="change(team)">
           Call it otherwise
         </button>
         <button
           v-if="team.away"
           type="button"
           class="act"
-          :aria-label="`${team.name} takes part again`"
+          :aria-label="`Takes part again: ${team.name}`"
           @click="send(written(team.id, round, { kind: 'teamBack' }))"
         >
           Takes part again
         </button>
-        <button
-          v-else
-          type="button"
-          class="act"
-          :aria-label="`${team.name} is absent or has left`"
-          @click="takeOut(team)"
-        >
+        <button v-else type="button" class="act" :aria-label="`Absent or left: ${team.name}`" @click="takeOut(team)">
           Absent or left
         </button>
       </p>
@@ -157,7 +171,7 @@ h2 {
 }
 .pupil {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
+  grid-template-columns: minmax(0, 1fr) auto auto;
   gap: 0.4rem;
   align-items: center;
   border-bottom: 1px solid var(--line);

@@ -13,6 +13,7 @@ import { useRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
+import DealBoard from './DealBoard.vue'
 import LateComers from './LateComers.vue'
 import TeamRoster from './TeamRoster.vue'
 
@@ -51,6 +52,13 @@ const strike = (entry: string, why: string) => record(struckOut('', round.value,
     <RefusalNote :refusal="refusal" />
     <p v-if="round > 1" class="small muted">What is changed here holds from round {{ round }} on.</p>
     <TeamRoster :rally="rally" :marks="marks" :record="record" />
+    <DealBoard
+      v-for="d in rally.brief.deals.filter((d) => !d.off)"
+      :key="d.id"
+      :deal="d"
+      :rally="rally"
+      :record="record"
+    />
     <LateComers :rally="rally" :classes="choices.data.value ?? []" :record="record" @added="choices.load" />
     <EntryLog v-if="(log.data.value?.length ?? 0) > 0" heading="h2" :log="log.data.value!" :strike="strike" />
   </main>

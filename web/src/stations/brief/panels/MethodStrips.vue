@@ -2,6 +2,7 @@
 import type { Brief, Part } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import FigureChoice from '@/fields/FigureChoice.vue'
+import CardChoice from '@/fields/CardChoice.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
@@ -34,6 +35,15 @@ const freshAward = () => ({
   value: firstFigure(),
   better: 'more' as const,
   everyone: false,
+  onlyFor: '',
+  off: false,
+})
+const freshTarget = () => ({
+  id: freeIn(props.brief.method.targets, 'target'),
+  name: '',
+  value: firstFigure(),
+  better: 'more' as const,
+  amount: '',
   off: false,
 })
 </script>
@@ -119,7 +129,48 @@ const freshAward = () => ({
         ]"
       />
       <FigureChoice v-model="item.value" label="What the award looks at" :at="`/method/awards/${item.id}/value`" />
+      <CardChoice
+        v-model="item.onlyFor"
+        label="Who can win it"
+        :at="`/method/awards/${item.id}/onlyFor`"
+        all="of every team"
+      />
       <InlineCheck v-model="item.everyone" label="teams without a place too" />
+    </ItemLines>
+    <h3>Targets</h3>
+    <p class="small muted">
+      What teams set out to reach, with places or without. Left empty, each team says its own at the pad.
+    </p>
+    <ItemLines
+      v-slot="{ item }"
+      :items="brief.method.targets"
+      one="target"
+      add="Add a target"
+      at="/method/targets"
+      :fresh="freshTarget"
+    >
+      <InlineText
+        v-model="item.name"
+        label="Name of the target"
+        :at="`/method/targets/${item.id}/name`"
+        placeholder="such as Height to beat"
+      />:
+      <InlineChoice
+        v-model="item.better"
+        label="At least or at most"
+        :options="[
+          ['more', 'at least'],
+          ['less', 'at most'],
+        ]"
+      />
+      <InlineText
+        v-model="item.amount"
+        label="Target"
+        :at="`/method/targets/${item.id}/amount`"
+        placeholder="each its own"
+      />
+      of
+      <FigureChoice v-model="item.value" label="What the target looks at" :at="`/method/targets/${item.id}/value`" />
     </ItemLines>
   </section>
 </template>

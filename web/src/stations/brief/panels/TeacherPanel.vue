@@ -70,6 +70,13 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
         placeholder="A question"
       />
     </ItemLines>
+    <h3>How the rig is built</h3>
+    <GrowText
+      v-model="brief.rigSteps"
+      label="How the rig is built"
+      at="/rigSteps"
+      placeholder="A step on each line; what it is made of stands among the materials"
+    />
     <h3>Jobs in a team</h3>
     <template v-if="brief.jobs.length === 0">
       <p class="small muted">The usual ones: {{ usual.map((j) => j.name.toLowerCase()).join(', ') }}.</p>

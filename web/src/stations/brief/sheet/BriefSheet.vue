@@ -9,6 +9,7 @@ import type { Pairs } from '@/fields/pairs'
 import { seasons } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
 import RuleLines from './RuleLines.vue'
+import SheetDeals from './SheetDeals.vue'
 import SheetMaterials from './SheetMaterials.vue'
 import SheetSafety from './SheetSafety.vue'
 import SheetScoring from './SheetScoring.vue'
@@ -53,6 +54,7 @@ const grades = computed((): Pairs<GradeBand> => (choices.value?.grades ?? []).ma
       <h3>You may use, and how</h3>
       <SheetMaterials :brief="brief" />
       <RuleLines :brief="brief" sort="constraint" />
+      <SheetDeals :brief="brief" />
     </section>
     <SheetTest :brief="brief" />
     <section>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Brief, Consequence, Rule } from '@/api/names'
+import CardChoice from '@/fields/CardChoice.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
-import InlineText from '@/fields/InlineText.vue'
 import { namesOf, type Pairs } from '@/fields/pairs'
 import { whens } from '@/fields/words'
 import { checks } from '@/checks/checks'
@@ -89,7 +89,7 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
     <details class="more">
       <summary>More</summary>
       Keeping it wins <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points. It holds for
-      <InlineText v-model="rule.onlyFor" label="Only for the team" :at="`${at}/onlyFor`" placeholder="every team" />.
+      <CardChoice v-model="rule.onlyFor" label="For whom the rule holds" :at="`${at}/onlyFor`" all="every team" />.
       <InlineCheck v-model="rule.off" label="Leave it out here (a tier can bring it in)" />
     </details>
   </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Brief } from '@/api/names'
+import CardChoice from '@/fields/CardChoice.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
@@ -47,6 +48,12 @@ function row(cells: string[], material: ReturnType<typeof newMaterial>) {
         label="Note on the material"
         :at="`/materials/${item.id}/note`"
         placeholder="a note"
+      />
+      <CardChoice
+        v-model="item.onlyFor"
+        label="Who gets it"
+        :at="`/materials/${item.id}/onlyFor`"
+        all="for every team"
       />
       <InlineCheck v-model="item.reusable" label="given back" />
       <details class="more">

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import type { CardShown } from '@/api/names'
+
+/** The cards that a team was dealt, and what was drawn into its bag. */
+defineProps<{ cards: readonly CardShown[]; bag: readonly string[] }>()
+</script>
+
+<template>
+  <ul v-if="cards.length > 0 || bag.length > 0" class="cards">
+    <li v-for="c in cards" :key="c.deal">
+      <b>{{ c.deal }}: {{ c.name }}.</b> {{ c.text }}
+    </li>
+    <li v-if="bag.length > 0"><b>In the bag:</b> {{ bag.join(', ') }}</li>
+  </ul>
+</template>
+
+<style scoped>
+.cards li {
+  border-left: 4px solid var(--plum);
+  padding-left: 0.6rem;
+  overflow-wrap: anywhere;
+}
+</style>
