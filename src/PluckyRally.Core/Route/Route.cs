@@ -69,14 +69,15 @@ public static class Route
     ];
 
     /// <summary>The route of a rally in a round.</summary>
-    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round) => OfRally(opened, round, RoundSheets.Of(opened, round).Unfinished);
+    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round) => OfRally(opened, round, RoundSheets.Of(opened, round));
 
     /// <summary>The same where it is known how many teams have not finished.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round, from 1.</param>
-    /// <param name="open">How many teams have not finished it.</param>
-    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round, int open)
+    /// <param name="sheets">The sheets of the round.</param>
+    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round, RoundSheets sheets)
     {
+        var (open, more) = (sheets.Unfinished, sheets.AttemptsOpen);
         var (run, rally) = (opened.In(round), opened.Rally);
         var begun = Log.Effective(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
         var kits = TeamKit.Of(run, rally.Entries);
@@ -86,7 +87,7 @@ public static class Route
             Kit(kits),
             new(Station.Teams, Readiness.Done, 0, $"{Things(run.Present.Count, "team is", "teams are")} ready. Go on to Score."),
             Run(LessonClock.Of(opened, round)),
-            new(Station.Score, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, open, Score(open, begun)),
+            new(Station.Score, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, open, Score(open, begun, more)),
             new(Station.Results, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, 0, Results(open, begun)),
         ];
     }
@@ -105,14 +106,15 @@ public static class Route
 
     private static Pennant Run(LessonClock clock) => clock switch
     {
-        { Phases.Count: 0 } => new(Station.Run, Readiness.NotStarted, 0, "The brief has no phases. Write them under Time, and the clock leads through them."),
+        { Phases.Count: 0 } => new(Station.Run, Readiness.NotStarted, 0, "The brief has no phases. Mend the brief, under Time, and the clock leads through them."),
         { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
         { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
         _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
     };
 
-    private static string Score(int open, bool begun) => (open, begun) switch
+    private static string Score(int open, bool begun, int more) => (open, begun) switch
     {
+        (0, _) when more > 0 => $"Every team has what it needs. {Things(more, "attempt", "attempts")} could still be made.",
         (0, _) => "Every team is complete. Look at the results.",
         (_, false) => "Choose a team, check what it must have, then record its first attempt.",
         _ => $"{Things(open, "team is", "teams are")} not finished yet.",

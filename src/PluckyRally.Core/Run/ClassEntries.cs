@@ -121,15 +121,23 @@ public abstract partial record Entry
         /// <summary>For the board: how many places are revealed, from the last.</summary>
         public int Revealed { get; init; }
 
+        /// <summary>For a question: which one, from 1.</summary>
+        public int Question { get; init; }
+
         internal override bool IsOfLesson => false;
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found) =>
             found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed) };
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            Shows == WallShows.Clock ? "The wall shows the clock" : $"The wall shows the board, {English.Count(Revealed, "place")} revealed";
+            Shows switch
+            {
+                WallShows.Clock => "The wall shows the clock",
+                WallShows.Board => $"The wall shows the board, {English.Count(Revealed, "place")} revealed",
+                WallShows.Question => $"The wall shows question {Question}",
+            };
     }
 }
 
@@ -141,4 +149,7 @@ public enum WallShows
 
     /// <summary>The standings, as far as they are revealed.</summary>
     Board,
+
+    /// <summary>One of the teacher's questions for the talk.</summary>
+    Question,
 }

@@ -60,7 +60,10 @@ public abstract partial record Entry
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief)
         {
             var phase = phases.FirstOrDefault(p => p.Id == Phase);
-            return so with { First = so.First ?? At, Run = phase is null ? null : new(phase, (double)phase.Minutes * 60, At), Over = phase is null, Hold = null };
+
+            // After the end of a lesson another one begins, and with it the reckoning of how far it is behind its plan.
+            var fresh = so.First is null || (so.Over && phase is not null);
+            return so with { First = fresh ? At : so.First, From = fresh ? phase : so.From, Run = phase is null ? null : new(phase, (double)phase.Minutes * 60, At), Over = phase is null, Hold = null, PhaseAt = At, Turns = [] };
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) => Phase.Length == 0

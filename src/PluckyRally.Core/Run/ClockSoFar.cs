@@ -8,6 +8,15 @@ namespace PluckyRally.Core;
 /// <param name="Wall">What the wall shows.</param>
 internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool Over, HoldCount? Hold, WallShown Wall)
 {
+    /// <summary>When the phase that runs was begun.</summary>
+    public DateTimeOffset? PhaseAt { get; init; }
+
+    /// <summary>The phase with which the lesson was begun: a later lesson goes on where the one before ended.</summary>
+    public ClockPhase? From { get; init; }
+
+    /// <summary>The turns that were begun in the phase that runs.</summary>
+    public IReadOnlyList<(IReadOnlyList<string> Teams, DateTimeOffset At)> Turns { get; init; } = [];
+
     /// <summary>Before anything was begun.</summary>
     public ClockSoFar()
         : this(null, null, false, null, new(WallShows.Clock, 0))

@@ -27,6 +27,9 @@ public sealed record LessonClock
     /// <summary>The hold that is being counted; absent until everybody has let go in the running phase.</summary>
     public HoldCount? Hold { get; init; }
 
+    /// <summary>Whose turn it is, where the phase goes team by team; absent otherwise.</summary>
+    public TurnNow? Turn { get; init; }
+
     /// <summary>What the wall shows.</summary>
     public WallShown Wall { get; init; } = new(WallShows.Clock, 0);
 
@@ -34,26 +37,29 @@ public sealed record LessonClock
     public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
 
     /// <summary>The clock of a rally, with the phases as a round has them.</summary>
-    public static LessonClock Of(OpenedRally opened, int round) => Of(opened.In(round).Compiled.Brief, opened.In(round).Present.Count, opened.Rally.Entries);
+    public static LessonClock Of(OpenedRally opened, int round) => Of(opened.In(round).Compiled.Brief, [.. ClassState.Of(opened.In(round).Present, opened.Rally.Entries, round).Select(t => t.Team)], opened.Rally.Entries);
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>
-    /// <param name="teams">How many teams there are.</param>
+    /// <param name="order">The teams, by id, in the order in which they come.</param>
     /// <param name="log">The rally's entries.</param>
-    public static LessonClock Of(Brief brief, int teams, IReadOnlyList<Entry> log)
+    public static LessonClock Of(Brief brief, IReadOnlyList<string> order, IReadOnlyList<Entry> log)
     {
-        var phases = brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => ClockPhase.Of(p, brief, teams)).ToList();
-        var (first, run, over, hold, wall) = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
+        var phases = brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => ClockPhase.Of(p, brief, order.Count)).ToList();
+        var so = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
+        var (first, run, over, hold, wall) = so;
         if (run is null) return new() { Over = over, Phases = phases, Wall = wall };
         var at = phases.IndexOf(run.Phase);
+        var from = Math.Max(0, so.From is null ? 0 : phases.IndexOf(so.From));
         return new()
         {
             Phase = run.Phase,
             Ends = run.Since is { } going ? going.AddSeconds(run.Left) : null,
             Left = run.Since is null ? (decimal)Math.Round(run.Left, 3) : null,
-            PlannedEnd = first!.Value.AddMinutes((double)phases.Take(at + 1).Sum(p => p.Minutes)),
+            PlannedEnd = first!.Value.AddMinutes((double)phases.Take(at + 1).Skip(from).Sum(p => p.Minutes)),
             MinutesAfter = phases.Skip(at + 1).Sum(p => p.Minutes),
             Hold = hold,
+            Turn = TurnNow.Of(brief.Timing.Phases.FirstOrDefault(p => p.Id == run.Phase.Id), so, order, brief.Trials.Attempts),
             Wall = wall,
             Phases = phases,
         };
@@ -68,24 +74,31 @@ public sealed record HoldCount(DateTimeOffset From, decimal Seconds);
 /// <summary>What the wall shows.</summary>
 /// <param name="Shows">The clock or the board.</param>
 /// <param name="Revealed">For the board: how many places have been revealed, from the last; the rest stay hidden.</param>
-public sealed record WallShown(WallShows Shows, int Revealed);
+/// <param name="Question">For a question: which one, from 1.</param>
+public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0);
 
 /// <summary>A phase as the clock shows it.</summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Kind">What it is for.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Minutes">Its minutes by the plan, for so many teams.</param>
-/// <param name="Warning">Minutes before its end at which the class is warned; 0 for never.</param>
+/// <param name="Warnings">Minutes before its end at which the class is warned, the first warning first.</param>
 /// <param name="Now">What is to be done now, in a sentence.</param>
-public sealed record ClockPhase(string Id, PhaseKind Kind, string Name, decimal Minutes, decimal Warning, string Now)
+public sealed record ClockPhase(string Id, PhaseKind Kind, string Name, decimal Minutes, IReadOnlyList<decimal> Warnings, string Now)
 {
+    /// <summary>Whether teams come one after the other.</summary>
+    public bool TeamByTeam { get; init; }
+
     internal static ClockPhase Of(Phase phase, Brief brief, int teams) => new(
         phase.Id,
         phase.Kind,
         Core.Minutes.Name(phase.Kind),
         Core.Minutes.Of(phase, teams, brief.Trials.Attempts),
-        phase.TeamByTeam ? 0 : phase.Warning,
-        phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief));
+        phase.TeamByTeam ? [] : phase.AllWarnings,
+        phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief))
+    {
+        TeamByTeam = phase.TeamByTeam,
+    };
 
     /// <summary>What a class does in a phase that has no words of its own.</summary>
     private static string Usual(PhaseKind kind, Brief brief) => kind switch

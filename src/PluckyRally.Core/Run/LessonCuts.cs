@@ -40,7 +40,9 @@ public static class LessonCuts
         var trials = brief.Trials.Attempts;
         decimal Saved(Phase with, int attempts) => Left(test, made, trials) - Left(with, made, attempts);
         var offers = new List<LessonCut>();
-        if (trials > 1 && Saved(test, trials - 1) is > 0 and var fewer)
+
+        // What the brief says must be made is not cut; where it says nothing, the first ones of all teams are the same for all.
+        if (trials > 1 && trials - 1 >= (brief.Trials.Minimum ?? 1) && Saved(test, trials - 1) is > 0 and var fewer)
         {
             offers.Add(new(
                 trials == 2 ? "One attempt a team" : $"{trials - 1} attempts a team",

@@ -18,6 +18,13 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     /// <summary>What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.</summary>
     public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) => OfClass(opened, e => e.Round == round && e.IsOfLesson);
 
+    /// <summary>What was tried last for score in a round, the newest first, each with its team: what a class may see of a test. What failed is nobody's business on a wall.</summary>
+    public static IReadOnlyList<string> LastTried(OpenedRally opened, int round, int most)
+    {
+        var names = opened.In(round).Teams.ToDictionary(t => t.Id, t => t.Name);
+        return [.. Log.Effective(opened.Rally.Entries).OfType<Entry.TrialRecorded>().Where(t => t.Round == round && t is { Purpose: Purpose.Score, Outcome: TrialOutcome.Counted } && names.ContainsKey(t.Team)).Reverse().Take(most).Select(t => $"{names[t.Team]}: {t.What(opened.In(round).Compiled)}")];
+    }
+
     /// <summary>What was changed of the teams for a round: who came, left, moved or is called otherwise. The newest first.</summary>
     public static IReadOnlyList<LogLine> OfTeams(OpenedRally opened, int round) => OfClass(opened, e => e.Round == round && e.ChangesTeams);
 

@@ -38,6 +38,9 @@ public sealed class RoundSheets
     /// <summary>How many teams have not finished.</summary>
     public int Unfinished => Sheets.Count(s => s.Status == StandingStatus.Unfinished);
 
+    /// <summary>How many attempts teams could still make that have finished already.</summary>
+    public int AttemptsOpen => Run.Compiled.TakesAttempts ? Sheets.Where(s => s is { Status: StandingStatus.Placed, Closed: false }).Sum(s => s.Designs.Where(d => d.Counts).Sum(d => d.Open.Count)) : 0;
+
     /// <summary>The sheet of a team; null where there is no such team.</summary>
     public TeamSheet? For(string team) => _byTeam.GetValueOrDefault(team);
 

@@ -7,8 +7,8 @@ namespace PluckyRally.Core;
 /// <param name="From">Minutes after the lesson's start.</param>
 /// <param name="To">Minutes after the lesson's start.</param>
 /// <param name="Turns">For a phase that goes team by team: how many turns.</param>
-/// <param name="Warning">Minutes after the lesson's start at which the warning is given; absent where there is none.</param>
-public sealed record Block(string Phase, PhaseKind Kind, string Name, decimal From, decimal To, int Turns, decimal? Warning);
+/// <param name="Warnings">Minutes after the lesson's start at which warnings are given.</param>
+public sealed record Block(string Phase, PhaseKind Kind, string Name, decimal From, decimal To, int Turns, IReadOnlyList<decimal> Warnings);
 
 /// <summary>One lesson of a timetable.</summary>
 /// <param name="Number">Which lesson, from 1.</param>
@@ -63,8 +63,8 @@ public sealed record Timetable(IReadOnlyList<LessonPlan> Lessons, bool Fits, str
         void Put(Phase phase, decimal minutes, int turns)
         {
             var (blocks, at) = laid[^1];
-            var warning = phase.Warning > 0 && turns == 0 ? timing.SetUp + at + minutes - phase.Warning : (decimal?)null;
-            if (minutes > 0 || phase.Kind == PhaseKind.Homework) blocks.Add(new(phase.Id, phase.Kind, Minutes.Name(phase.Kind), timing.SetUp + at, timing.SetUp + at + minutes, turns, warning));
+            IReadOnlyList<decimal> warnings = turns == 0 ? [.. phase.AllWarnings.Select(w => timing.SetUp + at + minutes - w)] : [];
+            if (minutes > 0 || phase.Kind == PhaseKind.Homework) blocks.Add(new(phase.Id, phase.Kind, Minutes.Name(phase.Kind), timing.SetUp + at, timing.SetUp + at + minutes, turns, warnings));
             laid[^1] = (blocks, at + minutes);
         }
 
@@ -93,7 +93,7 @@ public sealed record Timetable(IReadOnlyList<LessonPlan> Lessons, bool Fits, str
                 while (!IsLast() && left > room - laid[^1].At)
                 {
                     var now = Math.Max(0, room - laid[^1].At);
-                    if (now > 0) Put(phase with { Warning = 0 }, now, 0);
+                    if (now > 0) Put(phase with { Warning = 0, Warnings = [] }, now, 0);
                     left -= now;
                     Next();
                 }
@@ -118,10 +118,10 @@ public sealed record Timetable(IReadOnlyList<LessonPlan> Lessons, bool Fits, str
     private static LessonPlan Lesson(int number, decimal length, Timing timing, List<Block> blocks, decimal at)
     {
         var all = new List<Block>();
-        if (timing.SetUp > 0) all.Add(new("setUp", PhaseKind.Collect, "Set up", 0, timing.SetUp, 0, null));
+        if (timing.SetUp > 0) all.Add(new("setUp", PhaseKind.Collect, "Set up", 0, timing.SetUp, 0, []));
         all.AddRange(blocks);
         var end = timing.SetUp + at;
-        if (timing.CleanUp > 0) all.Add(new("cleanUp", PhaseKind.ClearUp, "Clear up", end, end + timing.CleanUp, 0, null));
+        if (timing.CleanUp > 0) all.Add(new("cleanUp", PhaseKind.ClearUp, "Clear up", end, end + timing.CleanUp, 0, []));
         return new(number, length, all, end + timing.CleanUp);
     }
 

@@ -79,6 +79,12 @@ public sealed record Phase
     /// <summary>Minutes before its end at which a warning is given, 0 for none.</summary>
     public decimal Warning { get; init; }
 
+    /// <summary>More warnings, each so many minutes before the end.</summary>
+    public IReadOnlyList<decimal> Warnings { get; init; } = [];
+
+    /// <summary>All warnings, the first to be given first.</summary>
+    internal IReadOnlyList<decimal> AllWarnings => [.. Warnings.Append(Warning).Where(w => w > 0).Distinct().OrderDescending()];
+
     /// <summary>What is to be done, for pupils; the phase's own words where empty.</summary>
     public string Note { get; init; } = "";
 
@@ -89,6 +95,7 @@ public sealed record Phase
         Changeover = Math.Clamp(Changeover, 0, Limits.Minutes),
         TestBays = Math.Clamp(TestBays, 1, Limits.Teams),
         Warning = Math.Clamp(Warning, 0, Limits.Minutes),
+        Warnings = [.. Warnings.Select(w => Math.Clamp(w, 0, Limits.Minutes))],
     };
 }
 

@@ -66,6 +66,9 @@ public enum ClockDoes
 
     /// <summary>Chooses what the wall shows.</summary>
     Show,
+
+    /// <summary>Begins the next turn of a phase that goes team by team.</summary>
+    Turn,
 }
 
 /// <summary>A touch on the remote.</summary>
@@ -73,9 +76,12 @@ public enum ClockDoes
 /// <param name="Phase">For beginning: the phase's id; empty where the lesson is over. For places: the phase.</param>
 /// <param name="Minutes">For adding: how many.</param>
 /// <param name="Number">For attempts, places and the board: how many.</param>
-/// <param name="Shows">For the wall: what it shows.</param>
+/// <param name="Shows">For the wall: what it shows; for a question the number says which.</param>
 public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minutes = 0, int Number = 0, WallShows Shows = WallShows.Clock)
 {
+    /// <summary>For a turn: the teams that are on, by id.</summary>
+    public IReadOnlyList<string> Teams { get; init; } = [];
+
     /// <summary>The remote is the teacher's alone.</summary>
     private const string By = Caller.Teacher;
 
@@ -91,7 +97,8 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
             ClockDoes.LetGo => new Entry.HoldBegun { Id = id, At = now, By = By, Round = round },
             ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
             ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
-            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Number },
+            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0 },
+            ClockDoes.Turn => new Entry.TurnBegun { Id = id, At = now, By = By, Round = round, Phase = Phase, Teams = Teams },
         };
     }
 }

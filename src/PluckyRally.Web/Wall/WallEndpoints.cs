@@ -63,11 +63,25 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
 /// <summary>The clock as a wall shows it.</summary>
 /// <param name="Clock">The clock.</param>
 /// <param name="Teams">The teams in the order in which they are tested.</param>
+/// <param name="Question">The question that the wall shows; absent where it shows none.</param>
+/// <param name="Last">In the test: what was read last, the newest first.</param>
 /// <param name="Now">The server's time.</param>
-public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, DateTimeOffset Now)
+public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, string? Question, IReadOnlyList<string> Last, DateTimeOffset Now)
 {
-    internal static ClockOnWall Of(OpenedRally opened, int round) =>
-        new(LessonClock.Of(opened, round), [.. ClassState.Of(opened.In(round).Teams, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))], default);
+    /// <summary>More readings than these are not read from eight metres.</summary>
+    private const int Readings = 3;
+
+    internal static ClockOnWall Of(OpenedRally opened, int round)
+    {
+        var (run, clock) = (opened.In(round), LessonClock.Of(opened, round));
+        var questions = run.Compiled.Brief.Teacher.Questions;
+        return new(
+            clock,
+            [.. ClassState.Of(run.Present, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))],
+            clock.Wall is { Shows: WallShows.Question, Question: var number } && number >= 1 && number <= questions.Count ? questions[number - 1] : null,
+            clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(opened, round, Readings) : [],
+            default);
+    }
 }
 
 /// <summary>Where a team stands in the lesson.</summary>

@@ -62,7 +62,7 @@ public sealed class ClassStateTests
     public void A_team_that_is_not_there_cannot_be_put_in_order() =>
         _rally.Offer(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["terns", "gulls"] }).Problems.ShouldHaveSingleItem().At.ShouldBe("/teams/1");
 
-    private LessonClock Clock() => LessonClock.Of(_rally.Compiled.Brief, 3, _rally.Log);
+    private LessonClock Clock() => LessonClock.Of(_rally.Compiled.Brief, [.. _rally.Teams.Select(t => t.Id)], _rally.Log);
 
     private IReadOnlyList<TeamInLesson> State(int round) => ClassState.Of(_rally.Teams, _rally.Log, round);
 

@@ -112,14 +112,14 @@ public sealed class LessonClockTests
     public void A_phase_says_what_to_do_in_the_briefs_words_or_the_usual_ones()
     {
         var brief = Brief with { Trials = Brief.Trials with { HoldSeconds = 8 }, Timing = new Timing { Phases = [new() { Id = "a", Kind = PhaseKind.LetGo }, new() { Id = "b", Kind = PhaseKind.Build, Note = "Quietly." }] } };
-        LessonClock.Of(brief, 3, []).Phases.Select(p => p.Now).ShouldBe(["Let go. It must stand by itself for 8 seconds.", "Quietly."]);
+        LessonClock.Of(brief, ["a", "b", "c"], []).Phases.Select(p => p.Now).ShouldBe(["Let go. It must stand by itself for 8 seconds.", "Quietly."]);
         foreach (var kind in Enum.GetValues<PhaseKind>().Where(k => k != PhaseKind.Homework))
-            LessonClock.Of(Brief with { Timing = new Timing { Phases = [new() { Id = "a", Kind = kind }] } }, 3, []).Phases[0].Now.ShouldNotBeEmpty(kind.ToString());
+            LessonClock.Of(Brief with { Timing = new Timing { Phases = [new() { Id = "a", Kind = kind }] } }, ["a", "b", "c"], []).Phases[0].Now.ShouldNotBeEmpty(kind.ToString());
     }
 
     private static DateTimeOffset At(double minutes) => Nine.AddMinutes(minutes);
 
-    private LessonClock Clock() => LessonClock.Of(Brief, _class.Teams.Count, _class.Log);
+    private LessonClock Clock() => LessonClock.Of(Brief, [.. _class.Teams.Select(t => t.Id)], _class.Log);
 
     private (Readiness, string) Station()
     {

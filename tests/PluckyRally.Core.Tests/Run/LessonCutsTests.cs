@@ -82,7 +82,7 @@ public sealed class LessonCutsTests
     {
         var opened = new Happening(Brief, "A", "B", "C", "D");
         opened.Keep(Places(2));
-        LessonClock.Of(OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief, 4, opened.Log).Phases.Single().Minutes.ShouldBe(7);
+        LessonClock.Of(OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief, ["a", "b", "c", "d"], opened.Log).Phases.Single().Minutes.ShouldBe(7);
     }
 
     [Theory]

@@ -13,7 +13,7 @@ public sealed class TimetableTests
         table.Fits.ShouldBeTrue();
         table.Says.ShouldBe("The lesson ends after 36 of 50 minutes.");
         table.Lessons[0].Blocks.Select(b => (b.Name, b.From, b.To)).ShouldBe([("Set up", 0m, 3m), ("Build", 3m, 23m), ("Test", 23m, 32m), ("Clear up", 32m, 36m)]);
-        table.Lessons[0].Blocks[1].Warning.ShouldBe(18);
+        table.Lessons[0].Blocks[1].Warnings.ShouldBe([18]);
     }
 
     /// <summary>Eight teams, three attempts of 1.5 min, 0.5 min between: 40 min at one place, 20 at two; common practice, no source.</summary>

@@ -1701,11 +1701,8 @@ export interface components {
              * @description For a phase that goes team by team: how many turns.
              */
             turns: number;
-            /**
-             * Format: double
-             * @description Minutes after the lesson's start at which the warning is given; absent where there is none.
-             */
-            warning?: null | number;
+            /** @description Minutes after the lesson's start at which warnings are given. */
+            warnings: number[];
         };
         BoardOnWall: {
             wins: components["schemas"]["Wins"];
@@ -2004,10 +2001,12 @@ export interface components {
             spread: string[][];
         };
         /** @enum {unknown} */
-        ClockDoes: "begin" | "pause" | "resume" | "add" | "letGo" | "cutAttempts" | "openPlaces" | "show";
+        ClockDoes: "begin" | "pause" | "resume" | "add" | "letGo" | "cutAttempts" | "openPlaces" | "show" | "turn";
         ClockOnWall: {
             clock: components["schemas"]["LessonClock"];
             teams: components["schemas"]["TeamOnWall"][];
+            question?: null | string;
+            last: string[];
             /** Format: date-time */
             now: string;
         };
@@ -2024,13 +2023,12 @@ export interface components {
              * @description Its minutes by the plan, for so many teams.
              */
             minutes: number;
-            /**
-             * Format: double
-             * @description Minutes before its end at which the class is warned; 0 for never.
-             */
-            warning: number;
+            /** @description Minutes before its end at which the class is warned, the first warning first. */
+            warnings: number[];
             /** @description What is to be done now, in a sentence. */
             now: string;
+            /** @description Whether teams come one after the other. */
+            teamByTeam: boolean;
         };
         ClockRead: {
             clock: components["schemas"]["LessonClock"];
@@ -2056,6 +2054,7 @@ export interface components {
              */
             number: number;
             shows: components["schemas"]["WallShows"];
+            teams: string[];
         };
         /** @description How a closed round differs today. */
         ClosedComparison: {
@@ -2496,7 +2495,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -4270,6 +4269,45 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
+        /** @description In a phase that goes team by team the next turn was begun: these teams are on, each at its place. */
+        EntryTurnBegun: {
+            /** @enum {string} */
+            kind: "turnBegun";
+            /** @description The phase's id. */
+            phase: string;
+            /** @description The teams that are on, by id: the first one at the first place. */
+            teams: string[];
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
         /** @description The teacher chose what the wall shows. */
         EntryWallSet: {
             /** @enum {string} */
@@ -4281,6 +4319,11 @@ export interface components {
              * @description For the board: how many places are revealed, from the last.
              */
             revealed: number;
+            /**
+             * Format: int32
+             * @description For a question: which one, from 1.
+             */
+            question: number;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -4622,6 +4665,7 @@ export interface components {
              */
             minutesAfter: number;
             hold?: null | components["schemas"]["HoldCount"];
+            turn?: null | components["schemas"]["TurnNow"];
             /** @description What the wall shows. */
             wall: components["schemas"]["WallShown"];
             /** @description All phases, in order, for the remote. */
@@ -5702,6 +5746,8 @@ export interface components {
              * @description Minutes before its end at which a warning is given, 0 for none.
              */
             warning: number;
+            /** @description More warnings, each so many minutes before the end. */
+            warnings: number[];
             /** @description What is to be done, for pupils; the phase's own words where empty. */
             note: string;
         };
@@ -7178,6 +7224,33 @@ export interface components {
             /** @description The curves of the parts that have one. */
             curves: components["schemas"]["CurveLine"][];
         };
+        /** @description Whose turn it is in a phase that goes team by team. */
+        TurnNow: {
+            /** @description The teams that are on, by id: the first one at the first place. */
+            on: string[];
+            /** @description The teams that come next. */
+            next: string[];
+            /**
+             * Format: int32
+             * @description How many have had their turn before.
+             */
+            done: number;
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            all: number;
+            /**
+             * Format: date-time
+             * @description When this turn was begun.
+             */
+            since: string;
+            /**
+             * Format: double
+             * @description How long a turn is planned to be.
+             */
+            seconds: number;
+        };
         TwoDrafts: {
             before: components["schemas"]["Brief"];
             after: components["schemas"]["Brief"];
@@ -7208,12 +7281,18 @@ export interface components {
              * @description For the board: how many places have been revealed, from the last; the rest stay hidden.
              */
             revealed: number;
+            /**
+             * Format: int32
+             * @description For a question: which one, from 1.
+             * @default 0
+             */
+            question: number;
         };
         /**
          * @description What a wall can show.
          * @enum {unknown}
          */
-        WallShows: "clock" | "board";
+        WallShows: "clock" | "board" | "question";
         /** @description A thing that is counted to make up a load: its name, and the mass of one. */
         Weight: {
             /** @description What a judge types after the number, e.g. `bead`. */

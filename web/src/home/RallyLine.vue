@@ -37,6 +37,10 @@ defineEmits<{ takeAway: []; putAway: [] }>()
 </template>
 
 <style scoped>
+h4 {
+  margin: 0;
+  font: 700 1.05rem/1.3 var(--title);
+}
 li {
   padding: 0.5rem 0;
   border-bottom: var(--stitch);

@@ -26,6 +26,7 @@ const others = {
   clockPaused: () => 'the clock paused',
   clockResumed: () => 'the clock going on',
   briefMended: () => 'the brief mended',
+  turnBegun: () => 'a turn begun',
   teamJoined: (e) => `${e.name} joined`,
   teamChanged: (e) => `a team is called ${e.name ?? 'otherwise'}`,
   teamAway: () => 'takes no place',

@@ -15,6 +15,11 @@ defineProps<{ cards: readonly CardShown[]; bag: readonly string[] }>()
 </template>
 
 <style scoped>
+.cards {
+  display: grid;
+  gap: 0.3rem;
+  padding-block: 0.3rem;
+}
 .cards li {
   border-left: 4px solid var(--plum);
   padding-left: 0.6rem;

@@ -26,8 +26,9 @@ const shown = (n: number) => String(Math.round(n * 10) / 10)
         >
           <span v-if="(b.to - b.from) / longest > 0.09">{{ b.name }}</span>
           <i
-            v-if="typeof b.warning === 'number'"
-            :style="{ left: `${((b.warning - b.from) / (b.to - b.from)) * 100}%` }"
+            v-for="w in b.warnings"
+            :key="w"
+            :style="{ left: `${((w - b.from) / (b.to - b.from)) * 100}%` }"
             aria-hidden="true"
           ></i>
         </li>
@@ -45,7 +46,7 @@ const shown = (n: number) => String(Math.round(n * 10) / 10)
             {{ b.name }}<template v-if="b.turns > 0">, {{ b.turns }} {{ b.turns === 1 ? 'turn' : 'turns' }}</template>
           </th>
           <td>
-            <template v-if="typeof b.warning === 'number'">warning at {{ shown(b.warning) }}</template>
+            <template v-if="b.warnings.length > 0">warning at {{ b.warnings.map(shown).join(', ') }}</template>
             <b v-if="b.to > lesson.length" class="wrong"> over the end</b>
           </td>
         </tr>

@@ -19,7 +19,7 @@ const standings = useLoad(() =>
 )
 watch([() => props.round, () => props.tick], () => void standings.load(), { immediate: true })
 const marks = computed(() => teamMarks(props.rally.teams))
-const total = computed(() => props.rally.teams.length)
+const total = computed(() => props.rally.teams.filter((t) => !t.away).length)
 /** The server sends what is revealed, and no more. */
 const rows = computed(() => standings.data.value?.rows ?? [])
 const hidden = computed(() => total.value - rows.value.length)

@@ -8,17 +8,15 @@ import { useSignal } from '@/stations/run/useSignal'
 
 /** The clock on the wall: read from eight metres, nothing to touch. */
 const props = defineProps<{ rally: RallyOnWall; live: WallClock }>()
-const { clock, left, teams, held } = props.live
-const { shown } = useSignal(clock, left)
+const { clock, left, teams, held, last, now } = props.live
+const { shown, minutesLeft } = useSignal(clock, left)
 const next = computed(() => {
   const c = clock.value
   return c?.phases[c.phases.findIndex((p) => p.id === c.phase?.id) + 1]
 })
 const warning = computed(() => {
-  const phase = clock.value?.phase
-  return phase && phase.warning > 0 && (left.value ?? 0) > phase.warning * 60
-    ? `warning in ${asClock((left.value ?? 0) - phase.warning * 60)}`
-    : ''
+  const next = clock.value?.phase?.warnings.find((w) => (left.value ?? 0) > w * 60)
+  return next === undefined ? '' : `warning in ${asClock((left.value ?? 0) - next * 60)}`
 })
 const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
 const phaseIs = (...kinds: string[]) => kinds.includes(clock.value?.phase?.kind ?? '')
@@ -28,6 +26,15 @@ const caution = computed(() => (phaseIs('build', 'rebuild', 'test') ? props.rall
 const marks = computed(() => teamMarks(props.rally.teams))
 const cleared = computed(() => (phaseIs('plan', 'collect', 'build') ? teams.value.filter((t) => t.cleared) : []))
 const late = computed(() => teams.value.filter((t) => t.late))
+/** Whose turn it is, and how long it still is. */
+const turn = computed(() => clock.value?.turn)
+const turnLeft = computed(() =>
+  turn.value ? turn.value.seconds - (now.value - new Date(turn.value.since).getTime()) / 1000 : 0,
+)
+/** What each team was dealt, while hands are at work. */
+const dealt = computed(() =>
+  phaseIs('plan', 'collect', 'build', 'rebuild') ? props.rally.teams.filter((t) => !t.away && t.cards.length > 0) : [],
+)
 const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name ?? ''
 </script>
 
@@ -45,6 +52,22 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
       <p v-else class="clock figures" :class="{ over: left < 0 }" role="timer" aria-live="off">{{ asClock(left) }}</p>
       <p class="do">{{ held !== undefined ? 'Hands off. It must stand by itself.' : clock.phase.now }}</p>
       <div class="more">
+        <p v-if="turn" class="turn">
+          <span v-for="(t, i) in turn.on" :key="t" class="team">
+            <TeamPennant :mark="marks.get(t)!" :width="92" /> {{ nameOf(t)
+            }}<template v-if="turn.on.length > 1">: place {{ i + 1 }}</template>
+          </span>
+          <span class="figures" role="timer" aria-live="off">{{ asClock(turnLeft) }}</span>
+        </p>
+        <p v-if="turn && turn.next.length > 0">next: {{ turn.next.map(nameOf).join(', ') }}</p>
+        <ul v-if="last.length > 0">
+          <li v-for="l in last" :key="l">{{ l }}</li>
+        </ul>
+        <p v-if="dealt.length > 0">
+          <template v-for="(t, i) in dealt" :key="t.id"
+            ><template v-if="i > 0"> · </template>{{ t.name }}: {{ t.cards.map((c) => c.name).join(', ') }}</template
+          >
+        </p>
         <ul v-if="limits.length > 0">
           <li v-for="l in limits" :key="l">{{ l }}</li>
         </ul>
@@ -65,7 +88,7 @@ const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name 
         <span v-if="next">then: {{ next.name.toLowerCase() }}</span>
       </footer>
       <div v-if="shown" class="signal" role="alert">
-        {{ shown === 'over' ? 'Time is up' : `${minutes(clock.phase.warning)} left` }}
+        {{ shown === 'over' ? 'Time is up' : `${minutes(minutesLeft)} left` }}
       </div>
     </template>
     <template v-else>
@@ -138,6 +161,17 @@ h1 {
 .team {
   position: relative;
   display: inline-flex;
+}
+.turn {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3em 1em;
+  align-items: center;
+  font-weight: 700;
+}
+.turn .team {
+  align-items: center;
+  gap: 0.3em;
 }
 .caution {
   border-left: 0.25em solid var(--marigold);

@@ -6,6 +6,7 @@ import { useRallyOnWall } from '@/shared/openRally'
 import { useWallClock } from '@/stations/run/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
+import QuestionWall from './QuestionWall.vue'
 
 /** The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it. */
 const { rally, round, tick } = useRallyOnWall()
@@ -22,7 +23,7 @@ onMounted(() => {
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (!isTeacher.value || event.altKey || event.ctrlKey || event.metaKey) return
   const revealed = shown.value?.revealed ?? 0
-  const teams = rally.value?.teams.length ?? 0
+  const teams = rally.value?.teams.filter((t) => !t.away).length ?? 0
   const board = (number: number) =>
     live.touch({ does: 'show', shows: 'board', number: Math.max(0, Math.min(teams, number)) })
   const action = {
@@ -43,6 +44,11 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <BoardWall v-if="rally && shown?.shows === 'board'" :rally="rally" :round="round" :tick="tick" />
+  <QuestionWall
+    v-else-if="rally && shown?.shows === 'question' && live.question.value"
+    :question="live.question.value"
+    :title="rally.title"
+  />
   <ClockWall v-else-if="rally && live.clock.value" :rally="rally" :live="live" />
   <main v-else id="main" class="wall"><h1 class="out-of-sight">The wall</h1></main>
 </template>

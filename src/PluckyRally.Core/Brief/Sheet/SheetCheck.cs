@@ -88,6 +88,7 @@ internal static class SheetCheck
             found.Unless(phase.Changeover is >= 0 and <= 1440, $"{at}/changeover", "The minutes between two teams are out of range.", "Use 0 to 1440.");
             found.Unless(phase.TestBays is >= 1 and <= 100, $"{at}/stations", "The number of places to test at is out of range.", "Use 1 or more.");
             found.Unless(phase.Warning >= 0 && (phase.Warning == 0 || phase.Warning < phase.Minutes), $"{at}/warning", "The warning would come before the phase begins.", "Give it some minutes before the end.");
+            found.Unless(phase.Warnings.Count <= 10 && phase.Warnings.All(w => w > 0 && w < phase.Minutes), $"{at}/warnings", "A warning would come before the phase begins.", "Give each some minutes before the end; ten at most.");
             found.Length(phase.Note, Limits.Text, $"{at}/note", "What is to be done");
         }
     }

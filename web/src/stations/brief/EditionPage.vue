@@ -51,7 +51,12 @@ async function takeBack(entry: string) {
     <section v-if="mending.data.value && mending.data.value.mended.length > 0" class="mended" aria-labelledby="mended">
       <h2 id="mended">Mended in this rally</h2>
       <MendedLines v-slot="{ mended }" :mended="mending.data.value.mended">
-        <button type="button" class="act" :aria-label="`Take back: ${mended.reason}`" @click="takeBack(mended.entry)">
+        <button
+          type="button"
+          class="act"
+          :aria-label="`Take it back: ${mended.reason}`"
+          @click="takeBack(mended.entry)"
+        >
           Take it back
         </button>
       </MendedLines>

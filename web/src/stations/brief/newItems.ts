@@ -81,6 +81,7 @@ export const newPhase = (brief: Brief, kind: PhaseKind): Phase => ({
   changeover: 0,
   stations: 1,
   warning: 0,
+  warnings: [],
   note: '',
 })
 

@@ -13,6 +13,8 @@ import { useOutbox } from '@/shared/useOutbox'
 import { asClock, useClock } from './useClock'
 import ClassInLesson from './ClassInLesson.vue'
 import { useSignal } from './useSignal'
+import TalkQuestions from './TalkQuestions.vue'
+import TurnRemote from './TurnRemote.vue'
 import WallRemote from './WallRemote.vue'
 import type { Entry, LessonCut } from '@/api/names'
 
@@ -22,7 +24,7 @@ const id = String(useRoute().params.rally)
 const live = useClock(id, round, tick)
 const { clock, left, behind, end, touch, refusal, cuts, held, log } = live
 const outbox = useOutbox(id, news)
-const { sound, silent, ring, shown } = useSignal(clock, left)
+const { sound, silent, ring, shown, minutesLeft } = useSignal(clock, left)
 const at = computed(() => clock.value?.phases.findIndex((p) => p.id === clock.value?.phase?.id) ?? -1)
 const next = computed(() => clock.value?.phases[at.value + 1])
 const minutes = (n: number) => (Math.abs(n) === 1 ? '1 minute' : `${Math.round(Math.abs(n) * 10) / 10} minutes`)
@@ -71,12 +73,17 @@ const ends = computed(() => end.value && timeOfDay(end.value))
             }}
           </p>
           <p v-if="shown" class="signal" role="alert">
-            {{ shown === 'over' ? `${clock.phase.name}: time is up.` : `${minutes(clock.phase.warning)} left.` }}
+            {{ shown === 'over' ? `${clock.phase.name}: time is up.` : `${minutes(minutesLeft)} left.` }}
           </p>
         </template>
         <template v-else>
           <h2 id="now">{{ clock.over ? 'The lesson is over' : 'Not begun yet' }}</h2>
-          <p class="muted">Begin a phase below. Every screen of this rally follows.</p>
+          <p v-if="clock.phases.length > 0" class="muted">Begin a phase below. Every screen of this rally follows.</p>
+          <p v-else>
+            The brief has no phases, so there is no clock.
+            <RouterLink :to="inRound(`/rallies/${id}/mend`)">Mend the brief</RouterLink>: under Time on the sheet, add
+            what the class does and for how long.
+          </p>
         </template>
         <div class="touch-row">
           <Button
@@ -106,16 +113,31 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           <span class="small">{{ cut.costs }}</span>
         </li>
       </ul>
+      <TurnRemote
+        v-if="clock.turn && clock.phase"
+        :turn="clock.turn"
+        :phase="clock.phase"
+        :now="live.now.value"
+        :teams="rally.teams"
+        :touch="touch"
+      />
+      <TalkQuestions v-if="clock.phase?.kind === 'talk'" :live="live" :questions="rally.brief.teacher.questions" />
       <ClassInLesson :live="live" :rally="rally" :record="record" />
-      <WallRemote :live="live" :teams="rally.teams.length" />
-      <section aria-labelledby="phases">
+      <WallRemote
+        :live="live"
+        :teams="rally.teams.filter((t) => !t.away).length"
+        :questions="rally.brief.teacher.questions"
+      />
+      <section v-if="clock.phases.length > 0" aria-labelledby="phases">
         <h2 id="phases">Phases</h2>
         <ol>
           <li v-for="(p, i) in clock.phases" :key="p.id" :class="{ here: i === at, done: i < at }">
             <span class="figures length">{{ Math.round(p.minutes * 10) / 10 }} min</span>
             <span>
               {{ p.name }}
-              <span v-if="p.warning > 0" class="small muted">warning {{ minutes(p.warning) }} before its end</span>
+              <span v-if="p.warnings.length > 0" class="small muted"
+                >warning {{ p.warnings.map(minutes).join(', ') }} before its end</span
+              >
             </span>
             <span v-if="i === at" class="small">now</span>
             <button

@@ -4,8 +4,8 @@ import { computed } from 'vue'
 import type { LiveClock } from './useClock'
 
 /** What the wall shows: the clock, or the board revealed from the last place to the first. */
-const props = defineProps<{ live: LiveClock; teams: number }>()
-const wall = computed(() => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0 })
+const props = defineProps<{ live: LiveClock; teams: number; questions: readonly string[] }>()
+const wall = computed(() => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0, question: 0 })
 const show = (shows: 'clock' | 'board', number: number) => props.live.touch({ does: 'show', shows, number })
 </script>
 
@@ -14,6 +14,9 @@ const show = (shows: 'clock' | 'board', number: number) => props.live.touch({ do
     <h2 id="wall">The wall</h2>
     <p class="small muted">
       <template v-if="wall.shows === 'clock'">It shows the clock.</template>
+      <template v-else-if="wall.shows === 'question'"
+        >It shows a question: {{ questions[wall.question - 1] ?? '' }}
+      </template>
       <template v-else>It shows the board, {{ wall.revealed }} of {{ teams }} places revealed.</template>
       Keys on the wall itself: C clock, B board, → next place, ← take back, F full screen.
     </p>

@@ -27,6 +27,9 @@ function useToldClock<T extends Told>(
   const clock = ref<LessonClock>()
   /** The teams in the order in which they are tested. */
   const teams = shallowRef<T['teams']>([])
+  /** The question that the wall shows, and what was read last in a test. */
+  const question = ref<string>()
+  const last = ref<readonly string[]>([])
   const cuts = ref<readonly LessonCut[]>([])
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
@@ -61,6 +64,10 @@ function useToldClock<T extends Told>(
     now.value = Date.now() + ahead.value
     clock.value = read.clock
     teams.value = read.teams
+    if ('last' in read) {
+      question.value = read.question ?? undefined
+      last.value = read.last
+    }
     if (!('cuts' in read)) return
     cuts.value = read.cuts
     log.value = read.log
@@ -75,7 +82,7 @@ function useToldClock<T extends Told>(
     const answer = await ask(
       api.POST('/api/rallies/{id}/clock', {
         params: params(),
-        body: { phase: '', minutes: 0, number: 0, shows: 'clock', ...body },
+        body: { phase: '', minutes: 0, number: 0, shows: 'clock', teams: [], ...body },
       }),
     )
     refusal.value = refusalOf(answer, 'The clock goes on as it was. Try again when the connection is back.')
@@ -105,7 +112,7 @@ function useToldClock<T extends Told>(
   const held = computed(() =>
     clock.value?.hold ? Math.max(0, (now.value - new Date(clock.value.hold.from).getTime()) / 1000) : undefined,
   )
-  return { clock, teams, cuts, log, left, behind, end, held, touch, refusal }
+  return { clock, teams, question, last, cuts, log, left, behind, end, held, now, touch, refusal }
 }
 
 /** A clock as a page hands it to what it shows. */

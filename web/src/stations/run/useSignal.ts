@@ -9,6 +9,8 @@ const seconds = 8
 /** Signals the warning and the end of a phase as they pass: a word over the whole screen, and a sound where it is on. */
 export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: Readonly<Ref<number | undefined>>) {
   const shown = ref<Signal>()
+  /** Minutes that were left at the warning that is shown. */
+  const minutesLeft = ref(0)
   const sound = useLocalStorage('run:sound', true)
   /** Browsers let a page be heard only once somebody has touched it; the words over the screen come all the same. */
   const silent = ref(!navigator.userActivation.hasBeenActive)
@@ -44,8 +46,11 @@ export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: R
     if (!phase || now === undefined || before === undefined || !clock.value?.ends || now > before) return
     // However far the time went at once: a moment after the mark is still worth a signal, later is not.
     const passed = (mark: number) => before > mark && now <= mark && mark - now < 5
-    const warning = phase.warning * 60
-    if (warning > 0 && passed(warning)) signal('warning')
+    for (const warning of phase.warnings) {
+      if (!passed(warning * 60)) continue
+      minutesLeft.value = warning
+      signal('warning')
+    }
     if (passed(0)) signal('over')
   })
   watch(
@@ -56,5 +61,5 @@ export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: R
     clearTimeout(timer)
     void context?.close()
   })
-  return { shown, sound, silent, ring }
+  return { shown, minutesLeft, sound, silent, ring }
 }

@@ -3,11 +3,13 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref } from 'vue'
 import { written } from '@/shared/entries'
+import { useRallyOnWalk } from '@/shared/openRally'
 import { useRecording } from '@/pads/recording'
 
 /** Closes the round when everything is in, so that nobody writes into it by mistake; opens it again. */
 defineProps<{ closed: boolean }>()
 const { round, record } = useRecording()
+const { rally } = useRallyOnWalk()
 const asks = ref(false)
 const turn = (closed: boolean) => record(written('', round.value, { kind: closed ? 'roundReopened' : 'roundClosed' }))
 </script>
@@ -21,6 +23,12 @@ const turn = (closed: boolean) => record(written('', round.value, { kind: closed
       severity="secondary"
       @click="closed ? turn(closed) : (asks = true)"
     />
+    <RouterLink
+      v-if="closed && rally"
+      class="small"
+      :to="{ path: `/rallies/${rally.id}/mend`, query: { round: round + 1 } }"
+      >Say what is different in round {{ round + 1 }}</RouterLink
+    >
     <span class="small muted">{{
       closed ? 'Then judges can record in it.' : 'Nothing more is recorded in it then.'
     }}</span>

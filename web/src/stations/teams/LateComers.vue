@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { v7 } from 'uuid'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { ClassOpened, Entry, RallyOpened, Refusal } from '@/api/names'
 import { written } from '@/shared/entries'
@@ -28,6 +28,13 @@ const refusal = ref<Refusal>()
 const named = computed(() => props.classes.flatMap((c) => c.pupils).find((p) => p.id === pupil.value)?.name ?? '')
 /** Where a new name is entered: the class that is chosen, else the first. */
 const into = computed(() => props.classes.find((c) => c.id === group.value) ?? props.classes[0])
+/** Whoever has come in is no longer among those who could. */
+watch(
+  () => props.classes,
+  () => {
+    if (pupil.value !== 'new' && named.value === '') pupil.value = ''
+  },
+)
 async function bring() {
   refusal.value = undefined
   if (pupil.value !== 'new') return place(pupil.value, named.value, team.value)

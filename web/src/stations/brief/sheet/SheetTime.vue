@@ -4,6 +4,7 @@ import type { Brief, PhaseKind } from '@/api/names'
 import GrowText from '@/fields/GrowText.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
+import InlineNumbers from '@/fields/InlineNumbers.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
@@ -31,7 +32,9 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
         >({{ shown(minutes(item.id)!) }} in all)</template
       >
       warning
-      <InlineNumber v-model="item.warning" label="Warning" :at="`/timing/phases/${item.id}/warning`" /> before the end,
+      <InlineNumber v-model="item.warning" label="Warning" :at="`/timing/phases/${item.id}/warning`" /> and
+      <InlineNumbers v-model="item.warnings" label="More warnings" :at="`/timing/phases/${item.id}/warnings`" /> before
+      the end,
       <InlineCheck v-model="item.teamByTeam" label="team by team" />
       <template v-if="item.teamByTeam">
         at <InlineNumber v-model="item.stations" label="Places at once" :at="`/timing/phases/${item.id}/stations`" />

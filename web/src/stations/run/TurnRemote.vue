@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { ClockPhase, ClockTouch, Team, TurnNow } from '@/api/names'
+import { asClock } from './useClock'
+
+/** Whose turn it is in a phase that goes team by team, at which place, and who is next. */
+const props = defineProps<{
+  turn: TurnNow
+  phase: ClockPhase
+  now: number
+  teams: readonly Team[]
+  touch: (body: Partial<ClockTouch> & Pick<ClockTouch, 'does'>) => Promise<void>
+}>()
+const nameOf = (id: string) => props.teams.find((t) => t.id === id)?.name ?? id
+const left = computed(() => props.turn.seconds - (props.now - new Date(props.turn.since).getTime()) / 1000)
+const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: props.phase.id, teams: [...teams] })
+</script>
+
+<template>
+  <section aria-labelledby="turn">
+    <h2 id="turn">Whose turn it is</h2>
+    <ol>
+      <li v-for="(t, i) in turn.on" :key="t">
+        <b>{{ nameOf(t) }}</b>
+        <template v-if="turn.on.length > 1"> at place {{ i + 1 }}</template>
+      </li>
+    </ol>
+    <p class="figures">
+      {{ asClock(left) }} of the turn left · {{ turn.done }} of {{ turn.all }} teams done
+      <template v-if="turn.next.length > 0"> · next: {{ turn.next.map(nameOf).join(', ') }}</template>
+    </p>
+    <div class="touch-row">
+      <Button
+        v-if="turn.next.length > 0"
+        :label="`Next: ${turn.next.map(nameOf).join(', ')}`"
+        @click="begin(turn.next)"
+      />
+      <p v-else class="muted">Every team has had its turn.</p>
+      <label class="small"
+        >somebody else first
+        <select
+          class="inline"
+          aria-label="Whose turn it is instead"
+          value=""
+          @change="begin([($event.target as HTMLSelectElement).value])"
+        >
+          <option value="" disabled selected>choose</option>
+          <option v-for="t in teams.filter((t) => !t.away && !turn.on.includes(t.id))" :key="t.id" :value="t.id">
+            {{ t.name }}
+          </option>
+        </select></label
+      >
+    </div>
+  </section>
+</template>
