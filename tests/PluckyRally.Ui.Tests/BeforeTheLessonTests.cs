@@ -17,13 +17,17 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.Click(() => desk.One("link", "Kit", exact: false));
         desk.See("materials are short.");
         desk.Type("Teams", "6");
+        desk.Field("Teams").SendKeys(Keys.Tab);
         desk.Until(() => desk.Row("strips of card").Text.Contains("72", StringComparison.Ordinal), "the class's need");
         desk.Type("In the cupboard: scissors", "4");
         desk.Field("In the cupboard: scissors").SendKeys(Keys.Tab);
         desk.Until(() => desk.Row("scissors").Text.Contains("tool, given back 1 6 2", StringComparison.Ordinal), "two pairs of scissors short");
         desk.Type("In the cupboard: tape", "-3");
         desk.Field("In the cupboard: tape").SendKeys(Keys.Tab);
-        desk.See("The amount is out of range.");
+        desk.See("cannot be below zero.");
+        desk.Type("In the cupboard: tape", "2 m");
+        desk.Field("In the cupboard: tape").SendKeys(Keys.Tab);
+        desk.Until(() => desk.Field("In the cupboard: tape").GetAttribute("value") == "200", "two metres in centimetres");
         desk.ClickButton("Draw the cards");
         desk.See("Team 6: card");
         desk.ShouldBeAccessible();
@@ -94,7 +98,7 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.Until(() => desk.All("row", "table tennis balls", exact: false).Count == 1, "nothing of them to buy");
         desk.Type("How much there is of table tennis balls", "-2");
         desk.Field("How much there is of table tennis balls").SendKeys(Keys.Tab);
-        desk.See("The amount is out of range.");
+        desk.See("cannot be below zero.");
         desk.ClickButton("None left: table tennis balls");
         desk.Until(() => desk.All("field", "How much there is of table tennis balls").Count == 0, "them to be gone");
         desk.ShouldBeAccessible();

@@ -15,10 +15,10 @@ public sealed class KitTests : IDisposable
     public async Task What_is_in_the_cupboard_is_shared_by_all_briefs_and_taken_off()
     {
         var (one, other) = (await Brief("straws", 10), await Brief("Straws", 2));
-        await Put("""{ "name": "straws", "unit": "", "amount": 30 }""");
+        await Put("""{ "name": "straws", "unit": "", "typed": "30" }""");
         (await Sheet(one, "?teams=5")).Lines.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Total.ShouldBe(50), l => l.Short.ShouldBe(20));
         (await Sheet(other, "?teams=5")).Missing.ShouldBe(0);
-        await Put("""{ "name": "STRAWS", "unit": "", "amount": 0 }""");
+        await Put("""{ "name": "STRAWS", "unit": "", "typed": "0" }""");
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBeEmpty();
     }
 
@@ -27,14 +27,14 @@ public sealed class KitTests : IDisposable
     {
         var id = await Brief("straws", 10);
         (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1));
-        await Put("""{ "name": "straws", "unit": "", "amount": 1000 }""");
+        await Put("""{ "name": "straws", "unit": "", "typed": "1000" }""");
         (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Done);
     }
 
     [Theory]
-    [InlineData("""{ "name": "", "unit": "", "amount": 1 }""", "/name")]
-    [InlineData("""{ "name": "x", "unit": "", "amount": -1 }""", "/amount")]
-    [InlineData("""{ "name": "x", "unit": "", "amount": "some" }""", "/amount")]
+    [InlineData("""{ "name": "", "unit": "", "typed": "1" }""", "/name")]
+    [InlineData("""{ "name": "x", "unit": "", "typed": "-1" }""", "/typed")]
+    [InlineData("""{ "name": "x", "unit": "", "typed": "some" }""", "/typed")]
     public async Task What_cannot_be_in_a_cupboard_is_refused(string item, string at) => (await RunningApp.Places(await Put(item))).ShouldBe([at]);
 
     /// <summary>RFC 4180, and no formula for a spreadsheet to run (OWASP: CSV injection).</summary>
@@ -53,6 +53,25 @@ public sealed class KitTests : IDisposable
         (await csv.ReadAsync()).ShouldBeTrue();
         (csv.GetField("material"), csv.GetField("needed"), csv.GetField("money")).ShouldBe((written, "12", "€"));
         (await csv.ReadAsync()).ShouldBeFalse();
+    }
+
+    [Fact]
+    public async Task How_many_teams_are_expected_is_the_briefs_own_number()
+    {
+        var id = await _app.AddBrief(Sample.Brief() with { Timing = new() { Teams = 3, TeamSize = 5 }, Materials = [new() { Id = "m", Name = "pens", Amount = 2, Per = Per.Member }] });
+        (await _app.Get<KitSheet>($"/api/briefs/{id}/kit")).ShouldSatisfyAllConditions(k => (k.Teams, k.TeamSize).ShouldBe((3, 5)), k => k.List.Lines.Single().Total.ShouldBe(30));
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Missing.ShouldBe(1);
+        await Put("""{ "name": "pens", "unit": "", "typed": "30" }""");
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Done);
+    }
+
+    [Fact]
+    public async Task How_much_there_is_may_be_typed_with_its_unit()
+    {
+        await Put("""{ "name": "tape", "unit": "cm", "typed": "2 m" }""");
+        await Put("""{ "name": "rope", "unit": null, "typed": "1 1/2 m" }""");
+        (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBe([new("rope", "m", 1.5m), new("tape", "cm", 200)], ignoreOrder: true);
+        (await RunningApp.Places(await Put("""{ "name": "tape", "unit": "cm", "typed": "2 kg" }"""))).ShouldBe(["/typed"]);
     }
 
     [Theory]

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Net;
 using PluckyRally.Core;
 using Shouldly;
@@ -98,7 +99,7 @@ public sealed class RallyKitTests : IDisposable
     private Task<HttpResponseMessage> Read(string text) => _app.Client.PutAsync("/api/cupboard/file", RunningApp.Body(Json.Write(new TableSent(text))), TestContext.Current.CancellationToken);
 
     private async Task Stock(string name, decimal amount, string unit = "") =>
-        (await _app.Client.PutAsync("/api/cupboard", RunningApp.Body(Json.Write(new CupboardItem(name, unit, amount))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (await _app.Client.PutAsync("/api/cupboard", RunningApp.Body(Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture)))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
 
     private async Task Count(Guid rally, KitWay way, params (string Material, decimal Amount)[] amounts) => (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.KitCounted
     {

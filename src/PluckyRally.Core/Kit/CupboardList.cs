@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace PluckyRally.Core;
 
 /// <summary>Reads what is in a cupboard from a table: material, unit and amount; the unit may be left out.</summary>
@@ -20,15 +18,9 @@ public static class CupboardList
         {
             var cells = rows[i].Select(c => c.Trim()).ToList();
             var (unit, amount) = cells.Count > 2 ? (cells[1], cells[2]) : ("", cells.Count > 1 ? cells[1] : "");
-            if (!decimal.TryParse(amount.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number))
-            {
-                found.Add("/text", $"Line {i + 1} says “{ProblemCollector.Short(amount)}” for how much of {ProblemCollector.Short(cells[0])} there is.", "Write a number such as 12 or 2.5.");
-                continue;
-            }
-
-            var item = new CupboardItem(cells[0], unit, number);
-            foreach (var problem in item.Problems()) found.Add("/text", $"Line {i + 1}: {problem.What}", problem.Remedy);
-            items.Add(item);
+            var item = CupboardItem.Read(cells[0], cells.Count > 2 ? unit : null, amount);
+            foreach (var problem in item.Problems) found.Add("/text", $"Line {i + 1}{(cells[0].Length > 0 ? $", {ProblemCollector.Short(cells[0])}" : "")}: {problem.What}", problem.Remedy);
+            if (item.IsOk) items.Add(item.Value);
         }
 
         return found.Problems.Count > 0 ? Result<IReadOnlyList<CupboardItem>>.Refused(found.Problems) : Result<IReadOnlyList<CupboardItem>>.Ok(items);

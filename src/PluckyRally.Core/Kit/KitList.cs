@@ -10,7 +10,8 @@ namespace PluckyRally.Core;
 /// <param name="Over">What of the last pack is left over.</param>
 /// <param name="Cost">What buying it costs; absent where it has no price.</param>
 /// <param name="CountedOut">Whether a team counts it out and back in.</param>
-public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Total, decimal InCupboard, decimal Short, int? Packs, decimal Over, decimal? Cost, bool CountedOut);
+/// <param name="ByFunds">Whether the brief names no amount and it is sold: then it is counted as if each team spent all its funds on it.</param>
+public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Total, decimal InCupboard, decimal Short, int? Packs, decimal Over, decimal? Cost, bool CountedOut, bool ByFunds = false);
 
 /// <summary>Everything that a class needs, against what is in the cupboard.</summary>
 /// <param name="Lines">A line for each material.</param>
@@ -21,10 +22,13 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 {
     /// <summary>The list of an edition for a class whose teams are not made yet.</summary>
     /// <param name="brief">The brief as it is run.</param>
-    /// <param name="teams">Members of each team; 0 counts as four.</param>
+    /// <param name="teams">Members of each team; 0 counts as the size that the brief expects.</param>
     /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is another thing.</param>
     public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard) =>
-        Of(brief, [.. teams.Select((members, i) => new Team { Id = $"{i}", Name = "", Members = members })], cupboard);
+        Of(brief, Unmade(teams), cupboard);
+
+    /// <summary>Teams of which only the sizes are known.</summary>
+    public static IReadOnlyList<Team> Unmade(IReadOnlyList<int> members) => [.. members.Select((size, i) => new Team { Id = $"{i}", Name = "", Members = size })];
 
     /// <summary>The list of an edition for teams: what only some get is counted for those that have its card, and what was drawn as it was.</summary>
     /// <param name="brief">The brief as it is run.</param>
@@ -50,6 +54,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 
     private static KitLine Line(Material material, Brief brief, IReadOnlyList<Team> teams, decimal stock)
     {
+        if (material.Amount is null && ForFunds(material, brief) is { } most) return Line(material with { Amount = most, Per = Per.Team }, brief, teams, stock) with { Material = material, ByFunds = true };
         if (material.Amount is not { } amount) return new(material, null, null, stock, 0, null, 0, null, false);
         var each = teams.Select(t => Each(material, amount, brief, t)).ToList();
         var ofTeams = !material.IsOfClass;
@@ -67,6 +72,11 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         return new(material, one, total, stock, buying.Short, buying.Packs, buying.Over, buying.Cost, one is not null && material.IsCountedOut);
     }
 
+    /// <summary>How many a team can buy at most of what a part sells under the material's id or name; null where none does, or for nothing.</summary>
+    private static decimal? ForFunds(Material material, Brief brief) => brief.Method.Parts.OfType<Part.Budget>().Where(p => !p.Off)
+        .SelectMany(p => p.Prices.Where(sold => sold.Each > 0 && (sold.Id == material.Id || Key(sold.Name, "") == Key(material.Name, ""))).Select(sold => (decimal?)Math.Floor(p.Funds / sold.Each)))
+        .Max();
+
     /// <summary>What one team gets of a material.</summary>
     private static decimal Each(Material material, decimal amount, Brief brief, Team team)
     {
@@ -74,7 +84,7 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
         if (material.OnlyFor.Length > 0 && team.Dealt.Any(d => d.Deal == DealOf(material, brief)?.Id) && !team.Has(material.OnlyFor)) return 0;
         return amount * material.Per switch
         {
-            Per.Member => team.Members > 0 ? team.Members : 4,
+            Per.Member => team.Members > 0 ? team.Members : brief.Timing.TeamSize,
             Per.Attempt => brief.Trials.Attempts,
             Per.FreshBuild => 1 + (brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)),
             Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
@@ -101,6 +111,27 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 /// <param name="Amount">How much there is, 0 or more.</param>
 public sealed record CupboardItem(string Name, string Unit, decimal Amount)
 {
+    /// <summary>Understands how much there is as it is typed: <c>12</c>, <c>2 m</c>, <c>7 1/2 in</c>, <c>3 rolls</c> of what comes in rolls.</summary>
+    /// <param name="name">What it is.</param>
+    /// <param name="unit">Its unit, empty for pieces; null where the typed one is its unit.</param>
+    /// <param name="typed">How much of it.</param>
+    public static Result<CupboardItem> Read(string name, string? unit, string typed)
+    {
+        var (text, own) = (typed.Trim(), unit?.Trim());
+        if (own is null)
+        {
+            own = text[(text.LastIndexOfAny([.. "0123456789½¼¾"]) + 1)..].Trim();
+            own = Units.Read(own)?.Symbol ?? own;
+        }
+
+        var known = Units.Read(own);
+        var read = ReadingParser.ParseAmount(text, new Measure { Id = "amount", Name = name.Trim().Length > 0 ? name.Trim() : "How much", Kind = known?.Kind ?? MeasureKind.Number, Unit = known?.Symbol ?? own, Step = 0.01m });
+        if (!read.IsOk) return Result<CupboardItem>.Refused([.. read.Problems.Select(p => p with { At = "/typed" })]);
+        if (read.Value.Bound != Bound.Exact) return Result<CupboardItem>.Refused(new Problem("/typed", "This does not say how much there is.", "Write a number such as 12 or 2.5 m."));
+        var item = new CupboardItem(name, own, read.Value.Value);
+        return item.Problems() is { Count: > 0 } wrong ? Result<CupboardItem>.Refused(wrong) : Result<CupboardItem>.Ok(item);
+    }
+
     /// <summary>What keeps it from being in a cupboard.</summary>
     public IReadOnlyList<Problem> Problems()
     {

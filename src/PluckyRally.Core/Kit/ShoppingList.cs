@@ -3,8 +3,8 @@ namespace PluckyRally.Core;
 /// <summary>A rally that is planned, for shopping.</summary>
 /// <param name="Name">What it is called.</param>
 /// <param name="Brief">The brief as it is run.</param>
-/// <param name="Teams">Members of each team.</param>
-public sealed record PlannedKit(string Name, Brief Brief, IReadOnlyList<int> Teams);
+/// <param name="Teams">The teams, with what they were dealt and have drawn.</param>
+public sealed record PlannedKit(string Name, Brief Brief, IReadOnlyList<Team> Teams);
 
 /// <summary>One thing of a shopping list.</summary>
 /// <param name="Name">What it is.</param>

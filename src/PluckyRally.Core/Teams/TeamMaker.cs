@@ -29,7 +29,8 @@ public static class TeamMaker
         var found = new ProblemCollector();
         found.Unless(pupils.Count > 0, "/pupils", "There is nobody to make teams of.", "Choose a class, and see who is here today.");
         found.Count(pupils, Limits.Items, "/pupils", "pupils");
-        found.Unless(wishes.Size is >= 1 and <= 40, "/size", "The size of a team is out of range.", "Use 1 to 40.");
+        found.Unless(wishes.Size is >= 1 and <= TeamSizes.Largest, "/size", "The size of a team is out of range.", $"Use 1 to {TeamSizes.Largest}.");
+        found.Unless(wishes.Teams is null or (>= 1 and <= Limits.Teams), "/teams", "The number of teams is out of range.", $"Use 1 to {Limits.Teams}.");
         found.Unless(pupils.Select(p => p.Id).Distinct().Count() == pupils.Count, "/pupils", "One pupil is there twice.", "Take one of them out.");
         if (found.Problems.Count > 0) return Result<TeamsMade>.Refused(found.Problems);
 
@@ -38,7 +39,7 @@ public static class TeamMaker
         var locked = wishes.Locked.Select(team => team.Where(here.ContainsKey).Select(id => here[id]).ToList()).Where(t => t.Count > 0).ToList();
         var taken = locked.SelectMany(t => t).ToHashSet();
         var free = Enumerable.Range(0, pupils.Count).Where(i => !taken.Contains(i)).ToList();
-        var sizes = TeamSizes.Of(free.Count, wishes.Size);
+        var sizes = wishes.Teams is { } teamsWanted ? TeamSizes.Into(free.Count, teamsWanted - locked.Count) : TeamSizes.Of(free.Count, wishes.Size);
 
         var random = new MersenneTwister(wishes.Seed);
         int[]? best = null;

@@ -120,6 +120,9 @@ public sealed record Timing
     /// <summary>Teams that are expected, from 1; the queue at the test depends on them.</summary>
     public int Teams { get; init; } = 7;
 
+    /// <summary>Pupils in a team that are expected, 1 to 40; what is for each member is counted by it until teams are made.</summary>
+    public int TeamSize { get; init; } = 4;
+
     /// <summary>What being late costs, in the pupils' words.</summary>
     public string IfLate { get; init; } = "";
 
@@ -132,6 +135,7 @@ public sealed record Timing
         SetUp = Math.Clamp(SetUp, 0, Limits.Minutes),
         CleanUp = Math.Clamp(CleanUp, 0, Limits.Minutes),
         Teams = Math.Clamp(Teams, 0, Limits.Teams),
+        TeamSize = Math.Clamp(TeamSize, 1, TeamSizes.Largest),
     };
 }
 

@@ -12,7 +12,7 @@ internal static class CupboardEndpoints
     {
         var cupboard = api.MapGroup("").WithTags("Kit");
         cupboard.MapGet("/cupboard", async (Cupboard all, CancellationToken stop) => TypedResults.Ok(await all.All(stop))).WithName("cupboard");
-        cupboard.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardItem>("application/json");
+        cupboard.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardTyped>("application/json");
         cupboard.MapGet("/cupboard/file", Write).WithName("cupboardFile");
         cupboard.MapPut("/cupboard/file", Read).WithName("readCupboard").Accepts<TableSent>("application/json");
         cupboard.MapGet("/shopping", Planned).WithName("shoppingForPlanned");
@@ -21,10 +21,11 @@ internal static class CupboardEndpoints
 
     private static async Task<Results<NoContent, Refused>> Put(SentJson sent, Cupboard cupboard, CancellationToken stop)
     {
-        var request = DocumentReader.Request<CupboardItem>(sent.Text);
+        var request = DocumentReader.Request<CupboardTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        if (request.Value.Value.Problems() is { Count: > 0 } problems) return new Refused(problems);
-        await cupboard.Put([request.Value.Value], stop);
+        var item = CupboardItem.Read(request.Value.Value.Name, request.Value.Value.Unit, request.Value.Value.Typed);
+        if (!item.IsOk) return new Refused(item.Problems);
+        await cupboard.Put([item.Value], stop);
         return TypedResults.NoContent();
     }
 
@@ -61,7 +62,7 @@ internal static class CupboardEndpoints
     private static async Task<IReadOnlyList<ShoppingLine>> List(RallyLog log, Cupboard cupboard, CancellationToken stop)
     {
         var served = await cupboard.Served(stop);
-        var planned = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, r.Members));
+        var planned = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
         return ShoppingList.Of([.. planned], await cupboard.All(stop));
     }
 }
@@ -70,6 +71,12 @@ internal static class CupboardEndpoints
 /// <param name="Lines">What is needed, whether it is there or not.</param>
 /// <param name="Costs">What buying the rest costs, in each currency.</param>
 public sealed record Shopping(IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<Sum> Costs);
+
+/// <summary>How much there is of something, as it is typed.</summary>
+/// <param name="Name">What it is.</param>
+/// <param name="Unit">Its unit, empty for pieces; absent where the typed one is its unit.</param>
+/// <param name="Typed">How much: 12, 2 m.</param>
+public sealed record CupboardTyped(string Name, string? Unit, string Typed);
 
 /// <summary>A table that was pasted, or a file's text.</summary>
 public sealed record TableSent(string Text);

@@ -18,7 +18,7 @@ internal static class KitEndpoints
         kit.MapGet("/cards", Cards).WithName("drawCards");
     }
 
-    private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int teams = 7, int members = 4)
+    private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int? teams = null, int? members = null)
     {
         if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
         var list = await Make(stored, tier, teams, members, cupboard, stop);
@@ -26,7 +26,7 @@ internal static class KitEndpoints
     }
 
     /// <summary>What is short, as a file.</summary>
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int teams = 7, int members = 4)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int? teams = null, int? members = null)
     {
         if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
         var list = await Make(stored, tier, teams, members, cupboard, stop);
@@ -34,9 +34,9 @@ internal static class KitEndpoints
         return CupboardEndpoints.File(list.Value.List.Lines.Where(l => l.Short > 0).Select(l => new ShoppingLine(l.Material.Name, l.Material.Unit, l.Total ?? 0, l.InCupboard, new(l.Short, l.Packs, l.Over, l.Cost), list.Value.Money, [stored.Title])));
     }
 
-    private static Results<Ok<LoadingPlan>, Refused> Loading(int expected, int roll = 0, decimal share = 60, decimal step = 5, decimal margin = 20, decimal seconds = 8)
+    private static Results<Ok<LoadingPlan>, Refused> Loading(int expected, int roll = 0, decimal share = 60, decimal step = 5, int each = 0, decimal margin = 20, decimal seconds = 8)
     {
-        var plan = LoadingPlan.Of(expected, roll, share, step, margin, seconds);
+        var plan = LoadingPlan.Of(expected, roll, share, step, each, margin, seconds);
         return plan.IsOk ? TypedResults.Ok(plan.Value) : new Refused(plan.Problems);
     }
 
@@ -55,30 +55,34 @@ internal static class KitEndpoints
             ? TypedResults.Ok(Draws.Cards(cards, teams, seed))
             : new Refused([new("/cards", "The number of cards or teams is out of range.", $"Use 1 to {Limits.Items} cards and 1 to {Limits.Teams} teams.")]);
 
-    private static async Task<Result<KitSheet>> Make(StoredBrief stored, string tier, int teams, int members, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Result<KitSheet>> Make(StoredBrief stored, string tier, int? teams, int? members, Cupboard cupboard, CancellationToken stop)
     {
-        if (teams is < 1 or > Limits.Teams || members is < 1 or > 40) return Result<KitSheet>.Refused(new Problem("/teams", "The number of teams or members is out of range.", $"Use 1 to {Limits.Teams} teams of 1 to 40."));
+        if (teams is < 1 or > Limits.Teams || members is < 1 or > TeamSizes.Largest) return Result<KitSheet>.Refused(new Problem("/teams", "The number of teams or members is out of range.", $"Use 1 to {Limits.Teams} teams of 1 to {TeamSizes.Largest}."));
         var document = DocumentReader.Brief(stored.Document);
         if (!document.IsOk) return Result<KitSheet>.Refused(document.Problems);
         var edition = Editions.Resolve(document.Value.Value, tier);
         if (!edition.IsOk) return Result<KitSheet>.Refused(edition.Problems);
         var brief = edition.Value.Brief;
+        var timing = brief.Timing with { Teams = teams ?? Math.Clamp(brief.Timing.Teams, 1, Limits.Teams), TeamSize = members ?? Math.Clamp(brief.Timing.TeamSize, 1, TeamSizes.Largest) };
         var stock = await cupboard.All(stop);
-        var list = KitList.Of(brief, [.. Enumerable.Repeat(members, teams)], stock);
-        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, list, Timetable.Of(brief with { Timing = brief.Timing with { Teams = teams } }), list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock)));
+        var list = KitList.Of(brief, [.. Enumerable.Repeat(timing.TeamSize, timing.Teams)], stock);
+        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, timing.Teams, timing.TeamSize, list, Timetable.Of(brief with { Timing = timing }), list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock), brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test)?.Minutes));
     }
 }
 
 /// <summary>What a class needs for a brief.</summary>
 /// <param name="Title">The brief's title.</param>
 /// <param name="Money">The currency.</param>
+/// <param name="Teams">How many teams it is for: those that the brief expects, where nothing else was asked for.</param>
+/// <param name="TeamSize">Pupils in each of them.</param>
 /// <param name="List">The materials.</param>
 /// <param name="Bags">What bags can be drawn from.</param>
 /// <param name="Conditions">What is to be the same for everyone.</param>
 /// <param name="Tiers">The tiers that can be chosen.</param>
 /// <param name="Route">How far along the route the brief is.</param>
 /// <param name="Timetable">The lessons with so many teams.</param>
-public sealed record KitSheet(string Title, string Money, KitList List, Timetable Timetable, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route);
+/// <param name="TurnAtTest">Minutes of a turn at the test; absent where the brief has no such phase.</param>
+public sealed record KitSheet(string Title, string Money, int Teams, int TeamSize, KitList List, Timetable Timetable, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route, decimal? TurnAtTest);
 
 /// <summary>A tier that can be chosen.</summary>
 public sealed record TierChoice(string Id, string Name);

@@ -28,7 +28,7 @@ internal static class RallyKitEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var run = found.Opened.Value.In(round);
-        var plan = new PlannedKit(found.Rally.Name, TeamKit.HandedOut(run), [.. run.Present.Select(t => t.Members)]);
+        var plan = new PlannedKit(found.Rally.Name, TeamKit.HandedOut(run), run.Present);
         return CupboardEndpoints.File(ShoppingList.Of([plan], await cupboard.All(stop)).Where(l => l.Buying.Short > 0));
     }
 

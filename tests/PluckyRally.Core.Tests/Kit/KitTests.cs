@@ -64,6 +64,24 @@ public sealed class KitTests
     public void A_step_is_at_least_one_piece() => LoadingPlan.Of(7).OrThrow().Placements.ShouldBe([1, 2, 3, 4, 5, 6, 7]);
 
     [Fact]
+    public void One_piece_at_a_time_is_a_number_and_no_share()
+    {
+        var plan = LoadingPlan.Of(90, roll: 40, each: 1, seconds: 2).OrThrow();
+        (plan.Rolls, plan.Step, plan.Placements.Count, plan.Minutes).ShouldBe((1, 1, 51, 1.7m));
+    }
+
+    /// <summary>24 to spend at 5 each buys 4; what costs nothing, and what the brief names an amount of, is not counted by funds.</summary>
+    [Fact]
+    public void What_is_sold_is_counted_by_what_a_team_can_buy()
+    {
+        Part.Budget shop = new() { Id = "shop", Name = "Shop", Funds = 24, Curve = new Curve.Raw(), Prices = [new() { Id = "wool", Name = "ball of wool", Each = 5 }, new() { Id = "w", Name = "water", Each = 0 }, new() { Id = "foil", Name = "foil", Each = 4 }] };
+        var brief = Brief(new() { Id = "a", Name = "Ball of wool" });
+        IReadOnlyList<Material> sold = [.. brief.Materials, new() { Id = "w", Name = "water" }, new() { Id = "foil", Name = "foil", Amount = 3 }];
+        var lines = KitList.Of(brief with { Materials = sold, Method = brief.Method with { Parts = [shop] } }, [4, 4], []).Lines;
+        lines.Select(l => (l.EachTeam, l.Total, l.ByFunds)).ShouldBe([(4, 8, true), (null, null, false), (3, 6, false)]);
+    }
+
+    [Fact]
     public void A_load_of_nothing_is_refused_by_name() => LoadingPlan.Of(0, roll: -1).Problems.Select(p => p.At).ShouldBe(["/expected", "/roll"]);
 
     [Fact]

@@ -38,9 +38,9 @@ public sealed class ShoppingListTests
     {
         var read = CupboardList.Read([["corks", "some"], ["", "", "3"], ["tape", "-4"], ["straws", "7"]]);
         read.IsOk.ShouldBeFalse();
-        read.Problems.Select(p => p.What).ShouldBe(["Line 1 says “some” for how much of corks there is.", "Line 2: The thing has no name.", "Line 3 says “-4” for how much of tape there is."]);
+        read.Problems.Select(p => p.What).ShouldBe(["Line 1, corks: “some” cannot be read as a number.", "Line 2: The thing has no name.", "Line 3, tape: tape cannot be below zero."]);
         CupboardList.Read([]).Problems.ShouldHaveSingleItem().At.ShouldBe("/text");
     }
 
-    private static PlannedKit Plan(string name, int teams, params Material[] materials) => new(name, Sample.Simple() with { Materials = materials, Money = "€" }, [.. Enumerable.Repeat(4, teams)]);
+    private static PlannedKit Plan(string name, int teams, params Material[] materials) => new(name, Sample.Simple() with { Materials = materials, Money = "€" }, KitList.Unmade([.. Enumerable.Repeat(4, teams)]));
 }

@@ -18,6 +18,19 @@ public sealed class TeamMakerTests
     [InlineData(0, 4, new int[0])]
     public void Sizes_are_as_equal_as_they_come_and_nobody_is_left_alone(int pupils, int size, int[] sizes) => TeamSizes.Of(pupils, size).ShouldBe(sizes);
 
+    [Theory]
+    [InlineData(26, 8, new[] { 4, 4, 3, 3, 3, 3, 3, 3 })]
+    [InlineData(3, 5, new[] { 1, 1, 1 })]
+    [InlineData(7, 0, new[] { 7 })]
+    public void So_many_teams_are_as_equal_as_they_come(int pupils, int teams, int[] sizes) => TeamSizes.Into(pupils, teams).ShouldBe(sizes);
+
+    [Fact]
+    public void A_number_of_teams_counts_those_that_stay()
+    {
+        Make(26, new() { Teams = 8 }).Teams.Count.ShouldBe(8);
+        Make(26, new() { Teams = 8, Locked = [["p1", "p2"]] }).Teams.Count.ShouldBe(8);
+    }
+
     [Fact]
     public void Everybody_is_in_one_team_and_the_same_seed_makes_the_same_teams() =>
         Gen.Select(Gen.Int[1, 40], Gen.Int[1, 6], Gen.Int).Sample((count, size, seed) =>

@@ -23,7 +23,7 @@ public sealed class FieldsTests : IDisposable
         "brief.parts.items.name", "brief.parts.items.steps", "brief.parts.kind", "brief.parts.legs", "brief.parts.money", "brief.parts.name", "brief.parts.names", "brief.parts.prices.each", "brief.parts.prices.id",
         "brief.parts.prices.name", "brief.parts.second.name", "brief.parts.second.values", "brief.parts.step", "brief.parts.timed", "brief.parts.unit", "brief.parts.voice", "brief.title",
         "brief.trials.attempts", "brief.trials.designs", "brief.trials.freshBuildAfterFailure", "brief.trials.freshBuilds", "brief.trials.holdSeconds", "brief.trials.how", "brief.trials.ifItFalls", "brief.trials.minimum", "brief.trials.overWhen",
-        "forms.*", "id", "name", "pads.*", "progress.*", "teams.callSign", "teams.id", "teams.name",
+        "forms.*", "id", "name", "pads.*", "progress.*", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name",
     ];
 
     private static readonly string[] Sheet =
@@ -40,11 +40,11 @@ public sealed class FieldsTests : IDisposable
         "asOf", "ground", "order", "progress.*", "since", "teams.late", "teams.status", "teams.team", "teams.touched", .. Sheet.Select(field => $"sheet.{field}"),
     ];
 
-    private static readonly string[] Wall = ["caution", "goal", "id", "ifLate", "limits", "name", "teams.callSign", "teams.id", "teams.name", "title"];
+    private static readonly string[] Wall = ["caution", "goal", "id", "ifLate", "limits", "name", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name", "title"];
 
-    private static readonly string[] Clock = ["clock.*", "now", "teams.cleared", "teams.late", "teams.team"];
+    private static readonly string[] Clock = ["clock.*", "last", "now", "question", "teams.cleared", "teams.late", "teams.team"];
 
-    private static readonly string[] Board = ["rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "wins", "winsText"];
+    private static readonly string[] Board = ["rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "wins", "winsText"];
 
     [Fact]
     public async Task A_judge_and_a_wall_are_sent_what_they_need_and_nothing_else()

@@ -2223,6 +2223,11 @@ export interface components {
              */
             amount: number;
         };
+        CupboardTyped: {
+            name: string;
+            unit?: null | string;
+            typed: string;
+        };
         /** @description How a value becomes points. Each case stands in a file of its own, with all that it does. */
         Curve: components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurveFullSteps"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveRate"] | components["schemas"]["CurveRaw"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"];
         /** @description The points of the band that the value falls in, lower edge included. */
@@ -4586,6 +4591,11 @@ export interface components {
             cost?: null | number;
             /** @description Whether a team counts it out and back in. */
             countedOut: boolean;
+            /**
+             * @description Whether the brief names no amount and it is sold: then it is counted as if each team spent all its funds on it.
+             * @default false
+             */
+            byFunds: boolean;
         };
         /** @description Everything that a class needs, against what is in the cupboard. */
         KitList: {
@@ -4610,12 +4620,18 @@ export interface components {
         KitSheet: {
             title: string;
             money: string;
+            /** Format: int32 */
+            teams: number;
+            /** Format: int32 */
+            teamSize: number;
             list: components["schemas"]["KitList"];
             timetable: components["schemas"]["Timetable"];
             bags: components["schemas"]["BagItem"][];
             conditions: components["schemas"]["Condition"][];
             tiers: components["schemas"]["TierChoice"][];
             route: components["schemas"]["Pennant"][];
+            /** Format: double */
+            turnAtTest?: null | number;
         };
         /**
          * @description Which way a kit went.
@@ -6920,6 +6936,11 @@ export interface components {
              * @description Pupils in a team, from 1. With 1, everyone works alone.
              */
             size: number;
+            /**
+             * Format: int32
+             * @description How many teams there are to be, from 1; then the size follows from it. Absent where the size is asked for.
+             */
+            teams?: null | number;
             /** @description Pupils who should be in one team, by id. */
             together: string[][];
             /** @description Pupils of whom no two should be in one team, by id. */
@@ -7114,6 +7135,11 @@ export interface components {
              * @description Teams that are expected, from 1; the queue at the test depends on them.
              */
             teams: number;
+            /**
+             * Format: int32
+             * @description Pupils in a team that are expected, 1 to 40; what is for each member is counted by it until teams are made.
+             */
+            teamSize: number;
             /** @description What being late costs, in the pupils' words. */
             ifLate: string;
         };
@@ -8836,6 +8862,7 @@ export interface operations {
                 roll?: number;
                 share?: number;
                 step?: number;
+                each?: number;
                 margin?: number;
                 seconds?: number;
             };
@@ -8960,7 +8987,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CupboardItem"];
+                "application/json": components["schemas"]["CupboardTyped"];
             };
         };
         responses: {

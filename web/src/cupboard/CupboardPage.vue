@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
-import type { CupboardItem, Refusal } from '@/api/names'
+import type { Refusal } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { readText } from '@/shared/readText'
 import { useLoad } from '@/shared/useLoad'
 import ShoppingTable from './ShoppingTable.vue'
-import { numberIn } from '@/shared/numbers'
 
 /** What there is, kept over the year, and what to buy for everything that is planned. */
 const cupboard = useLoad(() => ask(api.GET('/api/cupboard')))
@@ -19,15 +18,15 @@ const fresh = ref({ name: '', unit: '', amount: '' })
 const refusal = ref<Refusal>()
 const shown = (n: number) => String(Math.round(n * 100) / 100)
 
-async function put(item: CupboardItem) {
-  const answer = await ask(api.PUT('/api/cupboard', { body: item }))
+async function put(name: string, unit: string | null, typed: string) {
+  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed } }))
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (answer.ok) await load()
   return answer.ok
 }
 async function add() {
   const { name, unit, amount } = fresh.value
-  if (await put({ name, unit, amount: numberIn(amount) ?? 0 })) fresh.value = { name: '', unit: '', amount: '' }
+  if (await put(name, unit.trim() || null, amount)) fresh.value = { name: '', unit: '', amount: '' }
 }
 async function take(event: Event) {
   const text = await readText(event)
@@ -74,10 +73,9 @@ async function take(event: Event) {
               <td>
                 <input
                   class="inline"
-                  inputmode="decimal"
                   :value="shown(item.amount)"
                   :aria-label="`How much there is of ${item.name}`"
-                  @change="put({ ...item, amount: numberIn(($event.target as HTMLInputElement).value) ?? item.amount })"
+                  @change="put(item.name, item.unit, ($event.target as HTMLInputElement).value)"
                 />
               </td>
               <td>
@@ -85,7 +83,7 @@ async function take(event: Event) {
                   type="button"
                   class="act"
                   :aria-label="`None left: ${item.name}`"
-                  @click="put({ ...item, amount: 0 })"
+                  @click="put(item.name, item.unit, '0')"
                 >
                   None left
                 </button>
@@ -95,13 +93,7 @@ async function take(event: Event) {
         </table>
         <form class="line" novalidate @submit.prevent="add">
           Also
-          <input
-            v-model="fresh.amount"
-            class="inline amount"
-            inputmode="decimal"
-            aria-label="How much"
-            placeholder="12"
-          />
+          <input v-model="fresh.amount" class="inline amount" aria-label="How much" placeholder="12, 2 m" />
           <input v-model="fresh.unit" class="inline unit" aria-label="Unit" placeholder="pieces" />
           of
           <input v-model="fresh.name" class="inline name" aria-label="What" placeholder="corks" />

@@ -78,6 +78,7 @@ internal static class SheetCheck
         found.Unless(timing.SetUp >= 0, "/timing/setUp", "Setting up cannot take less than no time.", "Use 0 or more minutes.");
         found.Unless(timing.CleanUp >= 0, "/timing/cleanUp", "Clearing up cannot take less than no time.", "Use 0 or more minutes.");
         found.Unless(timing.Teams is >= 1 and <= Limits.Teams, "/timing/teams", "The number of teams is out of range.", $"Use 1 to {Limits.Teams}.");
+        found.Unless(timing.TeamSize is >= 1 and <= TeamSizes.Largest, "/timing/teamSize", "The size of a team is out of range.", $"Use 1 to {TeamSizes.Largest}.");
         found.Length(timing.IfLate, Limits.Text, "/timing/ifLate", "What being late costs");
         found.Count(timing.Phases, 100, "/timing/phases", "phases");
         found.Ids(timing.Phases.Select(p => p.Id), "/timing/phases", "phase");

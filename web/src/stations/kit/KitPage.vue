@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
-import { api, ask } from '@/api/client'
+import { api, ask, refusalFrom } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LessonScale from '@/shared/LessonScale.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
+import { noNumber, numberIn } from '@/shared/numbers'
+import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
@@ -13,28 +15,46 @@ import BagDraw from './BagDraw.vue'
 import CardDraw from './CardDraw.vue'
 import KitTable from './KitTable.vue'
 import LoadingPlanner from './LoadingPlanner.vue'
+import { useBriefChange } from './useBriefChange'
 
 /** What a class needs for a brief, what is in the cupboard, what is to be bought and laid out. */
 const props = defineProps<{ brief: string }>()
 const kept = `kit:${props.brief}`
-const chosen = reactive<{ teams: number; members: number; tier: string; ticked: string[] }>({
-  teams: 7,
-  members: 4,
+const chosen = reactive<{ tier: string; ticked: string[] }>({
   tier: '',
   ticked: [],
   ...(JSON.parse(localStorage.getItem(kept) ?? '{}') as object),
 })
-const query = computed(() => ({ tier: chosen.tier, teams: chosen.teams, members: chosen.members }))
 const sheet = useLoad(() =>
-  ask(api.GET('/api/briefs/{id}/kit', { params: { path: { id: props.brief }, query: query.value } })),
+  ask(api.GET('/api/briefs/{id}/kit', { params: { path: { id: props.brief }, query: { tier: chosen.tier } } })),
 )
 void sheet.load()
 watch(chosen, () => localStorage.setItem(kept, JSON.stringify(chosen)))
-watch(query, () => void sheet.load())
+watch(
+  () => chosen.tier,
+  () => void sheet.load(),
+)
 const refused = ref<Refusal>()
+const brief = useBriefChange(props.brief)
 
-async function stock(name: string, unit: string, amount: number) {
-  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, amount } }))
+/** How many teams and pupils are expected is the brief's own, so that Kit, Time and Teams say one thing. */
+async function expect(what: 'teams' | 'teamSize', typed: string) {
+  const number = numberIn(typed)
+  refused.value =
+    number === undefined ? refusalFrom([{ at: `/timing/${what}`, ...noNumber(typed), severity: 'error' }]) : undefined
+  if (number === undefined) return
+  if (await brief.change((b) => (b.timing[what] = number))) await sheet.load()
+}
+async function takeMinutes(minutes: number) {
+  const done = await brief.change((b) => {
+    const test = b.timing.phases.find((p) => p.kind === 'test')
+    if (test) test.minutes = minutes
+  })
+  if (done) await sheet.load()
+}
+
+async function stock(name: string, unit: string, typed: string) {
+  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed } }))
   refused.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (answer.ok) await sheet.load()
 }
@@ -46,13 +66,8 @@ const to = computed(() => ({
   kit: `/briefs/${props.brief}/kit`,
   teams: `/briefs/${props.brief}/teams`,
 }))
-const shopping = computed(
-  () =>
-    `/api/briefs/${props.brief}/shopping?teams=${chosen.teams}&members=${chosen.members}&tier=${encodeURIComponent(chosen.tier)}`,
-)
-const teamNames = computed(() =>
-  Array.from({ length: Math.min(400, Math.max(0, chosen.teams)) }, (_, i) => `Team ${i + 1}`),
-)
+const shopping = computed(() => `/api/briefs/${props.brief}/shopping?tier=${encodeURIComponent(chosen.tier)}`)
+const teamNames = computed(() => Array.from({ length: sheet.data.value?.teams ?? 0 }, (_, i) => `Team ${i + 1}`))
 const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
 </script>
 
@@ -75,15 +90,20 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
       </StationHead>
       <p class="for">
         For <b>{{ sheet.data.value.title || 'this brief' }}</b>, with
-        <input v-model.number="chosen.teams" type="number" min="1" max="400" class="inline number" aria-label="Teams" />
-        teams of
         <input
-          v-model.number="chosen.members"
-          type="number"
-          min="1"
-          max="40"
+          :value="sheet.data.value.teams"
+          inputmode="numeric"
+          class="inline number"
+          aria-label="Teams"
+          @change="expect('teams', ($event.target as HTMLInputElement).value)"
+        />
+        {{ sheet.data.value.teams === 1 ? 'team' : 'teams' }} of
+        <input
+          :value="sheet.data.value.teamSize"
+          inputmode="numeric"
           class="inline number"
           aria-label="Members"
+          @change="expect('teamSize', ($event.target as HTMLInputElement).value)"
         />
         <template v-if="sheet.data.value.tiers.length > 0">
           , as in
@@ -93,9 +113,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
           </select></template
         >.
       </p>
-      <p v-if="sheet.state.value === 'refused' || refused" class="wrong" role="alert">
-        {{ (refused ?? sheet.refusal.value)?.title }} {{ (refused ?? sheet.refusal.value)?.detail }}
-      </p>
+      <RefusalNote :refusal="refused ?? brief.refusal.value ?? sheet.refusal.value" />
       <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
       <section v-if="sheet.data.value.timetable.lessons.length > 0" aria-labelledby="time" class="time not-on-paper">
         <h2 id="time">The time it takes</h2>
@@ -125,7 +143,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
             </li>
           </ul>
         </section>
-        <LoadingPlanner />
+        <LoadingPlanner :test="sheet.data.value.turnAtTest" @minutes="takeMinutes" />
         <BagDraw :teams="teamNames" :stock="sheet.data.value.bags" />
         <CardDraw :teams="teamNames" />
       </div>

@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import type { KitList } from '@/api/names'
-import { numberIn } from '@/shared/numbers'
 
 /** The materials of a class, against the cupboard. */
 defineProps<{ list: KitList; money: string }>()
-defineEmits<{ stock: [name: string, unit: string, amount: number] }>()
+defineEmits<{ stock: [name: string, unit: string, typed: string] }>()
 const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '–')
-const asNumber = (event: Event) => numberIn((event.target as HTMLInputElement).value) ?? 0
 </script>
 
 <template>
@@ -31,15 +29,16 @@ const asNumber = (event: Event) => numberIn((event.target as HTMLInputElement).v
             <span v-if="l.material.note" class="small muted note">{{ l.material.note }}</span>
           </th>
           <td class="small muted">{{ l.material.category }}{{ l.material.reusable ? ', given back' : '' }}</td>
-          <td class="n">{{ shown(l.eachTeam) }}</td>
-          <td class="n">{{ typeof l.total === 'number' ? shown(l.total) : 'no limit' }}</td>
+          <td class="n">{{ l.byFunds ? 'up to ' : '' }}{{ shown(l.eachTeam) }}</td>
+          <td class="n">
+            {{ l.byFunds ? 'up to ' : '' }}{{ typeof l.total === 'number' ? shown(l.total) : 'no limit' }}
+          </td>
           <td class="n">
             <input
               class="inline"
-              inputmode="decimal"
               :value="shown(l.inCupboard)"
               :aria-label="`In the cupboard: ${l.material.name}`"
-              @change="$emit('stock', l.material.name, l.material.unit, asNumber($event))"
+              @change="$emit('stock', l.material.name, l.material.unit, ($event.target as HTMLInputElement).value)"
             />
           </td>
           <td class="n">{{ l.short > 0 ? shown(l.short) : 'enough' }}</td>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { reactive, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import { useLoad } from '@/shared/useLoad'
 
-/** Weights for a load test: how many, and how they are laid on. */
-const wanted = reactive({ expected: 240, roll: 50, share: 60, step: 5, margin: 20, seconds: 8 })
+/** Weights for a load test: how many, and how they are laid on; the minutes that it takes are those of a turn at the test. */
+const { test = undefined } = defineProps<{ test?: number | null }>()
+defineEmits<{ minutes: [minutes: number] }>()
+const wanted = reactive({ expected: 240, roll: 50, share: 60, step: 5, each: 0, margin: 20, seconds: 8 })
 const plan = useLoad(() => ask(api.GET('/api/loading', { params: { query: { ...wanted } } })))
 void plan.load()
 watch(wanted, () => void plan.load())
@@ -13,9 +15,11 @@ const fields = [
   ['roll', 'Pieces in a roll'],
   ['share', 'Rolls up to so many percent'],
   ['step', 'Then steps of so many percent'],
+  ['each', 'Or so many pieces a step (1: one at a time)'],
   ['margin', 'Kept beyond that, percent'],
   ['seconds', 'Seconds for each placement'],
 ] as const
+const minutes = computed(() => Math.ceil(plan.data.value?.minutes ?? 0))
 </script>
 
 <template>
@@ -34,13 +38,21 @@ const fields = [
     <template v-else-if="plan.data.value">
       <p>
         <b>{{ plan.data.value.rolls }} {{ plan.data.value.rolls === 1 ? 'roll' : 'rolls' }}</b> first, then steps of
-        <b>{{ plan.data.value.step }}</b>: {{ plan.data.value.placements.length }} placements, about
-        {{ Math.ceil(plan.data.value.minutes) }}
-        {{ Math.ceil(plan.data.value.minutes) === 1 ? 'minute' : 'minutes' }} for the strongest. The result is good to
-        {{ plan.data.value.step }} {{ plan.data.value.step === 1 ? 'piece' : 'pieces' }}.
+        <b>{{ plan.data.value.step }}</b>: {{ plan.data.value.placements.length }} placements, about {{ minutes }}
+        {{ minutes === 1 ? 'minute' : 'minutes' }} for the strongest. The result is good to {{ plan.data.value.step }}
+        {{ plan.data.value.step === 1 ? 'piece' : 'pieces' }}.
       </p>
       <p>
-        Have <b>{{ plan.data.value.pieces }} pieces</b> ready, {{ plan.data.value.loose }} of them loose.
+        Have <b>{{ plan.data.value.pieces }} pieces</b> ready<template v-if="plan.data.value.rolls > 0"
+          >: {{ plan.data.value.rolls }} {{ plan.data.value.rolls === 1 ? 'roll' : 'rolls' }} of {{ wanted.roll }}, and
+          {{ plan.data.value.loose }} loose</template
+        >.
+      </p>
+      <p v-if="typeof test === 'number'" class="small">
+        The brief gives a turn at the test {{ test }} {{ test === 1 ? 'minute' : 'minutes' }}.
+        <button v-if="test < minutes" type="button" class="act" @click="$emit('minutes', minutes)">
+          Give it {{ minutes }}
+        </button>
       </p>
       <p class="small muted figures">{{ plan.data.value.placements.slice(0, 40).join(' · ') }}</p>
     </template>

@@ -3,7 +3,7 @@ import { useDebounceFn } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { ClassOpened, Job, Refusal } from '@/api/names'
+import type { ClassOpened, Job, Refusal, Timing } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
@@ -13,7 +13,7 @@ import type { PlannedTeam } from './planned'
 
 /** Teams from a class: who is here today, what the teams should be like, and the teams themselves. */
 const teams = defineModel<PlannedTeam[]>({ required: true })
-const props = defineProps<{ brief: string }>()
+const props = defineProps<{ brief: string; timing: Timing }>()
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 void classes.load()
 const chosen = ref('')
@@ -22,7 +22,10 @@ const group = computed(() => classes.data.value?.find((c) => c.id === chosen.val
 /** Whose removal is being asked about: it cannot be taken back. */
 const removing = ref('')
 const absent = ref<string[]>([])
-const size = ref(4)
+/** Teams are asked for by their size or by their number; both begin with what the brief expects. */
+const by = ref<'size' | 'number'>('size')
+const size = ref(props.timing.teamSize)
+const number = ref(props.timing.teams)
 const jobs = ref<readonly Job[]>([])
 /** Pupils to be spread over the teams. */
 const spread = ref<string[]>([])
@@ -74,6 +77,7 @@ async function make(keep: 'locked' | 'all') {
         absent: absent.value,
         wishes: {
           size: size.value,
+          teams: by.value === 'number' ? number.value : null,
           ...wished(),
           locked: kept.map((t) => t.pupils.map((p) => p.id)),
           earlier: [],
@@ -165,8 +169,21 @@ async function added(made: ClassOpened) {
         </ul>
       </fieldset>
       <p class="line">
-        Teams of
+        <select v-model="by" class="inline" aria-label="How teams are made">
+          <option value="size">Teams of</option>
+          <option value="number">So many teams:</option>
+        </select>
         <input
+          v-if="by === 'number'"
+          v-model.number="number"
+          type="number"
+          min="1"
+          max="400"
+          class="inline number"
+          aria-label="Number of teams"
+        />
+        <input
+          v-else
           v-model.number="size"
           type="number"
           min="1"

@@ -163,7 +163,13 @@ async function begin() {
           </p>
         </div>
         <TeamLines v-if="typed.way === 'typed'" :teams="teams" />
-        <ClassTeams v-else v-model="typed.planned" :brief="props.brief" class="wide" />
+        <ClassTeams
+          v-else-if="brief.data.value"
+          v-model="typed.planned"
+          :brief="props.brief"
+          :timing="brief.data.value.timing"
+          class="wide"
+        />
         <div class="begin">
           <div v-if="refusal" role="alert">
             <p class="note">{{ refusal.title }}</p>

@@ -67,7 +67,9 @@ const next = () => newPhase(props.brief, props.brief.timing.phases.length === 0 
     <InlineNumber v-model="brief.timing.lesson" label="Minutes of a lesson" at="/timing/lesson" /> minutes, with
     <InlineNumber v-model="brief.timing.setUp" label="Setting up" at="/timing/setUp" /> to set up and
     <InlineNumber v-model="brief.timing.cleanUp" label="Clearing up" at="/timing/cleanUp" /> to clear up;
-    <InlineNumber v-model="brief.timing.teams" label="Teams expected" at="/timing/teams" /> teams.
+    <InlineNumber v-model="brief.timing.teams" label="Teams expected" at="/timing/teams" />
+    {{ brief.timing.teams === 1 ? 'team' : 'teams' }} of
+    <InlineNumber v-model="brief.timing.teamSize" label="Pupils in a team" at="/timing/teamSize" />.
     <b v-if="time"
       >It takes {{ shown(time.needed) }} minutes<template v-if="typeof time.room === 'number'">
         of {{ shown(time.room) }}</template
