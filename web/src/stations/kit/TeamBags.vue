@@ -49,7 +49,7 @@ async function drawBags() {
         <b>{{ t.name }}</b>: {{ (rally.bags[t.id] ?? []).join(', ') || 'no bag' }}
       </li>
     </ul>
-    <details :open="!drawn">
+    <details>
       <summary class="small">{{ drawn ? 'Draw again' : 'Draw bags' }}</summary>
       <BagShares :draw="draw" :categories="categories" />
       <p v-if="drawn">
