@@ -19,6 +19,12 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.Type("Teams", "6");
         desk.Field("Teams").SendKeys(Keys.Tab);
         desk.Until(() => desk.Row("strips of card").Text.Contains("72", StringComparison.Ordinal), "the class's need");
+        desk.Type("Members", "41");
+        desk.Field("Members").SendKeys(Keys.Tab);
+        desk.See("The size of a team is out of range. Use 1 to 40.");
+        desk.Type("Members", "3");
+        desk.Field("Members").SendKeys(Keys.Tab);
+        desk.SeeNot("The size of a team is out of range.");
         desk.Type("In the cupboard: scissors", "4");
         desk.Field("In the cupboard: scissors").SendKeys(Keys.Tab);
         desk.Until(() => desk.Row("scissors").Text.Contains("tool, given back 1 6 2", StringComparison.Ordinal), "two pairs of scissors short");

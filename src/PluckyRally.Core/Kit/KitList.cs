@@ -111,6 +111,8 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 /// <param name="Amount">How much there is, 0 or more.</param>
 public sealed record CupboardItem(string Name, string Unit, decimal Amount)
 {
+    private const string WouldDo = "Write how much there is, such as 12 or 2.5 m.";
+
     /// <summary>Understands how much there is as it is typed: <c>12</c>, <c>2 m</c>, <c>7 1/2 in</c>, <c>3 rolls</c> of what comes in rolls.</summary>
     /// <param name="name">What it is.</param>
     /// <param name="unit">Its unit, empty for pieces; null where the typed one is its unit.</param>
@@ -126,8 +128,8 @@ public sealed record CupboardItem(string Name, string Unit, decimal Amount)
 
         var known = Units.Read(own);
         var read = ReadingParser.ParseAmount(text, new Measure { Id = "amount", Name = name.Trim().Length > 0 ? name.Trim() : "How much", Kind = known?.Kind ?? MeasureKind.Number, Unit = known?.Symbol ?? own, Step = 0.01m });
-        if (!read.IsOk) return Result<CupboardItem>.Refused([.. read.Problems.Select(p => p with { At = "/typed" })]);
-        if (read.Value.Bound != Bound.Exact) return Result<CupboardItem>.Refused(new Problem("/typed", "This does not say how much there is.", "Write a number such as 12 or 2.5 m."));
+        if (!read.IsOk) return Result<CupboardItem>.Refused([.. read.Problems.Select(p => p with { At = "/typed", Remedy = WouldDo })]);
+        if (read.Value.Bound != Bound.Exact) return Result<CupboardItem>.Refused(new Problem("/typed", "This does not say how much there is.", WouldDo));
         var item = new CupboardItem(name, own, read.Value.Value);
         return item.Problems() is { Count: > 0 } wrong ? Result<CupboardItem>.Refused(wrong) : Result<CupboardItem>.Ok(item);
     }

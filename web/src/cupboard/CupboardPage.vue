@@ -48,7 +48,7 @@ async function take(event: Event) {
       <a class="small" href="/api/cupboard/file" download>Save as a table</a>
     </StationHead>
     <div v-if="refusal" class="wrong" role="alert">
-      <p>{{ refusal.title }}</p>
+      <p v-if="refusal.problems.length !== 1">{{ refusal.title }}</p>
       <ul>
         <li v-for="p in refusal.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
       </ul>

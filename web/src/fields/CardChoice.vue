@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useWriting } from './writing'
 import InlineChoice from './InlineChoice.vue'
 
-/** For whom something holds: for all, or for those who have a card that is dealt. Where nothing is dealt it is not asked. */
+/** For whom something holds: for all, or for those who have a card that is dealt. Where nothing is dealt it is not asked, and what leads to it in the sentence is not said. */
 const only = defineModel<string>({ required: true })
 const props = defineProps<{ label: string; at: string; all: string }>()
 const { brief } = useWriting()
@@ -19,6 +19,7 @@ const options = computed(() => [
 </script>
 
 <template>
-  <InlineChoice v-if="options.length > 1" v-model="only" :label="label" :at="at" :options="options" />
-  <template v-else>{{ all }}</template>
+  <template v-if="options.length > 1">
+    <slot /> <InlineChoice v-model="only" :label="label" :at="at" :options="options" />
+  </template>
 </template>

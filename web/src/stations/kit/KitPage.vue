@@ -43,10 +43,10 @@ async function expect(what: 'teams' | 'teamSize', typed: string) {
   refused.value =
     number === undefined ? refusalFrom([{ at: `/timing/${what}`, ...noNumber(typed), severity: 'error' }]) : undefined
   if (number === undefined) return
-  if (await brief.change((b) => (b.timing[what] = number))) await sheet.load()
+  if (await brief.change(`/timing/${what}`, (b) => (b.timing[what] = number))) await sheet.load()
 }
 async function takeMinutes(minutes: number) {
-  const done = await brief.change((b) => {
+  const done = await brief.change('/timing/phases', (b) => {
     const test = b.timing.phases.find((p) => p.kind === 'test')
     if (test) test.minutes = minutes
   })

@@ -88,8 +88,10 @@ const fails = computed(() => (props.rule.ifMissed.kind === 'failurePoints' ? pro
     >.
     <details class="more">
       <summary>More</summary>
-      Keeping it wins <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points. It holds for
-      <CardChoice v-model="rule.onlyFor" label="For whom the rule holds" :at="`${at}/onlyFor`" all="every team" />.
+      Keeping it wins <InlineNumber v-model="rule.bonus" label="Bonus" :at="`${at}/bonus`" /> points.
+      <CardChoice v-model="rule.onlyFor" label="For whom the rule holds" :at="`${at}/onlyFor`" all="every team">
+        It holds for
+      </CardChoice>
       <InlineCheck v-model="rule.off" label="Leave it out here (a tier can bring it in)" />
     </details>
   </div>
