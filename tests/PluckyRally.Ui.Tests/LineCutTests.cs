@@ -166,6 +166,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     public async Task A_photo_waits_for_the_line_and_what_is_none_is_said_to_be_none()
     {
         var (walk, rally) = await Begin("Pebbles by mass");
+        walk.See("Take a photo");
         walk.Offline(true);
         Photo(walk, Path.Combine(ProjectFolder.Root, "demo", "class-5-today.t1.jpg"));
         walk.See("Kept on this device. It is sent by itself when the connection is back.");
@@ -211,7 +212,7 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         await PreparedRally.Agrees(_server, walk, rally, "24.0");
     }
 
-    private static void Photo(Browser walk, string file) => walk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(file);
+    private static void Photo(Browser walk, string file) => walk.Until(() => walk.Driver.FindElements(By.CssSelector("input[type=file]")).FirstOrDefault(), "the place for a photo")!.SendKeys(file);
 
     private async Task Note(string rally, string text)
     {
