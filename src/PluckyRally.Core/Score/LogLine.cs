@@ -40,12 +40,24 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
             {
                 Says = entries[line.Entry] switch
                 {
-                    Core.Entry.PupilPlaced placed => $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {(placed.Team.Length > 0 ? $"came to {teams.GetValueOrDefault(placed.Team, placed.Team)}" : "left")}",
+                    Core.Entry.PupilPlaced placed => $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {Placed(opened, placed, teams)}",
                     { Team: { Length: > 0 } team, BringsTeam: false } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
                     _ => line.Says,
                 },
             }),
         ];
+    }
+
+    /// <summary>Whether a pupil came, left, or stayed in the team with other jobs.</summary>
+    private static string Placed(OpenedRally opened, Entry.PupilPlaced placed, Dictionary<string, string> teams)
+    {
+        if (placed.Team.Length == 0) return "left";
+        var name = teams.GetValueOrDefault(placed.Team, placed.Team);
+        var before = Log.Effective(opened.Rally.Entries).TakeWhile(e => e.Id != placed.Id).OfType<Entry.PupilPlaced>().LastOrDefault(e => e.Pupil == placed.Pupil);
+        var was = before?.Team ?? opened.Joined.FirstOrDefault(t => t.Pupils.Any(p => p.Id == placed.Pupil))?.Id;
+        if (was != placed.Team) return $"came to {name}";
+        var jobs = Jobs.Of(opened.In(placed.Round).Compiled.Brief).Where(j => placed.Jobs.Contains(j.Id)).Select(j => Within.Sentence(j.Name)).ToList();
+        return $"in {name}: {(jobs.Count > 0 ? string.Join(", ", jobs) : "no job")}";
     }
 
     /// <summary>Some of a rally's entries, the newest first, struck ones included and strikes left out.</summary>

@@ -132,7 +132,7 @@ public abstract partial record Entry
         /// <summary>The pupil's id.</summary>
         public required string Pupil { get; init; }
 
-        /// <summary>The jobs held from now on, by their ids.</summary>
+        /// <summary>The jobs held from now on, by their ids; whoever had one of them in the team has it no longer.</summary>
         public IReadOnlyList<string> Jobs { get; init; } = [];
 
         internal override bool MayBeOfClass => true;
@@ -148,7 +148,14 @@ public abstract partial record Entry
         {
             var had = teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == Pupil);
             var placed = new TeamPupil(Pupil, had?.Name ?? roster.NameOf(Pupil), Jobs);
-            return [.. teams.Select(t => t.Id == Team ? Of(t, [.. t.Pupils.Where(p => p.Id != Pupil), placed]) : t.Pupils.Any(p => p.Id == Pupil) ? Of(t, [.. t.Pupils.Where(p => p.Id != Pupil)]) : t)];
+            return [.. teams.Select(t => t.Id == Team ? With(t, placed) : t.Pupils.Any(p => p.Id == Pupil) ? Of(t, [.. t.Pupils.Where(p => p.Id != Pupil)]) : t)];
+        }
+
+        /// <summary>Who is in the team already keeps the place in its list.</summary>
+        private static Team With(Team team, TeamPupil placed)
+        {
+            var others = team.Pupils.Select(p => p.Id == placed.Id ? placed : p.Jobs.Any(placed.Jobs.Contains) ? p with { Jobs = [.. p.Jobs.Except(placed.Jobs)] } : p).ToList();
+            return Of(team, team.Pupils.Any(p => p.Id == placed.Id) ? others : [.. others, placed]);
         }
 
         /// <summary>Pupils whose names are not known stay in the count.</summary>

@@ -66,7 +66,7 @@ internal static class KitEndpoints
         var timing = brief.Timing with { Teams = teams ?? Math.Clamp(brief.Timing.Teams, 1, Limits.Teams), TeamSize = members ?? Math.Clamp(brief.Timing.TeamSize, 1, TeamSizes.Largest) };
         var stock = await cupboard.All(stop);
         var list = KitList.Of(brief, [.. Enumerable.Repeat(timing.TeamSize, timing.Teams)], stock);
-        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, timing.Teams, timing.TeamSize, list, Timetable.Of(brief with { Timing = timing }), list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock), brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test)?.Minutes));
+        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, timing.Teams, timing.TeamSize, list, Timetable.Of(brief with { Timing = timing }), list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock), brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test)));
     }
 }
 
@@ -81,8 +81,8 @@ internal static class KitEndpoints
 /// <param name="Tiers">The tiers that can be chosen.</param>
 /// <param name="Route">How far along the route the brief is.</param>
 /// <param name="Timetable">The lessons with so many teams.</param>
-/// <param name="TurnAtTest">Minutes of a turn at the test; absent where the brief has no such phase.</param>
-public sealed record KitSheet(string Title, string Money, int Teams, int TeamSize, KitList List, Timetable Timetable, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route, decimal? TurnAtTest);
+/// <param name="Test">The phase in which is tested; absent where the brief has none.</param>
+public sealed record KitSheet(string Title, string Money, int Teams, int TeamSize, KitList List, Timetable Timetable, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route, Phase? Test);
 
 /// <summary>A tier that can be chosen.</summary>
 public sealed record TierChoice(string Id, string Name);

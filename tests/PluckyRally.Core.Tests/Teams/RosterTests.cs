@@ -79,6 +79,17 @@ public sealed class RosterTests
         LogLine.OfTeams(_rally, 1).Select(l => l.Says).ShouldBe(["Ode B. left", "Mara T. came to Whelks", "Ilo K. came to Terns"]);
     }
 
+    [Fact]
+    public void A_job_is_one_pupils_of_the_team_and_is_said_in_the_log()
+    {
+        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p2", Jobs = ["design"] });
+        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p2", Jobs = ["design", "record"] });
+        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "b", Pupil = "p9", Jobs = ["record"] });
+        _rally.In(1).Teams[0].Pupils.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}").ShouldBe(["Mara T. ", "Ode B. design+record"], "in their order, and nothing taken from another team's");
+        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p2" });
+        LogLine.OfTeams(_rally, 1).Select(l => l.Says).ShouldBe(["Ode B. in Terns: no job", "Ilo K. came to Whelks", "Ode B. in Terns: keeps the record, leads the design", "Ode B. in Terns: leads the design"]);
+    }
+
     [Theory]
     [InlineData("", "late", "/name")]
     [InlineData("terns", "late", "/name")]

@@ -3466,7 +3466,7 @@ export interface components {
             kind: "pupilPlaced";
             /** @description The pupil's id. */
             pupil: string;
-            /** @description The jobs held from now on, by their ids. */
+            /** @description The jobs held from now on, by their ids; whoever had one of them in the team has it no longer. */
             jobs: string[];
             /**
              * Format: uuid
@@ -4630,8 +4630,7 @@ export interface components {
             conditions: components["schemas"]["Condition"][];
             tiers: components["schemas"]["TierChoice"][];
             route: components["schemas"]["Pennant"][];
-            /** Format: double */
-            turnAtTest?: null | number;
+            test?: null | components["schemas"]["Phase"];
         };
         /**
          * @description Which way a kit went.

@@ -1,18 +1,15 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
-import { computed, nextTick, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
-import { goTo, provideSnags } from '@/shared/snags'
-import { useLoad } from '@/shared/useLoad'
 import ConflictNote from './ConflictNote.vue'
-import MarginTabs, { type Panel } from './MarginTabs.vue'
+import MarginTabs from './MarginTabs.vue'
+import SheetAndMargin from './SheetAndMargin.vue'
 import SavedNote from './SavedNote.vue'
 import HistoryPanel from './panels/HistoryPanel.vue'
 import MeasureList from './panels/MeasureList.vue'
@@ -25,54 +22,15 @@ import TimePanel from './panels/TimePanel.vue'
 import TryPanel from './panels/TryPanel.vue'
 import BriefSheet from './sheet/BriefSheet.vue'
 import { useDraft } from './useDraft'
-import { provideHalfTyped } from '@/fields/halfTyped'
-import { provideRests } from '@/fields/rests'
-import { provideWriting } from '@/fields/writing'
+import { useMargin } from './useMargin'
 
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
 const draft = useDraft(props.brief)
-const choices = useLoad(() => ask(api.GET('/api/choices')))
-provideSnags(draft.problems)
-const panel = ref<Panel>('snags')
+const { panel } = useMargin(draft, 'snags')
 /** The table of several tiers needs the room of the sheet, which can be read beside it. */
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
-provideHalfTyped(draft.halves)
-provideWriting({
-  brief: draft.brief,
-  checkup: draft.checkup,
-  choices: choices.data,
-  mend: draft.mend,
-  goTo: (place) => void show(place),
-})
-provideRests((at) => draft.checkup.value?.resting.find((r) => r.at === at)?.names ?? [])
 void draft.open()
-void choices.load()
-
-/** Which panel of the margin holds the field at a place; the sheet holds the others. */
-const panels: readonly (readonly [string, Panel])[] = [
-  ['/measures', 'measures'],
-  ['/figures', 'measures'],
-  ['/summaries', 'measures'],
-  ['/method', 'method'],
-  ['/tiers', 'tiers'],
-  ['/stages', 'stages'],
-  ['/teacher', 'teacher'],
-]
-async function show(place: string) {
-  panel.value = panels.find(([start]) => place.startsWith(start))?.[1] ?? panel.value
-  await nextTick()
-  goTo(place)
-}
-
-useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-  if (!(event.ctrlKey || event.metaKey) || event.altKey) return
-  const key = event.key.toLowerCase()
-  if (key === 'z' && !event.shiftKey) draft.undo()
-  else if (key === 'y' || (key === 'z' && event.shiftKey)) draft.redo()
-  else return
-  event.preventDefault()
-})
 
 const next = computed(() => nextAt(draft.checkup.value?.route, 'brief'))
 const snags = draft.snags
@@ -132,9 +90,11 @@ async function copyMine() {
         <Button label="Use them" size="small" @click="draft.useKept" />
         <Button label="Let them go" size="small" variant="outlined" @click="draft.dropKept" />
       </div>
-      <div class="two" :class="{ wide: panel === 'tiers' && several }">
-        <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
-        <aside class="margin" aria-label="Margin of the sheet">
+      <SheetAndMargin :wide="panel === 'tiers' && several">
+        <template #sheet>
+          <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
+        </template>
+        <template #margin>
           <MarginTabs v-model="panel" :snags="snags">
             <SnagList
               v-if="panel === 'snags'"
@@ -151,8 +111,8 @@ async function copyMine() {
             <TeacherPanel v-else-if="panel === 'teacher'" :brief="draft.brief.value" />
             <HistoryPanel v-else :id="props.brief" @restore="draft.restore" />
           </MarginTabs>
-        </aside>
-      </div>
+        </template>
+      </SheetAndMargin>
     </template>
   </main>
 </template>
@@ -162,23 +122,6 @@ async function copyMine() {
   max-width: 92rem;
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
-}
-.two {
-  display: grid;
-  grid-template-columns: minmax(0, 11fr) minmax(0, 9fr);
-  gap: 2rem;
-  padding-top: 1rem;
-  align-items: start;
-}
-.two.wide {
-  grid-template-columns: minmax(0, 2fr) minmax(0, 5fr);
-}
-.margin {
-  position: sticky;
-  top: 0;
-  max-height: 100vh;
-  overflow-y: auto;
-  padding: 0.25rem 0.25rem 2rem;
 }
 .kept {
   display: flex;
@@ -191,15 +134,5 @@ async function copyMine() {
   color: var(--muted);
   text-decoration: none;
   cursor: default;
-}
-@media (max-width: 900px) {
-  .two,
-  .two.wide {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .margin {
-    position: static;
-    max-height: none;
-  }
 }
 </style>

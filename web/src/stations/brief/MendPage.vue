@@ -3,16 +3,11 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
-import { provideHalfTyped } from '@/fields/halfTyped'
-import { provideRests } from '@/fields/rests'
-import { provideWriting } from '@/fields/writing'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
-import { goTo, provideSnags } from '@/shared/snags'
 import StationHead from '@/shared/StationHead.vue'
-import { useLoad } from '@/shared/useLoad'
 import MarginTabs, { type Panel } from './MarginTabs.vue'
+import SheetAndMargin from './SheetAndMargin.vue'
 import MendingPreview from './MendingPreview.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
@@ -20,31 +15,16 @@ import SnagList from './panels/SnagList.vue'
 import TimePanel from './panels/TimePanel.vue'
 import TryPanel from './panels/TryPanel.vue'
 import BriefSheet from './sheet/BriefSheet.vue'
+import { useMargin } from './useMargin'
 import { useMending } from './useMending'
 
 /** The brief of a rally, mended while it is run: the same sheet as on the shelf, and what it would change before it is kept. */
 const { rally, round, news, inRound } = useRally()
 const router = useRouter()
 const mending = useMending(rally.value?.id ?? '', round)
-const { brief, checkup, problems, halves, reason, onlyThisRound, shelfToo, seen, refusal, changed } = mending
-const choices = useLoad(() => ask(api.GET('/api/choices')))
-provideSnags(problems)
-provideHalfTyped(halves)
+const { brief, checkup, reason, onlyThisRound, shelfToo, seen, refusal, changed } = mending
 const panels = ['snags', 'measures', 'method', 'try', 'time'] as const satisfies readonly Panel[]
-const panel = ref<Panel>('method')
-const places: readonly (readonly [string, Panel])[] = [
-  ['/measures', 'measures'],
-  ['/figures', 'measures'],
-  ['/method', 'method'],
-]
-async function show(place: string) {
-  panel.value = places.find(([start]) => place.startsWith(start))?.[1] ?? panel.value
-  await nextTick()
-  goTo(place)
-}
-provideWriting({ brief, checkup, choices: choices.data, mend: mending.mend, goTo: (place) => void show(place) })
-provideRests((at) => checkup.value?.resting.find((r) => r.at === at)?.names ?? [])
-void choices.load()
+const { panel } = useMargin(mending, 'method', panels)
 watch(round, () => void mending.open(), { immediate: true })
 
 const rounds = computed(() => Array.from({ length: (rally.value?.progress.rounds ?? 1) + 1 }, (_, i) => i + 1))
@@ -117,9 +97,9 @@ const next = computed(() =>
           <Button type="submit" label="Keep it mended" :disabled="reason.trim().length === 0" />
         </form>
       </section>
-      <div class="two">
-        <BriefSheet :brief="brief" :scoring="checkup?.scoring ?? []" />
-        <aside class="margin" aria-label="Margin of the sheet">
+      <SheetAndMargin>
+        <template #sheet><BriefSheet :brief="brief" :scoring="checkup?.scoring ?? []" /></template>
+        <template #margin>
           <MarginTabs v-model="panel" :snags="checkup?.snags ?? []" :only="panels">
             <SnagList
               v-if="panel === 'snags'"
@@ -132,14 +112,15 @@ const next = computed(() =>
             <TryPanel v-else-if="panel === 'try'" :brief="brief" />
             <TimePanel v-else />
           </MarginTabs>
-        </aside>
-      </div>
+        </template>
+      </SheetAndMargin>
     </template>
   </main>
 </template>
 
 <style scoped>
 .mend {
+  --bar: 4rem;
   max-width: 92rem;
   margin: 0 auto;
   padding: 1rem 1.5rem 4rem;
@@ -162,7 +143,7 @@ const next = computed(() =>
   justify-items: start;
   gap: 0.5rem;
   padding-top: 0.5rem;
-  scroll-margin-top: 4rem;
+  scroll-margin-top: var(--bar);
 }
 .seen {
   display: grid;
@@ -186,32 +167,9 @@ const next = computed(() =>
 #why {
   width: min(40rem, 100%);
 }
-.two {
-  display: grid;
-  grid-template-columns: minmax(0, 11fr) minmax(0, 9fr);
-  gap: 2rem;
-  padding-top: 1rem;
-  align-items: start;
-}
-.margin {
-  position: sticky;
-  top: 4rem;
-  max-height: calc(100vh - 4rem);
-  overflow-y: auto;
-  padding: 0.25rem 0.25rem 2rem;
-}
 .act:disabled {
   color: var(--muted);
   text-decoration: none;
   cursor: default;
-}
-@media (max-width: 900px) {
-  .two {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .margin {
-    position: static;
-    max-height: none;
-  }
 }
 </style>

@@ -202,11 +202,8 @@ export function useDraft(id: string) {
 
   /** Makes changes that the core has proposed; they can be undone like any other. */
   async function mend(changes: readonly Change[]) {
-    if (!brief.value) return
-    step()
-    const answer = await ask(api.POST('/api/drafts/mended', { body: { brief: brief.value, changes: [...changes] } }))
-    if (answer.ok) brief.value = answer.data
-    else if (!answer.offline) refused.value = answer.refusal.problems
+    const refusal = await steps.mend(changes)
+    if (refusal && refusal.problems.length > 0) refused.value = refusal.problems
   }
 
   /** Brings back an older version; what stands now becomes a version too. */

@@ -120,12 +120,7 @@ export function useMending(rally: string, round: Ref<number>) {
     thisBrowser.drop(keptHere())
     await open()
   }
-  async function mend(changes: readonly Change[]) {
-    if (!brief.value) return
-    step()
-    const answer = await ask(api.POST('/api/drafts/mended', { body: { brief: brief.value, changes: [...changes] } }))
-    if (answer.ok) brief.value = answer.data
-  }
+  const mend = async (changes: readonly Change[]) => refused(await steps.mend(changes))
   return {
     brief,
     checkup,
@@ -141,7 +136,7 @@ export function useMending(rally: string, round: Ref<number>) {
     look,
     keep,
     letGo,
-    mend,
     ...steps,
+    mend,
   }
 }

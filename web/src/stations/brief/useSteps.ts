@@ -1,6 +1,7 @@
-import { useManualRefHistory } from '@vueuse/core'
+import { useEventListener, useManualRefHistory } from '@vueuse/core'
 import type { Ref } from 'vue'
-import type { Brief } from '@/api/names'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Brief, Change } from '@/api/names'
 
 /** The steps in which a brief is written: each can be gone back over, and forward again. */
 export function useSteps(brief: Ref<Brief | undefined>) {
@@ -21,5 +22,21 @@ export function useSteps(brief: Ref<Brief | undefined>) {
     step()
     if (history.canUndo.value) history.undo()
   }
-  return { step, begin, undo, redo: history.redo, canUndo: history.canUndo, canRedo: history.canRedo }
+  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+    const key = event.key.toLowerCase()
+    if (key === 'z' && !event.shiftKey) undo()
+    else if (key === 'y' || (key === 'z' && event.shiftKey)) history.redo()
+    else return
+    event.preventDefault()
+  })
+  /** Makes changes that the core has proposed, as a step; gives the refusal where it could not. */
+  async function mend(changes: readonly Change[]) {
+    if (!brief.value) return undefined
+    step()
+    const answer = await ask(api.POST('/api/drafts/mended', { body: { brief: brief.value, changes: [...changes] } }))
+    if (answer.ok) brief.value = answer.data
+    return refusalOf(answer)
+  }
+  return { step, begin, mend, undo, redo: history.redo, canUndo: history.canUndo, canRedo: history.canRedo }
 }

@@ -45,9 +45,9 @@ async function expect(what: 'teams' | 'teamSize', typed: string) {
   if (number === undefined) return
   if (await brief.change(`/timing/${what}`, (b) => (b.timing[what] = number))) await sheet.load()
 }
-async function takeMinutes(minutes: number) {
-  const done = await brief.change('/timing/phases', (b) => {
-    const test = b.timing.phases.find((p) => p.kind === 'test')
+async function takeMinutes(phase: string, minutes: number) {
+  const done = await brief.change(`/timing/phases/${phase}/minutes`, (b) => {
+    const test = b.timing.phases.find((p) => p.id === phase)
     if (test) test.minutes = minutes
   })
   if (done) await sheet.load()
@@ -143,7 +143,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
             </li>
           </ul>
         </section>
-        <LoadingPlanner :test="sheet.data.value.turnAtTest" @minutes="takeMinutes" />
+        <LoadingPlanner :test="sheet.data.value.test" @minutes="takeMinutes" />
         <BagDraw :teams="teamNames" :stock="sheet.data.value.bags" />
         <CardDraw :teams="teamNames" />
       </div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, reactive, watch } from 'vue'
 import { api, ask } from '@/api/client'
+import type { Phase } from '@/api/names'
 import { useLoad } from '@/shared/useLoad'
 
 /** Weights for a load test: how many, and how they are laid on; the minutes that it takes are those of a turn at the test. */
-const { test = undefined } = defineProps<{ test?: number | null }>()
-defineEmits<{ minutes: [minutes: number] }>()
+defineProps<{ test?: Phase | null }>()
+defineEmits<{ minutes: [phase: string, minutes: number] }>()
 const wanted = reactive({ expected: 240, roll: 50, share: 60, step: 5, each: 0, margin: 20, seconds: 8 })
 const plan = useLoad(() => ask(api.GET('/api/loading', { params: { query: { ...wanted } } })))
 void plan.load()
@@ -48,9 +49,10 @@ const minutes = computed(() => Math.ceil(plan.data.value?.minutes ?? 0))
           {{ plan.data.value.loose }} loose</template
         >.
       </p>
-      <p v-if="typeof test === 'number'" class="small">
-        The brief gives a turn at the test {{ test }} {{ test === 1 ? 'minute' : 'minutes' }}.
-        <button v-if="test < minutes" type="button" class="act" @click="$emit('minutes', minutes)">
+      <p v-if="test" class="small">
+        The brief gives {{ test.teamByTeam ? 'a turn at the test' : 'the test' }} {{ test.minutes }}
+        {{ test.minutes === 1 ? 'minute' : 'minutes' }}.
+        <button v-if="test.minutes < minutes" type="button" class="act" @click="$emit('minutes', test.id, minutes)">
           Give it {{ minutes }}
         </button>
       </p>

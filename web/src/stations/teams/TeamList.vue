@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import type { Job, Team } from '@/api/names'
+import { jobNames } from '@/shared/jobNames'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 
 /** Who is in which team, for the door. */
-const props = defineProps<{
+defineProps<{
   teams: readonly Team[]
   marks: Map<string, TeamMark>
   jobs: readonly Job[]
 }>()
-const jobNames = (ids: readonly string[]) =>
-  ids.map((id) => props.jobs.find((j) => j.id === id)?.name.toLowerCase() ?? id).join(', ')
 </script>
 
 <template>
@@ -19,7 +18,7 @@ const jobNames = (ids: readonly string[]) =>
       <h3><TeamPennant :mark="marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
       <ul>
         <li v-for="p in team.pupils" :key="p.id">
-          {{ p.name }}<span v-if="p.jobs.length > 0" class="muted">, {{ jobNames(p.jobs) }}</span>
+          {{ p.name }}<span v-if="p.jobs.length > 0" class="muted">, {{ jobNames(jobs, p.jobs) }}</span>
         </li>
         <li v-if="team.pupils.length === 0" class="muted">{{ team.members > 0 ? `${team.members} pupils` : '' }}</li>
       </ul>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Entry, RallyOpened, Team } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import { written } from '@/shared/entries'
+import { jobNames } from '@/shared/jobNames'
 import { useRally } from '@/shared/openRally'
 import CardLines from '@/shared/CardLines.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
@@ -20,8 +21,6 @@ const props = defineProps<{
 }>()
 const { round } = useRally()
 const { coming, place, allTheSame, leaveIt } = usePlacing(props.record)
-const jobNames = (ids: readonly string[]) =>
-  ids.map((id) => props.rally.jobs.find((j) => j.id === id)?.name.toLowerCase() ?? id).join(', ')
 const nameOf = (id: string) => props.rally.teams.find((t) => t.id === id)?.name ?? ''
 const others = computed(() => (team: Team) => [
   ...props.rally.teams.filter((t) => t.id !== team.id).map((t) => ({ name: t.name, value: t.id })),
@@ -48,16 +47,11 @@ const isOpen = (team: Team, does: 'change' | 'away') => open.value?.team === tea
 async function send(entry: Entry) {
   if ((await props.record(entry)).kind !== 'refused') open.value = undefined
 }
-/** A job is given to one pupil; whoever had it in the team has it no longer. */
-async function giveJob(team: Team, pupil: string, job: string) {
-  for (const p of team.pupils.filter((p) => p.id !== pupil && p.jobs.includes(job)))
-    await props.record(
-      written(team.id, round.value, { kind: 'pupilPlaced', pupil: p.id, jobs: p.jobs.filter((j) => j !== job) }),
-    )
+/** Whoever had the job in the team has it no longer. */
+function giveJob(team: Team, pupil: string, job: string) {
   const has = team.pupils.find((p) => p.id === pupil)?.jobs ?? []
-  await props.record(
-    written(team.id, round.value, { kind: 'pupilPlaced', pupil, jobs: [...has.filter((j) => j !== job), job] }),
-  )
+  if (has.includes(job)) return
+  void props.record(written(team.id, round.value, { kind: 'pupilPlaced', pupil, jobs: [...has, job] }))
 }
 const changed = (team: Team) =>
   send(
@@ -79,7 +73,8 @@ const changed = (team: Team) =>
       <ul>
         <li v-for="p in team.pupils" :key="p.id" class="pupil">
           <span
-            >{{ p.name }}<span v-if="p.jobs.length > 0" class="muted small">, {{ jobNames(p.jobs) }}</span></span
+            >{{ p.name
+            }}<span v-if="p.jobs.length > 0" class="muted small">, {{ jobNames(rally.jobs, p.jobs) }}</span></span
           >
           <ChooseOnce
             class="small to"
