@@ -43,7 +43,7 @@ internal abstract record Figure(Measure Shown, Known Known)
         {
             if (Measure.Taken == Taken.Once) return facts.Design.ReadOnce(Measure);
             if (ReadBy is { } at) return facts.Values[at].Value;
-            return facts.Design.Waits(Trials) is { } waits ? BoundedValue.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
+            return facts.Design.Waits(Trials, Way.AddsUp) is { } waits ? BoundedValue.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
         }
 
         public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
@@ -67,7 +67,7 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override BoundedValue Of(DesignFacts facts) => !OfAttempts
             ? Value.Of(facts)
-            : facts.Design.Waits(Trials) is { } waits ? BoundedValue.None(waits) : Definition.Way.Of(AttemptValue.Of(Value, Definition.Way, facts.Design)).Value;
+            : facts.Design.Waits(Trials, Definition.Way.AddsUp) is { } waits ? BoundedValue.None(waits) : Definition.Way.Of(AttemptValue.Of(Value, Definition.Way, facts.Design)).Value;
 
         public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
 

@@ -15,6 +15,9 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     /// <summary>Whether what comes of it is a number between the readings, which has one digit more than they have.</summary>
     public bool IsMean => Combine is Combine.Mean or Combine.Median or Combine.BestMean;
 
+    /// <summary>Whether more attempts alone bring more.</summary>
+    public bool AddsUp => Combine is Combine.Sum or Combine.Successes;
+
     /// <summary>Decimals at which what comes of it is shown and compared.</summary>
     public int Decimals(Expression expression) => Combine == Combine.Successes ? 0 : expression.Decimals + (expression.Plain is not null && IsMean ? 1 : 0);
 

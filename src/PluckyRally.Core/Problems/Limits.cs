@@ -27,6 +27,9 @@ public static class Limits
     /// <summary>Teams in a rally.</summary>
     public const int Teams = 400;
 
+    /// <summary>Things with sheets of their own that the teams of a rally are held against.</summary>
+    public const int References = 40;
+
     /// <summary>Entries in a rally.</summary>
     public const int Entries = 200_000;
 

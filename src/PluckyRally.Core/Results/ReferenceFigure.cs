@@ -1,30 +1,36 @@
 namespace PluckyRally.Core;
 
-/// <summary>A figure of the control or the benchmark: the mean of its trials, for the class or for one team.</summary>
-/// <param name="Figure">The figure's id: a measure's or that of a figure with a name.</param>
-/// <param name="Purpose">Control or benchmark.</param>
-/// <param name="Team">The team's id; empty for the whole class.</param>
-/// <param name="Value">The mean.</param>
-public sealed record ReferenceFigure(string Figure, Purpose Purpose, string Team, decimal Value)
+/// <summary>A figure of something that teams are held against.</summary>
+/// <param name="Figure">The figure's id.</param>
+/// <param name="Reference">What they are held against.</param>
+/// <param name="Value">Its value as a team's would be; the mean of the trials where it has no sheet of its own.</param>
+internal sealed record ReferenceFigure(string Figure, Reference Reference, decimal Value)
 {
-    /// <summary>Every figure that is known in an attempt, for each control and benchmark that was tried.</summary>
-    internal static IReadOnlyList<ReferenceFigure> Of(CompiledEdition compiled, IReadOnlyList<Entry> entries, int round)
+    /// <summary>Every figure that is known, points and totals aside.</summary>
+    internal static IReadOnlyList<ReferenceFigure> Of(RunRound run, IReadOnlyList<Entry> entries)
     {
-        var record = TeamRecord.Of([new Team { Id = "", Name = "" }], entries, round)[0].Designs[0];
+        var record = TeamRecord.Of([new Team { Id = "", Name = "" }], entries, run.Number)[0].Designs[0];
         return
         [
-            .. from trials in ReferenceLines.Trials(entries, round)
-               from figure in compiled.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })
-               let values = trials.Select((trial, i) => figure.InAttempt(record, new Attempt(i + 1, [trial]))).Where(v => v.HasValue).Select(v => v.Number).ToList()
+            .. from marked in MarkedTrials.Of(entries, run.Number)
+               from figure in run.Compiled.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })
+               let values = marked.Trials.Select((trial, i) => figure.InAttempt(record, new Attempt(i + 1, [trial]))).Where(v => v.HasValue).Select(v => v.Number).ToList()
                where values.Count > 0
-               select new ReferenceFigure(figure.Id, trials.Key.Purpose, trials.Key.Team, values.Average()),
+               select new ReferenceFigure(figure.Id, marked.Reference, values.Average()),
+            .. from reference in run.References
+               let came = ReferenceResult.Of(run, reference, entries)
+               from figure in came.Run.Compiled.Figures.All.Where(f => f is not Core.Figure.OfTeam && f.Known < Known.WithPoints)
+               let value = figure.Of(came.Result.Design.Facts)
+               where value.HasValue
+               select new ReferenceFigure(figure.Id, reference, value.Number),
         ];
     }
 }
 
-/// <summary>How a team's figure stands to a reference.</summary>
+/// <summary>How a team's figure stands to something that it is held against.</summary>
 /// <param name="Figure">The figure's id.</param>
-/// <param name="Purpose">Control or benchmark.</param>
-/// <param name="Reference">The reference's value: the team's own where it has one, else the class's.</param>
+/// <param name="Purpose">Control, to beat, or by hand.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Reference">Its value.</param>
 /// <param name="Times">How many times as much the team has.</param>
-public sealed record AgainstReference(string Figure, Purpose Purpose, decimal Reference, decimal Times);
+public sealed record AgainstReference(string Figure, Purpose Purpose, string Name, decimal Reference, decimal Times);

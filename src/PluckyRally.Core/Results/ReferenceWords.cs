@@ -1,13 +1,24 @@
 namespace PluckyRally.Core;
 
-/// <summary>Says how a value stands to the control and the benchmark.</summary>
+/// <summary>Says how a value stands to what a team is held against.</summary>
 internal static class ReferenceWords
 {
-    /// <summary>So many times the control or the benchmark: the team's own where it has one, else the class's; empty where there is none.</summary>
-    public static string Say(IReadOnlyList<Reference> references, Purpose purpose, string part, string team, decimal value)
+    /// <summary>So many times as much.</summary>
+    public static string Times(Reference reference, decimal times)
     {
-        var lines = references.Where(r => r.Part == part && r.Purpose == purpose && r.Value != 0).ToList();
-        var line = lines.FirstOrDefault(r => r.Team == team) ?? lines.FirstOrDefault(r => r.Team.Length == 0);
-        return line is null ? "" : $"{Numerals.Write(Rounding.ToDecimals(value / line.Value, 1))} times the {Json.Word(purpose)}";
+        var rounded = Rounding.ToDecimals(times, 1);
+        return rounded == 1 ? $"as much as {Named(reference)}" : $"{Numerals.Write(rounded)} times {(reference.Purpose == Purpose.ByHand && IsPlain(reference) ? "as much as " : "")}{Named(reference)}";
     }
+
+    private static bool IsPlain(Reference reference) => reference.Name.Equals(Reference.Word(reference.Purpose), StringComparison.OrdinalIgnoreCase);
+
+    private static string Named(Reference reference) => !IsPlain(reference)
+        ? $"“{reference.Name}”"
+        : reference.Purpose switch
+        {
+            Purpose.Control => "the control",
+            Purpose.Benchmark => "the one to beat",
+            Purpose.ByHand => "by hand",
+            Purpose.Score or Purpose.Practice => Within.Sentence(reference.Name),
+        };
 }

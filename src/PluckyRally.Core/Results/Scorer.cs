@@ -12,7 +12,7 @@ public static class Scorer
     public static Standings Score(RunRound run, IReadOnlyList<Entry> entries)
     {
         var earlier = Earlier(run, entries);
-        return StandingsWords.Write(run, Results(run, entries, earlier), earlier, ReferenceLines.Of(run.Compiled, entries, run.Number));
+        return StandingsWords.Write(run, Results(run, entries, earlier), earlier, ReferenceStanding.Of(run, entries));
     }
 
     /// <summary>The standings of a round of a rally.</summary>

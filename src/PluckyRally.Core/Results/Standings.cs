@@ -24,8 +24,8 @@ public sealed record Standings
     /// <summary>The named awards.</summary>
     public IReadOnlyList<AwardResult> Awards { get; init; } = [];
 
-    /// <summary>Control and benchmark values to hold the teams' values against.</summary>
-    public IReadOnlyList<Reference> References { get; init; } = [];
+    /// <summary>What the teams are held against, with what it came to.</summary>
+    public IReadOnlyList<ReferenceStanding> References { get; init; } = [];
 
     /// <summary>For a closed round: what is different today from when it was closed; absent while it is open.</summary>
     public ClosedComparison? Closed { get; init; }
@@ -60,14 +60,6 @@ public sealed record MendedSince(Guid Entry, DateTimeOffset At, string By, int F
 /// <param name="Teams">The ids of the teams that won it; empty while nobody has.</param>
 /// <param name="Says">The result as a sentence.</param>
 public sealed record AwardResult(string Award, string Name, IReadOnlyList<string> Teams, string Says);
-
-/// <summary>A value that is not scored, to hold the teams' values against.</summary>
-/// <param name="Part">The part it belongs to; in the standings the first one, where more parts would show the same.</param>
-/// <param name="Purpose">Control or benchmark.</param>
-/// <param name="Team">The team it belongs to; empty for the whole class.</param>
-/// <param name="Value">The value: the mean where it was tried more than once.</param>
-/// <param name="ValueText">The value as it is shown.</param>
-public sealed record Reference(string Part, Purpose Purpose, string Team, decimal Value, string ValueText);
 
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing
@@ -163,11 +155,8 @@ public sealed record PartScore
     /// <summary>The value as it is shown.</summary>
     public string ValueText { get; init; } = "";
 
-    /// <summary>How the value compares with the control, such as "2.4 times the control"; empty where there is none.</summary>
-    public string AgainstControl { get; init; } = "";
-
-    /// <summary>How the value compares with the benchmark, such as "0.5 times the benchmark"; empty where there is none.</summary>
-    public string AgainstBenchmark { get; init; } = "";
+    /// <summary>How the value compares with what the team is held against, such as "2.4 times the control".</summary>
+    public IReadOnlyList<string> Against { get; init; } = [];
 
     /// <summary>How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better"; empty where there is none.</summary>
     public string SinceLastRound { get; init; } = "";
@@ -177,6 +166,17 @@ public sealed record PartScore
 
     /// <summary>The points as they are shown.</summary>
     public string PointsText { get; init; } = "";
+
+    internal static PartScore Of(CompiledEdition compiled, PartResult part) => new()
+    {
+        Part = part.Plan.Part.Id,
+        Name = part.Plan.Part.Name,
+        State = part.State,
+        Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
+        ValueText = part.State == PartState.Scored ? part.Plan.Show(part.Value.Value) : "",
+        Points = part.Points,
+        PointsText = part.Points is { } points ? ReadingFormat.Points(points, compiled.Brief.Method.Precision) : "",
+    };
 }
 
 /// <summary>What a step of the trace is about.</summary>

@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Writes results the way they are shown and read out.</summary>
 internal static class StandingsWords
 {
-    public static Standings Write(RunRound run, IReadOnlyList<TeamResult> results, IReadOnlyDictionary<string, Assessment> earlier, IReadOnlyList<Reference> references)
+    public static Standings Write(RunRound run, IReadOnlyList<TeamResult> results, IReadOnlyDictionary<string, Assessment> earlier, IReadOnlyList<ReferenceStanding> references)
     {
         var compiled = run.Compiled;
         return new()
@@ -16,12 +16,12 @@ internal static class StandingsWords
             Provisional = compiled.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
             Rows = [.. results.Select(r => Write(run, r, earlier.GetValueOrDefault(r.Team.Id), references))],
             Awards = Awarding.Give(compiled, results),
-            References = [.. references.DistinctBy(r => (r.Purpose, r.Team, r.ValueText))],
+            References = references,
             Findings = [.. compiled.Parts.Select(p => p.Found(results)).OfType<string>()],
         };
     }
 
-    private static Standing Write(RunRound run, TeamResult result, Assessment? before, IReadOnlyList<Reference> references)
+    private static Standing Write(RunRound run, TeamResult result, Assessment? before, IReadOnlyList<ReferenceStanding> references)
     {
         var compiled = run.Compiled;
         return new()
@@ -35,7 +35,11 @@ internal static class StandingsWords
             Total = result.Total,
             TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
             Bound = result.Bound,
-            Parts = [.. result.Parts.Select((p, at) => Write(compiled, p, references, result.Team.Id) with { SinceLastRound = before is null ? "" : SinceWords.Say(p, before.Values[at], run.Number - 1) })],
+            Parts = [.. result.Parts.Select((p, at) => PartScore.Of(compiled, p) with
+            {
+                Against = p.State == PartState.Scored ? ReferenceStanding.Against(references, result.Team.Id, p.Plan.Part.Id, p.Value.Value.Number) : [],
+                SinceLastRound = before is null ? "" : SinceWords.Say(p, before.Values[at], run.Number - 1),
+            })],
             TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
             Musts = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => MustShown.Of(r.Rule, result.Assessment.Rules))],
             Targets = TargetOutcome.Of(compiled, result),
@@ -43,17 +47,4 @@ internal static class StandingsWords
             WriteWhy = () => TraceWords.Write(compiled, result),
         };
     }
-
-    private static PartScore Write(CompiledEdition compiled, PartResult part, IReadOnlyList<Reference> references, string team) => new()
-    {
-        Part = part.Plan.Part.Id,
-        Name = part.Plan.Part.Name,
-        State = part.State,
-        Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
-        ValueText = part.State == PartState.Scored ? part.Plan.Show(part.Value.Value) : "",
-        AgainstControl = part.State == PartState.Scored ? ReferenceWords.Say(references, Purpose.Control, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
-        AgainstBenchmark = part.State == PartState.Scored ? ReferenceWords.Say(references, Purpose.Benchmark, part.Plan.Part.Id, team, part.Value.Value.Number) : "",
-        Points = part.Points,
-        PointsText = part.Points is { } points ? ReadingFormat.Points(points, compiled.Brief.Method.Precision) : "",
-    };
 }

@@ -8,7 +8,7 @@ namespace PluckyRally.Core;
 /// <param name="Parts">The points of each part, before and after floor, cap and weight.</param>
 /// <param name="Deductions">Points lost to missed rules.</param>
 /// <param name="Bonuses">Points won by keeping rules.</param>
-/// <param name="Against">How its figures stand to the control and the benchmark, where there are some.</param>
+/// <param name="Against">How its figures stand to what it is held against, where there is something.</param>
 public sealed record TeamDetail(
     string Team,
     string Design,
@@ -23,7 +23,7 @@ public sealed record TeamDetail(
     public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round)
     {
         var run = opened.In(round);
-        var references = ReferenceFigure.Of(run.Compiled, opened.Rally.Entries, round);
+        var references = ReferenceFigure.Of(run, opened.Rally.Entries);
         return [.. Scorer.Results(run, opened.Rally.Entries).Select(r => Of(run.Compiled, r, references))];
     }
 
@@ -36,12 +36,11 @@ public sealed record TeamDetail(
         [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
         [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
         [
-            .. from reference in references.GroupBy(r => (r.Figure, r.Purpose))
-               let line = reference.FirstOrDefault(r => r.Team == result.Team.Id) ?? reference.FirstOrDefault(r => r.Team.Length == 0)
-               where line is { Value: not 0 }
-               let value = compiled.Figures.All.First(f => f.Id == line.Figure).Of(result.Design.Facts)
-               where value.HasValue
-               select new AgainstReference(line.Figure, line.Purpose, line.Value, value.Number / line.Value),
+            .. from line in references.Where(r => r.Value != 0 && r.Reference.IsFor(result.Team.Id))
+               where line.Reference.Of.Length > 0 || references.All(o => (o.Figure, o.Reference.Purpose, o.Reference.Of) != (line.Figure, line.Reference.Purpose, result.Team.Id))
+               let value = compiled.Figures.All.FirstOrDefault(f => f.Id == line.Figure)?.Of(result.Design.Facts)
+               where value is { HasValue: true }
+               select new AgainstReference(line.Figure, line.Reference.Purpose, line.Reference.Name, line.Value, value.Value.Number / line.Value),
         ]);
 }
 

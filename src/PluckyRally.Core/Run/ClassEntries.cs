@@ -26,6 +26,8 @@ public abstract partial record Entry
     {
         internal override bool IsTeachers => false;
 
+        internal override bool MayBeOfReference => false;
+
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => this;
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "Late: had not let go when time was up";

@@ -26,11 +26,13 @@ public sealed class DesignRecord
     internal int Made => Attempts.Count(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed);
 
     /// <summary>What the design's attempts still wait for; null where they are complete.</summary>
-    internal Absence? Waits(Trials trials)
+    /// <param name="trials">How the brief tests.</param>
+    /// <param name="addedUp">Whether attempts are added up: then what teams are held against must make as many of them, and otherwise one.</param>
+    internal Absence? Waits(Trials trials, bool addedUp = false)
     {
         if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed) return new Absence.JudgesDiffer(disputed.Number);
         if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting)) return new Absence.AttemptWaits();
-        var needed = Needed ?? trials.Needed;
+        var needed = Team.Team.Reference is not null && !addedUp ? 1 : Needed ?? trials.Needed;
         return Made >= needed ? null : new Absence.AttemptsToMake(Made, needed);
     }
 

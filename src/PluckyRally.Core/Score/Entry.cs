@@ -40,6 +40,9 @@ public abstract partial record Entry
     /// <summary>Whether it may be the whole class's instead of a team's.</summary>
     internal virtual bool MayBeOfClass => false;
 
+    /// <summary>Whether it may be of something that teams are held against: what is recorded on a sheet.</summary>
+    internal virtual bool MayBeOfReference => !IsTeachers;
+
     /// <summary>Whether it is taken into a round that is closed: what is no score.</summary>
     internal virtual bool GoesIntoClosedRound => false;
 
@@ -76,8 +79,11 @@ public abstract partial record Entry
     /// <summary>Whether it changes which teams there are, or who is in them.</summary>
     internal virtual bool ChangesTeams => false;
 
-    /// <summary>Whether the team that it names comes into the rally with it.</summary>
-    internal virtual bool BringsTeam => false;
+    /// <summary>Whether it changes what the teams are held against.</summary>
+    internal virtual bool ChangesReferences => false;
+
+    /// <summary>Whether the team, or the reference, that it names comes into the rally with it.</summary>
+    internal virtual bool Brings => false;
 
     /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>
     internal virtual bool TouchesSheets(Trials trials) => true;

@@ -13,7 +13,7 @@ public sealed class LastTouched
     {
     }
 
-    /// <summary>How many entries there were when the brief as it is run last changed, or the teams: something was mended, cut or dealt, or that was taken back; 0 where nothing was.</summary>
+    /// <summary>How many entries there were when the brief as it is run last changed, or the teams, or what they are held against: something was mended, cut, dealt or added, or that was taken back; 0 where nothing was.</summary>
     public int Edition { get; private set; }
 
     /// <summary>How many entries there were when a team's sheet last changed, in whichever round; 0 where nothing was recorded.</summary>
@@ -47,6 +47,6 @@ public sealed class LastTouched
     {
         if (entry.Team.Length > 0) _teams[entry.Team] = asOf;
         else if (entry.TouchesSheets(opened.In(entry.Round).Compiled.Brief.Trials)) _class = asOf;
-        if (entry.ChangesEdition || entry.ChangesTeams) Edition = asOf;
+        if (entry.ChangesEdition || entry.ChangesTeams || entry.ChangesReferences) Edition = asOf;
     }
 }

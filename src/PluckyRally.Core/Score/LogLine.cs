@@ -32,7 +32,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     private static IReadOnlyList<LogLine> OfClass(OpenedRally opened, Func<Entry, bool> which)
     {
         var entries = opened.Rally.Entries.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
-        var teams = opened.Rally.Teams.ToDictionary(t => t.Id, t => t.Name);
+        var teams = opened.NamesOnSheets;
         var pupils = opened.Joined.Concat(opened.Rally.Teams).SelectMany(t => t.Pupils).Select(p => (p.Id, p.Name)).Concat(opened.Rally.Latecomers.Select(p => (p.Id, p.Name))).DistinctBy(p => p.Id).ToDictionary(p => p.Id, p => p.Name);
         return
         [
@@ -41,7 +41,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                 Says = entries[line.Entry] switch
                 {
                     Core.Entry.PupilPlaced placed => $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {Placed(opened, placed, teams)}",
-                    { Team: { Length: > 0 } team, BringsTeam: false } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
+                    { Team: { Length: > 0 } team, Brings: false } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
                     _ => line.Says,
                 },
             }),
@@ -49,7 +49,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     }
 
     /// <summary>Whether a pupil came, left, or stayed in the team with other jobs.</summary>
-    private static string Placed(OpenedRally opened, Entry.PupilPlaced placed, Dictionary<string, string> teams)
+    private static string Placed(OpenedRally opened, Entry.PupilPlaced placed, IReadOnlyDictionary<string, string> teams)
     {
         if (placed.Team.Length == 0) return "left";
         var name = teams.GetValueOrDefault(placed.Team, placed.Team);

@@ -41,6 +41,12 @@ public sealed record OpenedRally(Rally Rally)
     /// <summary>What is wrong with the entries that are set aside and stand.</summary>
     public IReadOnlyList<Problem> Notes => [.. Aside.Where(a => !a.Struck).SelectMany(a => a.Problems)];
 
+    /// <summary>What the teams are held against, in whichever round it was added.</summary>
+    public IReadOnlyList<Reference> References => Runs[^1].References;
+
+    /// <summary>What everything is called that has a sheet, by its id: teams, and what they are held against.</summary>
+    public IReadOnlyDictionary<string, string> NamesOnSheets => Rally.Teams.Select(t => (t.Id, t.Name)).Concat(References.Select(r => (r.Id, r.Name))).DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name);
+
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
 
@@ -49,7 +55,7 @@ public sealed record OpenedRally(Rally Rally)
     /// entry was moved out of a closed round does not begin the next.
     /// </summary>
     public int Running => Rally.Entries
-        .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && e.Team.Length > 0))
+        .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && Rally.Teams.Any(t => t.Id == e.Team)))
         .GroupBy(e => e.Round)
         .Where(round => round.Any(e => e is Entry.PhaseBegun) || round.Select(e => e.Team).Distinct().Count() >= Math.Min(2, In(round.Key).Present.Count))
         .Select(round => round.Key)
@@ -75,17 +81,19 @@ public sealed record OpenedRally(Rally Rally)
     {
         // What was recorded is understood by the edition before any cut; what counts, by what is left of it.
         var editions = new MendedEditions(begun, rally.Entries);
-        var (entries, aside, received) = SetAside.Sort(editions, Roster.Named(rally.Teams, rally.Entries), rally.Entries);
+        var (entries, aside, received) = SetAside.Sort(editions, OnSheets.Of(rally.Teams, rally.Entries), rally.Entries);
         var roster = new Roster(rally, entries);
+        var references = Log.Effective(entries).OfType<Entry.ReferenceAdded>().ToList();
         var standing = Log.Effective(entries).Where(e => e.ChangesEdition).ToLookup(e => e.Round);
+        var differing = new[] { editions.Rounds, roster.Rounds, references.Select(r => r.Round).DefaultIfEmpty(0).Max(), standing.Select(g => g.Key).DefaultIfEmpty(0).Max() + 1 }.Max();
         var runs = new List<RunRound>();
-        for (var round = 1; round <= Math.Max(editions.Rounds, Math.Max(roster.Rounds, standing.Select(g => g.Key).DefaultIfEmpty(0).Max() + 1)); round++)
+        for (var round = 1; round <= differing; round++)
         {
             var mended = editions.Now(round);
             var cut = LessonCuts.Lay(mended.Edition, standing[round]);
             var run = ReferenceEquals(cut, mended.Edition) ? Result<CompiledEdition>.Ok(mended) : CompiledEdition.For(cut);
             if (!run.IsOk) return Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
-            runs.Add(new(round, run.Value, roster.In(round), runs.LastOrDefault()) { Mended = editions.MendedIn(round) });
+            runs.Add(new(round, run.Value, roster.In(round), runs.LastOrDefault()) { Mended = editions.MendedIn(round), References = Reference.In(references, round) });
         }
 
         return Result<OpenedRally>.Ok(new(rally with { Teams = roster.All, Entries = entries }) { Joined = rally.Teams, Begun = begun, Received = received, Aside = aside, Runs = runs, _editions = editions });

@@ -14,7 +14,7 @@ public static class Recorder
     public static Result<Entry> Accept(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log)
     {
         var found = new ProblemCollector();
-        return Accept(new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), log, log), Understand(compiled, teams, entry, found), found);
+        return Accept(new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), log, log), Understand(compiled, OnSheets.Of(teams, log), entry, found), found);
     }
 
     /// <summary>
@@ -25,12 +25,12 @@ public static class Recorder
     {
         var run = opened.In(entry.Round);
         var (then, mended) = (opened.Editions.When(entry, opened.Received.Count), opened.Editions.Now(entry.Round));
-        var found = new ProblemCollector();
-        var understood = WrittenBefore.Understand(ReferenceEquals(then, mended) ? run.Compiled : then, run.Compiled, opened.Rally.Teams, entry, found);
+        var (found, named) = (new ProblemCollector(), OnSheets.Of(opened));
+        var understood = WrittenBefore.Understand(ReferenceEquals(then, mended) ? run.Compiled : then, run.Compiled, named, entry, found);
         if (found.Problems.Count > 0 && !ReferenceEquals(then, mended))
         {
             var before = new ProblemCollector();
-            var kept = Understand(then, opened.Rally.Teams, entry, before);
+            var kept = Understand(then, named, entry, before);
             if (before.Problems.Count == 0) return Result<Entry>.Ok(kept);
         }
 
@@ -45,14 +45,17 @@ public static class Recorder
         return found.Problems.Count > 0 ? Result<Entry>.Refused(found.Problems) : Result<Entry>.Ok(taken);
     }
 
+    /// <summary>The same for teams alone.</summary>
+    internal static Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, ProblemCollector found) => Understand(compiled, OnSheets.Of(teams, []), entry, found);
+
     /// <summary>Reads what was typed and checks what the entry names, without looking at the log.</summary>
-    internal static Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, ProblemCollector found)
+    internal static Entry Understand(CompiledEdition compiled, OnSheets named, Entry entry, ProblemCollector found)
     {
         found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
         found.Unless(entry.Round is >= 1 and <= Limits.Rounds, "/round", "There is no such round.", $"Use 1 to {Limits.Rounds}.");
         found.Length(entry.By, Limits.Name, "/by", "The judge's name");
-        found.Unless(teams.Any(t => t.Id == entry.Team) || entry.BringsTeam || (entry.MayBeOfClass && entry.Team.Length == 0), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        named.Check(entry, found);
         if (entry is Entry.OfPart or Entry.MeasureRead) found.Length(entry.ShowsDesign ?? "", Limits.Name, "/design", "The design's name");
-        return entry.Understand(compiled, teams, found);
+        return entry.Understand(compiled, named.Teams, found);
     }
 }

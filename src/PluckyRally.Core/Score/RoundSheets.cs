@@ -8,10 +8,10 @@ public sealed class RoundSheets
 
     private readonly Dictionary<string, TeamSheet> _byTeam;
 
-    private RoundSheets(OpenedRally opened, int round, LastTouched touched, IReadOnlyList<TeamSheet> sheets)
+    private RoundSheets(OpenedRally opened, int round, LastTouched touched, IReadOnlyList<TeamSheet> sheets, IReadOnlyList<TeamSheet> references)
     {
-        (Opened, Round, Touched, Sheets) = (opened, round, touched, sheets);
-        _byTeam = sheets.ToDictionary(s => s.Team);
+        (Opened, Round, Touched, Sheets, References) = (opened, round, touched, sheets, references);
+        _byTeam = All.ToDictionary(s => s.Team);
     }
 
     /// <summary>The rally that they are of.</summary>
@@ -22,6 +22,12 @@ public sealed class RoundSheets
 
     /// <summary>The sheets in the order in which teams are tested. One that nothing has touched says as of how many entries it was worked out, and is still right.</summary>
     public IReadOnlyList<TeamSheet> Sheets { get; }
+
+    /// <summary>The sheets of what the teams are held against.</summary>
+    public IReadOnlyList<TeamSheet> References { get; }
+
+    /// <summary>The sheets of the teams, then those of what they are held against.</summary>
+    public IEnumerable<TeamSheet> All => Sheets.Concat(References);
 
     /// <summary>When each of them last changed.</summary>
     public LastTouched Touched { get; }
@@ -41,13 +47,13 @@ public sealed class RoundSheets
     /// <summary>How many attempts teams could still make that have finished already.</summary>
     public int AttemptsOpen => Run.Compiled.TakesAttempts ? Sheets.Where(s => s is { Status: StandingStatus.Placed, Closed: false }).Sum(s => s.Designs.Where(d => d.Counts).Sum(d => d.Open.Count)) : 0;
 
-    /// <summary>The sheet of a team; null where there is no such team.</summary>
+    /// <summary>The sheet of a team, or of what teams are held against; null where there is none of this id.</summary>
     public TeamSheet? For(string team) => _byTeam.GetValueOrDefault(team);
 
     /// <summary>Works out all sheets of a round.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round, from 1.</param>
-    public static RoundSheets Of(OpenedRally opened, int round) => new(opened, round, LastTouched.Of(opened), TeamSheet.Of(opened, round));
+    public static RoundSheets Of(OpenedRally opened, int round) => new(opened, round, LastTouched.Of(opened), TeamSheet.Of(opened, round), TeamSheet.OfReferences(opened, round));
 
     /// <summary>The sheets of the same rally later.</summary>
     /// <param name="now">The rally with what was recorded since.</param>
@@ -59,12 +65,12 @@ public sealed class RoundSheets
     {
         if (now.Received.Count == AsOf && ReferenceEquals(now, Opened)) return this;
         var run = now.In(Round);
-        if (!ReferenceEquals(run.Compiled, Run.Compiled) || !ReferenceEquals(run.Teams, Run.Teams) || now.Received.Count < AsOf || run.Compiled.RewardsFirst || (points && run.Compiled.ComparesTeams)) return Of(now, Round);
+        if (!ReferenceEquals(run.Compiled, Run.Compiled) || !ReferenceEquals(run.Teams, Run.Teams) || !run.References.SequenceEqual(Run.References) || now.Received.Count < AsOf || run.Compiled.RewardsFirst || (points && run.Compiled.ComparesTeams)) return Of(now, Round);
         var touched = LastTouched.Of(now);
         var fresh = run.Teams.Where(t => touched.Team(t.Id) > AsOf).ToList();
         if (fresh.Count > Math.Max(Several, run.Teams.Count / 4)) return Of(now, Round);
         var sheets = fresh.ToDictionary(t => t.Id, t => TeamSheet.Alone(now, t, Round));
-        var grown = new RoundSheets(now, Round, touched, [.. ClassState.Of(run.Teams, now.Rally.Entries, Round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])]);
+        var grown = new RoundSheets(now, Round, touched, [.. ClassState.Of(run.Teams, now.Rally.Entries, Round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])], [.. run.References.Select(r => touched.Team(r.Id) > AsOf ? TeamSheet.Alone(now, r.AsTeam, Round) : _byTeam[r.Id])]);
         return run.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, Round) : grown;
     }
 }

@@ -13,8 +13,11 @@ public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyLis
     /// <summary>What was mended in the brief that holds in this round, in the order in which it is laid over it.</summary>
     public IReadOnlyList<Entry.BriefMended> Mended { get; init; } = [];
 
+    /// <summary>What the teams are held against.</summary>
+    public IReadOnlyList<Reference> References { get; init; } = [];
+
     /// <summary>The same round with one team alone, for what does not hang on others.</summary>
-    internal RunRound Alone(Team team) => new(Number, Compiled, [team], Before?.Alone(team)) { Mended = Mended };
+    internal RunRound Alone(Team team) => new(Number, Compiled, [team], Before?.Alone(team)) { Mended = Mended, References = References };
 
     /// <summary>A round of a rally in which nothing was mended and cut: all rounds are alike.</summary>
     public static RunRound Alike(CompiledEdition compiled, IReadOnlyList<Team> teams, int round) =>

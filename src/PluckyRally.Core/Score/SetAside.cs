@@ -12,10 +12,10 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
     /// different things under one id the first stays.
     /// </summary>
     /// <param name="editions">The brief as it was mended.</param>
-    /// <param name="teams">The rally's teams.</param>
+    /// <param name="named">What entries may name.</param>
     /// <param name="received">All entries, in the order in which they were received.</param>
     /// <returns>The entries as they are understood, those that are set aside, and all of them, the same one twice only once.</returns>
-    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside, IReadOnlyList<Entry> Received) Sort(MendedEditions editions, IReadOnlyList<Team> teams, IReadOnlyList<Entry> received)
+    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside, IReadOnlyList<Entry> Received) Sort(MendedEditions editions, OnSheets named, IReadOnlyList<Entry> received)
     {
         var struck = Log.Struck(received);
         var ids = received.Select(e => e.Id).ToHashSet();
@@ -39,7 +39,7 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
 
             seen.Add(came.Id, came);
             each.Add(came);
-            var entry = WrittenBefore.Understand(editions.When(came, at), editions.Now(came.Round), teams, came, found);
+            var entry = WrittenBefore.Understand(editions.When(came, at), editions.Now(came.Round), named, came, found);
             if (editions.NotLaid.TryGetValue(came.Id, out var notLaid)) found.AddAll(notLaid);
             if (entry is Entry.StruckOut strike) found.Unless(ids.Contains(strike.Entry), "/entry", "There is no entry with this id to strike out.", "Leave the strike out.");
             if (found.Problems.Count == 0) taken.Add((at, entry));

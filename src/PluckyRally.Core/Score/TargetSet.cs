@@ -18,6 +18,8 @@ public abstract partial record Entry
 
         internal override bool MayBeOfClass => true;
 
+        internal override bool MayBeOfReference => false;
+
         internal override bool BeginsRound => false;
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)

@@ -53,6 +53,10 @@ public sealed class TeamRecord
     {
         var standing = Log.Effective(entries).Where(e => e.Round == round).ToList();
         var byTeam = standing.ToLookup(e => e.Team);
+
+        // Who was first is asked among the teams: what they are held against takes nobody's place.
+        var ids = teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+        if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key))) standing = [.. standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team))];
         return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing))];
     }
 }

@@ -72,8 +72,11 @@ public sealed record TeamSheet
         return [.. ClassState.Of(run.Teams, entries, round).Select(t => Of(opened, run.Compiled, results[t.Team], t, references) with { Closed = closed })];
     }
 
-    /// <summary>The sheet of a team with its log; null where there is no such team.</summary>
-    public static TeamSheet? For(OpenedRally opened, string team, int round) => Of(opened, round).FirstOrDefault(s => s.Team == team)?.WithLog(opened, round);
+    /// <summary>The sheets of what the teams are held against.</summary>
+    public static IReadOnlyList<TeamSheet> OfReferences(OpenedRally opened, int round) => [.. opened.In(round).References.Select(r => Alone(opened, r.AsTeam, round))];
+
+    /// <summary>The sheet of a team, or of what teams are held against, with its log; null where there is none of this id.</summary>
+    public static TeamSheet? For(OpenedRally opened, string team, int round) => Of(opened, round).Concat(OfReferences(opened, round)).FirstOrDefault(s => s.Team == team)?.WithLog(opened, round);
 
     /// <summary>The sheet with the team's log.</summary>
     /// <param name="opened">The rally.</param>
@@ -82,7 +85,7 @@ public sealed record TeamSheet
     public TeamSheet WithLog(OpenedRally opened, int round, IReadOnlyDictionary<Guid, Entry>? among = null) =>
         this with { Log = LogLine.Of(opened, e => e.Team == Team && e.Round == round && among?.ContainsKey(e.Id) is not false, Trials.Where(t => t.Attempt is not null).ToDictionary(t => t.Entry, t => t.Attempt!.Value)) };
 
-    /// <summary>The sheet of one team, where nothing on it hangs on other teams: their entries are not looked at.</summary>
+    /// <summary>The sheet of one team, or of what teams are held against, where nothing on it hangs on other teams: their entries are not looked at.</summary>
     internal static TeamSheet Alone(OpenedRally opened, Team team, int round)
     {
         var own = opened.Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut).ToList();
@@ -104,7 +107,7 @@ public sealed record TeamSheet
             Name = result.Team.Name,
             Status = result.Status,
             Reason = result.Reason,
-            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
+            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed && (result.Team.Reference is null || !compiled.ComparesTeams) ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
             Rules = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
             Once = [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(compiled, t, result.Record, numbers))],

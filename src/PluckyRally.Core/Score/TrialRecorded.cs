@@ -16,6 +16,9 @@ public enum Purpose
 
     /// <summary>A value to beat, such as the teacher's own build.</summary>
     Benchmark,
+
+    /// <summary>The same done by hand, without what the teams build.</summary>
+    ByHand,
 }
 
 /// <summary>How a trial ended.</summary>
@@ -119,13 +122,7 @@ public abstract partial record Entry
             };
         }
 
-        private string Heading(int? attempt) => Purpose switch
-        {
-            Purpose.Score => attempt is { } number ? $"Attempt {number}" : "Attempt",
-            Purpose.Practice => "Practice",
-            Purpose.Control => "Control",
-            Purpose.Benchmark => "To beat",
-        };
+        private string Heading(int? attempt) => Purpose != Purpose.Score ? Reference.Word(Purpose) : attempt is { } number ? $"Attempt {number}" : "Attempt";
 
         private void CheckLeft(LogToJoin log, ProblemCollector found)
         {

@@ -4,16 +4,16 @@ namespace PluckyRally.Core;
 internal static class WrittenBefore
 {
     /// <summary>An entry understood by the brief as it is now; where it no longer fits, that is collected.</summary>
-    public static Entry Understand(CompiledEdition then, CompiledEdition now, IReadOnlyList<Team> teams, Entry entry, ProblemCollector found)
+    public static Entry Understand(CompiledEdition then, CompiledEdition now, OnSheets named, Entry entry, ProblemCollector found)
     {
-        if (ReferenceEquals(then, now)) return Recorder.Understand(now, teams, entry, found);
+        if (ReferenceEquals(then, now)) return Recorder.Understand(now, named, entry, found);
         var typed = entry.ReadingsAt.Select(r => r.Reading.Typed).ToList();
         var places = entry.ReadingsAt.Select(r => r.At).ToList();
         var at = 0;
         var moved = entry.With(reading => Move(reading, then, now, places[at++], found));
         if (found.Problems.Count > 0) return entry;
         at = 0;
-        return Recorder.Understand(now, teams, moved, found).With(reading => reading with { Typed = typed[at++] });
+        return Recorder.Understand(now, named, moved, found).With(reading => reading with { Typed = typed[at++] });
     }
 
     /// <summary>A reading of a measure that had another unit says which it was.</summary>

@@ -31,7 +31,7 @@ internal sealed class Roster
     /// <summary>The teams that entries may name: those that were there at first, and those that came later and were not struck out.</summary>
     public static IReadOnlyList<Team> Named(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received)
     {
-        if (!received.Any(e => e.BringsTeam)) return begun;
+        if (!received.Any(e => e is Entry.TeamJoined)) return begun;
         var ids = begun.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
         return [.. begun, .. Log.Effective(received).OfType<Entry.TeamJoined>().Where(j => ids.Add(j.Team)).Select(j => new Team { Id = j.Team, Name = j.Name })];
     }

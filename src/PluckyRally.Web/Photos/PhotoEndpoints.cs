@@ -30,7 +30,7 @@ internal static class PhotoEndpoints
     {
         if (context.Request.ContentType?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) != true)
             throw new BadHttpRequestException("A photo must be declared as image/….", StatusCodes.Status415UnsupportedMediaType);
-        if (await log.Open(id, stop) is not { } found || (found.Opened is { IsOk: true } opened ? opened.Value.Rally : found.Rally).Teams.All(t => t.Id != team)) return new Missing("team");
+        if (await log.Open(id, stop) is not { } found || !(found.Opened is { IsOk: true } opened ? opened.Value.NamesOnSheets.ContainsKey(team) : found.Rally.Teams.Any(t => t.Id == team))) return new Missing("team");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (await album.Find(photo, stop) is { } known) return known.RallyId == id ? TypedResults.Ok(Photo.Of(known)) : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
         if (!await album.MayTake(id, stop)) return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);

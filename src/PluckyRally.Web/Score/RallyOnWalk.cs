@@ -8,6 +8,7 @@ namespace PluckyRally.Web;
 /// <param name="Name">What it is called.</param>
 /// <param name="Brief">What is judged.</param>
 /// <param name="Teams">The teams; not who is in them.</param>
+/// <param name="References">What the teams are held against; each has a sheet of its own.</param>
 /// <param name="Forms">For each measure, by id, what a judge may type.</param>
 /// <param name="Pads">For each measure, by id, the pad that fits it.</param>
 /// <param name="Mended">What was mended in the brief and holds in this round.</param>
@@ -17,6 +18,7 @@ public sealed record RallyOnWalk(
     string Name,
     BriefOnWalk Brief,
     IReadOnlyList<TeamNamed> Teams,
+    IReadOnlyList<Reference> References,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
     IReadOnlyList<MendedSince> Mended,
@@ -30,6 +32,7 @@ public sealed record RallyOnWalk(
             opened.Rally.Name,
             BriefOnWalk.Of(run.Compiled.Brief, teacher),
             [.. run.Teams.Select(t => TeamNamed.Of(run, t))],
+            run.References,
             run.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
             run.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
             [.. run.Mended.Select(MendedSince.Of)],

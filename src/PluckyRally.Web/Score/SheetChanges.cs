@@ -14,7 +14,7 @@ internal sealed record HeldSheets(int? Since, string Team, int Held, string Grou
 /// <param name="AsOf">How many entries the rally's log has.</param>
 /// <param name="Since">What this adds to: how far the device was; absent where this is all there is.</param>
 /// <param name="Progress">How far the rally is.</param>
-/// <param name="Order">The teams in the order in which they are tested.</param>
+/// <param name="Order">The teams in the order in which they are tested, then what they are held against.</param>
 /// <param name="Teams">The teams whose sheets have changed.</param>
 /// <param name="Sheet">The sheet that is open on the device; absent where it has not changed.</param>
 public sealed record SheetChanges(string Ground, int AsOf, int? Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
@@ -29,8 +29,8 @@ public sealed record SheetChanges(string Ground, int AsOf, int? Since, RallyProg
             sheets.AsOf,
             since,
             progress,
-            [.. sheets.Sheets.Select(s => s.Team)],
-            [.. sheets.Sheets.Where(s => since is null || Touched(s.Team) > since).Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher))],
+            [.. sheets.All.Select(s => s.Team)],
+            [.. sheets.All.Where(s => since is null || Touched(s.Team) > since).Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher))],
             sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held) ? SheetOnWalk.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller) : null);
     }
 }

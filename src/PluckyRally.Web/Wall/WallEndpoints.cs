@@ -95,10 +95,25 @@ public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
 /// <param name="WinsText">The same as a sentence for the class.</param>
 /// <param name="Ranking">Whether teams have places; without, each stands by itself and nothing is revealed.</param>
 /// <param name="Rows">The revealed places, from the last.</param>
-public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IReadOnlyList<RowOnWall> Rows)
+/// <param name="References">What the whole class is held against.</param>
+public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IReadOnlyList<RowOnWall> Rows, IReadOnlyList<ReferenceOnWall> References)
 {
     internal static BoardOnWall Of(Standings standings, int revealed) =>
-        new(standings.Wins, standings.WinsText, standings.Ranking, [.. (standings.Ranking ? standings.Revealed(revealed).Rows : standings.Rows.Where(r => r.Status != StandingStatus.Away)).Select(r => RowOnWall.Of(r, standings.Ranking))]);
+        new(standings.Wins, standings.WinsText, standings.Ranking, [.. (standings.Ranking ? standings.Revealed(revealed).Rows : standings.Rows.Where(r => r.Status != StandingStatus.Away)).Select(r => RowOnWall.Of(r, standings.Ranking))], [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]);
+}
+
+/// <summary>Something that the class is held against.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Purpose">Control, to beat, or by hand.</param>
+/// <param name="Total">Its total; absent where it has none.</param>
+/// <param name="Says">What it came to: its total, or its values.</param>
+public sealed record ReferenceOnWall(string Name, Purpose Purpose, decimal? Total, string Says)
+{
+    internal static ReferenceOnWall Of(ReferenceStanding row) => new(
+        row.Reference.Name,
+        row.Reference.Purpose,
+        row.Total,
+        row.TotalText.Length > 0 ? row.TotalText : string.Join(", ", row.Parts.Where(p => p.ValueText.Length > 0).Select(p => $"{p.Name} {p.ValueText}")));
 }
 
 /// <summary>A revealed place.</summary>

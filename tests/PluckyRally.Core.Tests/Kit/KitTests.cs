@@ -140,4 +140,20 @@ public sealed class KitTests
             }
         }
     }
+
+    [Theory]
+    [InlineData("3 rolls of 50 + 12", "", 162)]
+    [InlineData("3 rolls of 50 and 12 loose", "", 162)]
+    [InlineData("2 x 40", "", 80)]
+    [InlineData("2 × 40 + 5 corks", "corks", 85)]
+    [InlineData("1 box of 100", "", 100)]
+    public void Rolls_beside_what_is_loose_are_one_number(string typed, string unit, int amount) =>
+        CupboardItem.Read("Corks", unit.Length == 0 ? "" : null, typed).OrThrow().ShouldBe(new("Corks", unit, amount));
+
+    [Theory]
+    [InlineData("3 rolls of")]
+    [InlineData("3 rolls of 50 + a few")]
+    [InlineData("+ 12")]
+    public void What_is_no_number_is_refused_with_what_would_do(string typed) =>
+        CupboardItem.Read("Corks", "", typed).Problems.ShouldHaveSingleItem().Remedy.ShouldContain("3 rolls of 50 + 12");
 }

@@ -73,20 +73,20 @@ public sealed class AwardsTests
         rally.Trial("A", TrialOutcome.Counted, ["10"], purpose: Purpose.Control);
         rally.Trial("A", TrialOutcome.Counted, ["12"], purpose: Purpose.Control);
         rally.Counted("A", "33");
-        rally.Standings().References.ShouldHaveSingleItem().ValueText.ShouldBe("11.0 cm");
-        rally.Standing("A").Parts[0].AgainstControl.ShouldBe("3 times the control");
+        rally.Standings().References.ShouldHaveSingleItem().Parts.ShouldHaveSingleItem().ValueText.ShouldBe("11.0 cm");
+        rally.Standing("A").Parts[0].Against.ShouldBe(["3 times the control"]);
     }
 
     [Fact]
-    public void A_line_is_shown_once_where_two_parts_are_of_one_measure()
+    public void A_control_and_what_is_to_beat_are_lines_with_a_value_for_each_part()
     {
         var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "best"), Sample.Part("height", combine: Combine.Mean, id: "mean")]);
         var rally = new Happening(brief, "A");
         rally.Trial("A", TrialOutcome.Counted, ["10"], purpose: Purpose.Control);
         rally.Trial("A", TrialOutcome.Counted, ["50"], purpose: Purpose.Benchmark);
         rally.Counted("A", "30");
-        rally.Standings().References.Select(r => (r.Purpose, r.ValueText)).ShouldBe([(Purpose.Control, "10 cm"), (Purpose.Benchmark, "50 cm")]);
-        rally.Standing("A").Parts.Select(p => p.AgainstControl).ShouldBe(["3 times the control", "3 times the control"]);
+        rally.Standings().References.Select(r => (r.Reference.Purpose, string.Join(", ", r.Parts.Select(p => p.ValueText)))).ShouldBe([(Purpose.Control, "10 cm, 10 cm"), (Purpose.Benchmark, "50 cm, 50 cm")]);
+        rally.Standing("A").Parts.SelectMany(p => p.Against).ShouldBe(["3 times the control", "0.6 times the one to beat", "3 times the control", "0.6 times the one to beat"]);
     }
 
     private static Brief Awarded(Award award) => Sample.Simple() with { Method = Sample.Simple().Method with { Awards = [award] } };

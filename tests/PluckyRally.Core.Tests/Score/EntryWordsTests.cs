@@ -36,6 +36,7 @@ public sealed class EntryWordsTests
         { Trial(TrialOutcome.Waiting), "Attempt 2: waiting to be looked at" },
         { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Control, Readings = [Read("height", 20)] }, "Control: 20 cm" },
         { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Benchmark }, "To beat: counted" },
+        { new Entry.ReferenceAdded { Id = Guid.NewGuid(), Name = "Bare hull", Purpose = Purpose.ByHand }, "To hold teams against: Bare hull (by hand)" },
         { new Entry.MeasureRead { Id = Guid.NewGuid(), Reading = Read("height", 20) with { Bound = Bound.AtLeast } }, "Height at least 20 cm" },
         { new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid(), Reason = "misread" }, "Struck out: misread" },
         { new Entry.MeasureRead { Id = Guid.NewGuid(), Reading = Read("height", 20) with { Instrument = "Quay tape" } }, "Height 20 cm by the quay tape" },

@@ -23,7 +23,7 @@ public sealed class RoundSheetsTests
     ];
 
     private static readonly Gen<(int Brief, (int Kind, int Number)[] Happenings)> Rallies =
-        Gen.Select(Gen.Int[0, Briefs.Length - 1], Gen.Select(Gen.Int[0, 12], Gen.Int[0, 60]).Array[1, 30]);
+        Gen.Select(Gen.Int[0, Briefs.Length - 1], Gen.Select(Gen.Int[0, 14], Gen.Int[0, 60]).Array[1, 30]);
 
     [Fact]
     public void Sheets_of_a_log_that_grew_are_those_of_the_whole_log() => Rallies.Sample(
@@ -49,6 +49,7 @@ public sealed class RoundSheetsTests
             points.Sheets.Concat(judges.Sheets).ShouldAllBe(s => s.AsOf >= known[s.Team], "nothing touched it since");
             Json.Write(Bare(points.Sheets)).ShouldBe(Json.Write(Bare(TeamSheet.Of(grown, 1))));
             Json.Write(WithoutPoints(judges.Sheets)).ShouldBe(Json.Write(WithoutPoints(TeamSheet.Of(grown, 2))));
+            Json.Write(Bare(points.References)).ShouldBe(Json.Write(Bare(TeamSheet.OfReferences(grown, 1))));
         },
         iter: 400);
 
@@ -119,6 +120,8 @@ public sealed class RoundSheetsTests
             9 => new Entry.TrialRecorded { Id = id, Team = number % 2 == 0 ? "" : team, Round = round, Purpose = Purpose.Benchmark, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = $"{number}" }] },
             10 => new Entry.CameLate { Id = id, Team = team, Round = round },
             11 => new Entry.TestOrderSet { Id = id, Round = round, Teams = [team] },
+            12 => new Entry.ReferenceAdded { Id = id, Team = $"bare{number % 4}", Round = round, Name = $"Bare {number}", Purpose = Purpose.Control },
+            13 => new Entry.TrialRecorded { Id = id, Team = $"bare{number % 4}", Round = round, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = $"{number}" }] },
             _ => new Entry.NoteMade { Id = id, Team = number % 2 == 0 ? "" : team, Round = round, Text = "tests early" },
         };
     }

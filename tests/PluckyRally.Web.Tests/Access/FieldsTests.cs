@@ -23,7 +23,7 @@ public sealed class FieldsTests : IDisposable
         "brief.parts.items.name", "brief.parts.items.steps", "brief.parts.kind", "brief.parts.legs", "brief.parts.money", "brief.parts.name", "brief.parts.names", "brief.parts.prices.each", "brief.parts.prices.id",
         "brief.parts.prices.name", "brief.parts.second.name", "brief.parts.second.values", "brief.parts.step", "brief.parts.timed", "brief.parts.unit", "brief.parts.voice", "brief.title",
         "brief.trials.attempts", "brief.trials.designs", "brief.trials.freshBuildAfterFailure", "brief.trials.freshBuilds", "brief.trials.holdSeconds", "brief.trials.how", "brief.trials.ifItFalls", "brief.trials.minimum", "brief.trials.overWhen",
-        "forms.*", "id", "name", "pads.*", "progress.*", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name",
+        "forms.*", "id", "name", "pads.*", "progress.*", "references.id", "references.name", "references.of", "references.purpose", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name",
     ];
 
     private static readonly string[] Sheet =

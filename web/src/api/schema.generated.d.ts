@@ -1709,6 +1709,7 @@ export interface components {
             winsText: string;
             ranking: boolean;
             rows: components["schemas"]["RowOnWall"][];
+            references: components["schemas"]["ReferenceOnWall"][];
         };
         /**
          * @description How far a reading can be trusted to be the value itself.
@@ -2500,7 +2501,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -3513,6 +3514,47 @@ export interface components {
             part: string;
             /** @description The design; empty for all of the team's designs. */
             design: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description Something that teams are held against has a sheet of its own from now on. string Entry.Team is its id: what is recorded on it names it so. */
+        EntryReferenceAdded: {
+            /** @enum {string} */
+            kind: "referenceAdded";
+            /** @description What it is called. */
+            name: string;
+            /** @description Control, to beat, or by hand. */
+            purpose: components["schemas"]["Purpose"];
+            /** @description The team whose own it is; empty for the whole class. */
+            of: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -5584,10 +5626,8 @@ export interface components {
             value?: null | number;
             /** @description The value as it is shown. */
             valueText: string;
-            /** @description How the value compares with the control, such as "2.4 times the control"; empty where there is none. */
-            againstControl: string;
-            /** @description How the value compares with the benchmark, such as "0.5 times the benchmark"; empty where there is none. */
-            againstBenchmark: string;
+            /** @description How the value compares with what the team is held against, such as "2.4 times the control". */
+            against: string[];
             /** @description How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better"; empty where there is none. */
             sinceLastRound: string;
             /**
@@ -5932,7 +5972,7 @@ export interface components {
          * @description What a trial is for.
          * @enum {unknown}
          */
-        Purpose: "score" | "practice" | "control" | "benchmark";
+        Purpose: "score" | "practice" | "control" | "benchmark" | "byHand";
         /**
          * @description How quartiles are worked out, as the class is taught.
          * @enum {unknown}
@@ -5974,6 +6014,7 @@ export interface components {
             name: string;
             brief: components["schemas"]["BriefOnWalk"];
             teams: components["schemas"]["TeamNamed"][];
+            references: components["schemas"]["Reference"][];
             forms: {
                 [key: string]: string[];
             };
@@ -6078,21 +6119,46 @@ export interface components {
             /** @description The instrument that it was taken from; empty where it was read by eye. */
             instrument: string;
         };
-        /** @description A value that is not scored, to hold the teams' values against. */
+        /** @description Something that teams are held against: it has a sheet of its own, and takes no place. */
         Reference: {
-            /** @description The part it belongs to; in the standings the first one, where more parts would show the same. */
-            part: string;
-            /** @description Control or benchmark. */
+            /** @description Names it in entries, as a team's id does. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Control, to beat, or by hand. */
             purpose: components["schemas"]["Purpose"];
-            /** @description The team it belongs to; empty for the whole class. */
-            team: string;
+            /** @description The team whose own it is; empty for the whole class. */
+            of: string;
+        };
+        ReferenceOnWall: {
+            name: string;
+            purpose: components["schemas"]["Purpose"];
+            /** Format: double */
+            total?: null | number;
+            says: string;
+        };
+        /** @description What something that teams are held against came to: a line beside theirs, without a place. */
+        ReferenceStanding: {
+            /** @description What it is; one that has no sheet, and is only made of trials that are marked so, has no id. */
+            reference: components["schemas"]["Reference"];
+            /**
+             * Format: int32
+             * @description The round in which it was recorded: this one, or the last before in which it was.
+             */
+            round: number;
+            /** @description What it came to in each part; without points where they are made by comparing teams. */
+            parts: components["schemas"]["PartScore"][];
             /**
              * Format: double
-             * @description The value: the mean where it was tried more than once.
+             * @description Its total; absent where not every part has points.
              */
-            value: number;
-            /** @description The value as it is shown. */
-            valueText: string;
+            total?: null | number;
+            /** @description The total as it is shown. */
+            totalText: string;
+            /** @description What is still to be recorded, or was missed; empty where it is complete. */
+            reason: string;
+            /** @description How each of its rules came out. */
+            musts: components["schemas"]["MustShown"][];
         };
         /** @description A trial that is not scored: something to compare with. */
         ReferenceTrial: {
@@ -6689,8 +6755,8 @@ export interface components {
             rows: components["schemas"]["Standing"][];
             /** @description The named awards. */
             awards: components["schemas"]["AwardResult"][];
-            /** @description Control and benchmark values to hold the teams' values against. */
-            references: components["schemas"]["Reference"][];
+            /** @description What the teams are held against, with what it came to. */
+            references: components["schemas"]["ReferenceStanding"][];
             closed?: null | components["schemas"]["ClosedComparison"];
             /** @description What was mended in the brief since the rally was begun, as far as it holds in this round. */
             mended: components["schemas"]["MendedSince"][];

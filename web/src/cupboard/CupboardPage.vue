@@ -99,6 +99,7 @@ async function take(event: Event) {
           <input v-model="fresh.name" class="inline name" aria-label="What" placeholder="corks" />
           <button type="submit" class="act">Put it in</button>
         </form>
+        <p class="small muted">Rolls and what lies loose beside them: 3 rolls of 50 + 12.</p>
       </section>
       <section aria-labelledby="buy">
         <h2 id="buy">To buy for what is planned</h2>

@@ -1,17 +1,21 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Entry, TeamNamed } from '@/api/names'
+import type { Entry, Reference, TeamNamed } from '@/api/names'
 import { computed } from 'vue'
 import { keeps, type Unsent } from '@/shared/deviceStore'
 import { entryWords } from './entryWords'
 import type { Outbox } from '@/shared/useOutbox'
 
 /** Entries that the server does not have yet: waiting for the connection, or refused when it came back. */
-const props = defineProps<{ outbox: Outbox; rally: { teams: readonly Pick<TeamNamed, 'id' | 'name'>[] } }>()
+const props = defineProps<{
+  outbox: Outbox
+  rally: { teams: readonly Pick<TeamNamed, 'id' | 'name'>[]; references?: readonly Reference[] }
+}>()
 const { unsent, shutOut, stumbles, drop, move } = props.outbox
 const waiting = computed(() => unsent.value.filter((u) => !u.refusal).length)
 const closed = (u: Unsent) => u.refusal?.problems.some((p) => p.at === '/round')
-const teamName = (entry: Entry) => props.rally.teams.find((t) => t.id === entry.team)?.name ?? 'The class'
+const teamName = (entry: Entry) =>
+  [...props.rally.teams, ...(props.rally.references ?? [])].find((t) => t.id === entry.team)?.name ?? 'The class'
 </script>
 
 <template>

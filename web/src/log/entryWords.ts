@@ -34,6 +34,7 @@ const others = {
   cardsDealt: () => 'cards dealt',
   bagsDrawn: () => 'bags drawn',
   pupilPlaced: () => 'a pupil placed',
+  referenceAdded: (e) => `“${e.name}” to hold teams against`,
   minutesAdded: (e) => `${e.minutes} more minutes`,
 } satisfies { [K in Other]: (entry: EntryOf<K>) => string }
 

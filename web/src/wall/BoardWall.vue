@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
@@ -49,7 +50,13 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
         </li>
       </ul>
       <div v-else class="two">
-        <TeamMasts :teams="rally.teams" :marks="marks" :rows="rows" :wins="standings.data.value.wins" />
+        <TeamMasts
+          :teams="rally.teams"
+          :marks="marks"
+          :rows="rows"
+          :references="standings.data.value.references"
+          :wins="standings.data.value.wins"
+        />
         <table :class="size">
           <caption class="out-of-sight">
             Standings of
@@ -77,6 +84,12 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
           </tbody>
         </table>
       </div>
+      <ul v-if="standings.data.value.references.length > 0" class="against">
+        <li v-for="r in standings.data.value.references" :key="r.name">
+          <span class="muted">{{ purposeNames[r.purpose] }}</span> {{ r.name }}
+          <b class="figures">{{ r.says || 'to come' }}</b>
+        </li>
+      </ul>
     </template>
   </main>
 </template>
@@ -85,7 +98,7 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
 .wall {
   padding: 2rem 3rem;
   display: grid;
-  grid-template-rows: auto 1fr;
+  grid-template-rows: auto 1fr auto;
   gap: 1.25rem;
 }
 header {
@@ -117,6 +130,14 @@ header p {
   align-items: center;
   border-bottom: 2px dashed var(--line);
   padding-bottom: 0.4rem;
+}
+.against {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 2.5rem;
+  font-size: 1.6rem;
+  border-top: 3px dashed var(--line);
+  padding-top: 0.75rem;
 }
 .met {
   display: block;

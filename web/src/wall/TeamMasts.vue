@@ -1,37 +1,48 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { RowOnWall, TeamNamed, Wins } from '@/api/names'
+import type { ReferenceOnWall, RowOnWall, TeamNamed, Wins } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 
 /**
  * A mast for every team, in the teams' own order so that nothing is given away; a pennant climbs as high as its points once
- * its place is revealed. Where the lowest total wins, points pull it down from the top.
+ * its place is revealed. Where the lowest total wins, points pull it down from the top. What the class is held against is a line
+ * across all masts.
  */
 const props = defineProps<{
   teams: readonly TeamNamed[]
   marks: ReadonlyMap<string, TeamMark>
   rows: readonly RowOnWall[]
+  references: readonly ReferenceOnWall[]
   wins: Wins
 }>()
 /** Drawn to the largest total that is revealed: a scale that made room for hidden ones would give them away. */
-const largest = computed(() => Math.max(0, ...props.rows.map((r) => r.total ?? 0)))
+const largest = computed(() => Math.max(0, ...[...props.rows, ...props.references].map((r) => r.total ?? 0)))
 /** How far up the mast, from 0 to 1. */
-const height = (team: string) => {
-  const row = props.rows.find((r) => r.team === team)
-  if (row?.status !== 'placed') return 0
-  const share = Math.max(0, row.total ?? 0) / (largest.value || 1)
+const heightOf = (total: number) => {
+  const share = Math.max(0, total) / (largest.value || 1)
   return 0.12 + 0.88 * (props.wins === 'lowest' ? 1 - share : share)
 }
+const height = (team: string) => {
+  const row = props.rows.find((r) => r.team === team)
+  return row?.status === 'placed' ? heightOf(row.total ?? 0) : 0
+}
+const lines = computed(() => props.references.flatMap((r) => (r.total == null ? [] : [{ ...r, total: r.total }])))
 const says = computed(() =>
   props.rows.length === 0
     ? 'Pennants at the foot of their masts'
-    : props.rows.map((r) => `${r.name} ${r.totalText || 'without points'}`).join(', '),
+    : [
+        ...props.rows.map((r) => `${r.name} ${r.totalText || 'without points'}`),
+        ...props.references.map((r) => `${r.name} ${r.says}`),
+      ].join(', '),
 )
 </script>
 
 <template>
   <div class="masts" role="img" :aria-label="says">
+    <div v-for="r in lines" :key="r.name" class="line" :style="{ bottom: `${heightOf(r.total) * 88}%` }">
+      <span>{{ r.name }}</span>
+    </div>
     <div v-for="t in teams" :key="t.id" class="mast">
       <div class="flag" :style="{ bottom: `${height(t.id) * 88}%` }">
         <TeamPennant :mark="marks.get(t.id)!" :width="70" />
@@ -42,6 +53,7 @@ const says = computed(() =>
 
 <style scoped>
 .masts {
+  position: relative;
   display: flex;
   height: 62vh;
   border-bottom: 6px solid var(--ink);
@@ -61,6 +73,19 @@ const says = computed(() =>
   width: 4px;
   background: var(--muted);
 }
+.line {
+  z-index: 1;
+  position: absolute;
+  inset-inline: 0;
+  border-bottom: 3px dashed var(--ink);
+  text-align: right;
+  font-size: 1.4rem;
+  line-height: 1.2;
+}
+.line span {
+  background: var(--paper);
+  padding-inline: 0.4rem;
+}
 .flag {
   position: absolute;
   left: 0;
@@ -70,6 +95,18 @@ const says = computed(() =>
   max-width: none;
 }
 @media (prefers-reduced-motion: reduce) {
+  .line {
+    position: absolute;
+    inset-inline: 0;
+    border-bottom: 3px dashed var(--ink);
+    text-align: right;
+    font-size: 1.4rem;
+    line-height: 1.2;
+  }
+  .line span {
+    background: var(--paper);
+    padding-inline: 0.4rem;
+  }
   .flag {
     transition: none;
   }

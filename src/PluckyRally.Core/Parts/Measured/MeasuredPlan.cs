@@ -25,6 +25,9 @@ internal abstract partial record PartPlan
             Mark = Expression.Plain is null ? null : Way.Mark,
         };
 
+        /// <summary>Whether more attempts alone bring more, in the value or in a measure that goes into it.</summary>
+        public bool AddsUp => Way.AddsUp || (Definition.Work == Work.Combined && Expression.Measures.Any(m => WayOf(m).AddsUp));
+
         public override int Decimals => Way.Decimals(Expression);
 
         public override Measure ShownValue => Definition.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;

@@ -11,7 +11,7 @@ internal static class MeasuredScore
     {
         if (plan.Expression.Measures.All(m => m.Taken == Taken.Once)) return OverCombined(plan, [], design.ReadOnce);
         var attempts = AttemptValue.Of(plan.Expression, plan.Way, design);
-        if (design.Waits(trials) is { } waits) return PartValue.Without(waits) with { Attempts = attempts };
+        if (design.Waits(trials, plan.AddsUp) is { } waits) return PartValue.Without(waits) with { Attempts = attempts };
         if (plan.Definition.Work == Work.EachAttempt || plan.Definition.Combine == Combine.Successes || attempts.All(a => a.Outcome != TrialOutcome.Counted))
         {
             var (value, used) = plan.Way.Of(attempts);

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CardShown, Standing, Standings, Team } from '@/api/names'
+import type { CardShown, ReferenceStanding, Standing, Standings, Team } from '@/api/names'
+import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 
-/** The teams in order: placed, unfinished, not placed. */
+/** The teams in order: placed, unfinished, not placed; below them what they are held against. */
 const props = defineProps<{
   standings: Standings
   teams: readonly Team[]
@@ -17,6 +18,8 @@ const parts = computed(() => props.standings.rows[0]?.parts ?? [])
 /** A brief may give no points at all: then it is met or not. */
 const points = computed(() => parts.value.length > 0)
 const met = (row: Standing) => `${row.musts.filter((m) => m.state === 'met').length} of ${row.musts.length} met`
+const nameOf = (team: string) => props.standings.rows.find((r) => r.team === team)?.name ?? ''
+const of = (row: ReferenceStanding, part: string) => row.parts.find((p) => p.part === part)
 const place = (row: Standing) =>
   row.placeText ||
   { placed: 'finished', unfinished: 'not finished', didNotPlace: 'not placed', away: 'away' }[row.status]
@@ -60,6 +63,22 @@ const place = (row: Standing) =>
             <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
           </td>
           <td v-if="points" class="number total">{{ row.totalText || '–' }}</td>
+        </tr>
+      </tbody>
+      <tbody v-if="standings.references.length > 0" class="references">
+        <tr v-for="r in standings.references" :key="r.reference.id + r.reference.purpose + r.reference.of">
+          <td class="place">{{ purposeNames[r.reference.purpose] }}</td>
+          <th scope="row">
+            {{ r.reference.name }}
+            <p v-if="r.reference.of" class="small muted">for {{ nameOf(r.reference.of) }} alone</p>
+            <p v-if="r.round !== standings.round" class="small muted">measured in round {{ r.round }}</p>
+            <p v-if="r.reason" class="small muted">{{ r.reason }}</p>
+          </th>
+          <td v-for="p in parts" :key="p.part" class="number by-part">
+            {{ of(r, p.part)?.pointsText || '–' }}
+            <span v-if="of(r, p.part)?.valueText" class="small muted value">{{ of(r, p.part)?.valueText }}</span>
+          </td>
+          <td v-if="points" class="number total">{{ r.totalText || '–' }}</td>
         </tr>
       </tbody>
     </table>
@@ -143,6 +162,20 @@ button:hover {
 }
 .near {
   color: var(--marigold-text);
+}
+.references td,
+.references th {
+  border-bottom: 1px dashed var(--line);
+}
+.references .place {
+  font: 400 var(--small) / 1.2 var(--text);
+  color: var(--muted);
+}
+.references .total {
+  font-weight: 400;
+}
+.references th p {
+  line-height: 1.3;
 }
 .chosen {
   background: var(--sheet);

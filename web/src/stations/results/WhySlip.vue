@@ -8,6 +8,7 @@ const props = defineProps<{ row: Standing; mended: readonly MendedSince[] }>()
 const isAmount = (step: TraceStep) => ['points', 'bonus', 'deduction'].includes(step.kind)
 const states = { met: 'Met:', missed: 'Not met:', toCheck: 'Still to check:', notChecked: 'Nothing to check:' } as const
 const since = computed(() => props.row.parts.filter((p) => p.sinceLastRound))
+const against = computed(() => props.row.parts.filter((p) => p.against.length > 0))
 const sum = computed(() => props.row.why.find((s) => s.kind === 'total'))
 const before = computed(() => props.row.why.filter((s) => !['total', 'tieBreak', 'place'].includes(s.kind)))
 const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].includes(s.kind)))
@@ -21,6 +22,7 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
       <p v-for="c in row.changed" :key="c"><b>Changed:</b> {{ c }}</p>
       <p v-for="p in since" :key="p.part" class="small">{{ p.name }}: {{ p.sinceLastRound }}.</p>
     </template>
+    <p v-for="p in against" :key="p.part" class="small">{{ p.name }}: {{ p.against.join('; ') }}.</p>
     <table>
       <tbody>
         <tr v-for="(step, i) in before" :key="i" :class="step.kind">

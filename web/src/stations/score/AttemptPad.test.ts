@@ -37,6 +37,7 @@ const rally: RallyOnWalk = {
     parts: [],
   },
   teams: [],
+  references: [],
   forms: {},
   pads: { time: { kind: 'number', fractions: [], placements: [], shapes: [] } },
   mended: [],

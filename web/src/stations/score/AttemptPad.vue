@@ -2,20 +2,12 @@
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
-import type {
-  Purpose,
-  RallyOnWalk,
-  Reading,
-  Refusal,
-  SheetDesign,
-  SheetRule,
-  SheetTrial,
-  TrialOutcome,
-} from '@/api/names'
+import type { RallyOnWalk, Reading, Refusal, SheetDesign, SheetRule, SheetTrial, TrialOutcome } from '@/api/names'
 import ReadingField from '@/pads/readings/ReadingField.vue'
 import TakeReading from '@/pads/readings/TakeReading.vue'
 import { useDraftKey, useRecording } from '@/pads/recording'
 import { partOfAnother, reading, ruleChecked, struckOut, trialRecorded } from '@/shared/entries'
+import { purposeNames } from '@/shared/purposes'
 import { useDraft } from '@/shared/useDraft'
 import HoldClock from './HoldClock.vue'
 import PadMusts from './PadMusts.vue'
@@ -67,13 +59,9 @@ const {
 /** What asks why: an attempt that failed, or one that is void. */
 const asks = ref<'failed' | 'void'>()
 const busy = ref(false)
-const purpose = ref<Purpose>('score')
-const purposes: Record<Purpose, string> = {
-  score: 'For score',
-  practice: 'Practice',
-  control: 'Control',
-  benchmark: 'To beat',
-}
+/** What teams are held against has sheets of its own. */
+const purposes = ['score', 'practice'] as const
+const purpose = ref<(typeof purposes)[number]>('score')
 
 const wrongWith = (measure: string) => {
   const i = readings().findIndex((r) => r.measure === measure)
@@ -178,10 +166,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     KeyS: () => press('watch'),
     KeyH: () => press('hold'),
     KeyI: () => press('instrument'),
-    KeyP: () => {
-      const all = Object.keys(purposes) as Purpose[]
-      purpose.value = all[(all.indexOf(purpose.value) + 1) % all.length]!
-    },
+    KeyP: () => (purpose.value = purpose.value === 'score' ? 'practice' : 'score'),
   }[event.code]
   if (!action) return
   event.preventDefault()
@@ -194,7 +179,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     ref="form"
     class="pad"
     novalidate
-    :aria-label="purpose === 'score' ? `Attempt ${number}` : purposes[purpose]"
+    :aria-label="purpose === 'score' ? `Attempt ${number}` : purposeNames[purpose]"
     @submit.prevent="enter"
   >
     <div class="top">
@@ -203,13 +188,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           >Attempt {{ number }} of {{ rally.brief.trials.attempts
           }}{{ redo ? (redo.as === 'again' ? ', a second reading' : ', looked at now') : '' }}</template
         >
-        <template v-else>{{ purposes[purpose] }}: kept beside the rest, never scored</template>
+        <template v-else>{{ purposeNames[purpose] }}: kept beside the rest, never scored</template>
       </h4>
       <Button v-if="redo" type="button" label="Leave it" variant="outlined" class="touch" @click="done" />
       <label v-else class="small">
         for
         <select v-model="purpose" class="touch-field" aria-label="What the trial is for">
-          <option v-for="(name, p) in purposes" :key="p" :value="p">{{ name }}</option>
+          <option v-for="p in purposes" :key="p" :value="p">{{ purposeNames[p] }}</option>
         </select>
       </label>
     </div>

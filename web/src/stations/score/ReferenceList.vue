@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import type { ReferenceTrial } from '@/api/names'
+import { purposeNames } from '@/shared/purposes'
 
 /** What there is to compare with; none of it is scored. */
 defineProps<{ references: readonly ReferenceTrial[] }>()
-const purposes = { score: '', practice: 'Practice', control: 'Control', benchmark: 'To beat' } as const
 </script>
 
 <template>
   <ul v-if="references.length > 0" class="references small">
     <li v-for="r in references" :key="r.entry">
-      <span class="muted">{{ purposes[r.purpose] }}{{ r.team ? '' : ', for all' }}</span>
+      <span class="muted">{{ purposeNames[r.purpose] }}{{ r.team ? '' : ', for all' }}</span>
       <span class="figures">{{ r.shown }}</span>
     </li>
   </ul>

@@ -14,6 +14,7 @@ import StationHead from '@/shared/StationHead.vue'
 import CardLines from '@/shared/CardLines.vue'
 import MendedLines from '@/shared/MendedLines.vue'
 import { useRallyOnWalk } from '@/shared/openRally'
+import AddReference from './AddReference.vue'
 import AttemptMusts from './AttemptMusts.vue'
 import AttemptPad from './AttemptPad.vue'
 import DesignBar from './DesignBar.vue'
@@ -31,6 +32,7 @@ import TeamStrip from './TeamStrip.vue'
 import TrialList from './TrialList.vue'
 import UnsentNote from '@/log/UnsentNote.vue'
 import { struckOut } from '@/shared/entries'
+import { purposeNames } from '@/shared/purposes'
 import { recording } from '@/pads/recording'
 import { useSheets } from './useSheets'
 import { useWho } from '@/access/useWho'
@@ -54,12 +56,23 @@ const teams = computed(() => {
 })
 /** Without a team in the address: whoever is first in the test order and not finished. */
 const due = computed(
-  () => order.value.find((team) => strip.value.get(team)?.status === 'unfinished') ?? order.value[0] ?? '',
+  () => (teams.value.find((t) => strip.value.get(t.id)?.status === 'unfinished') ?? teams.value[0])?.id ?? '',
 )
-const current = computed(() => rally.value?.teams.find((t) => t.id === props.team)?.id ?? due.value)
+/** What the teams are held against, each with a sheet of its own after theirs. */
+const references = computed(() => rally.value?.references ?? [])
+const reference = computed(() => references.value.find((r) => r.id === current.value))
+const others = computed(() => [...teams.value.map((t) => t.id), ...references.value.map((r) => r.id)])
+const current = computed(() => others.value.find((t) => t === props.team) ?? due.value)
 watch(current, (team) => (open.value = team), { immediate: true })
+/** A sheet that was just made is opened as soon as this device has heard of it. */
+const opening = ref('')
+watch([opening, others], () => {
+  if (!opening.value || !others.value.includes(opening.value)) return
+  goTo(opening.value)
+  opening.value = ''
+})
 const named = computed(() => rally.value?.teams.find((t) => t.id === current.value))
-const at = computed(() => teams.value.findIndex((t) => t.id === current.value))
+const at = computed(() => others.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
@@ -113,7 +126,7 @@ watch([current, round], () => {
 function goTo(team: string | undefined) {
   if (team) void router.push(to(team))
 }
-const go = (by: number) => goTo(teams.value[(at.value + by + teams.value.length) % teams.value.length]?.id)
+const go = (by: number) => goTo(others.value[(at.value + by + others.value.length) % others.value.length])
 const strike = (entry: string, why: string) => record(struckOut(current.value, round.value, entry, why))
 const entryLog = useTemplateRef('log')
 /** The keyboard goes on to the next team where there is no pad any more. */
@@ -150,7 +163,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <RouterLink :to="inRound(`/rallies/${id}/together`)" class="small">All teams together</RouterLink>
       <RoundChoice :rounds="rally.progress.rounds" :round="round" may-begin />
     </StationHead>
-    <TeamStrip :teams="teams" :current="current" :rally="rally.id" :strip="strip" />
+    <TeamStrip :teams="teams" :references="references" :current="current" :rally="rally.id" :strip="strip" />
     <UnsentNote :outbox="outbox" :rally="rally" />
     <p v-if="loading.asOf.value" class="small muted" role="status">
       This is what was known at {{ timeOfDay(loading.asOf.value.toISOString()) }}. Go on recording; it is sent later.
@@ -167,7 +180,10 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <Button label="‹" aria-label="Previous team" variant="outlined" class="step" @click="go(-1)" />
         <div>
           <h2>{{ sheet.name }}</h2>
-          <p class="muted">
+          <p v-if="reference" class="muted">
+            {{ purposeNames[reference.purpose] }}, takes no place{{ sheet.reason ? `. ${sheet.reason}` : '' }}
+          </p>
+          <p v-else class="muted">
             {{ sheet.status === 'away' ? `Takes no place: ${sheet.reason}` : sheet.reason || 'Complete' }}
           </p>
         </div>
@@ -185,7 +201,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         Round {{ round }} is closed. Nothing more is recorded in it until the teacher opens it again.
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
-      <InLesson :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
+      <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
       <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
       <details v-if="rally.mended.length > 0" class="heed">
         <summary>The brief was mended: {{ rally.mended.at(-1)?.reason }}</summary>
@@ -193,7 +209,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       </details>
       <MustHaves :key="`musts ${current} ${round}`" :rules="sheet.rules" :settled="sheet.settled" />
       <OnceReadings v-if="sheet.once.length" :once="sheet.once" :rally="rally" :refusal="refusal" />
-      <TargetList v-if="sheet.targets.length > 0" :targets="sheet.targets" />
+      <TargetList v-if="sheet.targets.length > 0 && !reference" :targets="sheet.targets" />
       <AnsweredTwice :sheet="sheet" />
       <PartPads :key="`parts ${current} ${round}`" :parts="sheet.parts" :rally="rally" />
       <section v-if="tried" aria-labelledby="attempts">
@@ -229,6 +245,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       <EntryLog ref="log" :log="sheet.log" :strike="strike" />
       <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
     </div>
+    <AddReference :round="round" :teams="teams" :record="outbox.record" @added="opening = $event" />
     <WhoLine />
   </main>
 </template>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
-import type { TeamNamed, TeamOnStrip } from '@/api/names'
+import type { Reference, TeamNamed, TeamOnStrip } from '@/api/names'
+import { purposeNames } from '@/shared/purposes'
 import { useRallyOnWalk } from '@/shared/openRally'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
 import { useNarrow } from '@/shared/useNarrow'
 
-/** All teams in a strip; each says how far it is. */
+/** All teams in a strip, each with how far it is; after them what they are held against. */
 const props = defineProps<{
   teams: readonly TeamNamed[]
+  references: readonly Reference[]
   current: string
   rally: string
   strip: ReadonlyMap<string, TeamOnStrip>
@@ -46,6 +48,18 @@ watch(
       <span class="team">{{ t.name }}</span>
       <span class="small muted figures">{{ word(t.id) }}</span>
     </RouterLink>
+    <RouterLink
+      v-for="r in references"
+      :key="r.id"
+      class="reference"
+      :title="r.name"
+      :to="inRound(`/rallies/${rally}/score/${r.id}`)"
+      :aria-current="r.id === current ? 'page' : undefined"
+    >
+      <span class="small muted">{{ purposeNames[r.purpose] }}</span>
+      <span class="team">{{ r.name }}</span>
+      <span class="small muted figures">{{ word(r.id) }}</span>
+    </RouterLink>
   </nav>
 </template>
 
@@ -70,6 +84,10 @@ a {
 a[aria-current] {
   background: var(--sheet);
   border-bottom-color: var(--marigold);
+}
+.reference {
+  border-left: var(--stitch);
+  align-content: end;
 }
 .team {
   line-height: 1.2;

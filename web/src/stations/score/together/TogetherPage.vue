@@ -20,6 +20,8 @@ const here = computed(() =>
   (sheets.value?.length ?? 0) < order.value.length && loading.state.value === 'ready' ? undefined : sheets.value,
 )
 provide(recording, { rally: id, team: computed(() => ''), round, record: outbox.record, instruments: ref([]) })
+/** What teams are held against runs a lane and is counted, but nothing is seen of it in passing. */
+const teams = computed(() => new Set(rally.value?.teams.map((t) => t.id)))
 const parts = computed(() =>
   (rally.value?.brief.parts ?? []).flatMap((part) => {
     const grid = together[part.kind]
@@ -49,7 +51,7 @@ const parts = computed(() =>
       </section>
       <section aria-labelledby="together-notes">
         <h2 id="together-notes">Seen in passing</h2>
-        <NoteGrid :sheets="here" />
+        <NoteGrid :sheets="here.filter((s) => teams.has(s.team))" />
       </section>
     </template>
   </main>

@@ -1,0 +1,10 @@
+import type { Purpose } from '@/api/names'
+
+/** What trials, and what teams are held against, are called. */
+export const purposeNames: Record<Purpose, string> = {
+  score: 'For score',
+  practice: 'Practice',
+  control: 'Control',
+  benchmark: 'To beat',
+  byHand: 'By hand',
+}
