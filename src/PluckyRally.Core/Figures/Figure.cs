@@ -17,6 +17,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>The places in the method of the parts that it reads.</summary>
     public virtual IEnumerable<int> Parts => [];
 
+    /// <summary>Which way is better, where that is said; null otherwise.</summary>
+    public virtual Better? Direction => null;
+
     /// <summary>Its value for a design, or why there is none.</summary>
     public abstract BoundedValue Of(DesignFacts facts);
 
@@ -36,6 +39,8 @@ internal abstract record Figure(Measure Shown, Known Known)
         private readonly Expression _alone = Expression.Of(Measure);
 
         public override IEnumerable<int> Parts => ReadBy is { } at ? [at] : [];
+
+        public override Better? Direction => Measure.Better ?? (ReadBy is null ? null : Way.Better);
 
         public override int Decimals => Measure.Taken == Taken.EachAttempt ? Way.Decimals(_alone) : Shown.Decimals;
 
@@ -62,6 +67,8 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override IEnumerable<int> Parts => Value.Parts;
 
+        public override Better? Direction => Definition.Better;
+
         /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
         public override int Decimals => OfAttempts ? Definition.Way.Decimals(Value.Expression) : Value.Decimals;
 
@@ -82,6 +89,8 @@ internal abstract record Figure(Measure Shown, Known Known)
         public override IEnumerable<int> Parts => [At];
 
         public override int Decimals => Plan.Decimals;
+
+        public override Better? Direction => Plan.Better;
 
         public override BoundedValue Of(DesignFacts facts) => facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
 
@@ -119,6 +128,13 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="Method">The method.</param>
     public sealed record OfTeam(TeamFact Fact, Method Method) : Figure(Team(Fact, Method), Fact == TeamFact.Total ? Known.WithTotal : Known.WithResult)
     {
+        public override Better? Direction => Fact switch
+        {
+            TeamFact.Total => Method.Wins == Wins.Highest ? Better.More : Better.Less,
+            TeamFact.Failed => Better.Less,
+            TeamFact.Members or TeamFact.Attempts => null,
+        };
+
         public override BoundedValue Of(DesignFacts facts) => Fact switch
         {
             TeamFact.Total => facts.Total ?? BoundedValue.None(new Absence.NoPointsYet()),

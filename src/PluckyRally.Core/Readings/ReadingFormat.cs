@@ -26,6 +26,15 @@ public static class ReadingFormat
             or MeasureKind.Temperature or MeasureKind.Angle or MeasureKind.Count or MeasureKind.Percent or MeasureKind.Number => WithUnit(Fixed(value, Math.Max(Rounding.Decimals(measure.Step), 0)), measure.Unit),
     };
 
+    /// <summary>A number at the side of a plot, where the unit stands once beside all of them.</summary>
+    internal static string OnAxis(decimal value, Measure measure, int decimals) => measure.Kind switch
+    {
+        MeasureKind.Length when InFractions(measure) => Fraction(value, measure.Step),
+        MeasureKind.YesNo or MeasureKind.Level or MeasureKind.Duration => Value(value, measure with { Unit = measure.Unit == "s" ? "s" : "" }).Replace(" s", "", StringComparison.Ordinal),
+        MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle
+            or MeasureKind.Count or MeasureKind.Percent or MeasureKind.Number or MeasureKind.Money => Fixed(value, decimals),
+    };
+
     /// <summary>A value with so many decimals and a unit: how intermediate results are shown.</summary>
     public static string Amount(decimal value, int decimals, string unit) => WithUnit(Fixed(value, decimals), unit);
 

@@ -52,7 +52,7 @@ public static class Scorer
     /// What the designs were that stood for teams in the round before. That round's own brief says which they are and which of their
     /// attempts counted; what they come to is worked out by this one's, so that like is held against like.
     /// </summary>
-    private static Dictionary<string, Assessment> Earlier(RunRound run, IReadOnlyList<Entry> entries)
+    internal static Dictionary<string, Assessment> Earlier(RunRound run, IReadOnlyList<Entry> entries)
     {
         if (run.Before is not { } before || !entries.Any(e => e.Round < run.Number)) return [];
         var results = Results(before, entries).ToDictionary(t => t.Team.Id, t => t.Assessment);

@@ -22,6 +22,9 @@ public sealed record TargetOutcome(string Target, string Name, bool? Met, decima
         return new(plan.Definition.Id, plan.Definition.Name, ahead >= 0, amount, Math.Abs(ahead), TargetWords.Say(plan, amount, value, ahead));
     }
 
+    /// <summary>What the class was set, by the teacher or by the brief; null where nothing was.</summary>
+    internal static decimal? OfClass(TargetPlan plan, IReadOnlyList<Entry> round) => Amounted(plan, round, "");
+
     /// <summary>The team's own last word, else the class's, else the brief's; null where there is none.</summary>
     private static decimal? Amounted(TargetPlan plan, IReadOnlyList<Entry> round, string team)
     {

@@ -126,12 +126,19 @@ public abstract partial record Entry
         /// <summary>For a question: which one, from 1.</summary>
         public int Question { get; init; }
 
+        /// <summary>For a picture: which one.</summary>
+        public PlotShown? Plot { get; init; }
+
         internal override bool IsOfLesson => false;
 
-        private protected override void Check(CompiledEdition compiled, ProblemCollector found) =>
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
+        {
             found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
+            found.Unless(Shows != WallShows.Plot || Plot is not null, "/plot", "Nothing says which picture.", "Choose one under Results.");
+            found.Length(Plot?.Title ?? "", Limits.Text, "/plot/title", "The title");
+        }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) };
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) { Plot = Plot } };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             Shows switch
@@ -139,6 +146,7 @@ public abstract partial record Entry
                 WallShows.Clock => "The wall shows the clock",
                 WallShows.Board => $"The wall shows the board, {English.Count(Revealed, "place")} revealed",
                 WallShows.Question => $"The wall shows question {Question}",
+                WallShows.Plot => $"The wall shows a picture: {Plot?.Title}",
             };
     }
 }
@@ -154,4 +162,7 @@ public enum WallShows
 
     /// <summary>One of the teacher's questions for the talk.</summary>
     Question,
+
+    /// <summary>A picture of the class's numbers.</summary>
+    Plot,
 }

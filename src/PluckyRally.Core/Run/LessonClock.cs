@@ -75,7 +75,11 @@ public sealed record HoldCount(DateTimeOffset From, decimal Seconds);
 /// <param name="Shows">The clock or the board.</param>
 /// <param name="Revealed">For the board: how many places have been revealed, from the last; the rest stay hidden.</param>
 /// <param name="Question">For a question: which one, from 1.</param>
-public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0);
+public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
+{
+    /// <summary>For a picture: which one.</summary>
+    public PlotShown? Plot { get; init; }
+}
 
 /// <summary>A phase as the clock shows it.</summary>
 /// <param name="Id">Its id.</param>

@@ -7,8 +7,12 @@ namespace PluckyRally.Web;
 /// <summary>Station Results: the standings, and why.</summary>
 internal static class ResultsEndpoints
 {
-    public static void MapResults(this IEndpointRouteBuilder api) =>
-        api.MapGet("/rallies/{id:guid}/results", Standings).WithTags("Results").WithName("openStandings").AddEndpointFilter<StateTag>();
+    public static void MapResults(this IEndpointRouteBuilder api)
+    {
+        var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Results");
+        rally.MapGet("/results", Standings).WithName("openStandings").AddEndpointFilter<StateTag>();
+        rally.MapGet("/plots", Plots).WithName("seePlots").AddEndpointFilter<StateTag>();
+    }
 
     /// <summary>The standings; the whole way to its place is written out only for the team that is asked for.</summary>
     private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, string why = "")
@@ -18,5 +22,15 @@ internal static class ResultsEndpoints
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var standings = worked.Standings(found, round);
         return TypedResults.Ok(standings with { Closed = ClosedRound.Compare(found.Opened.Value, standings), Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
+    }
+
+    /// <summary>The class's numbers in pictures.</summary>
+    private static async Task<Results<Ok<PlotsSeen>, Missing, Refused>> Plots(Guid id, RallyLog log, CancellationToken stop, int round = 1, string see = "", string figure = "", string other = "")
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var seen = PlotsSeen.Asked(found.Opened.Value, round, see, figure, other);
+        return seen.IsOk ? TypedResults.Ok(seen.Value) : new Refused(seen.Problems);
     }
 }

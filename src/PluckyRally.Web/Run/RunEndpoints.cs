@@ -82,6 +82,9 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
     /// <summary>For a turn: the teams that are on, by id.</summary>
     public IReadOnlyList<string> Teams { get; init; } = [];
 
+    /// <summary>For the wall: the picture that it shows.</summary>
+    public PlotShown? Plot { get; init; }
+
     /// <summary>The remote is the teacher's alone.</summary>
     private const string By = Caller.Teacher;
 
@@ -97,7 +100,7 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
             ClockDoes.LetGo => new Entry.HoldBegun { Id = id, At = now, By = By, Round = round },
             ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
             ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
-            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0 },
+            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0, Plot = Shows == WallShows.Plot ? Plot : null },
             ClockDoes.Turn => new Entry.TurnBegun { Id = id, At = now, By = By, Round = round, Phase = Phase, Teams = Teams },
         };
     }

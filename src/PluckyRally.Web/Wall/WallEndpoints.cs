@@ -13,6 +13,7 @@ internal static class WallEndpoints
         wall.MapGet("", Open).WithName("openWall").AddEndpointFilter<StateTag>();
         wall.MapGet("/clock", Clock).WithName("readWallClock");
         wall.MapGet("/board", Board).WithName("openBoard").AddEndpointFilter<StateTag>();
+        wall.MapGet("/plot", Picture).WithName("openPlotOnWall").AddEndpointFilter<StateTag>();
     }
 
     private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
@@ -35,7 +36,21 @@ internal static class WallEndpoints
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         return TypedResults.Ok(BoardOnWall.Of(worked.Standings(found, round), LessonClock.Of(found.Opened.Value, round).Wall.Revealed));
     }
+
+    /// <summary>The picture that the teacher chose, and no other.</summary>
+    private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var shown = LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Plot, Plot: { } chosen } ? chosen.Of(found.Opened.Value, round) : null;
+        return TypedResults.Ok(new PlotOnWall(shown is null ? null : shown with { Table = new([], []) }));
+    }
 }
+
+/// <summary>A picture on a wall; its table stays on the desk.</summary>
+/// <param name="Plot">The picture; absent where nothing is known of it yet.</param>
+public sealed record PlotOnWall(Plot? Plot);
 
 /// <summary>A rally as a wall shows it.</summary>
 /// <param name="Id">Its id.</param>

@@ -147,6 +147,30 @@ public sealed class AccessTests : IDisposable
     }
 
     [Fact]
+    public async Task A_wall_shows_the_picture_that_the_teacher_hung_and_says_who_is_who_only_where_that_was_wanted()
+    {
+        var rally = await Begin();
+        await Send<Entry>(_app.Client, $"/api/rallies/{rally}/entries", Sample.Caught("210"));
+        using var wall = await Join(rally, PassKind.Wall, "");
+        (await Picture()).ShouldBe("{}", "nothing was hung yet");
+        (await Get(wall, $"/api/rallies/{rally}/plots")).ShouldBe(HttpStatusCode.Forbidden);
+        var seen = await _app.Get<PlotsSeen>($"/api/rallies/{rally}/plots?see=oneFigure");
+        var plot = seen.Plots[0];
+        foreach (var names in new[] { false, true })
+        {
+            (await Send(_app.Client, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Shows: WallShows.Plot) { Plot = new(seen.See, seen.Figure, seen.Other, plot.Sort, plot.Title, names) })).StatusCode.ShouldBe(HttpStatusCode.OK);
+            var shown = await Picture();
+            shown.ShouldContain(plot.Title);
+            shown.Contains(plot.Rows[0].Name, StringComparison.Ordinal).ShouldBe(names);
+        }
+
+        (await RunningApp.Places(await Send(_app.Client, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Shows: WallShows.Plot)))).ShouldBe(["/plot"]);
+        (await RunningApp.Places(await _app.Client.GetAsync($"/api/rallies/{rally}/plots?see=pie", TestContext.Current.CancellationToken))).ShouldBe(["/see"]);
+
+        async Task<string> Picture() => await wall.GetStringAsync($"/api/rallies/{rally}/wall/plot", TestContext.Current.CancellationToken);
+    }
+
+    [Fact]
     public async Task News_of_a_rally_are_only_for_who_was_let_in()
     {
         var rally = await Begin();

@@ -44,7 +44,7 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Clock = ["clock.*", "last", "now", "question", "teams.cleared", "teams.late", "teams.team"];
 
-    private static readonly string[] Board = ["rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "wins", "winsText"];
+    private static readonly string[] Board = ["rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "references.name", "references.purpose", "references.says", "references.total", "wins", "winsText"];
 
     [Fact]
     public async Task A_judge_and_a_wall_are_sent_what_they_need_and_nothing_else()

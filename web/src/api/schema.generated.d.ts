@@ -132,22 +132,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rallies/{id}/results": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["openStandings"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/year": {
         parameters: {
             query?: never;
@@ -1284,6 +1268,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openStandings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/plots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seePlots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/wall": {
         parameters: {
             query?: never;
@@ -1324,6 +1340,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["openBoard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/wall/plot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openPlotOnWall"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2056,6 +2088,7 @@ export interface components {
             number: number;
             shows: components["schemas"]["WallShows"];
             teams: string[];
+            plot?: null | components["schemas"]["PlotShown"];
         };
         /** @description How a closed round differs today. */
         ClosedComparison: {
@@ -4371,6 +4404,7 @@ export interface components {
              * @description For a question: which one, from 1.
              */
             question: number;
+            plot?: null | components["schemas"]["PlotShown"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -5893,6 +5927,286 @@ export interface components {
          * @enum {unknown}
          */
         PlaceTies: "betterPlace" | "shareMean";
+        /** @description A picture of a class's numbers: what stands where. The same is in its table, in words. */
+        Plot: {
+            /** @description What sort of picture it is. */
+            sort: components["schemas"]["PlotSort"];
+            /** @description What the sort is called. */
+            sortName: string;
+            /** @description What it shows, as a heading. */
+            title: string;
+            /** @description Whether the brief's class is taught this sort. */
+            taught: boolean;
+            /** @description The numbers along it. */
+            x: components["schemas"]["PlotAxis"];
+            y?: null | components["schemas"]["PlotAxis"];
+            /** @description The names of the rows, from the top; empty where numbers stand there. */
+            rows: components["schemas"]["PlotRow"][];
+            /** @description What pieces of a bar are called, in their order; empty where a bar is one piece. */
+            series: string[];
+            /** @description Everything that is drawn. */
+            marks: components["schemas"]["PlotMark"][];
+            /** @description Lines across it: what teams are held against, targets and limits. */
+            lines: components["schemas"]["PlotLine"][];
+            /** @description What the numbers come to, a sentence a line. */
+            says: string[];
+            /** @description The same in words. */
+            table: components["schemas"]["PlotTable"];
+        };
+        /** @description Numbers along a side of a plot. */
+        PlotAxis: {
+            /** @description What they are, with the unit. */
+            name: string;
+            /**
+             * Format: double
+             * @description The first number.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description The last number.
+             */
+            to: number;
+            /** @description The numbers that are written. */
+            ticks: components["schemas"]["PlotTick"][];
+        };
+        /** @description A figure that can be looked at. */
+        PlotFigure: {
+            /** @description Its id. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+        };
+        /** @description A line across a plot, at a number along it. */
+        PlotLine: {
+            /**
+             * Format: double
+             * @description The number.
+             */
+            at: number;
+            /** @description What stands at it. */
+            name: string;
+        };
+        /** @description Something drawn in a plot. Rows are counted from 0, from the top. */
+        PlotMark: components["schemas"]["PlotMarkDot"] | components["schemas"]["PlotMarkBar"] | components["schemas"]["PlotMarkBox"] | components["schemas"]["PlotMarkPath"] | components["schemas"]["PlotMarkArrow"] | components["schemas"]["PlotMarkCell"];
+        /** @description From one value to another. */
+        PlotMarkArrow: {
+            /** @enum {string} */
+            kind: "arrow";
+            /**
+             * Format: int32
+             * @description Its row.
+             */
+            row: number;
+            /**
+             * Format: double
+             * @description The value before.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description The value now.
+             */
+            to: number;
+            /** @description Whether it got better; absent where it is the same. */
+            better?: null | boolean;
+            /** @description What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads". */
+            says: string;
+        };
+        /** @description A bar, or a piece of one. */
+        PlotMarkBar: {
+            /** @enum {string} */
+            kind: "bar";
+            /**
+             * Format: int32
+             * @description Its row.
+             */
+            row: number;
+            /**
+             * Format: double
+             * @description Where it begins.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description Where it ends.
+             */
+            to: number;
+            /**
+             * Format: int32
+             * @description Which piece it is, from 0, as in the plot's series.
+             */
+            series: number;
+            /** @description What stands at its end; empty for a piece. */
+            name: string;
+            /** @description What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads". */
+            says: string;
+        };
+        /** @description Quartiles with the smallest and the largest. */
+        PlotMarkBox: {
+            /** @enum {string} */
+            kind: "box";
+            /**
+             * Format: int32
+             * @description Its row.
+             */
+            row: number;
+            /**
+             * Format: double
+             * @description The smallest.
+             */
+            smallest: number;
+            /**
+             * Format: double
+             * @description The lower quartile.
+             */
+            lower: number;
+            /**
+             * Format: double
+             * @description The median.
+             */
+            median: number;
+            /**
+             * Format: double
+             * @description The upper quartile.
+             */
+            upper: number;
+            /**
+             * Format: double
+             * @description The largest.
+             */
+            largest: number;
+            /** @description What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads". */
+            says: string;
+        };
+        /** @description A box of a counting frame. */
+        PlotMarkCell: {
+            /** @enum {string} */
+            kind: "cell";
+            /**
+             * Format: int32
+             * @description Its row.
+             */
+            row: number;
+            /**
+             * Format: int32
+             * @description Which box of the row, from 0.
+             */
+            at: number;
+            /** @description Whether it is filled. */
+            filled: boolean;
+            /** @description What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads". */
+            says: string;
+        };
+        /** @description A value. */
+        PlotMarkDot: {
+            /** @enum {string} */
+            kind: "dot";
+            /**
+             * Format: double
+             * @description Where along.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description How far up: a number, or the number of its row.
+             */
+            y: number;
+            /**
+             * Format: double
+             * @description The smallest that the true value can be; absent where it is exact.
+             */
+            low?: null | number;
+            /**
+             * Format: double
+             * @description The largest that the true value can be; absent where it is exact.
+             */
+            high?: null | number;
+            /** @description Whose it is, beside it; empty where its row says so. */
+            name: string;
+            /** @description What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads". */
+            says: string;
+        };
+        /** @description A line through points. */
+        PlotMarkPath: {
+            /** @enum {string} */
+            kind: "path";
+            /** @description The points along. */
+            x: number[];
+            /** @description The points up, as many. */
+            y: number[];
+            /** @description What stands at it. */
+            name: string;
+            /** @description What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads". */
+            says: string;
+        };
+        PlotOnWall: {
+            plot?: null | components["schemas"]["Plot"];
+        };
+        /** @description A row of a plot. */
+        PlotRow: {
+            /** @description The team's id; empty where the row is the whole class's. */
+            team: string;
+            /** @description What stands beside it. */
+            name: string;
+        };
+        /**
+         * @description What somebody wants to see of a class's numbers.
+         * @enum {unknown}
+         */
+        PlotSee: "oneFigure" | "twoFigures" | "parts" | "overTime";
+        /** @description A picture as it was chosen for the wall: what it is of, not what it shows, so that it goes on with the readings. */
+        PlotShown: {
+            /** @description What was wanted. */
+            see: components["schemas"]["PlotSee"];
+            /** @description The figure's id; empty where it is of none. */
+            figure: string;
+            /** @description The second figure's id; empty where it is of one. */
+            other: string;
+            /** @description What sort of picture. */
+            sort: components["schemas"]["PlotSort"];
+            /** @description Its heading, which tells it apart from others of its sort. */
+            title: string;
+            /** @description Whether the teams' names stand in it. */
+            names: boolean;
+        };
+        /**
+         * @description A sort of picture of a class's numbers.
+         * @enum {unknown}
+         */
+        PlotSort: "countingFrame" | "linePlot" | "dotStrip" | "orderedBars" | "stackedBars" | "boxPlots" | "scatter" | "flight" | "roundArrows";
+        /** @description A plot in words. */
+        PlotTable: {
+            /** @description The headings. */
+            columns: string[];
+            /** @description The cells, as they are shown; as many in each row as there are headings. */
+            rows: string[][];
+        };
+        /** @description A number written at a side of a plot. */
+        PlotTick: {
+            /**
+             * Format: double
+             * @description The number.
+             */
+            at: number;
+            /** @description As it is written there. */
+            text: string;
+        };
+        /** @description The pictures that answer what somebody wants to see. */
+        PlotsSeen: {
+            /** @description What there is to be seen in this round. */
+            can: components["schemas"]["PlotSee"][];
+            /** @description What is seen. */
+            see: components["schemas"]["PlotSee"];
+            /** @description The figures that something is known of. */
+            figures: components["schemas"]["PlotFigure"][];
+            /** @description The figure that is looked at; empty where none is. */
+            figure: string;
+            /** @description The second figure; empty where none is. */
+            other: string;
+            /** @description The pictures, those first that the class is taught. */
+            plots: components["schemas"]["Plot"][];
+        };
         /** @description A team that is only pretended. */
         PretendTeam: {
             /** @description What it is called. */
@@ -7378,12 +7692,13 @@ export interface components {
              * @default 0
              */
             question: number;
+            plot?: null | components["schemas"]["PlotShown"];
         };
         /**
          * @description What a wall can show.
          * @enum {unknown}
          */
-        WallShows: "clock" | "board" | "question";
+        WallShows: "clock" | "board" | "question" | "plot";
         /** @description A thing that is counted to make up a load: its name, and the mass of one. */
         Weight: {
             /** @description What a judge types after the number, e.g. `bead`. */
@@ -7749,49 +8064,6 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    openStandings: {
-        parameters: {
-            query?: {
-                round?: number;
-                why?: string;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Standings"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10790,6 +11062,94 @@ export interface operations {
             };
         };
     };
+    openStandings: {
+        parameters: {
+            query?: {
+                round?: number;
+                why?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Standings"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    seePlots: {
+        parameters: {
+            query?: {
+                round?: number;
+                see?: string;
+                figure?: string;
+                other?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlotsSeen"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     openWall: {
         parameters: {
             query?: {
@@ -10894,6 +11254,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardOnWall"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openPlotOnWall: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlotOnWall"];
                 };
             };
             /** @description Not Found */

@@ -6,6 +6,7 @@ import { useRallyOnWall } from '@/shared/openRally'
 import { useWallClock } from '@/stations/run/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
+import PlotWall from './PlotWall.vue'
 import QuestionWall from './QuestionWall.vue'
 
 /** The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it. */
@@ -44,6 +45,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <BoardWall v-if="rally && shown?.shows === 'board'" :rally="rally" :round="round" :tick="tick" />
+  <PlotWall
+    v-else-if="rally && shown?.shows === 'plot'"
+    :rally="rally"
+    :round="round"
+    :tick="tick"
+    :shown="shown.plot"
+  />
   <QuestionWall
     v-else-if="rally && shown?.shows === 'question' && live.question.value"
     :question="live.question.value"

@@ -12,6 +12,7 @@ import { usePhotos } from '@/shared/usePhotos'
 import type { Photo } from '@/api/names'
 import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
+import PlotPanel from './plots/PlotPanel.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
 
@@ -70,6 +71,7 @@ const row = computed(
       </section>
       <WhySlip v-if="row && row.why.length > 0" :row="row" :mended="standings.data.value.mended" />
     </div>
+    <PlotPanel />
     <section v-if="photos.length > 0" class="photos" aria-labelledby="photos">
       <h2 id="photos">Photos</h2>
       <PhotoStrip :photos="photos" :rally="rally.id" :of="teamOf" />

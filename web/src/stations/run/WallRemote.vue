@@ -17,6 +17,7 @@ const show = (shows: 'clock' | 'board', number: number) => props.live.touch({ do
       <template v-else-if="wall.shows === 'question'"
         >It shows a question: {{ questions[wall.question - 1] ?? '' }}
       </template>
+      <template v-else-if="wall.shows === 'plot'">It shows a picture: {{ wall.plot?.title }}. </template>
       <template v-else>It shows the board, {{ wall.revealed }} of {{ teams }} places revealed.</template>
       Keys on the wall itself: C clock, B board, → next place, ← take back, F full screen.
     </p>

@@ -1,0 +1,90 @@
+namespace PluckyRally.Core;
+
+/// <summary>A round's values as plots draw them.</summary>
+internal sealed class PlotScene
+{
+    public PlotScene(OpenedRally opened, int round)
+    {
+        Run = opened.In(round);
+        Entries = opened.Rally.Entries;
+        var results = Scorer.Results(Run, Entries).ToDictionary(r => r.Team.Id);
+        Teams = [.. Run.Present.Select(t => results[t.Id])];
+        Figures = [.. Run.Compiled.Figures.All.Where(IsPlotted).Where(f => Teams.Any(t => f.Of(t.Design.Facts).HasValue) || OfAttempts(f).Count > 0)];
+    }
+
+    public RunRound Run { get; }
+
+    public IReadOnlyList<Entry> Entries { get; }
+
+    /// <summary>The teams that take part, in their own order.</summary>
+    public IReadOnlyList<TeamResult> Teams { get; }
+
+    /// <summary>The figures that something is known of.</summary>
+    public IReadOnlyList<Figure> Figures { get; }
+
+    public Brief Brief => Run.Compiled.Brief;
+
+    /// <summary>What the class does with its numbers; as its grade usually does where the brief does not say.</summary>
+    public IReadOnlyList<SummaryKind> Taught => Brief.Summaries.Count > 0 ? Brief.Summaries : GradeBands.Summaries(Brief.Grades);
+
+    /// <summary>Every attempt where the figure is known in one, else one value a team.</summary>
+    public IReadOnlyList<PlotValue> Each(Figure figure) => OfAttempts(figure) is { Count: > 0 } attempts ? attempts : OfTeams(figure);
+
+    /// <summary>One value a team: what its design came to.</summary>
+    public IReadOnlyList<PlotValue> OfTeams(Figure figure) =>
+    [
+        .. Teams.Select((team, row) => (team, row, Value: figure.Of(team.Design.Facts)))
+            .Where(v => v.Value.HasValue)
+            .Select(v => new PlotValue(v.row, v.team.Team, null, v.Value, figure is Figure.OfMeasure { Measure: { Taken: Taken.Once } once } ? Range(once, v.Value, null) : null, figure.Show(v.Value))),
+    ];
+
+    /// <summary>What the round before came to, by the team's id, worked out as this round does.</summary>
+    public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
+        Scorer.Earlier(Run, Entries).Where(e => e.Value.Status != StandingStatus.Away).Select(e => (e.Key, Value: figure.Of(e.Value.Facts))).Where(e => e.Value.HasValue).ToDictionary(e => e.Key, e => e.Value);
+
+    /// <summary>What the class is held against in a figure: references, its target, limits.</summary>
+    public IReadOnlyList<PlotLine> Lines(Figure figure) =>
+    [
+        .. ReferenceFigure.Of(Run, Entries).Where(r => r.Figure == figure.Id && r.Reference.Of.Length == 0).Select(r => new PlotLine((double)r.Value, r.Reference.Name)),
+        .. Run.Compiled.Targets.Where(t => t.Value.Plain?.Id == figure.Id).Select(t => (t.Definition.Name, Amount: TargetOutcome.OfClass(t, Entries))).Where(t => t.Amount is not null).Select(t => new PlotLine((double)t.Amount!.Value, t.Name)),
+        .. Run.Compiled.Rules.OfType<RulePlan.Limit>().Where(l => !l.IsDerived && !l.Definition.PerMember && l.Value.Plain?.Id == figure.Id).SelectMany(l => l.Definition.Comparison == Comparison.Between ? new[] { l.Amount, l.Upper } : [l.Amount]).Distinct().Select(at => new PlotLine((double)at, "limit")),
+    ];
+
+    private List<PlotValue> OfAttempts(Figure figure)
+    {
+        if (figure is not (Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })) return [];
+        return
+        [
+            .. from at in Teams.Select((team, row) => (Team: team, Row: row))
+               from attempt in at.Team.Assessment.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted)
+               let value = figure.InAttempt(at.Team.Assessment.Design, attempt)
+               where value.HasValue
+               select new PlotValue(at.Row, at.Team.Team, attempt.Number, value, figure is Figure.OfMeasure { Measure: var measure } ? Range(measure, value, attempt) : null, ReadingFormat.WithBound(ReadingFormat.Value(value.Number, figure.Shown), value.Bound)),
+        ];
+    }
+
+    /// <summary>What a reading can really be: within its step, what it is good to, or up to the next load that was tried.</summary>
+    private static (decimal Low, decimal High)? Range(Measure measure, BoundedValue value, Attempt? attempt)
+    {
+        var next = attempt?.Trials is [var only] ? only.Readings.FirstOrDefault(r => r.Measure == measure.Id)?.NextTried : null;
+        var source = ReadingDraw.Of(value.Number, measure, next);
+        return source.Form == ReadingDraw.Form.Exact || value.Bound != Bound.Exact ? null : source.Range ?? (value.Number - source.Width, value.Number + source.Width);
+    }
+
+    /// <summary>Whether a figure is one of its own: a part that only reads a measure says nothing else, nor do points before their weight.</summary>
+    private static bool IsPlotted(Figure figure) => figure is not (Figure.Unready or Figure.PointsOfPart { Weighted: false } or Figure.OfTeam { Fact: not TeamFact.Total } or Figure.OfPart { Plan: PartPlan.Measured { Expression.Plain: not null } });
+}
+
+/// <summary>A value that is drawn.</summary>
+/// <param name="Row">The team's place among the teams, from 0.</param>
+/// <param name="Team">The team.</param>
+/// <param name="Attempt">The attempt; null where it is the design's.</param>
+/// <param name="Value">The value.</param>
+/// <param name="Range">What it can really be; null where it is exact, or a bound.</param>
+/// <param name="Text">As it is shown.</param>
+internal sealed record PlotValue(int Row, Team Team, int? Attempt, BoundedValue Value, (decimal Low, decimal High)? Range, string Text)
+{
+    public decimal Number => Value.Number;
+
+    public string Says => $"{Team.Name}{(Attempt is { } number ? $", attempt {number}" : "")}: {Text}";
+}

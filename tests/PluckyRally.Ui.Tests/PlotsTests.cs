@@ -1,0 +1,60 @@
+using System.Text;
+using System.Text.Json;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>A class's numbers in pictures: on the desk by what one wants to see, on the wall without names.</summary>
+public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
+{
+    private readonly RunningServer _server = instrumented.Server;
+
+    [Fact]
+    public async Task A_finished_rally_is_looked_at_in_every_way_and_hung_on_the_wall_without_names()
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
+        var file = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json"), TestContext.Current.CancellationToken);
+        using var sent = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        var rally = JsonDocument.Parse(await sent.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).RootElement.GetProperty("id").GetString();
+
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/rallies/{rally}/results?round=2");
+        desk.See("The numbers in pictures");
+        desk.See("Range: 50 beads, from 54 beads to 104 beads.");
+        Drawn(desk, "bar", 7);
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Every value");
+        desk.See("Cargo, every attempt");
+        Drawn(desk, "dot", 13);
+        desk.Driver.FindElement(By.CssSelector(".plots details summary")).Click();
+        desk.Driver.FindElements(By.CssSelector(".plots tbody tr")).Count.ShouldBe(13, "the same values in numbers");
+
+        desk.ClickButton("From round to round");
+        desk.See("6 of 7 teams got better.");
+        desk.ClickButton("What it is made of");
+        desk.See("Points, part by part");
+        desk.ShouldBeAccessible();
+
+        // By the keyboard alone: from one question to the next.
+        desk.Button("What it is made of").SendKeys(Keys.Shift + Keys.Tab);
+        desk.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        desk.See("Correlation r = 0.03.");
+        desk.ClickButton("Show it on the wall");
+        desk.See("The wall shows “Ferry's mass by cargo”.");
+
+        var wall = OpenWindow(_server.Address, 1600, 900);
+        wall.Open($"/rallies/{rally}/wall?round=2");
+        wall.See("Ferry's mass by cargo");
+        Drawn(wall, "dot", 7);
+        wall.Text.ShouldNotContain("Kittiwakes");
+        wall.ShouldBeAccessible();
+        desk.ShouldHaveCleanConsole();
+        wall.ShouldHaveCleanConsole();
+    }
+
+    private static void Drawn(Browser window, string what, int count) =>
+        window.Until(() => window.Driver.FindElements(By.CssSelector($"svg.plot [aria-label='{what}'] > *")).Count == count, $"{count} drawn as {what}");
+}

@@ -1,0 +1,232 @@
+import * as P from '@observablehq/plot'
+import type { Plot, PlotAxis, PlotMark } from '@/api/names'
+import { fillDefs, fillOf } from './fills'
+
+/** How large a plot is drawn, and whether it hangs on a wall. */
+export interface PlotLook {
+  width: number
+  wall: boolean
+}
+
+const scaleOf = (axis: PlotAxis) => ({
+  domain: [axis.from, axis.to],
+  ticks: axis.ticks.map((t) => t.at),
+  tickFormat: (at: number) => axis.ticks.find((t) => Math.abs(t.at - at) < 1e-9)?.text ?? '',
+  label: axis.name,
+  labelArrow: 'none' as const,
+})
+
+/** The picture, drawn where the server says that everything stands. */
+export function draw(plot: Plot, look: PlotLook): SVGElement {
+  const size = look.wall ? 26 : 14
+  const rows = plot.rows.length > 0
+  const cells = plot.sort === 'countingFrame'
+  const longest = Math.max(0, ...plot.rows.map((r) => r.name.length))
+  const named = plot.marks.some((m) => ('name' in m && m.name) || m.kind === 'arrow')
+  const margins = {
+    marginLeft: rows ? Math.min(look.width * 0.3, longest * size * 0.6 + size) : size * 4,
+    marginRight: named ? size * 8 : size * 2,
+    marginTop: size * (1.4 + plot.lines.length * 1.3 + (plot.y ? 1.2 : 0)),
+    marginBottom: cells ? size : size * 3.4,
+  }
+  const inner = rows ? plot.rows.length * size * (cells ? 2.2 : 2.7) : heightOf(plot, look, size)
+  const svg = P.plot({
+    className: 'plot',
+    ...margins,
+    width: look.width,
+    height: inner + margins.marginTop + margins.marginBottom,
+    style: { fontSize: `${size}px`, fontFamily: 'inherit', background: 'none', overflow: 'visible' },
+    x: cells
+      ? { type: 'band', domain: plot.marks.flatMap((m) => (m.kind === 'cell' ? [m.at] : [])), axis: null }
+      : { ...scaleOf(plot.x), labelAnchor: 'center' },
+    y: plot.y
+      ? scaleOf(plot.y)
+      : {
+          type: 'band',
+          domain: plot.rows.map((_, i) => i),
+          tickFormat: (i: number) => plot.rows[i]?.name ?? '',
+          tickSize: 0,
+          label: null,
+          padding: cells ? 0.15 : 0.3,
+        },
+    marks: [
+      cells
+        ? null
+        : P.gridX(
+            plot.x.ticks.map((t) => t.at),
+            { stroke: 'currentColor', strokeOpacity: 0.16 },
+          ),
+      ...plot.marks.flatMap((mark) => marksOf(mark, plot, size)),
+      ...dotNames(plot, look.width - margins.marginLeft - margins.marginRight, inner, size),
+      ...plot.lines.flatMap((line, i) => [
+        P.ruleX([line], { x: 'at', stroke: 'currentColor', strokeDasharray: '7 5', strokeWidth: size / 8 }),
+        P.text([line], {
+          x: 'at',
+          text: 'name',
+          frameAnchor: 'top',
+          textAnchor: line.at > (plot.x.from + plot.x.to) / 2 ? 'end' : 'start',
+          dy: -(i + 0.8) * size * 1.3,
+          fontWeight: 700,
+        }),
+      ]),
+    ],
+  }) as SVGElement
+  svg.append(fillDefs(svg.ownerDocument))
+  // What it shows is in the table; a picture of numbers is nothing to read out.
+  svg.setAttribute('aria-hidden', 'true')
+  return svg
+}
+
+/** How high a plot is that has numbers up its side. */
+function heightOf(plot: Plot, look: PlotLook, size: number) {
+  if (plot.sort === 'linePlot') return Math.max(3, plot.y?.to ?? 0) * size * 1.5
+  // A flight keeps its shape: as far up as along, unless that would be flatter or higher than anybody can look at.
+  const shape = plot.sort === 'flight' && plot.y ? (plot.y.to - plot.y.from) / (plot.x.to - plot.x.from) : 0.55
+  return look.width * 0.8 * Math.min(0.7, Math.max(0.2, shape))
+}
+
+/** The names of dots, to the right of them; to the left where another name would be written over, and above or below where that is taken too. */
+function dotNames(plot: Plot, width: number, height: number, size: number): P.Markish[] {
+  const { x, y } = plot
+  if (!y) return []
+  const all = plot.marks
+    .flatMap((m) => (m.kind === 'dot' && m.name ? [m] : []))
+    .map((dot) => ({
+      dot,
+      left: ((dot.x - x.from) / (x.to - x.from)) * width,
+      up: ((dot.y - y.from) / (y.to - y.from)) * height,
+    }))
+    .sort((one, other) => one.left - other.left)
+  const taken: { left: number; right: number; up: number }[] = []
+  return all.map(({ dot, left, up }) => {
+    const wide = dot.name.length * size * 0.55
+    const places = [
+      { textAnchor: 'start', dx: size * 0.7, dy: 0, from: left + size * 0.7, up },
+      { textAnchor: 'end', dx: -size * 0.7, dy: 0, from: left - size * 0.7 - wide, up },
+      { textAnchor: 'start', dx: 0, dy: size * 1.2, from: left, up: up - size * 1.2 },
+      { textAnchor: 'start', dx: 0, dy: -size * 1.2, from: left, up: up + size * 1.2 },
+    ] as const
+    const free = (p: (typeof places)[number]) =>
+      taken.every((t) => t.right < p.from || t.left > p.from + wide || Math.abs(t.up - p.up) > size) &&
+      all.every((o) => o.dot === dot || o.left < p.from || o.left > p.from + wide || Math.abs(o.up - p.up) > size)
+    const place = places.find(free) ?? places[0]
+    taken.push({ left: place.from, right: place.from + wide, up: place.up })
+    const { textAnchor, dx, dy } = place
+    return P.text([dot], { x: dot.x, y: dot.y, text: () => dot.name, textAnchor, dx, dy })
+  })
+}
+
+/** One thing that is drawn. */
+function marksOf(mark: PlotMark, plot: Plot, size: number): P.Markish[] {
+  const one = [mark]
+  const title = () => mark.says
+  switch (mark.kind) {
+    case 'dot':
+      return [
+        mark.low == null || mark.high == null
+          ? null
+          : P.ruleY(one, { x1: mark.low, x2: mark.high, y: mark.y, stroke: 'currentColor', strokeWidth: size / 9 }),
+        P.dot(one, {
+          x: mark.x,
+          y: mark.y,
+          r: size / 2.6,
+          symbol: plot.sort === 'linePlot' ? 'times' : 'circle',
+          fill: plot.sort === 'linePlot' ? 'none' : 'var(--lagoon)',
+          stroke: plot.sort === 'linePlot' ? 'currentColor' : 'var(--paper)',
+          strokeWidth: plot.sort === 'linePlot' ? size / 6 : 1,
+          title,
+        }),
+      ]
+    case 'bar':
+      return [
+        P.barX(one, {
+          x1: mark.from,
+          x2: mark.to,
+          y: mark.row,
+          fill: fillOf(mark.series),
+          stroke: 'currentColor',
+          strokeWidth: 1.5,
+          title,
+        }),
+        mark.name
+          ? P.text(one, { x: mark.to, y: mark.row, text: () => mark.name, textAnchor: 'start', dx: size * 0.5 })
+          : null,
+      ]
+    case 'box':
+      return [
+        P.ruleY(one, { x1: mark.smallest, x2: mark.largest, y: mark.row, stroke: 'currentColor', strokeWidth: 2 }),
+        P.barX(one, {
+          x1: mark.lower,
+          x2: mark.upper,
+          y: mark.row,
+          fill: 'var(--lagoon-pale)',
+          stroke: 'currentColor',
+          strokeWidth: 2,
+          title,
+        }),
+        P.tickX(one, { x: mark.median, y: mark.row, stroke: 'currentColor', strokeWidth: size / 4 }),
+      ]
+    case 'path':
+      return [
+        P.line(mark.x, {
+          x: mark.x,
+          y: mark.y,
+          stroke: 'currentColor',
+          strokeWidth: size / 7,
+          strokeDasharray: plot.sort === 'scatter' ? '2 6' : undefined,
+          title,
+        }),
+        P.text(one, {
+          x: mark.x.at(plot.sort === 'scatter' ? -1 : Math.floor(mark.x.length / 2)),
+          y: mark.y.at(plot.sort === 'scatter' ? -1 : Math.floor(mark.y.length / 2)),
+          text: () => mark.name,
+          textAnchor: 'start',
+          lineAnchor: 'bottom',
+          dy: -size * 0.3,
+        }),
+      ]
+    case 'arrow':
+      return [
+        P.dot(one, {
+          x: mark.from,
+          y: mark.row,
+          r: size / 3,
+          fill: 'var(--paper)',
+          stroke: 'currentColor',
+          strokeWidth: 2,
+        }),
+        P.arrow(one, {
+          x1: mark.from,
+          x2: mark.to,
+          y: mark.row,
+          stroke: 'currentColor',
+          strokeWidth: size / 6,
+          strokeDasharray: mark.better === false ? '4 4' : undefined,
+          headLength: size * 0.6,
+          insetStart: size / 3,
+          title,
+        }),
+        mark.better == null
+          ? null
+          : P.text(one, {
+              x: Math.max(mark.from, mark.to),
+              y: mark.row,
+              text: () => (mark.better ? 'better' : 'worse'),
+              textAnchor: 'start',
+              dx: size * 0.7,
+            }),
+      ]
+    case 'cell':
+      return [
+        P.cell(one, {
+          x: mark.at,
+          y: mark.row,
+          fill: mark.filled ? 'var(--lagoon)' : 'none',
+          stroke: 'currentColor',
+          strokeWidth: 1.5,
+          inset: 1,
+          title,
+        }),
+      ]
+  }
+}

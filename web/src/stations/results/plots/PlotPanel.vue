@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { PlotSee } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useRally } from '@/shared/openRally'
+import { useLoad } from '@/shared/useLoad'
+import PlotPicture from '@/shared/plots/PlotPicture.vue'
+import PlotTable from './PlotTable.vue'
+import PlotToWall from './PlotToWall.vue'
+
+/** The class's numbers in pictures: first what one wants to see, then how. */
+const { rally, round, tick } = useRally()
+const see = ref<PlotSee>()
+const figure = ref('')
+const other = ref('')
+const seen = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/plots', {
+      params: {
+        path: { id: rally.value?.id ?? '' },
+        query: { round: round.value, see: see.value, figure: figure.value, other: other.value },
+      },
+    }),
+  ),
+)
+watch([round, tick, see, figure, other], () => void seen.load(), { immediate: true })
+const now = computed(() => seen.data.value)
+
+const chosen = ref('')
+const plot = computed(() => now.value?.plots.find((p) => p.sort + p.title === chosen.value) ?? now.value?.plots[0])
+const questions: Record<PlotSee, string> = {
+  oneFigure: 'One figure',
+  twoFigures: 'Two figures together',
+  parts: 'What it is made of',
+  overTime: 'From round to round',
+}
+</script>
+
+<template>
+  <section class="plots" aria-labelledby="plots">
+    <h2 id="plots">The numbers in pictures</h2>
+    <LoadNote
+      v-if="!now"
+      :state="seen.state.value"
+      :refusal="seen.refusal.value"
+      what="the pictures"
+      @again="seen.load"
+    />
+    <p v-else-if="now.plots.length === 0" class="muted">Nothing has been read yet that could be drawn.</p>
+    <template v-else>
+      <div class="ask">
+        <div role="group" aria-label="What do you want to see?" class="row">
+          <button
+            v-for="s in now.can"
+            :key="s"
+            type="button"
+            class="act"
+            :aria-pressed="s === now.see"
+            @click="((see = s), (chosen = ''))"
+          >
+            {{ questions[s] }}
+          </button>
+        </div>
+        <label v-if="now.figure" class="small">
+          {{ now.other ? 'along' : 'of' }}
+          <select
+            :value="now.figure"
+            class="inline"
+            @change="((figure = ($event.target as HTMLSelectElement).value), (chosen = ''))"
+          >
+            <option v-for="f in now.figures" :key="f.id" :value="f.id">{{ f.name }}</option>
+          </select>
+        </label>
+        <label v-if="now.other" class="small">
+          up
+          <select
+            :value="now.other"
+            class="inline"
+            @change="((other = ($event.target as HTMLSelectElement).value), (chosen = ''))"
+          >
+            <option v-for="f in now.figures.filter((o) => o.id !== now?.figure)" :key="f.id" :value="f.id">
+              {{ f.name }}
+            </option>
+          </select>
+        </label>
+        <div v-if="now.plots.length > 1" role="group" aria-label="As" class="row as">
+          <button
+            v-for="p in now.plots"
+            :key="p.sort + p.title"
+            type="button"
+            class="act small"
+            :aria-pressed="p === plot"
+            @click="chosen = p.sort + p.title"
+          >
+            {{ now.see === 'parts' ? p.title : p.sortName }}
+          </button>
+        </div>
+      </div>
+      <template v-if="plot">
+        <h3>{{ plot.title }}</h3>
+        <PlotPicture :plot="plot" />
+        <div class="under">
+          <ul>
+            <li v-for="s in plot.says" :key="s">{{ s }}</li>
+          </ul>
+          <PlotToWall :see="now.see" :figure="now.figure" :other="now.other" :plot="plot" />
+        </div>
+        <PlotTable :table="plot.table" :title="plot.title" />
+      </template>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.plots {
+  padding-top: 2rem;
+}
+.ask,
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.25rem 1.25rem;
+}
+.ask {
+  border-block: var(--stitch);
+  padding-block: 0.35rem;
+  margin-block: 0.5rem 0.75rem;
+}
+.act {
+  min-height: 2.5rem;
+  text-decoration: none;
+  color: var(--ink);
+  border-bottom: 3px solid transparent;
+}
+.act[aria-pressed='true'] {
+  font-weight: 750;
+  border-bottom-color: var(--marigold);
+}
+.as {
+  margin-left: auto;
+}
+h3 {
+  color: var(--lagoon-deep);
+}
+.under {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0.5rem 2rem;
+  padding-block: 0.5rem;
+}
+</style>
