@@ -41,6 +41,7 @@ public sealed class ReferencesTests(InstrumentedServer instrumented) : ScreenTes
 
         var wall = OpenWindow(_server.Address, 1600, 900);
         wall.Open($"/rallies/{rally}/wall");
+        wall.See("Foil ferry across the Kelp Channel");
         wall.Driver.SwitchTo().ActiveElement().SendKeys("b");
         wall.See("Flat foil");
         wall.ShouldHaveCleanConsole();

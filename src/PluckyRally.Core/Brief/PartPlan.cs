@@ -80,8 +80,8 @@ internal abstract partial record PartPlan
     /// <summary>What judges would write down of a pretend team.</summary>
     public abstract IEnumerable<Entry> Rehearse(PartRehearsal team);
 
-    /// <summary>What the class found out by it, as a sentence; null where there is nothing to say.</summary>
-    public virtual string? Found(IReadOnlyList<TeamResult> results) => null;
+    /// <summary>What the class found out by it, in sentences.</summary>
+    public virtual IEnumerable<string> Found(IReadOnlyList<TeamResult> results) => [];
 
     /// <summary>What in it would go wrong in a class.</summary>
     public virtual IEnumerable<Snag> Snags(Scene scene) => [];

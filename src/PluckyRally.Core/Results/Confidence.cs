@@ -13,6 +13,15 @@ public sealed record PlaceChances(string Team, string Name, IReadOnlyList<double
 /// <param name="Says">The same as a sentence, with what to measure again.</param>
 public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bool TooClose, string Says)
 {
+    /// <summary>Where it is too close: the one reading whose repetition helps most.</summary>
+    public MeasureAgain? Again { get; init; }
+
+    /// <summary>From this chance on a team may still be first.</summary>
+    internal const double Rival = 0.02;
+
+    /// <summary>Among so many rivals the reading to repeat is looked for.</summary>
+    private const int Rivals = 4;
+
     /// <summary>Below this chance a leader is too close to call.</summary>
     public const double Sure = 0.95;
 
@@ -35,7 +44,10 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         var chances = Count(redraw, placed.Count, draws, compiled.Brief.Method.Wins);
         var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;
-        return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled));
+        return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled))
+        {
+            Again = tooClose ? MeasureAgain.Of(run, opened.Rally.Entries, teams.Where(t => t.Places[0] >= Rival).OrderByDescending(t => t.Places[0]).Take(Rivals).Select(t => t.Team).ToHashSet(StringComparer.Ordinal)) : null,
+        };
     }
 
     /// <summary>The chance of each place for each team.</summary>

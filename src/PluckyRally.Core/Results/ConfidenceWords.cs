@@ -6,11 +6,15 @@ internal static class ConfidenceWords
     /// <summary>There is only one team, or none.</summary>
     public static string SayAlone() => "There is nobody to compare with yet.";
 
+    /// <summary>Which reading to repeat, and what it is worth.</summary>
+    public static string Again(string team, Measure measure, string reading, decimal swing) =>
+        $"Measure {measure.InSentence} of {team} again ({Within.Sentence(reading)}): within what it is good to, it moves their total by {MethodWords.Points(Rounding.ToDecimals(swing, 2))}.";
+
     public static string Say(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, CompiledEdition compiled)
     {
         var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
         if (!tooClose) return $"{teams[0].Name} is first in {chance} draws: sure enough.";
-        var rivals = teams.Skip(1).Where(t => t.Places[0] >= 0.02).Select(t => t.Name).Take(3).ToList();
+        var rivals = teams.Skip(1).Where(t => t.Places[0] >= Confidence.Rival).Select(t => t.Name).Take(3).ToList();
         var coarse = compiled.Parts
             .SelectMany(p => p.Measures)
             .Where(m => !m.IsExact)

@@ -17,7 +17,7 @@ internal static class StandingsWords
             Rows = [.. results.Select(r => Write(run, r, earlier.GetValueOrDefault(r.Team.Id), references))],
             Awards = Awarding.Give(compiled, results),
             References = references,
-            Findings = [.. compiled.Parts.Select(p => p.Found(results)).OfType<string>()],
+            Findings = DecidedWords.Say(compiled, results),
         };
     }
 

@@ -14,6 +14,9 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <summary>More rounds than are run at once; those of an old lesson need not stay.</summary>
     private const int Most = 64;
 
+    /// <summary>At a chance of a half these are good to one in a hundred, as one standard deviation: √(¼/2000) = 0.011.</summary>
+    private const int Draws = 2000;
+
     /// <summary>States are counted anew whenever the server starts.</summary>
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
 
@@ -21,6 +24,7 @@ internal sealed class WorkedOut(RallyCache kept)
     private readonly ConcurrentDictionary<(Guid, int, bool), Shared<RoundSheets>> _sheets = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<Standings>> _standings = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
+    private readonly ConcurrentDictionary<(Guid, int), Shared<Confidence>> _sure = new();
     private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
     private long _counted;
 
@@ -35,6 +39,9 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <param name="round">The round.</param>
     public Standings Standings(KeptRally rally, int round) =>
         In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now, round));
+
+    /// <summary>How sure the places of a round are: by as many draws as make a whole percent sure, so that nobody waits for it.</summary>
+    public Confidence Sure(KeptRally rally, int round) => In(_sure, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Confidence.Of(now, round, Draws));
 
     /// <summary>The clock as walls show it, but for what time it is.</summary>
     public ClockOnWall Clock(KeptRally rally, int round) => In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));

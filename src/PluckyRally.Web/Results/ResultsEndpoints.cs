@@ -11,6 +11,7 @@ internal static class ResultsEndpoints
     {
         var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Results");
         rally.MapGet("/results", Standings).WithName("openStandings").AddEndpointFilter<StateTag>();
+        rally.MapGet("/sure", Sure).WithName("readConfidence").AddEndpointFilter<StateTag>();
         rally.MapGet("/plots", Plots).WithName("seePlots").AddEndpointFilter<StateTag>();
     }
 
@@ -22,6 +23,14 @@ internal static class ResultsEndpoints
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
         var standings = worked.Standings(found, round);
         return TypedResults.Ok(standings with { Closed = ClosedRound.Compare(found.Opened.Value, standings), Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
+    }
+
+    /// <summary>How sure the places are; thousands of draws, so only where somebody asks.</summary>
+    private static async Task<Results<Ok<Confidence>, Missing, Refused>> Sure(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        return found.Opened.IsOk ? TypedResults.Ok(worked.Sure(found, round)) : new Refused(found.Opened.Problems);
     }
 
     /// <summary>The class's numbers in pictures.</summary>

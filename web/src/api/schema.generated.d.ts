@@ -1284,6 +1284,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/sure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readConfidence"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/plots": {
         parameters: {
             query?: never;
@@ -2162,6 +2178,21 @@ export interface components {
             text: string;
             /** @description What it is fixed at, e.g. "40 cm". */
             fixedAt: string;
+        };
+        /** @description How sure the places are, given how finely everything was read. */
+        Confidence: {
+            /**
+             * Format: int32
+             * @description How often all readings were drawn anew.
+             */
+            draws: number;
+            /** @description The teams that place, as they stand. */
+            teams: components["schemas"]["PlaceChances"][];
+            /** @description Whether the leader is ahead in fewer than 95 of 100 draws. */
+            tooClose: boolean;
+            /** @description The same as a sentence, with what to measure again. */
+            says: string;
+            again?: null | components["schemas"]["MeasureAgain"];
         };
         /** @description What happens to a team that misses a rule. */
         Consequence: components["schemas"]["ConsequenceDoesNotPlace"] | components["schemas"]["ConsequenceAttemptDoesNotCount"] | components["schemas"]["ConsequenceFailurePoints"] | components["schemas"]["ConsequenceDeduct"] | components["schemas"]["ConsequenceNoteOnly"];
@@ -4987,6 +5018,25 @@ export interface components {
             /** @description How to measure it: where from, where to, along what. */
             how: string;
         };
+        /** @description The one reading that is worth repeating most: within what it is good to, it moves a total by most. */
+        MeasureAgain: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /**
+             * Format: uuid
+             * @description The entry that it was read in.
+             */
+            entry: string;
+            /**
+             * Format: double
+             * @description Points between the total by the smallest and by the largest that it can be.
+             */
+            swing: number;
+            /** @description What to measure again, as a sentence. */
+            says: string;
+        };
         /**
          * @description What sort of thing a measure is; decides its units and the forms a judge may type.
          * @enum {unknown}
@@ -5915,6 +5965,15 @@ export interface components {
              * @default 0
              */
             points: number;
+        };
+        /** @description How sure a team's place is. */
+        PlaceChances: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description The chance of each place, from first on; they add up to 1. */
+            places: number[];
         };
         /**
          * @description How places are counted after a tie.
@@ -11083,6 +11142,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Standings"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readConfidence: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Confidence"];
                 };
             };
             /** @description Not Found */

@@ -37,7 +37,7 @@ internal abstract partial record PartPlan
             ? base.Spread(brief)
             : new(Math.Min(Definition.Wrong, Definition.Unsorted) * Definition.Items.Count, (Definition.Right * Definition.Items.Count) + Definition.AllRightBonus);
 
-        public override string? Found(IReadOnlyList<TeamResult> results) => BinsWords.SayHardestItem(Definition, results);
+        public override IEnumerable<string> Found(IReadOnlyList<TeamResult> results) => BinsWords.SayHardestItems(Definition, results);
 
         /// <summary>Against the clock, who leaves everything out is the fastest.</summary>
         public override IEnumerable<Snag> Snags(Scene scene)

@@ -50,15 +50,21 @@ internal abstract partial record Working
 /// <summary>Says what a class found out by sorting.</summary>
 internal static class BinsWords
 {
-    /// <summary>For the class: the item that went wrong most often, and where it was put most. Null where nothing went wrong.</summary>
-    public static string? SayHardestItem(Part.Bins part, IReadOnlyList<TeamResult> results)
+    /// <summary>For the class: the items that went wrong most often, all that tie, and where each was put most. None where nothing went wrong.</summary>
+    public static IEnumerable<string> SayHardestItems(Part.Bins part, IReadOnlyList<TeamResult> results)
     {
         var answers = results.Select(r => PartEntries.Of<Entry.ItemsSorted>(r.Assessment.Design, part.Id)).Where(a => a.Count > 0).Select(a => a[^1]).ToList();
-        var worst = part.Items
-            .Select(i => (Item: i, Wrong: answers.Where(a => a.Placed.TryGetValue(i.Id, out var bin) && bin != i.Bin).Select(a => a.Placed[i.Id]).ToList()))
-            .MaxBy(i => i.Wrong.Count);
-        if (worst.Item is null || worst.Wrong.Count == 0) return null;
-        var where = worst.Wrong.GroupBy(b => b).OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).First();
-        return $"{part.Name}: {worst.Item.Name} went wrong most often ({worst.Wrong.Count} of {answers.Count} teams), most of all into {where.Key}. It belongs in {worst.Item.Bin}.";
+        var wrong = part.Items
+            .Select(i => (Item: i, Into: answers.Where(a => a.Placed.TryGetValue(i.Id, out var bin) && bin != i.Bin).Select(a => a.Placed[i.Id]).ToList()))
+            .Where(i => i.Into.Count > 0)
+            .ToList();
+        if (wrong.Count == 0) yield break;
+        var most = wrong.Max(w => w.Into.Count);
+        foreach (var (item, into) in wrong.Where(w => w.Into.Count == most))
+        {
+            var bins = into.GroupBy(b => b).ToList();
+            var often = bins.Max(b => b.Count());
+            yield return $"{part.Name}: {item.Name} went wrong most often ({into.Count} of {answers.Count} teams), most of all into {English.List([.. bins.Where(b => b.Count() == often).Select(b => b.Key)])}. It belongs in {item.Bin}.";
+        }
     }
 }

@@ -23,6 +23,13 @@ internal abstract partial record PartPlan
             .. PartEntries.Of<Entry.TasksTimed>(design, Definition.Id).Select(t => new PartAnswer("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
         ]);
 
+        /// <summary>What nobody did, as soon as somebody did something.</summary>
+        public override IEnumerable<string> Found(IReadOnlyList<TeamResult> results)
+        {
+            var ticks = results.SelectMany(r => PartEntries.Of<Entry.TaskTicked>(r.Assessment.Design, Definition.Id)).Where(t => t.Steps is not 0).Select(t => t.Task).ToHashSet();
+            return ticks.Count == 0 ? [] : Definition.Items.Where(i => !ticks.Contains(i.Id)).Select(i => DecidedWords.Nobody(i.Name));
+        }
+
         public override Stretch? Values(Brief brief) => null;
 
         public override Stretch? Spread(Brief brief) => new(0, Definition.Items.Sum(i => i.Points) + Definition.AllDoneBonus);

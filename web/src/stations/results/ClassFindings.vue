@@ -11,7 +11,10 @@ defineProps<{ standings: Standings }>()
       <h3>Awards</h3>
       <p v-for="a in standings.awards" :key="a.award">{{ a.says }}</p>
     </template>
-    <p v-for="f in standings.findings" :key="f">{{ f }}</p>
+    <template v-if="standings.findings.length">
+      <h3>What decided</h3>
+      <p v-for="f in standings.findings" :key="f">{{ f }}</p>
+    </template>
   </div>
 </template>
 
@@ -23,5 +26,8 @@ defineProps<{ standings: Standings }>()
 }
 h3 {
   color: var(--lagoon-deep);
+}
+p + h3 {
+  padding-top: 0.75rem;
 }
 </style>

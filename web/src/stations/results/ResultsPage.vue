@@ -12,6 +12,7 @@ import { usePhotos } from '@/shared/usePhotos'
 import type { Photo } from '@/api/names'
 import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
+import HowSure from './HowSure.vue'
 import PlotPanel from './plots/PlotPanel.vue'
 import StandingsTable from './StandingsTable.vue'
 import WhySlip from './WhySlip.vue'
@@ -68,6 +69,7 @@ const row = computed(
           @choose="chosen = $event"
         />
         <ClassFindings :standings="standings.data.value" />
+        <HowSure v-if="standings.data.value.ranking" />
       </section>
       <WhySlip v-if="row && row.why.length > 0" :row="row" :mended="standings.data.value.mended" />
     </div>

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { PlaceChances } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useRally } from '@/shared/openRally'
+import { useLoad } from '@/shared/useLoad'
+
+/** How sure the places are, given how finely everything was read, and what to measure again where they are not. */
+const { rally, round, tick, inRound } = useRally()
+const open = ref(false)
+const sure = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/sure', {
+      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value } },
+    }),
+  ),
+)
+watch([open, round, tick], () => open.value && void sure.load())
+
+/** Chances of which nothing is left in whole percent are not said. */
+const chances = (team: PlaceChances) =>
+  team.places
+    .map((chance, i) => ({ place: i + 1, percent: Math.round(chance * 100) }))
+    .filter((p) => p.percent >= 1)
+    .map((p) => `place ${p.place}: ${p.percent} %`)
+    .join(', ')
+</script>
+
+<template>
+  <details @toggle="open = ($event.target as HTMLDetailsElement).open">
+    <summary>How sure are these places?</summary>
+    <template v-if="open">
+      <LoadNote
+        v-if="!sure.data.value"
+        :state="sure.state.value"
+        :refusal="sure.refusal.value"
+        what="the chances"
+        @again="sure.load"
+      />
+      <template v-else>
+        <p>{{ sure.data.value.says }}</p>
+        <p v-if="sure.data.value.again" class="again">
+          {{ sure.data.value.again.says }}
+          <RouterLink :to="inRound(`/rallies/${rally?.id}/score/${sure.data.value.again.team}`)"
+            >Open the pad of {{ sure.data.value.again.name }}</RouterLink
+          >
+        </p>
+        <table v-if="sure.data.value.teams.length > 1">
+          <thead>
+            <tr>
+              <th scope="col">Team</th>
+              <th scope="col">Of 100 times that everything is read again</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="t in sure.data.value.teams" :key="t.team">
+              <th scope="row">{{ t.name }}</th>
+              <td class="figures">{{ chances(t) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+    </template>
+  </details>
+</template>
+
+<style scoped>
+details {
+  padding-top: 1rem;
+}
+summary {
+  padding-block: 0.35rem;
+}
+.again {
+  background: var(--marigold-wash);
+  border-left: 4px solid var(--marigold);
+  padding: 0.5rem 0.75rem;
+  margin-block: 0.5rem;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.25rem 1rem 0.25rem 0;
+  border-bottom: 1px dashed var(--line);
+}
+thead th {
+  font-size: var(--small);
+  font-weight: 500;
+  color: var(--muted);
+}
+tbody th {
+  font-weight: 600;
+}
+</style>
