@@ -87,7 +87,7 @@ public sealed class RallyKitTests : IDisposable
         year.Along.ShouldBe(SchoolYear.Of(today).Along(today));
         year.Next.ShouldNotBeNull();
         year.Next.Name.ShouldBe("Soon");
-        year.Next.Route.Select(p => p.Station).ShouldBe([Station.Brief, Station.Kit, Station.Teams, Station.Run, Station.Score, Station.Results]);
+        year.Next.Route.Select(p => p.Station).ShouldBe([Station.Brief, Station.Kit, Station.Teams, Station.Run, Station.Score, Station.Results, Station.Debrief]);
     }
 
     public void Dispose() => _app.Dispose();

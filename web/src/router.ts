@@ -116,6 +116,11 @@ export const router = createRouter({
           meta: { title: 'All teams together', station: 'together' },
         },
         {
+          path: 'debrief',
+          component: () => import('@/stations/debrief/DebriefPage.vue'),
+          meta: { title: 'Debrief', station: 'debrief' },
+        },
+        {
           path: 'results',
           component: () => import('@/stations/results/ResultsPage.vue'),
           meta: { title: 'Results', station: 'results' },

@@ -22,6 +22,9 @@ public enum Station
 
     /// <summary>Standings, and why.</summary>
     Results,
+
+    /// <summary>The talk after it: what worked, and one thing to change.</summary>
+    Debrief,
 }
 
 /// <summary>How much of a station is ready.</summary>
@@ -89,6 +92,7 @@ public static class Route
             Run(LessonClock.Of(opened, round)),
             new(Station.Score, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, open, Score(open, begun, more)),
             new(Station.Results, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, 0, Results(open, begun)),
+            Talk(Core.Debrief.Looked(opened, round), run.Present.Count),
         ];
     }
 
@@ -110,6 +114,13 @@ public static class Route
         { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
         { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
         _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
+    };
+
+    private static Pennant Talk(int looked, int teams) => looked switch
+    {
+        0 => new(Station.Debrief, Readiness.NotStarted, 0, "Ask the class what worked, and each team for one thing to change."),
+        _ when looked < teams => new(Station.Debrief, Readiness.InProgress, teams - looked, $"{Things(teams - looked, "team has", "teams have")} not looked back yet."),
+        _ => new(Station.Debrief, Readiness.Done, 0, "Every team has said what it takes along. Begin the next round when you like."),
     };
 
     private static string Score(int open, bool begun, int more) => (open, begun) switch

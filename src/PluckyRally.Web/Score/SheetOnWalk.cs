@@ -50,6 +50,9 @@ public sealed record SheetOnWalk
     /// <summary>The entry that says the team came late; absent where it did not.</summary>
     public Guid? Late { get; init; }
 
+    /// <summary>What it wanted to change when it looked back at the round before; empty where it did not say.</summary>
+    public required string Wanted { get; init; }
+
     /// <summary>What the team set out to reach.</summary>
     public required IReadOnlyList<SheetTarget> Targets { get; init; }
 
@@ -80,6 +83,7 @@ public sealed record SheetOnWalk
         Closed = sheet.Closed,
         Cleared = sheet.Cleared,
         Late = sheet.Late,
+        Wanted = sheet.Wanted,
         Targets = sheet.Targets,
         Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
         Log = [],

@@ -79,12 +79,16 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
 /// <param name="Clock">The clock.</param>
 /// <param name="Teams">The teams in the order in which they are tested.</param>
 /// <param name="Question">The question that the wall shows; absent where it shows none.</param>
+/// <param name="Answers">What was answered to it, the newest first.</param>
 /// <param name="Last">In the test: what was read last, the newest first.</param>
 /// <param name="Now">The server's time.</param>
-public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, string? Question, IReadOnlyList<string> Last, DateTimeOffset Now)
+public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, string? Question, IReadOnlyList<string> Answers, IReadOnlyList<string> Last, DateTimeOffset Now)
 {
     /// <summary>More readings than these are not read from eight metres.</summary>
     private const int Readings = 3;
+
+    /// <summary>More answers than these are not read from eight metres.</summary>
+    private const int Spoken = 5;
 
     internal static ClockOnWall Of(OpenedRally opened, int round)
     {
@@ -94,6 +98,7 @@ public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Te
             clock,
             [.. ClassState.Of(run.Present, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))],
             clock.Wall is { Shows: WallShows.Question, Question: var number } && number >= 1 && number <= questions.Count ? questions[number - 1] : null,
+            clock.Wall is { Shows: WallShows.Question, Question: var asked } ? [.. Log.Effective(opened.Rally.Entries).OfType<Entry.AnswerGiven>().Where(a => a.Round == round && a.Question == asked).Reverse().Take(Spoken).Select(a => a.Text)] : [],
             clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(opened, round, Readings) : [],
             default);
     }

@@ -23,7 +23,7 @@ public sealed class RoundSheetsTests
     ];
 
     private static readonly Gen<(int Brief, (int Kind, int Number)[] Happenings)> Rallies =
-        Gen.Select(Gen.Int[0, Briefs.Length - 1], Gen.Select(Gen.Int[0, 14], Gen.Int[0, 60]).Array[1, 30]);
+        Gen.Select(Gen.Int[0, Briefs.Length - 1], Gen.Select(Gen.Int[0, 15], Gen.Int[0, 60]).Array[1, 30]);
 
     [Fact]
     public void Sheets_of_a_log_that_grew_are_those_of_the_whole_log() => Rallies.Sample(
@@ -121,6 +121,7 @@ public sealed class RoundSheetsTests
             10 => new Entry.CameLate { Id = id, Team = team, Round = round },
             11 => new Entry.TestOrderSet { Id = id, Round = round, Teams = [team] },
             12 => new Entry.ReferenceAdded { Id = id, Team = $"bare{number % 4}", Round = round, Name = $"Bare {number}", Purpose = Purpose.Control },
+            14 => new Entry.LookedBack { Id = id, Team = team, Round = round, Change = $"{number} feet" },
             13 => new Entry.TrialRecorded { Id = id, Team = $"bare{number % 4}", Round = round, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = $"{number}" }] },
             _ => new Entry.NoteMade { Id = id, Team = number % 2 == 0 ? "" : team, Round = round, Text = "tests early" },
         };

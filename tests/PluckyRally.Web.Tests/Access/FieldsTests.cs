@@ -32,7 +32,7 @@ public sealed class FieldsTests : IDisposable
         "log.at", "log.by", "log.entry", "log.mayStrike", "log.says", "log.strikes", "log.struck", "log.struckAt", "log.what.*", "log.why", "name", "once.measure", "once.shown",
         "parts.answers.*", "parts.id", "parts.measured", "parts.pieces.count", "parts.pieces.first", "parts.pieces.length", "parts.pieces.second", "parts.pieces.width", "parts.sequence", "parts.twice.by", "parts.twice.entries", "parts.twice.says", "ready", "reason",
         "references.*", "rules.asked", "rules.id", "rules.inspected", "rules.limit", "rules.sort", "rules.state", "rules.text", "rules.tooNear", "rules.value", "rules.when", "settled", "status", "team",
-        "trials.attempt", "trials.by", "trials.design", "trials.entry", "trials.outcome", "trials.readings.*", "trials.revision", "trials.shown", "trials.spread", "trials.twice",
+        "trials.attempt", "trials.by", "trials.design", "trials.entry", "trials.outcome", "trials.readings.*", "trials.revision", "trials.shown", "trials.spread", "trials.twice", "wanted",
     ];
 
     private static readonly string[] Changes =
@@ -42,7 +42,7 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Wall = ["caution", "goal", "id", "ifLate", "limits", "name", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name", "title"];
 
-    private static readonly string[] Clock = ["clock.*", "last", "now", "question", "teams.cleared", "teams.late", "teams.team"];
+    private static readonly string[] Clock = ["answers", "clock.*", "last", "now", "question", "teams.cleared", "teams.late", "teams.team"];
 
     private static readonly string[] Board = ["rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "references.name", "references.purpose", "references.says", "references.total", "wins", "winsText"];
 

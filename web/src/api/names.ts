@@ -158,3 +158,6 @@ export type WhoAmI = Schemas['WhoAmI']
 export type Wins = Schemas['Wins']
 export type YearLine = Schemas['YearLine']
 export type Work = NonNullable<Schemas['Work']>
+export type Debrief = Schemas['Debrief']
+export type DebriefQuestion = Schemas['DebriefQuestion']
+export type TeamDebrief = Schemas['TeamDebrief']

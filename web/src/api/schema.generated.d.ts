@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/debrief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openDebrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/year": {
         parameters: {
             query?: never;
@@ -2055,6 +2071,7 @@ export interface components {
             clock: components["schemas"]["LessonClock"];
             teams: components["schemas"]["TeamOnWall"][];
             question?: null | string;
+            answers: string[];
             last: string[];
             /** Format: date-time */
             now: string;
@@ -2496,6 +2513,39 @@ export interface components {
             /** @description The card's id. */
             card: string;
         };
+        /** @description The talk after a round: what was asked and answered, and what each team takes along. */
+        Debrief: {
+            /** @description The brief's questions, with what was answered. */
+            questions: components["schemas"]["DebriefQuestion"][];
+            /** @description The teams that took part, in their own order. */
+            teams: components["schemas"]["TeamDebrief"][];
+        };
+        /** @description An answer. */
+        DebriefAnswer: {
+            /**
+             * Format: uuid
+             * @description The entry's id.
+             */
+            entry: string;
+            /** @description The team's id; empty where it is the class's. */
+            team: string;
+            /** @description The team's name; empty where it is the class's. */
+            name: string;
+            /** @description The answer. */
+            text: string;
+        };
+        /** @description A question of the talk. */
+        DebriefQuestion: {
+            /**
+             * Format: int32
+             * @description From 1.
+             */
+            number: number;
+            /** @description The question. */
+            text: string;
+            /** @description What was answered, in the order in which it was. */
+            answers: components["schemas"]["DebriefAnswer"][];
+        };
         /**
          * @description How a deduction grows.
          * @default once
@@ -2565,10 +2615,52 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
+        };
+        /** @description An answer to one of the brief's questions: a team's, or the class's. */
+        EntryAnswerGiven: {
+            /** @enum {string} */
+            kind: "answerGiven";
+            /**
+             * Format: int32
+             * @description Which question, from 1.
+             */
+            question: number;
+            /** @description The answer, in a line. */
+            text: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
         };
         EntryAside: {
             entry: components["schemas"]["Entry"];
@@ -3182,6 +3274,51 @@ export interface components {
             part: string;
             /** @description The design; empty for all of the team's designs. */
             design: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A team looks back at a round. The last word stands. */
+        EntryLookedBack: {
+            /** @enum {string} */
+            kind: "lookedBack";
+            /** @description What worked. */
+            worked: string;
+            /** @description What did not. */
+            didNot: string;
+            /** @description The one thing that it would change; the pad reminds it of that in the next round. */
+            change: string;
+            /** @description Why that would help. */
+            why: string;
+            /** @description How the team worked together. */
+            together: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -6891,6 +7028,7 @@ export interface components {
             cleared?: null | string;
             /** Format: uuid */
             late?: null | string;
+            wanted: string;
             targets: components["schemas"]["SheetTarget"][];
             parts: components["schemas"]["AnswersOnWalk"][];
             log: components["schemas"]["LineOnWalk"][];
@@ -7140,7 +7278,7 @@ export interface components {
          * @description A station of the route that exists so far.
          * @enum {unknown}
          */
-        Station: "brief" | "kit" | "teams" | "run" | "score" | "results";
+        Station: "brief" | "kit" | "teams" | "run" | "score" | "results" | "debrief";
         /** @description What something costs in all. */
         Sum: {
             /** @description The currency. */
@@ -7266,6 +7404,36 @@ export interface components {
             dealt: components["schemas"]["DealtCard"][];
             /** @description What was drawn into its bag; absent where no bags were drawn. */
             bag?: null | components["schemas"]["KitAmount"][];
+        };
+        /** @description What a team takes along from a round. */
+        TeamDebrief: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /**
+             * Format: uuid
+             * @description The entry in which it looked back; absent where it has not yet.
+             */
+            entry?: null | string;
+            /** @description What worked. */
+            worked: string;
+            /** @description What did not. */
+            didNot: string;
+            /** @description The one thing that it would change. */
+            change: string;
+            /** @description Why that would help. */
+            why: string;
+            /** @description How it worked together. */
+            together: string;
+            /** @description What was seen of it in passing. */
+            noted: string[];
+            /** @description What it had wanted to change after the round before; empty where it did not say. */
+            wanted: string;
+            /** @description What it changed for this round. */
+            changed: string[];
+            /** @description How its parts came out against the round before. */
+            since: string[];
         };
         /** @description Where a team stands in the lesson. */
         TeamInLesson: {
@@ -8123,6 +8291,48 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openDebrief: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Debrief"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

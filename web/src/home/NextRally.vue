@@ -26,6 +26,7 @@ const to = (station: string) => `/rallies/${props.next.rally}/${station}?round=$
         run: to('run'),
         score: to('score'),
         results: to('results'),
+        debrief: to('debrief'),
       }"
     />
   </section>

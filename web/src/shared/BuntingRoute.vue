@@ -17,6 +17,7 @@ const names: Record<Station, string> = {
   run: 'Run',
   score: 'Score',
   results: 'Results',
+  debrief: 'Debrief',
 }
 const ready = { hollow: 'not begun', halfSewn: 'partly ready', full: 'ready' } as const
 const says = (p: Pennant) => ready[p.readiness] + (p.missing > 0 ? `, ${p.missing} still missing` : '')

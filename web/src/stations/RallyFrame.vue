@@ -104,6 +104,7 @@ const all = computed(() => ({
   run: inRound(`/rallies/${props.rally}/run`),
   score: inRound(`/rallies/${props.rally}/score`),
   results: inRound(`/rallies/${props.rally}/results`),
+  debrief: inRound(`/rallies/${props.rally}/debrief`),
 }))
 provide(openRally, {
   at: { desk: places.desk.data, walk: places.walk.data, wall: places.wall.data },

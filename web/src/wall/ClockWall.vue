@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { RallyOnWall } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
-import { asClock, type WallClock } from '@/stations/run/useClock'
+import { asClock, type WallClock } from '@/shared/useClock'
 import { useSignal } from '@/stations/run/useSignal'
 
 /** The clock on the wall: read from eight metres, nothing to touch. */

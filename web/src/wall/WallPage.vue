@@ -3,7 +3,7 @@ import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, onMounted } from 'vue'
 import { useWho } from '@/access/useWho'
 import { useRallyOnWall } from '@/shared/openRally'
-import { useWallClock } from '@/stations/run/useClock'
+import { useWallClock } from '@/shared/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
 import PlotWall from './PlotWall.vue'
@@ -56,6 +56,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     v-else-if="rally && shown?.shows === 'question' && live.question.value"
     :question="live.question.value"
     :title="rally.title"
+    :answers="live.answers.value"
   />
   <ClockWall v-else-if="rally && live.clock.value" :rally="rally" :live="live" />
   <main v-else id="main" class="wall"><h1 class="out-of-sight">The wall</h1></main>

@@ -6,7 +6,7 @@ import { struckOut, written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import { useOrder } from '@/shared/useOrder'
 import type { Sent } from '@/shared/useOutbox'
-import type { LiveClock } from './useClock'
+import type { LiveClock } from '@/shared/useClock'
 
 /** The teams in the order in which they are tested: whose plan is approved, who came late. */
 const props = defineProps<{ live: LiveClock; rally: RallyOpened; record: (entry: Entry) => Promise<Sent> }>()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LiveClock } from './useClock'
+import type { LiveClock } from '@/shared/useClock'
 
 /** The brief's questions for the talk; one at a time goes on the wall. */
 const props = defineProps<{ live: LiveClock; questions: readonly string[] }>()

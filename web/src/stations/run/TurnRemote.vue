@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { ClockPhase, ClockTouch, Team, TurnNow } from '@/api/names'
-import { asClock } from './useClock'
+import { asClock } from '@/shared/useClock'
 
 /** Whose turn it is in a phase that goes team by team, at which place, and who is next. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { LiveClock } from './useClock'
+import type { LiveClock } from '@/shared/useClock'
 
 /** What the wall shows: the clock, or the board revealed from the last place to the first. */
 const props = defineProps<{ live: LiveClock; teams: number; questions: readonly string[] }>()

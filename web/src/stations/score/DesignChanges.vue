@@ -6,11 +6,12 @@ import { useRecording } from '@/pads/recording'
 import { designNoted } from '@/shared/entries'
 
 /** What was changed on a design, and another design of the team's. */
-const props = defineProps<{ design: SheetDesign }>()
+const props = defineProps<{ design: SheetDesign; wanted: string }>()
 const emit = defineEmits<{ added: [design: string] }>()
 const { team, round, record } = useRecording()
 const name = ref('')
-const changed = ref('')
+/** What they wanted to change stands there already; it is noted only when it was done. */
+const changed = ref(props.design.changed ? '' : props.wanted)
 async function add() {
   const design = name.value.trim()
   if (!design) return
@@ -28,7 +29,7 @@ async function noteChange() {
 </script>
 
 <template>
-  <details class="small">
+  <details class="small" :open="changed.length > 0 && changed === wanted">
     <summary>Another design, or a change</summary>
     <div class="row">
       <label>

@@ -55,9 +55,11 @@ const teams = computed(() => {
   return order.value.length > 0 ? order.value.flatMap((id) => known.find((t) => t.id === id) ?? []) : known
 })
 /** Without a team in the address: whoever is first in the test order and not finished. */
-const due = computed(
-  () => (teams.value.find((t) => strip.value.get(t.id)?.status === 'unfinished') ?? teams.value[0])?.id ?? '',
-)
+const due = computed(() => {
+  // Before the order is known nobody is due: the first of the list would be opened in the place of who really is.
+  if (order.value.length === 0) return ''
+  return (teams.value.find((t) => strip.value.get(t.id)?.status === 'unfinished') ?? teams.value[0])?.id ?? ''
+})
 /** What the teams are held against, each with a sheet of its own after theirs. */
 const references = computed(() => rally.value?.references ?? [])
 const reference = computed(() => references.value.find((r) => r.id === current.value))
@@ -202,6 +204,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       </p>
       <p v-if="refusal && !shownAtField" role="alert" class="wrong">{{ refusal.title }} {{ refusal.detail }}</p>
       <InLesson v-if="!reference" :key="`lesson ${current} ${round}`" :sheet="sheet" :if-late="rally.brief.ifLate" />
+      <p v-if="sheet.wanted" class="heed">After round {{ round - 1 }} they wanted to change: {{ sheet.wanted }}</p>
       <CardLines :cards="named?.cards ?? []" :bag="named?.bag ?? []" />
       <details v-if="rally.mended.length > 0" class="heed">
         <summary>The brief was mended: {{ rally.mended.at(-1)?.reason }}</summary>
@@ -237,7 +240,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
         <AttemptMusts :design="design" :rules="sheet.rules" />
         <p v-if="rally.brief.trials.overWhen" class="muted over">{{ rally.brief.trials.overWhen }}</p>
-        <DesignChanges :design="design" @added="chosen = $event" />
+        <DesignChanges :design="design" :wanted="sheet.wanted" @added="chosen = $event" />
         <ReferenceList :references="sheet.references" />
       </section>
       <NotePad />

@@ -30,6 +30,7 @@ function useToldClock<T extends Told>(
   /** The question that the wall shows, and what was read last in a test. */
   const question = ref<string>()
   const last = ref<readonly string[]>([])
+  const answers = ref<readonly string[]>([])
   const cuts = ref<readonly LessonCut[]>([])
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
@@ -67,6 +68,7 @@ function useToldClock<T extends Told>(
     if ('last' in read) {
       question.value = read.question ?? undefined
       last.value = read.last
+      answers.value = read.answers
     }
     if (!('cuts' in read)) return
     cuts.value = read.cuts
@@ -112,7 +114,7 @@ function useToldClock<T extends Told>(
   const held = computed(() =>
     clock.value?.hold ? Math.max(0, (now.value - new Date(clock.value.hold.from).getTime()) / 1000) : undefined,
   )
-  return { clock, teams, question, last, cuts, log, left, behind, end, held, now, touch, refusal }
+  return { clock, teams, question, answers, last, cuts, log, left, behind, end, held, now, touch, refusal }
 }
 
 /** A clock as a page hands it to what it shows. */

@@ -1,0 +1,77 @@
+using System.Text;
+using System.Text.Json;
+using OpenQA.Selenium;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The talk after a round: answers on the wall, one thing to change for each team, and the pad that reminds it.</summary>
+public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
+{
+    private readonly RunningServer _server = instrumented.Server;
+
+    [Fact]
+    public async Task A_class_looks_back_and_takes_one_change_into_the_next_round()
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
+        var file = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json"), TestContext.Current.CancellationToken);
+        using var sent = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        var read = JsonDocument.Parse(await sent.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).RootElement;
+        var rally = read.GetProperty("id").GetString();
+        var opened = await http.GetStringAsync($"/api/rallies/{rally}/debrief?round=2", TestContext.Current.CancellationToken);
+        var question = JsonDocument.Parse(opened).RootElement.GetProperty("questions")[0].GetProperty("text").GetString()!;
+
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/rallies/{rally}/debrief?round=2");
+        desk.See("Ask the class what worked, and each team for one thing to change.");
+        desk.See(question);
+        desk.ShouldBeAccessible();
+        desk.ClickButton($"On the wall: {question}");
+        desk.Type($"Answer: {question}", "The flat ones carried more" + Keys.Enter);
+        desk.See("The flat ones carried more");
+        desk.Until(() => desk.Field($"Answer: {question}").GetAttribute("value") == "", "the line to be free for the next answer");
+
+        var wall = OpenWindow(_server.Address, 1600, 900);
+        wall.Open($"/rallies/{rally}/wall?round=2");
+        wall.See(question);
+        wall.See("The flat ones carried more");
+        desk.Type($"Answer: {question}", "High sides kept the water out" + Keys.Enter);
+        wall.See("High sides kept the water out");
+        wall.ShouldBeAccessible();
+        desk.ClickButton("Take back: The flat ones carried more");
+        wall.SeeNot("The flat ones carried more");
+
+        Open(desk, "Limpets");
+        desk.See("8 beads more than in round 1: better");
+        desk.Type("Worked: Limpets", "a flat floor");
+        desk.Type("One thing to change: Limpets", "fold the corners up");
+        desk.Type("Because: Limpets", "water came in there");
+        desk.ShouldBeAccessible();
+
+        // What is typed and not kept yet is still there after the page was left.
+        desk.Open($"/rallies/{rally}/results?round=2");
+        desk.See("Standings");
+        desk.Open($"/rallies/{rally}/debrief?round=2");
+        desk.See("What each team takes along");
+        Open(desk, "Limpets");
+        desk.Field("Because: Limpets").GetAttribute("value").ShouldBe("water came in there");
+        desk.ClickButton("Keep it: Limpets");
+        desk.See("6 teams have not looked back yet.");
+
+        desk.ClickLink("Begin round 3 at the pad");
+        desk.See("Attempt 1 of");
+        desk.Click(() => desk.One("link", "Limpets", exact: false));
+        desk.See("After round 2 they wanted to change: fold the corners up");
+        desk.ClickButton("Note the change");
+        desk.See("Changed: fold the corners up");
+        desk.Open($"/rallies/{rally}/debrief?round=3");
+        Open(desk, "Limpets");
+        desk.See("Wanted to change after round 2: fold the corners up");
+        desk.ShouldHaveCleanConsole();
+        wall.ShouldHaveCleanConsole();
+    }
+
+    private static void Open(Browser desk, string team) => desk.Click(() => desk.Driver.FindElement(By.XPath($"//summary[b[.='{team}']]")));
+}

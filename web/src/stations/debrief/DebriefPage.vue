@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Entry } from '@/api/names'
+import UnsentNote from '@/log/UnsentNote.vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import RoundChoice from '@/shared/RoundChoice.vue'
+import StationHead from '@/shared/StationHead.vue'
+import { struckOut } from '@/shared/entries'
+import { nextAt } from '@/shared/nextAt'
+import { useRally } from '@/shared/openRally'
+import { useLoad } from '@/shared/useLoad'
+import { useOutbox } from '@/shared/useOutbox'
+import { useClock } from '@/shared/useClock'
+import QuestionTalk from './QuestionTalk.vue'
+import TeamLooksBack from './TeamLooksBack.vue'
+
+/** The talk after a round: the brief's questions, and what each team takes along into the next one. */
+const { rally, round, tick, news, inRound } = useRally()
+const id = rally.value?.id ?? ''
+const outbox = useOutbox(id, news)
+const live = useClock(id, round, tick)
+const debrief = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/debrief', { params: { path: { id }, query: { round: round.value } } })),
+)
+watch([round, tick], () => void debrief.load(), { immediate: true })
+const record = (entry: Entry) => outbox.record(entry)
+const strike = (team: string, entry: string) => record(struckOut(team, round.value, entry, 'taken back'))
+</script>
+
+<template>
+  <main v-if="rally" id="main" class="debrief">
+    <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'debrief')">
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" />
+      <RouterLink :to="inRound(`/rallies/${id}/results`)">Results</RouterLink>
+    </StationHead>
+    <UnsentNote :outbox="outbox" :rally="rally" />
+    <LoadNote
+      v-if="!debrief.data.value"
+      :state="debrief.state.value"
+      :refusal="debrief.refusal.value"
+      what="the talk"
+      @again="debrief.load"
+    />
+    <div v-else class="two">
+      <section aria-labelledby="talk">
+        <h2 id="talk">The talk</h2>
+        <p v-if="debrief.data.value.questions.length === 0" class="muted">
+          The brief has no questions. They are written in the brief, for the teacher.
+        </p>
+        <QuestionTalk
+          v-for="q in debrief.data.value.questions"
+          :key="q.number"
+          :question="q"
+          :teams="debrief.data.value.teams"
+          :round="round"
+          :live="live"
+          :record="record"
+          @strike="strike"
+        />
+      </section>
+      <section aria-labelledby="along">
+        <h2 id="along">What each team takes along</h2>
+        <TeamLooksBack
+          v-for="t in debrief.data.value.teams"
+          :key="`${t.team} ${round}`"
+          :rally="id"
+          :team="t"
+          :round="round"
+          :record="record"
+        />
+        <p class="next">
+          <RouterLink :to="{ path: `/rallies/${id}/mend`, query: { round: round + 1 } }"
+            >Say what is different in round {{ round + 1 }}</RouterLink
+          >
+          <RouterLink :to="{ path: `/rallies/${id}/score`, query: { round: round + 1 } }"
+            >Begin round {{ round + 1 }} at the pad</RouterLink
+          >
+        </p>
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.debrief {
+  max-width: 80rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 4fr) minmax(0, 5fr);
+  gap: 2.5rem;
+  padding-top: 1.25rem;
+  align-items: start;
+}
+.next {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 2rem;
+  padding-top: 1rem;
+}
+@media (max-width: 900px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { DebriefQuestion, Entry, TeamDebrief } from '@/api/names'
+import { written } from '@/shared/entries'
+import type { Sent } from '@/shared/useOutbox'
+import type { LiveClock } from '@/shared/useClock'
+
+/** A question: on the wall, and answered in a line each, by the class or by a team. */
+const props = defineProps<{
+  question: DebriefQuestion
+  teams: readonly TeamDebrief[]
+  round: number
+  live: LiveClock
+  record: (entry: Entry) => Promise<Sent>
+}>()
+const emit = defineEmits<{ strike: [team: string, entry: string] }>()
+const team = ref('')
+const text = ref('')
+const wall = computed(() => props.live.clock.value?.wall)
+const shown = computed(() => wall.value?.shows === 'question' && wall.value.question === props.question.number)
+const show = () =>
+  shown.value
+    ? props.live.touch({ does: 'show', shows: 'clock', number: wall.value?.revealed ?? 0 })
+    : props.live.touch({ does: 'show', shows: 'question', number: props.question.number })
+async function answer() {
+  if (!text.value.trim()) return
+  const says = text.value.trim()
+  const sent = await props.record(
+    written(team.value, props.round, { kind: 'answerGiven', question: props.question.number, text: says }),
+  )
+  if (sent.kind !== 'refused' && text.value.trim() === says) text.value = ''
+}
+</script>
+
+<template>
+  <article :aria-labelledby="`question-${question.number}`">
+    <div class="head">
+      <h3 :id="`question-${question.number}`">{{ question.text }}</h3>
+      <button
+        type="button"
+        class="act"
+        :aria-pressed="shown"
+        :aria-label="`${shown ? 'Off the wall' : 'On the wall'}: ${question.text}`"
+        @click="show"
+      >
+        {{ shown ? 'Off the wall' : 'On the wall' }}
+      </button>
+    </div>
+    <ul v-if="question.answers.length > 0">
+      <li v-for="a in question.answers" :key="a.entry">
+        <span
+          >{{ a.text }} <span class="small muted">{{ a.name || 'the class' }}</span></span
+        >
+        <button
+          type="button"
+          class="act small"
+          :aria-label="`Take back: ${a.text}`"
+          @click="emit('strike', a.team, a.entry)"
+        >
+          Take back
+        </button>
+      </li>
+    </ul>
+    <form novalidate @submit.prevent="answer">
+      <select v-model="team" class="touch-field" :aria-label="`Who answers: ${question.text}`">
+        <option value="">The class</option>
+        <option v-for="t in teams" :key="t.team" :value="t.team">{{ t.name }}</option>
+      </select>
+      <input v-model="text" class="touch-field" maxlength="4000" :aria-label="`Answer: ${question.text}`" />
+      <Button type="submit" label="Write it down" variant="outlined" />
+    </form>
+  </article>
+</template>
+
+<style scoped>
+article {
+  border-bottom: var(--stitch);
+  padding-block: 0.75rem;
+}
+.head,
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 1rem;
+  align-items: start;
+}
+h3 {
+  font-size: 1.1rem;
+}
+li {
+  padding: 0.2rem 0;
+  overflow-wrap: anywhere;
+}
+form {
+  display: grid;
+  grid-template-columns: minmax(7rem, auto) minmax(0, 1fr) auto;
+  gap: 0.5rem;
+  padding-top: 0.5rem;
+}
+@media (max-width: 600px) {
+  form {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

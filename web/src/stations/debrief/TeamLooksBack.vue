@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { Entry, TeamDebrief } from '@/api/names'
+import { written } from '@/shared/entries'
+import { useDraft } from '@/shared/useDraft'
+import type { Sent } from '@/shared/useOutbox'
+
+/** A team looks back: what worked, what did not, and one thing to change. What is typed stays on this device until it is kept. */
+const props = defineProps<{
+  rally: string
+  team: TeamDebrief
+  round: number
+  record: (entry: Entry) => Promise<Sent>
+}>()
+const fields = [
+  { key: 'worked', label: 'Worked' },
+  { key: 'didNot', label: 'Did not' },
+  { key: 'change', label: 'One thing to change' },
+  { key: 'why', label: 'Because' },
+  { key: 'together', label: 'How they worked together' },
+] as const
+type Said = Record<(typeof fields)[number]['key'], string>
+const kept = (): Said => {
+  const { worked, didNot, change, why, together } = props.team
+  return { worked, didNot, change, why, together }
+}
+const { draft, changed, follow } = useDraft(kept, `${props.rally}:${props.team.team}:${props.round}:debrief`)
+const refused = ref('')
+const open = ref(false)
+const summary = computed(() =>
+  fields.filter((f) => props.team[f.key]).map((f) => ({ label: f.label, text: props.team[f.key] })),
+)
+async function keep() {
+  const sent = await props.record(
+    written(props.team.team, props.round, {
+      kind: 'lookedBack',
+      ...(Object.fromEntries(fields.map((f) => [f.key, draft.value[f.key].trim()])) as Said),
+    }),
+  )
+  refused.value = sent.kind === 'refused' ? (sent.refusal.problems[0]?.what ?? sent.refusal.title ?? '') : ''
+  if (sent.kind === 'refused') return
+  follow()
+  open.value = false
+}
+</script>
+
+<template>
+  <details :open="open" class="team" @toggle="open = ($event.target as HTMLDetailsElement).open">
+    <summary>
+      <b>{{ team.name }}</b>
+      <span class="small muted">{{ team.entry ? team.change || 'has looked back' : 'not yet' }}</span>
+    </summary>
+    <p v-if="team.wanted" class="small">
+      <b>Wanted to change after round {{ round - 1 }}:</b> {{ team.wanted }}
+    </p>
+    <p v-for="c in team.changed" :key="c" class="small"><b>Changed:</b> {{ c }}</p>
+    <p v-for="s in team.since" :key="s" class="small">{{ s }}.</p>
+    <p v-if="team.noted.length > 0" class="small"><b>Seen in passing:</b> {{ team.noted.join('; ') }}</p>
+    <form novalidate @submit.prevent="keep">
+      <label v-for="f in fields" :key="f.key">
+        <span class="small">{{ f.label }}</span>
+        <input v-model="draft[f.key]" class="touch-field" maxlength="4000" :aria-label="`${f.label}: ${team.name}`" />
+      </label>
+      <Button
+        type="submit"
+        :label="team.entry ? 'Keep it so' : 'Keep it'"
+        variant="outlined"
+        :aria-label="`${team.entry ? 'Keep it so' : 'Keep it'}: ${team.name}`"
+        :disabled="!changed"
+      />
+      <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
+    </form>
+  </details>
+  <ul v-if="!open && summary.length > 0" class="said small">
+    <li v-for="s in summary" :key="s.label">
+      <span class="muted">{{ s.label }}:</span> {{ s.text }}
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.team {
+  border-top: var(--stitch);
+  padding-block: 0.5rem;
+}
+summary {
+  min-height: 2.5rem;
+  cursor: pointer;
+}
+summary .muted {
+  padding-left: 0.75rem;
+}
+form {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 0.5rem 1rem;
+  align-items: end;
+  padding-block: 0.5rem;
+}
+label {
+  display: grid;
+}
+.said {
+  padding-bottom: 0.5rem;
+}
+@media (max-width: 600px) {
+  form {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
