@@ -8,9 +8,9 @@ export interface PlotLook {
   wall: boolean
 }
 
-const scaleOf = (axis: PlotAxis) => ({
+const scaleOf = (axis: PlotAxis, every = 1) => ({
   domain: [axis.from, axis.to],
-  ticks: axis.ticks.map((t) => t.at),
+  ticks: axis.ticks.filter((_, i) => i % every === 0).map((t) => t.at),
   tickFormat: (at: number) => axis.ticks.find((t) => Math.abs(t.at - at) < 1e-9)?.text ?? '',
   label: axis.name,
   labelArrow: 'none' as const,
@@ -29,6 +29,10 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
     marginTop: size * (1.4 + plot.lines.length * 1.3 + (plot.y ? 1.2 : 0)),
     marginBottom: cells ? size : size * 3.4,
   }
+  // On a narrow screen only every second or third number is written, so that none runs into the next.
+  const numbers = Math.max(1, ...plot.x.ticks.map((t) => t.text.length)) * size * 0.65 + size
+  const room = look.width - margins.marginLeft - margins.marginRight
+  const every = Math.max(1, Math.ceil((plot.x.ticks.length * numbers) / Math.max(room, 1)))
   const inner = rows ? plot.rows.length * size * (cells ? 2.2 : 2.7) : heightOf(plot, look, size)
   const svg = P.plot({
     className: 'plot',
@@ -38,7 +42,7 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
     style: { fontSize: `${size}px`, fontFamily: 'inherit', background: 'none', overflow: 'visible' },
     x: cells
       ? { type: 'band', domain: plot.marks.flatMap((m) => (m.kind === 'cell' ? [m.at] : [])), axis: null }
-      : { ...scaleOf(plot.x), labelAnchor: 'center' },
+      : { ...scaleOf(plot.x, every), labelAnchor: 'center' },
     y: plot.y
       ? scaleOf(plot.y)
       : {
@@ -57,7 +61,7 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
             { stroke: 'currentColor', strokeOpacity: 0.16 },
           ),
       ...plot.marks.flatMap((mark) => marksOf(mark, plot, size)),
-      ...dotNames(plot, look.width - margins.marginLeft - margins.marginRight, inner, size),
+      ...dotNames(plot, room, inner, size),
       ...plot.lines.flatMap((line, i) => [
         P.ruleX([line], { x: 'at', stroke: 'currentColor', strokeDasharray: '7 5', strokeWidth: size / 8 }),
         P.text([line], {
