@@ -28,6 +28,10 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
         desk.See("The numbers in pictures");
         desk.See("Range: 50 beads, from 54 beads to 104 beads.");
         Drawn(desk, "bar", 7);
+        desk.ClickButton("In order of Light build");
+        desk.Until(() => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.Contains("8.0", StringComparison.Ordinal), "the lightest build at the top");
+        desk.ClickButton("In order of Total");
+        desk.Until(() => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.StartsWith("1st", StringComparison.Ordinal), "the first place at the top");
         desk.ShouldBeAccessible();
         desk.ClickButton("Every value");
         desk.See("Cargo, every attempt");

@@ -34,6 +34,6 @@ internal static class DecidedWords
             .ToList();
         if (missed.Count == 0) yield break;
         var most = missed.Max(m => m.Teams);
-        foreach (var rule in missed.Where(m => m.Teams == most)) yield return $"Missed most: “{rule.Text}”, by {rule.Teams} of {English.Count(rule.Of, "team")}.";
+        foreach (var rule in missed.Where(m => m.Teams == most)) yield return $"{(most > 1 ? "Missed most" : "Missed")}: “{rule.Text}”, by {rule.Teams} of {English.Count(rule.Of, "team")}.";
     }
 }

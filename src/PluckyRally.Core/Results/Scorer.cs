@@ -45,7 +45,7 @@ public static class Scorer
         var result = points(chosen.Design);
         var order = new DesignOrder(compiled);
         var better = team.Designs.Where(d => d != chosen.Design).Select(points).Where(d => d.Total is not null && (d.Status, d.Total?.Number) != (result.Status, result.Total?.Number) && order.Compare(d, result) < 0).Order(order).FirstOrDefault();
-        return new(team.Record, result, chosen.By, better);
+        return new(team.Record, result, chosen.By, better) { Designs = team.Designs };
     }
 
     /// <summary>

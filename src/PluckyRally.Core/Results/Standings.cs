@@ -106,6 +106,12 @@ public sealed record Standing
     /// <summary>What the team changed for this round, in its own words; empty in the first.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];
 
+    /// <summary>The designs that it tried, where there is more than one: each with its label, its value and whether it counts.</summary>
+    public IReadOnlyList<DesignShown> Designs { get; init; } = [];
+
+    /// <summary>What was seen of it in passing.</summary>
+    public IReadOnlyList<string> Noted { get; init; } = [];
+
     /// <summary>How the team came out against its targets.</summary>
     public IReadOnlyList<TargetOutcome> Targets { get; init; } = [];
 

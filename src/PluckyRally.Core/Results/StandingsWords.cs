@@ -43,6 +43,8 @@ internal static class StandingsWords
             TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
             Musts = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => MustShown.Of(r.Rule, result.Assessment.Rules))],
             Targets = TargetOutcome.Of(compiled, result),
+            Designs = DesignShown.Of(run, result, result.Designs),
+            Noted = [.. result.Record.Entries.OfType<Entry.NoteMade>().Select(n => n.Text)],
             Changed = run.Number == 1 ? [] : [.. result.Record.Entries.OfType<Entry.DesignNoted>().Where(d => d.Changed.Length > 0).Select(d => d.Changed)],
             WriteWhy = () => TraceWords.Write(compiled, result),
         };

@@ -59,6 +59,9 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
 
     public Bound Bound => Design.Total?.Bound ?? Bound.Exact;
 
+    /// <summary>All its designs, before points.</summary>
+    public IReadOnlyList<Assessment> Designs { get; init; } = [];
+
     /// <summary>The tie-breaks' values at their shown precision.</summary>
     public IReadOnlyList<BoundedValue> TieBreaks { get; init; } = [];
 

@@ -62,6 +62,22 @@ public sealed class SheetDesignTests
         _rally.Standing("Terns").Total.ShouldBeNull();
     }
 
+    [Fact]
+    public void Results_show_all_designs_of_a_team_and_what_was_seen_of_it()
+    {
+        foreach (var (design, typed) in new[] { ("", "20"), ("long arm", "31") })
+        {
+            for (var i = 0; i < 3; i++) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: design);
+        }
+
+        _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Design = "long arm", Changed = "lighter cup" });
+        _rally.Keep(new Entry.NoteMade { Id = _rally.NextId(), Team = "terns", Text = "measures twice" });
+        var row = _rally.Standing("Terns");
+        row.Noted.ShouldBe(["measures twice"]);
+        row.Designs.Select(d => (d.Name, d.Counts, d.Changed, string.Join("; ", d.Values))).ShouldBe([("", false, "", "part: 20 cm"), ("long arm", true, "lighter cup", "part: 31 cm")]);
+        _rally.Standing("Whelks").Designs.ShouldBeEmpty("with one design there is nothing to hold beside it");
+    }
+
     private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), "terns", 1)!;
 
     private Entry.TrialRecorded Attempt(int number, string typed) =>

@@ -2557,6 +2557,17 @@ export interface components {
          * @enum {unknown}
          */
         DesignChoice: "best" | "last" | "named";
+        /** @description A design of a team beside its others. */
+        DesignShown: {
+            /** @description Its name; empty for the first, which was not named. */
+            name: string;
+            /** @description Whether it is the team's result. */
+            counts: boolean;
+            /** @description What was changed on it, as it was last noted. */
+            changed: string;
+            /** @description What it came to in each part that has a value, as shown. */
+            values: string[];
+        };
         DeskProgress: {
             progress: components["schemas"]["RallyProgress"];
             aside: components["schemas"]["EntryAside"][];
@@ -7237,6 +7248,10 @@ export interface components {
             musts: components["schemas"]["MustShown"][];
             /** @description What the team changed for this round, in its own words; empty in the first. */
             changed: string[];
+            /** @description The designs that it tried, where there is more than one: each with its label, its value and whether it counts. */
+            designs: components["schemas"]["DesignShown"][];
+            /** @description What was seen of it in passing. */
+            noted: string[];
             /** @description How the team came out against its targets. */
             targets: components["schemas"]["TargetOutcome"][];
             /** @description The whole way from what was recorded to the place; written down when somebody asks. */

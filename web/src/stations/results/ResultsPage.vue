@@ -71,7 +71,13 @@ const row = computed(
         <ClassFindings :standings="standings.data.value" />
         <HowSure v-if="standings.data.value.ranking" />
       </section>
-      <WhySlip v-if="row && row.why.length > 0" :row="row" :mended="standings.data.value.mended" />
+      <WhySlip
+        v-if="row && row.why.length > 0"
+        :row="row"
+        :mended="standings.data.value.mended"
+        :rally="rally.id"
+        :photos="photos.filter((p) => p.team === row?.team)"
+      />
     </div>
     <PlotPanel />
     <section v-if="photos.length > 0" class="photos" aria-labelledby="photos">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { CardShown, ReferenceStanding, Standing, Standings, Team } from '@/api/names'
 import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
@@ -15,6 +15,16 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [team: string] }>()
 const marks = computed(() => teamMarks(props.teams))
 const parts = computed(() => props.standings.rows[0]?.parts ?? [])
+/** By which part the rows are looked at; in their order of places where by none. */
+const by = ref<number>()
+const rows = computed(() => {
+  const part = by.value
+  if (part === undefined) return props.standings.rows
+  // The best first: most points, or fewest where the lowest total wins; who has none stands at the end.
+  const sign = props.standings.wins === 'lowest' ? 1 : -1
+  const points = (row: Standing) => sign * (row.parts[part]?.points ?? sign * Infinity)
+  return props.standings.rows.toSorted((one, other) => points(one) - points(other))
+})
 /** A brief may give no points at all: then it is met or not. */
 const points = computed(() => parts.value.length > 0)
 const met = (row: Standing) => `${row.musts.filter((m) => m.state === 'met').length} of ${row.musts.length} met`
@@ -32,13 +42,27 @@ const place = (row: Standing) =>
         <tr>
           <th scope="col">{{ standings.ranking ? 'Place' : 'How far' }}</th>
           <th scope="col">Team</th>
-          <th v-for="p in parts" :key="p.part" scope="col" class="number by-part">{{ p.name }}</th>
-          <th v-if="points" scope="col" class="number">Total</th>
+          <th
+            v-for="(p, i) in parts"
+            :key="p.part"
+            scope="col"
+            class="number by-part"
+            :aria-sort="by === i ? (standings.wins === 'lowest' ? 'ascending' : 'descending') : undefined"
+          >
+            <button type="button" class="sort" :aria-pressed="by === i" @click="by = by === i ? undefined : i">
+              <span class="out-of-sight">In order of </span>{{ p.name }}
+            </button>
+          </th>
+          <th v-if="points" scope="col" class="number">
+            <button type="button" class="sort" :aria-pressed="by === undefined" @click="by = undefined">
+              <span class="out-of-sight">In order of </span>Total
+            </button>
+          </th>
         </tr>
       </thead>
       <tbody>
         <tr
-          v-for="row in standings.rows"
+          v-for="row in rows"
           :key="row.team"
           :class="{ chosen: row.team === chosen, aside: row.status !== 'placed' }"
         >
@@ -62,7 +86,9 @@ const place = (row: Standing) =>
             {{ p.pointsText || '–' }}
             <span v-if="p.valueText" class="small muted value">{{ p.valueText }}</span>
           </td>
-          <td v-if="points" class="number total">{{ row.totalText || '–' }}</td>
+          <td v-if="points" class="number total">
+            {{ row.status === 'didNotPlace' && row.totalText ? `(${row.totalText})` : row.totalText || '–' }}
+          </td>
         </tr>
       </tbody>
       <tbody v-if="standings.references.length > 0" class="references">
@@ -154,6 +180,22 @@ button {
   overflow-wrap: anywhere;
 }
 button:hover {
+  text-decoration: underline;
+}
+.aside .total {
+  font-weight: 400;
+  color: var(--muted);
+}
+.sort {
+  display: inline;
+  width: auto;
+  min-height: 24px;
+  font-size: inherit;
+  font-weight: 500;
+  text-align: right;
+}
+.sort[aria-pressed='true'] {
+  font-weight: 750;
   text-decoration: underline;
 }
 .aside-note {

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MendedSince, Standing, TraceStep } from '@/api/names'
+import type { MendedSince, Photo, Standing, TraceStep } from '@/api/names'
+import PhotoStrip from '@/shared/PhotoStrip.vue'
 import MendedLines from '@/shared/MendedLines.vue'
 
 /** Why a team has its points: a slip written out like a sum by hand. */
-const props = defineProps<{ row: Standing; mended: readonly MendedSince[] }>()
+const props = defineProps<{
+  row: Standing
+  mended: readonly MendedSince[]
+  rally: string
+  photos: readonly Photo[]
+}>()
 const isAmount = (step: TraceStep) => ['points', 'bonus', 'deduction'].includes(step.kind)
 const states = { met: 'Met:', missed: 'Not met:', toCheck: 'Still to check:', notChecked: 'Nothing to check:' } as const
 const since = computed(() => props.row.parts.filter((p) => p.sinceLastRound))
@@ -42,6 +48,15 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
     </ul>
     <p v-for="t in row.targets" :key="t.target">{{ t.says }}</p>
     <p v-for="(step, i) in after" :key="i">{{ step.sentence }}</p>
+    <template v-if="row.designs.length > 0">
+      <h3>Designs</h3>
+      <p v-for="d in row.designs" :key="d.name" class="small">
+        <b>{{ d.name || 'The first' }}</b>{{ d.counts ? ', counts' : ''
+        }}{{ d.values.length > 0 ? `. ${d.values.join(', ')}` : '' }}{{ d.changed ? `. Changed: ${d.changed}` : '' }}
+      </p>
+    </template>
+    <p v-if="row.noted.length > 0" class="small"><b>Seen in passing:</b> {{ row.noted.join('; ') }}</p>
+    <PhotoStrip :photos="photos" :rally="rally" />
   </section>
 </template>
 
