@@ -14,6 +14,7 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
         var looked = standing.OfType<Entry.LookedBack>().GroupBy(l => l.Team).ToDictionary(g => g.Key, g => g.Last());
         var notes = standing.OfType<Entry.NoteMade>().ToLookup(n => n.Team);
         var names = run.Teams.ToDictionary(t => t.Id, t => t.Name);
+        var wanted = Wanted(opened.Rally.Entries, round);
         var rows = Scorer.Score(opened, round).Rows.ToDictionary(r => r.Team);
         return new(
             [.. run.Compiled.Brief.Teacher.Questions.Select((text, i) => new DebriefQuestion(i + 1, text, [.. answers[i + 1].Select(a => new DebriefAnswer(a.Id, a.Team, names.GetValueOrDefault(a.Team, ""), a.Text))]))],
@@ -24,7 +25,7 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
                     return new TeamDebrief(t.Id, t.Name, said?.Id, said?.Worked ?? "", said?.DidNot ?? "", said?.Change ?? "", said?.Why ?? "", said?.Together ?? "")
                     {
                         Noted = [.. notes[t.Id].Select(n => n.Text)],
-                        Wanted = Wanted(opened.Rally.Entries, t.Id, round),
+                        Wanted = wanted.GetValueOrDefault(t.Id, ""),
                         Changed = rows[t.Id].Changed,
                         Since = [.. rows[t.Id].Parts.Where(p => p.SinceLastRound.Length > 0).Select(p => $"{p.Name}: {p.SinceLastRound}")],
                     };
@@ -32,9 +33,10 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
             ]);
     }
 
-    /// <summary>What a team wanted to change when it looked back at the round before; empty where it did not say.</summary>
-    internal static string Wanted(IReadOnlyList<Entry> entries, string team, int round) =>
-        round == 1 ? "" : Log.Effective(entries).OfType<Entry.LookedBack>().LastOrDefault(l => l.Team == team && l.Round == round - 1)?.Change ?? "";
+    /// <summary>What teams wanted to change when they looked back at the round before, by their ids.</summary>
+    internal static IReadOnlyDictionary<string, string> Wanted(IReadOnlyList<Entry> entries, int round) => round == 1
+        ? new Dictionary<string, string>()
+        : Log.Effective(entries).OfType<Entry.LookedBack>().Where(l => l.Round == round - 1).GroupBy(l => l.Team).ToDictionary(g => g.Key, g => g.Last().Change);
 
     /// <summary>How many of the teams that took part have looked back.</summary>
     internal static int Looked(OpenedRally opened, int round)

@@ -54,13 +54,20 @@ public sealed record OpenedRally(Rally Rally)
     /// The round that runs: the last one that the clock was begun in, or in which two teams have done something. One straggler whose
     /// entry was moved out of a closed round does not begin the next.
     /// </summary>
-    public int Running => Rally.Entries
-        .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && Rally.Teams.Any(t => t.Id == e.Team)))
-        .GroupBy(e => e.Round)
-        .Where(round => round.Any(e => e is Entry.PhaseBegun) || round.Select(e => e.Team).Distinct().Count() >= Math.Min(2, In(round.Key).Present.Count))
-        .Select(round => round.Key)
-        .DefaultIfEmpty(1)
-        .Max();
+    public int Running
+    {
+        get
+        {
+            var teams = Rally.Teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+            return Rally.Entries
+                .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && teams.Contains(e.Team)))
+                .GroupBy(e => e.Round)
+                .Where(round => round.Any(e => e is Entry.PhaseBegun) || round.Select(e => e.Team).Distinct().Count() >= Math.Min(2, In(round.Key).Present.Count))
+                .Select(round => round.Key)
+                .DefaultIfEmpty(1)
+                .Max();
+        }
+    }
 
     /// <summary>Looks a rally through, or says everything that is wrong with it.</summary>
     public static Result<OpenedRally> Open(Rally rally)

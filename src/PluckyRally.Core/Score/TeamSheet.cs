@@ -72,7 +72,8 @@ public sealed record TeamSheet
         var results = Scorer.Results(run, entries).ToDictionary(r => r.Team.Id);
         var closed = Rounds.IsClosed(entries, round);
         var references = ReferenceTrial.Of(run.Compiled, entries, null, round);
-        return [.. ClassState.Of(run.Teams, entries, round).Select(t => Of(opened, run.Compiled, results[t.Team], t, references) with { Closed = closed, Wanted = Debrief.Wanted(entries, t.Team, round) })];
+        var wanted = Debrief.Wanted(entries, round);
+        return [.. ClassState.Of(run.Teams, entries, round).Select(t => Of(opened, run.Compiled, results[t.Team], t, references) with { Closed = closed, Wanted = wanted.GetValueOrDefault(t.Team, "") })];
     }
 
     /// <summary>The sheets of what the teams are held against.</summary>
@@ -94,7 +95,7 @@ public sealed record TeamSheet
         var own = opened.Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut).ToList();
         var run = opened.In(round).Alone(team);
         var result = Scorer.Results(run, own)[0];
-        return Of(opened, run.Compiled, result, ClassState.Of([team], own, round)[0], ReferenceTrial.Of(run.Compiled, own, team.Id, round)) with { Closed = Rounds.IsClosed(own, round), Wanted = Debrief.Wanted(own, team.Id, round) };
+        return Of(opened, run.Compiled, result, ClassState.Of([team], own, round)[0], ReferenceTrial.Of(run.Compiled, own, team.Id, round)) with { Closed = Rounds.IsClosed(own, round), Wanted = Debrief.Wanted(own, round).GetValueOrDefault(team.Id, "") };
     }
 
     private static TeamSheet Of(OpenedRally opened, CompiledEdition compiled, TeamResult result, TeamInLesson inLesson, IReadOnlyList<ReferenceTrial> references)

@@ -3,10 +3,13 @@ namespace PluckyRally.Core;
 /// <summary>A round's values as plots draw them.</summary>
 internal sealed class PlotScene
 {
+    private readonly Lazy<IReadOnlyList<KeyValuePair<string, Assessment>>> _before;
+
     public PlotScene(OpenedRally opened, int round)
     {
         Run = opened.In(round);
         Entries = opened.Rally.Entries;
+        _before = new(() => [.. Scorer.Earlier(Run, Entries).Where(e => e.Value.Status != StandingStatus.Away)]);
         var results = Scorer.Results(Run, Entries).ToDictionary(r => r.Team.Id);
         Teams = [.. Run.Present.Select(t => results[t.Id])];
         Figures = [.. Run.Compiled.Figures.All.Where(IsPlotted).Where(f => Teams.Any(t => f.Of(t.Design.Facts).HasValue) || OfAttempts(f).Count > 0)];
@@ -40,7 +43,7 @@ internal sealed class PlotScene
 
     /// <summary>What the round before came to, by the team's id, worked out as this round does.</summary>
     public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
-        Scorer.Earlier(Run, Entries).Where(e => e.Value.Status != StandingStatus.Away).Select(e => (e.Key, Value: figure.Of(e.Value.Facts))).Where(e => e.Value.HasValue).ToDictionary(e => e.Key, e => e.Value);
+        _before.Value.Select(e => (e.Key, Value: figure.Of(e.Value.Facts))).Where(e => e.Value.HasValue).ToDictionary(e => e.Key, e => e.Value);
 
     /// <summary>What the class is held against in a figure: references, its target, limits.</summary>
     public IReadOnlyList<PlotLine> Lines(Figure figure) =>
