@@ -14,8 +14,11 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <summary>More rounds than are run at once; those of an old lesson need not stay.</summary>
     private const int Most = 64;
 
-    /// <summary>At a chance of a half these are good to one in a hundred, as one standard deviation: √(¼/2000) = 0.011.</summary>
-    private const int Draws = 2000;
+    /// <summary>
+    /// So many times everything is drawn anew, so that nobody waits long: a class's chances are good to one in a hundred, as one
+    /// standard deviation at a half (√(¼/2000) = 0.011), those of a fair of thousands of entries to five.
+    /// </summary>
+    private static int Draws(OpenedRally opened) => Math.Clamp(400_000 / Math.Max(1, opened.Rally.Entries.Count), 100, 2000);
 
     /// <summary>States are counted anew whenever the server starts.</summary>
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
@@ -40,8 +43,8 @@ internal sealed class WorkedOut(RallyCache kept)
     public Standings Standings(KeptRally rally, int round) =>
         In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now, round));
 
-    /// <summary>How sure the places of a round are: by as many draws as make a whole percent sure, so that nobody waits for it.</summary>
-    public Confidence Sure(KeptRally rally, int round) => In(_sure, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Confidence.Of(now, round, Draws));
+    /// <summary>How sure the places of a round are.</summary>
+    public Confidence Sure(KeptRally rally, int round) => In(_sure, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Confidence.Of(now, round, Draws(now)));
 
     /// <summary>The clock as walls show it, but for what time it is.</summary>
     public ClockOnWall Clock(KeptRally rally, int round) => In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));

@@ -60,7 +60,7 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
             plot.x.ticks.map((t) => t.at),
             { stroke: 'currentColor', strokeOpacity: 0.16 },
           ),
-      ...plot.marks.flatMap((mark) => marksOf(mark, plot, size)),
+      ...marksOf(plot, size),
       ...dotNames(plot, room, inner, size),
       ...plot.lines.flatMap((line, i) => [
         P.ruleX([line], { x: 'at', stroke: 'currentColor', strokeDasharray: '7 5', strokeWidth: size / 8 }),
@@ -120,117 +120,130 @@ function dotNames(plot: Plot, width: number, height: number, size: number): P.Ma
   })
 }
 
-/** One thing that is drawn. */
-function marksOf(mark: PlotMark, plot: Plot, size: number): P.Markish[] {
-  const one = [mark]
-  const title = () => mark.says
-  switch (mark.kind) {
-    case 'dot':
-      return [
-        mark.low == null || mark.high == null
-          ? null
-          : P.ruleY(one, { x1: mark.low, x2: mark.high, y: mark.y, stroke: 'currentColor', strokeWidth: size / 9 }),
-        P.dot(one, {
-          x: mark.x,
-          y: mark.y,
-          r: size / 2.6,
-          symbol: plot.sort === 'linePlot' ? 'times' : 'circle',
-          fill: plot.sort === 'linePlot' ? 'none' : 'var(--lagoon)',
-          stroke: plot.sort === 'linePlot' ? 'currentColor' : 'var(--paper)',
-          strokeWidth: plot.sort === 'linePlot' ? size / 6 : 1,
-          title,
-        }),
-      ]
-    case 'bar':
-      return [
-        P.barX(one, {
-          x1: mark.from,
-          x2: mark.to,
-          y: mark.row,
-          fill: fillOf(mark.series),
-          stroke: 'currentColor',
-          strokeWidth: 1.5,
-          title,
-        }),
-        mark.name
-          ? P.text(one, { x: mark.to, y: mark.row, text: () => mark.name, textAnchor: 'start', dx: size * 0.5 })
-          : null,
-      ]
-    case 'box':
-      return [
-        P.ruleY(one, { x1: mark.smallest, x2: mark.largest, y: mark.row, stroke: 'currentColor', strokeWidth: 2 }),
-        P.barX(one, {
-          x1: mark.lower,
-          x2: mark.upper,
-          y: mark.row,
-          fill: 'var(--lagoon-pale)',
-          stroke: 'currentColor',
-          strokeWidth: 2,
-          title,
-        }),
-        P.tickX(one, { x: mark.median, y: mark.row, stroke: 'currentColor', strokeWidth: size / 4 }),
-      ]
-    case 'path':
-      return [
-        P.line(mark.x, {
-          x: mark.x,
-          y: mark.y,
-          stroke: 'currentColor',
-          strokeWidth: size / 7,
-          strokeDasharray: plot.sort === 'scatter' ? '2 6' : undefined,
-          title,
-        }),
-        P.text(one, {
-          x: mark.x.at(plot.sort === 'scatter' ? -1 : Math.floor(mark.x.length / 2)),
-          y: mark.y.at(plot.sort === 'scatter' ? -1 : Math.floor(mark.y.length / 2)),
-          text: () => mark.name,
-          textAnchor: 'start',
-          lineAnchor: 'bottom',
-          dy: -size * 0.3,
-        }),
-      ]
-    case 'arrow':
-      return [
-        P.dot(one, {
-          x: mark.from,
-          y: mark.row,
-          r: size / 3,
-          fill: 'var(--paper)',
-          stroke: 'currentColor',
-          strokeWidth: 2,
-        }),
-        P.arrow(one, {
-          x1: mark.from,
-          x2: mark.to,
-          y: mark.row,
-          stroke: 'currentColor',
-          strokeWidth: size / 6,
-          strokeDasharray: mark.better === false ? '4 4' : undefined,
-          headLength: size * 0.6,
-          insetStart: size / 3,
-          title,
-        }),
-        mark.better == null
-          ? null
-          : P.text(one, {
-              x: Math.max(mark.from, mark.to),
-              y: mark.row,
-              text: () => (mark.better ? 'better' : 'worse'),
+/** Everything of one kind is one mark: a fair has thousands of dots. */
+function marksOf(plot: Plot, size: number): P.Markish[] {
+  const of = <K extends PlotMark['kind']>(kind: K) =>
+    plot.marks.filter((m): m is Extract<PlotMark, { kind: K }> => m.kind === kind)
+  const ink = 'currentColor'
+  const title = 'says'
+  const [dots, bars, boxes, arrows, cells] = [of('dot'), of('bar'), of('box'), of('arrow'), of('cell')]
+  const crosses = plot.sort === 'linePlot'
+  return [
+    ...(dots.length === 0
+      ? []
+      : [
+          P.ruleY(
+            dots.filter((d) => d.low != null && d.high != null),
+            { x1: 'low', x2: 'high', y: 'y', stroke: ink, strokeWidth: size / 9 },
+          ),
+          P.dot(dots, {
+            x: 'x',
+            y: 'y',
+            r: size / 2.6,
+            symbol: crosses ? 'times' : 'circle',
+            fill: crosses ? 'none' : 'var(--lagoon)',
+            stroke: crosses ? ink : 'var(--paper)',
+            strokeWidth: crosses ? size / 6 : 1,
+            title,
+          }),
+        ]),
+    ...(bars.length === 0
+      ? []
+      : [
+          P.barX(bars, {
+            x1: 'from',
+            x2: 'to',
+            y: 'row',
+            fill: { value: bars.map((b) => fillOf(b.series)), scale: null },
+            stroke: ink,
+            strokeWidth: 1.5,
+            title,
+          }),
+          P.text(bars, { x: 'to', y: 'row', text: 'name', textAnchor: 'start', dx: size * 0.5 }),
+        ]),
+    ...(boxes.length === 0
+      ? []
+      : [
+          P.ruleY(boxes, { x1: 'smallest', x2: 'largest', y: 'row', stroke: ink, strokeWidth: 2 }),
+          P.barX(boxes, {
+            x1: 'lower',
+            x2: 'upper',
+            y: 'row',
+            fill: 'var(--lagoon-pale)',
+            stroke: ink,
+            strokeWidth: 2,
+            title,
+          }),
+          P.tickX(boxes, { x: 'median', y: 'row', stroke: ink, strokeWidth: size / 4 }),
+        ]),
+    ...of('path').flatMap((path) => pathOf(path, plot.sort === 'scatter', size)),
+    ...(arrows.length === 0
+      ? []
+      : [
+          P.dot(arrows, { x: 'from', y: 'row', r: size / 3, fill: 'var(--paper)', stroke: ink, strokeWidth: 2 }),
+          // Worse is drawn broken, and said.
+          ...[true, false].map((worse) =>
+            P.arrow(
+              arrows.filter((a) => (a.better === false) === worse),
+              {
+                x1: 'from',
+                x2: 'to',
+                y: 'row',
+                stroke: ink,
+                strokeWidth: size / 6,
+                strokeDasharray: worse ? '4 4' : undefined,
+                headLength: size * 0.6,
+                insetStart: size / 3,
+                title,
+              },
+            ),
+          ),
+          P.text(
+            arrows.filter((a) => a.better != null),
+            {
+              x: (a: { from: number; to: number }) => Math.max(a.from, a.to),
+              y: 'row',
+              text: (a: { better: boolean }) => (a.better ? 'better' : 'worse'),
               textAnchor: 'start',
               dx: size * 0.7,
-            }),
-      ]
-    case 'cell':
-      return [
-        P.cell(one, {
-          x: mark.at,
-          y: mark.row,
-          fill: mark.filled ? 'var(--lagoon)' : 'none',
-          stroke: 'currentColor',
-          strokeWidth: 1.5,
-          inset: 1,
-          title,
-        }),
-      ]
-  }
+            },
+          ),
+        ]),
+    ...(cells.length === 0
+      ? []
+      : [
+          P.cell(cells, {
+            x: 'at',
+            y: 'row',
+            fill: { value: cells.map((c) => (c.filled ? 'var(--lagoon)' : 'none')), scale: null },
+            stroke: ink,
+            strokeWidth: 1.5,
+            inset: 1,
+            title,
+          }),
+        ]),
+  ]
+}
+
+/** A line through points, with what it is called at its end, or at its middle where it comes down again. */
+function pathOf(path: Extract<PlotMark, { kind: 'path' }>, straight: boolean, size: number): P.Markish[] {
+  const at = straight ? path.x.length - 1 : Math.floor(path.x.length / 2)
+  return [
+    P.line(path.x, {
+      x: path.x,
+      y: path.y,
+      stroke: 'currentColor',
+      strokeWidth: size / 7,
+      strokeDasharray: straight ? '2 6' : undefined,
+      title: () => path.says,
+    }),
+    P.text([path], {
+      x: path.x[at],
+      y: path.y[at],
+      text: 'name',
+      textAnchor: 'start',
+      lineAnchor: 'bottom',
+      dy: -size * 0.3,
+    }),
+  ]
 }
