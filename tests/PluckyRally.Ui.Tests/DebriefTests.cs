@@ -1,7 +1,5 @@
-using System.Text;
 using System.Text.Json;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -16,10 +14,7 @@ public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
     public async Task A_class_looks_back_and_takes_one_change_into_the_next_round()
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        var file = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json"), TestContext.Current.CancellationToken);
-        using var sent = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        var read = JsonDocument.Parse(await sent.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).RootElement;
-        var rally = read.GetProperty("id").GetString();
+        var rally = await PreparedRally.FromDemo(_server.Address, "class-4-shingle.rally.json");
         var opened = await http.GetStringAsync($"/api/rallies/{rally}/debrief?round=2", TestContext.Current.CancellationToken);
         var question = JsonDocument.Parse(opened).RootElement.GetProperty("questions")[0].GetProperty("text").GetString()!;
 

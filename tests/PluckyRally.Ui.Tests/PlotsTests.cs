@@ -1,7 +1,4 @@
-using System.Text;
-using System.Text.Json;
 using OpenQA.Selenium;
-using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -15,11 +12,7 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
     [Fact]
     public async Task A_finished_rally_is_looked_at_in_every_way_and_hung_on_the_wall_without_names()
     {
-        using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        var file = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json"), TestContext.Current.CancellationToken);
-        using var sent = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        var rally = JsonDocument.Parse(await sent.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).RootElement.GetProperty("id").GetString();
-
+        var rally = await PreparedRally.FromDemo(_server.Address, "class-4-shingle.rally.json");
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{rally}/results?round=2");
         desk.See("What parted the class, in points between the most and the fewest: Cargo 18.4, Both crossings 9.0, Light build 3.0.");

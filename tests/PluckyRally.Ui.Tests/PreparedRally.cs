@@ -2,6 +2,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -24,6 +25,18 @@ internal static class PreparedRally
         using var http = new HttpClient { BaseAddress = new Uri(address) };
         using var request = new HttpRequestMessage(HttpMethod.Post, "/api/briefs") { Content = new StringContent(brief.ToJsonString(), Encoding.UTF8, "application/json") };
         http.Send(request, TestContext.Current.CancellationToken).EnsureSuccessStatusCode();
+    }
+
+    /// <summary>Brings in one of the demo's rallies, and gives its id.</summary>
+    public static async Task<string> FromDemo(string address, string file) =>
+        await BringIn(address, await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", file), TestContext.Current.CancellationToken));
+
+    /// <summary>Brings in a rally's file, and gives its id.</summary>
+    public static async Task<string> BringIn(string address, string file)
+    {
+        using var http = new HttpClient { BaseAddress = new Uri(address) };
+        using var sent = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        return sent.Headers.Location!.ToString().Split('/')[^1];
     }
 
     /// <summary>Begins it, and gives its id.</summary>

@@ -145,14 +145,7 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
 
     private static int Rows(Browser wall) => wall.Driver.FindElements(By.CssSelector("tbody th")).Count;
 
-    private async Task<string> Import(string file) => await ImportText(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", file), TestContext.Current.CancellationToken));
+    private Task<string> Import(string file) => PreparedRally.FromDemo(server.Address, file);
 
-    private Task<string> Import(Rally rally) => ImportText(Json.Write(rally));
-
-    private async Task<string> ImportText(string text)
-    {
-        using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
-        using var imported = await http.PostAsync("/api/files", new StringContent(text, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        return imported.Headers.Location!.ToString().Split('/')[^1];
-    }
+    private Task<string> Import(Rally rally) => PreparedRally.BringIn(server.Address, Json.Write(rally));
 }

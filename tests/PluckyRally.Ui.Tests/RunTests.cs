@@ -15,9 +15,7 @@ public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<Emp
     public async Task The_wall_follows_the_remote_and_both_survive_the_server()
     {
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
-        var file = await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-lantern.rally.json"), TestContext.Current.CancellationToken);
-        using var imported = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        var rally = imported.Headers.Location!.ToString().Split('/')[^1];
+        var rally = await PreparedRally.FromDemo(server.Address, "class-4-lantern.rally.json");
         var desk = OpenWindow(server.Address);
         desk.Open($"/rallies/{rally}/kit");
         desk.See("Team by team");

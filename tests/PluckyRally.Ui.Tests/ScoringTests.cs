@@ -75,8 +75,7 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
             ["outcome"] = "counted",
             ["readings"] = new JsonArray(new JsonObject { ["measure"] = "time", ["typed"] = "a while" }),
         });
-        using var sent = await http.PostAsync("/api/files", new StringContent(file.ToJsonString(), System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        var odd = JsonNode.Parse(await sent.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!["id"]!.GetValue<string>();
+        var odd = await PreparedRally.BringIn(_server.Address, file.ToJsonString());
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{odd}/results");
         desk.See("1 entry is set aside: kept, and not scored.");

@@ -12,7 +12,6 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
         var standing = Log.Effective(opened.Rally.Entries).Where(e => e.Round == round).ToList();
         var answers = standing.OfType<Entry.AnswerGiven>().ToLookup(a => a.Question);
         var looked = standing.OfType<Entry.LookedBack>().GroupBy(l => l.Team).ToDictionary(g => g.Key, g => g.Last());
-        var notes = standing.OfType<Entry.NoteMade>().ToLookup(n => n.Team);
         var names = run.Teams.ToDictionary(t => t.Id, t => t.Name);
         var wanted = Wanted(opened.Rally.Entries, round);
         var rows = Scorer.Score(opened, round).Rows.ToDictionary(r => r.Team);
@@ -24,7 +23,7 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
                     var said = looked.GetValueOrDefault(t.Id);
                     return new TeamDebrief(t.Id, t.Name, said?.Id, said?.Worked ?? "", said?.DidNot ?? "", said?.Change ?? "", said?.Why ?? "", said?.Together ?? "")
                     {
-                        Noted = [.. notes[t.Id].Select(n => n.Text)],
+                        Noted = rows[t.Id].Noted,
                         Wanted = wanted.GetValueOrDefault(t.Id, ""),
                         Changed = rows[t.Id].Changed,
                         Since = [.. rows[t.Id].Parts.Where(p => p.SinceLastRound.Length > 0).Select(p => $"{p.Name}: {p.SinceLastRound}")],

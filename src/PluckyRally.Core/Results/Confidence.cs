@@ -4,7 +4,11 @@ namespace PluckyRally.Core;
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
 /// <param name="Places">The chance of each place, from first on; they add up to 1.</param>
-public sealed record PlaceChances(string Team, string Name, IReadOnlyList<double> Places);
+public sealed record PlaceChances(string Team, string Name, IReadOnlyList<double> Places)
+{
+    /// <summary>The chances of which at least a whole percent is left, in words.</summary>
+    public string Says => ConfidenceWords.Chances(Places);
+}
 
 /// <summary>How sure the places are, given how finely everything was read.</summary>
 /// <param name="Draws">How often all readings were drawn anew.</param>

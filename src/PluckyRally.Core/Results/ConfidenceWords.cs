@@ -6,6 +6,12 @@ internal static class ConfidenceWords
     /// <summary>There is only one team, or none.</summary>
     public static string SayAlone() => "There is nobody to compare with yet.";
 
+    /// <summary>Chances of places as one reads them out: "1st 62 in 100, 2nd 38 in 100".</summary>
+    public static string Chances(IReadOnlyList<double> places) => string.Join(", ", places
+        .Select((chance, i) => (Place: English.Ordinal(i + 1), Of: Math.Round(chance * 100, MidpointRounding.AwayFromZero)))
+        .Where(p => p.Of >= 1)
+        .Select(p => $"{p.Place} {p.Of:0} in 100"));
+
     /// <summary>Which reading to repeat, and what it is worth.</summary>
     public static string Again(string team, Measure measure, string reading, decimal swing) =>
         $"Measure {measure.InSentence} of {team} again ({Within.Sentence(reading)}): within what it is good to, it moves their total by {MethodWords.Points(Rounding.ToDecimals(swing, 2))}.";

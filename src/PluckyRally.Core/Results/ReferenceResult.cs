@@ -6,9 +6,6 @@ namespace PluckyRally.Core;
 /// <param name="Result">What came of it.</param>
 internal sealed record ReferenceResult(Reference Reference, RunRound Run, TeamResult Result)
 {
-    /// <summary>Whether its total means anything: points that are made by comparing teams are not its own.</summary>
-    public bool HasTotal => !Run.Compiled.ComparesTeams;
-
     /// <summary>What it came to in a round, or in the last round before in which something was recorded of it: a control is measured once.</summary>
     public static ReferenceResult Of(RunRound run, Reference reference, IReadOnlyList<Entry> entries)
     {

@@ -13,18 +13,18 @@ public sealed record ReferenceStanding(Reference Reference, int Round, IReadOnly
     /// <summary>All that the teams of a round are held against.</summary>
     internal static IReadOnlyList<ReferenceStanding> Of(RunRound run, IReadOnlyList<Entry> entries) =>
     [
-        .. run.References.Select(r => Of(run, ReferenceResult.Of(run, r, entries))),
+        .. run.References.Select(r => Of(ReferenceResult.Of(run, r, entries))),
         .. MarkedTrials.Of(entries, run.Number).Select(trials => Of(run.Compiled, run.Number, trials)),
     ];
 
-    private static ReferenceStanding Of(RunRound run, ReferenceResult came)
+    private static ReferenceStanding Of(ReferenceResult came)
     {
         var (compiled, result) = (came.Run.Compiled, came.Result);
-        var total = came.HasTotal ? result.Total : null;
+        var total = result.OwnsTotal ? result.Total : null;
         return new(
             came.Reference,
             came.Run.Number,
-            [.. result.Parts.Select(p => PartScore.Of(compiled, p) is var score && p.Plan.Curve.ComparesTeams ? score with { Points = null, PointsText = "" } : score)],
+            [.. result.Parts.Select(p => result.Owns(p.Plan) ? PartScore.Of(compiled, p) : PartScore.Of(compiled, p) with { Points = null, PointsText = "" })],
             total,
             total is { } points ? ReadingFormat.WithBound(ReadingFormat.Points(points, compiled.Brief.Method.Precision), result.Bound) : "",
             result.Reason,

@@ -62,6 +62,12 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     /// <summary>All its designs, before points.</summary>
     public IReadOnlyList<Assessment> Designs { get; init; } = [];
 
+    /// <summary>Whether the points of a part are its own: those that are made by comparing teams are none of something that teams are held against.</summary>
+    public bool Owns(PartPlan plan) => Team.Reference is null || !plan.Curve.ComparesTeams;
+
+    /// <summary>Whether the total is its own: all of its points are.</summary>
+    public bool OwnsTotal => Parts.All(p => Owns(p.Plan));
+
     /// <summary>The tie-breaks' values at their shown precision.</summary>
     public IReadOnlyList<BoundedValue> TieBreaks { get; init; } = [];
 

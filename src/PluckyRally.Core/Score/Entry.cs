@@ -82,8 +82,8 @@ public abstract partial record Entry
     /// <summary>Whether it changes what the teams are held against.</summary>
     internal virtual bool ChangesReferences => false;
 
-    /// <summary>Whether the team, or the reference, that it names comes into the rally with it.</summary>
-    internal virtual bool Brings => false;
+    /// <summary>What the team, or the reference, is called that comes into the rally with it; null where none does.</summary>
+    internal virtual string? Brings => null;
 
     /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>
     internal virtual bool TouchesSheets(Trials trials) => true;

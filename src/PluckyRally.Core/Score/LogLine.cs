@@ -41,7 +41,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                 Says = entries[line.Entry] switch
                 {
                     Core.Entry.PupilPlaced placed => $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {Placed(opened, placed, teams)}",
-                    { Team: { Length: > 0 } team, Brings: false } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
+                    { Team: { Length: > 0 } team, Brings: null } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
                     _ => line.Says,
                 },
             }),

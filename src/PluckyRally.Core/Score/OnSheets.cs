@@ -24,7 +24,7 @@ internal sealed record OnSheets(IReadOnlyList<Team> Teams, IReadOnlySet<string> 
 
     private bool IsTeam(Entry entry) =>
         Teams.Any(t => t.Id == entry.Team)
-        || entry.Brings
+        || entry.Brings is not null
         || (entry.MayBeOfClass && entry.Team.Length == 0)
-        || (entry is Entry.StruckOut && Received.Any(e => e.Brings && e.Team == entry.Team));
+        || (entry is Entry.StruckOut && Received.Any(e => e.Brings is not null && e.Team == entry.Team));
 }

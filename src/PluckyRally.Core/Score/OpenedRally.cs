@@ -47,6 +47,11 @@ public sealed record OpenedRally(Rally Rally)
     /// <summary>What everything is called that has a sheet, by its id: teams, and what they are held against.</summary>
     public IReadOnlyDictionary<string, string> NamesOnSheets => Rally.Teams.Select(t => (t.Id, t.Name)).Concat(References.Select(r => (r.Id, r.Name))).DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name);
 
+    /// <summary>What somebody is called whom an entry names, also where the sheet was struck out; the id where nobody ever said.</summary>
+    public string NameOf(Entry entry) => entry.Team.Length == 0 ? "The class" : NamesOnSheets.GetValueOrDefault(entry.Team)
+        ?? Received.FirstOrDefault(e => e.Team == entry.Team && e.Brings is not null)?.Brings
+        ?? entry.Team;
+
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
 

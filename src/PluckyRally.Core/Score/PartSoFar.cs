@@ -38,7 +38,7 @@ public sealed record PartSoFar(
             answers.Sequence,
             answers.Pieces,
             value.State == PartState.Unfinished ? [] : [.. value.Steps.Select(s => s.Say())],
-            points is { } number && value.State != PartState.Unfinished && (result.Team.Reference is null || !plan.Curve.ComparesTeams) ? MethodWords.Points(number) : "")
+            points is { } number && value.State != PartState.Unfinished && result.Owns(plan) ? MethodWords.Points(number) : "")
         {
             Measured = plan is PartPlan.Pieces pieces && (pieces.PointsNeedSize || compiled.Rules.Any(r => r.NeedsSizeOf(pieces))),
             Twice = TwoAnswers.Differing(compiled, part, design),

@@ -23,7 +23,7 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override bool Brings => true;
+        internal override string? Brings => Name;
 
         internal override bool ChangesReferences => true;
 

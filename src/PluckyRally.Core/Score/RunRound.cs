@@ -17,7 +17,7 @@ public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyLis
     public IReadOnlyList<Reference> References { get; init; } = [];
 
     /// <summary>The same round with one team alone, for what does not hang on others.</summary>
-    internal RunRound Alone(Team team) => new(Number, Compiled, [team], Before?.Alone(team)) { Mended = Mended, References = References };
+    internal RunRound Alone(Team team) => new(Number, Compiled, [team], Before?.Alone(team)) { Mended = Mended };
 
     /// <summary>A round of a rally in which nothing was mended and cut: all rounds are alike.</summary>
     public static RunRound Alike(CompiledEdition compiled, IReadOnlyList<Team> teams, int round) =>

@@ -111,7 +111,7 @@ public sealed record TeamSheet
             Name = result.Team.Name,
             Status = result.Status,
             Reason = result.Reason,
-            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed && (result.Team.Reference is null || !compiled.ComparesTeams) ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
+            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed && result.OwnsTotal ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
             Rules = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
             Once = [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
             Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(compiled, t, result.Record, numbers))],

@@ -43,7 +43,7 @@ public abstract partial record Entry
         /// <summary>How many pupils are in it; 0 where that is not known.</summary>
         public int Members { get; init; }
 
-        internal override bool Brings => true;
+        internal override string? Brings => Name;
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {

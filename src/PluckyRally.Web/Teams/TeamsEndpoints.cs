@@ -152,10 +152,11 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 
 /// <summary>An entry that is kept and not scored.</summary>
 /// <param name="Entry">The entry as it came.</param>
+/// <param name="Name">Whose it is.</param>
 /// <param name="Problems">What is wrong with it, and what would do.</param>
-public sealed record EntryAside(Entry Entry, IReadOnlyList<Problem> Problems)
+public sealed record EntryAside(Entry Entry, string Name, IReadOnlyList<Problem> Problems)
 {
-    internal static IReadOnlyList<EntryAside> Of(OpenedRally opened) => [.. opened.Aside.Where(a => !a.Struck).Select(a => new EntryAside(a.Entry, a.Problems))];
+    internal static IReadOnlyList<EntryAside> Of(OpenedRally opened) => [.. opened.Aside.Where(a => !a.Struck).Select(a => new EntryAside(a.Entry, opened.NameOf(a.Entry), a.Problems))];
 }
 
 /// <summary>What changes of a rally on a desk while it is run.</summary>

@@ -147,6 +147,6 @@ public sealed record ReferenceOnWall(string Name, Purpose Purpose, decimal? Tota
 public sealed record RowOnWall(string Team, string Name, StandingStatus Status, int? Place, decimal? Total, string TotalText, IReadOnlyList<string> Met)
 {
     internal static RowOnWall Of(Standing row, bool ranking) => ranking
-        ? new(row.Team, row.Name, row.Status, row.Place, row.Total, row.TotalText, [])
+        ? row.Status == StandingStatus.Placed ? new(row.Team, row.Name, row.Status, row.Place, row.Total, row.TotalText, []) : new(row.Team, row.Name, row.Status, null, null, "", [])
         : new(row.Team, row.Name, row.Status, null, null, "", [$"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met", .. row.Targets.Select(t => $"{t.Name}: {(t.Met switch { true => "reached", false => "not yet", null => "open" })}")]);
 }

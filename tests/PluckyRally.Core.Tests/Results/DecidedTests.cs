@@ -78,6 +78,7 @@ public sealed class DecidedTests
         sure.Again.Says.ShouldContain("Measure height of ");
         sure.Again.Says.ShouldEndWith("moves their total by 3 points.");
         sure.Again.Name.ShouldNotBe("Last");
+        sure.Teams[^1].Says.ShouldBe("3rd 100 in 100");
     }
 
     [Fact]

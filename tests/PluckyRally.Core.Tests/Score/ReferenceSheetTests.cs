@@ -109,6 +109,7 @@ public sealed class ReferenceSheetTests
         var without = opened.With(Recorder.Accept(opened, strike).OrThrow()).OrThrow();
         without.References.ShouldBeEmpty();
         without.Aside.ShouldHaveSingleItem().Entry.ShouldBeOfType<Entry.TrialRecorded>("what was read on it waits for it");
+        without.NameOf(without.Aside[0].Entry).ShouldBe("By hand");
         var back = without.With(new Entry.StruckOut { Id = Id(), Entry = strike.Id }).OrThrow();
         Scorer.Score(back, 1).References.Single().Parts[0].ValueText.ShouldBe("10 cm");
 

@@ -2675,6 +2675,7 @@ export interface components {
         };
         EntryAside: {
             entry: components["schemas"]["Entry"];
+            name: string;
             problems: components["schemas"]["Problem"][];
         };
         /** @description The class makes fewer attempts than the brief says. Each team's first ones count, the same for all. */
@@ -6122,6 +6123,8 @@ export interface components {
             name: string;
             /** @description The chance of each place, from first on; they add up to 1. */
             places: number[];
+            /** @description The chances of which at least a whole percent is left, in words. */
+            says: null | string;
         };
         /**
          * @description How places are counted after a tie.

@@ -2,14 +2,13 @@
 import Button from 'primevue/button'
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
-import type { EntryAside, Team } from '@/api/names'
+import type { EntryAside } from '@/api/names'
 import { struckOut } from '@/shared/entries'
 import { entryWords } from './entryWords'
 
 /** Entries that are kept and not scored: what each says, what is wrong with it, and a way to be done with it. */
-const props = defineProps<{ rally: string; aside: readonly EntryAside[]; teams: readonly Team[] }>()
+const props = defineProps<{ rally: string; aside: readonly EntryAside[] }>()
 const wrong = ref('')
-const teamOf = ({ entry }: EntryAside) => props.teams.find((t) => t.id === entry.team)?.name ?? entry.team
 
 /** A strike names an id; where two entries share one, it would strike the good one too. */
 const mayStrike = (a: EntryAside) => !a.problems.some((p) => p.at.endsWith('/id'))
@@ -31,7 +30,7 @@ async function strike({ entry }: EntryAside) {
     <ul>
       <li v-for="a in aside" :key="a.entry.id">
         <p>
-          <b>{{ teamOf(a) }}, round {{ a.entry.round }}: {{ entryWords(a.entry) }}</b>
+          <b>{{ a.name }}, round {{ a.entry.round }}: {{ entryWords(a.entry) }}</b>
           <span v-if="a.entry.by" class="small muted"> · {{ a.entry.by }}</span>
           <span v-for="p in a.problems" :key="p.at + p.what" class="small says">{{ p.what }} {{ p.remedy }}</span>
         </p>

@@ -134,7 +134,7 @@ const aside = computed(() => (place.value === 'desk' ? (places.desk.data.value?.
     is lost: {{ unread === 1 ? 'it is' : 'they are' }} kept, and not scored. Update Plucky Rally, or record
     {{ unread === 1 ? 'it' : 'them' }} again.
   </p>
-  <AsideNote v-if="aside.length > 0" :rally="rally" :aside="aside" :teams="places.desk.data.value?.teams ?? []" />
+  <AsideNote v-if="aside.length > 0" :rally="rally" :aside="aside" />
   <RouterView v-if="here.data.value" />
   <main v-else id="main" class="page">
     <LoadNote :state="here.state.value" :refusal="here.refusal.value" what="the rally" @again="load" />

@@ -76,7 +76,7 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
               <th scope="row">{{ row.name }}</th>
               <td class="total figures">
                 {{
-                  (row.status === 'placed' && row.totalText) ||
+                  row.totalText ||
                   (row.status === 'unfinished' ? 'to come' : row.status === 'away' ? 'away' : 'not placed')
                 }}
               </td>

@@ -95,18 +95,6 @@ const says = computed(() =>
   max-width: none;
 }
 @media (prefers-reduced-motion: reduce) {
-  .line {
-    position: absolute;
-    inset-inline: 0;
-    border-bottom: 3px dashed var(--ink);
-    text-align: right;
-    font-size: 1.4rem;
-    line-height: 1.2;
-  }
-  .line span {
-    background: var(--paper);
-    padding-inline: 0.4rem;
-  }
   .flag {
     transition: none;
   }

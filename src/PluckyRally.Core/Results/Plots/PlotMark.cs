@@ -17,13 +17,7 @@ public abstract record PlotMark
     }
 
     /// <summary>The same without saying whose it is; a bar keeps its value.</summary>
-    internal PlotMark WithoutNames() => this switch
-    {
-        Dot dot => dot with { Says = "", Name = "" },
-        Path path => path with { Says = "", Name = "" },
-        Bar or Box or Arrow or Cell => this with { Says = "" },
-        _ => this,
-    };
+    internal virtual PlotMark WithoutNames() => this with { Says = "" };
 
     /// <summary>What it stands for, for whoever points at it: "Plovers, attempt 2: 72 beads".</summary>
     public required string Says { get; init; }
@@ -45,6 +39,8 @@ public abstract record PlotMark
 
         /// <summary>Whose it is, beside it; empty where its row says so.</summary>
         public string Name { get; init; } = "";
+
+        internal override PlotMark WithoutNames() => this with { Says = "", Name = "" };
     }
 
     /// <summary>A bar, or a piece of one.</summary>
@@ -99,6 +95,8 @@ public abstract record PlotMark
 
         /// <summary>What stands at it.</summary>
         public required string Name { get; init; }
+
+        internal override PlotMark WithoutNames() => this with { Says = "", Name = "" };
     }
 
     /// <summary>From one value to another.</summary>

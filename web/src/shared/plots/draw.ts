@@ -37,7 +37,8 @@ export function draw(plot: Plot, look: PlotLook): SVGElement {
   const svg = P.plot({
     className: 'plot',
     ...margins,
-    width: look.width,
+    // The boxes of a counting frame are square, however wide the page is.
+    width: cells ? Math.min(look.width, margins.marginLeft + margins.marginRight + plot.x.to * size * 2.2) : look.width,
     height: inner + margins.marginTop + margins.marginBottom,
     style: { fontSize: `${size}px`, fontFamily: 'inherit', background: 'none', overflow: 'visible' },
     x: cells

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { DebriefQuestion, Entry, TeamDebrief } from '@/api/names'
+import QuestionToWall from '@/shared/QuestionToWall.vue'
 import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
 import type { LiveClock } from '@/shared/useClock'
@@ -17,12 +18,6 @@ const props = defineProps<{
 const emit = defineEmits<{ strike: [team: string, entry: string] }>()
 const team = ref('')
 const text = ref('')
-const wall = computed(() => props.live.clock.value?.wall)
-const shown = computed(() => wall.value?.shows === 'question' && wall.value.question === props.question.number)
-const show = () =>
-  shown.value
-    ? props.live.touch({ does: 'show', shows: 'clock', number: wall.value?.revealed ?? 0 })
-    : props.live.touch({ does: 'show', shows: 'question', number: props.question.number })
 async function answer() {
   if (!text.value.trim()) return
   const says = text.value.trim()
@@ -37,15 +32,7 @@ async function answer() {
   <article :aria-labelledby="`question-${question.number}`">
     <div class="head">
       <h3 :id="`question-${question.number}`">{{ question.text }}</h3>
-      <button
-        type="button"
-        class="act"
-        :aria-pressed="shown"
-        :aria-label="`${shown ? 'Off the wall' : 'On the wall'}: ${question.text}`"
-        @click="show"
-      >
-        {{ shown ? 'Off the wall' : 'On the wall' }}
-      </button>
+      <QuestionToWall :live="live" :number="question.number" :text="question.text" />
     </div>
     <ul v-if="question.answers.length > 0">
       <li v-for="a in question.answers" :key="a.entry">

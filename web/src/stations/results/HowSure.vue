@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import type { PlaceChances } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
@@ -17,14 +16,6 @@ const sure = useLoad(() =>
   ),
 )
 watch([open, round, tick], () => open.value && void sure.load())
-
-/** Chances of which nothing is left in whole percent are not said. */
-const chances = (team: PlaceChances) =>
-  team.places
-    .map((chance, i) => ({ place: i + 1, percent: Math.round(chance * 100) }))
-    .filter((p) => p.percent >= 1)
-    .map((p) => `place ${p.place}: ${p.percent} %`)
-    .join(', ')
 </script>
 
 <template>
@@ -50,13 +41,13 @@ const chances = (team: PlaceChances) =>
           <thead>
             <tr>
               <th scope="col">Team</th>
-              <th scope="col">Of 100 times that everything is read again</th>
+              <th scope="col">Places, were everything read again</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="t in sure.data.value.teams" :key="t.team">
               <th scope="row">{{ t.name }}</th>
-              <td class="figures">{{ chances(t) }}</td>
+              <td class="figures">{{ t.says }}</td>
             </tr>
           </tbody>
         </table>

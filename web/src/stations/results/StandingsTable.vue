@@ -27,7 +27,8 @@ const rows = computed(() => {
 })
 /** A brief may give no points at all: then it is met or not. */
 const points = computed(() => parts.value.length > 0)
-const met = (row: Standing) => `${row.musts.filter((m) => m.state === 'met').length} of ${row.musts.length} met`
+const met = (row: Pick<Standing, 'musts'>) =>
+  `${row.musts.filter((m) => m.state === 'met').length} of ${row.musts.length} met`
 const nameOf = (team: string) => props.standings.rows.find((r) => r.team === team)?.name ?? ''
 const of = (row: ReferenceStanding, part: string) => row.parts.find((p) => p.part === part)
 const place = (row: Standing) =>
@@ -75,7 +76,9 @@ const place = (row: Standing) =>
             <p v-for="c in cards[row.team] ?? []" :key="c.deal" class="small muted aside-note">
               {{ c.deal }}: {{ c.name }}
             </p>
-            <p v-if="row.reason" class="small muted aside-note">{{ row.reason }}</p>
+            <p v-if="row.reason" class="small muted aside-note">
+              {{ row.status === 'didNotPlace' ? 'Missed: ' : '' }}{{ row.reason }}
+            </p>
             <template v-if="!standings.ranking">
               <p class="small aside-note">{{ met(row) }}</p>
               <p v-for="t in row.targets" :key="t.target" class="small aside-note">{{ t.says }}</p>
@@ -99,6 +102,7 @@ const place = (row: Standing) =>
             <p v-if="r.reference.of" class="small muted">for {{ nameOf(r.reference.of) }} alone</p>
             <p v-if="r.round !== standings.round" class="small muted">measured in round {{ r.round }}</p>
             <p v-if="r.reason" class="small muted">{{ r.reason }}</p>
+            <p v-if="!standings.ranking" class="small">{{ met(r) }}</p>
           </th>
           <td v-for="p in parts" :key="p.part" class="number by-part">
             {{ of(r, p.part)?.pointsText || '–' }}

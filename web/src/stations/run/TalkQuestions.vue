@@ -1,16 +1,9 @@
 <script setup lang="ts">
+import QuestionToWall from '@/shared/QuestionToWall.vue'
 import type { LiveClock } from '@/shared/useClock'
 
 /** The brief's questions for the talk; one at a time goes on the wall. */
-const props = defineProps<{ live: LiveClock; questions: readonly string[] }>()
-const shown = (i: number) => {
-  const wall = props.live.clock.value?.wall
-  return wall?.shows === 'question' && wall.question === i + 1
-}
-const show = (i: number) =>
-  shown(i)
-    ? props.live.touch({ does: 'show', shows: 'clock', number: props.live.clock.value?.wall.revealed ?? 0 })
-    : props.live.touch({ does: 'show', shows: 'question', number: i + 1 })
+defineProps<{ live: LiveClock; questions: readonly string[] }>()
 </script>
 
 <template>
@@ -22,15 +15,7 @@ const show = (i: number) =>
     <ol>
       <li v-for="(q, i) in questions" :key="q">
         <span>{{ q }}</span>
-        <button
-          type="button"
-          class="act"
-          :aria-pressed="shown(i)"
-          :aria-label="`${shown(i) ? 'Off the wall' : 'On the wall'}: ${q}`"
-          @click="show(i)"
-        >
-          {{ shown(i) ? 'Off the wall' : 'On the wall' }}
-        </button>
+        <QuestionToWall :live="live" :number="i + 1" :text="q" />
       </li>
     </ol>
   </section>

@@ -63,18 +63,18 @@ const due = computed(() => {
 /** What the teams are held against, each with a sheet of its own after theirs. */
 const references = computed(() => rally.value?.references ?? [])
 const reference = computed(() => references.value.find((r) => r.id === current.value))
-const others = computed(() => [...teams.value.map((t) => t.id), ...references.value.map((r) => r.id)])
-const current = computed(() => others.value.find((t) => t === props.team) ?? due.value)
+const everySheet = computed(() => [...teams.value.map((t) => t.id), ...references.value.map((r) => r.id)])
+const current = computed(() => everySheet.value.find((t) => t === props.team) ?? due.value)
 watch(current, (team) => (open.value = team), { immediate: true })
 /** A sheet that was just made is opened as soon as this device has heard of it. */
 const opening = ref('')
-watch([opening, others], () => {
-  if (!opening.value || !others.value.includes(opening.value)) return
+watch([opening, everySheet], () => {
+  if (!opening.value || !everySheet.value.includes(opening.value)) return
   goTo(opening.value)
   opening.value = ''
 })
 const named = computed(() => rally.value?.teams.find((t) => t.id === current.value))
-const at = computed(() => others.value.indexOf(current.value))
+const at = computed(() => everySheet.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
@@ -128,7 +128,7 @@ watch([current, round], () => {
 function goTo(team: string | undefined) {
   if (team) void router.push(to(team))
 }
-const go = (by: number) => goTo(others.value[(at.value + by + others.value.length) % others.value.length])
+const go = (by: number) => goTo(everySheet.value[(at.value + by + everySheet.value.length) % everySheet.value.length])
 const strike = (entry: string, why: string) => record(struckOut(current.value, round.value, entry, why))
 const entryLog = useTemplateRef('log')
 /** The keyboard goes on to the next team where there is no pad any more. */

@@ -28,6 +28,7 @@ watch([round, tick, see, figure, other], () => void seen.load(), { immediate: tr
 const now = computed(() => seen.data.value)
 
 const chosen = ref('')
+watch([see, figure, other], () => (chosen.value = ''))
 const plot = computed(() => now.value?.plots.find((p) => p.sort + p.title === chosen.value) ?? now.value?.plots[0])
 const questions: Record<PlotSee, string> = {
   oneFigure: 'One figure',
@@ -57,28 +58,20 @@ const questions: Record<PlotSee, string> = {
             type="button"
             class="act"
             :aria-pressed="s === now.see"
-            @click="((see = s), (chosen = ''))"
+            @click="see = s"
           >
             {{ questions[s] }}
           </button>
         </div>
         <label v-if="now.figure" class="small">
           {{ now.other ? 'along' : 'of' }}
-          <select
-            :value="now.figure"
-            class="inline"
-            @change="((figure = ($event.target as HTMLSelectElement).value), (chosen = ''))"
-          >
+          <select :value="now.figure" class="inline" @change="figure = ($event.target as HTMLSelectElement).value">
             <option v-for="f in now.figures" :key="f.id" :value="f.id">{{ f.name }}</option>
           </select>
         </label>
         <label v-if="now.other" class="small">
           up
-          <select
-            :value="now.other"
-            class="inline"
-            @change="((other = ($event.target as HTMLSelectElement).value), (chosen = ''))"
-          >
+          <select :value="now.other" class="inline" @change="other = ($event.target as HTMLSelectElement).value">
             <option v-for="f in now.figures.filter((o) => o.id !== now?.figure)" :key="f.id" :value="f.id">
               {{ f.name }}
             </option>

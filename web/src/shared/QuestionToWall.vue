@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LiveClock } from './useClock'
+
+/** Hangs a question of the talk on the wall, or takes it off again. */
+const props = defineProps<{ live: LiveClock; number: number; text: string }>()
+const wall = computed(() => props.live.clock.value?.wall)
+const shown = computed(() => wall.value?.shows === 'question' && wall.value.question === props.number)
+const says = computed(() => (shown.value ? 'Off the wall' : 'On the wall'))
+const turn = () =>
+  shown.value
+    ? props.live.touch({ does: 'show', shows: 'clock', number: wall.value?.revealed ?? 0 })
+    : props.live.touch({ does: 'show', shows: 'question', number: props.number })
+</script>
+
+<template>
+  <button type="button" class="act" :aria-pressed="shown" :aria-label="`${says}: ${text}`" @click="turn">
+    {{ says }}
+  </button>
+</template>
