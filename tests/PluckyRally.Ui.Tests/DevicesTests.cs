@@ -67,7 +67,7 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
         var (_, code) = Prepare("Codes in links");
         var phone = OpenWindow(Plain, 390, 844);
         phone.Open($"/join#{code.Replace(" ", "", StringComparison.Ordinal)}");
-        phone.See("Join as a judge");
+        phone.See("Join with a code");
         phone.Driver.Url.ShouldBe($"{Plain}/join");
         phone.Field("The rally’s code").GetAttribute("value").ShouldBe(code.Replace(" ", "", StringComparison.Ordinal));
         phone.Type("Your name", "Teacher");

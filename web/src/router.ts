@@ -21,12 +21,17 @@ export const router = createRouter({
     {
       path: '/join',
       component: () => import('@/access/JoinPage.vue'),
-      meta: { title: 'Join as a judge', open: true },
+      meta: { title: 'Join with a code', open: true },
     },
     {
       path: '/show',
       component: () => import('@/access/ShowPage.vue'),
       meta: { title: 'The wall', open: true },
+    },
+    {
+      path: '/team',
+      component: () => import('@/access/ShowPage.vue'),
+      meta: { title: 'Your team', open: true },
     },
     {
       path: '/install',
@@ -62,6 +67,12 @@ export const router = createRouter({
       component: () => import('@/stations/teams/NewRallyPage.vue'),
       props: true,
       meta: { title: 'Teams' },
+    },
+    {
+      path: '/rallies/:rally/talk',
+      component: () => import('@/talk/TalkPage.vue'),
+      props: true,
+      meta: { title: 'The talk', station: 'talk' },
     },
     {
       path: '/rallies/:rally',
@@ -102,7 +113,7 @@ export const router = createRouter({
         {
           path: 'judges',
           component: () => import('@/access/JudgesPage.vue'),
-          meta: { title: 'Judges and walls' },
+          meta: { title: 'Judges, teams and walls' },
         },
         {
           path: 'score/:team?',

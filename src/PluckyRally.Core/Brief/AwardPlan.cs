@@ -1,6 +1,6 @@
 namespace PluckyRally.Core;
 
-/// <summary>An award made ready; without a value it goes to the first to manage a task.</summary>
+/// <summary>An award made ready; without a value it goes to the first to manage a task, or people give it.</summary>
 internal sealed record AwardPlan(Award Definition, FigureExpression? Value)
 {
     /// <summary>Makes all awards ready, or adds what is wrong with them.</summary>
@@ -14,6 +14,13 @@ internal sealed record AwardPlan(Award Definition, FigureExpression? Value)
             var at = $"/method/awards/{award.Id}";
             found.NotEmpty(award.Name, $"{at}/name", "The award has no name.", "Say what it is for.");
             found.Length(award.Name, Limits.Name, $"{at}/name", "The name");
+            if (award.GivenBy is not null)
+            {
+                found.Unless(award is { Value: "", FirstTo: null }, $"{at}/value", "People give this award, so it looks at no figure.", "Take the figure out, or let it be worked out.");
+                plans.Add(new(award, null));
+                continue;
+            }
+
             if (award.FirstTo is { } first)
             {
                 found.Unless(brief.Method.Parts.OfType<Part.Tasks>().Any(p => p.Id == first.Part && p.Items.Any(i => i.Id == first.Task)), $"{at}/firstTo", "There is no such task.", "Name a part with tasks and one of its tasks.");

@@ -76,7 +76,10 @@ public sealed record Award
     /// <summary>What it is called, e.g. "Steadiest".</summary>
     public string Name { get; init; } = "";
 
-    /// <summary>A figure's id, or an expression over figures; empty where the award goes to the first to manage something.</summary>
+    /// <summary>Who gives it; absent where it is worked out. What people give looks at no figure.</summary>
+    public GivenBy? GivenBy { get; init; }
+
+    /// <summary>A figure's id, or an expression over figures; empty where the award goes to the first to manage something, or people give it.</summary>
     public string Value { get; init; } = "";
 
     /// <summary>Which direction is better.</summary>
@@ -93,6 +96,19 @@ public sealed record Award
 
     /// <summary>Left out, so that a tier can bring it in (or the other way round).</summary>
     public bool Off { get; init; }
+}
+
+/// <summary>Who gives an award that is not worked out.</summary>
+public enum GivenBy
+{
+    /// <summary>The teacher.</summary>
+    Teacher,
+
+    /// <summary>A jury: each of them names a team; the team that most of them name has it.</summary>
+    Jury,
+
+    /// <summary>The class: each team names another team.</summary>
+    Vote,
 }
 
 /// <summary>Being the first to do all of a task.</summary>

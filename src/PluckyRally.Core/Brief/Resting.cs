@@ -28,7 +28,7 @@ public sealed record Resting(string At, IReadOnlyList<string> Names)
         .. brief.Figures.Select(f => ($"the figure {Called(f.Name)}", (IReadOnlyList<string>)[f.Value])),
         .. brief.Method.Parts.Select(p => ($"the points of {Called(p.Name)}", p.RestsOn)),
         .. brief.Method.TieBreaks.Select(t => ($"the tie-break {Called(t.Name)}", (IReadOnlyList<string>)[t.Value])),
-        .. brief.Method.Awards.Select(a => ($"the award {Called(a.Name)}", (IReadOnlyList<string>)[a.FirstTo?.Part ?? a.Value])),
+        .. brief.Method.Awards.Where(a => a.GivenBy is null).Select(a => ($"the award {Called(a.Name)}", (IReadOnlyList<string>)[a.FirstTo?.Part ?? a.Value])),
         .. brief.Method.Targets.Select(t => ($"the target {Called(t.Name)}", (IReadOnlyList<string>)[t.Value])),
         ("the stages of the build", [brief.Stages.Measure]),
     ];

@@ -26,6 +26,7 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
                         Noted = rows[t.Id].Noted,
                         Wanted = wanted.GetValueOrDefault(t.Id, ""),
                         Changed = rows[t.Id].Changed,
+                        Fair = FairWords.Of(standing.OfType<Entry.DesignNoted>().Where(n => n.Team == t.Id && n.Changed.Length > 0).ToList()),
                         Since = [.. rows[t.Id].Parts.Where(p => p.SinceLastRound.Length > 0).Select(p => $"{p.Name}: {p.SinceLastRound}")],
                     };
                 }),
@@ -77,6 +78,9 @@ public sealed record TeamDebrief(string Team, string Name, Guid? Entry, string W
 
     /// <summary>What it changed for this round.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];
+
+    /// <summary>Whether what came of it can be put down to the change; empty where nothing was changed, or nobody asked what else was.</summary>
+    public string Fair { get; init; } = "";
 
     /// <summary>How its parts came out against the round before.</summary>
     public IReadOnlyList<string> Since { get; init; } = [];

@@ -4,7 +4,12 @@ namespace PluckyRally.Core;
 internal static class Awarding
 {
     public static IReadOnlyList<AwardResult> Give(CompiledEdition compiled, IReadOnlyList<TeamResult> results) =>
-        [.. compiled.Awards.Select(award => award.Value is null ? First(award, compiled, results) : Best(award, award.Value, results))];
+    [
+        .. compiled.Awards.Select(award => award.Definition.GivenBy is { } by ? AwardsByPeople.Give(award, by, [.. results.Where(r => MayWin(award, r))])
+            : award.Value is null ? First(award, compiled, results)
+            : Best(award, award.Value, results)),
+        .. AwardsByPeople.OnTheSpot(results),
+    ];
 
     private static AwardResult Best(AwardPlan award, FigureExpression expression, IReadOnlyList<TeamResult> results)
     {
@@ -34,8 +39,9 @@ internal static class Awarding
         return winner is null ? Nobody(award) : new(award.Definition.Id, award.Definition.Name, [winner.Team.Id], AwardWords.SayFirst(award.Definition, winner));
     }
 
-    private static bool MayWin(AwardPlan award, TeamResult result) =>
-        (award.Definition.Everyone ? result.Status != StandingStatus.Away : result.Status == StandingStatus.Placed) && (award.Definition.OnlyFor.Length == 0 || result.Team.Has(award.Definition.OnlyFor));
+    /// <summary>Whether a team can win an award: those that place, or everyone that takes part; and only with the card that it is for.</summary>
+    internal static bool MayWin(AwardPlan award, TeamResult result) =>
+        (award.Definition.Everyone || award.Definition.GivenBy is not null ? result.Status != StandingStatus.Away : result.Status == StandingStatus.Placed) && (award.Definition.OnlyFor.Length == 0 || result.Team.Has(award.Definition.OnlyFor));
 
     private static AwardResult Nobody(AwardPlan award) => new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition));
 }

@@ -55,11 +55,25 @@ public sealed record MendedSince(Guid Entry, DateTimeOffset At, string By, int F
 }
 
 /// <summary>Who won an award.</summary>
-/// <param name="Award">The award's id.</param>
+/// <param name="Award">The award's id; empty where the teacher thought of it on the spot.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Teams">The ids of the teams that won it; empty while nobody has.</param>
 /// <param name="Says">The result as a sentence.</param>
-public sealed record AwardResult(string Award, string Name, IReadOnlyList<string> Teams, string Says);
+public sealed record AwardResult(string Award, string Name, IReadOnlyList<string> Teams, string Says)
+{
+    /// <summary>Who gives it; absent where it is worked out.</summary>
+    public GivenBy? GivenBy { get; init; }
+
+    /// <summary>What people said so far, each with the last word.</summary>
+    public IReadOnlyList<AwardVoice> Voices { get; init; } = [];
+}
+
+/// <summary>A voice for an award.</summary>
+/// <param name="Entry">The entry.</param>
+/// <param name="Of">Whose it is: the teacher, one of the jury, or a team.</param>
+/// <param name="For">The id of the team that it is for.</param>
+/// <param name="Why">Why; may be empty.</param>
+public sealed record AwardVoice(Guid Entry, string Of, string For, string Why);
 
 /// <summary>One team's line in the standings.</summary>
 public sealed record Standing

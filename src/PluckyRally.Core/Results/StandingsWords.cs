@@ -45,7 +45,7 @@ internal static class StandingsWords
             Targets = TargetOutcome.Of(compiled, result),
             Designs = DesignShown.Of(run, result, result.Designs),
             Noted = [.. result.Record.Entries.OfType<Entry.NoteMade>().Select(n => n.Text)],
-            Changed = run.Number == 1 ? [] : [.. result.Record.Entries.OfType<Entry.DesignNoted>().Where(d => d.Changed.Length > 0).Select(d => d.Changed)],
+            Changed = run.Number == 1 ? [] : [.. result.Record.Entries.OfType<Entry.DesignNoted>().Where(d => d.Changed.Length > 0).Select(d => d.SayChanged)],
             WriteWhy = () => TraceWords.Write(compiled, result),
         };
     }

@@ -126,8 +126,14 @@ public abstract partial record Entry
         /// <summary>For a question: which one, from 1.</summary>
         public int Question { get; init; }
 
-        /// <summary>For a picture: which one.</summary>
+        /// <summary>For a picture, or for a question that has one beside it: which one.</summary>
         public PlotShown? Plot { get; init; }
+
+        /// <summary>For the board: what it is of. Empty for the totals.</summary>
+        public string Of { get; init; } = "";
+
+        /// <summary>For the gallery: how it is shown.</summary>
+        public GalleryShown? Gallery { get; init; }
 
         internal override bool IsOfLesson => false;
 
@@ -136,16 +142,19 @@ public abstract partial record Entry
             found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
             found.Unless(Shows != WallShows.Plot || Plot is not null, "/plot", "Nothing says which picture.", "Choose one under Results.");
             found.Length(Plot?.Title ?? "", Limits.Text, "/plot/title", "The title");
+            found.Unless(Shows != WallShows.Gallery || Gallery is not null, "/gallery", "Nothing says how the gallery is shown.", "Choose it under Results.");
+            found.Unless(Of.Length == 0 || BoardChoice.All(compiled).Any(b => b.Of == Of), "/of", "The brief has nothing like this to reveal.", "Leave it empty for the totals, or name a figure or an award.");
         }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) { Plot = Plot } };
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) { Plot = Plot, Of = Of, Gallery = Gallery } };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             Shows switch
             {
                 WallShows.Clock => "The wall shows the clock",
-                WallShows.Board => $"The wall shows the board, {English.Count(Revealed, "place")} revealed",
+                WallShows.Board => $"The wall shows the board{(BoardChoice.All(compiled).FirstOrDefault(b => b.Of == Of && Of.Length > 0) is { } board ? $" of {Within.Sentence(board.Name)}" : "")}, {English.Count(Revealed, "place")} revealed",
                 WallShows.Question => $"The wall shows question {Question}",
+                WallShows.Gallery => "The wall shows the gallery",
                 WallShows.Plot => $"The wall shows a picture: {Plot?.Title}",
             };
     }
@@ -165,4 +174,7 @@ public enum WallShows
 
     /// <summary>A picture of the class's numbers.</summary>
     Plot,
+
+    /// <summary>All that teams made, side by side.</summary>
+    Gallery,
 }

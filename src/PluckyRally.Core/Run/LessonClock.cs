@@ -77,8 +77,14 @@ public sealed record HoldCount(DateTimeOffset From, decimal Seconds);
 /// <param name="Question">For a question: which one, from 1.</param>
 public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
 {
-    /// <summary>For a picture: which one.</summary>
+    /// <summary>For a picture, or for a question that has one beside it: which one.</summary>
     public PlotShown? Plot { get; init; }
+
+    /// <summary>For the board: what it is of. Empty for the totals.</summary>
+    public string Of { get; init; } = "";
+
+    /// <summary>For the gallery: how it is shown.</summary>
+    public GalleryShown? Gallery { get; init; }
 }
 
 /// <summary>A phase as the clock shows it.</summary>

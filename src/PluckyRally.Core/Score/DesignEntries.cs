@@ -17,11 +17,17 @@ public abstract partial record Entry
         /// <summary>What has changed since the revision before.</summary>
         public string Changed { get; init; } = "";
 
-        /// <summary>Conditions by name, such as "arm": "long".</summary>
+        /// <summary>What else has changed beside that: empty where it was asked and nothing has; absent where nobody asked.</summary>
+        public string? Also { get; init; }
+
+        /// <summary>Conditions by name, such as "arm": "long". Where there are some, they take the place of those that were noted before.</summary>
         public IReadOnlyDictionary<string, string> Labels { get; init; } = new Dictionary<string, string>();
 
         /// <summary>Whether the team names this design as the one that counts.</summary>
         public bool Named { get; init; }
+
+        /// <summary>What has changed, with what else has.</summary>
+        internal string SayChanged => Also is { Length: > 0 } also ? $"{Changed}; also {also}" : Changed;
 
         internal override bool IsTeachers => false;
 
@@ -30,12 +36,14 @@ public abstract partial record Entry
             found.Length(Design, Limits.Name, "/design", "The design's name");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
             found.Length(Changed, Limits.Text, "/changed", "What has changed");
-            found.Unless(Labels.Count <= 20 && Labels.All(l => l.Key.Length is > 0 and <= 40 && l.Value.Length <= 40), "/labels", "There are too many labels, or one is too long.", "Keep to 20, each of at most 40 characters.");
+            found.Length(Also ?? "", Limits.Text, "/also", "What else has changed");
+            found.Unless(Labels.Count <= 20 && Labels.All(l => l.Key.Length <= 40 && l.Value.Length <= 40), "/labels", "There are too many labels, or one is too long.", "Keep to 20, each of at most 40 characters.");
+            found.Unless(Labels.All(l => l.Key.Trim().Length > 0 && l.Value.Trim().Length > 0), "/labels", "A label is half written.", "Say what it is of, and how it is: arm, long.");
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Design{(Design.Length > 0 ? $" “{Design}”" : "")}, revision {Revision}{(Changed.Length > 0 ? $": {Changed}" : "")}{(Named ? ", the one that counts" : "")}";
+            $"Design{(Design.Length > 0 ? $" “{Design}”" : "")}, revision {Revision}{(SayChanged.Length > 0 ? $": {SayChanged}" : "")}{(Labels.Count > 0 ? $" ({DesignLabels.Say(Labels)})" : "")}{(Named ? ", the one that counts" : "")}";
     }
 }
 

@@ -14,6 +14,12 @@ public static class EntryRights
         return Find(log, strike.Entry) is { } recorded ? ToStrike(recorded, entry.By, log, others) : null;
     }
 
+    /// <summary>Why a team's own device may not write an entry; null where it may: an answer, looking back, a voice for another team.</summary>
+    /// <param name="entry">As it came.</param>
+    public static Problem? OfTeam(Entry entry) => entry is Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 }
+        ? null
+        : new("/kind", "This is not a team's to record.", "A team answers questions, looks back, and votes for another team.");
+
     /// <summary>Why a judge may not strike out an entry; null where it may.</summary>
     /// <param name="recorded">The entry.</param>
     /// <param name="by">The judge's name.</param>

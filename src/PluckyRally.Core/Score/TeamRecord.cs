@@ -3,8 +3,9 @@ namespace PluckyRally.Core;
 /// <summary>What was recorded for one team in one round, struck entries left out.</summary>
 public sealed class TeamRecord
 {
-    private TeamRecord(Team team, IReadOnlyList<Entry> entries, IReadOnlyList<Entry> round)
+    private TeamRecord(Team team, IReadOnlyList<Entry> entries, IReadOnlyList<Entry> round, IReadOnlyDictionary<string, string> names)
     {
+        Names = names;
         Team = team;
         Entries = entries;
         Round = round;
@@ -38,6 +39,9 @@ public sealed class TeamRecord
     /// <summary>The design that the team names; null where it has not said.</summary>
     public string? NamedDesign { get; }
 
+    /// <summary>What all teams are called, by id.</summary>
+    internal IReadOnlyDictionary<string, string> Names { get; }
+
     /// <summary>Every entry of every team in the round, for what depends on who was first.</summary>
     internal IReadOnlyList<Entry> Round { get; }
 
@@ -57,6 +61,7 @@ public sealed class TeamRecord
         // Who was first is asked among the teams: what they are held against takes nobody's place.
         var ids = teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
         if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key))) standing = [.. standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team))];
-        return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing))];
+        var names = teams.ToDictionary(t => t.Id, t => t.Name, StringComparer.Ordinal);
+        return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing, names))];
     }
 }

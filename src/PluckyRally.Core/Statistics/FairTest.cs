@@ -1,32 +1,34 @@
 namespace PluckyRally.Core;
 
-/// <summary>Whether two designs can be compared: only where one thing differs may a cause be claimed.</summary>
-/// <param name="Differing">The labels that differ, with both values.</param>
+/// <summary>Whether designs can be compared: only where one thing differs may a cause be claimed.</summary>
+/// <param name="Differing">The labels that differ, with the value of each.</param>
 /// <param name="MayClaimCause">Whether exactly one does.</param>
 /// <param name="Says">The same as a sentence for the class.</param>
 public sealed record FairTest(IReadOnlyList<FairTestDifference> Differing, bool MayClaimCause, string Says)
 {
-    /// <summary>Compares the conditions of two designs; a label that only one of them has differs too.</summary>
-    public static FairTest Compare(IReadOnlyDictionary<string, string> one, IReadOnlyDictionary<string, string> other)
+    /// <summary>Compares the conditions of designs; a label that not all of them have differs too.</summary>
+    public static FairTest Compare(params IReadOnlyList<IReadOnlyDictionary<string, string>> designs)
     {
-        var differing = one.Keys.Union(other.Keys)
-            .Order(StringComparer.Ordinal)
-            .Select(label => new FairTestDifference(label, one.GetValueOrDefault(label, ""), other.GetValueOrDefault(label, "")))
-            .Where(d => !d.One.Equals(d.Other, StringComparison.OrdinalIgnoreCase))
+        var known = designs.Select(d => new Dictionary<string, string>(d, StringComparer.OrdinalIgnoreCase)).ToList();
+        var differing = known.SelectMany(d => d.Keys)
+            .Distinct(StringComparer.OrdinalIgnoreCase)
+            .Order(StringComparer.OrdinalIgnoreCase)
+            .Select(label => new FairTestDifference(label, [.. known.Select(d => d.GetValueOrDefault(label, ""))]))
+            .Where(d => d.Values.Distinct(StringComparer.OrdinalIgnoreCase).Skip(1).Any())
             .ToList();
-        return new(differing, differing.Count == 1, Sentence(differing));
+        return new(differing, differing.Count == 1, Sentence(differing, known.Any(d => d.Count > 0)));
     }
 
-    private static string Sentence(List<FairTestDifference> differing) => differing.Count switch
+    private static string Sentence(List<FairTestDifference> differing, bool noted) => differing.Count switch
     {
-        0 => "Nothing differs, so any difference in the results is chance.",
+        0 when !noted => "How they differ is not noted. Note it at the pad; then it can be said whether the test was fair.",
+        0 => "Nothing that is noted differs, so any difference in the results is chance, or something that nobody noted.",
         1 => $"Only the {differing[0].Label} differs: a difference in the results may come from it.",
-        _ => $"{string.Join(", ", differing.Take(differing.Count - 1).Select(d => d.Label))} and {differing[^1].Label} differ, so no one of them can be named as the cause. Change one thing at a time.",
+        _ => $"{Within.Beginning(English.List([.. differing.Select(d => Within.Sentence(d.Label))]))} differ, so no one of them can be named as the cause. Change one thing at a time.",
     };
 }
 
-/// <summary>A condition in which two designs differ.</summary>
+/// <summary>A condition in which designs differ.</summary>
 /// <param name="Label">The condition.</param>
-/// <param name="One">Its value in the first; empty where it has none.</param>
-/// <param name="Other">Its value in the second; empty where it has none.</param>
-public sealed record FairTestDifference(string Label, string One, string Other);
+/// <param name="Values">Its value in each; empty where it has none.</param>
+public sealed record FairTestDifference(string Label, IReadOnlyList<string> Values);

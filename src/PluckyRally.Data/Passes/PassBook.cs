@@ -9,8 +9,8 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     /// <summary>No letter that is read as another or as a digit, and none that makes words.</summary>
     private const string Letters = "BCDFGHJKMNPQRTVWXYZ2346789";
 
-    /// <summary>Letters of a judge's code: 26 to the sixth, 309 million, of which a guesser can try some ten a minute.</summary>
-    private const int JudgeLetters = 6;
+    /// <summary>Letters of a code that is typed: 26 to the sixth, 309 million, of which a guesser can try some ten a minute.</summary>
+    private const int TypedLetters = 6;
 
     /// <summary>Letters of a wall's link; nobody types them.</summary>
     private const int WallLetters = 26;
@@ -22,7 +22,7 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     /// <summary>Makes a pass.</summary>
     public async Task<StoredPass> Make(Guid rally, PassKind kind, CancellationToken stop)
     {
-        var pass = new StoredPass { Id = Guid.CreateVersion7(), RallyId = rally, Kind = kind, Code = RandomNumberGenerator.GetString(Letters, kind == PassKind.Judge ? JudgeLetters : WallLetters), MadeAt = clock.GetUtcNow() };
+        var pass = new StoredPass { Id = Guid.CreateVersion7(), RallyId = rally, Kind = kind, Code = RandomNumberGenerator.GetString(Letters, kind == PassKind.Wall ? WallLetters : TypedLetters), MadeAt = clock.GetUtcNow() };
         db.Passes.Add(pass);
         await db.SaveChangesAsync(stop);
         return pass;

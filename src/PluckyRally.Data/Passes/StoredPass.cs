@@ -12,6 +12,9 @@ public enum PassKind
 
     /// <summary>Show one rally on a wall.</summary>
     Wall,
+
+    /// <summary>Say what a team has to say in the talk after a round.</summary>
+    Team,
 }
 
 /// <summary>Lets a device into one rally until it is ended.</summary>

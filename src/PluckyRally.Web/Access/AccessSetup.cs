@@ -38,6 +38,7 @@ internal static class AccessSetup
         services.AddAuthorizationBuilder()
             .SetFallbackPolicy(Policy(CallerRole.Teacher))
             .AddPolicy(nameof(CallerRole.Judge), Policy(CallerRole.Judge))
+            .AddPolicy(nameof(CallerRole.Team), Policy(CallerRole.Team))
             .AddPolicy(nameof(CallerRole.Wall), Policy(CallerRole.Wall));
         services.AddGuessLimits();
     }
@@ -45,6 +46,10 @@ internal static class AccessSetup
     /// <summary>Judges may use it, in the rally that the address names.</summary>
     public static T ForJudges<T>(this T endpoint)
         where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(nameof(CallerRole.Judge));
+
+    /// <summary>Judges and the teams' own devices may use it, in the rally that the address names.</summary>
+    public static T ForTeams<T>(this T endpoint)
+        where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(nameof(CallerRole.Team));
 
     /// <summary>Judges and walls may use it, in the rally that the address names.</summary>
     public static T ForWalls<T>(this T endpoint)

@@ -12,6 +12,9 @@ public enum CallerRole
     /// <summary>Show one rally on a wall.</summary>
     Wall,
 
+    /// <summary>Speak for a team in the talk of one rally.</summary>
+    Team,
+
     /// <summary>Record in one rally.</summary>
     Judge,
 
@@ -44,19 +47,30 @@ internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPas
     /// <summary>What entries say that the teacher wrote. Nobody else may go by it.</summary>
     public const string Teacher = "Teacher";
 
+    /// <summary>What entries say that came from a device of a team; which team stands in each.</summary>
+    public const string Team = "A team";
+
     public static Caller Of(ClaimsPrincipal user) => new(
         user.Identities.Any(i => i.IsAuthenticated && i.AuthenticationType is not AccessSetup.PassScheme),
         user.Identity?.AuthenticationType == AccessSetup.PassScheme ? user.Identity.Name ?? "Judge" : Teacher,
         [.. user.FindAll(HeldPass.ClaimType).Select(HeldPass.Read)],
         SessionStore.IdOf(user));
 
+    /// <summary>What a pass lets its holder do.</summary>
+    public static CallerRole Of(PassKind kind) => kind switch
+    {
+        PassKind.Judge => CallerRole.Judge,
+        PassKind.Team => CallerRole.Team,
+        PassKind.Wall => CallerRole.Wall,
+    };
+
     /// <summary>What the caller may do in a rally: the most that a pass that is still good lets it.</summary>
     public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop)
     {
         if (IsTeacher) return CallerRole.Teacher;
-        foreach (var held in Passes.Where(p => p.Rally == rally).OrderBy(p => p.Kind))
+        foreach (var (pass, role) in Passes.Where(p => p.Rally == rally).Select(p => (p.Pass, Role: Of(p.Kind))).OrderByDescending(p => p.Role))
         {
-            if (await book.IsGood(held.Pass, stop)) return held.Kind == PassKind.Judge ? CallerRole.Judge : CallerRole.Wall;
+            if (await book.IsGood(pass, stop)) return role;
         }
 
         return CallerRole.Nobody;

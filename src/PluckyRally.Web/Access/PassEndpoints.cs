@@ -56,7 +56,7 @@ internal static class PassEndpoints
     /// <summary>The code stands behind a #: browsers send that to nobody, and the page takes it out of the address at once.</summary>
     private static Pass Shown(StoredPass pass, string address)
     {
-        var link = $"{address}/{(pass.Kind == PassKind.Judge ? "join" : "show")}#{pass.Code}";
+        var link = $"{address}/{pass.Kind switch { PassKind.Judge => "join", PassKind.Team => "team", PassKind.Wall => "show" }}#{pass.Code}";
         using var picture = QRCodeGenerator.GenerateQrCode(link, QRCodeGenerator.ECCLevel.M);
         return new(pass.Id, pass.Kind, string.Join(' ', pass.Code.Chunk(3).Select(c => new string(c))), link, new SvgQRCode(picture).GetGraphic(4, "#1d2b33", "#ffffff", true, SvgQRCode.SizingMode.ViewBoxAttribute));
     }

@@ -118,7 +118,7 @@ internal static class SignInEndpoints
         var held = new HeldPass(pass.Id, pass.RallyId, pass.Kind);
         var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => p.Pass != pass.Id) : [];
         var identity = new ClaimsIdentity(AccessSetup.PassScheme);
-        identity.AddClaim(new(ClaimTypes.Name, name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
+        identity.AddClaim(new(ClaimTypes.Name, pass.Kind == PassKind.Team ? Caller.Team : name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
         foreach (var one in others.TakeLast(9).Append(held)) identity.AddClaim(one.AsClaim());
 
         // A device keeps its session when another judge takes it over: what waits on it is still that device's.
@@ -127,13 +127,14 @@ internal static class SignInEndpoints
         await context.SignInAsync(AccessSetup.PassScheme, principal, new() { IsPersistent = true });
         if (pass.Kind == PassKind.Judge) await names.Hold(pass.RallyId, pass.Id, name, SessionStore.IdOf(principal), stop);
         Happened.Joined(logger, pass.RallyId);
-        return TypedResults.Ok(new JoinedRally(pass.RallyId, pass.Kind == PassKind.Judge ? CallerRole.Judge : CallerRole.Wall));
+        return TypedResults.Ok(new JoinedRally(pass.RallyId, Caller.Of(pass.Kind)));
     }
 
     /// <summary>Nobody is taken for somebody else without being told.</summary>
     private static async Task<Problem?> NameProblem(Guid rally, string name, bool same, ClaimsPrincipal? before, SessionBook sessions, CancellationToken stop)
     {
         if (SessionBook.KeyOf(name).Length == 0) return new("/name", "This name cannot be read.", "Use letters or digits.");
+        if (SessionBook.ReadsAs(name, Caller.Team)) return new("/name", "The log says “A team” of what teams write themselves.", "Use another name, for example your first name.");
         if (SessionBook.ReadsAs(name, Caller.Teacher)) return new("/name", "The log says “Teacher” of the teacher alone.", "Use another name, for example your first name.");
         var session = before is { } known ? Caller.Of(known).Session : "";
         return !same && await sessions.IsTaken(rally, name, session, stop)

@@ -7,8 +7,11 @@ namespace PluckyRally.Web;
 /// <summary>Station Debrief: the talk after a round. What is said in it is recorded like everything else, as entries.</summary>
 internal static class DebriefEndpoints
 {
-    public static void MapDebrief(this IEndpointRouteBuilder api) =>
+    public static void MapDebrief(this IEndpointRouteBuilder api)
+    {
         api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief").AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
+    }
 
     private static async Task<Results<Ok<Debrief>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
     {
@@ -16,4 +19,44 @@ internal static class DebriefEndpoints
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         return found.Opened.IsOk ? TypedResults.Ok(Debrief.Of(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
     }
+
+    /// <summary>The talk of the round that runs, for a team's own device: what is asked, and what that team said.</summary>
+    private static async Task<Results<Ok<TalkOfTeam>, Missing, Refused>> Talk(Guid id, RallyLog log, CancellationToken stop, string team = "")
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        return found.Opened.IsOk ? TypedResults.Ok(TalkOfTeam.Of(found.Opened.Value, team)) : new Refused(found.Opened.Problems);
+    }
 }
+
+/// <summary>The talk as a team's own device has it.</summary>
+/// <param name="Name">What the rally is called.</param>
+/// <param name="Title">The brief's title.</param>
+/// <param name="Round">The round that is talked about.</param>
+/// <param name="Teams">The teams that take part, to choose one's own.</param>
+/// <param name="Team">What the chosen team takes along; absent until one is chosen.</param>
+/// <param name="Questions">The questions, with what that team answered.</param>
+/// <param name="Votes">The awards that the class gives.</param>
+public sealed record TalkOfTeam(string Name, string Title, int Round, IReadOnlyList<TeamNamed> Teams, TeamDebrief? Team, IReadOnlyList<DebriefQuestion> Questions, IReadOnlyList<VoteOfTeam> Votes)
+{
+    internal static TalkOfTeam Of(OpenedRally opened, string team)
+    {
+        var run = opened.In(opened.Running);
+        var debrief = Debrief.Of(opened, opened.Running);
+        var voted = Log.Effective(opened.Rally.Entries).OfType<Entry.AwardVoted>().Where(v => v.Round == opened.Running && v.Team == team && team.Length > 0).GroupBy(v => v.Award).ToDictionary(g => g.Key, g => g.Last());
+        return new(
+            opened.Rally.Name,
+            run.Compiled.Brief.Title,
+            opened.Running,
+            [.. run.Present.Select(t => TeamNamed.Of(run, t))],
+            debrief.Teams.FirstOrDefault(t => t.Team == team) is { } own ? own with { Noted = [] } : null,
+            [.. debrief.Questions.Select(q => q with { Answers = [.. q.Answers.Where(a => a.Team == team && team.Length > 0)] })],
+            [.. run.Compiled.Brief.Method.Awards.Where(a => a.GivenBy == GivenBy.Vote).Select(a => new VoteOfTeam(a.Id, a.Name, voted.GetValueOrDefault(a.Id)?.For ?? "", voted.GetValueOrDefault(a.Id)?.Why ?? ""))]);
+    }
+}
+
+/// <summary>An award that the class gives, with a team's voice.</summary>
+/// <param name="Award">The award's id.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="For">The id of the team that the voice is for; empty while there is none.</param>
+/// <param name="Why">Why; may be empty.</param>
+public sealed record VoteOfTeam(string Award, string Name, string For, string Why);

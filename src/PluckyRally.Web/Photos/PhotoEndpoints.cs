@@ -63,7 +63,7 @@ internal static class PhotoEndpoints
         }
     }
 
-    private static async Task<Results<PhysicalFileHttpResult, Missing>> Show(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
+    internal static async Task<Results<PhysicalFileHttpResult, Missing>> Show(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
     {
         if (await album.FileOf(id, photo, stop) is not { } file || !File.Exists(file)) return new Missing("photo");
         context.Response.Headers.CacheControl = "private, max-age=3600";

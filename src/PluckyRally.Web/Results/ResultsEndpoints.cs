@@ -13,6 +13,7 @@ internal static class ResultsEndpoints
         rally.MapGet("/results", Standings).WithName("openStandings").AddEndpointFilter<StateTag>();
         rally.MapGet("/sure", Sure).WithName("readConfidence").AddEndpointFilter<StateTag>();
         rally.MapGet("/plots", Plots).WithName("seePlots").AddEndpointFilter<StateTag>();
+        rally.MapGet("/gallery", Side).WithName("openGallery").AddEndpointFilter<StateTag>();
     }
 
     /// <summary>The standings; the whole way to its place is written out only for the team that is asked for.</summary>
@@ -31,6 +32,14 @@ internal static class ResultsEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         return found.Opened.IsOk ? TypedResults.Ok(worked.Sure(found, round)) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>All that teams made, side by side.</summary>
+    private static async Task<Results<Ok<Gallery>, Missing, Refused>> Side(Guid id, RallyLog log, CancellationToken stop, int round = 1, string figure = "")
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        return found.Opened.IsOk ? TypedResults.Ok(Gallery.Of(found.Opened.Value, round, figure)) : new Refused(found.Opened.Problems);
     }
 
     /// <summary>The class's numbers in pictures.</summary>

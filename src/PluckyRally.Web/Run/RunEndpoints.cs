@@ -37,6 +37,7 @@ internal static class RunEndpoints
         LessonCuts.Offers(opened, round),
         LogLine.OfLesson(opened, round),
         Rounds.IsClosed(opened.Rally.Entries, round),
+        BoardChoice.All(opened.In(round).Compiled),
         time.GetUtcNow());
 }
 
@@ -82,8 +83,14 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
     /// <summary>For a turn: the teams that are on, by id.</summary>
     public IReadOnlyList<string> Teams { get; init; } = [];
 
-    /// <summary>For the wall: the picture that it shows.</summary>
+    /// <summary>For the wall: the picture that it shows, alone or beside a question.</summary>
     public PlotShown? Plot { get; init; }
+
+    /// <summary>For the wall: what its board is of; empty for the totals.</summary>
+    public string Of { get; init; } = "";
+
+    /// <summary>For the wall: how it shows the gallery.</summary>
+    public GalleryShown? Gallery { get; init; }
 
     /// <summary>The remote is the teacher's alone.</summary>
     private const string By = Caller.Teacher;
@@ -100,7 +107,7 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
             ClockDoes.LetGo => new Entry.HoldBegun { Id = id, At = now, By = By, Round = round },
             ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
             ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
-            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0, Plot = Shows == WallShows.Plot ? Plot : null },
+            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0, Plot = Shows is WallShows.Plot or WallShows.Question ? Plot : null, Of = Shows == WallShows.Board ? Of : "", Gallery = Shows == WallShows.Gallery ? Gallery : null },
             ClockDoes.Turn => new Entry.TurnBegun { Id = id, At = now, By = By, Round = round, Phase = Phase, Teams = Teams },
         };
     }
@@ -112,5 +119,6 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
 /// <param name="Cuts">What would save time.</param>
 /// <param name="Log">What was done to the lesson, the newest first.</param>
 /// <param name="Closed">Whether the round is closed.</param>
+/// <param name="Boards">What can be revealed on the wall.</param>
 /// <param name="Now">The server's time.</param>
-public sealed record ClockRead(LessonClock Clock, IReadOnlyList<TeamInLesson> Teams, IReadOnlyList<LessonCut> Cuts, IReadOnlyList<LogLine> Log, bool Closed, DateTimeOffset Now);
+public sealed record ClockRead(LessonClock Clock, IReadOnlyList<TeamInLesson> Teams, IReadOnlyList<LessonCut> Cuts, IReadOnlyList<LogLine> Log, bool Closed, IReadOnlyList<BoardChoice> Boards, DateTimeOffset Now);

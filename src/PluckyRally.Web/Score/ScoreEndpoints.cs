@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core;
+using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Sessions;
 
@@ -18,12 +19,14 @@ internal static class ScoreEndpoints
     public static void MapScore(this IEndpointRouteBuilder api)
     {
         var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForJudges();
+        var talk = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForTeams();
         rally.MapGet("/walk", Walk).WithName("openRallyOnWalk").AddEndpointFilter<StateTag>();
         rally.MapGet("/score", Changes).WithName("followSheets");
         rally.MapGet("/score/sheets", Sheets).WithName("openTeamSheets");
+        rally.MapGet("/labels", Labels).WithName("readLabels");
         rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
-        rally.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Limits.EntryBytes);
-        rally.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Limits.BriefBytes);
+        talk.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Limits.EntryBytes);
+        talk.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Limits.BriefBytes);
     }
 
     private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
@@ -60,6 +63,10 @@ internal static class ScoreEndpoints
         return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([.. team.Distinct().Take(SheetsTogether).Select(sheets.For).OfType<TeamSheet>().Select(s => SheetOnWalk.Of(s, caller))]);
     }
 
+    /// <summary>What the class calls what designs are like.</summary>
+    private static async Task<Results<Ok<LabelsSoFar>, Missing>> Labels(Guid id, RallyLog log, CancellationToken stop, string team = "", int round = 1) =>
+        await log.Open(id, stop) is { } found ? TypedResults.Ok(LabelsSoFar.Of(found.Rally, team, round)) : new Missing("rally");
+
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
     private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(Guid id, string part, SentJson sent, RallyLog log, CancellationToken stop, int round = 1)
     {
@@ -71,12 +78,13 @@ internal static class ScoreEndpoints
     }
 
     private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+        Guid id, SentJson sent, HttpContext context, RallyLog log, PassBook passes, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk) return new Refused(document.Problems);
         var caller = Caller.Of(context.User);
-        if (await Take(id, document.Value.Value, caller, await Names(id, [document.Value.Value], caller, sessions, stop), log, keeper, time, stop) is not { } recorded) return new Missing("rally");
+        var role = await caller.In(id, passes, stop);
+        if (await Take(id, document.Value.Value, caller, role, await Names(id, [document.Value.Value], caller, sessions, stop), log, keeper, time, stop) is not { } recorded) return new Missing("rally");
         if (!recorded.IsOk) return new Refused(recorded.Problems);
         if (recorded.Value.Fresh) await live.Tell(id, recorded.Value.Rally);
         var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
@@ -87,12 +95,13 @@ internal static class ScoreEndpoints
     /// Takes what has waited on a device, in its order. Each entry has an answer of its own; one that is refused holds up no other.
     /// </summary>
     private static async Task<Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused>> RecordMany(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+        Guid id, SentJson sent, HttpContext context, RallyLog log, PassBook passes, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         var documents = DocumentReader.Entries(sent.Text, Together);
         if (!documents.IsOk) return new Refused(documents.Problems);
         var caller = Caller.Of(context.User);
         var names = await Names(id, documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value), caller, sessions, stop);
+        var role = await caller.In(id, passes, stop);
         var answers = new List<EntryAnswer>();
         KeptRally? grown = null;
         foreach (var document in documents.Value)
@@ -103,7 +112,7 @@ internal static class ScoreEndpoints
                 continue;
             }
 
-            if (await Take(id, document.Value.Value, caller, names, log, keeper, time, stop) is not { } recorded) return new Missing("rally");
+            if (await Take(id, document.Value.Value, caller, role, names, log, keeper, time, stop) is not { } recorded) return new Missing("rally");
             if (recorded is { IsOk: true, Value.Fresh: true }) grown = recorded.Value.Rally;
             answers.Add(recorded.IsOk ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count)) : new(recorded.Problems));
         }
@@ -112,7 +121,7 @@ internal static class ScoreEndpoints
         return TypedResults.Ok<IReadOnlyList<EntryAnswer>>(answers);
     }
 
-    private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, IReadOnlyList<string> names, RallyLog log, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+    private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, CallerRole role, IReadOnlyList<string> names, RallyLog log, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
     {
         if (came is Entry.BriefMended) return Result<Recorded>.Refused(new Problem("/kind", "The brief is not mended here.", "Mend it at the Brief station of the rally, which shows first what would change."));
         if (came is Entry.OfClock) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
@@ -121,10 +130,17 @@ internal static class ScoreEndpoints
         // device belongs to the judge who held it then, if that one came in with the same device.
         var entry = came with { By = names.Contains(came.By) ? came.By : caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
         if (entry is Entry.OfTeams ofTeams && caller.IsTeacher) await log.Know(id, ofTeams, stop);
-        var recorded = await log.Record(id, entry, found => caller.IsTeacher ? null : EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers), stop);
+        var recorded = await log.Record(id, entry, found => Refusing(entry, role, found), stop);
         if (recorded is { IsOk: true, Value.Fresh: true } && entry is Entry.RoundClosed) keeper.RallyEnded();
         return recorded;
     }
+
+    private static Problem? Refusing(Entry entry, CallerRole role, KeptRally found) => role switch
+    {
+        CallerRole.Teacher => null,
+        CallerRole.Judge => EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
+        CallerRole.Team or CallerRole.Wall or CallerRole.Nobody => EntryRights.OfTeam(entry),
+    };
 
     /// <summary>Who has held the device, where an entry says that somebody else than its holder wrote it.</summary>
     private static async Task<IReadOnlyList<string>> Names(Guid id, IEnumerable<Entry> came, Caller caller, SessionBook sessions, CancellationToken stop) =>

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
@@ -14,6 +15,8 @@ internal static class WallEndpoints
         wall.MapGet("/clock", Clock).WithName("readWallClock");
         wall.MapGet("/board", Board).WithName("openBoard").AddEndpointFilter<StateTag>();
         wall.MapGet("/plot", Picture).WithName("openPlotOnWall").AddEndpointFilter<StateTag>();
+        wall.MapGet("/gallery", Side).WithName("openGalleryOnWall");
+        wall.MapGet("/photos/{photo:guid}", Photo).WithName("showPhotoOnWall");
     }
 
     private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
@@ -34,8 +37,26 @@ internal static class WallEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(BoardOnWall.Of(worked.Standings(found, round), LessonClock.Of(found.Opened.Value, round).Wall.Revealed));
+        var (standings, shown) = (worked.Standings(found, round), LessonClock.Of(found.Opened.Value, round).Wall);
+        return TypedResults.Ok(Core.Board.Of(found.Opened.Value, round, shown.Of) is { } board ? BoardOnWall.Of(board, shown.Revealed) : BoardOnWall.Of(standings, shown.Revealed));
     }
+
+    /// <summary>All that teams made, as the teacher chose to show it.</summary>
+    private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(Guid id, RallyLog log, PhotoAlbum album, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Gallery, Gallery: { } chosen }
+            ? GalleryOnWall.Of(Gallery.Of(found.Opened.Value, round, chosen.Figure), chosen.Names, (await album.Of(id, stop)).Where(p => p.Round == round).ToLookup(p => p.TeamId, p => p.Id))
+            : new([], []));
+    }
+
+    /// <summary>A photo of the gallery, while the wall shows it.</summary>
+    private static async Task<Results<PhysicalFileHttpResult, Missing>> Photo(Guid id, Guid photo, HttpContext context, RallyLog log, PhotoAlbum album, CancellationToken stop, int round = 1) =>
+        await log.Open(id, stop) is { Opened: { IsOk: true } opened } && LessonClock.Of(opened.Value, round).Wall.Shows == WallShows.Gallery
+            ? await PhotoEndpoints.Show(id, photo, context, album, stop)
+            : new Missing("photo");
 
     /// <summary>The picture that the teacher chose, and no other.</summary>
     private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(Guid id, RallyLog log, CancellationToken stop, int round = 1)
@@ -43,7 +64,7 @@ internal static class WallEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        var shown = LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Plot, Plot: { } chosen } ? chosen.Of(found.Opened.Value, round) : null;
+        var shown = LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen } ? chosen.Of(found.Opened.Value, round) : null;
         return TypedResults.Ok(new PlotOnWall(shown is null ? null : shown with { Table = new([], []) }));
     }
 }
@@ -51,6 +72,25 @@ internal static class WallEndpoints
 /// <summary>A picture on a wall; its table stays on the desk.</summary>
 /// <param name="Plot">The picture; absent where nothing is known of it yet.</param>
 public sealed record PlotOnWall(Plot? Plot);
+
+/// <summary>All that teams made, on a wall.</summary>
+/// <param name="Cards">The teams' work, the best first.</param>
+/// <param name="Says">What the class saw, counted against the figure.</param>
+public sealed record GalleryOnWall(IReadOnlyList<CardOnWall> Cards, IReadOnlyList<string> Says)
+{
+    internal static GalleryOnWall Of(Gallery gallery, bool names, ILookup<string, Guid> photos) => new(
+        [.. gallery.Cards.Select(c => new CardOnWall(names ? c.Team : "", names ? c.Name : "", c.Value, c.Labels, [.. c.Tags.Select(t => t.Word)], photos[c.Team].Select(p => (Guid?)p).LastOrDefault()))],
+        [.. gallery.Tags.Select(t => t.Says).Where(s => s.Length > 0)]);
+}
+
+/// <summary>What a team made, on a wall.</summary>
+/// <param name="Team">The team's id; empty where names are not shown.</param>
+/// <param name="Name">The team's name; empty where names are not shown.</param>
+/// <param name="Value">The figure that it is in order by.</param>
+/// <param name="Labels">What it is like.</param>
+/// <param name="Tags">What the class sees on it.</param>
+/// <param name="Photo">Its last photo of the round; absent where there is none.</param>
+public sealed record CardOnWall(string Team, string Name, string Value, IReadOnlyList<string> Labels, IReadOnlyList<string> Tags, Guid? Photo);
 
 /// <summary>A rally as a wall shows it.</summary>
 /// <param name="Id">Its id.</param>
@@ -118,8 +158,25 @@ public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
 /// <param name="References">What the whole class is held against.</param>
 public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IReadOnlyList<RowOnWall> Rows, IReadOnlyList<ReferenceOnWall> References)
 {
+    /// <summary>What it is of; empty for the totals.</summary>
+    public string Title { get; init; } = "";
+
+    /// <summary>How many places there are, revealed and not.</summary>
+    public int Places { get; init; }
+
+    internal static BoardOnWall Of(Board board, int revealed) => new(
+        board.Better == Better.More ? Wins.Highest : Wins.Lowest,
+        board.WinsText,
+        true,
+        [.. board.Revealed(revealed).Rows.Select(r => new RowOnWall(r.Team, r.Name, r.Place is null ? StandingStatus.Unfinished : StandingStatus.Placed, r.Place, r.Value, r.Text, []))],
+        [])
+    {
+        Title = board.Title,
+        Places = board.Rows.Count,
+    };
+
     internal static BoardOnWall Of(Standings standings, int revealed) =>
-        new(standings.Wins, standings.WinsText, standings.Ranking, [.. (standings.Ranking ? standings.Revealed(revealed).Rows : standings.Rows.Where(r => r.Status != StandingStatus.Away)).Select(r => RowOnWall.Of(r, standings.Ranking))], [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]);
+        new(standings.Wins, standings.WinsText, standings.Ranking, [.. (standings.Ranking ? standings.Revealed(revealed).Rows : standings.Rows.Where(r => r.Status != StandingStatus.Away)).Select(r => RowOnWall.Of(r, standings.Ranking))], [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]) { Places = standings.Rows.Count(r => r.Status != StandingStatus.Away) };
 }
 
 /// <summary>Something that the class is held against.</summary>

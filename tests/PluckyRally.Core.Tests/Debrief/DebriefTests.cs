@@ -42,7 +42,11 @@ public sealed class DebriefTests
         _rally.Counted("Terns", "31");
         _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Round = 2, Changed = "a wider foot" });
         var second = Core.Debrief.Of(Opened(), 2).Teams[0];
-        (second.Wanted, second.Changed.Single(), second.Since.Single()).ShouldBe(("a wider foot", "a wider foot", "part: 11 cm more than in round 1: better"));
+        (second.Wanted, second.Changed.Single(), second.Since.Single(), second.Fair).ShouldBe(("a wider foot", "a wider foot", "part: 11 cm more than in round 1: better", ""));
+        Fair(also: "").ShouldBe("Only this was changed, so what came of it may be put down to it.");
+        Fair(also: "new tape").ShouldBe("More than one thing was changed, so none of them can be named as the cause.");
+
+        string Fair(string also) => FairWords.Of([new() { Id = _rally.NextId(), Changed = "a wider foot", Also = also }]);
     }
 
     [Fact]

@@ -26,6 +26,40 @@ public sealed class BoardTests
         string.Join(' ', _rally.Standings().Revealed(places).Rows.Select(r => r.Name)).ShouldBe(names);
 
     [Fact]
+    public void A_figure_and_an_award_are_revealed_in_their_own_order_and_tell_nothing_before()
+    {
+        var opened = OpenedRally.Open(_rally.Rally).OrThrow();
+        var board = Board.Of(opened, 1, "figure:height")!;
+        (board.Title, board.WinsText).ShouldBe(("Height", "The highest stands first."));
+        board.Rows.Select(r => (r.Place, r.Name, r.Text)).ShouldBe([(1, "Whelks", "70 cm"), (2, "Terns", "40 cm"), (null, "Limpets", "")]);
+        board.Revealed(1).Rows.Select(r => r.Name).ShouldBe(["Limpets"]);
+        Board.Of(opened, 1, "award:tall")!.Rows.Select(r => r.Name).ShouldBe(["Whelks", "Terns"], "only teams that place may win it");
+        Board.Of(opened, 1, "").ShouldBeNull("the totals are the standings");
+        Board.Of(opened, 1, "figure:nix").ShouldBeNull();
+        BoardChoice.All(_rally.Compiled).Select(b => b.Of).ShouldContain("award:tall");
+        _rally.Offer(new Entry.WallSet { Id = _rally.NextId(), Shows = WallShows.Board, Of = "figure:nix" }).Problems.Single().At.ShouldBe("/of");
+        _rally.Offer(new Entry.WallSet { Id = _rally.NextId(), Shows = WallShows.Gallery }).Problems.Single().At.ShouldBe("/gallery");
+    }
+
+    [Fact]
+    public void An_award_that_people_gave_names_who_has_it_with_why()
+    {
+        var brief = Sample.Simple();
+        var rally = new Happening(brief with { Method = brief.Method with { Awards = [new Award { Id = "calm", Name = "Calmest", GivenBy = GivenBy.Teacher }] } }, "Terns", "Whelks");
+        rally.Keep(new Entry.AwardGiven { Id = rally.NextId(), Team = "whelks", Award = "calm", Why = "nobody hurried" });
+        var board = Board.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, "award:calm")!;
+        board.Rows.Select(r => (r.Name, r.Text, r.Value)).ShouldBe([("Whelks", "nobody hurried", null)]);
+        board.WinsText.ShouldBe("");
+    }
+
+    [Fact]
+    public void Equal_values_share_a_place_on_the_board()
+    {
+        _rally.Counted("Limpets", "40");
+        Board.Of(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "figure:height")!.Rows.Select(r => r.Place).ShouldBe([1, 2, 2]);
+    }
+
+    [Fact]
     public void Awards_give_nothing_away_before_all_is_revealed()
     {
         _rally.Standings().Awards.ShouldNotBeEmpty();

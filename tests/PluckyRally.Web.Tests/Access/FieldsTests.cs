@@ -28,7 +28,7 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Sheet =
     [
-        "asOf", "cleared", "closed", "designs.asked.attempt", "designs.asked.rule", "designs.asked.state", "designs.changed", "designs.counts", "designs.freshBuild", "designs.name", "designs.open", "designs.revision", "late", "logFrom",
+        "asOf", "cleared", "closed", "designs.asked.attempt", "designs.asked.rule", "designs.asked.state", "designs.changed", "designs.counts", "designs.freshBuild", "designs.labels.*", "designs.name", "designs.open", "designs.revision", "late", "logFrom",
         "log.at", "log.by", "log.entry", "log.mayStrike", "log.says", "log.strikes", "log.struck", "log.struckAt", "log.what.*", "log.why", "name", "once.measure", "once.shown",
         "parts.answers.*", "parts.id", "parts.measured", "parts.pieces.count", "parts.pieces.first", "parts.pieces.length", "parts.pieces.second", "parts.pieces.width", "parts.sequence", "parts.twice.by", "parts.twice.entries", "parts.twice.says", "ready", "reason",
         "references.*", "rules.asked", "rules.id", "rules.inspected", "rules.limit", "rules.sort", "rules.state", "rules.text", "rules.tooNear", "rules.value", "rules.when", "settled", "status", "team",
@@ -44,7 +44,13 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Clock = ["answers", "clock.*", "last", "now", "question", "teams.cleared", "teams.late", "teams.team"];
 
-    private static readonly string[] Board = ["rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "references.name", "references.purpose", "references.says", "references.total", "wins", "winsText"];
+    private static readonly string[] Board = ["places", "title", "rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "references.name", "references.purpose", "references.says", "references.total", "wins", "winsText"];
+
+    private static readonly string[] Talk =
+    [
+        "name", "title", "round", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name", "questions.number", "questions.text", "questions.answers.entry", "questions.answers.name", "questions.answers.team", "questions.answers.text",
+        "team.changed", "team.change", "team.didNot", "team.entry", "team.fair", "team.name", "team.noted", "team.since", "team.team", "team.together", "team.wanted", "team.why", "team.worked", "votes.award", "votes.for", "votes.name", "votes.why",
+    ];
 
     [Fact]
     public async Task A_judge_and_a_wall_are_sent_what_they_need_and_nothing_else()
@@ -72,6 +78,7 @@ public sealed class FieldsTests : IDisposable
         await Only(wall, $"/api/rallies/{rally}/wall", Wall);
         await Only(wall, $"/api/rallies/{rally}/wall/clock", Clock);
         await Only(wall, $"/api/rallies/{rally}/wall/board", Board);
+        await Only(judge, $"/api/rallies/{rally}/talk?team=t1", Talk);
     }
 
     /// <summary>The teacher's own notes, hints and the order of a key stand nowhere in what a judge is sent, whatever the field is called.</summary>

@@ -17,6 +17,7 @@ public sealed partial class PassPictureTests : IDisposable
     [Theory]
     [InlineData(PassKind.Judge)]
     [InlineData(PassKind.Wall)]
+    [InlineData(PassKind.Team)]
     public async Task A_camera_reads_the_link_that_stands_beside_it(PassKind kind)
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
@@ -24,7 +25,7 @@ public sealed partial class PassPictureTests : IDisposable
         var pass = (await _app.Get<RallyPasses>($"/api/rallies/{rally}/passes")).Passes.Single();
         foreach (var pixels in new[] { 4, 9 }) Read(pass.Picture, pixels).ShouldBe(pass.Link, $"{pixels} pixels a module");
         pass.Link.ShouldStartWith("http://");
-        new Uri(pass.Link).AbsolutePath.ShouldBe(kind == PassKind.Judge ? "/join" : "/show", "the code stands behind the #, which is sent to nobody (RFC 3986, 3.5)");
+        new Uri(pass.Link).AbsolutePath.ShouldBe(kind switch { PassKind.Judge => "/join", PassKind.Team => "/team", PassKind.Wall => "/show" }, "the code stands behind the #, which is sent to nobody (RFC 3986, 3.5)");
     }
 
     [Fact]

@@ -55,6 +55,56 @@ public sealed class RightsTests : IDisposable
     }
 
     [Fact]
+    public async Task A_teams_own_device_speaks_in_the_talk_and_sees_no_score()
+    {
+        var rally = await _class.Begin();
+        using var device = _class.App.Device();
+        (await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))).EnsureSuccessStatusCode();
+        (await Classroom.Who(device)).Rallies.Single().Role.ShouldBe(CallerRole.Team);
+        await Classroom.Record(device, rally, new Entry.LookedBack { Id = Guid.CreateVersion7(), Team = "t1", Worked = "the funnel" });
+        (await Classroom.Refusal(device, rally, Sample.Caught("210"))).ShouldBe("This is not a team's to record.");
+        (await Worked("t1")).ShouldBe("the funnel");
+        (await Worked("t2")).ShouldBe("", "a team is sent its own words");
+        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Single().By.ShouldBe("A team");
+        foreach (var closed in new[] { "results", "score", "walk", "debrief", "gallery", "photos", "plots" })
+        {
+            using var answer = await device.GetAsync($"/api/rallies/{rally}/{closed}", TestContext.Current.CancellationToken);
+            answer.StatusCode.ShouldBe(HttpStatusCode.Forbidden, closed);
+        }
+
+        using var judge = _class.App.Device();
+        (await RunningApp.Places(await Classroom.Send(judge, "/api/join", new CodeTyped(await _class.Code(rally), "a  TEAM")))).ShouldBe(["/name"]);
+
+        async Task<string?> Worked(string team) => (await RunningApp.Read(await device.GetAsync($"/api/rallies/{rally}/talk?team={team}", TestContext.Current.CancellationToken))).GetProperty("team").GetProperty("worked").GetString();
+    }
+
+    [Fact]
+    public async Task A_gallery_on_the_wall_names_nobody_unless_that_was_wanted_and_its_photos_are_seen_only_there()
+    {
+        var rally = await _class.Begin();
+        using var wall = await _class.Wall(rally);
+        await Classroom.Record(_class.Teacher, rally, new Entry.TagSeen { Id = Guid.CreateVersion7(), Team = "t1", Word = "wide mouth" });
+        using var taken = await _class.Teacher.PostAsync($"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1", new ByteArrayContent(Jpegs.Plain(40, 30)) { Headers = { ContentType = new("image/jpeg") } }, TestContext.Current.CancellationToken);
+        var photo = (await RunningApp.Read(taken)).GetProperty("id").GetGuid();
+        (await Photo()).ShouldBe(HttpStatusCode.NotFound, "the wall shows no gallery");
+        foreach (var names in new[] { false, true })
+        {
+            (await Classroom.Send(_class.Teacher, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", names) })).EnsureSuccessStatusCode();
+            var sent = await wall.GetStringAsync($"/api/rallies/{rally}/wall/gallery", TestContext.Current.CancellationToken);
+            sent.ShouldContain("wide mouth");
+            (sent.Contains("Able", StringComparison.Ordinal), sent.Contains("\"t1\"", StringComparison.Ordinal)).ShouldBe((names, names));
+        }
+
+        (await Photo()).ShouldBe(HttpStatusCode.OK);
+
+        async Task<HttpStatusCode> Photo()
+        {
+            using var answer = await wall.GetAsync($"/api/rallies/{rally}/wall/photos/{photo}", TestContext.Current.CancellationToken);
+            return answer.StatusCode;
+        }
+    }
+
+    [Fact]
     public async Task Photos_of_others_are_the_teachers_to_take_away()
     {
         var rally = await _class.Begin();
@@ -132,6 +182,7 @@ public sealed class RightsTests : IDisposable
     [
         new Entry.TestOrderSet { Id = Guid.CreateVersion7(), Teams = ["t2", "t1"] },
         new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t1" },
+        new Entry.AwardGiven { Id = Guid.CreateVersion7(), Team = "t1", Name = "Calmest" },
                 new Entry.RoundClosed { Id = Guid.CreateVersion7() },
         new Entry.RoundReopened { Id = Guid.CreateVersion7() },
     ];

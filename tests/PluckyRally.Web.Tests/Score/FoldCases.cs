@@ -28,6 +28,7 @@ internal static class FoldCases
         Told("a failed attempt is taken back", before: [Trial(1, TrialOutcome.Failed, number: 900)], Strike(900)),
         Told("what was recorded is undone before it is sent", before: [], Trial(1, number: 900), Strike(900)),
         Told("another design", before: [Trial(1)], Trial(1, design: "wide", number: 2)),
+        Told("a design is changed, then what it is like is noted", before: [Trial(1)], new Entry.DesignNoted { Id = Id(1), Changed = "a wider foot", Also = "", Team = Terns }, new Entry.DesignNoted { Id = Id(2), Labels = new Dictionary<string, string> { ["foot"] = "wide" }, Team = Terns }),
         Told("a design is changed", before: [Trial(1)], new Entry.DesignNoted { Id = Id(1), Revision = 2, Changed = "a wider foot", Team = Terns }),
         Told("a must-have outside of attempts", before: [], Check("floats", true)),
         Told("a must-have that two people see differently", before: [Check("floats", true, number: 21) with { By = "Aide" }], Check("floats", false)),

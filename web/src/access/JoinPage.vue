@@ -9,6 +9,7 @@ import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
 import { codeInAddress } from './codeInAddress'
+import { pageOf } from './pageOf'
 import { askWho } from './useWho'
 
 /** A judge joins one rally: the code, and what the log shall say of who wrote an entry. */
@@ -27,14 +28,17 @@ async function send(same = false) {
   refusal.value = refusalOf(answer)
   if (!answer.ok) return
   await askWho()
-  await router.replace(`/rallies/${answer.data.rally}/${answer.data.role === 'wall' ? 'wall' : 'score'}`)
+  await router.replace(pageOf(answer.data))
 }
 </script>
 
 <template>
   <TopBar />
   <main id="main" class="desk">
-    <StationHead title="Join as a judge" next="You record in one rally, and every entry says that it was you." />
+    <StationHead
+      title="Join with a code"
+      next="A judge records in one rally, and every entry says who it was. A team speaks for itself, and needs no name."
+    />
     <DoorForm label="Join" @send="send()">
       <label for="code">The rally’s code</label>
       <input
@@ -47,7 +51,7 @@ async function send(same = false) {
         :aria-invalid="!!wrongCode"
       />
       <p v-if="wrongCode" class="wrong small" role="alert">{{ wrongCode.what }} {{ wrongCode.remedy }}</p>
-      <label for="name">Your name</label>
+      <label for="name">Your name, if you judge</label>
       <input id="name" v-model="name" class="touch-field" maxlength="40" :aria-invalid="!!wrongName" />
       <p v-if="wrongName" class="wrong small" role="alert">{{ wrongName.what }} {{ wrongName.remedy }}</p>
       <div v-if="taken" class="heed" role="alert">

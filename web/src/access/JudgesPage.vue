@@ -24,6 +24,7 @@ const refusal = ref<Refusal>()
 const of = (kind: PassKind) => computed(() => passes.data.value?.passes.filter((p) => p.kind === kind) ?? [])
 const judges = of('judge')
 const walls = of('wall')
+const teams = of('team')
 
 async function make(kind: PassKind) {
   const answer = await ask(api.POST('/api/rallies/{id}/passes', { params: { path: { id } }, body: { kind } }))
@@ -42,7 +43,7 @@ async function letStrike(strikeOthers: boolean) {
 
 <template>
   <main id="main" class="desk">
-    <StationHead title="Judges and walls" next="A code lets a device into this rally and nowhere else." />
+    <StationHead title="Judges, teams and walls" next="A code lets a device into this rally and nowhere else." />
     <p v-if="who && !who.lan" class="note heed">
       Only this computer is served now. To let devices of the classroom in, start it with
       <code>./rally start --lan</code>.
@@ -93,6 +94,19 @@ async function letStrike(strikeOthers: boolean) {
           </label>
           <span class="small muted">If not, each judge strikes out only what that judge recorded.</span>
         </p>
+      </section>
+      <section aria-labelledby="teams">
+        <h2 id="teams">Teams</h2>
+        <p class="muted">
+          A team’s own device answers the questions of the talk, says what it takes along, and votes. It sees its own
+          words only. One code does for all teams; each says which one it is.
+        </p>
+        <PassList :passes="teams" @end="end" />
+        <Button
+          label="Make a code for teams"
+          :variant="teams.length > 0 ? 'outlined' : undefined"
+          @click="make('team')"
+        />
       </section>
       <section aria-labelledby="walls">
         <h2 id="walls">Walls</h2>

@@ -13,11 +13,11 @@ defineEmits<{ end: [pass: string] }>()
       <!-- eslint-disable-next-line vue/no-v-html -- drawn by our own server from the link beside it -->
       <div class="picture" role="img" :aria-label="`Picture of ${p.link}`" v-html="p.picture" />
       <div>
-        <p v-if="p.kind === 'judge'" class="code figures">{{ p.code }}</p>
-        <p v-if="p.kind === 'wall'" class="small link">{{ p.link }}</p>
+        <p v-if="p.kind !== 'wall'" class="code figures">{{ p.code }}</p>
+        <p v-else class="small link">{{ p.link }}</p>
         <Button
-          :label="p.kind === 'judge' ? 'End this code' : 'End this link'"
-          :aria-label="p.kind === 'judge' ? `End this code: ${p.code}` : `End this link: ${p.link}`"
+          :label="p.kind === 'wall' ? 'End this link' : 'End this code'"
+          :aria-label="p.kind === 'wall' ? `End this link: ${p.link}` : `End this code: ${p.code}`"
           variant="outlined"
           @click="$emit('end', p.id)"
         />

@@ -3,17 +3,18 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { codeInAddress } from './codeInAddress'
+import { pageOf } from './pageOf'
 import { askWho } from './useWho'
 
-/** A wall comes in by its link and needs nobody to type anything. */
+/** A wall, or a team's own device, comes in by its link and needs nobody to type anything. */
 const router = useRouter()
-const says = ref('Opening the wall')
+const says = ref('Coming in')
 
 async function open() {
   const answer = await ask(api.POST('/api/join', { body: { code: codeInAddress(), name: '', same: false } }))
   if (answer.ok) {
     await askWho()
-    await router.replace(`/rallies/${answer.data.rally}/wall`)
+    await router.replace(pageOf(answer.data))
   } else {
     says.value = answer.offline
       ? 'There is no connection. Load this page again.'
@@ -25,7 +26,7 @@ void open()
 
 <template>
   <main id="main" class="desk">
-    <h1>The wall</h1>
+    <h1>Plucky Rally</h1>
     <p role="status">{{ says }}</p>
   </main>
 </template>

@@ -1,4 +1,5 @@
 import type { RouteLocationNormalized } from 'vue-router'
+import { pageOf } from './pageOf'
 import { askWho, useWho } from './useWho'
 
 /** The stations that a judge's code opens. */
@@ -15,6 +16,7 @@ export async function guard(to: RouteLocationNormalized, from: RouteLocationNorm
   if (!now || now.role === 'teacher') return true
   const rally = now.rallies.find((r) => r.rally === to.params.rally) ?? (to.path === '/' ? now.rallies[0] : undefined)
   if (!rally) return { path: '/sign-in', query: { to: to.fullPath } }
-  if (rally.role === 'wall') return to.meta.station === 'wall' ? true : `/rallies/${rally.rally}/wall`
-  return judges.includes(String(to.meta.station)) ? true : `/rallies/${rally.rally}/score`
+  const station = String(to.meta.station)
+  const may = { wall: ['wall'], team: ['talk'] }[String(rally.role)] ?? judges
+  return may.includes(station) ? true : pageOf(rally)
 }

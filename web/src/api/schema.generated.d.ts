@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/talk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openTalk"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/year": {
         parameters: {
             query?: never;
@@ -1172,6 +1188,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/answers/{part}": {
         parameters: {
             query?: never;
@@ -1332,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/gallery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openGallery"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/wall": {
         parameters: {
             query?: never;
@@ -1388,6 +1436,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["openPlotOnWall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/wall/gallery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openGalleryOnWall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/wall/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPhotoOnWall"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1618,7 +1698,8 @@ export interface components {
             id: string;
             /** @description What it is called, e.g. "Steadiest". */
             name: string;
-            /** @description A figure's id, or an expression over figures; empty where the award goes to the first to manage something. */
+            givenBy?: null | components["schemas"]["GivenBy"];
+            /** @description A figure's id, or an expression over figures; empty where the award goes to the first to manage something, or people give it. */
             value: string;
             /** @description Which direction is better. */
             better: components["schemas"]["Better"];
@@ -1632,7 +1713,7 @@ export interface components {
         };
         /** @description Who won an award. */
         AwardResult: {
-            /** @description The award's id. */
+            /** @description The award's id; empty where the teacher thought of it on the spot. */
             award: string;
             /** @description What it is called. */
             name: string;
@@ -1640,6 +1721,23 @@ export interface components {
             teams: string[];
             /** @description The result as a sentence. */
             says: string;
+            givenBy?: null | components["schemas"]["GivenBy"];
+            /** @description What people said so far, each with the last word. */
+            voices: components["schemas"]["AwardVoice"][];
+        };
+        /** @description A voice for an award. */
+        AwardVoice: {
+            /**
+             * Format: uuid
+             * @description The entry.
+             */
+            entry: string;
+            /** @description Whose it is: the teacher, one of the jury, or a team. */
+            of: string;
+            /** @description The id of the team that it is for. */
+            for: string;
+            /** @description Why; may be empty. */
+            why: string;
         };
         /** @description A bag that was drawn. */
         Bag: {
@@ -1768,12 +1866,22 @@ export interface components {
             /** @description Minutes after the lesson's start at which warnings are given. */
             warnings: number[];
         };
+        /** @description Something that can be revealed on the wall, from last to first. */
+        BoardChoice: {
+            /** @description Its id: empty for the totals, "figure:…" or "award:…". */
+            of: string;
+            /** @description What it is called. */
+            name: string;
+        };
         BoardOnWall: {
             wins: components["schemas"]["Wins"];
             winsText: string;
             ranking: boolean;
             rows: components["schemas"]["RowOnWall"][];
             references: components["schemas"]["ReferenceOnWall"][];
+            title: string;
+            /** Format: int32 */
+            places: number;
         };
         /**
          * @description How far a reading can be trusted to be the value itself.
@@ -1951,7 +2059,16 @@ export interface components {
             scaleStep: number;
         };
         /** @enum {unknown} */
-        CallerRole: "nobody" | "wall" | "judge" | "teacher";
+        CallerRole: "nobody" | "wall" | "team" | "judge" | "teacher";
+        CardOnWall: {
+            team: string;
+            name: string;
+            value: string;
+            labels: string[];
+            tags: string[];
+            /** Format: uuid */
+            photo?: null | string;
+        };
         /** @description A card as it is read: what it is about, what it is called, what stands on it. */
         CardShown: {
             /** @description What it is about. */
@@ -2102,6 +2219,7 @@ export interface components {
             cuts: components["schemas"]["LessonCut"][];
             log: components["schemas"]["LogLine"][];
             closed: boolean;
+            boards: components["schemas"]["BoardChoice"][];
             /** Format: date-time */
             now: string;
         };
@@ -2122,6 +2240,8 @@ export interface components {
             shows: components["schemas"]["WallShows"];
             teams: string[];
             plot?: null | components["schemas"]["PlotShown"];
+            of: string;
+            gallery?: null | components["schemas"]["GalleryShown"];
         };
         /** @description How a closed round differs today. */
         ClosedComparison: {
@@ -2565,6 +2685,8 @@ export interface components {
             counts: boolean;
             /** @description What was changed on it, as it was last noted. */
             changed: string;
+            /** @description What it is like: "arm: long". */
+            labels: string[];
             /** @description What it came to in each part that has a value, as shown. */
             values: string[];
         };
@@ -2626,7 +2748,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -2687,6 +2809,90 @@ export interface components {
              * @description How many attempts each design has from now on.
              */
             attempts: number;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description The teacher gives a team an award: one of the brief's, or one thought of on the spot. */
+        EntryAwardGiven: {
+            /** @enum {string} */
+            kind: "awardGiven";
+            /** @description The award's id; empty for one that the brief does not have. */
+            award: string;
+            /** @description What it is called, where the brief does not have it. */
+            name: string;
+            /** @description Why, in a line; may be empty. */
+            why: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description A voice for an award: a team's for another team, or one of the jury's. */
+        EntryAwardVoted: {
+            /** @enum {string} */
+            kind: "awardVoted";
+            /** @description The award's id. */
+            award: string;
+            /** @description The id of the team that it is for. */
+            for: string;
+            /** @description Who of the jury, where it was on paper; empty where it is who wrote it. */
+            voter: string;
+            /** @description Why, in a line; may be empty. */
+            why: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -2976,7 +3182,9 @@ export interface components {
             revision: number;
             /** @description What has changed since the revision before. */
             changed: string;
-            /** @description Conditions by name, such as "arm": "long". */
+            /** @description What else has changed beside that: empty where it was asked and nothing has; absent where nobody asked. */
+            also?: null | string;
+            /** @description Conditions by name, such as "arm": "long". Where there are some, they take the place of those that were noted before. */
             labels: {
                 [key: string]: string;
             };
@@ -4095,6 +4303,43 @@ export interface components {
              */
             editionAsOf?: null | number;
         };
+        /** @description The class sees something on what a team made: "triangles", "wide foot". Its own words. */
+        EntryTagSeen: {
+            /** @enum {string} */
+            kind: "tagSeen";
+            /** @description What is seen. */
+            word: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
         EntryTaken: {
             /** Format: uuid */
             id: string;
@@ -4585,6 +4830,9 @@ export interface components {
              */
             question: number;
             plot?: null | components["schemas"]["PlotShown"];
+            /** @description For the board: what it is of. Empty for the totals. */
+            of: string;
+            gallery?: null | components["schemas"]["GalleryShown"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -4666,6 +4914,43 @@ export interface components {
         FolderNamed: {
             path: string;
         };
+        /** @description All that teams made, side by side. */
+        Gallery: {
+            /** @description What they can be put in order by. */
+            figures: components["schemas"]["PlotFigure"][];
+            /** @description The figure that they are in order by; empty where nothing is known of any. */
+            figure: string;
+            /** @description The teams that take part, the best first; those without a value last, in their own order. */
+            cards: components["schemas"]["GalleryCard"][];
+            /** @description What the class sees on them, in the order in which it came up. */
+            tags: components["schemas"]["TagCounted"][];
+        };
+        /** @description What a team made. */
+        GalleryCard: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description The figure that the gallery is in order by, as shown; empty where it has none. */
+            value: string;
+            /** @description Other figures: "Mass: 84 g". */
+            others: string[];
+            /** @description What it is like: "arm: long". */
+            labels: string[];
+            /** @description What the class sees on it. */
+            tags: components["schemas"]["TagOnCard"][];
+        };
+        GalleryOnWall: {
+            cards: components["schemas"]["CardOnWall"][];
+            says: string[];
+        };
+        /** @description A gallery as it was chosen for the wall. */
+        GalleryShown: {
+            /** @description The figure that it is in order by; empty for the first. */
+            figure: string;
+            /** @description Whether the teams' names stand in it. */
+            names: boolean;
+        };
         /** @description The answer that one of several people gave to the same thing. */
         GivenAnswer: {
             /** @description The entries, the last one last: an earlier one comes back where a later one is struck out. */
@@ -4675,6 +4960,8 @@ export interface components {
             /** @description What the last one says. */
             says: string;
         };
+        /** @enum {unknown} */
+        GivenBy: "teacher" | "jury" | "vote" | null;
         /**
          * @description The grades that a brief or a tier is for, youngest first.
          * @enum {unknown}
@@ -4896,6 +5183,22 @@ export interface components {
         LabelOnWalk: {
             name: string;
             values: string[];
+        };
+        /** @description A label, with the values that it has had. */
+        LabelUsed: {
+            /** @description What it is of: "arm". */
+            name: string;
+            /** @description How it has been: "long", "short". */
+            values: string[];
+        };
+        /** @description What the class calls what designs are like, for whoever notes it of the next one. */
+        LabelsSoFar: {
+            /** @description The labels used so far, in the order in which they came up. */
+            used: components["schemas"]["LabelUsed"][];
+            /** @description The team's own of the round before, so that what did not change need not be typed; none in the first. */
+            before: {
+                [key: string]: string;
+            };
         };
         /** @description A unit of length made of things laid end to end. */
         LaidOut: {
@@ -5961,7 +6264,7 @@ export interface components {
             picture: string;
         };
         /** @enum {unknown} */
-        PassKind: "judge" | "wall";
+        PassKind: "judge" | "wall" | "team";
         PasswordChange: {
             old: string;
             new: string;
@@ -6187,6 +6490,13 @@ export interface components {
             /** @description What it is called. */
             name: string;
         };
+        /** @description What designs can be compared by. */
+        PlotGrouping: {
+            /** @description Its id. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+        };
         /** @description A line across a plot, at a number along it. */
         PlotLine: {
             /**
@@ -6364,7 +6674,7 @@ export interface components {
          * @description What somebody wants to see of a class's numbers.
          * @enum {unknown}
          */
-        PlotSee: "oneFigure" | "twoFigures" | "parts" | "overTime";
+        PlotSee: "oneFigure" | "twoFigures" | "parts" | "overTime" | "compared";
         /** @description A picture as it was chosen for the wall: what it is of, not what it shows, so that it goes on with the readings. */
         PlotShown: {
             /** @description What was wanted. */
@@ -6412,8 +6722,10 @@ export interface components {
             figures: components["schemas"]["PlotFigure"][];
             /** @description The figure that is looked at; empty where none is. */
             figure: string;
-            /** @description The second figure; empty where none is. */
+            /** @description The second figure, or what designs are compared by; empty where none is. */
             other: string;
+            /** @description What designs can be compared by, where they are. */
+            groupings: components["schemas"]["PlotGrouping"][];
             /** @description The pictures, those first that the class is taught. */
             plots: components["schemas"]["Plot"][];
         };
@@ -7016,6 +7328,10 @@ export interface components {
             freshBuild: boolean;
             /** @description What has changed, as it was last noted. */
             changed: string;
+            /** @description What it is like, as it was last noted. */
+            labels: {
+                [key: string]: string;
+            };
             /** @description The numbers of the attempts that are still to be made, the next one first. */
             open: number[];
             /** @description Whether it is the team's result as things stand. */
@@ -7315,11 +7631,40 @@ export interface components {
         TableSent: {
             text: string;
         };
+        /** @description A tag, counted. */
+        TagCounted: {
+            /** @description The word. */
+            word: string;
+            /** @description The ids of the teams that it is seen on. */
+            teams: string[];
+            /** @description The figure with it and without it, in a sentence; empty where nothing is known of any figure. */
+            says: string;
+        };
+        /** @description A tag of a team. */
+        TagOnCard: {
+            /**
+             * Format: uuid
+             * @description The entry, to take it back.
+             */
+            entry: string;
+            /** @description The word. */
+            word: string;
+        };
         /**
          * @description When a measure is read.
          * @enum {unknown}
          */
         Taken: "eachAttempt" | "once";
+        TalkOfTeam: {
+            name: string;
+            title: string;
+            /** Format: int32 */
+            round: number;
+            teams: components["schemas"]["TeamNamed"][];
+            team?: null | components["schemas"]["TeamDebrief"];
+            questions: components["schemas"]["DebriefQuestion"][];
+            votes: components["schemas"]["VoteOfTeam"][];
+        };
         /** @description Something that teams set out to reach, each for itself or the whole class alike. */
         Target: {
             /** @description Names the target in entries. */
@@ -7450,6 +7795,8 @@ export interface components {
             wanted: string;
             /** @description What it changed for this round. */
             changed: string[];
+            /** @description Whether what came of it can be put down to the change; empty where nothing was changed, or nobody asked what else was. */
+            fair: string;
             /** @description How its parts came out against the round before. */
             since: string[];
         };
@@ -7922,6 +8269,12 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
+        VoteOfTeam: {
+            award: string;
+            name: string;
+            for: string;
+            why: string;
+        };
         /** @description What the wall shows. */
         WallShown: {
             /** @description The clock or the board. */
@@ -7938,12 +8291,15 @@ export interface components {
              */
             question: number;
             plot?: null | components["schemas"]["PlotShown"];
+            /** @description For the board: what it is of. Empty for the totals. */
+            of: string;
+            gallery?: null | components["schemas"]["GalleryShown"];
         };
         /**
          * @description What a wall can show.
          * @enum {unknown}
          */
-        WallShows: "clock" | "board" | "question" | "plot";
+        WallShows: "clock" | "board" | "question" | "plot" | "gallery";
         /** @description A thing that is counted to make up a load: its name, and the mass of one. */
         Weight: {
             /** @description What a judge types after the number, e.g. `bead`. */
@@ -8338,6 +8694,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Debrief"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openTalk: {
+        parameters: {
+            query?: {
+                team?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TalkOfTeam"];
                 };
             };
             /** @description Not Found */
@@ -11012,6 +11410,40 @@ export interface operations {
             };
         };
     };
+    readLabels: {
+        parameters: {
+            query?: {
+                team?: string;
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelsSoFar"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     readAnswer: {
         parameters: {
             query?: {
@@ -11479,6 +11911,49 @@ export interface operations {
             };
         };
     };
+    openGallery: {
+        parameters: {
+            query?: {
+                round?: number;
+                figure?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gallery"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     openWall: {
         parameters: {
             query?: {
@@ -11638,6 +12113,73 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openGalleryOnWall: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GalleryOnWall"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    showPhotoOnWall: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                photo: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

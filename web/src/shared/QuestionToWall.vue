@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { PlotShown } from '@/api/names'
 import type { LiveClock } from './useClock'
 
-/** Hangs a question of the talk on the wall, or takes it off again. */
-const props = defineProps<{ live: LiveClock; number: number; text: string }>()
+/** Hangs a question of the talk on the wall, with a picture beside it where one is chosen, or takes it off again. */
+const props = defineProps<{ live: LiveClock; number: number; text: string; beside?: PlotShown }>()
 const wall = computed(() => props.live.clock.value?.wall)
 const shown = computed(() => wall.value?.shows === 'question' && wall.value.question === props.number)
 const says = computed(() => (shown.value ? 'Off the wall' : 'On the wall'))
 const turn = () =>
   shown.value
     ? props.live.touch({ does: 'show', shows: 'clock', number: wall.value?.revealed ?? 0 })
-    : props.live.touch({ does: 'show', shows: 'question', number: props.number })
+    : props.live.touch({ does: 'show', shows: 'question', number: props.number, plot: props.beside })
 </script>
 
 <template>

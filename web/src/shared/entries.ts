@@ -56,20 +56,21 @@ export const trialRecorded = (team: string, round: number, says: TrialSays): Ent
   readings: says.readings ?? [],
 })
 
-/** Something of a design: what was changed on it, or that it is the one that the team names. */
+/** Something of a design: what was changed on it, what it is like, or that it is the one that the team names. */
 export const designNoted = (
   team: string,
   round: number,
   design: { name: string; revision: number },
-  says: { changed?: string; named?: boolean } = {},
+  says: { changed?: string; also?: string; labels?: Readonly<Record<string, string>>; named?: boolean } = {},
 ): Entry => ({
   kind: 'designNoted',
   ...begin(team, round),
   design: design.name,
   revision: design.revision,
   changed: says.changed ?? '',
+  also: says.also,
   named: says.named ?? false,
-  labels: {},
+  labels: says.labels ?? {},
 })
 
 export const measureRead = (team: string, round: number, reading: Reading): Entry => ({

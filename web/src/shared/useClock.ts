@@ -1,7 +1,16 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, ask, refusalOf, type Answer } from '@/api/client'
-import type { ClockOnWall, ClockRead, ClockTouch, LessonClock, LessonCut, LogLine, Refusal } from '@/api/names'
+import type {
+  BoardChoice,
+  ClockOnWall,
+  ClockRead,
+  ClockTouch,
+  LessonClock,
+  LessonCut,
+  LogLine,
+  Refusal,
+} from '@/api/names'
 
 type Told = ClockOnWall | ClockRead
 type Counter = Readonly<Ref<number>>
@@ -32,6 +41,7 @@ function useToldClock<T extends Told>(
   const last = ref<readonly string[]>([])
   const answers = ref<readonly string[]>([])
   const cuts = ref<readonly LessonCut[]>([])
+  const boards = ref<readonly BoardChoice[]>([])
   /** What was done to the lesson, the newest first. */
   const log = ref<readonly LogLine[]>([])
   const refusal = ref<Refusal>()
@@ -72,6 +82,7 @@ function useToldClock<T extends Told>(
     }
     if (!('cuts' in read)) return
     cuts.value = read.cuts
+    boards.value = read.boards
     log.value = read.log
   }
   async function load() {
@@ -84,7 +95,7 @@ function useToldClock<T extends Told>(
     const answer = await ask(
       api.POST('/api/rallies/{id}/clock', {
         params: params(),
-        body: { phase: '', minutes: 0, number: 0, shows: 'clock', teams: [], ...body },
+        body: { phase: '', minutes: 0, number: 0, shows: 'clock', teams: [], of: '', ...body },
       }),
     )
     refusal.value = refusalOf(answer, 'The clock goes on as it was. Try again when the connection is back.')
@@ -114,7 +125,7 @@ function useToldClock<T extends Told>(
   const held = computed(() =>
     clock.value?.hold ? Math.max(0, (now.value - new Date(clock.value.hold.from).getTime()) / 1000) : undefined,
   )
-  return { clock, teams, question, answers, last, cuts, log, left, behind, end, held, now, touch, refusal }
+  return { clock, teams, question, answers, last, cuts, boards, log, left, behind, end, held, now, touch, refusal }
 }
 
 /** A clock as a page hands it to what it shows. */

@@ -20,7 +20,7 @@ const standings = useLoad(() =>
 )
 watch([() => props.round, () => props.tick], () => void standings.load(), { immediate: true })
 const marks = computed(() => teamMarks(props.rally.teams))
-const total = computed(() => props.rally.teams.filter((t) => !t.away).length)
+const total = computed(() => standings.data.value?.places ?? 0)
 /** The server sends what is revealed, and no more. */
 const rows = computed(() => standings.data.value?.rows ?? [])
 const hidden = computed(() => total.value - rows.value.length)
@@ -38,7 +38,7 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
     />
     <template v-else>
       <header>
-        <h1>{{ rally.title }}</h1>
+        <h1>{{ standings.data.value.title || rally.title }}</h1>
         <p>{{ standings.data.value.winsText }}</p>
       </header>
       <ul v-if="!standings.data.value.ranking" class="each">
@@ -77,7 +77,13 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
               <td class="total figures">
                 {{
                   row.totalText ||
-                  (row.status === 'unfinished' ? 'to come' : row.status === 'away' ? 'away' : 'not placed')
+                  (row.total == null && row.status === 'placed'
+                    ? ''
+                    : row.status === 'unfinished'
+                      ? 'to come'
+                      : row.status === 'away'
+                        ? 'away'
+                        : 'not placed')
                 }}
               </td>
             </tr>

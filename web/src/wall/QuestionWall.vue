@@ -1,12 +1,39 @@
 <script setup lang="ts">
-/** One question for the talk with what was answered, read from eight metres. */
-defineProps<{ question: string; title: string; answers: readonly string[] }>()
+import { watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { PlotShown, RallyOnWall } from '@/api/names'
+import { useLoad } from '@/shared/useLoad'
+import PlotPicture from '@/shared/plots/PlotPicture.vue'
+
+/** One question for the talk with what was answered, and the picture that it is about beside; read from eight metres. */
+const props = defineProps<{
+  rally: RallyOnWall
+  round: number
+  tick: number
+  question: string
+  answers: readonly string[]
+  beside: PlotShown | null | undefined
+}>()
+const picture = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/wall/plot', {
+      params: { path: { id: props.rally.id }, query: { round: props.round } },
+    }),
+  ),
+)
+watch([() => props.round, () => props.tick, () => props.beside], () => props.beside && void picture.load(), {
+  immediate: true,
+})
 </script>
 
 <template>
-  <main id="main" class="wall">
-    <p class="title">{{ title }}</p>
+  <main id="main" class="wall" :class="{ two: beside && picture.data.value?.plot }">
+    <p class="title">{{ rally.title }}</p>
     <h1>{{ question }}</h1>
+    <figure v-if="beside && picture.data.value?.plot">
+      <figcaption>{{ picture.data.value.plot.title }}</figcaption>
+      <PlotPicture :plot="picture.data.value.plot" wall />
+    </figure>
     <ul v-if="answers.length > 0">
       <li v-for="a in answers" :key="a">{{ a }}</li>
     </ul>
@@ -19,9 +46,27 @@ defineProps<{ question: string; title: string; answers: readonly string[] }>()
   grid-template-rows: auto 1fr auto;
   padding: 3vh 5vw;
 }
+.two {
+  grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+  column-gap: 3vw;
+}
+.two .title,
+.two ul {
+  grid-column: 1 / -1;
+}
+.two h1 {
+  font-size: clamp(2.6rem, 4vw, 4.5rem);
+}
 .title {
   font-size: 2rem;
   color: var(--muted);
+}
+figure {
+  margin: 0;
+  align-self: center;
+}
+figcaption {
+  font-size: 2rem;
 }
 ul {
   font-size: 2.4rem;

@@ -7,6 +7,7 @@ import { useWallClock } from '@/shared/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
 import PlotWall from './PlotWall.vue'
+import GalleryWall from './GalleryWall.vue'
 import QuestionWall from './QuestionWall.vue'
 
 /** The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it. */
@@ -26,7 +27,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const revealed = shown.value?.revealed ?? 0
   const teams = rally.value?.teams.filter((t) => !t.away).length ?? 0
   const board = (number: number) =>
-    live.touch({ does: 'show', shows: 'board', number: Math.max(0, Math.min(teams, number)) })
+    live.touch({
+      does: 'show',
+      shows: 'board',
+      number: Math.max(0, Math.min(teams, number)),
+      of: shown.value?.of ?? '',
+    })
   const action = {
     KeyB: () => board(revealed),
     KeyC: () => live.touch({ does: 'show', shows: 'clock', number: revealed }),
@@ -52,10 +58,20 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     :tick="tick"
     :shown="shown.plot"
   />
+  <GalleryWall
+    v-else-if="rally && shown?.shows === 'gallery'"
+    :rally="rally"
+    :round="round"
+    :tick="tick"
+    :shown="shown.gallery"
+  />
   <QuestionWall
     v-else-if="rally && shown?.shows === 'question' && live.question.value"
+    :rally="rally"
+    :round="round"
+    :tick="tick"
+    :beside="shown.plot"
     :question="live.question.value"
-    :title="rally.title"
     :answers="live.answers.value"
   />
   <ClockWall v-else-if="rally && live.clock.value" :rally="rally" :live="live" />

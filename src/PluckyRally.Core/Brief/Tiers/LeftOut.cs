@@ -33,7 +33,7 @@ internal static class LeftOut
             {
                 TieBreaks = [.. method.TieBreaks.Where((t, i) => !t.Off && Stays(t.Name, $"/method/tieBreaks/{i}/value", [t.Value]))],
                 Targets = [.. method.Targets.Where(t => !t.Off && Stays(t.Name, $"/method/targets/{t.Id}/value", [t.Value]))],
-                Awards = [.. method.Awards.Where(a => !a.Off && Stays(a.Name, $"/method/awards/{a.Id}/value", a.FirstTo is { } first ? [$"{first.Part}.value"] : [a.Value]))],
+                Awards = [.. method.Awards.Where(a => !a.Off && (a.GivenBy is not null || Stays(a.Name, $"/method/awards/{a.Id}/value", a.FirstTo is { } first ? [$"{first.Part}.value"] : [a.Value])))],
             },
         };
         return (left, problems);

@@ -59,7 +59,7 @@ internal static class OneFigure
         };
     }
 
-    private static Plot Strip(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values)
+    internal static Plot Strip(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values)
     {
         var plot = Base(scene, figure, values, PlotSort.DotStrip, taught: false);
         return plot with
@@ -70,11 +70,17 @@ internal static class OneFigure
         };
     }
 
-    private static Plot Boxes(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values)
+    private static Plot Boxes(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values) => Boxes(scene, figure, values,
+    [
+        (new("", PlotWords.TheClass), values),
+        .. values.GroupBy(v => v.Row).Where(g => g.Count() >= Summaries.Needs(SummaryKind.BoxPlot)).Select(g => (new PlotRow(g.First().Team.Id, g.First().Team.Name), (IReadOnlyList<PlotValue>)[.. g])),
+    ]);
+
+    /// <summary>A box a row.</summary>
+    internal static Plot Boxes(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values, IReadOnlyList<(PlotRow Row, IReadOnlyList<PlotValue> Of)> of)
     {
         var plot = Base(scene, figure, values, PlotSort.BoxPlots, scene.Taught.Contains(SummaryKind.BoxPlot));
-        var rows = new List<(PlotRow Row, Summary Of)> { (new("", PlotWords.TheClass), Sum(values)) };
-        rows.AddRange(values.GroupBy(v => v.Row).Where(g => g.Count() >= Summaries.Needs(SummaryKind.BoxPlot)).Select(g => (new PlotRow(g.First().Team.Id, g.First().Team.Name), Sum(g))));
+        var rows = of.Select(r => (r.Row, Of: Summary.Of([.. r.Of.Select(v => v.Value)], scene.Brief.Quartiles)!)).ToList();
         return plot with
         {
             X = PlotAxis.For(figure.Shown, With(values, plot.Lines)),
@@ -96,8 +102,6 @@ internal static class OneFigure
                 PlotWords.OfBoxes,
                 [.. rows.Select(r => (IReadOnlyList<string>)[r.Row.Name, PlotSummaryWords.Write(r.Of.Smallest, figure), PlotSummaryWords.Finer(r.Of.LowerQuartile, figure), PlotSummaryWords.Finer(r.Of.Median, figure), PlotSummaryWords.Finer(r.Of.UpperQuartile, figure), PlotSummaryWords.Write(r.Of.Largest, figure), $"{r.Of.Count}"])]),
         };
-
-        Summary Sum(IEnumerable<PlotValue> of) => Summary.Of([.. of.Select(v => v.Value)], scene.Brief.Quartiles)!;
     }
 
     private static Plot Base(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values, PlotSort sort, bool taught) => new()

@@ -53,18 +53,20 @@ internal sealed class PlotScene
         .. Run.Compiled.Rules.OfType<RulePlan.Limit>().Where(l => !l.IsDerived && !l.Definition.PerMember && l.Value.Plain?.Id == figure.Id).SelectMany(l => l.Definition.Comparison == Comparison.Between ? new[] { l.Amount, l.Upper } : [l.Amount]).Distinct().Select(at => new PlotLine((double)at, "limit")),
     ];
 
-    private List<PlotValue> OfAttempts(Figure figure)
-    {
-        if (figure is not (Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })) return [];
-        return
-        [
-            .. from at in Teams.Select((team, row) => (Team: team, Row: row))
-               from attempt in at.Team.Assessment.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted)
-               let value = figure.InAttempt(at.Team.Assessment.Design, attempt)
-               where value.HasValue
-               select new PlotValue(at.Row, at.Team.Team, attempt.Number, value, figure is Figure.OfMeasure { Measure: var measure } ? Range(measure, value, attempt) : null, ReadingFormat.WithBound(ReadingFormat.Value(value.Number, figure.Shown), value.Bound)),
-        ];
-    }
+    private IReadOnlyList<PlotValue> OfAttempts(Figure figure) => [.. Teams.SelectMany((team, row) => OfAttempts(figure, team.Assessment, row))];
+
+    /// <summary>What a figure came to in every attempt of a design; none where it is not known in attempts.</summary>
+    public static IEnumerable<PlotValue> OfAttempts(Figure figure, Assessment assessment, int row) =>
+        figure is not (Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })
+            ? []
+            : from attempt in assessment.Design.Attempts
+              where attempt.Outcome == TrialOutcome.Counted
+              let value = figure.InAttempt(assessment.Design, attempt)
+              where value.HasValue
+              select new PlotValue(row, assessment.Design.Team.Team, attempt.Number, value, figure is Figure.OfMeasure { Measure: var measure } ? Range(measure, value, attempt) : null, ReadingFormat.WithBound(ReadingFormat.Value(value.Number, figure.Shown), value.Bound));
+
+    /// <summary>The designs that stood for their teams in the round before, worked out as this round does.</summary>
+    public IReadOnlyList<Assessment> Earlier => [.. _before.Value.Select(e => e.Value)];
 
     /// <summary>What a reading can really be: within its step, what it is good to, or up to the next load that was tried.</summary>
     private static (decimal Low, decimal High)? Range(Measure measure, BoundedValue value, Attempt? attempt)
@@ -75,7 +77,7 @@ internal sealed class PlotScene
     }
 
     /// <summary>Whether a figure is one of its own: a part that only reads a measure says nothing else, nor do points before their weight.</summary>
-    private static bool IsPlotted(Figure figure) => figure is not (Figure.Unready or Figure.PointsOfPart { Weighted: false } or Figure.OfTeam { Fact: not TeamFact.Total } or Figure.OfPart { Plan: PartPlan.Measured { Expression.Plain: not null } });
+    internal static bool IsPlotted(Figure figure) => figure is not (Figure.Unready or Figure.PointsOfPart { Weighted: false } or Figure.OfTeam { Fact: not TeamFact.Total } or Figure.OfPart { Plan: PartPlan.Measured { Expression.Plain: not null } });
 }
 
 /// <summary>A value that is drawn.</summary>

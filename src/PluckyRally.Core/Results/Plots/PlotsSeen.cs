@@ -14,6 +14,9 @@ public enum PlotSee
 
     /// <summary>From round to round.</summary>
     OverTime,
+
+    /// <summary>One figure, by what designs are like, or what was seen of them.</summary>
+    Compared,
 }
 
 /// <summary>A figure that can be looked at.</summary>
@@ -21,21 +24,27 @@ public enum PlotSee
 /// <param name="Name">What it is called.</param>
 public sealed record PlotFigure(string Id, string Name);
 
+/// <summary>What designs can be compared by.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it is called.</param>
+public sealed record PlotGrouping(string Id, string Name);
+
 /// <summary>The pictures that answer what somebody wants to see.</summary>
 /// <param name="Can">What there is to be seen in this round.</param>
 /// <param name="See">What is seen.</param>
 /// <param name="Figures">The figures that something is known of.</param>
 /// <param name="Figure">The figure that is looked at; empty where none is.</param>
-/// <param name="Other">The second figure; empty where none is.</param>
+/// <param name="Other">The second figure, or what designs are compared by; empty where none is.</param>
+/// <param name="Groupings">What designs can be compared by, where they are.</param>
 /// <param name="Plots">The pictures, those first that the class is taught.</param>
-public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnlyList<PlotFigure> Figures, string Figure, string Other, IReadOnlyList<Plot> Plots)
+public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnlyList<PlotFigure> Figures, string Figure, string Other, IReadOnlyList<PlotGrouping> Groupings, IReadOnlyList<Plot> Plots)
 {
     /// <summary>The pictures of a round.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round.</param>
     /// <param name="see">What is wanted; null for what the class is taught first.</param>
     /// <param name="figure">The figure's id; the first that is read in attempts where it is unknown.</param>
-    /// <param name="other">The second figure's id; another one where it is unknown.</param>
+    /// <param name="other">The second figure's id, or what designs are compared by; another one where it is unknown.</param>
     public static PlotsSeen Of(OpenedRally opened, int round, PlotSee? see = null, string figure = "", string other = "")
     {
         var scene = new PlotScene(opened, round);
@@ -43,12 +52,15 @@ public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnl
         var seen = see is { } wanted && can.Contains(wanted) ? wanted : can.Contains(PlotSee.TwoFigures) && scene.Taught is [SummaryKind.Scatter, ..] ? PlotSee.TwoFigures : can is [var first, ..] ? first : PlotSee.OneFigure;
         var one = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Figures.FirstOrDefault(f => f is Core.Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) ?? (scene.Figures.Count > 0 ? scene.Figures[0] : null);
         var two = scene.Figures.FirstOrDefault(f => f.Id == other && f != one) ?? scene.Figures.FirstOrDefault(f => f != one);
+        var groupings = seen == PlotSee.Compared ? Grouping.All(scene) : [];
+        var by = groupings.FirstOrDefault(g => g.Id == other) ?? (groupings.Count > 0 ? groupings[0] : null);
         var plots = (seen, one, two) switch
         {
             (PlotSee.Parts, _, _) => PartsOfTeams.Of(scene),
             (PlotSee.OneFigure, { }, _) => OneFigure.Of(scene, one),
             (PlotSee.TwoFigures, { }, { }) => TwoFigures.Of(scene, one, two),
             (PlotSee.OverTime, { }, _) => OverTime.Of(scene, one),
+            (PlotSee.Compared, { }, _) when by is not null => Compared.Of(scene, one, by),
             _ => [],
         };
         return new(
@@ -56,7 +68,8 @@ public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnl
             seen,
             [.. scene.Figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
             seen == PlotSee.Parts ? "" : one?.Id ?? "",
-            seen == PlotSee.TwoFigures ? two?.Id ?? "" : "",
+            seen switch { PlotSee.TwoFigures => two?.Id ?? "", PlotSee.Compared => by?.Id ?? "", PlotSee.OneFigure or PlotSee.Parts or PlotSee.OverTime => "" },
+            [.. groupings.Select(g => new PlotGrouping(g.Id, g.Name))],
             [.. plots.OrderByDescending(p => p.Taught)]);
     }
 
@@ -75,6 +88,7 @@ public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnl
         PlotSee.OneFigure => scene.Figures.Count > 0,
         PlotSee.TwoFigures => scene.Figures.Count > 1,
         PlotSee.Parts => PartsOfTeams.Of(scene).Any(),
+        PlotSee.Compared => scene.Figures.Count > 0 && Grouping.All(scene).Count > 0,
         PlotSee.OverTime => scene.Run.Before is not null && scene.Figures.Any(f => OverTime.Of(scene, f).Any()),
     };
 }

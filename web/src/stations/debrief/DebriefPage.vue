@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { watch } from 'vue'
+import { ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import type { Entry } from '@/api/names'
+import type { Entry, PlotShown } from '@/api/names'
 import UnsentNote from '@/log/UnsentNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
@@ -12,6 +12,7 @@ import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { useClock } from '@/shared/useClock'
+import BesideQuestion from './BesideQuestion.vue'
 import QuestionTalk from './QuestionTalk.vue'
 import TeamLooksBack from './TeamLooksBack.vue'
 
@@ -24,6 +25,7 @@ const debrief = useLoad(() =>
   ask(api.GET('/api/rallies/{id}/debrief', { params: { path: { id }, query: { round: round.value } } })),
 )
 watch([round, tick], () => void debrief.load(), { immediate: true })
+const beside = ref<PlotShown>()
 const record = (entry: Entry) => outbox.record(entry)
 const strike = (team: string, entry: string) => record(struckOut(team, round.value, entry, 'taken back'))
 </script>
@@ -48,6 +50,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
         <p v-if="debrief.data.value.questions.length === 0" class="muted">
           The brief has no questions. They are written in the brief, for the teacher.
         </p>
+        <BesideQuestion v-else v-model="beside" />
         <QuestionTalk
           v-for="q in debrief.data.value.questions"
           :key="q.number"
@@ -55,6 +58,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
           :teams="debrief.data.value.teams"
           :round="round"
           :live="live"
+          :beside="beside"
           :record="record"
           @strike="strike"
         />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { ref } from 'vue'
-import type { DebriefQuestion, Entry, TeamDebrief } from '@/api/names'
+import type { DebriefQuestion, Entry, PlotShown, TeamDebrief } from '@/api/names'
 import QuestionToWall from '@/shared/QuestionToWall.vue'
 import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
@@ -13,6 +13,7 @@ const props = defineProps<{
   teams: readonly TeamDebrief[]
   round: number
   live: LiveClock
+  beside: PlotShown | undefined
   record: (entry: Entry) => Promise<Sent>
 }>()
 const emit = defineEmits<{ strike: [team: string, entry: string] }>()
@@ -32,7 +33,7 @@ async function answer() {
   <article :aria-labelledby="`question-${question.number}`">
     <div class="head">
       <h3 :id="`question-${question.number}`">{{ question.text }}</h3>
-      <QuestionToWall :live="live" :number="question.number" :text="question.text" />
+      <QuestionToWall :live="live" :number="question.number" :text="question.text" :beside="beside" />
     </div>
     <ul v-if="question.answers.length > 0">
       <li v-for="a in question.answers" :key="a.entry">

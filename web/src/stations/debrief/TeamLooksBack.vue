@@ -11,31 +11,36 @@ const props = defineProps<{
   rally: string
   team: TeamDebrief
   round: number
+  /** Whether it is the team itself that writes, on its own device; then it stands open. */
+  own?: boolean
   record: (entry: Entry) => Promise<Sent>
 }>()
-const fields = [
-  { key: 'worked', label: 'Worked' },
-  { key: 'didNot', label: 'Did not' },
-  { key: 'change', label: 'One thing to change' },
-  { key: 'why', label: 'Because' },
-  { key: 'together', label: 'How they worked together' },
-] as const
-type Said = Record<(typeof fields)[number]['key'], string>
+const fields = computed(
+  () =>
+    [
+      { key: 'worked', label: 'Worked' },
+      { key: 'didNot', label: 'Did not' },
+      { key: 'change', label: 'One thing to change' },
+      { key: 'why', label: 'Because' },
+      { key: 'together', label: props.own ? 'How we worked together' : 'How they worked together' },
+    ] as const,
+)
+type Said = Pick<TeamDebrief, 'worked' | 'didNot' | 'change' | 'why' | 'together'>
 const kept = (): Said => {
   const { worked, didNot, change, why, together } = props.team
   return { worked, didNot, change, why, together }
 }
 const { draft, changed, follow } = useDraft(kept, `${props.rally}:${props.team.team}:${props.round}:debrief`)
 const refused = ref('')
-const open = ref(false)
+const open = ref(props.own)
 const summary = computed(() =>
-  fields.filter((f) => props.team[f.key]).map((f) => ({ label: f.label, text: props.team[f.key] })),
+  fields.value.filter((f) => props.team[f.key]).map((f) => ({ label: f.label, text: props.team[f.key] })),
 )
 async function keep() {
   const sent = await props.record(
     written(props.team.team, props.round, {
       kind: 'lookedBack',
-      ...(Object.fromEntries(fields.map((f) => [f.key, draft.value[f.key].trim()])) as Said),
+      ...(Object.fromEntries(fields.value.map((f) => [f.key, draft.value[f.key].trim()])) as Said),
     }),
   )
   refused.value = sent.kind === 'refused' ? (sent.refusal.problems[0]?.what ?? sent.refusal.title ?? '') : ''
@@ -55,6 +60,7 @@ async function keep() {
       <b>Wanted to change after round {{ round - 1 }}:</b> {{ team.wanted }}
     </p>
     <p v-for="c in team.changed" :key="c" class="small"><b>Changed:</b> {{ c }}</p>
+    <p v-if="team.fair" class="small">{{ team.fair }}</p>
     <p v-for="s in team.since" :key="s" class="small">{{ s }}.</p>
     <p v-if="team.noted.length > 0" class="small"><b>Seen in passing:</b> {{ team.noted.join('; ') }}</p>
     <form novalidate @submit.prevent="keep">

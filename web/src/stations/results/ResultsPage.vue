@@ -7,11 +7,10 @@ import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
-import PhotoStrip from '@/shared/PhotoStrip.vue'
 import { usePhotos } from '@/shared/usePhotos'
-import type { Photo } from '@/api/names'
 import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
+import GalleryPanel from './gallery/GalleryPanel.vue'
 import HowSure from './HowSure.vue'
 import PlotPanel from './plots/PlotPanel.vue'
 import StandingsTable from './StandingsTable.vue'
@@ -31,7 +30,6 @@ watch([round, tick, chosen], () => void standings.load(), { immediate: true })
 
 const album = usePhotos(rally.value?.id ?? '')
 const photos = computed(() => album.all.value.filter((p) => p.round === round.value))
-const teamOf = (photo: Photo) => rally.value?.teams.find((t) => t.id === photo.team)?.name ?? ''
 
 /** Until a team is chosen, the first one is. */
 watch(standings.data, (now) => (chosen.value ||= now?.rows[0]?.team ?? ''))
@@ -80,17 +78,11 @@ const row = computed(
       />
     </div>
     <PlotPanel />
-    <section v-if="photos.length > 0" class="photos" aria-labelledby="photos">
-      <h2 id="photos">Photos</h2>
-      <PhotoStrip :photos="photos" :rally="rally.id" :of="teamOf" />
-    </section>
+    <GalleryPanel />
   </main>
 </template>
 
 <style scoped>
-.photos {
-  padding-top: 1.5rem;
-}
 .results {
   max-width: 80rem;
   margin: 0 auto;

@@ -52,7 +52,8 @@ const after = computed(() => props.row.why.filter((s) => ['tieBreak', 'place'].i
       <h3>Designs</h3>
       <p v-for="d in row.designs" :key="d.name" class="small">
         <b>{{ d.name || 'The first' }}</b>{{ d.counts ? ', counts' : ''
-        }}{{ d.values.length > 0 ? `. ${d.values.join(', ')}` : '' }}{{ d.changed ? `. Changed: ${d.changed}` : '' }}
+        }}{{ d.values.length > 0 ? `. ${d.values.join(', ')}` : ''
+        }}{{ d.labels.length > 0 ? `. ${d.labels.join(', ')}` : '' }}{{ d.changed ? `. Changed: ${d.changed}` : '' }}
       </p>
     </template>
     <p v-if="row.noted.length > 0" class="small"><b>Seen in passing:</b> {{ row.noted.join('; ') }}</p>

@@ -50,7 +50,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
 <template>
   <main v-if="rally" id="main" class="desk">
     <StationHead title="Run" :next="nextAt(rally.progress.route, 'run')">
-      <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges and walls</RouterLink>
+      <RouterLink class="small" :to="`/rallies/${id}/judges`">Judges, teams and walls</RouterLink>
       <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall beside</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />

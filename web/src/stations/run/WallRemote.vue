@@ -1,12 +1,25 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { LiveClock } from '@/shared/useClock'
 
 /** What the wall shows: the clock, or the board revealed from the last place to the first. */
 const props = defineProps<{ live: LiveClock; teams: number; questions: readonly string[] }>()
-const wall = computed(() => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0, question: 0 })
-const show = (shows: 'clock' | 'board', number: number) => props.live.touch({ does: 'show', shows, number })
+const wall = computed(
+  () => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0, question: 0, of: '' },
+)
+const show = (shows: 'clock' | 'board', number: number) =>
+  props.live.touch({ does: 'show', shows, number, of: shows === 'board' ? of.value : '' })
+/** What the board is of: the totals, a figure or an award. Another one begins with nothing revealed. */
+const chosen = ref<string>()
+const of = computed(() => chosen.value ?? props.live.clock.value?.wall.of ?? '')
+function choose(board: string) {
+  chosen.value = board
+  if (wall.value.shows === 'board') void show('board', 0)
+}
+const boardName = computed(
+  () => props.live.boards.value.find((b) => b.of === (props.live.clock.value?.wall.of ?? ''))?.name,
+)
 </script>
 
 <template>
@@ -18,8 +31,20 @@ const show = (shows: 'clock' | 'board', number: number) => props.live.touch({ do
         >It shows a question: {{ questions[wall.question - 1] ?? '' }}
       </template>
       <template v-else-if="wall.shows === 'plot'">It shows a picture: {{ wall.plot?.title }}. </template>
-      <template v-else>It shows the board, {{ wall.revealed }} of {{ teams }} places revealed.</template>
+      <template v-else-if="wall.shows === 'gallery'">It shows the gallery. </template>
+      <template v-else
+        >It shows the board{{ live.clock.value?.wall.of ? ` of ${boardName}` : '' }}, {{ wall.revealed }} of
+        {{ teams }} places revealed.</template
+      >
       Keys on the wall itself: C clock, B board, → next place, ← take back, F full screen.
+    </p>
+    <p v-if="live.boards.value.length > 1">
+      <label>
+        The board reveals
+        <select class="inline" :value="of" @change="choose(($event.target as HTMLSelectElement).value)">
+          <option v-for="b in live.boards.value" :key="b.of" :value="b.of">{{ b.name }}</option>
+        </select>
+      </label>
     </p>
     <div class="touch-row">
       <Button

@@ -48,6 +48,7 @@ const design: SheetDesign = {
   revision: 1,
   freshBuild: false,
   changed: '',
+  labels: {},
   open: [1, 2, 3],
   counts: true,
   asked: [],

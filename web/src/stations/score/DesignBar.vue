@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import type { SheetDesign } from '@/api/names'
 import { designNoted } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
@@ -9,6 +10,11 @@ const props = defineProps<{ designs: readonly SheetDesign[]; named: boolean }>()
 const chosen = defineModel<string>({ required: true })
 const { team, round, record } = useRecording()
 const current = () => props.designs.find((d) => d.name === chosen.value)
+const labels = computed(() =>
+  Object.entries(current()?.labels ?? {})
+    .map(([name, value]) => `${name}: ${value}`)
+    .join(', '),
+)
 /** The design that the team names as its own, however the others did. */
 const nameIt = (design: SheetDesign) => record(designNoted(team.value, round.value, design, { named: true }))
 </script>
@@ -37,6 +43,7 @@ const nameIt = (design: SheetDesign) => record(designNoted(team.value, round.val
       The last build failed: this attempt is made with a fresh build, number {{ current()?.revision }}.
     </p>
     <p v-if="current()?.changed" class="small">Changed: {{ current()?.changed }}</p>
+    <p v-if="labels" class="small">{{ labels }}</p>
   </div>
 </template>
 

@@ -4,14 +4,18 @@ import { ref } from 'vue'
 import type { SheetDesign } from '@/api/names'
 import { useRecording } from '@/pads/recording'
 import { designNoted } from '@/shared/entries'
+import DesignLabels from './DesignLabels.vue'
 
-/** What was changed on a design, and another design of the team's. */
-const props = defineProps<{ design: SheetDesign; wanted: string }>()
+/** What was changed on a design, what it is like, and another design of the team's. */
+const props = defineProps<{ rally: string; design: SheetDesign; wanted: string }>()
 const emit = defineEmits<{ added: [design: string] }>()
 const { team, round, record } = useRecording()
 const name = ref('')
 /** What they wanted to change stands there already; it is noted only when it was done. */
 const changed = ref(props.design.changed ? '' : props.wanted)
+const also = ref('')
+/** Whoever has changed something notes at once what it is like. */
+const open = ref(changed.value.length > 0)
 async function add() {
   const design = name.value.trim()
   if (!design) return
@@ -23,18 +27,24 @@ async function add() {
 async function noteChange() {
   const says = changed.value.trim()
   if (!says) return
-  const sent = await record(designNoted(team.value, round.value, props.design, { changed: says }))
-  if (sent.kind !== 'refused') changed.value = ''
+  const sent = await record(
+    designNoted(team.value, round.value, props.design, { changed: says, also: also.value.trim() }),
+  )
+  if (sent.kind !== 'refused') changed.value = also.value = ''
 }
 </script>
 
 <template>
-  <details class="small" :open="changed.length > 0 && changed === wanted">
-    <summary>Another design, or a change</summary>
+  <details class="small" :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
+    <summary>Another design, a change, or what it is like</summary>
     <div class="row">
       <label>
         What was changed
         <input v-model="changed" class="touch-field" @keydown.enter.prevent="noteChange" />
+      </label>
+      <label>
+        What else was, if anything
+        <input v-model="also" class="touch-field" @keydown.enter.prevent="noteChange" />
       </label>
       <Button type="button" label="Note the change" variant="outlined" @click="noteChange" />
     </div>
@@ -45,6 +55,7 @@ async function noteChange() {
       </label>
       <Button type="button" label="Add the design" variant="outlined" @click="add" />
     </div>
+    <DesignLabels v-if="open" :rally="rally" :design="design" />
   </details>
 </template>
 

@@ -240,7 +240,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
         <TrialList :sheet="sheet" :design="design.name" @redo="(trial, as) => (redo = { trial, as })" />
         <AttemptMusts :design="design" :rules="sheet.rules" />
         <p v-if="rally.brief.trials.overWhen" class="muted over">{{ rally.brief.trials.overWhen }}</p>
-        <DesignChanges :design="design" :wanted="sheet.wanted" @added="chosen = $event" />
+        <DesignChanges
+          :key="`${current} ${round} ${design.name} changes`"
+          :rally="rally.id"
+          :design="design"
+          :wanted="sheet.wanted"
+          @added="chosen = $event"
+        />
         <ReferenceList :references="sheet.references" />
       </section>
       <NotePad />

@@ -185,6 +185,7 @@ function designsOf(sheet: TeamSheet, whole: boolean): SheetDesign[] {
         revision: 1,
         freshBuild: false,
         changed: '',
+        labels: {},
         open: [],
         counts: false,
         asked: [],
@@ -205,7 +206,8 @@ function look(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: bool
   const notes = ofKind(sheet, 'designNoted').filter((e) => e.design === design.name)
   const before = whole || design.freshBuild ? 1 : design.revision
   const last = Math.max(before, ...own.map((t) => t.revision), ...notes.slice(-1).map((e) => e.revision))
-  design.changed = notes.at(-1)?.changed ?? (whole ? '' : design.changed)
+  design.changed = notes.findLast((n) => n.changed)?.changed ?? (whole ? '' : design.changed)
+  design.labels = notes.findLast((n) => Object.keys(n.labels).length > 0)?.labels ?? (whole ? {} : design.labels)
   const failed = Math.max(0, ...own.filter((t) => t.outcome === 'failed').map((t) => t.revision))
   design.freshBuild = trials.freshBuildAfterFailure && failed >= last
   design.revision = design.freshBuild ? failed + 1 : last

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Brief, Part } from '@/api/names'
+import type { Brief, GivenBy, Part } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
 import FigureChoice from '@/fields/FigureChoice.vue'
 import CardChoice from '@/fields/CardChoice.vue'
@@ -29,6 +29,17 @@ function copy(i: number) {
   props.brief.method.parts.splice(i + 1, 0, { ...like, id, name: part.name ? `${part.name}, again` : name })
 }
 const remove = (i: number) => void props.brief.method.parts.splice(i, 1)
+const givers: [GivenBy | 'worked', string][] = [
+  ['worked', 'for'],
+  ['teacher', 'given by the teacher'],
+  ['jury', 'given by a jury'],
+  ['vote', 'given by the class, by voting'],
+]
+/** What people give looks at no figure. */
+function give(award: { givenBy?: GivenBy | null; value: string }, by: GivenBy | 'worked') {
+  award.givenBy = by === 'worked' ? null : by
+  award.value = award.givenBy ? '' : firstFigure()
+}
 const freshAward = () => ({
   id: freeIn(props.brief.method.awards, 'award'),
   name: '',
@@ -119,23 +130,30 @@ const freshTarget = () => ({
         :at="`/method/awards/${item.id}/name`"
         placeholder="such as Steadiest"
       />
-      for
       <InlineChoice
-        v-model="item.better"
-        label="Most or least"
-        :options="[
-          ['more', 'most'],
-          ['less', 'least'],
-        ]"
+        :model-value="item.givenBy ?? 'worked'"
+        label="Who gives the award"
+        :options="givers"
+        @update:model-value="give(item, $event)"
       />
-      <FigureChoice v-model="item.value" label="What the award looks at" :at="`/method/awards/${item.id}/value`" />
+      <template v-if="!item.givenBy">
+        <InlineChoice
+          v-model="item.better"
+          label="Most or least"
+          :options="[
+            ['more', 'most'],
+            ['less', 'least'],
+          ]"
+        />
+        <FigureChoice v-model="item.value" label="What the award looks at" :at="`/method/awards/${item.id}/value`" />
+      </template>
       <CardChoice
         v-model="item.onlyFor"
         label="Who can win it"
         :at="`/method/awards/${item.id}/onlyFor`"
         all="of every team"
       />
-      <InlineCheck v-model="item.everyone" label="teams without a place too" />
+      <InlineCheck v-if="!item.givenBy" v-model="item.everyone" label="teams without a place too" />
     </ItemLines>
     <h3>Targets</h3>
     <p class="small muted">

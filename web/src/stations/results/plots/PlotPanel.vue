@@ -35,6 +35,7 @@ const questions: Record<PlotSee, string> = {
   twoFigures: 'Two figures together',
   parts: 'What it is made of',
   overTime: 'From round to round',
+  compared: 'Designs compared',
 }
 </script>
 
@@ -64,12 +65,18 @@ const questions: Record<PlotSee, string> = {
           </button>
         </div>
         <label v-if="now.figure" class="small">
-          {{ now.other ? 'along' : 'of' }}
+          {{ now.see === 'twoFigures' ? 'along' : 'of' }}
           <select :value="now.figure" class="inline" @change="figure = ($event.target as HTMLSelectElement).value">
             <option v-for="f in now.figures" :key="f.id" :value="f.id">{{ f.name }}</option>
           </select>
         </label>
-        <label v-if="now.other" class="small">
+        <label v-if="now.see === 'compared'" class="small">
+          by
+          <select :value="now.other" class="inline" @change="other = ($event.target as HTMLSelectElement).value">
+            <option v-for="g in now.groupings" :key="g.id" :value="g.id">{{ g.name }}</option>
+          </select>
+        </label>
+        <label v-else-if="now.other" class="small">
           up
           <select :value="now.other" class="inline" @change="other = ($event.target as HTMLSelectElement).value">
             <option v-for="f in now.figures.filter((o) => o.id !== now?.figure)" :key="f.id" :value="f.id">

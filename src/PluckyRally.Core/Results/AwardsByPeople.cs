@@ -1,0 +1,55 @@
+namespace PluckyRally.Core;
+
+/// <summary>Finds who won the awards that people give.</summary>
+internal static class AwardsByPeople
+{
+    /// <summary>The teams that the teacher named, or that most voices are for; ties share an award.</summary>
+    public static AwardResult Give(AwardPlan award, GivenBy by, IReadOnlyList<TeamResult> mayWin)
+    {
+        var round = mayWin.Count > 0 ? mayWin[0].Record.Round : [];
+        return by == GivenBy.Teacher
+            ? Given(award.Definition.Id, award.Definition.Name, [.. round.OfType<Entry.AwardGiven>().Where(g => g.Award == award.Definition.Id)], mayWin) ?? Nobody(award, by)
+            : Voted(award, by, [.. round.OfType<Entry.AwardVoted>().Where(v => v.Award == award.Definition.Id)], mayWin) ?? Nobody(award, by);
+    }
+
+    /// <summary>Awards that the teacher thought of on the spot.</summary>
+    public static IEnumerable<AwardResult> OnTheSpot(IReadOnlyList<TeamResult> results) => results.Count == 0
+        ? []
+        : results[0].Record.Round.OfType<Entry.AwardGiven>().Where(g => g.Award.Length == 0)
+            .GroupBy(g => g.Name.Trim(), StringComparer.OrdinalIgnoreCase)
+            .Select(g => Given("", g.Key, [.. g], [.. results.Where(r => r.Status != StandingStatus.Away)]))
+            .OfType<AwardResult>();
+
+    private static AwardResult? Given(string id, string name, IReadOnlyList<Entry.AwardGiven> given, IReadOnlyList<TeamResult> mayWin)
+    {
+        var each = given.GroupBy(g => g.Team).Select(g => (Team: mayWin.FirstOrDefault(r => r.Team.Id == g.Key), Last: g.Last())).Where(g => g.Team is not null).ToList();
+        return each.Count == 0
+            ? null
+            : new(id, name, [.. each.Select(e => e.Team!.Team.Id)], AwardWords.SayGiven(name, [.. each.Select(e => e.Team!.Team.Name)], null, [.. each.Select(e => e.Last.Why).Where(w => w.Length > 0)]))
+            {
+                GivenBy = GivenBy.Teacher,
+                Voices = [.. each.Select(e => new AwardVoice(e.Last.Id, e.Last.By, e.Team!.Team.Id, e.Last.Why))],
+            };
+    }
+
+    private static AwardResult? Voted(AwardPlan award, GivenBy by, IReadOnlyList<Entry.AwardVoted> votes, IReadOnlyList<TeamResult> mayWin)
+    {
+        // Each voice counts once, with its last word.
+        var voices = votes.GroupBy(v => by == GivenBy.Vote ? v.Team : v.Voter.Length > 0 ? v.Voter : v.By).Select(g => g.Last()).Where(v => mayWin.Any(r => r.Team.Id == v.For) && v.For != v.Team).ToList();
+        if (voices.Count == 0) return null;
+        var most = voices.GroupBy(v => v.For).Max(g => g.Count());
+        var winners = mayWin.Where(r => voices.Count(v => v.For == r.Team.Id) == most).ToList();
+        var names = mayWin[0].Record.Names;
+        return new(
+            award.Definition.Id,
+            award.Definition.Name,
+            [.. winners.Select(w => w.Team.Id)],
+            AwardWords.SayGiven(award.Definition.Name, [.. winners.Select(w => w.Team.Name)], (most, voices.Count), [.. voices.Where(v => v.Why.Length > 0 && winners.Any(w => w.Team.Id == v.For)).Select(v => v.Why)]))
+        {
+            GivenBy = by,
+            Voices = [.. voices.Select(v => new AwardVoice(v.Id, by == GivenBy.Vote ? names.GetValueOrDefault(v.Team, v.Team) : v.Voter.Length > 0 ? v.Voter : v.By, v.For, v.Why))],
+        };
+    }
+
+    private static AwardResult Nobody(AwardPlan award, GivenBy by) => new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition)) { GivenBy = by };
+}

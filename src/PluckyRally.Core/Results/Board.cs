@@ -1,0 +1,67 @@
+namespace PluckyRally.Core;
+
+/// <summary>Something that can be revealed on the wall, from last to first.</summary>
+/// <param name="Of">Its id: empty for the totals, "figure:…" or "award:…".</param>
+/// <param name="Name">What it is called.</param>
+public sealed record BoardChoice(string Of, string Name)
+{
+    /// <summary>All that a round can reveal.</summary>
+    public static IReadOnlyList<BoardChoice> All(CompiledEdition compiled) =>
+    [
+        new("", BoardWords.Totals),
+        .. compiled.Figures.All.Where(PlotScene.IsPlotted).Where(f => f is not Figure.OfTeam).Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", Within.Beginning(f.Name))),
+        .. compiled.Awards.Select(a => new BoardChoice($"{Board.OfAward}{a.Definition.Id}", a.Definition.Name)),
+    ];
+}
+
+/// <summary>The order in which something is revealed: the best first.</summary>
+/// <param name="Title">What it is of; empty for the totals.</param>
+/// <param name="Better">Which way is better.</param>
+/// <param name="Rows">The teams, the best first.</param>
+public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> Rows)
+{
+    internal const string OfFigure = "figure:", OfAward = "award:";
+
+    /// <summary>The board of a figure or an award; null for the totals, and for what the brief does not have any more.</summary>
+    public static Board? Of(OpenedRally opened, int round, string of)
+    {
+        var run = opened.In(round);
+        if (of.StartsWith(OfFigure, StringComparison.Ordinal) && run.Compiled.Figures.All.FirstOrDefault(f => f.Id == of[OfFigure.Length..]) is { } figure)
+            return Values(figure.Name, figure.Direction ?? Better.More, Present(run, opened).Select(r => (r, figure.Of(r.Design.Facts))), v => figure.Show(v));
+        if (!of.StartsWith(OfAward, StringComparison.Ordinal) || run.Compiled.Awards.FirstOrDefault(a => a.Definition.Id == of[OfAward.Length..]) is not { } award) return null;
+        var results = Present(run, opened);
+        if (award.Value is { } value)
+            return Values(award.Definition.Name, award.Definition.Better, results.Where(r => Awarding.MayWin(award, r)).Select(r => (r, value.Compared(r.Design.Facts))), value.Show);
+        var given = Awarding.Give(run.Compiled, results).First(a => a.Award == award.Definition.Id);
+        return new(award.Definition.Name, Better.More, [.. results.Where(r => given.Teams.Contains(r.Team.Id)).Select(r => new BoardRow(r.Team.Id, r.Team.Name, 1, null, given.Voices.Where(v => v.For == r.Team.Id && v.Why.Length > 0).Select(v => v.Why).FirstOrDefault() ?? ""))]);
+    }
+
+    /// <summary>Which way is better, as a sentence for the class; empty where nothing is counted.</summary>
+    public string WinsText => BoardWords.Wins(Better, Rows.Any(r => r.Value is not null));
+
+    /// <summary>So many rows from the last.</summary>
+    public Board Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)] };
+
+    private static IReadOnlyList<TeamResult> Present(RunRound run, OpenedRally opened) => [.. Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status != StandingStatus.Away)];
+
+    private static Board Values(string name, Better better, IEnumerable<(TeamResult Team, BoundedValue Value)> values, Func<BoundedValue, string> show)
+    {
+        var all = values.ToList();
+        var known = all.Where(v => v.Value.HasValue).OrderBy(v => better == Better.More ? -v.Value.Number : v.Value.Number).ThenBy(v => v.Team.Team.Name, StringComparer.Ordinal).ToList();
+        return new(
+            Within.Beginning(name),
+            better,
+            [
+                .. known.Select(v => new BoardRow(v.Team.Team.Id, v.Team.Team.Name, known.FindIndex(k => k.Value.Number == v.Value.Number) + 1, v.Value.Number, show(v.Value))),
+                .. all.Where(v => !v.Value.HasValue).Select(v => new BoardRow(v.Team.Team.Id, v.Team.Team.Name, null, null, "")),
+            ]);
+    }
+}
+
+/// <summary>A team on a board.</summary>
+/// <param name="Team">The team's id.</param>
+/// <param name="Name">The team's name.</param>
+/// <param name="Place">The place, from 1; equal values share one. Absent where it has no value.</param>
+/// <param name="Value">The value; absent where there is none, or none is counted.</param>
+/// <param name="Text">The value as it is shown, or why it got the award.</param>
+public sealed record BoardRow(string Team, string Name, int? Place, decimal? Value, string Text);

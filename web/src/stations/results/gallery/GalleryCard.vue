@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, ref, useId } from 'vue'
+import type { GalleryCard, Photo } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
+import type { Sent } from '@/shared/useOutbox'
+
+/** What one team made: its picture, its values, what it is like, and what the class sees on it. */
+const props = defineProps<{
+  card: GalleryCard
+  called: string
+  mark: TeamMark | undefined
+  rally: string
+  photos: readonly Photo[]
+  words: readonly string[]
+  tag: (word: string) => Promise<Sent>
+}>()
+defineEmits<{ untag: [entry: string] }>()
+const at = useId()
+const word = ref('')
+const refused = ref('')
+const photo = computed(() => props.photos.at(-1))
+const offers = computed(() => props.words.filter((w) => !props.card.tags.some((t) => t.word === w)))
+async function add() {
+  const says = word.value.trim()
+  if (!says) return
+  const sent = await props.tag(says)
+  refused.value = sent.kind === 'refused' ? (sent.refusal.problems[0]?.what ?? sent.refusal.title ?? '') : ''
+  if (sent.kind !== 'refused' && word.value.trim() === says) word.value = ''
+}
+</script>
+
+<template>
+  <li class="card">
+    <a v-if="photo" :href="`/api/rallies/${rally}/photos/${photo.id}`" target="_blank">
+      <img
+        :src="`/api/rallies/${rally}/photos/${photo.id}`"
+        :alt="`Photo of ${called}`"
+        :width="photo.width"
+        :height="photo.height"
+        loading="lazy"
+      />
+    </a>
+    <h3>
+      <TeamPennant v-if="mark" :mark="mark" :width="34" />
+      {{ called }} <b class="figures">{{ card.value }}</b>
+    </h3>
+    <p v-if="card.others.length > 0" class="small">{{ card.others.join(', ') }}</p>
+    <p v-if="card.labels.length > 0" class="small">{{ card.labels.join(', ') }}</p>
+    <ul v-if="card.tags.length > 0" class="tags">
+      <li v-for="t in card.tags" :key="t.entry">
+        {{ t.word }}
+        <button
+          type="button"
+          class="act"
+          :aria-label="`Take “${t.word}” off ${called}`"
+          @click="$emit('untag', t.entry)"
+        >
+          take off
+        </button>
+      </li>
+    </ul>
+    <form novalidate @submit.prevent="add">
+      <input
+        v-model="word"
+        class="touch-field"
+        maxlength="40"
+        :list="at"
+        :aria-label="`What one sees on ${called}`"
+        placeholder="what one sees"
+      />
+      <datalist :id="at"><option v-for="w in offers" :key="w" :value="w" /></datalist>
+      <button type="submit" class="act" :aria-label="`Tag ${called}`">Tag it</button>
+    </form>
+    <p v-if="refused" class="wrong small" role="alert">{{ refused }}</p>
+  </li>
+</template>
+
+<style scoped>
+.card {
+  display: grid;
+  align-content: start;
+  gap: 0.3rem;
+  border-top: 3px solid var(--ink);
+  padding-top: 0.5rem;
+}
+img {
+  display: block;
+  width: 100%;
+  height: 11rem;
+  object-fit: cover;
+  border: 1.5px solid var(--ink);
+}
+h3 {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.25rem 0.6rem;
+}
+h3 b {
+  margin-left: auto;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.15rem 0.9rem;
+}
+.tags li {
+  font-weight: 650;
+}
+.tags .act {
+  font-size: var(--small);
+  font-weight: 400;
+}
+.touch-field {
+  font-size: var(--small);
+  min-height: 2.25rem;
+  padding-block: 0.2rem;
+}
+form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0.5rem;
+  align-items: center;
+}
+</style>

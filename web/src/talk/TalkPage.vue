@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Entry } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { teamMarks } from '@/shared/teamMarks'
+import { useLive } from '@/shared/useLive'
+import { useLoad } from '@/shared/useLoad'
+import { useOutbox } from '@/shared/useOutbox'
+import TeamLooksBack from '@/stations/debrief/TeamLooksBack.vue'
+import TeamAnswers from './TeamAnswers.vue'
+import TeamVotes from './TeamVotes.vue'
+
+/** The talk on a team's own device: its answers, what it takes along, its voices. It sees its own words and no place. */
+const props = defineProps<{ rally: string }>()
+const team = useLocalStorage(`talk:${props.rally}`, '')
+const talk = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/talk', { params: { path: { id: props.rally }, query: { team: team.value } } })),
+)
+const tick = ref(0)
+const { connected } = useLive(props.rally, () => tick.value++)
+watch([tick, team], () => void talk.load(), { immediate: true })
+const outbox = useOutbox(props.rally, () => tick.value++)
+const record = (entry: Entry) => outbox.record(entry)
+const now = computed(() => talk.data.value)
+const marks = computed(() => teamMarks(now.value?.teams ?? []))
+const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).length)
+</script>
+
+<template>
+  <main id="main" class="talk">
+    <LoadNote v-if="!now" :state="talk.state.value" :refusal="talk.refusal.value" what="the talk" @again="talk.load" />
+    <template v-else>
+      <StationHead :title="now.title" :next="now.team ? now.team.name : 'Which team are you?'" />
+      <p v-if="!connected" class="heed" role="status">No connection. What you write is kept here and sent later.</p>
+      <p v-else-if="waiting > 0" class="small muted" role="status">
+        {{ waiting === 1 ? '1 line waits' : `${waiting} lines wait` }} to be sent.
+      </p>
+      <ul v-if="!now.team" class="teams">
+        <li v-for="t in now.teams" :key="t.id">
+          <button type="button" class="touch" @click="team = t.id">
+            <TeamPennant :mark="marks.get(t.id)!" :width="44" /> {{ t.name }}
+          </button>
+        </li>
+      </ul>
+      <template v-else>
+        <p>
+          <button type="button" class="act small" @click="team = ''">We are another team</button>
+        </p>
+        <TeamAnswers
+          :key="now.team.team"
+          :questions="now.questions"
+          :team="now.team.team"
+          :round="now.round"
+          :record="record"
+        />
+        <section aria-labelledby="along">
+          <h2 id="along">What we take along</h2>
+          <TeamLooksBack
+            :key="`${now.team.team} ${now.round}`"
+            own
+            :rally="rally"
+            :team="now.team"
+            :round="now.round"
+            :record="record"
+          />
+        </section>
+        <TeamVotes
+          v-if="now.votes.length > 0"
+          :key="`${now.team.team} votes`"
+          :votes="now.votes"
+          :teams="now.teams.filter((t) => t.id !== team)"
+          :team="team"
+          :round="now.round"
+          :record="record"
+        />
+      </template>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.talk {
+  max-width: 44rem;
+  margin: 0 auto;
+  padding: 1rem 1rem 4rem;
+  display: grid;
+  gap: 1rem;
+}
+.teams {
+  display: grid;
+  gap: 0.5rem;
+}
+.teams button {
+  display: flex;
+  align-items: center;
+  gap: 1rem;
+  width: 100%;
+  min-height: var(--touch);
+  font-size: 1.2rem;
+}
+</style>
