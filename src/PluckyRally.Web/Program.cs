@@ -81,6 +81,7 @@ try
     api.MapInstruments();
     api.MapPhotos();
     api.MapResults();
+    api.MapOverAll();
     api.MapDebrief();
     api.MapYear();
     api.MapFiles();

@@ -42,6 +42,7 @@ export const router = createRouter({
     { path: '/kept', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
     { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
     { path: '/health', component: () => import('@/about/HealthPage.vue'), meta: { title: 'How it is' } },
+    { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Over all' } },
     { path: '/cupboard', component: () => import('@/cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
     { path: '/classes', component: () => import('@/classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {

@@ -27,7 +27,7 @@ internal static class AwardWords
     /// <param name="votes">How many voices each of them has, and how many there are; null where none were counted.</param>
     /// <param name="why">What was said, as it was written.</param>
     public static string SayGiven(string name, IReadOnlyList<string> winners, (int Each, int All)? votes, IReadOnlyList<string> why) =>
-        $"{name}: {English.List(winners)}{(votes is { } v ? $" with {v.Each} of {English.Count(v.All, "voice")}{(winners.Count > 1 ? " each" : "")}" : "")}.{string.Concat(why.Select(w => $" “{w}”"))}";
+        $"{name}: {English.List(winners)}{(votes is { } v ? $" with {v.Each} of {English.Count(v.All, "voice")}{(winners.Count > 1 ? " each" : "")}" : "")}.{string.Concat(why.Distinct().Select(w => $" “{w}”"))}";
 
     private static string Gives(GivenBy by) => by switch
     {

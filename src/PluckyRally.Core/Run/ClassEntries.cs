@@ -135,18 +135,22 @@ public abstract partial record Entry
         /// <summary>For the gallery: how it is shown.</summary>
         public GalleryShown? Gallery { get; init; }
 
+        /// <summary>For a list over several rallies: which.</summary>
+        public OverAllShown? OverAll { get; init; }
+
         internal override bool IsOfLesson => false;
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            found.Unless(Revealed is >= 0 and <= Limits.Teams, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams}.");
+            found.Unless(Revealed is >= 0 and <= Limits.Teams * OverAllShown.Most, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams * OverAllShown.Most}.");
+            found.Unless(Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= OverAllShown.Most }, "/overAll", "Nothing says which rallies, or there are too many.", $"Choose them under Over all, at most {OverAllShown.Most}.");
             found.Unless(Shows != WallShows.Plot || Plot is not null, "/plot", "Nothing says which picture.", "Choose one under Results.");
             found.Length(Plot?.Title ?? "", Limits.Text, "/plot/title", "The title");
             found.Unless(Shows != WallShows.Gallery || Gallery is not null, "/gallery", "Nothing says how the gallery is shown.", "Choose it under Results.");
             found.Unless(Of.Length == 0 || BoardChoice.All(compiled).Any(b => b.Of == Of), "/of", "The brief has nothing like this to reveal.", "Leave it empty for the totals, or name a figure or an award.");
         }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) { Plot = Plot, Of = Of, Gallery = Gallery } };
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) { Plot = Plot, Of = Of, Gallery = Gallery, OverAll = OverAll } };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             Shows switch
@@ -154,6 +158,7 @@ public abstract partial record Entry
                 WallShows.Clock => "The wall shows the clock",
                 WallShows.Board => $"The wall shows the board{(BoardChoice.All(compiled).FirstOrDefault(b => b.Of == Of && Of.Length > 0) is { } board ? $" of {Within.Sentence(board.Name)}" : "")}, {English.Count(Revealed, "place")} revealed",
                 WallShows.Question => $"The wall shows question {Question}",
+                WallShows.OverAll => $"The wall shows the list over all, {English.Count(Revealed, "place")} revealed",
                 WallShows.Gallery => "The wall shows the gallery",
                 WallShows.Plot => $"The wall shows a picture: {Plot?.Title}",
             };
@@ -177,4 +182,7 @@ public enum WallShows
 
     /// <summary>All that teams made, side by side.</summary>
     Gallery,
+
+    /// <summary>The teams of several rallies as one list, as far as it is revealed.</summary>
+    OverAll,
 }

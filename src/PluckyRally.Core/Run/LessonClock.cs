@@ -85,6 +85,9 @@ public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
 
     /// <summary>For the gallery: how it is shown.</summary>
     public GalleryShown? Gallery { get; init; }
+
+    /// <summary>For a list over several rallies: which.</summary>
+    public OverAllShown? OverAll { get; init; }
 }
 
 /// <summary>A phase as the clock shows it.</summary>

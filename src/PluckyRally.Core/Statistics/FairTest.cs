@@ -23,7 +23,7 @@ public sealed record FairTest(IReadOnlyList<FairTestDifference> Differing, bool 
     {
         0 when !noted => "How they differ is not noted. Note it at the pad; then it can be said whether the test was fair.",
         0 => "Nothing that is noted differs, so any difference in the results is chance, or something that nobody noted.",
-        1 => $"Only the {differing[0].Label} differs: a difference in the results may come from it.",
+        1 => $"Only the {Within.Sentence(differing[0].Label)} differs: a difference in the results may come from it.",
         _ => $"{Within.Beginning(English.List([.. differing.Select(d => Within.Sentence(d.Label))]))} differ, so no one of them can be named as the cause. Change one thing at a time.",
     };
 }

@@ -421,10 +421,10 @@ namespace PluckyRally.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("Code")
-                        .IsUnique();
-
                     b.HasIndex("RallyId");
+
+                    b.HasIndex("Code", "RallyId")
+                        .IsUnique();
 
                     b.ToTable("Passes");
                 });

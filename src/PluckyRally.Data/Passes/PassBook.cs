@@ -19,21 +19,34 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     public async Task<IReadOnlyList<StoredPass>> Of(Guid rally, CancellationToken stop) =>
         await db.Passes.AsNoTracking().Where(p => p.RallyId == rally && p.EndedAt == null).OrderBy(p => p.MadeAt).ToListAsync(stop);
 
-    /// <summary>Makes a pass.</summary>
-    public async Task<StoredPass> Make(Guid rally, PassKind kind, CancellationToken stop)
+    /// <summary>Makes a code: a pass for each rally that it opens, the first one first.</summary>
+    public async Task<IReadOnlyList<StoredPass>> Make(IReadOnlyList<Guid> rallies, PassKind kind, CancellationToken stop)
     {
-        var pass = new StoredPass { Id = Guid.CreateVersion7(), RallyId = rally, Kind = kind, Code = RandomNumberGenerator.GetString(Letters, kind == PassKind.Wall ? WallLetters : TypedLetters), MadeAt = clock.GetUtcNow() };
-        db.Passes.Add(pass);
+        string code;
+        do code = RandomNumberGenerator.GetString(Letters, kind == PassKind.Wall ? WallLetters : TypedLetters);
+        while (await db.Passes.AnyAsync(p => p.Code == code, stop));
+        // A millisecond apart, so that their ids keep their order.
+        var now = clock.GetUtcNow();
+        var passes = rallies.Select((rally, at) => new StoredPass { Id = Guid.CreateVersion7(now.AddMilliseconds(at)), RallyId = rally, Kind = kind, Code = code, MadeAt = now }).ToList();
+        db.Passes.AddRange(passes);
         await db.SaveChangesAsync(stop);
-        return pass;
+        return passes;
     }
 
-    /// <summary>The good pass with this code, however it was typed; null where there is none.</summary>
-    public Task<StoredPass?> Find(string code, CancellationToken stop)
+    /// <summary>The good passes with this code, however it was typed, in the order in which they were made; none where there is no such code.</summary>
+    public async Task<IReadOnlyList<StoredPass>> Find(string code, CancellationToken stop)
     {
         var plain = string.Concat(code.Where(char.IsLetterOrDigit)).ToUpperInvariant();
-        return db.Passes.AsNoTracking().FirstOrDefaultAsync(p => p.Code == plain && p.EndedAt == null && db.Rallies.Any(r => r.Id == p.RallyId), stop);
+        return await db.Passes.AsNoTracking().Where(p => p.Code == plain && p.EndedAt == null && db.Rallies.Any(r => r.Id == p.RallyId)).OrderBy(p => p.Id).ToListAsync(stop);
     }
+
+    /// <summary>What the rallies are called that a code opens.</summary>
+    public async Task<IReadOnlyList<(Guid Rally, string Name)>> Opens(string code, CancellationToken stop) =>
+        [.. (await db.Passes.Where(p => p.Code == code && p.EndedAt == null).Join(db.Rallies, p => p.RallyId, r => r.Id, (p, r) => new { p.Id, r.Name, Rally = r.Id }).OrderBy(r => r.Id).ToListAsync(stop)).Select(r => (r.Rally, r.Name))];
+
+    /// <summary>What rallies are called.</summary>
+    public async Task<IReadOnlyDictionary<Guid, string>> Names(IReadOnlyList<Guid> rallies, CancellationToken stop) =>
+        await db.Rallies.Where(r => rallies.Contains(r.Id)).ToDictionaryAsync(r => r.Id, r => r.Name, stop);
 
     /// <summary>Whether a pass is still good.</summary>
     public async Task<bool> IsGood(Guid pass, CancellationToken stop)
@@ -45,11 +58,12 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
         return true;
     }
 
-    /// <summary>Ends a pass; whoever came in with it is out at once. False where there is none.</summary>
-    public async Task<bool> End(Guid rally, Guid pass, CancellationToken stop)
+    /// <summary>Ends a code in every rally that it opens; whoever came in with it is out at once. The passes that are ended; none where there was no such pass.</summary>
+    public async Task<IReadOnlyList<Guid>> End(Guid rally, Guid pass, CancellationToken stop)
     {
-        var there = await db.Passes.Where(p => p.Id == pass && p.RallyId == rally && p.EndedAt == null).ExecuteUpdateAsync(set => set.SetProperty(p => p.EndedAt, clock.GetUtcNow()), stop) > 0;
+        var ended = await db.Passes.Where(p => p.EndedAt == null && db.Passes.Any(one => one.Id == pass && one.RallyId == rally && one.EndedAt == null && one.Code == p.Code)).Select(p => p.Id).ToListAsync(stop);
+        await db.Passes.Where(p => ended.Contains(p.Id)).ExecuteUpdateAsync(set => set.SetProperty(p => p.EndedAt, clock.GetUtcNow()), stop);
         known.End();
-        return there;
+        return ended;
     }
 }

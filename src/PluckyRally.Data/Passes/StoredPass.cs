@@ -17,7 +17,7 @@ public enum PassKind
     Team,
 }
 
-/// <summary>Lets a device into one rally until it is ended.</summary>
+/// <summary>Lets a device into a rally until it is ended. A code that opens several rallies is a pass for each of them.</summary>
 public sealed class StoredPass
 {
     /// <summary>Its id.</summary>
@@ -44,6 +44,6 @@ internal sealed class StoredPassConfiguration : IEntityTypeConfiguration<StoredP
     public void Configure(EntityTypeBuilder<StoredPass> pass)
     {
         pass.HasOne<StoredRally>().WithMany().HasForeignKey(p => p.RallyId).OnDelete(DeleteBehavior.Cascade);
-        pass.HasIndex(p => p.Code).IsUnique();
+        pass.HasIndex(p => new { p.Code, p.RallyId }).IsUnique();
     }
 }

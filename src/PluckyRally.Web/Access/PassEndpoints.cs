@@ -25,22 +25,25 @@ internal static class PassEndpoints
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         var addresses = await Addresses(context, stop);
-        return TypedResults.Ok(new RallyPasses(addresses, found.Stored.JudgesStrikeOthers, [.. (await book.Of(id, stop)).Select(p => Shown(p, addresses[0]))]));
+        return TypedResults.Ok(new RallyPasses(addresses, found.Stored.JudgesStrikeOthers, [.. await Shown(await book.Of(id, stop), book, addresses[0], stop)]));
     }
 
     private static async Task<Results<Created<Pass>, Missing, Refused>> Make(Guid id, SentJson sent, HttpContext context, PassBook book, RallyLog log, CancellationToken stop)
     {
         var request = DocumentReader.Request<NewPass>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is null) return new Missing("rally");
-        var pass = await book.Make(id, request.Value.Value.Kind, stop);
-        return TypedResults.Created($"/api/rallies/{id}/passes/{pass.Id}", Shown(pass, (await Addresses(context, stop))[0]));
+        IReadOnlyList<Guid> rallies = [id, .. request.Value.Value.Also.Where(r => r != id).Distinct()];
+        if (rallies.Count > NewPass.Most) return new Refused([new("/also", "These are too many rallies for one code.", $"Choose at most {NewPass.Most}.")]);
+        foreach (var rally in rallies)
+            if (await log.Open(rally, stop) is null) return new Missing("rally");
+        var pass = (await book.Make(rallies, request.Value.Value.Kind, stop))[0];
+        return TypedResults.Created($"/api/rallies/{id}/passes/{pass.Id}", (await Shown([pass], book, (await Addresses(context, stop))[0], stop))[0]);
     }
 
     private static async Task<Results<NoContent, Missing>> End(Guid id, Guid pass, PassBook book, LiveLines lines, CancellationToken stop)
     {
-        if (!await book.End(id, pass, stop)) return new Missing("pass");
-        lines.EndPass(pass);
+        if (await book.End(id, pass, stop) is not { Count: > 0 } ended) return new Missing("pass");
+        foreach (var one in ended) lines.EndPass(one);
         return TypedResults.NoContent();
     }
 
@@ -51,6 +54,13 @@ internal static class PassEndpoints
         if (!await log.LetJudgesStrikeOthers(id, request.Value.Value.StrikeOthers, stop)) return new Missing("rally");
         await live.TellAll();
         return TypedResults.NoContent();
+    }
+
+    private static async Task<IReadOnlyList<Pass>> Shown(IReadOnlyList<StoredPass> passes, PassBook book, string address, CancellationToken stop)
+    {
+        var shown = new List<Pass>();
+        foreach (var pass in passes) shown.Add(Shown(pass, address) with { Also = [.. (await book.Opens(pass.Code, stop)).Where(r => r.Rally != pass.RallyId).Select(r => r.Name)] });
+        return shown;
     }
 
     /// <summary>The code stands behind a #: browsers send that to nobody, and the page takes it out of the address at once.</summary>
@@ -74,7 +84,15 @@ internal static class PassEndpoints
 }
 
 /// <summary>A pass to be made.</summary>
-public sealed record NewPass(PassKind Kind);
+/// <param name="Kind">What it lets its holder do.</param>
+public sealed record NewPass(PassKind Kind)
+{
+    /// <summary>A device holds no more passes.</summary>
+    internal const int Most = 10;
+
+    /// <summary>Other rallies that the same code opens, by their ids: the tables of a fair, the classes of a day.</summary>
+    public IReadOnlyList<Guid> Also { get; init; } = [];
+}
 
 /// <summary>What judges may do beside recording.</summary>
 /// <param name="StrikeOthers">Whether they may strike out what others recorded.</param>
@@ -92,4 +110,8 @@ public sealed record RallyPasses(IReadOnlyList<string> Addresses, bool StrikeOth
 /// <param name="Code">What a judge types.</param>
 /// <param name="Link">What the picture holds.</param>
 /// <param name="Picture">The link as a QR picture (SVG).</param>
-public sealed record Pass(Guid Id, PassKind Kind, string Code, string Link, string Picture);
+public sealed record Pass(Guid Id, PassKind Kind, string Code, string Link, string Picture)
+{
+    /// <summary>What the other rallies are called that it opens.</summary>
+    public IReadOnlyList<string> Also { get; init; } = [];
+}

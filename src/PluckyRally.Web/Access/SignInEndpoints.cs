@@ -33,10 +33,12 @@ internal static class SignInEndpoints
             if (await caller.In(rally, book, stop) is var role and not CallerRole.Nobody) rallies.Add(new(rally, role));
         }
 
+        var called = await book.Names([.. rallies.Select(r => r.Rally)], stop);
+
         return TypedResults.Ok(new WhoAmI(
             caller.IsTeacher ? CallerRole.Teacher : rallies.Select(r => r.Role).DefaultIfEmpty(CallerRole.Nobody).Max(),
             caller.IsTeacher || rallies.Count > 0 ? caller.Name : "",
-            rallies,
+            [.. rallies.Select(r => r with { Name = called.GetValueOrDefault(r.Rally, "") })],
             settings.Lan,
             await HasPassword(owners),
             AccessSetup.IsHere(context)));
@@ -106,7 +108,7 @@ internal static class SignInEndpoints
         var request = DocumentReader.Request<CodeTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
-        if (await book.Find(code, stop) is not { } pass)
+        if (await book.Find(code, stop) is not [var pass, ..] passes)
         {
             Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
             return new Refused([new("/code", "No rally has this code.", "Look at the code again; it may have been ended. The teacher can show it under Judges.")]);
@@ -114,19 +116,23 @@ internal static class SignInEndpoints
 
         if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40) return new Refused([new("/name", "The judge needs a name.", "Type what the log shall say, for example a first name; at most 40 characters.")]);
         var before = await context.AuthenticateAsync(AccessSetup.PassScheme);
-        if (pass.Kind == PassKind.Judge && await NameProblem(pass.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is { } taken) return new Refused([taken]);
-        var held = new HeldPass(pass.Id, pass.RallyId, pass.Kind);
-        var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => p.Pass != pass.Id) : [];
+        foreach (var one in passes.Where(p => p.Kind == PassKind.Judge))
+            if (await NameProblem(one.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is { } taken) return new Refused([taken]);
+        var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => passes.All(now => now.Id != p.Pass)) : [];
         var identity = new ClaimsIdentity(AccessSetup.PassScheme);
         identity.AddClaim(new(ClaimTypes.Name, pass.Kind == PassKind.Team ? Caller.Team : name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
-        foreach (var one in others.TakeLast(9).Append(held)) identity.AddClaim(one.AsClaim());
+        foreach (var one in others.Concat(passes.Select(p => new HeldPass(p.Id, p.RallyId, p.Kind))).TakeLast(NewPass.Most)) identity.AddClaim(one.AsClaim());
 
         // A device keeps its session when another judge takes it over: what waits on it is still that device's.
         identity.AddClaim(before.Principal?.FindFirst(SessionStore.ClaimType) ?? await sessions.Begin(teacher: false, stop));
         var principal = new ClaimsPrincipal(identity);
         await context.SignInAsync(AccessSetup.PassScheme, principal, new() { IsPersistent = true });
-        if (pass.Kind == PassKind.Judge) await names.Hold(pass.RallyId, pass.Id, name, SessionStore.IdOf(principal), stop);
-        Happened.Joined(logger, pass.RallyId);
+        foreach (var one in passes)
+        {
+            if (one.Kind == PassKind.Judge) await names.Hold(one.RallyId, one.Id, name, SessionStore.IdOf(principal), stop);
+            Happened.Joined(logger, one.RallyId);
+        }
+
         return TypedResults.Ok(new JoinedRally(pass.RallyId, Caller.Of(pass.Kind)));
     }
 
@@ -178,7 +184,11 @@ public sealed record PasswordChange(string Old, string New);
 /// <summary>A rally that a device was let into.</summary>
 /// <param name="Rally">The rally.</param>
 /// <param name="Role">What it may do there.</param>
-public sealed record JoinedRally(Guid Rally, CallerRole Role);
+public sealed record JoinedRally(Guid Rally, CallerRole Role)
+{
+    /// <summary>What it is called, where one is asked who one is.</summary>
+    public string Name { get; init; } = "";
+}
 
 /// <summary>Who this device is to the server.</summary>
 /// <param name="Role">The most that it may do anywhere.</param>

@@ -92,6 +92,9 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
     /// <summary>For the wall: how it shows the gallery.</summary>
     public GalleryShown? Gallery { get; init; }
 
+    /// <summary>For the wall: the rallies of the list over all.</summary>
+    public OverAllShown? OverAll { get; init; }
+
     /// <summary>The remote is the teacher's alone.</summary>
     private const string By = Caller.Teacher;
 
@@ -107,7 +110,7 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
             ClockDoes.LetGo => new Entry.HoldBegun { Id = id, At = now, By = By, Round = round },
             ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
             ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
-            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0, Plot = Shows is WallShows.Plot or WallShows.Question ? Plot : null, Of = Shows == WallShows.Board ? Of : "", Gallery = Shows == WallShows.Gallery ? Gallery : null },
+            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0, Plot = Shows is WallShows.Plot or WallShows.Question ? Plot : null, Of = Shows == WallShows.Board ? Of : "", Gallery = Shows == WallShows.Gallery ? Gallery : null, OverAll = Shows == WallShows.OverAll ? OverAll : null },
             ClockDoes.Turn => new Entry.TurnBegun { Id = id, At = now, By = By, Round = round, Phase = Phase, Teams = Teams },
         };
     }

@@ -22,7 +22,7 @@ public sealed class AddingUpTests
 
     public static TheoryData<string> Demo => new(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal));
 
-    private static readonly string[] DemoPlayed = ["class-4-shingle.rally.json", "class-5-today.rally.json"];
+    private static readonly string[] DemoPlayed = ["class-4-shingle.rally.json", "class-5-today.rally.json", "class-6-hoist.rally.json", "class-7-hoist.rally.json", "class-8-hoist.rally.json"];
 
     [Theory]
     [MemberData(nameof(Demo))]

@@ -22,11 +22,11 @@ public sealed class ComparedTests
         seen.Groupings.Select(g => g.Name).ShouldBe(["Arm"], "the cup is the same for all");
         var boxes = seen.Plots[0];
         (boxes.Sort, boxes.Title).ShouldBe((PlotSort.BoxPlots, "Height by arm"));
-        boxes.Rows.Select(r => r.Name).ShouldBe(["long", "Short"]);
-        boxes.Marks.Cast<PlotMark.Box>().Select(b => (b.Smallest, b.Median, b.Largest)).ShouldBe([(40, 42.5, 47), (28, 30.5, 33)]);
+        boxes.Rows.Select(r => r.Name).ShouldBe(["Short", "long"], "the smallest values first");
+        boxes.Marks.Cast<PlotMark.Box>().Select(b => (b.Smallest, b.Median, b.Largest)).ShouldBe([(28, 30.5, 33), (40, 42.5, 47)]);
         var strip = seen.Plots[1];
-        strip.Marks.Cast<PlotMark.Dot>().Select(d => (d.X, d.Y)).ShouldBe([(41, 0), (44, 0), (47, 0), (40, 0), (42, 0), (43, 0), (28, 1), (30, 1), (32, 1), (29, 1), (33, 1), (31, 1)]);
-        strip.Table.Rows[0].ShouldBe(["long", "Terns", "1", "41 cm"]);
+        strip.Marks.Cast<PlotMark.Dot>().Select(d => (d.X, d.Y)).ShouldBe([(28, 0), (30, 0), (32, 0), (29, 0), (33, 0), (31, 0), (41, 1), (44, 1), (47, 1), (40, 1), (42, 1), (43, 1)]);
+        strip.Table.Rows[0].ShouldBe(["Short", "Whelks", "1", "28 cm"]);
         strip.Says.ShouldContain("Long: 2 teams, median 42.5 cm, mean 42.8 cm, from 40 cm to 47 cm.");
         strip.Says.ShouldContain("Every value with arm long lies above every value with arm Short.");
         strip.Says.ShouldContain("Only the arm differs: a difference in the results may come from it.");

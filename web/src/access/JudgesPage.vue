@@ -26,8 +26,18 @@ const judges = of('judge')
 const walls = of('wall')
 const teams = of('team')
 
+/** Other rallies of the same day: a code for judges may open them too. */
+const shelf = useLoad(() => ask(api.GET('/api/rallies')))
+void shelf.load()
+const day = computed(() => shelf.data.value?.find((r) => r.id === id)?.date)
+const sameDay = computed(() =>
+  (shelf.data.value ?? []).filter((r) => r.id !== id && !r.putAway && r.date === day.value),
+)
+const also = ref<string[]>([])
+
 async function make(kind: PassKind) {
-  const answer = await ask(api.POST('/api/rallies/{id}/passes', { params: { path: { id } }, body: { kind } }))
+  const body = { kind, also: kind === 'judge' ? also.value : [] }
+  const answer = await ask(api.POST('/api/rallies/{id}/passes', { params: { path: { id } }, body }))
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   await passes.load()
 }
@@ -78,6 +88,12 @@ async function letStrike(strikeOthers: boolean) {
           >
         </p>
         <PassList :passes="judges" @end="end" />
+        <fieldset v-if="sameDay.length > 0" class="also">
+          <legend class="small muted">A new code also opens</legend>
+          <label v-for="r in sameDay" :key="r.id"
+            ><input v-model="also" type="checkbox" :value="r.id" /> {{ r.name }}</label
+          >
+        </fieldset>
         <Button
           label="Make a code for judges"
           :variant="judges.length > 0 ? 'outlined' : undefined"
@@ -130,6 +146,14 @@ async function letStrike(strikeOthers: boolean) {
 section :deep(button) {
   min-height: var(--touch);
   margin-top: 0.5rem;
+}
+.also {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1.25rem;
+  border: 0;
+  margin: 0;
+  padding: 0.5rem 0 0;
 }
 .may {
   display: flex;

@@ -15,6 +15,7 @@ defineEmits<{ end: [pass: string] }>()
       <div>
         <p v-if="p.kind !== 'wall'" class="code figures">{{ p.code }}</p>
         <p v-else class="small link">{{ p.link }}</p>
+        <p v-if="p.also.length > 0" class="small">also opens {{ p.also.join(', ') }}</p>
         <Button
           :label="p.kind === 'wall' ? 'End this link' : 'End this code'"
           :aria-label="p.kind === 'wall' ? `End this link: ${p.link}` : `End this code: ${p.code}`"

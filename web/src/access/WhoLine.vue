@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
+import { pageOf } from './pageOf'
 import { askWho, useWho } from './useWho'
 
 /** Who this device is, and the way out; only where devices of the classroom are let in. */
 const { who } = useWho()
 const router = useRouter()
+const route = useRoute()
+const others = computed(() => (who.value?.rallies ?? []).filter((r) => r.rally !== route.params.rally))
 async function leave() {
   await ask(api.POST('/api/sign-out'))
   await askWho()
@@ -17,6 +21,10 @@ async function leave() {
   <p v-if="who?.lan && who.name" class="who small not-on-paper">
     <span class="muted">You are {{ who.name }} on this device.</span>
     <RouterLink v-if="who.role === 'teacher'" to="/password">Change the password</RouterLink>
+    <template v-if="others.length > 0">
+      <span class="muted">You also judge</span>
+      <RouterLink v-for="r in others" :key="r.rally" :to="pageOf(r)">{{ r.name }}</RouterLink>
+    </template>
     <button type="button" class="act" @click="leave">Leave</button>
   </p>
 </template>

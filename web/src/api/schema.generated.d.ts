@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/over-all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openOverAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/wall/over-all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openOverAllOnWall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/debrief": {
         parameters: {
             query?: never;
@@ -2139,6 +2171,31 @@ export interface components {
             /** @description Who has had which job. */
             jobs: components["schemas"]["JobHeld"][];
         };
+        /** @description A rally in a list over several. */
+        ClassInList: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /** @description What it is called, usually the class. */
+            name: string;
+            /**
+             * Format: date
+             * @description The day it is run; absent where that is not said.
+             */
+            date?: null | string;
+            /**
+             * Format: int32
+             * @description Which of its rounds stands in the list.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many teams take part.
+             */
+            teams: number;
+        };
         /** @description A class list as it was understood, before anything is kept. */
         ClassList: {
             /** @description The columns, by their titles or numbers. */
@@ -2242,6 +2299,7 @@ export interface components {
             plot?: null | components["schemas"]["PlotShown"];
             of: string;
             gallery?: null | components["schemas"]["GalleryShown"];
+            overAll?: null | components["schemas"]["OverAllShown"];
         };
         /** @description How a closed round differs today. */
         ClosedComparison: {
@@ -4833,6 +4891,7 @@ export interface components {
             /** @description For the board: what it is of. Empty for the totals. */
             of: string;
             gallery?: null | components["schemas"]["GalleryShown"];
+            overAll?: null | components["schemas"]["OverAllShown"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -5069,6 +5128,7 @@ export interface components {
             /** Format: uuid */
             rally: string;
             role: components["schemas"]["CallerRole"];
+            name: string;
         };
         JsonElement: unknown;
         Kept: {
@@ -5647,6 +5707,7 @@ export interface components {
         };
         NewPass: {
             kind: components["schemas"]["PassKind"];
+            also: string[];
         };
         NewRally: {
             /** Format: uuid */
@@ -5700,6 +5761,40 @@ export interface components {
              * @description Its place in the key, smaller first; equal numbers are ties.
              */
             key: number;
+        };
+        /**
+         * @description Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes them
+         *     incomparable is named, and then nobody has a place.
+         */
+        OverAll: {
+            /** @description The rallies, in the order in which they were named. */
+            classes: components["schemas"]["ClassInList"][];
+            /** @description Why there are no places over all, a sentence each; empty where there are. */
+            differs: string[];
+            /** @description What the list can be in order of: the total, then figures. */
+            figures: components["schemas"]["PlotFigure"][];
+            /** @description What it is in order of. */
+            figure: string;
+            /** @description Which way is better, for the class. */
+            winsText: string;
+            /** @description The teams: in order over all, or class by class where there are no places. */
+            rows: components["schemas"]["RowOverAll"][];
+            /** @description The figure class by class. */
+            plots: components["schemas"]["Plot"][];
+        };
+        OverAllOnWall: {
+            title: string;
+            winsText: string;
+            /** Format: int32 */
+            places: number;
+            rows: components["schemas"]["RowOverAllOnWall"][];
+        };
+        /** @description A list over several rallies as it was chosen for the wall. */
+        OverAllShown: {
+            /** @description The rallies beside the one whose wall it is. */
+            rallies: string[];
+            /** @description What it is in order of; empty for the total. */
+            figure: string;
         };
         /** @description One value that differs in a tier. */
         Override: {
@@ -6262,6 +6357,7 @@ export interface components {
             code: string;
             link: string;
             picture: string;
+            also: string[];
         };
         /** @enum {unknown} */
         PassKind: "judge" | "wall" | "team";
@@ -7071,6 +7167,46 @@ export interface components {
             total?: null | number;
             totalText: string;
             met: string[];
+        };
+        /** @description A team in a list over several rallies. */
+        RowOverAll: {
+            /**
+             * Format: uuid
+             * @description The rally's id.
+             */
+            rally: string;
+            /** @description What the rally is called. */
+            class: string;
+            /** @description The team's id within it. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description The place over all, from 1; absent where there is none.
+             */
+            place?: null | number;
+            /**
+             * Format: int32
+             * @description The place in its own class; absent where there is none.
+             */
+            inClass?: null | number;
+            /**
+             * Format: double
+             * @description The number; absent where there is none.
+             */
+            value?: null | number;
+            /** @description The number as it is shown. */
+            text: string;
+            /** @description Why there is none; empty where there is one. */
+            reason: string;
+        };
+        RowOverAllOnWall: {
+            class: string;
+            name: string;
+            /** Format: int32 */
+            place?: null | number;
+            text: string;
         };
         /** @description Something judged by levels. */
         RubricCriterion: {
@@ -8294,12 +8430,13 @@ export interface components {
             /** @description For the board: what it is of. Empty for the totals. */
             of: string;
             gallery?: null | components["schemas"]["GalleryShown"];
+            overAll?: null | components["schemas"]["OverAllShown"];
         };
         /**
          * @description What a wall can show.
          * @enum {unknown}
          */
-        WallShows: "clock" | "board" | "question" | "plot" | "gallery";
+        WallShows: "clock" | "board" | "question" | "plot" | "gallery" | "overAll";
         /** @description A thing that is counted to make up a load: its name, and the mass of one. */
         Weight: {
             /** @description What a judge types after the number, e.g. `bead`. */
@@ -8665,6 +8802,90 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openOverAll: {
+        parameters: {
+            query: {
+                rally: string[];
+                figure?: string;
+                round?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverAll"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openOverAllOnWall: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverAllOnWall"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

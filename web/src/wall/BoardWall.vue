@@ -73,17 +73,14 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
             </tr>
             <tr v-for="row in rows" :key="row.team" :class="row.status">
               <td class="place">{{ row.place ?? '–' }}</td>
-              <th scope="row">{{ row.name }}</th>
-              <td class="total figures">
+              <th v-if="row.total == null && row.totalText" scope="row" colspan="2">
+                {{ row.name }} <span class="met">{{ row.totalText }}</span>
+              </th>
+              <th v-else scope="row">{{ row.name }}</th>
+              <td v-if="row.total != null || !row.totalText" class="total figures">
                 {{
                   row.totalText ||
-                  (row.total == null && row.status === 'placed'
-                    ? ''
-                    : row.status === 'unfinished'
-                      ? 'to come'
-                      : row.status === 'away'
-                        ? 'away'
-                        : 'not placed')
+                  (row.status === 'unfinished' ? 'to come' : row.status === 'away' ? 'away' : 'not placed')
                 }}
               </td>
             </tr>

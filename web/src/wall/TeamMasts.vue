@@ -25,7 +25,8 @@ const heightOf = (total: number) => {
 }
 const height = (team: string) => {
   const row = props.rows.find((r) => r.team === team)
-  return row?.status === 'placed' ? heightOf(row.total ?? 0) : 0
+  // What people gave has no number: whoever has it stands at the top.
+  return row?.status === 'placed' ? (row.total == null ? 1 : heightOf(row.total)) : 0
 }
 const lines = computed(() => props.references.flatMap((r) => (r.total == null ? [] : [{ ...r, total: r.total }])))
 const says = computed(() =>
@@ -89,10 +90,14 @@ const says = computed(() =>
 .flag {
   position: absolute;
   left: 0;
+  width: calc(100% - 6px);
+  max-width: 70px;
   transition: bottom 1.2s ease-out;
 }
 .flag :deep(svg) {
-  max-width: none;
+  display: block;
+  width: 100%;
+  height: auto;
 }
 @media (prefers-reduced-motion: reduce) {
   .flag {

@@ -6,6 +6,7 @@ import { useRallyOnWall } from '@/shared/openRally'
 import { useWallClock } from '@/shared/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
+import OverAllWall from './OverAllWall.vue'
 import PlotWall from './PlotWall.vue'
 import GalleryWall from './GalleryWall.vue'
 import QuestionWall from './QuestionWall.vue'
@@ -58,6 +59,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     :tick="tick"
     :shown="shown.plot"
   />
+  <OverAllWall v-else-if="rally && shown?.shows === 'overAll'" :rally="rally" :round="round" :tick="tick" />
   <GalleryWall
     v-else-if="rally && shown?.shows === 'gallery'"
     :rally="rally"

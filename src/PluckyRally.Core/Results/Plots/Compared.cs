@@ -7,6 +7,7 @@ internal static class Compared
     {
         var groups = by.Groups.Select((g, row) => Values(figure, g, row)).Where(g => g.Shown.Count > 0).ToList();
         if (groups.Count < 2) yield break;
+        if (by.HasNoOrder) groups = [.. groups.OrderBy(g => g.Shown.Average(v => v.Number))];
         groups = [.. groups.Select((g, row) => g with { Shown = [.. g.Shown.Select(v => v with { Row = row })] })];
         var values = groups.SelectMany(g => g.Shown).ToList();
         var rows = groups.Select(g => new PlotRow("", g.Of.Name)).ToList();
@@ -31,7 +32,7 @@ internal static class Compared
         yield return by.OnlySeen ? ComparedWords.OnlySeen : FairTest.Compare([.. groups.Select(g => g.Of.Labels)]).Says;
 
         // What luck does is for classes that are taught how values spread.
-        if (!scene.Taught.Any(k => k is SummaryKind.MeanAbsoluteDeviation or SummaryKind.StandardDeviation or SummaryKind.BoxPlot)) yield break;
+        if (!scene.Taught.Any(k => k is SummaryKind.MeanAbsoluteDeviation or SummaryKind.StandardDeviation or SummaryKind.BoxPlot) && scene.Brief.Grades is not (GradeBand.From6To8 or GradeBand.From9To12)) yield break;
         if (Luck(by, groups) is not { } luck)
         {
             yield return ComparedWords.TooFewForLuck;

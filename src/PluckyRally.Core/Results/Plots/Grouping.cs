@@ -9,6 +9,9 @@ internal sealed record Grouping(string Id, string Name, IReadOnlyList<DesignGrou
     /// <summary>Whether it was only seen, and not tried: then nothing of it can be named as a cause.</summary>
     public bool OnlySeen { get; init; }
 
+    /// <summary>Whether the groups have no order of their own; then the smallest values stand first.</summary>
+    public bool HasNoOrder { get; init; }
+
     /// <summary>Whether a design stands by itself in its group, so that its attempts are what is compared.</summary>
     public bool OfAttempts { get; init; }
 
@@ -23,8 +26,8 @@ internal sealed record Grouping(string Id, string Name, IReadOnlyList<DesignGrou
     {
         foreach (var label in designs.SelectMany(d => d.Labels.Select(l => (l.Key, l.Value, d.Design))).GroupBy(l => l.Key, StringComparer.OrdinalIgnoreCase))
         {
-            var groups = label.GroupBy(l => l.Value, StringComparer.OrdinalIgnoreCase).Select(g => new DesignGroup(g.Key, ComparedWords.With(label.Key, g.Key), [.. g.Select(l => l.Design)])).OrderBy(g => g.Name, StringComparer.OrdinalIgnoreCase).ToList();
-            if (groups.Count > 1) yield return new($"label:{label.Key}", Within.Beginning(label.Key), groups);
+            var groups = label.GroupBy(l => l.Value, StringComparer.OrdinalIgnoreCase).Select(g => new DesignGroup(g.Key, ComparedWords.With(label.Key, g.Key), [.. g.Select(l => l.Design)])).ToList();
+            if (groups.Count > 1) yield return new($"label:{label.Key}", Within.Beginning(label.Key), groups) { HasNoOrder = true };
         }
     }
 

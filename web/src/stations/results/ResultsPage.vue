@@ -42,6 +42,7 @@ const row = computed(
   <main v-if="rally" id="main" class="results">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'results')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
+      <RouterLink :to="{ path: '/over-all', query: { rally: rally.id } }">Over all</RouterLink>
       <RouterLink :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
     </StationHead>
     <LoadNote

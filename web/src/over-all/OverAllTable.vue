@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { OverAll, RowOverAll } from '@/api/names'
+
+/** The list: over all, or class by class with each class's own places. */
+const props = defineProps<{ all: OverAll; byClass: boolean }>()
+const groups = computed<{ name: string; rows: readonly RowOverAll[] }[]>(() =>
+  props.byClass
+    ? props.all.classes.map((c) => ({
+        name: c.name,
+        rows: props.all.rows
+          .filter((r) => r.rally === c.id)
+          .sort((a, b) => (a.inClass ?? Infinity) - (b.inClass ?? Infinity)),
+      }))
+    : [{ name: '', rows: props.all.rows }],
+)
+const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
+</script>
+
+<template>
+  <div :class="{ beside: byClass }">
+    <table v-for="g in groups" :key="g.name">
+      <caption :class="{ 'out-of-sight': !g.name }">
+        {{
+          g.name || 'All teams'
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">Place</th>
+          <th scope="col">Team</th>
+          <th v-if="!byClass" scope="col">Class</th>
+          <th scope="col" class="number">{{ all.figures.find((f) => f.id === all.figure)?.name }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in g.rows" :key="`${r.rally} ${r.team}`">
+          <td class="figures">{{ placeOf(r) ?? '–' }}</td>
+          <th scope="row">{{ r.name }}</th>
+          <td v-if="!byClass">{{ r.class }}</td>
+          <td class="figures number">
+            <b>{{ r.text }}</b> <span v-if="!r.text" class="small muted">{{ r.reason }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.beside {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
+  gap: 1.5rem 2.5rem;
+  align-items: start;
+}
+table {
+  width: 100%;
+}
+caption {
+  text-align: left;
+  font: 700 1.05rem/1.4 var(--title);
+}
+th,
+td {
+  text-align: left;
+  font-weight: 500;
+  padding: 0.35rem 0.75rem 0.35rem 0;
+  border-bottom: var(--stitch);
+}
+thead th {
+  font-size: var(--small);
+  color: var(--muted);
+}
+tbody th {
+  font-weight: 650;
+}
+.number {
+  text-align: right;
+}
+</style>

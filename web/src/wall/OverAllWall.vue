@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { RallyOnWall } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
+
+/** The list over several rallies, revealed from the last place to the first; read from eight metres. */
+const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
+const all = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/wall/over-all', {
+      params: { path: { id: props.rally.id }, query: { round: props.round } },
+    }),
+  ),
+)
+watch([() => props.round, () => props.tick], () => void all.load(), { immediate: true })
+/** What was revealed last stands on top; more than a wall holds moves out below. */
+const most = 12
+const rows = computed(() => all.data.value?.rows.slice(0, most) ?? [])
+const hidden = computed(() => (all.data.value?.places ?? 0) - (all.data.value?.rows.length ?? 0))
+</script>
+
+<template>
+  <main id="main" class="wall">
+    <LoadNote
+      v-if="!all.data.value"
+      :state="all.state.value"
+      :refusal="all.refusal.value"
+      what="the list"
+      @again="all.load"
+    />
+    <template v-else>
+      <header>
+        <h1>{{ rally.title }}</h1>
+        <p>{{ all.data.value.title }}. {{ all.data.value.winsText }}</p>
+      </header>
+      <p v-if="hidden > 0" class="hidden">{{ hidden }} not revealed yet</p>
+      <table>
+        <caption class="out-of-sight">
+          The list over all
+        </caption>
+        <tbody>
+          <tr v-for="r in rows" :key="`${r.class} ${r.name}`">
+            <td class="place">{{ r.place ?? '–' }}</td>
+            <th scope="row">{{ r.name }}</th>
+            <td>{{ r.class }}</td>
+            <td class="figures number">{{ r.text || 'not placed' }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.wall {
+  padding: 2rem 3rem;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0.5rem 2rem;
+  border-bottom: 3px dashed var(--line);
+  padding-bottom: 0.75rem;
+}
+h1 {
+  font-size: 2.8rem;
+}
+header p,
+.hidden {
+  font-size: 1.9rem;
+  color: var(--muted);
+}
+table {
+  width: 100%;
+  font-size: 2rem;
+}
+td,
+th {
+  text-align: left;
+  font-weight: 600;
+  padding: 0.15rem 0.75rem;
+  border-bottom: 2px dashed var(--line);
+  line-height: 1.2;
+}
+.place {
+  font-family: var(--title);
+  font-weight: 800;
+  color: var(--marigold);
+  width: 4.5rem;
+}
+.number {
+  text-align: right;
+}
+</style>
