@@ -68,6 +68,7 @@ try
     api.MapBrief();
     api.MapDrafts();
     api.MapHistory();
+    api.MapMemory();
     api.MapKit();
     api.MapCupboard();
     api.MapRallyKit();

@@ -20,15 +20,20 @@ public enum SaveOutcome
 /// <summary>The teacher's briefs.</summary>
 public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider clock)
 {
-    /// <summary>The briefs that hold every word of a search, the last changed first.</summary>
+    /// <summary>The briefs that hold every word of a search, or in whose rallies it was said; the last changed first.</summary>
     /// <param name="search">Words; all briefs where empty.</param>
     /// <param name="archived">Those put away, instead of those on the shelf.</param>
     /// <param name="stop">Stops it.</param>
-    public Task<List<ListedBrief>> All(string search, bool archived, CancellationToken stop)
+    public async Task<List<ListedBrief>> All(string search, bool archived, CancellationToken stop)
     {
         var briefs = db.Briefs.AsNoTracking().Where(b => b.OwnerId == Owner.LocalTeacher && b.Archived == archived);
-        foreach (var word in search.ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(20)) briefs = briefs.Where(b => b.SearchText.Contains(word));
-        return briefs.OrderByDescending(b => b.ChangedAt).Select(b => new ListedBrief(b.Id, b.Title, b.Goal, b.Theme, b.Season, b.Grades, b.Pattern, b.Minutes, b.ChangedAt)).ToListAsync(stop);
+        foreach (var word in search.ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries).Take(20))
+        {
+            var said = await SaidInRallies.Briefs(db, word, stop);
+            briefs = briefs.Where(b => b.SearchText.Contains(word) || said.Contains(b.Id));
+        }
+
+        return await briefs.OrderByDescending(b => b.ChangedAt).Select(b => new ListedBrief(b.Id, b.Title, b.Goal, b.Theme, b.Season, b.Grades, b.Pattern, b.Minutes, b.ChangedAt)).ToListAsync(stop);
     }
 
     /// <summary>One brief, or null.</summary>

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/briefs/{id}/memory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rememberBrief"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pupils/{id}": {
         parameters: {
             query?: never;
@@ -1861,8 +1877,36 @@ export interface components {
              */
             points: number;
         };
-        /** @enum {unknown} */
-        Better: "more" | "less" | null;
+        /** @description The best value that any team reached. */
+        BestSoFar: {
+            /** @description The figure's id. */
+            figure: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Which way is better. */
+            better: components["schemas"]["Better"];
+            /** @description The value as a reading would be typed. */
+            typed: string;
+            /** @description The value as it is shown. */
+            text: string;
+            /** @description Whose it is. */
+            team: string;
+            /**
+             * Format: int32
+             * @description In which round.
+             */
+            round: number;
+            /**
+             * Format: double
+             * @description The number.
+             */
+            number: number;
+        };
+        /**
+         * @description Which direction of a value is the better one.
+         * @enum {unknown}
+         */
+        Better: "more" | "less";
         /** @description An item to be sorted. */
         BinItem: {
             /** @description Names the item in entries. */
@@ -2003,6 +2047,13 @@ export interface components {
             time: components["schemas"]["TimeNeeded"];
             timetable: components["schemas"]["Timetable"];
             route: components["schemas"]["Pennant"][];
+        };
+        /** @description What earlier rallies of a brief leave for whoever opens it again. */
+        BriefMemory: {
+            /** @description The rallies, the last one first; those that leave nothing are left out. */
+            rallies: components["schemas"]["RallyRemembered"][];
+            /** @description What could be taken over from them. */
+            offers: components["schemas"]["MemoryOffer"][];
         };
         BriefNowMended: {
             /** Format: uuid */
@@ -2697,6 +2748,8 @@ export interface components {
             questions: components["schemas"]["DebriefQuestion"][];
             /** @description The teams that took part, in their own order. */
             teams: components["schemas"]["TeamDebrief"][];
+            /** @description What the whole rally leaves for whoever runs the brief again. */
+            memory: components["schemas"]["RallyMemory"];
         };
         /** @description An answer. */
         DebriefAnswer: {
@@ -5578,6 +5631,13 @@ export interface components {
             /** @description For an area: the shapes that a reading may name. */
             shapes: components["schemas"]["ShapeOnPad"][];
         };
+        /** @description Something that could be taken over into the brief. */
+        MemoryOffer: {
+            /** @description What happened. */
+            says: string;
+            /** @description What can be done about it with one touch. */
+            fix: components["schemas"]["Fix"];
+        };
         /** @description Something that was mended in the brief while the rally was run. */
         MendedSince: {
             /**
@@ -6443,6 +6503,23 @@ export interface components {
          * @enum {unknown}
          */
         PhaseKind: "introduce" | "explore" | "research" | "predict" | "sketch" | "plan" | "collect" | "build" | "letGo" | "test" | "inspect" | "present" | "talk" | "rebuild" | "clearUp" | "homework";
+        /** @description How long a phase took. */
+        PhaseTook: {
+            /** @description The phase's id. */
+            phase: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Minutes by the plan, for the teams that were there.
+             */
+            planned: number;
+            /**
+             * Format: double
+             * @description Minutes that it took, pauses left out.
+             */
+            took: number;
+        };
         Photo: {
             /** Format: uuid */
             id: string;
@@ -6925,6 +7002,37 @@ export interface components {
             stock?: null | components["schemas"]["RallyStock"];
             toBringBack: components["schemas"]["CupboardItem"][];
         };
+        /** @description What a rally leaves for whoever runs its brief again. */
+        RallyMemory: {
+            /** @description What was noted of the rally, and what the class answered. */
+            notes: components["schemas"]["RallyNote"][];
+            /** @description How long each phase took beside what was planned, as far as the clock ran. */
+            phases: components["schemas"]["PhaseTook"][];
+            /** @description What did not come back, a line each. */
+            missing: string[];
+            /** @description The most that was laid on, a line for each measure of loads. */
+            loads: string[];
+            best?: null | components["schemas"]["BestSoFar"];
+            /** @description Whether it holds anything. */
+            isEmpty: boolean;
+        };
+        /** @description A line that was noted of a rally. */
+        RallyNote: {
+            /**
+             * Format: uuid
+             * @description The entry, to take it back.
+             */
+            entry: string;
+            /**
+             * Format: int32
+             * @description The round in which it was.
+             */
+            round: number;
+            /** @description The question that it answers; empty for a note. */
+            question: string;
+            /** @description What was noted. */
+            text: string;
+        };
         RallyOnShelf: {
             /** Format: uuid */
             id: string;
@@ -7018,6 +7126,23 @@ export interface components {
         };
         RallyPutAway: {
             away: boolean;
+        };
+        /** @description A rally with what it leaves. */
+        RallyRemembered: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            rally: string;
+            /** @description What it is called, usually the class. */
+            name: string;
+            /**
+             * Format: date
+             * @description The day it was run; absent where that is not said.
+             */
+            date?: null | string;
+            /** @description What it leaves. */
+            memory: components["schemas"]["RallyMemory"];
         };
         RallyStock: {
             taken: components["schemas"]["CupboardItem"][];
@@ -8736,6 +8861,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Choices"];
+                };
+            };
+        };
+    };
+    rememberBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefMemory"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
         };

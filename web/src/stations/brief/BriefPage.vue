@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
+import { useLoad } from '@/shared/useLoad'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import ConflictNote from './ConflictNote.vue'
@@ -12,6 +14,7 @@ import MarginTabs from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
 import SavedNote from './SavedNote.vue'
 import HistoryPanel from './panels/HistoryPanel.vue'
+import LastTimePanel from './panels/LastTimePanel.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
 import SnagList from './panels/SnagList.vue'
@@ -31,6 +34,9 @@ const { panel } = useMargin(draft, 'snags')
 /** The table of several tiers needs the room of the sheet, which can be read beside it. */
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
 void draft.open()
+/** What earlier rallies leave, held against the brief as it was saved last. */
+const memory = useLoad(() => ask(api.GET('/api/briefs/{id}/memory', { params: { path: { id: props.brief } } })))
+watch(draft.savedAt, () => void memory.load(), { immediate: true })
 
 const next = computed(() => nextAt(draft.checkup.value?.route, 'brief'))
 const snags = draft.snags
@@ -95,7 +101,7 @@ async function copyMine() {
           <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
         </template>
         <template #margin>
-          <MarginTabs v-model="panel" :snags="snags">
+          <MarginTabs v-model="panel" :snags="snags" :offers="memory.data.value?.offers.length ?? 0">
             <SnagList
               v-if="panel === 'snags'"
               :brief="draft.brief.value"
@@ -109,6 +115,7 @@ async function copyMine() {
             <TimePanel v-else-if="panel === 'time'" :id="props.brief" />
             <StagesPanel v-else-if="panel === 'stages'" :brief="draft.brief.value" />
             <TeacherPanel v-else-if="panel === 'teacher'" :brief="draft.brief.value" />
+            <LastTimePanel v-else-if="panel === 'last'" :memory="memory.data.value" />
             <HistoryPanel v-else :id="props.brief" @restore="draft.restore" />
           </MarginTabs>
         </template>

@@ -1,5 +1,6 @@
 <script lang="ts">
-export type Panel = 'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'time' | 'stages' | 'teacher' | 'earlier'
+export type Panel =
+  'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'time' | 'stages' | 'teacher' | 'last' | 'earlier'
 </script>
 
 <script setup lang="ts">
@@ -7,7 +8,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { Snag } from '@/api/names'
 
 /** The tags along the margin; one panel is open at a time. */
-const props = defineProps<{ snags: readonly Snag[]; only?: readonly Panel[] }>()
+const props = defineProps<{ snags: readonly Snag[]; only?: readonly Panel[]; offers?: number }>()
 const panel = defineModel<Panel>({ required: true })
 const all: readonly (readonly [Panel, string])[] = [
   ['snags', 'Snags'],
@@ -18,6 +19,7 @@ const all: readonly (readonly [Panel, string])[] = [
   ['time', 'Time'],
   ['stages', 'Stages'],
   ['teacher', 'Teacher'],
+  ['last', 'Last time'],
   ['earlier', 'Earlier'],
 ]
 const tabs = computed(() => all.filter(([p]) => props.only?.includes(p) ?? true))
@@ -47,7 +49,8 @@ async function onKey(event: KeyboardEvent) {
       :tabindex="panel === id ? 0 : -1"
       @click="panel = id"
     >
-      {{ name }}<span v-if="id === 'snags' && count > 0" class="count">{{ count }}</span>
+      {{ name }}<span v-if="id === 'snags' && count > 0" class="count">{{ count }}</span
+      ><span v-if="id === 'last' && offers" class="count offer">{{ offers }}</span>
     </button>
   </div>
   <div id="margin-panel" role="tabpanel" :aria-labelledby="`tab-${panel}`"><slot /></div>
@@ -87,5 +90,8 @@ button:hover {
   color: var(--on-dark);
   font-size: 0.8rem;
   font-weight: 700;
+}
+.offer {
+  background: var(--lagoon-deep);
 }
 </style>

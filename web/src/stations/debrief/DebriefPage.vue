@@ -13,6 +13,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { useClock } from '@/shared/useClock'
 import BesideQuestion from './BesideQuestion.vue'
+import ForNextTime from './ForNextTime.vue'
 import QuestionTalk from './QuestionTalk.vue'
 import TeamLooksBack from './TeamLooksBack.vue'
 
@@ -62,6 +63,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
           :record="record"
           @strike="strike"
         />
+        <ForNextTime :memory="debrief.data.value.memory" :round="round" :record="record" @strike="strike('', $event)" />
       </section>
       <section aria-labelledby="along">
         <h2 id="along">What each team takes along</h2>

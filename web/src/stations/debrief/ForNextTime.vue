@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import type { Entry, RallyMemory } from '@/api/names'
+import { written } from '@/shared/entries'
+import type { Sent } from '@/shared/useOutbox'
+
+/** What the rally leaves for whoever runs the brief again: notes, real minutes, what was missing. It comes back beside the brief. */
+const props = defineProps<{ memory: RallyMemory; round: number; record: (entry: Entry) => Promise<Sent> }>()
+const emit = defineEmits<{ strike: [entry: string] }>()
+const text = ref('')
+async function note() {
+  const says = text.value.trim()
+  if (!says) return
+  const sent = await props.record(written('', props.round, { kind: 'noteMade', text: says }))
+  if (sent.kind !== 'refused' && text.value.trim() === says) text.value = ''
+}
+</script>
+
+<template>
+  <section aria-labelledby="next-time">
+    <h2 id="next-time">For next time</h2>
+    <p class="small muted">
+      What stands here comes back beside the brief, under Last time, and the shelf’s search finds it.
+    </p>
+    <ul>
+      <li v-for="n in memory.notes.filter((o) => !o.question)" :key="n.entry">
+        <span>{{ n.text }}</span>
+        <button type="button" class="act small" :aria-label="`Take back: ${n.text}`" @click="emit('strike', n.entry)">
+          Take back
+        </button>
+      </li>
+      <li v-for="m in memory.missing" :key="m">Missing: {{ m }}</li>
+      <li v-for="l in memory.loads" :key="l">{{ l }}</li>
+    </ul>
+    <form novalidate @submit.prevent="note">
+      <input
+        v-model="text"
+        class="touch-field"
+        maxlength="4000"
+        aria-label="A note for next time"
+        placeholder="hinge: use wire"
+      />
+      <Button type="submit" label="Note it" variant="outlined" aria-label="Note it for next time" />
+    </form>
+    <table v-if="memory.phases.length > 0">
+      <caption class="small muted">
+        Minutes, as the clock ran
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">Phase</th>
+          <th scope="col">planned</th>
+          <th scope="col">took</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="p in memory.phases" :key="p.phase">
+          <th scope="row">{{ p.name }}</th>
+          <td class="figures">{{ p.planned }}</td>
+          <td class="figures">{{ p.took }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+section {
+  padding-top: 1.75rem;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 1rem;
+  padding: 0.2rem 0;
+  overflow-wrap: anywhere;
+}
+form {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0.5rem;
+  padding-block: 0.5rem;
+}
+caption {
+  text-align: left;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 500;
+  padding: 0.15rem 1.5rem 0.15rem 0;
+  border-bottom: 1px dashed var(--line);
+}
+</style>
