@@ -61,11 +61,58 @@ public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
         desk.See("After round 2 they wanted to change: fold the corners up");
         desk.ClickButton("Note the change");
         desk.See("Changed: fold the corners up");
+
+        // What it is like is asked too; what it was in the round before stands there already.
+        desk.Until(() => desk.Field("What, line 1").GetAttribute("value") == "hull", "the label of the round before");
+        desk.Type("How hull is", "flat");
+        desk.ClickButton("Note what it is like");
+        desk.See("hull: flat, sides: high");
+        desk.ShouldBeAccessible();
         desk.Open($"/rallies/{rally}/debrief?round=3");
         Open(desk, "Limpets");
         desk.See("Wanted to change after round 2: fold the corners up");
+        desk.See("Only this was changed, so what came of it may be put down to it.");
         desk.ShouldHaveCleanConsole();
         wall.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public async Task What_a_rally_leaves_is_noted_marked_printed_and_offered_beside_the_brief()
+    {
+        var rally = await PreparedRally.FromDemo(_server.Address, "class-4-shingle.rally.json");
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/rallies/{rally}/debrief?round=2");
+        desk.See("Two trays of water are enough");
+        desk.Type("A note for next time", "dry the beads first" + Keys.Enter);
+        desk.See("dry the beads first");
+
+        desk.ClickLink("Marks");
+        desk.See("nobody else is shown them");
+        desk.Choose("Measures with care: Limpets", "always");
+        desk.Open($"/rallies/{rally}/marks?round=2");
+        desk.See("Limpets");
+        desk.Until(() => (string?)desk.Run("return document.querySelector('[aria-label=\"Measures with care: Limpets\"]').selectedOptions[0].text") == "always", "the mark to be kept");
+        desk.ShouldBeAccessible();
+
+        desk.Open($"/rallies/{rally}/notebook");
+        desk.See("We changed: loaded from the middle out.");
+        desk.See("What we would change next, and why");
+        desk.ShouldBeAccessible();
+
+        desk.Open("/");
+        desk.Type("Search the shelf", "dry beads first");
+        desk.Until(() => desk.Driver.FindElements(By.XPath("//h3/a[contains(@href, '/briefs/')]")) is [{ Text: "Foil ferry across the Kelp Channel" }], "the one brief that a note of its rally is found in");
+        desk.Click(() => desk.Driver.FindElement(By.XPath("//h3/a[contains(@href, '/briefs/')]")));
+        desk.ClickTab("Last time");
+        desk.See("dry the beads first");
+        desk.See("The best so far, cargo:");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Make 110 beads the value to beat");
+        desk.Until(() => desk.All("button", "Make 110 beads the value to beat").Count == 0, "the offer to be gone once it is taken");
+        desk.ClickTab("Method");
+        desk.Until(() => desk.Field("Name of the target").GetAttribute("value") == "Best so far", "the target among the method's");
+        desk.ClickButton("Undo");
+        desk.ShouldHaveCleanConsole();
     }
 
     private static void Open(Browser desk, string team) => desk.Click(() => desk.Driver.FindElement(By.XPath($"//summary[b[.='{team}']]")));

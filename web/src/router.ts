@@ -133,6 +133,16 @@ export const router = createRouter({
           meta: { title: 'Debrief', station: 'debrief' },
         },
         {
+          path: 'notebook',
+          component: () => import('@/stations/debrief/notebook/NotebookPage.vue'),
+          meta: { title: 'Notebook', station: 'debrief' },
+        },
+        {
+          path: 'marks',
+          component: () => import('@/stations/debrief/MarksPage.vue'),
+          meta: { title: 'Marks', station: 'debrief' },
+        },
+        {
           path: 'results',
           component: () => import('@/stations/results/ResultsPage.vue'),
           meta: { title: 'Results', station: 'results' },

@@ -20,6 +20,8 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => true;
 
+        internal override bool IsPrivate => true;
+
         internal override bool GoesIntoClosedRound => true;
 
         internal override bool BeginsRound => false;

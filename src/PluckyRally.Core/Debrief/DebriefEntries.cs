@@ -13,6 +13,8 @@ public abstract partial record Entry
 
         internal sealed override bool MayBeOfReference => false;
 
+        internal sealed override bool IsPrivate => true;
+
         internal sealed override bool GoesIntoClosedRound => true;
 
         internal sealed override bool BeginsRound => false;

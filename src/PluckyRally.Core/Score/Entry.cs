@@ -49,6 +49,9 @@ public abstract partial record Entry
     /// <summary>Whether it says something of the work of a round, so that the round has begun.</summary>
     internal virtual bool BeginsRound => true;
 
+    /// <summary>Whether it is between who wrote it and the teacher: no other judge is shown it.</summary>
+    internal virtual bool IsPrivate => false;
+
     /// <summary>Whether the lesson's own log shows it: phases, pauses, minutes, cuts, the order of the test, rounds.</summary>
     internal virtual bool IsOfLesson => false;
 

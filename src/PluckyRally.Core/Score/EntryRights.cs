@@ -14,6 +14,9 @@ public static class EntryRights
         return Find(log, strike.Entry) is { } recorded ? ToStrike(recorded, entry.By, log, others) : null;
     }
 
+    /// <summary>Whether a judge is shown an entry: notes, talk, awards and marks of others are between them and the teacher.</summary>
+    public static bool JudgeSees(Entry entry, string name) => !entry.IsPrivate || entry.By == name;
+
     /// <summary>Why a team's own device may not write an entry; null where it may: an answer, looking back, a voice for another team.</summary>
     /// <param name="entry">As it came.</param>
     public static Problem? OfTeam(Entry entry) => entry is Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 }

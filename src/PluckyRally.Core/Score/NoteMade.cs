@@ -13,6 +13,8 @@ public abstract partial record Entry
 
         internal override bool IsTeachers => false;
 
+        internal override bool IsPrivate => true;
+
         internal override bool MayBeOfClass => true;
 
         internal override bool TouchesSheets(Trials trials) => false;

@@ -11,6 +11,9 @@ internal static class DebriefEndpoints
     {
         api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
+        api.MapGet("/rallies/{id:guid}/notebook", Pages).WithTags("Debrief").WithName("openNotebook").AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/marks", Marks).WithTags("Debrief").WithName("openMarks");
+        api.MapGet("/rallies/{id:guid}/marks.csv", MarksFile).WithTags("Debrief").WithName("marksFile");
     }
 
     private static async Task<Results<Ok<Debrief>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
@@ -18,6 +21,29 @@ internal static class DebriefEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         return found.Opened.IsOk ? TypedResults.Ok(Debrief.Of(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+    }
+
+    private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(Guid id, RallyLog log, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        return found.Opened.IsOk ? TypedResults.Ok(Notebook.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
+    }
+
+    private static async Task<Results<Ok<MarkSheet>, Missing, Refused>> Marks(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        return found.Opened.IsOk ? TypedResults.Ok(MarkSheet.Of(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>The marks as a table, a line a team and a pupil.</summary>
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> MarksFile(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var sheet = MarkSheet.Of(found.Opened.Value, round);
+        return CsvText.File("marks.csv", ["team", "pupil", .. sheet.Criteria.Select(c => c.Name)], sheet.Rows.Select(r => (IReadOnlyList<object?>)[r.Name, r.PupilName, .. r.Levels.Select((level, at) => level == 0 ? "" : sheet.Criteria[at].Levels.ElementAtOrDefault(level - 1) ?? "")]));
     }
 
     /// <summary>The talk of the round that runs, for a team's own device: what is asked, and what that team said.</summary>

@@ -105,7 +105,7 @@ public sealed record SheetOnWalk
         return Of(sheet, caller) with
         {
             LogFrom = from,
-            Log = [.. sheet.WithLog(opened, round, entries).Log.Where(l => caller.IsTeacher || l.By == caller.Name || entries[l.Entry] is not Entry.NoteMade).Select(l => LineOnWalk.Of(l, entries[l.Entry], opened, strikeOthers, caller))],
+            Log = [.. sheet.WithLog(opened, round, entries).Log.Where(l => caller.IsTeacher || EntryRights.JudgeSees(entries[l.Entry], caller.Name)).Select(l => LineOnWalk.Of(l, entries[l.Entry], opened, strikeOthers, caller))],
         };
     }
 }

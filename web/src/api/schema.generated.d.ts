@@ -212,6 +212,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/notebook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openNotebook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openMarks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/marks.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marksFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/year": {
         parameters: {
             query?: never;
@@ -2281,6 +2329,14 @@ export interface components {
             pupils: components["schemas"]["PupilOpened"][];
             wishes: components["schemas"]["ClassWishes"];
         };
+        /** @description The class's page. */
+        ClassPage: {
+            /** @description What was asked, with the answers. */
+            questions: components["schemas"]["QuestionAnswered"][];
+            /** @description What decided, and what the class saw. */
+            findings: string[];
+            plot?: null | components["schemas"]["Plot"];
+        };
         /** @description What a teacher wishes for the teams of a class, whatever they are made for. Wishes are the class's and last. */
         ClassWishes: {
             /** @description Pupils who should be in one team, by id. */
@@ -2859,7 +2915,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -3650,6 +3706,50 @@ export interface components {
             why: string;
             /** @description How the team worked together. */
             together: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
+             *     did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description The teacher marks a team, or one of its pupils. The last word stands. It gives no points, and nobody else sees it. */
+        EntryMarkGiven: {
+            /** @enum {string} */
+            kind: "markGiven";
+            /** @description The id of what is marked. */
+            criterion: string;
+            /**
+             * Format: int32
+             * @description The level, from 1, the lowest; 0 takes the mark away.
+             */
+            level: number;
+            /** @description The pupil's id; empty for the team as a whole. */
+            pupil: string;
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -5486,6 +5586,35 @@ export interface components {
             warnings: components["schemas"]["Problem"][];
             here?: null | string;
         };
+        /** @description Something that the teacher marks by levels, for a team or a pupil. It gives no points and stands on no wall. */
+        MarkCriterion: {
+            /** @description Names it in entries. */
+            id: string;
+            /** @description What is looked at: "explains why". */
+            name: string;
+            /** @description The words of its levels, lowest first; two or more. */
+            levels: string[];
+        };
+        /** @description The marks of a team, or of a pupil. */
+        MarkRow: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description The pupil's id; empty for the team as a whole. */
+            pupil: string;
+            /** @description The pupil's name; empty for the team as a whole. */
+            pupilName: string;
+            /** @description The level in each criterion, from 1; 0 where there is none. */
+            levels: number[];
+        };
+        /** @description The marks of a round, for the teacher alone. */
+        MarkSheet: {
+            /** @description What is marked. */
+            criteria: components["schemas"]["MarkCriterion"][];
+            /** @description Each team, and behind it its pupils. */
+            rows: components["schemas"]["MarkRow"][];
+        };
         /** @description Something that pupils may use, or that the test needs. */
         Material: {
             /** @description Names the material in stages. */
@@ -5810,6 +5939,63 @@ export interface components {
          * @enum {unknown}
          */
         NoValue: "failurePoints" | "unfinished";
+        /** @description A page for each team's notebook, and one for the class: filled from what is there; the rest is lines to write on. */
+        Notebook: {
+            /** @description The brief's title. */
+            title: string;
+            /** @description What was to be built. */
+            goal: string;
+            /** @description A page a team. */
+            pages: components["schemas"]["NotebookPage"][];
+            /** @description The class's page. */
+            class: components["schemas"]["ClassPage"];
+        };
+        /** @description A team's page. */
+        NotebookPage: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description What it had, a line each. */
+            materials: string[];
+            /** @description Round by round. */
+            rounds: components["schemas"]["NotebookRound"][];
+            plot?: null | components["schemas"]["Plot"];
+        };
+        /** @description A round of a team. */
+        NotebookRound: {
+            /**
+             * Format: int32
+             * @description The round.
+             */
+            round: number;
+            /** @description What is read in every attempt. */
+            measures: string[];
+            /** @description The readings, a line an attempt; empty where it did not succeed. */
+            attempts: string[][];
+            /** @description What was read once. */
+            once: string[];
+            /** @description The points, part by part. */
+            points: string[];
+            /** @description The total; empty where there is none. */
+            total: string;
+            /** @description Why there is none; empty where there is one. */
+            reason: string;
+            /** @description What the design was like. */
+            labels: string[];
+            /** @description What was changed. */
+            changed: string[];
+            /** @description How it came out against the round before. */
+            since: string[];
+            /** @description What worked. */
+            worked: string;
+            /** @description What did not. */
+            didNot: string;
+            /** @description What the team would change. */
+            change: string;
+            /** @description Why. */
+            why: string;
+        };
         /** @description An item to be put in order. */
         OrderItem: {
             /** @description Names the item in entries. */
@@ -6519,6 +6705,11 @@ export interface components {
              * @description Minutes that it took, pauses left out.
              */
             took: number;
+            /**
+             * Format: double
+             * @description What stood in the brief that was run: the minutes of the phase, or of a turn.
+             */
+            written: number;
         };
         Photo: {
             /** Format: uuid */
@@ -6987,6 +7178,13 @@ export interface components {
          * @enum {unknown}
          */
         QuartileMethod: "halvesWithoutMedian" | "halvesWithMedian" | "inclusive" | "exclusive";
+        /** @description A question with its answers. */
+        QuestionAnswered: {
+            /** @description The question. */
+            question: string;
+            /** @description The answers. */
+            answers: string[];
+        };
         RallyBegun: {
             /** Format: uuid */
             id: string;
@@ -8000,6 +8198,8 @@ export interface components {
             hints: string[];
             /** @description Questions for the talk afterwards. */
             questions: string[];
+            /** @description What the teacher marks, kept apart from points; empty where nothing is. */
+            marks: components["schemas"]["MarkCriterion"][];
             /** @description Codes of the standards that it meets, of IReadOnlyList&lt;Standard&gt; Standards.All. */
             standards: string[];
             /** @description Local standards, in the teacher's words. */
@@ -9124,6 +9324,121 @@ export interface operations {
                     "application/json": components["schemas"]["TalkOfTeam"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openNotebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Notebook"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openMarks: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkSheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    marksFile: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
             /** @description Not Found */
             404: {
                 headers: {

@@ -15,6 +15,7 @@ const others = {
   designNoted: () => 'a note of the design',
   awardGiven: () => 'an award',
   awardVoted: () => 'a voice for an award',
+  markGiven: () => 'a mark',
   tagSeen: (e) => `“${e.word}”`,
   instrumentChecked: (e) => `${e.known.instrument || 'an instrument'} checked`,
   kitCounted: () => 'kit counted',

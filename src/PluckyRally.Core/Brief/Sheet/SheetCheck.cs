@@ -13,6 +13,7 @@ internal static class SheetCheck
         found.Length(brief.Teacher.LocalStandards, Limits.Text, "/teacher/localStandards", "The local standards");
         Texts(brief.Teacher.Hints, "/teacher/hints", "hints", found);
         Texts(brief.Teacher.Questions, "/teacher/questions", "questions", found);
+        MarkCriterion.Check(brief.Teacher.Marks, found);
         found.Count(brief.Teacher.Standards, Limits.Items, "/teacher/standards", "standards");
         found.Count(brief.Words, Limits.Items, "/words", "words");
         found.Count(brief.Conditions, Limits.Items, "/conditions", "conditions");

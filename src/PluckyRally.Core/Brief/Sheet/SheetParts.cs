@@ -35,6 +35,9 @@ public sealed record TeacherPart
     /// <summary>Questions for the talk afterwards.</summary>
     public IReadOnlyList<string> Questions { get; init; } = [];
 
+    /// <summary>What the teacher marks, kept apart from points; empty where nothing is.</summary>
+    public IReadOnlyList<MarkCriterion> Marks { get; init; } = [];
+
     /// <summary>Codes of the standards that it meets, of <see cref="Core.Standards.All"/>.</summary>
     public IReadOnlyList<string> Standards { get; init; } = [];
 

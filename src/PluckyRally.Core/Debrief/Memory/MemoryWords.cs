@@ -11,7 +11,7 @@ internal static class MemoryWords
 
     public static string Best(BestSoFar best, string rally) => $"The best so far, {Within.Sentence(best.Name)}: {best.Text}, by {best.Team} of {rally}.";
 
-    public static string SetTarget(BestSoFar best) => $"Make {best.Text} the value to beat";
+    public static string SetTarget(BestSoFar best) => $"Make {best.Typed} the value to beat";
 
     public static string Heaviest(Measure measure, BoundedValue value) => $"{Within.Beginning(measure.Name)}: {ReadingFormat.Reading(value.Number, value.Bound, measure)} was the most.";
 }

@@ -59,11 +59,20 @@ public sealed record PhaseTook(string Phase, string Name, decimal Planned, decim
         var run = opened.In(opened.Running);
         var phases = run.Compiled.Brief.Timing.Phases.Select(p => ClockPhase.Of(p, run.Compiled.Brief, run.Present.Count)).ToList();
         var took = new Dictionary<(string Phase, int Round), double>();
-        var (so, last) = (new ClockSoFar(), DateTimeOffset.MinValue);
+        var (so, last, passed) = (new ClockSoFar(), DateTimeOffset.MinValue, 0.0);
         foreach (var entry in standing.OfType<Entry.OfClock>())
         {
-            if (so.Run is { Since: not null, Phase.Id: var phase }) took[(phase, entry.Round)] = took.GetValueOrDefault((phase, entry.Round)) + (entry.At - last).TotalMinutes;
-            (so, last) = (entry.Turn(so, phases, run.Compiled.Brief), entry.At);
+            if (so.Run is { Since: not null }) passed += (entry.At - last).TotalMinutes;
+            var next = entry.Turn(so, phases, run.Compiled.Brief);
+
+            // One that is not over has taken nothing yet.
+            if (next.PhaseAt != so.PhaseAt)
+            {
+                if (so.Run is { Phase.Id: var phase }) took[(phase, entry.Round)] = took.GetValueOrDefault((phase, entry.Round)) + passed;
+                passed = 0;
+            }
+
+            (so, last) = (next, entry.At);
         }
 
         return

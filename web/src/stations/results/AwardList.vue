@@ -18,6 +18,8 @@ const fresh = () => ({ name: '', voter: '', team: '', for: '', why: '' })
 const says = ref(fresh())
 const refused = ref('')
 const keyOf = (award: AwardResult) => award.award || award.name
+const doesOf = (award: AwardResult) =>
+  open.value === keyOf(award) ? 'Done' : award.givenBy === 'teacher' ? 'Give it' : 'Voices'
 const nameOf = (team: string) => props.teams.find((t) => t.id === team)?.name ?? team
 function turn(key: string) {
   open.value = open.value === key ? '' : key
@@ -39,7 +41,8 @@ function entryOf(award: AwardResult | undefined): Entry {
 }
 async function give(award: AwardResult | undefined) {
   const sent = await props.record(entryOf(award))
-  refused.value = sent.kind === 'refused' ? (sent.refusal.problems[0]?.what ?? sent.refusal.title ?? '') : ''
+  refused.value =
+    sent.kind === 'refused' ? sent.refusal.problems.map((p) => p.what).join(' ') || (sent.refusal.title ?? '') : ''
   if (sent.kind === 'refused') return
   if (award?.givenBy === 'vote' || award?.givenBy === 'jury') says.value = fresh()
   else turn(open.value)
@@ -57,10 +60,10 @@ const takeBack = (team: string, entry: string) => props.record(struckOut(team, p
         type="button"
         class="act small"
         :aria-expanded="open === keyOf(a)"
-        :aria-label="`${a.name}, given by ${who[a.givenBy]}`"
+        :aria-label="`${doesOf(a)}: ${a.name}, given by ${who[a.givenBy]}`"
         @click="turn(keyOf(a))"
       >
-        {{ open === keyOf(a) ? 'Done' : a.givenBy === 'teacher' ? 'Give it' : 'Voices' }}
+        {{ doesOf(a) }}
       </button>
     </p>
     <template v-if="a.givenBy && open === keyOf(a)">
@@ -81,6 +84,7 @@ const takeBack = (team: string, entry: string) => props.record(struckOut(team, p
         <label v-if="a.givenBy === 'vote'">
           Team
           <select v-model="says.team" class="touch-field">
+            <option value="" disabled>choose a team</option>
             <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }}</option>
           </select>
         </label>
@@ -91,6 +95,7 @@ const takeBack = (team: string, entry: string) => props.record(struckOut(team, p
         <label>
           {{ a.givenBy === 'teacher' ? 'To' : 'names' }}
           <select v-model="says.for" class="touch-field">
+            <option value="" disabled>choose a team</option>
             <option v-for="t in teams.filter((o) => o.id !== says.team)" :key="t.id" :value="t.id">{{ t.name }}</option>
           </select>
         </label>
@@ -115,6 +120,7 @@ const takeBack = (team: string, entry: string) => props.record(struckOut(team, p
     <label>
       To
       <select v-model="says.for" class="touch-field">
+        <option value="" disabled>choose a team</option>
         <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }}</option>
       </select>
     </label>

@@ -25,11 +25,11 @@ const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)
       <article v-for="r in memory.rallies" :key="r.rally">
         <h3>
           <RouterLink :to="`/rallies/${r.rally}/debrief`">{{ r.name }}</RouterLink>
-          <span v-if="r.date" class="small muted"> {{ shortDay(r.date) }}</span>
+          <span v-if="r.date" class="small muted day">{{ shortDay(r.date) }}</span>
         </h3>
         <ul>
           <li v-for="n in r.memory.notes" :key="n.entry">
-            <span v-if="n.question" class="small muted">{{ n.question }} </span>{{ n.text }}
+            <span v-if="n.question" class="small muted question">{{ n.question }}</span>{{ n.text }}
           </li>
           <li v-for="m in r.memory.missing" :key="m">Missing afterwards: {{ m }}</li>
           <li v-for="l in r.memory.loads" :key="l">{{ l }}</li>
@@ -60,6 +60,12 @@ article {
 }
 h3 {
   font-size: 1rem;
+}
+.day {
+  padding-left: 0.6rem;
+}
+.question {
+  display: block;
 }
 article li {
   padding: 0.1rem 0;

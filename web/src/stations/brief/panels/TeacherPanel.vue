@@ -17,6 +17,11 @@ const freshJob = () => ({
   name: '',
   duties: '',
 })
+const freshMark = () => ({
+  id: freeIn(props.brief.teacher.marks, 'mark'),
+  name: '',
+  levels: ['not yet', 'partly', 'fully'],
+})
 const standards = computed(() => choices.value?.standards ?? [])
 function toggle(code: string, on: boolean) {
   const list = props.brief.teacher.standards
@@ -68,6 +73,30 @@ const wholeLines = (such: string) => ({ such, row: (_cells: string[], _fresh: st
         label="Question"
         :at="`/teacher/questions/${i}`"
         placeholder="A question"
+      />
+    </ItemLines>
+    <h3>Marks</h3>
+    <p class="small muted">By levels, for a team or a pupil; apart from points, and never on the wall.</p>
+    <ItemLines
+      v-slot="{ item }"
+      :items="brief.teacher.marks"
+      one="mark"
+      add="Mark something"
+      at="/teacher/marks"
+      :fresh="freshMark"
+    >
+      <InlineText
+        v-model="item.name"
+        label="What is marked"
+        :at="`/teacher/marks/${item.id}/name`"
+        placeholder="such as explains why"
+      />
+      <GrowText
+        :model-value="item.levels.join('\n')"
+        label="Levels, the lowest first, one on each line"
+        :at="`/teacher/marks/${item.id}/levels`"
+        placeholder="Levels, the lowest first, one on each line"
+        @update:model-value="item.levels = ($event ?? '').split('\n')"
       />
     </ItemLines>
     <h3>How the rig is built</h3>

@@ -53,7 +53,7 @@ async function add() {
         <button
           type="button"
           class="act"
-          :aria-label="`Take “${t.word}” off ${called}`"
+          :aria-label="`take off: ${t.word}, ${called}`"
           @click="$emit('untag', t.entry)"
         >
           take off
@@ -70,7 +70,7 @@ async function add() {
         placeholder="what one sees"
       />
       <datalist :id="at"><option v-for="w in offers" :key="w" :value="w" /></datalist>
-      <button type="submit" class="act" :aria-label="`Tag ${called}`">Tag it</button>
+      <button type="submit" class="act" :aria-label="`Tag it: ${called}`">Tag it</button>
     </form>
     <p v-if="refused" class="wrong small" role="alert">{{ refused }}</p>
   </li>

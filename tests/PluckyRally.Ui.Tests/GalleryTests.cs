@@ -1,0 +1,102 @@
+using OpenQA.Selenium;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>A class finds out together what the good ones share: tags, designs compared, awards by people, and what is revealed.</summary>
+public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
+{
+    private readonly RunningServer _server = instrumented.Server;
+
+    [Fact]
+    public async Task What_is_seen_is_tagged_counted_compared_and_hung_on_the_wall()
+    {
+        var rally = await PreparedRally.FromDemo(_server.Address, "class-7-hoist.rally.json");
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/rallies/{rally}/results");
+        desk.See("With wide loops: 3 teams, median 4.20 N; without: 7 teams, median 5.37 N.");
+        desk.Type("What one sees on Rockling", "Wide loops" + Keys.Enter);
+        desk.See("With wide loops: 4 teams, median 4.60 N; without: 6 teams, median 5.40 N.");
+        desk.ClickButton("take off: wide loops, Rockling");
+        desk.See("With wide loops: 3 teams");
+        desk.ShouldBeAccessible();
+
+        desk.ClickButton("Designs compared");
+        desk.See("Pull by loops");
+        desk.See("Line and loops differ, so no one of them can be named as the cause. Change one thing at a time.");
+        desk.See("that is rare.");
+        desk.See("One: 2 teams, median 7.55 N");
+        Pick(desk, "by", "“double hook”");
+        desk.See("This was seen, not tried: other things may differ too.");
+        desk.ShouldBeAccessible();
+
+        var wall = OpenWindow(_server.Address, 1600, 900);
+        wall.Open($"/rallies/{rally}/wall");
+        desk.Click(() => desk.Driver.FindElement(By.XPath("//section[h2='The gallery']//label[contains(., 'with the teams')]/input")));
+        desk.See("Number 1");
+        desk.ClickButton("Show the gallery on the wall");
+        desk.See("The wall shows the gallery.");
+        wall.See("With double hook: 2 teams");
+        wall.Text.ShouldNotContain("Kelpies");
+        wall.ShouldBeAccessible();
+
+        desk.Open($"/rallies/{rally}/run");
+        desk.See("It shows the gallery.");
+        Pick(desk, "The board reveals", "Pull");
+        desk.ClickButton("Board");
+        wall.See("The lowest stands first.");
+        wall.Text.ShouldNotContain("Quahogs");
+        desk.ClickButton("Reveal the next place");
+        wall.See("Quahogs");
+        wall.Text.ShouldNotContain("Kelpies");
+        Pick(desk, "The board reveals", "Cleverest path of the line");
+        desk.ClickButton("Reveal the next place");
+        wall.See("Kelpies");
+        wall.ShouldBeAccessible();
+        desk.ShouldHaveCleanConsole();
+        wall.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public async Task People_give_awards_at_the_desk_and_teams_speak_and_vote_from_their_own_devices()
+    {
+        var rally = await PreparedRally.FromDemo(_server.Address, "class-6-hoist.rally.json");
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/rallies/{rally}/results");
+        desk.See("Cleverest path of the line: Cuttlefish with 3 of 7 voices.");
+        desk.ClickButton("Give an award of your own");
+        desk.Type("It is called", "Calmest team");
+        Pick(desk, "To", "Dabs");
+        desk.Type("because", "nobody hurried" + Keys.Enter);
+        desk.See("Calmest team: Dabs. “nobody hurried”");
+        desk.ClickButton("Give an award of your own");
+        desk.ClickButton("Give it");
+        desk.See("The award has no name.");
+        desk.ShouldBeAccessible();
+
+        var device = OpenWindow(_server.Address, 800, 1280);
+        device.Open($"/rallies/{rally}/talk");
+        device.See("Which team are you?");
+        device.ClickButton("Isopods");
+        device.See("What we take along");
+        device.ShouldBeAccessible();
+        device.Type("What did the easy hoists have that others had not?", "They pull straight" + Keys.Enter);
+        device.Until(() => device.Text.Contains("They pull straight", StringComparison.Ordinal), "the answer to stand under its question");
+        device.Type("Worked: Isopods", "the beam");
+        device.ClickButton("Keep it: Isopods");
+        device.Click(() => device.Driver.FindElement(By.XPath("//label[contains(., 'Anemones')]/input")));
+        device.ClickButton("Give our voice: Cleverest path of the line");
+        device.See("Counted. Until the award is told you can change it.");
+        device.Text.ShouldNotContain("1st");
+
+        desk.See("with 3 of 8 voices");
+        desk.Open($"/rallies/{rally}/debrief");
+        desk.See("They pull straight");
+        desk.See("the beam");
+        desk.ShouldHaveCleanConsole("422");
+        device.ShouldHaveCleanConsole();
+    }
+
+    private static void Pick(Browser desk, string label, string option) => desk.ChooseIn(() => desk.Driver.FindElement(By.XPath($"//label[starts-with(normalize-space(.), '{label}')]//select")), option);
+}

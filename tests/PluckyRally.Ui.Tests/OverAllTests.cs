@@ -1,0 +1,42 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>Three classes of one brief as one list, on the desk and on the wall.</summary>
+public sealed class OverAllTests(InstrumentedServer instrumented) : ScreenTest
+{
+    private readonly RunningServer _server = instrumented.Server;
+
+    [Fact]
+    public async Task Three_classes_are_one_list_and_revealed_from_the_last_to_the_first()
+    {
+        var six = await PreparedRally.FromDemo(_server.Address, "class-6-hoist.rally.json");
+        var seven = await PreparedRally.FromDemo(_server.Address, "class-7-hoist.rally.json");
+        var eight = await PreparedRally.FromDemo(_server.Address, "class-8-hoist.rally.json");
+        var desk = OpenWindow(_server.Address);
+        desk.Open($"/over-all?rally={six}&rally={seven}&rally={eight}");
+        desk.See("The lowest total wins: fewer points are better.");
+        desk.See("1 Rockling Class 7, the hoist 5.0");
+        desk.See("24 Dabs Class 6, the hoist 9.9");
+        desk.See("Total by class");
+        desk.ShouldBeAccessible();
+        desk.Click(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//label[contains(., 'class by class')]/input")));
+        desk.See("1 Urchins 5.1");
+        desk.ChooseIn(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//label[contains(., 'in order of')]//select")), "Pull");
+        desk.See("Pull by class");
+
+        desk.Open($"/over-all?rally={six}&rally={seven}&rally={eight}");
+        desk.ClickButton("Show on the wall, nothing revealed");
+        var wall = OpenWindow(_server.Address, 1600, 900);
+        wall.Open($"/rallies/{six}/wall");
+        wall.See("24 not revealed yet");
+        wall.Text.ShouldNotContain("Dabs");
+        desk.ClickButton("Reveal the next");
+        wall.See("24 Dabs Class 6, the hoist 9.9");
+        wall.Text.ShouldNotContain("Quahogs");
+        wall.ShouldBeAccessible();
+        desk.ShouldHaveCleanConsole();
+        wall.ShouldHaveCleanConsole();
+    }
+}

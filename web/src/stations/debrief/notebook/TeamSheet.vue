@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import type { NotebookPage, Photo } from '@/api/names'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import type { TeamMark } from '@/shared/teamMarks'
+import PlotPicture from '@/shared/plots/PlotPicture.vue'
+import WrittenOn from './WrittenOn.vue'
+
+/** A team's page of its notebook. */
+defineProps<{
+  page: NotebookPage
+  title: string
+  goal: string
+  day: string
+  mark: TeamMark
+  rally: string
+  photo: Photo | undefined
+}>()
+</script>
+
+<template>
+  <article class="page" :aria-label="`Notebook page of ${page.name}`">
+    <header>
+      <TeamPennant :mark="mark" :width="70" />
+      <div>
+        <h2>{{ page.name }}</h2>
+        <p>
+          {{ title }}<template v-if="day">, {{ day }}</template>
+        </p>
+      </div>
+    </header>
+    <p v-if="goal">{{ goal }}</p>
+    <div class="two">
+      <WrittenOn title="Our ideas" :lines="4" />
+      <WrittenOn title="Our plan" :lines="4" />
+    </div>
+    <WrittenOn title="What we had" :text="page.materials.join(', ')" />
+    <section v-for="r in page.rounds" :key="r.round" class="round">
+      <h3>{{ page.rounds.length > 1 ? `Round ${r.round}` : 'What we measured' }}</h3>
+      <p v-if="r.labels.length > 0">Our design: {{ r.labels.join(', ') }}.</p>
+      <p v-for="c in r.changed" :key="c">We changed: {{ c }}.</p>
+      <table v-if="r.attempts.length > 0">
+        <thead>
+          <tr>
+            <th scope="col">Attempt</th>
+            <th v-for="m in r.measures" :key="m" scope="col">{{ m }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(a, i) in r.attempts" :key="i">
+            <th scope="row">{{ i + 1 }}</th>
+            <td v-for="(v, j) in a" :key="j">{{ v || 'no success' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="r.once.length > 0">{{ r.once.join(', ') }}.</p>
+      <p v-if="r.points.length > 0">
+        {{ r.points.join(', ') }}<template v-if="r.total">. Together {{ r.total }}</template
+        >.
+      </p>
+      <p v-for="s in r.since" :key="s">{{ s }}.</p>
+    </section>
+    <div class="two">
+      <figure v-if="page.plot">
+        <figcaption>{{ page.plot.title }}</figcaption>
+        <PlotPicture :plot="page.plot" />
+      </figure>
+      <img
+        v-if="photo"
+        :src="`/api/rallies/${rally}/photos/${photo.id}`"
+        :alt="`Photo of ${page.name}`"
+        :width="photo.width"
+        :height="photo.height"
+      />
+      <WrittenOn v-else title="Our drawing, with labels"><div class="box" aria-hidden="true"></div></WrittenOn>
+    </div>
+    <div class="two">
+      <WrittenOn title="What worked" :text="page.rounds.at(-1)?.worked" />
+      <WrittenOn title="What did not" :text="page.rounds.at(-1)?.didNot" />
+    </div>
+    <WrittenOn
+      title="What we would change next, and why"
+      :text="[page.rounds.at(-1)?.change, page.rounds.at(-1)?.why].filter(Boolean).join(', because ')"
+    />
+  </article>
+</template>
+
+<style scoped>
+.page {
+  background: var(--sheet);
+  padding: 1.5rem 2rem;
+  display: grid;
+  gap: 0.9rem;
+}
+header {
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 0.5rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 1.5rem;
+}
+.round {
+  break-inside: avoid;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.15rem 1.5rem 0.15rem 0;
+  border-bottom: 1px solid var(--line-on-paper);
+  font-weight: 500;
+}
+figure {
+  margin: 0;
+}
+figcaption {
+  font-weight: 700;
+}
+img {
+  width: 100%;
+  height: auto;
+}
+.box {
+  height: 9rem;
+  border: 1px solid var(--line-on-paper);
+}
+@media print {
+  .page {
+    padding: 0;
+    break-after: page;
+    font-size: 12pt;
+  }
+}
+</style>
