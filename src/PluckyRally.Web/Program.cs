@@ -86,6 +86,7 @@ try
     api.MapDebrief();
     api.MapYear();
     api.MapFiles();
+    api.MapTables();
     api.MapWall();
     api.MapKeeping();
     api.MapHealth();

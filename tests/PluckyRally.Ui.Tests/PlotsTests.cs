@@ -32,6 +32,15 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
         desk.Driver.FindElement(By.CssSelector(".plots details summary")).Click();
         desk.Driver.FindElements(By.CssSelector(".plots tbody tr")).Count.ShouldBe(13, "the same values in numbers");
 
+        // A picture leaves as a file that stands by itself.
+        desk.Run("window.saved = []; URL.createObjectURL = (file) => { file.text().then((text) => window.saved.push(file.type + text.slice(0, 100000))); return 'data:,' }");
+        desk.ClickButton("SVG");
+        desk.ClickButton("PNG");
+        desk.Until(() => (long)desk.Run("return window.saved.length")! == 2, "both files");
+        var svg = (string)desk.Run("return window.saved.find((s) => s.startsWith('image/svg'))")!;
+        (svg.Contains("fill=\"rgb", StringComparison.Ordinal), svg.Contains("var(--", StringComparison.Ordinal)).ShouldBe((true, false), "its colours are written into it");
+        ((string)desk.Run("return window.saved.find((s) => s.startsWith('image/png'))")!).Length.ShouldBeGreaterThan(2000);
+
         desk.ClickButton("From round to round");
         desk.See("6 of 7 teams got better.");
         desk.ClickButton("What it is made of");

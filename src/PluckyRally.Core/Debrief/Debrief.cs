@@ -3,8 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>The talk after a round: what was asked and answered, and what each team takes along.</summary>
 /// <param name="Questions">The brief's questions, with what was answered.</param>
 /// <param name="Teams">The teams that took part, in their own order.</param>
-/// <param name="Memory">What the whole rally leaves for whoever runs the brief again.</param>
-public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnlyList<TeamDebrief> Teams, RallyMemory Memory)
+public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnlyList<TeamDebrief> Teams)
 {
     /// <summary>The talk after a round.</summary>
     public static Debrief Of(OpenedRally opened, int round)
@@ -31,8 +30,7 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
                         Since = [.. rows[t.Id].Parts.Where(p => p.SinceLastRound.Length > 0).Select(p => $"{p.Name}: {p.SinceLastRound}")],
                     };
                 }),
-            ],
-            RallyMemory.Of(opened));
+            ]);
     }
 
     /// <summary>What teams wanted to change when they looked back at the round before, by their ids.</summary>

@@ -11,6 +11,7 @@ internal static class DebriefEndpoints
     {
         api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
+        api.MapGet("/rallies/{id:guid}/memory", Remember).WithTags("Debrief").WithName("rememberRally").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/notebook", Pages).WithTags("Debrief").WithName("openNotebook").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/marks", Marks).WithTags("Debrief").WithName("openMarks");
         api.MapGet("/rallies/{id:guid}/marks.csv", MarksFile).WithTags("Debrief").WithName("marksFile");
@@ -21,6 +22,13 @@ internal static class DebriefEndpoints
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
         return found.Opened.IsOk ? TypedResults.Ok(Debrief.Of(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>What the rally leaves for whoever runs its brief again.</summary>
+    private static async Task<Results<Ok<RallyMemory>, Missing, Refused>> Remember(Guid id, RallyLog log, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        return found.Opened.IsOk ? TypedResults.Ok(RallyMemory.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
     }
 
     private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(Guid id, RallyLog log, CancellationToken stop)

@@ -2,14 +2,14 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask, refusalOf } from '@/api/client'
-import type { Refusal } from '@/api/names'
+import { api, ask } from '@/api/client'
 import { shortDay } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useToWall } from '@/shared/useToWall'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import OverAllTable from './OverAllTable.vue'
 
@@ -38,26 +38,13 @@ const plot = computed(() => all.data.value?.plots[sort.value] ?? all.data.value?
 
 /** The wall of the first rally shows it, from the last place to the first. */
 const revealed = ref<number>()
-const refusal = ref<Refusal>()
+const wall = useToWall(
+  () => chosen.value[0] ?? '',
+  () => 1,
+)
 async function reveal(number: number) {
-  const [id, ...rallies] = chosen.value
-  const answer = await ask(
-    api.POST('/api/rallies/{id}/clock', {
-      params: { path: { id: id ?? '' } },
-      body: {
-        does: 'show',
-        shows: 'overAll',
-        phase: '',
-        minutes: 0,
-        number,
-        teams: [],
-        of: '',
-        overAll: { rallies, figure: figure.value },
-      },
-    }),
-  )
-  refusal.value = refusalOf(answer, 'Try again when the connection is back.')
-  if (answer.ok) revealed.value = number
+  const overAll = { rallies: chosen.value.slice(1), figure: figure.value }
+  if (await wall.show('the list', { shows: 'overAll', number, overAll })) revealed.value = number
 }
 const places = computed(() => all.data.value?.rows.length ?? 0)
 </script>
@@ -126,7 +113,7 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
           >
         </template>
       </div>
-      <RefusalNote v-if="refusal" :refusal="refusal" />
+      <RefusalNote v-if="wall.refusal.value" :refusal="wall.refusal.value" />
       <section v-if="plot" aria-labelledby="plot">
         <h2 id="plot">{{ plot.title }}</h2>
         <div v-if="all.data.value.plots.length > 1" role="group" aria-label="As">

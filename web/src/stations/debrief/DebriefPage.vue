@@ -65,7 +65,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
           :record="record"
           @strike="strike"
         />
-        <ForNextTime :memory="debrief.data.value.memory" :round="round" :record="record" @strike="strike('', $event)" />
+        <ForNextTime :record="record" @strike="strike('', $event)" />
       </section>
       <section aria-labelledby="along">
         <h2 id="along">What each team takes along</h2>

@@ -1,18 +1,27 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref } from 'vue'
-import type { Entry, RallyMemory } from '@/api/names'
+import { ref, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import type { Entry } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
 import { written } from '@/shared/entries'
+import { useRally } from '@/shared/openRally'
+import { useLoad } from '@/shared/useLoad'
 import type { Sent } from '@/shared/useOutbox'
 
 /** What the rally leaves for whoever runs the brief again: notes, real minutes, what was missing. It comes back beside the brief. */
-const props = defineProps<{ memory: RallyMemory; round: number; record: (entry: Entry) => Promise<Sent> }>()
+const props = defineProps<{ record: (entry: Entry) => Promise<Sent> }>()
+const { rally, round, tick } = useRally()
+const memory = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/memory', { params: { path: { id: rally.value?.id ?? '' } } })),
+)
+watch(tick, () => void memory.load(), { immediate: true })
 const emit = defineEmits<{ strike: [entry: string] }>()
 const text = ref('')
 async function note() {
   const says = text.value.trim()
   if (!says) return
-  const sent = await props.record(written('', props.round, { kind: 'noteMade', text: says }))
+  const sent = await props.record(written('', round.value, { kind: 'noteMade', text: says }))
   if (sent.kind !== 'refused' && text.value.trim() === says) text.value = ''
 }
 </script>
@@ -23,15 +32,22 @@ async function note() {
     <p class="small muted">
       What stands here comes back beside the brief, under Last time, and the shelf’s search finds it.
     </p>
-    <ul>
-      <li v-for="n in memory.notes.filter((o) => !o.question)" :key="n.entry">
+    <LoadNote
+      v-if="!memory.data.value"
+      :state="memory.state.value"
+      :refusal="memory.refusal.value"
+      what="what is noted"
+      @again="memory.load"
+    />
+    <ul v-else>
+      <li v-for="n in memory.data.value.notes.filter((o) => !o.question)" :key="n.entry">
         <span>{{ n.text }}</span>
         <button type="button" class="act small" :aria-label="`Take back: ${n.text}`" @click="emit('strike', n.entry)">
           Take back
         </button>
       </li>
-      <li v-for="m in memory.missing" :key="m">Missing: {{ m }}</li>
-      <li v-for="l in memory.loads" :key="l">{{ l }}</li>
+      <li v-for="m in memory.data.value.missing" :key="m">Missing: {{ m }}</li>
+      <li v-for="l in memory.data.value.loads" :key="l">{{ l }}</li>
     </ul>
     <form novalidate @submit.prevent="note">
       <input
@@ -43,7 +59,7 @@ async function note() {
       />
       <Button type="submit" label="Note it" variant="outlined" aria-label="Note it for next time" />
     </form>
-    <table v-if="memory.phases.length > 0">
+    <table v-if="memory.data.value && memory.data.value.phases.length > 0">
       <caption class="small muted">
         Minutes, as the clock ran
       </caption>
@@ -55,7 +71,7 @@ async function note() {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="p in memory.phases" :key="p.phase">
+        <tr v-for="p in memory.data.value.phases" :key="p.phase">
           <th scope="row">{{ p.name }}</th>
           <td class="figures">{{ p.planned }}</td>
           <td class="figures">{{ p.took }}</td>

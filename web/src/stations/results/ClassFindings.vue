@@ -1,22 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Standings } from '@/api/names'
-import UnsentNote from '@/log/UnsentNote.vue'
+import type { Entry, Standings } from '@/api/names'
 import { useRally } from '@/shared/openRally'
-import { useOutbox } from '@/shared/useOutbox'
+import type { Sent } from '@/shared/useOutbox'
 import AwardList from './AwardList.vue'
 
 /** Awards, and what the class as a whole shows. */
-defineProps<{ standings: Standings }>()
-const { rally, round, news } = useRally()
-const outbox = useOutbox(rally.value?.id ?? '', news)
+defineProps<{ standings: Standings; record: (entry: Entry) => Promise<Sent> }>()
+const { rally, round } = useRally()
 const teams = computed(() => rally.value?.teams.filter((t) => !t.away) ?? [])
 </script>
 
 <template>
   <div class="findings">
-    <UnsentNote v-if="rally" :outbox="outbox" :rally="rally" />
-    <AwardList :awards="standings.awards" :teams="teams" :round="round" :record="outbox.record" />
+    <AwardList :awards="standings.awards" :teams="teams" :round="round" :record="record" />
     <template v-if="standings.findings.length">
       <h3>What decided</h3>
       <p v-for="f in standings.findings" :key="f">{{ f }}</p>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
+import UnsentNote from '@/log/UnsentNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import RoundChoice from '@/shared/RoundChoice.vue'
 import { nextAt } from '@/shared/nextAt'
 import StationHead from '@/shared/StationHead.vue'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
+import { useOutbox } from '@/shared/useOutbox'
 import { usePhotos } from '@/shared/usePhotos'
 import ClosedNote from './ClosedNote.vue'
 import ClassFindings from './ClassFindings.vue'
@@ -14,10 +16,12 @@ import GalleryPanel from './gallery/GalleryPanel.vue'
 import HowSure from './HowSure.vue'
 import PlotPanel from './plots/PlotPanel.vue'
 import StandingsTable from './StandingsTable.vue'
+import TakeAlong from './TakeAlong.vue'
 import WhySlip from './WhySlip.vue'
 
 /** The standings, and for one team the whole way to its place. */
-const { rally, round, tick, inRound } = useRally()
+const { rally, round, tick, news, inRound } = useRally()
+const outbox = useOutbox(rally.value?.id ?? '', news)
 const chosen = ref('')
 const standings = useLoad(() =>
   ask(
@@ -45,6 +49,7 @@ const row = computed(
       <RouterLink :to="{ path: '/over-all', query: { rally: rally.id } }">Over all</RouterLink>
       <RouterLink :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
     </StationHead>
+    <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
       v-if="!standings.data.value"
       :state="standings.state.value"
@@ -67,7 +72,7 @@ const row = computed(
           :chosen="row?.team ?? ''"
           @choose="chosen = $event"
         />
-        <ClassFindings :standings="standings.data.value" />
+        <ClassFindings :standings="standings.data.value" :record="outbox.record" />
         <HowSure v-if="standings.data.value.ranking" />
       </section>
       <WhySlip
@@ -79,7 +84,8 @@ const row = computed(
       />
     </div>
     <PlotPanel />
-    <GalleryPanel />
+    <GalleryPanel :record="outbox.record" />
+    <TakeAlong :rally="rally.id" />
   </main>
 </template>
 

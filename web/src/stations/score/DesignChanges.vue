@@ -14,8 +14,9 @@ const name = ref('')
 /** What they wanted to change stands there already; it is noted only when it was done. */
 const changed = ref(props.design.changed ? '' : props.wanted)
 const also = ref('')
-/** Whoever has changed something notes at once what it is like. */
-const open = ref(changed.value.length > 0)
+/** It stays open from one design of a team to the next; what they wanted to change opens it by itself. */
+const open = defineModel<boolean>('open')
+if (changed.value) open.value = true
 async function add() {
   const design = name.value.trim()
   if (!design) return

@@ -118,6 +118,8 @@ const design = computed(() => {
   return designs.find((d) => d.name === chosen.value) ?? designs.find((d) => d.counts) ?? designs[0]
 })
 const sending = ref(0)
+/** The team whose changes are being noted. */
+const changesOf = ref('')
 const mayTry = computed(() => (design.value?.open.length ?? 0) > 0 || redo.value !== undefined)
 const redo = ref<{ trial: SheetTrial; as: 'look' | 'again' }>()
 watch([current, round], () => {
@@ -245,6 +247,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
           :rally="rally.id"
           :design="design"
           :wanted="sheet.wanted"
+          :open="changesOf === current"
+          @update:open="changesOf = $event ? current : ''"
           @added="chosen = $event"
         />
         <ReferenceList :references="sheet.references" />

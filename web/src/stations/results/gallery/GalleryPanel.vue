@@ -2,20 +2,21 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import UnsentNote from '@/log/UnsentNote.vue'
+import type { Entry } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import { struckOut, written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
-import { useOutbox } from '@/shared/useOutbox'
+import type { Sent } from '@/shared/useOutbox'
 import { usePhotos } from '@/shared/usePhotos'
 import { useToWall } from '@/shared/useToWall'
 import GalleryCard from './GalleryCard.vue'
 
 /** All that teams made, side by side: put in order by a figure, and tagged with what one sees. */
-const { rally, round, tick, news } = useRally()
+const props = defineProps<{ record: (entry: Entry) => Promise<Sent> }>()
+const { rally, round, tick } = useRally()
 const id = rally.value?.id ?? ''
 const figure = ref('')
 const names = ref(true)
@@ -31,17 +32,18 @@ const album = usePhotos(id)
 watch(tick, () => void album.load())
 const photosOf = (team: string) => album.all.value.filter((p) => p.round === round.value && p.team === team)
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
-const outbox = useOutbox(id, news)
-const tag = (team: string, word: string) => outbox.record(written(team, round.value, { kind: 'tagSeen', word }))
-const untag = (team: string, entry: string) => outbox.record(struckOut(team, round.value, entry, 'taken back'))
-const wall = useToWall()
+const tag = (team: string, word: string) => props.record(written(team, round.value, { kind: 'tagSeen', word }))
+const untag = (team: string, entry: string) => props.record(struckOut(team, round.value, entry, 'taken back'))
+const wall = useToWall(
+  () => id,
+  () => round.value,
+)
 const hang = () => wall.show('the gallery', { shows: 'gallery', gallery: { figure: figure.value, names: names.value } })
 </script>
 
 <template>
   <section v-if="rally" class="gallery" aria-labelledby="gallery">
     <h2 id="gallery">The gallery</h2>
-    <UnsentNote :outbox="outbox" :rally="rally" />
     <LoadNote
       v-if="!gallery.data.value"
       :state="gallery.state.value"

@@ -7,6 +7,7 @@ import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import PlotTable from './PlotTable.vue'
+import PlotToFile from './PlotToFile.vue'
 import PlotToWall from './PlotToWall.vue'
 
 /** The class's numbers in pictures: first what one wants to see, then how. */
@@ -27,6 +28,7 @@ const seen = useLoad(() =>
 watch([round, tick, see, figure, other], () => void seen.load(), { immediate: true })
 const now = computed(() => seen.data.value)
 
+const picture = ref<HTMLElement>()
 const chosen = ref('')
 watch([see, figure, other], () => (chosen.value = ''))
 const plot = computed(() => now.value?.plots.find((p) => p.sort + p.title === chosen.value) ?? now.value?.plots[0])
@@ -99,13 +101,14 @@ const questions: Record<PlotSee, string> = {
       </div>
       <template v-if="plot">
         <h3>{{ plot.title }}</h3>
-        <PlotPicture :plot="plot" />
+        <div ref="picture"><PlotPicture :plot="plot" /></div>
         <div class="under">
           <ul>
             <li v-for="s in plot.says" :key="s">{{ s }}</li>
           </ul>
           <PlotToWall :see="now.see" :figure="now.figure" :other="now.other" :plot="plot" />
         </div>
+        <PlotToFile :title="plot.title" :drawn="() => picture?.querySelector<SVGSVGElement>('svg.plot') ?? null" />
         <PlotTable :table="plot.table" :title="plot.title" />
       </template>
     </template>

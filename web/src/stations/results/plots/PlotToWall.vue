@@ -3,12 +3,17 @@ import Button from 'primevue/button'
 import { ref } from 'vue'
 import type { Plot, PlotSee } from '@/api/names'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import { useRally } from '@/shared/openRally'
 import { useToWall } from '@/shared/useToWall'
 
 /** Hangs the picture on the wall: with the teams' names, or without. */
 const props = defineProps<{ see: PlotSee; figure: string; other: string; plot: Plot }>()
 const names = ref(false)
-const { shown, refusal, show } = useToWall()
+const { rally, round } = useRally()
+const { shown, refusal, show } = useToWall(
+  () => rally.value?.id ?? '',
+  () => round.value,
+)
 function hang() {
   const { see, figure, other, plot } = props
   const { sort, title } = plot

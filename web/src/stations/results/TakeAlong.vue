@@ -1,0 +1,27 @@
+<script setup lang="ts">
+/** What leaves in open formats. */
+defineProps<{ rally: string }>()
+const tables = ['results', 'figures', 'readings'] as const
+</script>
+
+<template>
+  <section aria-labelledby="along">
+    <h2 id="along">To take along</h2>
+    <p>
+      <template v-for="(t, i) in tables" :key="t"
+        ><template v-if="i > 0">, </template
+        ><a :href="`/api/rallies/${rally}/tables/${t}.csv`" download>{{ t }} (CSV)</a></template
+      >; all three as <a :href="`/api/rallies/${rally}/tables.xlsx`" download>a spreadsheet (XLSX)</a>;
+      <a :href="`/api/rallies/${rally}/everything.zip`" download>everything with its photos (ZIP)</a>.
+    </p>
+    <p class="small muted">
+      The file with everything has pupils’ names in it where the class has them. Keep it as the school keeps such files.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  padding-top: 2rem;
+}
+</style>
