@@ -6,8 +6,8 @@ namespace PluckyRally.Core;
 /// </summary>
 public static class PermutationTest
 {
-    /// <summary>So many deals are looked at one by one; beyond that, as many are drawn.</summary>
-    private const int MostDeals = 20_000;
+    /// <summary>So many deals are looked at one by one; beyond that, as many are drawn, and fewer of very many values.</summary>
+    private const int MostDeals = 20_000, FewestDraws = 2_000, ValuesDealt = 1_000_000;
 
     /// <summary>Two sums that differ by less are the same.</summary>
     private const double Same = 1e-9;
@@ -35,7 +35,7 @@ public static class PermutationTest
         }
 
         var draw = new Random(Seed);
-        return Drawn(() =>
+        return Drawn(values.Length, () =>
         {
             draw.Shuffle(values);
             return Parted(values, sizes) >= least;
@@ -56,13 +56,17 @@ public static class PermutationTest
         }
 
         var draw = new Random(Seed);
-        return Drawn(() => Math.Abs(real.Sum(d => draw.Next(2) == 0 ? d : -d)) >= least);
+        return Drawn(real.Length, () => Math.Abs(real.Sum(d => draw.Next(2) == 0 ? d : -d)) >= least);
     }
 
     private const int Seed = 20_261_127;
 
     /// <summary>The deal that was seen is one of them, so that the share is never 0 (Phipson and Smyth, 2010).</summary>
-    private static double Drawn(Func<bool> far) => (1.0 + Enumerable.Range(1, MostDeals - 1).Count(_ => far())) / MostDeals;
+    private static double Drawn(int values, Func<bool> far)
+    {
+        var draws = Math.Clamp(ValuesDealt / values, FewestDraws, MostDeals);
+        return (1.0 + Enumerable.Range(1, draws - 1).Count(_ => far())) / draws;
+    }
 
     private static double Parted(double[] values, int[] sizes)
     {

@@ -12,6 +12,8 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
     {
         var rounds = Enumerable.Range(1, opened.Rounds).Select(round => (Number: round, Scene: new PlotScene(opened, round), Debrief: Debrief.Of(opened, round), Standings: Scorer.Score(opened, round).Rows.ToDictionary(r => r.Team))).ToList();
         var (last, brief) = (rounds[^1], rounds[^1].Scene.Brief);
+        var main = Main(last.Scene);
+        var values = main is null ? [] : last.Scene.Each(main);
         var materials = TeamKit.Of(last.Scene.Run, opened.Rally.Entries).ToDictionary(t => t.Team, t => t.Lines);
         return new(
             brief.Title,
@@ -22,12 +24,12 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
                     team.Name,
                     [.. materials.GetValueOrDefault(team.Id, []).Where(l => l.Due > 0).Select(l => Material.So(l.Due, l.Unit, l.Name))],
                     [.. rounds.Where(r => r.Standings.ContainsKey(team.Id)).Select(r => Round(r.Number, r.Scene, r.Debrief.Teams.FirstOrDefault(t => t.Team == team.Id), r.Standings[team.Id]))],
-                    Own(last.Scene, team))),
+                    main is null ? null : Own(last.Scene, main, values, team))),
             ],
             new(
                 [.. rounds.SelectMany(r => r.Debrief.Questions.Where(q => q.Answers.Count > 0).Select(q => new QuestionAnswered(q.Text, [.. q.Answers.Select(a => a.Text)])))],
                 [.. Scorer.Score(opened, last.Number).Findings, .. Gallery.Of(opened, last.Number, "").Tags.Select(t => t.Says).Where(s => s.Length > 0)],
-                Main(last.Scene) is { } figure ? OneFigure.Of(last.Scene, figure).OrderByDescending(p => p.Taught).FirstOrDefault() : null));
+                main is { } figure ? OneFigure.Of(last.Scene, figure).OrderByDescending(p => p.Taught).FirstOrDefault() : null));
     }
 
     private static NotebookRound Round(int number, PlotScene scene, TeamDebrief? said, Standing row)
@@ -55,14 +57,17 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
     /// <summary>The first figure that is read in attempts, or the first of all.</summary>
     private static Figure? Main(PlotScene scene) => scene.Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) ?? (scene.Figures.Count > 0 ? scene.Figures[0] : null);
 
+    /// <summary>More dots than these on a page are a smear.</summary>
+    private const int MostDots = 300;
+
     /// <summary>A team's own values over those of the class, without saying whose those are.</summary>
-    private static Plot? Own(PlotScene scene, Team team)
+    private static Plot? Own(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values, Team team)
     {
-        if (Main(scene) is not { } figure) return null;
-        var values = scene.Each(figure);
         var own = values.Where(v => v.Team.Id == team.Id).Select(v => v with { Row = 0 }).ToList();
         if (own.Count == 0) return null;
-        var others = values.Where(v => v.Team.Id != team.Id).Select(v => v with { Row = 1 }).ToList();
+
+        // Of a fair, one value a team: thousands of dots say no more.
+        var others = (values.Count > MostDots ? scene.OfTeams(figure) : values).Where(v => v.Team.Id != team.Id).Select(v => v with { Row = 1 }).ToList();
         var strip = OneFigure.Strip(scene, figure, [.. own, .. others]);
         return strip with
         {
