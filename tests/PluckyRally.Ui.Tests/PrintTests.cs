@@ -87,6 +87,22 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
         desk.Until(() => Lines() > wide, "more lines");
     }
 
+    [Fact]
+    public void A_notebook_is_a_page_a_team_and_one_for_the_class()
+    {
+        var desk = OpenWindow(demo.Address);
+        desk.Open("/");
+        desk.ClickLink("Class 4, Shingle term");
+        desk.See("Why: Kittiwakes");
+        desk.Open(desk.Place.Split("/results")[0] + "/notebook");
+        desk.See("What we want to find out next");
+        desk.Until(() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot")).Count == 8, "a picture on each page");
+        using var pdf = Print(desk);
+        pdf.NumberOfPages.ShouldBe(8);
+        Words(pdf, 1).ShouldContain("We changed: loaded from the middle out.");
+        Words(pdf, 8).ShouldContain("What we found");
+    }
+
     private Browser Open(string title)
     {
         var desk = OpenWindow(demo.Address);

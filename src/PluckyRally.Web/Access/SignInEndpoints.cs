@@ -118,9 +118,12 @@ internal static class SignInEndpoints
         var before = await context.AuthenticateAsync(AccessSetup.PassScheme);
         foreach (var one in passes.Where(p => p.Kind == PassKind.Judge))
             if (await NameProblem(one.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is { } taken) return new Refused([taken]);
-        var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => passes.All(now => now.Id != p.Pass)) : [];
+        var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => passes.All(now => now.Id != p.Pass)).ToList() : [];
         var identity = new ClaimsIdentity(AccessSetup.PassScheme);
-        identity.AddClaim(new(ClaimTypes.Name, pass.Kind == PassKind.Team ? Caller.Team : name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
+
+        // Whoever judges elsewhere with this device goes on under that name.
+        var nameless = pass.Kind == PassKind.Team && others.All(p => p.Kind != PassKind.Judge);
+        identity.AddClaim(new(ClaimTypes.Name, nameless ? Caller.Team : name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
         foreach (var one in others.Concat(passes.Select(p => new HeldPass(p.Id, p.RallyId, p.Kind))).TakeLast(NewPass.Most)) identity.AddClaim(one.AsClaim());
 
         // A device keeps its session when another judge takes it over: what waits on it is still that device's.

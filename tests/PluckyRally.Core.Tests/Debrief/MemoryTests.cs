@@ -28,6 +28,17 @@ public sealed class MemoryTests
     }
 
     [Fact]
+    public void A_phase_belongs_to_the_round_that_it_was_begun_in_whatever_ends_it()
+    {
+        Lesson();
+
+        // The talk is ended by the second round, in which the build takes 15 minutes of 20: the longer one counts.
+        _rally.Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine.AddMinutes(37), Round = 2, Phase = "build" });
+        _rally.Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine.AddMinutes(52), Round = 2, Phase = "" });
+        Memory().Phases.Select(p => (p.Phase, p.Took)).ShouldBe([("build", 21), ("test", 6), ("talk", 7)]);
+    }
+
+    [Fact]
     public void Minutes_that_were_wrong_are_offered_and_taken_with_one_touch()
     {
         Lesson();

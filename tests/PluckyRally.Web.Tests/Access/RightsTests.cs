@@ -72,6 +72,10 @@ public sealed class RightsTests : IDisposable
             answer.StatusCode.ShouldBe(HttpStatusCode.Forbidden, closed);
         }
 
+        using var both = await _class.Judge(await _class.App.Begin(Sample.Brief(), "Able"), "Aide");
+        (await Classroom.Send(both, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))).EnsureSuccessStatusCode();
+        (await Classroom.Who(both)).Name.ShouldBe("Aide", "who judges elsewhere with the same device goes on under that name");
+
         using var judge = _class.App.Device();
         (await RunningApp.Places(await Classroom.Send(judge, "/api/join", new CodeTyped(await _class.Code(rally), "a  TEAM")))).ShouldBe(["/name"]);
 

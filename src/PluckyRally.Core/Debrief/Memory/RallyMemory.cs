@@ -59,7 +59,7 @@ public sealed record PhaseTook(string Phase, string Name, decimal Planned, decim
         var run = opened.In(opened.Running);
         var phases = run.Compiled.Brief.Timing.Phases.Select(p => ClockPhase.Of(p, run.Compiled.Brief, run.Present.Count)).ToList();
         var took = new Dictionary<(string Phase, int Round), double>();
-        var (so, last, passed) = (new ClockSoFar(), DateTimeOffset.MinValue, 0.0);
+        var (so, last, passed, round) = (new ClockSoFar(), DateTimeOffset.MinValue, 0.0, 1);
         foreach (var entry in standing.OfType<Entry.OfClock>())
         {
             if (so.Run is { Since: not null }) passed += (entry.At - last).TotalMinutes;
@@ -68,8 +68,8 @@ public sealed record PhaseTook(string Phase, string Name, decimal Planned, decim
             // One that is not over has taken nothing yet.
             if (next.PhaseAt != so.PhaseAt)
             {
-                if (so.Run is { Phase.Id: var phase }) took[(phase, entry.Round)] = took.GetValueOrDefault((phase, entry.Round)) + passed;
-                passed = 0;
+                if (so.Run is { Phase.Id: var phase }) took[(phase, round)] = took.GetValueOrDefault((phase, round)) + passed;
+                (passed, round) = (0, entry.Round);
             }
 
             (so, last) = (next, entry.At);

@@ -37,7 +37,7 @@ export async function asPng(drawn: SVGSVGElement): Promise<Blob> {
   canvas.width = width * 2
   canvas.height = height * 2
   const paper = canvas.getContext('2d')!
-  paper.fillStyle = '#ffffff'
+  paper.fillStyle = getComputedStyle(document.documentElement).getPropertyValue('--sheet')
   paper.fillRect(0, 0, canvas.width, canvas.height)
   paper.drawImage(picture, 0, 0, canvas.width, canvas.height)
   return new Promise((done, failed) =>

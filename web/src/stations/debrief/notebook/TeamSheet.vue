@@ -34,31 +34,33 @@ defineProps<{
       <WrittenOn title="Our plan" :lines="4" />
     </div>
     <WrittenOn title="What we had" :text="page.materials.join(', ')" />
-    <section v-for="r in page.rounds" :key="r.round" class="round">
-      <h3>{{ page.rounds.length > 1 ? `Round ${r.round}` : 'What we measured' }}</h3>
-      <p v-if="r.labels.length > 0">Our design: {{ r.labels.join(', ') }}.</p>
-      <p v-for="c in r.changed" :key="c">We changed: {{ c }}.</p>
-      <table v-if="r.attempts.length > 0">
-        <thead>
-          <tr>
-            <th scope="col">Attempt</th>
-            <th v-for="m in r.measures" :key="m" scope="col">{{ m }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(a, i) in r.attempts" :key="i">
-            <th scope="row">{{ i + 1 }}</th>
-            <td v-for="(v, j) in a" :key="j">{{ v || 'no success' }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="r.once.length > 0">{{ r.once.join(', ') }}.</p>
-      <p v-if="r.points.length > 0">
-        {{ r.points.join(', ') }}<template v-if="r.total">. Together {{ r.total }}</template
-        >.
-      </p>
-      <p v-for="s in r.since" :key="s">{{ s }}.</p>
-    </section>
+    <div class="rounds">
+      <section v-for="r in page.rounds" :key="r.round" class="round">
+        <h3>{{ page.rounds.length > 1 ? `Round ${r.round}` : 'What we measured' }}</h3>
+        <p v-if="r.labels.length > 0">Our design: {{ r.labels.join(', ') }}.</p>
+        <p v-for="c in r.changed" :key="c">We changed: {{ c }}.</p>
+        <table v-if="r.attempts.length > 0">
+          <thead>
+            <tr>
+              <th scope="col">Attempt</th>
+              <th v-for="m in r.measures" :key="m" scope="col">{{ m }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(a, i) in r.attempts" :key="i">
+              <th scope="row">{{ i + 1 }}</th>
+              <td v-for="(v, j) in a" :key="j">{{ v || 'no success' }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="r.once.length > 0">{{ r.once.join(', ') }}.</p>
+        <p v-if="r.points.length > 0">
+          {{ r.points.join(', ') }}<template v-if="r.total">. Together {{ r.total }}</template
+          >.
+        </p>
+        <p v-for="s in r.since" :key="s">{{ s }}.</p>
+      </section>
+    </div>
     <div class="two">
       <figure v-if="page.plot">
         <figcaption>{{ page.plot.title }}</figcaption>
@@ -103,6 +105,11 @@ header {
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 1.5rem;
 }
+.rounds {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(16rem, 1fr));
+  gap: 0.9rem 1.5rem;
+}
 .round {
   break-inside: avoid;
 }
@@ -132,6 +139,7 @@ img {
     padding: 0;
     break-after: page;
     font-size: 12pt;
+    gap: 0.5rem;
   }
 }
 </style>

@@ -25,4 +25,9 @@ h3 {
   border-bottom: 1px solid var(--line-on-paper);
   height: 2.1rem;
 }
+@media print {
+  .line {
+    height: 1.8rem;
+  }
+}
 </style>
