@@ -91,6 +91,31 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
     }
 
     [Fact]
+    public void One_code_opens_the_tables_of_a_day_and_another_lets_a_team_speak()
+    {
+        var (one, _) = Prepare("The north table");
+        var (two, _) = Prepare("The south table");
+        var judge = Join(JsonDocument.Parse(Post($"/api/rallies/{one}/passes", JsonSerializer.Serialize(new { kind = "judge", also = new[] { two } }))).RootElement.GetProperty("code").GetString()!, "Pell");
+        judge.See("The north table");
+        judge.See("You also judge");
+        judge.ClickLink("The south table");
+        judge.Until(() => judge.Place.StartsWith($"/rallies/{two}/score", StringComparison.Ordinal), "the pad of the other table");
+        Record(judge, "57");
+        judge.See("57 cm");
+
+        var team = OpenWindow(Plain, 390, 844);
+        team.Open("/join");
+        team.Type("The rally’s code", JsonDocument.Parse(Post($"/api/rallies/{one}/passes", """{"kind":"team"}""")).RootElement.GetProperty("code").GetString()!);
+        team.ClickButton("Join");
+        team.See("Which team are you?");
+        team.ClickButton("Plovers");
+        team.See("What we take along");
+        team.ShouldBeAccessible();
+        team.Open($"/rallies/{one}/score");
+        team.See("What we take along");
+    }
+
+    [Fact]
     public void A_device_that_keeps_nothing_sends_all_the_same_and_says_so()
     {
         var (rally, code) = Prepare("Nothing kept");
@@ -198,16 +223,15 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
         return [.. file.RootElement.GetProperty("entries").EnumerateArray().Select(e => (e.GetProperty("kind").GetString()!, e.GetProperty("by").GetString()!, e.TryGetProperty("text", out var text) ? text.GetString()! : ""))];
     }
 
+    private string Post(string path, string body)
+    {
+        var answer = server.Teacher.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+        answer.EnsureSuccessStatusCode();
+        return answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+    }
+
     private (string Rally, string Code) Prepare(string name)
     {
-        var http = server.Teacher;
-        string Post(string path, string body)
-        {
-            var answer = http.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();
-            answer.EnsureSuccessStatusCode();
-            return answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
-        }
-
         var brief = new
         {
             format = "plucky-rally/brief",

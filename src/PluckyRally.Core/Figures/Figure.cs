@@ -23,6 +23,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>Its value for a design, or why there is none.</summary>
     public abstract BoundedValue Of(DesignFacts facts);
 
+    /// <summary>Its value for a design as it is compared with others: at the shown precision, with its bound.</summary>
+    public BoundedValue Compared(DesignFacts facts) => Of(facts).At(Decimals);
+
     /// <summary>Its value in one attempt, for what is known there.</summary>
     public virtual BoundedValue InAttempt(DesignRecord design, Attempt attempt) => BoundedValue.None(new Absence.NoPointsYet());
 

@@ -43,11 +43,7 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     public BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
 
     /// <summary>Its value for a design as it is compared with others: at the shown precision, with its bound.</summary>
-    public BoundedValue Compared(DesignFacts facts)
-    {
-        var value = Of(facts);
-        return value.HasValue ? value with { Number = Rounding.ToDecimals(value.Number, Decimals) } : value;
-    }
+    public BoundedValue Compared(DesignFacts facts) => Of(facts).At(Decimals);
 
     /// <summary>An amount that it is held against, typed as a reading would be; null, with a problem, where it is none.</summary>
     public decimal? ReadAmount(string typed, string place, ProblemCollector found)

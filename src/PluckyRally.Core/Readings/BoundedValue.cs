@@ -9,6 +9,9 @@ public readonly record struct BoundedValue(decimal Number, Bound Bound = Bound.E
     /// <summary>Whether there is a value.</summary>
     public bool HasValue => Absent is null;
 
+    /// <summary>The same at so many decimals, as it is compared where what the class sees decides.</summary>
+    internal BoundedValue At(int decimals) => HasValue ? this with { Number = Rounding.ToDecimals(Number, decimals) } : this;
+
     /// <summary>No value, and why.</summary>
     public static BoundedValue None(Absence why) => new(0, Bound.Exact, why);
 }

@@ -35,7 +35,7 @@ internal static class AwardsByPeople
     private static AwardResult? Voted(AwardPlan award, GivenBy by, IReadOnlyList<Entry.AwardVoted> votes, IReadOnlyList<TeamResult> mayWin)
     {
         // Each voice counts once, with its last word.
-        var voices = votes.GroupBy(v => by == GivenBy.Vote ? v.Team : v.Voter.Length > 0 ? v.Voter : v.By).Select(g => g.Last()).Where(v => mayWin.Any(r => r.Team.Id == v.For) && v.For != v.Team).ToList();
+        var voices = votes.GroupBy(Whose).Select(g => g.Last()).Where(v => mayWin.Any(r => r.Team.Id == v.For) && v.For != v.Team).ToList();
         if (voices.Count == 0) return null;
         var most = voices.GroupBy(v => v.For).Max(g => g.Count());
         var winners = mayWin.Where(r => voices.Count(v => v.For == r.Team.Id) == most).ToList();
@@ -47,9 +47,12 @@ internal static class AwardsByPeople
             AwardWords.SayGiven(award.Definition.Name, [.. winners.Select(w => w.Team.Name)], (most, voices.Count), [.. voices.Where(v => v.Why.Length > 0 && winners.Any(w => w.Team.Id == v.For)).Select(v => v.Why)]))
         {
             GivenBy = by,
-            Voices = [.. voices.Select(v => new AwardVoice(v.Id, by == GivenBy.Vote ? names.GetValueOrDefault(v.Team, v.Team) : v.Voter.Length > 0 ? v.Voter : v.By, v.For, v.Why))],
+            Voices = [.. voices.Select(v => new AwardVoice(v.Id, names.GetValueOrDefault(Whose(v), Whose(v)), v.For, v.Why))],
         };
     }
+
+    /// <summary>Whose voice it is: a team's, by its id, or one of the jury's, by name.</summary>
+    private static string Whose(Entry.AwardVoted vote) => vote.Team.Length > 0 ? vote.Team : vote.Voter.Length > 0 ? vote.Voter : vote.By;
 
     private static AwardResult Nobody(AwardPlan award, GivenBy by) => new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition)) { GivenBy = by };
 }

@@ -27,7 +27,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
     {
         var run = opened.In(round);
         if (of.StartsWith(OfFigure, StringComparison.Ordinal) && run.Compiled.Figures.All.FirstOrDefault(f => f.Id == of[OfFigure.Length..]) is { } figure)
-            return Values(figure.Name, figure.Direction ?? Better.More, Present(run, opened).Select(r => (r, figure.Of(r.Design.Facts))), v => figure.Show(v));
+            return Values(figure.Name, figure.Direction ?? Better.More, Present(run, opened).Select(r => (r, figure.Compared(r.Design.Facts))), figure.Show);
         if (!of.StartsWith(OfAward, StringComparison.Ordinal) || run.Compiled.Awards.FirstOrDefault(a => a.Definition.Id == of[OfAward.Length..]) is not { } award) return null;
         var results = Present(run, opened);
         if (award.Value is { } value)
@@ -44,18 +44,10 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
 
     private static IReadOnlyList<TeamResult> Present(RunRound run, OpenedRally opened) => [.. Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status != StandingStatus.Away)];
 
-    private static Board Values(string name, Better better, IEnumerable<(TeamResult Team, BoundedValue Value)> values, Func<BoundedValue, string> show)
-    {
-        var all = values.ToList();
-        var known = all.Where(v => v.Value.HasValue).OrderBy(v => better == Better.More ? -v.Value.Number : v.Value.Number).ThenBy(v => v.Team.Team.Name, StringComparer.Ordinal).ToList();
-        return new(
-            Within.Beginning(name),
-            better,
-            [
-                .. known.Select(v => new BoardRow(v.Team.Team.Id, v.Team.Team.Name, known.FindIndex(k => k.Value.Number == v.Value.Number) + 1, v.Value.Number, show(v.Value))),
-                .. all.Where(v => !v.Value.HasValue).Select(v => new BoardRow(v.Team.Team.Id, v.Team.Team.Name, null, null, "")),
-            ]);
-    }
+    private static Board Values(string name, Better better, IEnumerable<(TeamResult Team, BoundedValue Value)> values, Func<BoundedValue, string> show) => new(
+        Within.Beginning(name),
+        better,
+        [.. ValuePlaces.Order(better, [.. values], t => t.Team.Name).Select(v => new BoardRow(v.Of.Team.Id, v.Of.Team.Name, v.Place, v.Value.HasValue ? v.Value.Number : null, v.Value.HasValue ? show(v.Value) : ""))]);
 }
 
 /// <summary>A team on a board.</summary>

@@ -18,7 +18,7 @@ public sealed record DesignShown(string Name, bool Counts, string Changed, IRead
                 d.Design.Name,
                 d.Design.Name == result.Assessment.Design.Name,
                 noted[d.Design.Name].LastOrDefault(n => n.Changed.Length > 0)?.SayChanged ?? "",
-                [.. DesignLabels.Of(result.Record.Entries, d.Design.Name).Select(l => $"{l.Key}: {l.Value}")],
+                DesignLabels.Lines(result.Record.Entries, d.Design.Name),
                 [.. run.Compiled.Parts.Select((plan, at) => (plan, Value: d.Values[at])).Where(p => p.Value.State == PartState.Scored).Select(p => $"{p.plan.Part.Name}: {p.plan.Show(p.Value.Value)}")])),
         ];
     }

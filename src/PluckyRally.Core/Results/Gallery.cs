@@ -10,13 +10,14 @@ public sealed record Gallery(IReadOnlyList<PlotFigure> Figures, string Figure, I
     /// <summary>The gallery of a round.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round.</param>
-    /// <param name="figure">The figure's id; the first that something is known of where it is unknown.</param>
-    public static Gallery Of(OpenedRally opened, int round, string figure)
+    /// <param name="figure">The figure's id; the one that one looks at first where it is unknown.</param>
+    public static Gallery Of(OpenedRally opened, int round, string figure) => Of(new PlotScene(opened, round), figure);
+
+    internal static Gallery Of(PlotScene scene, string figure)
     {
-        var scene = new PlotScene(opened, round);
-        var by = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? (scene.Figures.Count > 0 ? scene.Figures[0] : null);
+        var by = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Main;
         var values = by is null ? [] : scene.OfTeams(by);
-        var tags = Core.Tags.Of(scene.Entries, round);
+        var tags = Core.Tags.Of(scene.Entries, scene.Run.Number);
         var ordered = (by?.Direction == Better.Less ? values.OrderBy(v => v.Number) : values.OrderByDescending(v => v.Number)).Select(v => v.Team.Id).ToList();
         return new(
             [.. scene.Figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
@@ -27,7 +28,7 @@ public sealed record Gallery(IReadOnlyList<PlotFigure> Figures, string Figure, I
                     t.Team.Name,
                     values.FirstOrDefault(v => v.Team.Id == t.Team.Id)?.Text ?? "",
                     [.. scene.Figures.Where(f => f != by && f is Core.Figure.OfMeasure or Core.Figure.OfName).Select(f => (f, Value: f.Of(t.Design.Facts))).Where(f => f.Value.HasValue).Take(Values).Select(f => GalleryWords.Value(f.f, f.Value))],
-                    [.. DesignLabels.Of(t.Record.Entries, t.Assessment.Design.Name).Select(l => $"{l.Key}: {l.Value}")],
+                    DesignLabels.Lines(t.Record.Entries, t.Assessment.Design.Name),
                     [.. tags.SelectMany(tag => tag.Seen.Where(s => s.Team == t.Team.Id).Select(s => new TagOnCard(s.Id, tag.Word)))])),
             ],
             [.. tags.Select(tag => new TagCounted(tag.Word, [.. tag.Seen.Select(s => s.Team)], by is null ? "" : GalleryWords.Counted(tag, by, values)))]);

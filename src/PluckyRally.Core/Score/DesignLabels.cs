@@ -9,8 +9,13 @@ internal static class DesignLabels
     public static IReadOnlyDictionary<string, string> Of(IEnumerable<Entry> ofTeam, string design) =>
         ofTeam.OfType<Entry.DesignNoted>().LastOrDefault(n => n.Design == design && n.Labels.Count > 0)?.Labels ?? None;
 
+    /// <summary>The labels of a design as one reads them: "arm: long".</summary>
+    public static IReadOnlyList<string> Lines(IEnumerable<Entry> ofTeam, string design) => Lines(Of(ofTeam, design));
+
     /// <summary>Labels in a line: "arm: long, cup: paper".</summary>
-    public static string Say(IReadOnlyDictionary<string, string> labels) => string.Join(", ", labels.Select(l => $"{l.Key}: {l.Value}"));
+    public static string Say(IReadOnlyDictionary<string, string> labels) => string.Join(", ", Lines(labels));
+
+    private static IReadOnlyList<string> Lines(IReadOnlyDictionary<string, string> labels) => [.. labels.Select(l => $"{l.Key}: {l.Value}")];
 }
 
 /// <summary>What the class calls what designs are like, for whoever notes it of the next one.</summary>

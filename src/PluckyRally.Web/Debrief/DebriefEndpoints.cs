@@ -76,7 +76,6 @@ public sealed record TalkOfTeam(string Name, string Title, int Round, IReadOnlyL
     {
         var run = opened.In(opened.Running);
         var debrief = Debrief.Of(opened, opened.Running);
-        var voted = Log.Effective(opened.Rally.Entries).OfType<Entry.AwardVoted>().Where(v => v.Round == opened.Running && v.Team == team && team.Length > 0).GroupBy(v => v.Award).ToDictionary(g => g.Key, g => g.Last());
         return new(
             opened.Rally.Name,
             run.Compiled.Brief.Title,
@@ -84,13 +83,6 @@ public sealed record TalkOfTeam(string Name, string Title, int Round, IReadOnlyL
             [.. run.Present.Select(t => TeamNamed.Of(run, t))],
             debrief.Teams.FirstOrDefault(t => t.Team == team) is { } own ? own with { Noted = [] } : null,
             [.. debrief.Questions.Select(q => q with { Answers = [.. q.Answers.Where(a => a.Team == team && team.Length > 0)] })],
-            [.. run.Compiled.Brief.Method.Awards.Where(a => a.GivenBy == GivenBy.Vote).Select(a => new VoteOfTeam(a.Id, a.Name, voted.GetValueOrDefault(a.Id)?.For ?? "", voted.GetValueOrDefault(a.Id)?.Why ?? ""))]);
+            VoteOfTeam.All(opened, opened.Running, team));
     }
 }
-
-/// <summary>An award that the class gives, with a team's voice.</summary>
-/// <param name="Award">The award's id.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="For">The id of the team that the voice is for; empty while there is none.</param>
-/// <param name="Why">Why; may be empty.</param>
-public sealed record VoteOfTeam(string Award, string Name, string For, string Why);

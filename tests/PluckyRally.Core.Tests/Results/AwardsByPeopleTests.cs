@@ -69,6 +69,8 @@ public sealed class AwardsByPeopleTests
         Vote("whelks", "gulls");
         Vote("gulls", "terns");
         Says("kind").ShouldBe("Kindest: Gulls with 2 of 3 voices. “they lent us tape”");
+        VoteOfTeam.All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "terns").ShouldBe([new("kind", "Kindest", "gulls", "they lent us tape")]);
+        VoteOfTeam.All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "").ShouldBe([new("kind", "Kindest", "", "")], "a device that has not said whose it is");
         Vote("whelks", "terns");
         Says("kind").ShouldBe("Kindest: Terns with 2 of 3 voices.");
         Problem(new Entry.AwardVoted { Id = _rally.NextId(), Team = "terns", Award = "kind", For = "terns" }).ShouldBe("A team does not vote for itself.");

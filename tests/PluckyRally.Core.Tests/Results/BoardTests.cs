@@ -60,6 +60,17 @@ public sealed class BoardTests
     }
 
     [Fact]
+    public void Values_that_are_shown_alike_share_a_place()
+    {
+        var rally = new Happening(Sample.Brief([Sample.Height()], [Sample.Part("height", combine: Combine.Mean)], 30), "Terns", "Whelks", "Limpets");
+
+        // Thirty heights of 40 or 41 cm: means of 40.333 and 40.3, both shown as 40.3. What the class sees decides.
+        foreach (var (team, taller) in new[] { ("Terns", 10), ("Whelks", 9), ("Limpets", 30) })
+            for (var attempt = 1; attempt <= 30; attempt++) rally.Counted(team, attempt <= taller ? "41" : "40");
+        Board.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, "figure:height")!.Rows.Select(r => (r.Place, r.Name, r.Text)).ShouldBe([(1, "Limpets", "41.0 cm"), (2, "Terns", "40.3 cm"), (2, "Whelks", "40.3 cm")]);
+    }
+
+    [Fact]
     public void Awards_give_nothing_away_before_all_is_revealed()
     {
         _rally.Standings().Awards.ShouldNotBeEmpty();

@@ -46,6 +46,10 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Board = ["places", "title", "rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "references.name", "references.purpose", "references.says", "references.total", "wins", "winsText"];
 
+    private static readonly string[] Gallery = ["cards.labels", "cards.name", "cards.photo", "cards.tags", "cards.team", "cards.value", "says"];
+
+    private static readonly string[] OverAll = ["places", "rows.class", "rows.name", "rows.place", "rows.text", "title", "winsText"];
+
     private static readonly string[] Talk =
     [
         "name", "title", "round", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name", "questions.number", "questions.text", "questions.answers.entry", "questions.answers.name", "questions.answers.team", "questions.answers.text",
@@ -79,6 +83,12 @@ public sealed class FieldsTests : IDisposable
         await Only(wall, $"/api/rallies/{rally}/wall/clock", Clock);
         await Only(wall, $"/api/rallies/{rally}/wall/board", Board);
         await Only(judge, $"/api/rallies/{rally}/talk?team=t1", Talk);
+        foreach (var touch in new[] { new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", true) }, new ClockTouch(ClockDoes.Show, Number: 3, Shows: WallShows.OverAll) { OverAll = new([], "") } })
+        {
+            (await Classroom.Send(room.Teacher, $"/api/rallies/{rally}/clock", touch)).EnsureSuccessStatusCode();
+            await Only(wall, $"/api/rallies/{rally}/wall/gallery", Gallery);
+            await Only(wall, $"/api/rallies/{rally}/wall/over-all", OverAll);
+        }
     }
 
     /// <summary>The teacher's own notes, hints and the order of a key stand nowhere in what a judge is sent, whatever the field is called.</summary>

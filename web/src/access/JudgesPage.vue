@@ -31,7 +31,7 @@ const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void shelf.load()
 const day = computed(() => shelf.data.value?.find((r) => r.id === id)?.date)
 const sameDay = computed(() =>
-  (shelf.data.value ?? []).filter((r) => r.id !== id && !r.putAway && r.date === day.value),
+  (shelf.data.value ?? []).filter((r) => r.id !== id && !r.putAway && day.value && r.date === day.value),
 )
 const also = ref<string[]>([])
 
@@ -53,7 +53,10 @@ async function letStrike(strikeOthers: boolean) {
 
 <template>
   <main id="main" class="desk">
-    <StationHead title="Judges, teams and walls" next="A code lets a device into this rally and nowhere else." />
+    <StationHead
+      title="Judges, teams and walls"
+      next="A code lets a device into the rallies that it is for, and nowhere else."
+    />
     <p v-if="who && !who.lan" class="note heed">
       Only this computer is served now. To let devices of the classroom in, start it with
       <code>./rally start --lan</code>.

@@ -9,7 +9,9 @@ import { askWho, useWho } from './useWho'
 const { who } = useWho()
 const router = useRouter()
 const route = useRoute()
-const others = computed(() => (who.value?.rallies ?? []).filter((r) => r.rally !== route.params.rally))
+const others = computed(() =>
+  (who.value?.rallies ?? []).filter((r) => r.role === 'judge' && r.rally !== route.params.rally),
+)
 async function leave() {
   await ask(api.POST('/api/sign-out'))
   await askWho()

@@ -6085,7 +6085,7 @@ export interface components {
             figure: string;
             /** @description Which way is better, for the class. */
             winsText: string;
-            /** @description The teams: in order over all, or class by class where there are no places. */
+            /** @description The teams: in order over all, or where there are no places class by class, each in its own order. */
             rows: components["schemas"]["RowOverAll"][];
             /** @description The figure class by class. */
             plots: components["schemas"]["Plot"][];
@@ -8792,10 +8792,15 @@ export interface components {
             /** Format: date-time */
             savedAt: string;
         };
+        /** @description An award that the class gives, with a team's voice. */
         VoteOfTeam: {
+            /** @description The award's id. */
             award: string;
+            /** @description What it is called. */
             name: string;
+            /** @description The id of the team that the voice is for; empty while there is none. */
             for: string;
+            /** @description Why; may be empty. */
             why: string;
         };
         /** @description What the wall shows. */

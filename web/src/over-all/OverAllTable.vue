@@ -8,9 +8,7 @@ const groups = computed<{ name: string; rows: readonly RowOverAll[] }[]>(() =>
   props.byClass
     ? props.all.classes.map((c) => ({
         name: c.name,
-        rows: props.all.rows
-          .filter((r) => r.rally === c.id)
-          .sort((a, b) => (a.inClass ?? Infinity) - (b.inClass ?? Infinity)),
+        rows: props.all.rows.filter((r) => r.rally === c.id),
       }))
     : [{ name: '', rows: props.all.rows }],
 )

@@ -1,24 +1,17 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
-import { useLoad } from '@/shared/useLoad'
 import TeamMasts from './TeamMasts.vue'
+import { useOnWall } from './useOnWall'
 
 /** The board: pennants on their masts, the table beside; places appear from the last to the first as they are revealed. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
-const standings = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/wall/board', {
-      params: { path: { id: props.rally.id }, query: { round: props.round } },
-    }),
-  ),
-)
-watch([() => props.round, () => props.tick], () => void standings.load(), { immediate: true })
+const standings = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/board', { params })))
 const marks = computed(() => teamMarks(props.rally.teams))
 const total = computed(() => standings.data.value?.places ?? 0)
 /** The server sends what is revealed, and no more. */

@@ -1,22 +1,15 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed } from 'vue'
 import { api, ask } from '@/api/client'
 import type { GalleryShown, RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
-import { useLoad } from '@/shared/useLoad'
+import { useOnWall } from './useOnWall'
 
 /** All that teams made, side by side, read from eight metres. Without names the server sends none. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number; shown: GalleryShown | null | undefined }>()
-const gallery = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/wall/gallery', {
-      params: { path: { id: props.rally.id }, query: { round: props.round } },
-    }),
-  ),
-)
-watch([() => props.round, () => props.tick, () => props.shown], () => void gallery.load(), { immediate: true })
+const gallery = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/gallery', { params })))
 const marks = computed(() => teamMarks(props.rally.teams))
 const cards = computed(() => gallery.data.value?.cards ?? [])
 const columns = computed(() => Math.max(1, Math.ceil(Math.sqrt(cards.value.length * 1.6))))

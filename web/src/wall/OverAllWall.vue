@@ -1,20 +1,13 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
-import { useLoad } from '@/shared/useLoad'
+import { useOnWall } from './useOnWall'
 
 /** The list over several rallies, revealed from the last place to the first; read from eight metres. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
-const all = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/wall/over-all', {
-      params: { path: { id: props.rally.id }, query: { round: props.round } },
-    }),
-  ),
-)
-watch([() => props.round, () => props.tick], () => void all.load(), { immediate: true })
+const all = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/over-all', { params })))
 /** What was revealed last stands on top; more than a wall holds moves out below. */
 const most = 12
 const rows = computed(() => all.data.value?.rows.slice(0, most) ?? [])

@@ -1,21 +1,13 @@
 <script setup lang="ts">
-import { watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { PlotShown, RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
-import { useLoad } from '@/shared/useLoad'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
+import { useOnWall } from './useOnWall'
 
 /** A picture of the class's numbers, read from eight metres. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number; shown: PlotShown | null | undefined }>()
-const picture = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/wall/plot', {
-      params: { path: { id: props.rally.id }, query: { round: props.round } },
-    }),
-  ),
-)
-watch([() => props.round, () => props.tick, () => props.shown], () => void picture.load(), { immediate: true })
+const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/plot', { params })))
 </script>
 
 <template>

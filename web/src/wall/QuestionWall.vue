@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { PlotShown, RallyOnWall } from '@/api/names'
-import { useLoad } from '@/shared/useLoad'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
+import { useOnWall } from './useOnWall'
 
 /** One question for the talk with what was answered, and the picture that it is about beside; read from eight metres. */
 const props = defineProps<{
@@ -12,25 +11,16 @@ const props = defineProps<{
   tick: number
   question: string
   answers: readonly string[]
-  beside: PlotShown | null | undefined
+  shown: PlotShown | null | undefined
 }>()
-const picture = useLoad(() =>
-  ask(
-    api.GET('/api/rallies/{id}/wall/plot', {
-      params: { path: { id: props.rally.id }, query: { round: props.round } },
-    }),
-  ),
-)
-watch([() => props.round, () => props.tick, () => props.beside], () => props.beside && void picture.load(), {
-  immediate: true,
-})
+const picture = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/plot', { params })))
 </script>
 
 <template>
-  <main id="main" class="wall" :class="{ two: beside && picture.data.value?.plot }">
+  <main id="main" class="wall" :class="{ two: picture.data.value?.plot }">
     <p class="title">{{ rally.title }}</p>
     <h1>{{ question }}</h1>
-    <figure v-if="beside && picture.data.value?.plot">
+    <figure v-if="picture.data.value?.plot">
       <figcaption>{{ picture.data.value.plot.title }}</figcaption>
       <PlotPicture :plot="picture.data.value.plot" wall />
     </figure>

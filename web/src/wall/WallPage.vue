@@ -34,14 +34,18 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       number: Math.max(0, Math.min(teams, number)),
       of: shown.value?.of ?? '',
     })
+  /** What is revealed from last to first: the list over several rallies where it hangs, else the board. */
+  const { shows, overAll } = shown.value ?? {}
+  const reveal = (number: number) =>
+    shows === 'overAll' ? live.touch({ does: 'show', shows, overAll, number: Math.max(0, number) }) : board(number)
   const action = {
     KeyB: () => board(revealed),
     KeyC: () => live.touch({ does: 'show', shows: 'clock', number: revealed }),
     KeyF: () => void document.documentElement.requestFullscreen().catch(() => undefined),
-    ArrowRight: () => board(revealed + 1),
-    Space: () => board(revealed + 1),
-    ArrowLeft: () => board(revealed - 1),
-    Home: () => board(0),
+    ArrowRight: () => reveal(revealed + 1),
+    Space: () => reveal(revealed + 1),
+    ArrowLeft: () => reveal(revealed - 1),
+    Home: () => reveal(0),
     End: () => board(teams),
   }[event.code]
   if (!action) return
@@ -72,7 +76,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     :rally="rally"
     :round="round"
     :tick="tick"
-    :beside="shown.plot"
+    :shown="shown.plot"
     :question="live.question.value"
     :answers="live.answers.value"
   />

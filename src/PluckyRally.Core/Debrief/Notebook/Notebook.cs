@@ -10,9 +10,9 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
     /// <summary>The notebook of a rally, over all its rounds.</summary>
     public static Notebook Of(OpenedRally opened)
     {
-        var rounds = Enumerable.Range(1, opened.Rounds).Select(round => (Number: round, Scene: new PlotScene(opened, round), Debrief: Debrief.Of(opened, round), Standings: Scorer.Score(opened, round).Rows.ToDictionary(r => r.Team))).ToList();
+        var rounds = Enumerable.Range(1, opened.Rounds).Select(round => (Number: round, Scene: new PlotScene(opened, round), Debrief: Debrief.Of(opened, round), Standings: Scorer.Score(opened, round))).ToList();
         var (last, brief) = (rounds[^1], rounds[^1].Scene.Brief);
-        var main = Main(last.Scene);
+        var main = last.Scene.Main;
         var values = main is null ? [] : last.Scene.Each(main);
         var materials = TeamKit.Of(last.Scene.Run, opened.Rally.Entries).ToDictionary(t => t.Team, t => t.Lines);
         return new(
@@ -23,12 +23,15 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
                     team.Id,
                     team.Name,
                     [.. materials.GetValueOrDefault(team.Id, []).Where(l => l.Due > 0).Select(l => Material.So(l.Due, l.Unit, l.Name))],
-                    [.. rounds.Where(r => r.Standings.ContainsKey(team.Id)).Select(r => Round(r.Number, r.Scene, r.Debrief.Teams.FirstOrDefault(t => t.Team == team.Id), r.Standings[team.Id]))],
+                    [.. from r in rounds
+                       from row in r.Standings.Rows
+                       where row.Team == team.Id
+                       select Round(r.Number, r.Scene, r.Debrief.Teams.FirstOrDefault(t => t.Team == team.Id), row)],
                     main is null ? null : Own(last.Scene, main, values, team))),
             ],
             new(
                 [.. rounds.SelectMany(r => r.Debrief.Questions.Where(q => q.Answers.Count > 0).Select(q => new QuestionAnswered(q.Text, [.. q.Answers.Select(a => a.Text)])))],
-                [.. Scorer.Score(opened, last.Number).Findings, .. Gallery.Of(opened, last.Number, "").Tags.Select(t => t.Says).Where(s => s.Length > 0)],
+                [.. last.Standings.Findings, .. Gallery.Of(last.Scene, "").Tags.Select(t => t.Says).Where(s => s.Length > 0)],
                 main is { } figure ? OneFigure.Of(last.Scene, figure).OrderByDescending(p => p.Taught).FirstOrDefault() : null));
     }
 
@@ -45,7 +48,7 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
             [.. row.Parts.Where(p => p.PointsText.Length > 0).Select(p => $"{p.Name}: {p.PointsText}")],
             row.TotalText,
             row.Reason,
-            design is null ? [] : [.. DesignLabels.Of(result!.Record.Entries, design.Name).Select(l => $"{l.Key}: {l.Value}")],
+            design is null ? [] : DesignLabels.Lines(result!.Record.Entries, design.Name),
             row.Changed,
             said?.Since ?? [],
             said?.Worked ?? "",
@@ -53,9 +56,6 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
             said?.Change ?? "",
             said?.Why ?? "");
     }
-
-    /// <summary>The first figure that is read in attempts, or the first of all.</summary>
-    private static Figure? Main(PlotScene scene) => scene.Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) ?? (scene.Figures.Count > 0 ? scene.Figures[0] : null);
 
     /// <summary>More dots than these on a page are a smear.</summary>
     private const int MostDots = 300;

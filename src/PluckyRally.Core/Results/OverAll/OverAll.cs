@@ -15,7 +15,7 @@ public sealed record RallyJoining(Guid Id, OpenedRally Opened, int Round);
 /// <param name="Figures">What the list can be in order of: the total, then figures.</param>
 /// <param name="Figure">What it is in order of.</param>
 /// <param name="WinsText">Which way is better, for the class.</param>
-/// <param name="Rows">The teams: in order over all, or class by class where there are no places.</param>
+/// <param name="Rows">The teams: in order over all, or where there are no places class by class, each in its own order.</param>
 /// <param name="Plots">The figure class by class.</param>
 public sealed record OverAll(
     IReadOnlyList<ClassInList> Classes,
@@ -50,43 +50,44 @@ public sealed record OverAll(
     /// <summary>So many rows from the last.</summary>
     public OverAll Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Plots = [] };
 
+    /// <summary>The totals as each class was told them: over all, or where they do not compare class by class.</summary>
     private static IReadOnlyList<RowOverAll> Totals(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, bool ranked)
     {
-        var of = scenes.SelectMany(s => s.Scene.Teams.Select(t => (t.Record, s.Rally, InClass: t.Rank))).ToDictionary(p => p.Record);
         var compiled = scenes[0].Scene.Run.Compiled;
-        var results = scenes.SelectMany(s => s.Scene.Teams).ToList();
+        var byClass = scenes.SelectMany(s => s.Scene.Teams.OrderBy(t => t.Rank ?? int.MaxValue).Select(t => (s.Rally, Team: t))).ToList();
+        var of = byClass.ToDictionary(t => t.Team.Record);
         return
         [
-            .. (ranked ? Ranking.Order(compiled, results) : results).Select(r =>
+            .. (ranked ? Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)).Select(r =>
             {
-                var (_, rally, inClass) = of[r.Record];
+                var (rally, inClass) = of[r.Record];
                 var total = r.Status == StandingStatus.Placed ? r.Total : null;
-                return new RowOverAll(rally.Id, rally.Opened.Rally.Name, r.Team.Id, r.Team.Name, ranked ? r.Rank : null, inClass, total, total is { } points ? ReadingFormat.WithBound(ReadingFormat.Points(points, compiled.Brief.Method.Precision), r.Bound) : "", r.Reason);
+                return new RowOverAll(rally.Id, rally.Opened.Rally.Name, r.Team.Id, r.Team.Name, ranked ? r.Rank : null, inClass.Rank, total, total is { } points ? ReadingFormat.WithBound(ReadingFormat.Points(points, compiled.Brief.Method.Precision), r.Bound) : "", r.Reason);
             }),
         ];
     }
 
     private static IReadOnlyList<RowOverAll> Values(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, Figure by, bool ranked)
     {
-        var all = scenes.SelectMany(s => s.Scene.Teams.Select(t => (s.Rally, Team: t, Value: Of(s.Scene, by, t)))).ToList();
         var better = by.Direction ?? Better.More;
-        var known = all.Where(v => v.Value.HasValue).ToList();
-        int PlaceAmong(IEnumerable<BoundedValue> among, BoundedValue value) => 1 + among.Count(v => better == Better.More ? v.Number > value.Number : v.Number < value.Number);
-        var rows = all.Select(v => new RowOverAll(
-            v.Rally.Id,
-            v.Rally.Opened.Rally.Name,
-            v.Team.Team.Id,
-            v.Team.Team.Name,
-            ranked && v.Value.HasValue ? PlaceAmong(known.Select(k => k.Value), v.Value) : null,
-            v.Value.HasValue ? PlaceAmong(known.Where(k => k.Rally.Id == v.Rally.Id).Select(k => k.Value), v.Value) : null,
-            v.Value.HasValue ? v.Value.Number : null,
-            v.Value.HasValue ? by.Show(v.Value) : "",
-            v.Value.Absent?.Say() ?? ""));
-        return ranked ? [.. rows.OrderBy(r => r.Place ?? int.MaxValue).ThenBy(r => r.Name, StringComparer.Ordinal)] : [.. rows];
+        var byClass = scenes.SelectMany(s => ValuePlaces.Order(better, [.. s.Scene.Teams.Select(t => (t, Of(s.Scene, by, t)))], t => t.Team.Name).Select(v => (s.Rally, Team: v.Of, v.Value, InClass: v.Place))).ToList();
+        return
+        [
+            .. (ranked ? ValuePlaces.Order(better, [.. byClass.Select(v => (v, v.Value))], v => v.Team.Team.Name) : byClass.Select(v => (Of: v, v.Value, Place: (int?)null))).Select(r => new RowOverAll(
+                r.Of.Rally.Id,
+                r.Of.Rally.Opened.Rally.Name,
+                r.Of.Team.Team.Id,
+                r.Of.Team.Team.Name,
+                r.Place,
+                r.Of.InClass,
+                r.Value.HasValue ? r.Value.Number : null,
+                r.Value.HasValue ? by.Show(r.Value) : "",
+                r.Value.Absent?.Say() ?? "")),
+        ];
     }
 
     private static BoundedValue Of(PlotScene scene, Figure by, TeamResult team) =>
-        scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id)?.Of(team.Design.Facts) ?? BoundedValue.None(new Absence.NoPointsYet());
+        scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id)?.Compared(team.Design.Facts) ?? BoundedValue.None(new Absence.NoPointsYet());
 
     /// <summary>The figure class by class: a row for each.</summary>
     private static IEnumerable<Plot> Plot(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, Figure by)

@@ -25,6 +25,9 @@ internal sealed class PlotScene
     /// <summary>The figures that something is known of.</summary>
     public IReadOnlyList<Figure> Figures { get; }
 
+    /// <summary>The figure that one looks at first: one that is read in attempts, else the first of all; null where nothing is known.</summary>
+    public Figure? Main => Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) ?? (Figures.Count > 0 ? Figures[0] : null);
+
     public Brief Brief => Run.Compiled.Brief;
 
     /// <summary>What the class does with its numbers; as its grade usually does where the brief does not say.</summary>

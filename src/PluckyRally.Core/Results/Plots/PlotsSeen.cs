@@ -50,7 +50,7 @@ public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnl
         var scene = new PlotScene(opened, round);
         var can = Enum.GetValues<PlotSee>().Where(s => Possible(scene, s)).ToList();
         var seen = see is { } wanted && can.Contains(wanted) ? wanted : can.Contains(PlotSee.TwoFigures) && scene.Taught is [SummaryKind.Scatter, ..] ? PlotSee.TwoFigures : can is [var first, ..] ? first : PlotSee.OneFigure;
-        var one = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Figures.FirstOrDefault(f => f is Core.Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) ?? (scene.Figures.Count > 0 ? scene.Figures[0] : null);
+        var one = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Main;
         var two = scene.Figures.FirstOrDefault(f => f.Id == other && f != one) ?? scene.Figures.FirstOrDefault(f => f != one);
         var groupings = seen == PlotSee.Compared ? Grouping.All(scene) : [];
         var by = groupings.FirstOrDefault(g => g.Id == other) ?? (groupings.Count > 0 ? groupings[0] : null);

@@ -1,35 +1,33 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import type { PlotSee, PlotShown } from '@/api/names'
+import type { PlotShown } from '@/api/names'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 
-/** Which picture hangs beside a question on the wall; without the teams' names. */
+/** Which picture hangs beside a question on the wall: one of those that the class is taught first, without the teams' names. */
 const chosen = defineModel<PlotShown | undefined>()
 const { rally, round, tick } = useRally()
-const see = ref<PlotSee>()
 const seen = useLoad(() =>
   ask(
     api.GET('/api/rallies/{id}/plots', {
-      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value, see: see.value } },
+      params: { path: { id: rally.value?.id ?? '' }, query: { round: round.value } },
     }),
   ),
 )
 watch([round, tick], () => void seen.load(), { immediate: true })
-const offers = computed<PlotShown[]>(() => {
+const offers = computed(() => {
   const now = seen.data.value
-  return (now?.plots ?? []).map(({ sort, title }) => ({
-    see: now!.see,
-    figure: now!.figure,
-    other: now!.other,
-    sort,
-    title,
-    names: false,
+  if (!now) return []
+  const { see, figure, other, plots } = now
+  return plots.map(({ sort, sortName, title }) => ({
+    name: `${sortName}: ${title}`,
+    plot: { see, figure, other, sort, title, names: false },
   }))
 })
-const keyOf = (plot: PlotShown | undefined) => (plot ? plot.see + plot.sort + plot.title : '')
-const nameOf = (plot: PlotShown) => seen.data.value?.plots.find((p) => p.sort === plot.sort && p.title === plot.title)
+const at = computed(() =>
+  offers.value.findIndex((o) => o.plot.sort === chosen.value?.sort && o.plot.title === chosen.value.title),
+)
 </script>
 
 <template>
@@ -38,11 +36,11 @@ const nameOf = (plot: PlotShown) => seen.data.value?.plots.find((p) => p.sort ==
       Beside the question on the wall
       <select
         class="inline"
-        :value="keyOf(chosen)"
-        @change="chosen = offers.find((o) => keyOf(o) === ($event.target as HTMLSelectElement).value)"
+        :value="at"
+        @change="chosen = offers[Number(($event.target as HTMLSelectElement).value)]?.plot"
       >
-        <option value="">nothing</option>
-        <option v-for="o in offers" :key="keyOf(o)" :value="keyOf(o)">{{ nameOf(o)?.sortName }}: {{ o.title }}</option>
+        <option :value="-1">nothing</option>
+        <option v-for="(o, i) in offers" :key="o.name" :value="i">{{ o.name }}</option>
       </select>
     </label>
   </p>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { AwardResult, Entry } from '@/api/names'
+import { written } from '@/shared/entries'
+import type { Sent } from '@/shared/useOutbox'
+
+/** Gives an award that people give: the teacher names a team, or a voice of a jury or of a team is counted. Without one, the teacher names the award too. */
+const props = defineProps<{
+  award?: AwardResult
+  teams: readonly { id: string; name: string }[]
+  round: number
+  record: (entry: Entry) => Promise<Sent>
+}>()
+const emit = defineEmits<{ given: [] }>()
+const fresh = () => ({ name: '', voter: '', team: '', for: '', why: '' })
+const says = ref(fresh())
+const refused = ref('')
+const by = computed(() => props.award?.givenBy ?? 'teacher')
+function entry(): Entry {
+  const { name, voter, team, why } = says.value
+  const award = props.award?.award ?? ''
+  if (by.value === 'teacher')
+    return written(says.value.for, props.round, {
+      kind: 'awardGiven',
+      award,
+      name: award ? '' : (props.award?.name ?? name.trim()),
+      why: why.trim(),
+    })
+  return written(team, props.round, {
+    kind: 'awardVoted',
+    award,
+    for: says.value.for,
+    voter: voter.trim(),
+    why: why.trim(),
+  })
+}
+async function give() {
+  const sent = await props.record(entry())
+  refused.value =
+    sent.kind === 'refused' ? sent.refusal.problems.map((p) => p.what).join(' ') || (sent.refusal.title ?? '') : ''
+  if (sent.kind === 'refused') return
+  says.value = fresh()
+  emit('given')
+}
+</script>
+
+<template>
+  <form novalidate @submit.prevent="give">
+    <label v-if="!award">
+      It is called
+      <input v-model="says.name" class="touch-field" maxlength="60" />
+    </label>
+    <label v-if="by === 'vote'">
+      Team
+      <select v-model="says.team" class="touch-field">
+        <option value="" disabled>choose a team</option>
+        <option v-for="t in teams" :key="t.id" :value="t.id">{{ t.name }}</option>
+      </select>
+    </label>
+    <label v-if="by === 'jury'">
+      Who of the jury
+      <input v-model="says.voter" class="touch-field" maxlength="60" />
+    </label>
+    <label>
+      {{ by === 'teacher' ? 'To' : 'names' }}
+      <select v-model="says.for" class="touch-field">
+        <option value="" disabled>choose a team</option>
+        <option v-for="t in teams.filter((o) => o.id !== says.team)" :key="t.id" :value="t.id">{{ t.name }}</option>
+      </select>
+    </label>
+    <label>
+      because
+      <input v-model="says.why" class="touch-field" maxlength="200" />
+    </label>
+    <Button type="submit" :label="by === 'teacher' ? 'Give it' : 'Count it'" variant="outlined" />
+    <p v-if="refused" class="wrong small" role="alert">{{ refused }}</p>
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 0.5rem 0.75rem;
+  padding-block: 0.4rem;
+}
+label {
+  display: grid;
+  font-size: var(--small);
+}
+</style>
