@@ -87,6 +87,7 @@ try
     api.MapYear();
     api.MapFiles();
     api.MapTables();
+    api.MapPapers();
     api.MapWall();
     api.MapKeeping();
     api.MapHealth();

@@ -1,5 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import '@fontsource-variable/bricolage-grotesque/wght.css'
+import '@fontsource/andika/latin-400.css'
+import '@fontsource/andika/latin-700.css'
 import PrimeVue from 'primevue/config'
 import { createApp } from 'vue'
 import App from './App.vue'

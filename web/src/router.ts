@@ -53,9 +53,9 @@ export const router = createRouter({
     },
     {
       path: '/briefs/:brief/print',
-      component: () => import('@/stations/brief/PrintPage.vue'),
+      component: () => import('@/papers/BriefPapersPage.vue'),
       props: true,
-      meta: { title: 'Print' },
+      meta: { title: 'On paper' },
     },
     {
       path: '/briefs/:brief/kit',
@@ -102,6 +102,12 @@ export const router = createRouter({
           meta: { title: 'On paper' },
         },
         {
+          path: 'typing/:team?',
+          component: () => import('@/papers/TypingPage.vue'),
+          props: true,
+          meta: { title: 'Type in judges’ sheets' },
+        },
+        {
           path: 'teams',
           component: () => import('@/stations/teams/TeamsPage.vue'),
           meta: { title: 'Teams', station: 'teams' },
@@ -134,8 +140,10 @@ export const router = createRouter({
         },
         {
           path: 'notebook',
-          component: () => import('@/stations/debrief/notebook/NotebookPage.vue'),
-          meta: { title: 'Notebook', station: 'debrief' },
+          redirect: (to) => ({
+            path: to.path.replace(/notebook$/, 'papers'),
+            query: { ...to.query, print: 'notebook' },
+          }),
         },
         {
           path: 'marks',

@@ -57,6 +57,15 @@ internal abstract partial record PartPlan
     /// <summary>Whether a judge records it by itself; otherwise it follows from trials or from other parts.</summary>
     public virtual bool IsRecorded => true;
 
+    /// <summary>Its tables on a judge's sheet; none where it is not recorded by itself.</summary>
+    public abstract IEnumerable<PaperBlock> Paper { get; }
+
+    /// <summary>Its sheet for the teams and the key to it; null where nothing is answered on paper.</summary>
+    public virtual TaskPaper? TaskSheet => null;
+
+    /// <summary>The entries that stand on a judge's sheet.</summary>
+    public abstract IEnumerable<PaperEntry> FromPaper(TypedPaper paper);
+
     /// <summary>What has been recorded of it, as a judge goes on from it.</summary>
     public abstract PartAnswers Answers(DesignRecord design);
 
@@ -104,6 +113,9 @@ internal abstract partial record PartPlan
         var plan = ready(brief, found);
         return found.Problems.Count == 0 ? plan : null;
     }
+
+    /// <summary>A field of this part on a judge's sheet.</summary>
+    private protected string Field(string what) => $"part.{Part.Id}.{what}";
 
     private protected TryHandle Handle(string what, string name, string unit, decimal low, decimal high, decimal step = 1, IReadOnlyList<string>? words = null) =>
         new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []);

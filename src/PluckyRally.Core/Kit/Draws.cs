@@ -111,6 +111,12 @@ public static class Draws
         return drawn;
     }
 
+    /// <summary>The things of a sorting part in an order that gives no bin away: on a pad and on paper alike.</summary>
+    public static IReadOnlyList<BinItem> OffTheKey(Part.Bins part) => OffTheKey(part.Id, part.Items.OrderBy(i => part.Names.ToList().IndexOf(i.Bin)));
+
+    /// <summary>The things of an ordering part in an order that does not give theirs away: on a pad and on paper alike.</summary>
+    public static IReadOnlyList<OrderItem> OffTheKey(Part.Ordering part) => OffTheKey(part.Id, part.Items.OrderBy(i => i.Key));
+
     internal static List<T> Shuffled<T>(IEnumerable<T> items, Random random)
     {
         var list = items.ToList();

@@ -3,6 +3,14 @@ namespace PluckyRally.Core;
 /// <summary>Says how a team's value of a part compares with its own in the round before.</summary>
 internal static class SinceWords
 {
+    private const string Verdict = ": better";
+
+    /// <summary>Whether a team gained, by what was said of it.</summary>
+    public static bool IsBetter(string said) => said.EndsWith(Verdict, StringComparison.Ordinal);
+
+    /// <summary>The same without the verdict at its end.</summary>
+    public static string WithoutVerdict(string said) => IsBetter(said) ? said[..^Verdict.Length] : said;
+
     /// <summary>By how much it is more or less, and whether that is better; empty where one of the two is missing.</summary>
     /// <param name="part">The part now.</param>
     /// <param name="before">Its value in the round before, worked out the same way.</param>
@@ -13,6 +21,6 @@ internal static class SinceWords
         var change = Rounding.ToDecimals(part.Value.Value.Number, part.Plan.Decimals) - Rounding.ToDecimals(before.Value.Number, part.Plan.Decimals);
         if (change == 0) return $"the same as in round {round}";
         var better = (change > 0) == (part.Plan.Better == Better.More);
-        return $"{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in round {round}: {(better ? "better" : "worse")}";
+        return $"{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in round {round}{(better ? Verdict : ": worse")}";
     }
 }

@@ -22,6 +22,12 @@ public abstract partial record Entry
     /// <summary>Who wrote it.</summary>
     public string By { get; init; } = "";
 
+    /// <summary>The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.</summary>
+    public DateOnly? OnPaper { get; init; }
+
+    /// <summary>Who wrote it, as it is shown: with the day where it stood on paper first.</summary>
+    internal string Writer => OnPaper is { } day ? $"{By}, on paper, {English.Day(day)}" : By;
+
     /// <summary>The team's id; empty for the whole class.</summary>
     public string Team { get; init; } = "";
 

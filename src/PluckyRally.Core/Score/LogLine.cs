@@ -73,7 +73,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         [
             .. entries
                 .Where(e => e is not Core.Entry.StruckOut && which(e))
-                .Select(e => new LogLine(e.Id, e.At, e.By, e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), strikes[e.Id].LastOrDefault()?.Reason ?? "")
+                .Select(e => new LogLine(e.Id, e.At, e.Writer, e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), strikes[e.Id].LastOrDefault()?.Reason ?? "")
                 {
                     Strikes = [.. strikes[e.Id].Select(s => s.Id)],
                     StruckAt = strikes[e.Id].LastOrDefault()?.At,

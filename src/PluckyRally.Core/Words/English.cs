@@ -42,6 +42,9 @@ internal static class English
         _ => $"{number}th",
     };
 
+    /// <summary>A day as it is said: "27 November".</summary>
+    public static string Day(DateOnly day) => day.ToString("d MMMM", System.Globalization.CultureInfo.InvariantCulture);
+
     /// <summary>"Gulls", "Gulls and Terns", "Gulls, Terns and Knots".</summary>
     public static string List(IReadOnlyList<string> items) => items.Count switch
     {

@@ -67,8 +67,7 @@ internal static class RallyKitEndpoints
             kits,
             [.. KitList.Of(brief, [.. run.Present.Select(t => t with { Bag = null })], []).ForBags().Select(b => b.Category).Distinct()],
             brief.Conditions,
-            run.Compiled.Brief.RigSteps,
-            [.. KitList.Of(run.Compiled.Brief, run.Present, []).Lines.Where(l => l.Material.IsOfRig).Select(l => l.Material.Says())],
+            RigPaper.Of(run.Compiled.Brief),
             stock,
             stock is { Back: null } ? Stock.ToBringBack(stock.Taken, brief, kits) : []);
     }
@@ -80,11 +79,10 @@ internal static class RallyKitEndpoints
 /// <param name="Teams">Each team's kit.</param>
 /// <param name="CanDraw">Of which categories bags can be drawn.</param>
 /// <param name="Conditions">What is to be the same for everyone.</param>
-/// <param name="RigSteps">How the rig is built, a step on each line.</param>
-/// <param name="Rig">What the rig is made of.</param>
+/// <param name="Rig">How the test is set up.</param>
 /// <param name="Stock">What it took out of the cupboard; absent where it has taken nothing.</param>
 /// <param name="ToBringBack">What should come back, while something is out.</param>
-public sealed record RallyKit(KitList List, string Money, IReadOnlyList<TeamKit> Teams, IReadOnlyList<string> CanDraw, IReadOnlyList<Condition> Conditions, string RigSteps, IReadOnlyList<string> Rig, RallyStock? Stock, IReadOnlyList<CupboardItem> ToBringBack);
+public sealed record RallyKit(KitList List, string Money, IReadOnlyList<TeamKit> Teams, IReadOnlyList<string> CanDraw, IReadOnlyList<Condition> Conditions, RigPaper Rig, RallyStock? Stock, IReadOnlyList<CupboardItem> ToBringBack);
 
 /// <summary>What comes back into the cupboard.</summary>
 public sealed record KitBack(IReadOnlyList<CupboardItem> Items);

@@ -116,7 +116,7 @@ public abstract record PartOnWalk
             Id = p.Id,
             Name = p.Name,
             Names = p.Names,
-            Items = [.. Draws.OffTheKey(p.Id, p.Items.OrderBy(i => p.Names.ToList().IndexOf(i.Bin))).Select(i => new Thing(i.Id, i.Name))],
+            Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
             Timed = p.SecondsPerWrong is not null,
             Key = teacher ? p.Items.DistinctBy(i => i.Id).ToDictionary(i => i.Id, i => i.Bin) : null,
         },
@@ -124,7 +124,7 @@ public abstract record PartOnWalk
         {
             Id = p.Id,
             Name = p.Name,
-            Items = [.. Draws.OffTheKey(p.Id, p.Items.OrderBy(i => i.Key)).Select(i => new Thing(i.Id, i.Name))],
+            Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
             Key = teacher ? [.. p.Items.OrderBy(i => i.Key).Select(i => i.Id)] : null,
         },
         Part.Pieces p => new Pieces { Id = p.Id, Name = p.Name, First = LabelOnWalk.Of(p.First), Second = LabelOnWalk.Of(p.Second), Unit = p.Unit },

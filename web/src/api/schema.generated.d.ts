@@ -1540,6 +1540,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/briefs/{id}/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["briefPapers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rallyPapers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/papers/judged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["typeInSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/wall": {
         parameters: {
             query?: never;
@@ -2172,6 +2220,11 @@ export interface components {
             entry: string;
             notOnShelf?: null | string;
         };
+        BriefOnPaper: {
+            edition: components["schemas"]["EditionSheet"];
+            tiers: components["schemas"]["TierChoice"][];
+            papers?: null | components["schemas"]["BriefPapers"];
+        };
         BriefOnShelf: {
             /** Format: uuid */
             id: string;
@@ -2192,6 +2245,21 @@ export interface components {
             measures: components["schemas"]["MeasureOnWalk"][];
             trials: components["schemas"]["Trials"];
             parts: components["schemas"]["PartOnWalk"][];
+        };
+        /** @description What can be printed of a brief, before there is a rally and in one. */
+        BriefPapers: {
+            /** @description The worksheet. */
+            work: components["schemas"]["WorkPaper"];
+            /** @description The judge's sheet. */
+            judge: components["schemas"]["JudgeSheet"];
+            /** @description A sheet a part whose answers are on paper, with its answer sheet. */
+            tasks: components["schemas"]["TaskPaper"][];
+            /** @description The phases, lesson by lesson; empty where the length of a lesson is not said. */
+            lessons: components["schemas"]["LessonPlan"][];
+            /** @description How the test is set up. */
+            rig: components["schemas"]["RigPaper"];
+            /** @description Whether its readers get large letters, unless somebody says otherwise. */
+            largePrint: boolean;
         };
         BriefToMend: {
             brief: components["schemas"]["Brief"];
@@ -2295,6 +2363,21 @@ export interface components {
             says: string;
             /** @description Who must be there. */
             present: string;
+        };
+        /** @description What a team takes home on the wall. */
+        Certificate: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description Who is in it. */
+            members: string[];
+            /** @description Its place in words; empty where it has none, or nobody is ranked. */
+            place: string;
+            /** @description The awards that it won, by name. */
+            awards: string[];
+            /** @description What it did best, in a sentence; empty while nothing is recorded of it. */
+            best: string;
         };
         /** @description A change of a brief. */
         Change: {
@@ -3010,6 +3093,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3055,6 +3143,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3096,6 +3189,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3139,6 +3237,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3185,6 +3288,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3231,6 +3339,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3266,6 +3379,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3314,6 +3432,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3349,6 +3472,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3384,6 +3512,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3436,6 +3569,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3471,6 +3609,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3510,6 +3653,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3554,6 +3702,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3598,6 +3751,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3639,6 +3797,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3692,6 +3855,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3740,6 +3908,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3785,6 +3958,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3829,6 +4007,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3868,6 +4051,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3908,6 +4096,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3945,6 +4138,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -3986,6 +4184,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4023,6 +4226,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4064,6 +4272,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4106,6 +4319,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4141,6 +4359,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4180,6 +4403,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4225,6 +4453,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4266,6 +4499,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4317,6 +4555,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4358,6 +4601,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4403,6 +4651,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4439,6 +4692,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4474,6 +4732,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4520,6 +4783,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4562,6 +4830,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4599,6 +4872,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4651,6 +4929,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4690,6 +4973,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4738,6 +5026,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4779,6 +5072,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4816,6 +5114,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4851,6 +5154,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4895,6 +5203,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4939,6 +5252,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -4976,6 +5294,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -5033,6 +5356,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -5072,6 +5400,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -5124,6 +5457,11 @@ export interface components {
             deviceAt?: null | string;
             /** @description Who wrote it. */
             by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
             /** @description The team's id; empty for the whole class. */
             team: string;
             /**
@@ -5346,6 +5684,11 @@ export interface components {
             name: string;
         };
         JsonElement: unknown;
+        /** @description A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test. */
+        JudgeSheet: {
+            /** @description Its tables. */
+            blocks: components["schemas"]["PaperBlock"][];
+        };
         Kept: {
             folder: string;
             rule: string;
@@ -5798,6 +6141,13 @@ export interface components {
          * @enum {unknown}
          */
         MeasureKind: "length" | "area" | "mass" | "force" | "volume" | "duration" | "temperature" | "angle" | "money" | "count" | "percent" | "number" | "yesNo" | "level";
+        /** @description A measure as a heading on paper. */
+        MeasureOnPaper: {
+            /** @description What is measured. */
+            name: string;
+            /** @description Its unit and how finely it is read; empty where it is a word. */
+            read: string;
+        };
         MeasureOnWalk: {
             id: string;
             name: string;
@@ -6001,6 +6351,21 @@ export interface components {
          * @enum {unknown}
          */
         NoValue: "failurePoints" | "unfinished";
+        /** @description A note for the people at home. It names no child but the one who takes it. */
+        NoteHome: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /** @description The pupils in it, a note each; none where they are not known. */
+            for: string[];
+            /** @description What was done. */
+            did: string[];
+            /** @description What the class found out. */
+            found: string[];
+            /** @description What the team reached; empty where nothing is recorded. */
+            own: string;
+        };
         /** @description A page for each team's notebook, and one for the class: filled from what is there; the rest is lines to write on. */
         Notebook: {
             /** @description The brief's title. */
@@ -6116,6 +6481,47 @@ export interface components {
          * @enum {unknown}
          */
         PadKind: "number" | "words" | "count" | "weights" | "watch" | "shapes";
+        /** @description A table of a judge's sheet. What is printed and what is typed in later are the same, in the same order. */
+        PaperBlock: {
+            /** @description What it records. */
+            title: string;
+            /** @description What the rows are. */
+            of: string;
+            /** @description What is written into each column. */
+            columns: string[];
+            /** @description The rows. */
+            rows: components["schemas"]["PaperRow"][];
+        };
+        /** @description A word that can be chosen in a field. */
+        PaperChoice: {
+            /** @description Names it when it is typed in. */
+            value: string;
+            /** @description The word. */
+            name: string;
+        };
+        /** @description A field of a judge's sheet: an empty box on paper, a field to type into later. */
+        PaperField: {
+            /** @description Names it when it is typed in. */
+            id: string;
+            /** @description What is written into it. */
+            kind: components["schemas"]["PaperFieldKind"];
+            /** @description The words of a choice. */
+            choices: components["schemas"]["PaperChoice"][];
+            /** @description The unit of a reading, or how many there are of what is counted; empty where there is none. */
+            unit: string;
+        };
+        /**
+         * @description What is written into a field of a judge's sheet.
+         * @enum {unknown}
+         */
+        PaperFieldKind: "met" | "reading" | "count" | "choice" | "tick" | "words";
+        /** @description A row of a judge's sheet. */
+        PaperRow: {
+            /** @description What it is about. */
+            name: string;
+            /** @description As many as the block has columns. */
+            fields: components["schemas"]["PaperField"][];
+        };
         /** @description One way of earning points. Each case stands in its own folder below `Parts`. */
         Part: components["schemas"]["PartBins"] | components["schemas"]["PartBudget"] | components["schemas"]["PartMeasured"] | components["schemas"]["PartOrdering"] | components["schemas"]["PartPieces"] | components["schemas"]["PartRelay"] | components["schemas"]["PartRubric"] | components["schemas"]["PartTally"] | components["schemas"]["PartTasks"];
         /** @description Items sorted into bins, against a key. */
@@ -7257,8 +7663,7 @@ export interface components {
             teams: components["schemas"]["TeamKit"][];
             canDraw: string[];
             conditions: components["schemas"]["Condition"][];
-            rigSteps: string;
-            rig: string[];
+            rig: components["schemas"]["RigPaper"];
             stock?: null | components["schemas"]["RallyStock"];
             toBringBack: components["schemas"]["CupboardItem"][];
         };
@@ -7363,6 +7768,17 @@ export interface components {
                 [key: string]: string[];
             };
             progress: components["schemas"]["RallyProgress"];
+        };
+        /** @description What can be printed of a rally's round beside what the stations have. */
+        RallyPapers: {
+            /** @description What comes of the brief as it is run. */
+            brief: components["schemas"]["BriefPapers"];
+            /** @description The standings, the whole way of every team written out. */
+            standings: components["schemas"]["Standings"];
+            /** @description One a team that takes part. */
+            certificates: components["schemas"]["Certificate"][];
+            /** @description The note home of each team. */
+            home: components["schemas"]["NoteHome"][];
         };
         RallyPasses: {
             addresses: string[];
@@ -7531,6 +7947,15 @@ export interface components {
             at: string;
             /** @description What rests on it, as it is called on screen. */
             names: string[];
+        };
+        /** @description How the test is set up. */
+        RigPaper: {
+            /** @description What the rig is made of. */
+            madeOf: string[];
+            /** @description How it is built. */
+            steps: string[];
+            /** @description What is the same for everyone. */
+            same: string[];
         };
         /** @description A round before and after something is mended. */
         RoundMended: {
@@ -7916,6 +8341,10 @@ export interface components {
             /** @description Whether it must be answered for every attempt by itself. */
             asked: boolean;
         };
+        SheetTaken: {
+            /** Format: int32 */
+            entries: number;
+        };
         /** @description A target on a team's sheet. */
         SheetTarget: {
             /** @description The target's id. */
@@ -7960,6 +8389,32 @@ export interface components {
             twice: boolean;
             /** @description On the last of several readings of an attempt: how far they are apart; empty otherwise. */
             spread: string;
+        };
+        /** @description A judge's sheet, typed in. */
+        SheetTyped: {
+            /**
+             * Format: uuid
+             * @description Made by the device that typed it; sending it twice changes nothing.
+             */
+            id: string;
+            /** @description The team's id. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /** @description Who judged: the name on the paper. */
+            judgedBy: string;
+            /**
+             * Format: date
+             * @description The day on the paper.
+             */
+            judgedOn: string;
+            /** @description What stood in each field, by its id. */
+            fields: {
+                [key: string]: string;
+            };
         };
         Shopping: {
             lines: components["schemas"]["ShoppingLine"][];
@@ -8251,6 +8706,21 @@ export interface components {
             steps: number;
             /** Format: int32 */
             firstTeams?: null | number;
+        };
+        /** @description A part whose answers the teams give on paper. */
+        TaskPaper: {
+            /** @description What it is called. */
+            title: string;
+            /** @description What is done, in a sentence. */
+            way: string;
+            /** @description What is written behind each thing. */
+            heading: string;
+            /** @description The things, in an order that gives nothing away. */
+            things: string[];
+            /** @description Where they can go; empty where they are not sorted. */
+            bins: string[];
+            /** @description The key, a line each; empty where there is none. */
+            answers: string[];
         };
         /** @description What only the teacher reads. */
         TeacherPart: {
@@ -8883,6 +9353,20 @@ export interface components {
          * @enum {unknown}
          */
         Work: "eachAttempt" | "combined";
+        /** @description What a worksheet has to hold beside room for ideas. */
+        WorkPaper: {
+            /** @description What the team has, with amounts, to plan with. */
+            materials: string[];
+            /** @description What is read once, each with its unit and step. */
+            once: components["schemas"]["MeasureOnPaper"][];
+            /** @description What is read in every attempt, each with its unit and step. */
+            each: components["schemas"]["MeasureOnPaper"][];
+            /**
+             * Format: int32
+             * @description How many attempts there are.
+             */
+            attempts: number;
+        };
         YearLine: {
             /** Format: date */
             from: string;
@@ -12836,6 +13320,134 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    briefPapers: {
+        parameters: {
+            query?: {
+                tier?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefOnPaper"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    rallyPapers: {
+        parameters: {
+            query?: {
+                round?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RallyPapers"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    typeInSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetTaken"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {

@@ -1,4 +1,4 @@
-<script setup lang="ts" generic="T extends string | boolean | null">
+<script setup lang="ts" generic="T extends string | number | boolean | null">
 import { computed, useId } from 'vue'
 import { useSnags } from '@/shared/snags'
 import FieldNote from './FieldNote.vue'

@@ -1,19 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CardShown, Job, Team } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
-import type { TeamMark } from '@/shared/teamMarks'
+import PaperSheet from './PaperSheet.vue'
+import { useRallyPrinting } from './paper'
 
 /** A card to cut out for each job of each team, with its duties. */
-const props = defineProps<{
-  teams: readonly Team[]
-  marks: Map<string, TeamMark>
-  jobs: readonly Job[]
-  cards: Readonly<Record<string, readonly CardShown[]>>
-}>()
+const { now, rally } = useRallyPrinting()
 const all = computed(() =>
-  props.teams.flatMap((team) =>
-    props.jobs.map((job) => ({
+  now.teams.flatMap((team) =>
+    rally.jobs.map((job) => ({
       team,
       job,
       who: team.pupils.filter((p) => p.jobs.includes(job.id)).map((p) => p.name),
@@ -23,17 +18,19 @@ const all = computed(() =>
 </script>
 
 <template>
-  <ul>
-    <li v-for="c in all" :key="c.team.id + c.job.id">
-      <p class="top"><TeamPennant :mark="marks.get(c.team.id)!" :width="56" /> {{ c.team.name }}</p>
-      <h3>{{ c.job.name }}</h3>
-      <p>{{ c.job.duties }}</p>
-      <p v-for="card in cards[c.team.id] ?? []" :key="card.deal">
-        <b>{{ card.deal }}: {{ card.name }}.</b> {{ card.text }}
-      </p>
-      <p class="who">{{ c.who.length > 0 ? c.who.join(', ') : '' }}</p>
-    </li>
-  </ul>
+  <PaperSheet title="Job cards" plain>
+    <ul>
+      <li v-for="c in all" :key="c.team.id + c.job.id">
+        <p class="top"><TeamPennant :mark="rally.marks.get(c.team.id)!" :width="56" /> {{ c.team.name }}</p>
+        <h3>{{ c.job.name }}</h3>
+        <p>{{ c.job.duties }}</p>
+        <p v-for="card in rally.cards[c.team.id] ?? []" :key="card.deal">
+          <b>{{ card.deal }}: {{ card.name }}.</b> {{ card.text }}
+        </p>
+        <p class="who">{{ c.who.length > 0 ? c.who.join(', ') : '' }}</p>
+      </li>
+    </ul>
+  </PaperSheet>
 </template>
 
 <style scoped>

@@ -1,29 +1,31 @@
 <script setup lang="ts">
-import type { Team, TeamKit } from '@/api/names'
 import TeamPennant from '@/shared/TeamPennant.vue'
-import type { TeamMark } from '@/shared/teamMarks'
+import PaperSheet from './PaperSheet.vue'
+import { useRallyPrinting } from './paper'
 
 /** A label for each team's bag: whose it is and what is in it. */
-const props = defineProps<{ teams: readonly Team[]; marks: Map<string, TeamMark>; kits: readonly TeamKit[] }>()
-const lines = (team: string) => props.kits.find((k) => k.team === team)?.lines ?? []
+const { now, rally } = useRallyPrinting()
+const lines = (team: string) => rally.kits.find((k) => k.team === team)?.lines ?? []
 const shown = (n: number) => String(Math.round(n * 100) / 100)
 </script>
 
 <template>
-  <ul>
-    <li v-for="team in teams" :key="team.id">
-      <h3><TeamPennant :mark="marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
-      <table>
-        <tbody>
-          <tr v-for="l in lines(team.id)" :key="l.material">
-            <td class="n">{{ shown(l.due) }}{{ l.unit ? ` ${l.unit}` : '' }}</td>
-            <td>{{ l.name }}{{ l.reusable ? ' (comes back)' : '' }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p v-if="lines(team.id).length === 0" class="muted">Nothing is counted out for this brief.</p>
-    </li>
-  </ul>
+  <PaperSheet title="Labels for the bags" plain>
+    <ul>
+      <li v-for="team in now.teams" :key="team.id">
+        <h3><TeamPennant :mark="rally.marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
+        <table>
+          <tbody>
+            <tr v-for="l in lines(team.id)" :key="l.material">
+              <td class="n">{{ shown(l.due) }}{{ l.unit ? ` ${l.unit}` : '' }}</td>
+              <td>{{ l.name }}{{ l.reusable ? ' (comes back)' : '' }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="lines(team.id).length === 0" class="muted">Nothing is counted out for this brief.</p>
+      </li>
+    </ul>
+  </PaperSheet>
 </template>
 
 <style scoped>

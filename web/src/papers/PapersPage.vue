@@ -1,77 +1,55 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
-import { computed, ref } from 'vue'
-import { useRoute } from 'vue-router'
+import { computed, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
-import StationHead from '@/shared/StationHead.vue'
+import { shortDay } from '@/shared/days'
 import { useRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
-import CountSheet from './CountSheet.vue'
-import JobCards from './JobCards.vue'
-import KitLabels from './KitLabels.vue'
-import RigSheet from './RigSheet.vue'
-import TeamCards from './TeamCards.vue'
-import TeamList from '@/stations/teams/TeamList.vue'
+import PaperDesk from './PaperDesk.vue'
+import type { OnPaper } from './paper'
 
-/** What goes to the printer for a rally: one sort of paper at a time. */
-const { rally, round } = useRally()
-const id = String(useRoute().params.rally)
-const kit = useLoad(() =>
-  ask(api.GET('/api/rallies/{id}/kit', { params: { path: { id }, query: { round: round.value } } })),
-)
-void kit.load()
-const sorts = [
-  ['list', 'the team list'],
-  ['jobs', 'job cards'],
-  ['labels', 'kit labels'],
-  ['counts', 'count sheets'],
-  ['cards', 'cards that were dealt'],
-  ['rig', 'the rig'],
-] as const
-const sort = ref<(typeof sorts)[number][0]>('list')
-const teams = computed(() => rally.value?.teams ?? [])
-const marks = computed(() => teamMarks(teams.value))
-const print = () => window.print()
+/** All paper of a rally. */
+const { rally, round, tick, inRound } = useRally()
+const id = rally.value?.id ?? ''
+const at = () => ({ params: { path: { id }, query: { round: round.value } } })
+const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', at())))
+const papers = useLoad(() => ask(api.GET('/api/rallies/{id}/papers', at())))
+watch([round, tick], () => void Promise.all([kit.load(), papers.load()]), { immediate: true })
+const on = computed((): OnPaper | undefined => {
+  const [r, p, k] = [rally.value, papers.data.value, kit.data.value]
+  if (!r || !p || !k) return undefined
+  return {
+    brief: r.brief,
+    tier: r.tier,
+    sheet: r.sheet,
+    largePrint: p.brief.largePrint,
+    papers: p.brief,
+    about: [r.name, r.date ? shortDay(r.date) : ''].filter(Boolean).join(', '),
+    rally: {
+      id,
+      round: round.value,
+      name: r.name,
+      teams: r.teams.filter((t) => !t.away),
+      marks: teamMarks(r.teams),
+      jobs: r.jobs,
+      cards: r.cards,
+      bags: r.bags,
+      kits: k.teams,
+      papers: p,
+    },
+  }
+})
 </script>
 
 <template>
-  <main v-if="rally" id="main" class="desk">
-    <StationHead class="not-on-paper" title="On paper" next="Choose what to print. Black and white works.">
-      <select v-model="sort" class="inline" aria-label="What to print">
-        <option v-for="[value, name] in sorts" :key="value" :value="value">{{ name }}</option>
-      </select>
-      <Button label="Print" size="small" @click="print" />
-    </StationHead>
-    <LoadNote
-      v-if="!kit.data.value"
-      :state="kit.state.value"
-      :refusal="kit.refusal.value"
-      what="the kit"
-      @again="kit.load"
-    />
-    <template v-else>
-      <h2 v-if="sort === 'list'">{{ rally.name }}</h2>
-      <TeamList v-if="sort === 'list'" :teams="teams" :marks="marks" :jobs="rally.jobs" />
-      <JobCards v-else-if="sort === 'jobs'" :teams="teams" :marks="marks" :jobs="rally.jobs" :cards="rally.cards" />
-      <KitLabels v-else-if="sort === 'labels'" :teams="teams" :marks="marks" :kits="kit.data.value.teams" />
-      <TeamCards v-else-if="sort === 'cards'" :teams="teams" :marks="marks" :cards="rally.cards" :bags="rally.bags" />
-      <RigSheet v-else-if="sort === 'rig'" :title="rally.brief.title" :kit="kit.data.value" />
-      <CountSheet v-else :kits="kit.data.value.teams" :teams="teams" />
+  <PaperDesk v-if="on" :on="on" paper="A4">
+    <template #links>
+      <RouterLink class="small" :to="inRound(`/rallies/${id}/typing`)">Type in judges’ sheets</RouterLink>
     </template>
+  </PaperDesk>
+  <main v-else id="main" class="desk">
+    <LoadNote :state="papers.state.value" :refusal="papers.refusal.value" what="the papers" @again="papers.load" />
+    <LoadNote :state="kit.state.value" :refusal="kit.refusal.value" what="the kit" @again="kit.load" />
   </main>
 </template>
-
-<style scoped>
-.desk {
-  max-width: 60rem;
-}
-@media print {
-  .desk {
-    padding: 0;
-    max-width: none;
-    display: block;
-  }
-}
-</style>

@@ -1,34 +1,33 @@
 <script setup lang="ts">
-import type { CardShown, Team } from '@/api/names'
 import CardLines from '@/shared/CardLines.vue'
 import TeamPennant from '@/shared/TeamPennant.vue'
-import type { TeamMark } from '@/shared/teamMarks'
+import PaperSheet from './PaperSheet.vue'
+import { useRallyPrinting } from './paper'
 
 /** What each team was dealt and drawn, to cut out. */
-defineProps<{
-  teams: readonly Team[]
-  marks: Map<string, TeamMark>
-  cards: Readonly<Record<string, readonly CardShown[]>>
-  bags: Readonly<Record<string, readonly string[]>>
-}>()
+const { now, rally } = useRallyPrinting()
 </script>
 
 <template>
-  <ul class="sheet">
-    <li v-for="team in teams" :key="team.id">
-      <h3><TeamPennant :mark="marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
-      <CardLines :cards="cards[team.id] ?? []" :bag="bags[team.id] ?? []" />
-      <p v-if="(cards[team.id] ?? []).length + (bags[team.id] ?? []).length === 0" class="muted">Nothing was dealt.</p>
-    </li>
-  </ul>
+  <PaperSheet title="Cards that were dealt" plain>
+    <ul class="cut">
+      <li v-for="team in now.teams" :key="team.id">
+        <h3><TeamPennant :mark="rally.marks.get(team.id)!" :width="72" /> {{ team.name }}</h3>
+        <CardLines :cards="rally.cards[team.id] ?? []" :bag="rally.bags[team.id] ?? []" />
+        <p v-if="(rally.cards[team.id] ?? []).length + (rally.bags[team.id] ?? []).length === 0" class="muted">
+          Nothing was dealt.
+        </p>
+      </li>
+    </ul>
+  </PaperSheet>
 </template>
 
 <style scoped>
-.sheet {
+.cut {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
 }
-.sheet > li {
+.cut > li {
   break-inside: avoid;
   border: 1px dashed var(--ink);
   padding: 0.8rem 1rem;

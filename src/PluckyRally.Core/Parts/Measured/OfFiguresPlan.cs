@@ -21,6 +21,10 @@ internal abstract partial record PartPlan
 
         public override bool IsRecorded => false;
 
+        public override IEnumerable<PaperBlock> Paper => [];
+
+        public override IEnumerable<PaperEntry> FromPaper(TypedPaper paper) => [];
+
         /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
         public override bool PointsByCurve => true;
 

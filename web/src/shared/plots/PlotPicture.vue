@@ -5,13 +5,13 @@ import type { Plot } from '@/api/names'
 import { draw } from './draw'
 import { fillOf } from './fills'
 
-/** A plot, as large as its place. */
-const props = defineProps<{ plot: Plot; wall?: boolean }>()
+/** A plot, as large as its place; its letters are larger on a wall, and 12 points and more on paper. */
+const props = defineProps<{ plot: Plot; wall?: boolean; paper?: boolean }>()
 const frame = useTemplateRef('frame')
 const { width } = useElementSize(frame)
 watchEffect(() => {
   if (frame.value && width.value > 0)
-    frame.value.replaceChildren(draw(props.plot, { width: width.value, wall: !!props.wall }))
+    frame.value.replaceChildren(draw(props.plot, { width: width.value, letters: props.wall ? 26 : props.paper ? 16 : 14 }))
 })
 </script>
 

@@ -21,7 +21,7 @@ const plot = (says: Partial<Plot>): Plot => ({
   table: { columns: [], rows: [] },
   ...says,
 })
-const look = { width: 1000, wall: false }
+const look = { width: 1000, letters: 14 }
 const all = (svg: SVGElement, what: string) => [...svg.querySelectorAll(what)]
 const number = (e: Element, name: string) => Number(e.getAttribute(name))
 

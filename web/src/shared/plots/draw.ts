@@ -2,10 +2,10 @@ import * as P from '@observablehq/plot'
 import type { Plot, PlotAxis, PlotMark } from '@/api/names'
 import { fillDefs, fillOf } from './fills'
 
-/** How large a plot is drawn, and whether it hangs on a wall. */
+/** How large a plot is drawn, in pixels, and its letters. */
 export interface PlotLook {
   width: number
-  wall: boolean
+  letters: number
 }
 
 const scaleOf = (axis: PlotAxis, every = 1) => ({
@@ -18,7 +18,7 @@ const scaleOf = (axis: PlotAxis, every = 1) => ({
 
 /** The picture, drawn where the server says that everything stands. */
 export function draw(plot: Plot, look: PlotLook): SVGElement {
-  const size = look.wall ? 26 : 14
+  const size = look.letters
   const rows = plot.rows.length > 0
   const cells = plot.sort === 'countingFrame'
   const longest = Math.max(0, ...plot.rows.map((r) => r.name.length))

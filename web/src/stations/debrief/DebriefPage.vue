@@ -35,7 +35,9 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
   <main v-if="rally" id="main" class="debrief">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'debrief')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
-      <RouterLink :to="inRound(`/rallies/${id}/notebook`)">Notebook</RouterLink>
+      <RouterLink :to="{ ...inRound(`/rallies/${id}/papers`), query: { ...inRound('').query, print: 'notebook' } }"
+        >Notebook</RouterLink
+      >
       <RouterLink :to="inRound(`/rallies/${id}/marks`)">Marks</RouterLink>
       <RouterLink :to="inRound(`/rallies/${id}/results`)">Results</RouterLink>
     </StationHead>

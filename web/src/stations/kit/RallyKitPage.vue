@@ -92,13 +92,13 @@ async function back(items: CupboardItem[]) {
           :categories="kit.data.value.canDraw"
           @drawn="news"
         />
-        <section v-if="kit.data.value.rig.length > 0" aria-labelledby="rig">
+        <section v-if="kit.data.value.rig.madeOf.length > 0" aria-labelledby="rig">
           <h2 id="rig">The rig</h2>
           <ul class="same">
-            <li v-for="m in kit.data.value.rig" :key="m">{{ m }}</li>
+            <li v-for="m in kit.data.value.rig.madeOf" :key="m">{{ m }}</li>
           </ul>
-          <ol v-if="kit.data.value.rigSteps" class="steps">
-            <li v-for="s in kit.data.value.rigSteps.split('\n').filter((l) => l.trim())" :key="s">{{ s }}</li>
+          <ol v-if="kit.data.value.rig.steps.length > 0" class="steps">
+            <li v-for="s in kit.data.value.rig.steps" :key="s">{{ s }}</li>
           </ol>
         </section>
         <section aria-labelledby="same">

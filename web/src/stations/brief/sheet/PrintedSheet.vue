@@ -3,7 +3,7 @@ import type { Brief, PupilSheet } from '@/api/names'
 import { seasons } from '@/fields/words'
 
 /** The pupils' sheet as it is read: on paper, in a rally, or in a tier. */
-defineProps<{ brief: Brief; sheet: PupilSheet; tier?: string; changed?: ReadonlySet<string> }>()
+defineProps<{ brief: Brief; sheet: PupilSheet; tier?: string; changed?: ReadonlySet<string>; onPaper?: boolean }>()
 const seasonName = new Map(seasons)
 const blocks = (sheet: PupilSheet) =>
   [
@@ -22,7 +22,7 @@ const blocks = (sheet: PupilSheet) =>
 </script>
 
 <template>
-  <article class="printed" aria-label="Pupils' sheet">
+  <article class="printed" :class="{ framed: !onPaper }" aria-label="Pupils' sheet">
     <p class="small muted">
       {{ [tier, brief.season === 'any' ? '' : seasonName.get(brief.season), brief.theme].filter(Boolean).join(' · ') }}
     </p>
@@ -51,10 +51,12 @@ const blocks = (sheet: PupilSheet) =>
 <style scoped>
 .printed {
   background: var(--sheet);
-  border: 1.5px solid var(--ink);
-  padding: 1.5rem 2rem 2rem;
   min-width: 0;
   overflow-wrap: anywhere;
+}
+.framed {
+  border: 1.5px solid var(--ink);
+  padding: 1.5rem 2rem 2rem;
 }
 h2 {
   font-size: 1.9em;
@@ -107,11 +109,5 @@ li::before {
 }
 .changed {
   background: var(--marigold-wash);
-}
-@media print {
-  .printed {
-    border: 0;
-    padding: 0;
-  }
 }
 </style>

@@ -4,20 +4,14 @@ import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import WrittenOn from './WrittenOn.vue'
 
 /** The class's page of the notebook. */
-defineProps<{ page: ClassPage; title: string; name: string; day: string }>()
+defineProps<{ page: ClassPage }>()
 </script>
 
 <template>
-  <article class="page" aria-label="The class’s page">
-    <header>
-      <h2>{{ name }}</h2>
-      <p>
-        {{ title }}<template v-if="day">, {{ day }}</template>
-      </p>
-    </header>
+  <div class="page">
     <figure v-if="page.plot">
       <figcaption>{{ page.plot.title }}</figcaption>
-      <PlotPicture :plot="page.plot" />
+      <PlotPicture :plot="page.plot" paper />
     </figure>
     <section v-if="page.findings.length > 0">
       <h3>What we found</h3>
@@ -25,19 +19,13 @@ defineProps<{ page: ClassPage; title: string; name: string; day: string }>()
     </section>
     <WrittenOn v-for="(q, i) in page.questions" :key="i" :title="q.question" :text="q.answers.join('; ')" />
     <WrittenOn title="What we want to find out next" :lines="3" />
-  </article>
+  </div>
 </template>
 
 <style scoped>
 .page {
-  background: var(--sheet);
-  padding: 1.5rem 2rem;
   display: grid;
   gap: 0.9rem;
-}
-header {
-  border-bottom: 2px solid var(--ink);
-  padding-bottom: 0.5rem;
 }
 h3 {
   font-size: 1rem;
@@ -50,8 +38,7 @@ figcaption {
 }
 @media print {
   .page {
-    padding: 0;
-    font-size: 12pt;
+    gap: 0.5rem;
   }
 }
 </style>

@@ -27,7 +27,7 @@ h3 {
 }
 @media print {
   .line {
-    height: 1.8rem;
+    height: 1.6rem;
   }
 }
 </style>

@@ -1,37 +1,23 @@
 <script setup lang="ts">
 import type { NotebookPage, Photo } from '@/api/names'
-import TeamPennant from '@/shared/TeamPennant.vue'
-import type { TeamMark } from '@/shared/teamMarks'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import WrittenOn from './WrittenOn.vue'
 
 /** A team's page of its notebook. */
 defineProps<{
   page: NotebookPage
-  title: string
   goal: string
-  day: string
-  mark: TeamMark
   rally: string
   photo: Photo | undefined
 }>()
 </script>
 
 <template>
-  <article class="page" :aria-label="`Notebook page of ${page.name}`">
-    <header>
-      <TeamPennant :mark="mark" :width="70" />
-      <div>
-        <h2>{{ page.name }}</h2>
-        <p>
-          {{ title }}<template v-if="day">, {{ day }}</template>
-        </p>
-      </div>
-    </header>
+  <div class="page">
     <p v-if="goal">{{ goal }}</p>
     <div class="two">
-      <WrittenOn title="Our ideas" :lines="4" />
-      <WrittenOn title="Our plan" :lines="4" />
+      <WrittenOn title="Our ideas" :lines="page.rounds.length > 1 ? 2 : 4" />
+      <WrittenOn title="Our plan" :lines="page.rounds.length > 1 ? 2 : 4" />
     </div>
     <WrittenOn title="What we had" :text="page.materials.join(', ')" />
     <div class="rounds">
@@ -64,7 +50,7 @@ defineProps<{
     <div class="two">
       <figure v-if="page.plot">
         <figcaption>{{ page.plot.title }}</figcaption>
-        <PlotPicture :plot="page.plot" />
+        <PlotPicture :plot="page.plot" paper />
       </figure>
       <img
         v-if="photo"
@@ -83,22 +69,13 @@ defineProps<{
       title="What we would change next, and why"
       :text="[page.rounds.at(-1)?.change, page.rounds.at(-1)?.why].filter(Boolean).join(', because ')"
     />
-  </article>
+  </div>
 </template>
 
 <style scoped>
 .page {
-  background: var(--sheet);
-  padding: 1.5rem 2rem;
   display: grid;
   gap: 0.9rem;
-}
-header {
-  display: flex;
-  gap: 1rem;
-  align-items: center;
-  border-bottom: 2px solid var(--ink);
-  padding-bottom: 0.5rem;
 }
 .two {
   display: grid;
@@ -136,10 +113,8 @@ img {
 }
 @media print {
   .page {
-    padding: 0;
-    break-after: page;
-    font-size: 12pt;
-    gap: 0.5rem;
+    line-height: 1.25;
+    gap: 0.4rem;
   }
 }
 </style>

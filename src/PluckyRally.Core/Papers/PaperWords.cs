@@ -1,0 +1,100 @@
+namespace PluckyRally.Core;
+
+/// <summary>What stands on paper.</summary>
+internal static class PaperWords
+{
+    public const string Kept = "kept";
+    public const string Missed = "missed";
+    public const string FailedValue = "failed";
+    public const string VoidValue = "void";
+    public const string Failed = "no success";
+    public const string Void = "does not count, again";
+
+    public const string Before = "Before the test";
+    public const string After = "After the test";
+    public const string MustHave = "Must have";
+    public const string KeptOrMissed = "Kept or missed";
+    public const string Once = "Measured once";
+    public const string Measure = "What";
+    public const string Reading = "Reading";
+    public const string Attempts = "Attempts";
+    public const string Attempt = "Attempt";
+    public const string Design = "Design";
+    public const string Outcome = "If not as usual";
+    public const string Why = "Why";
+    public const string Noted = "Seen in passing";
+
+    public const string Task = "Task";
+    public const string Done = "Done";
+    public const string StepsDone = "Steps done";
+    public const string Time = "Time";
+    public const string Leg = "Leg";
+    public const string Faults = "Faults";
+    public const string Carried = "Brought over";
+    public const string Thing = "Thing";
+    public const string Bin = "Put where";
+    public const string Place = "Place";
+    public const string Piece = "Piece";
+    public const string Pieces = "Pieces";
+    public const string Length = "Length";
+    public const string Width = "Width";
+    public const string HowMany = "How many";
+    public const string Criterion = "Criterion";
+    public const string Level = "Level";
+    public const string Bought = "Bought";
+    public const string Counted = "Counted";
+
+    public const string UseCount = "Write a whole number, 0 or more.";
+    public const string NoJudge = "Nobody is named who judged.";
+    public const string WriteJudge = "Write the name that stands on the paper.";
+    public const string NoField = "The sheet has no such field.";
+    public const string LoadAgain = "The brief was mended since: load the page again.";
+    public const string Empty = "Nothing is typed in.";
+    public const string TypeSomething = "Type what stands on the paper, then keep it.";
+    public const string PlaceOnce = "Give each thing a place of its own.";
+
+    public const string SortWay = "Write behind each thing where it belongs.";
+    public const string TaskWay = "Tick what you have done.";
+
+    public static string OrderWay(int things) => $"Write 1 to {Numerals.Write(things)} behind the things, in their order.";
+
+    public static string Answer(string thing, string answer) => $"{thing}: {answer}";
+
+    public static string Steps(string task, int steps) => $"{task} ({English.Count(steps, "step")})";
+
+    /// <summary>The unit and how finely it is read: "cm, to 0.5".</summary>
+    public static string Read(Measure measure) => measure.Kind switch
+    {
+        MeasureKind.YesNo => "yes or no",
+        MeasureKind.Level => string.Join(", ", measure.Levels),
+        MeasureKind.Count => "",
+        MeasureKind.Length or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle or MeasureKind.Money or MeasureKind.Percent
+            or MeasureKind.Number or MeasureKind.Area or MeasureKind.Duration => string.Join(", ", new[] { measure.Unit, $"to {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}" }.Where(t => t.Length > 0).DistinctBy(t => t)),
+    };
+
+    public static string PlaceWon(string text, int of) => $"{text} of {English.Count(of, "team")}";
+
+    public static string BestAt(string part, string value, int rank, int of) => $"{part}: {value}, {(rank == 1 ? "the best" : $"{English.Ordinal(rank)} best")} of {English.Count(of, "team")}";
+
+    public static string Gained(string part, string since) => $"{part}: {SinceWords.WithoutVerdict(since)}";
+
+    public static string Reached(string part, string value) => $"{part}: {value}";
+
+    public static string AllKept(int musts) => musts == 1 ? "Kept what was asked" : $"Kept all {Numerals.Write(musts)} things that were asked";
+
+    public static string NoCount(string typed) => $"“{ProblemCollector.Short(typed)}” is no number of things.";
+
+    public static string NoChoice(string typed) => $"“{ProblemCollector.Short(typed)}” cannot be chosen here.";
+
+    public static string UseOneOf(IEnumerable<string> words) => $"Use one of these: {string.Join(", ", words)}.";
+
+    public static string NoPlace(int places) => $"There are {English.Count(places, "place")}.";
+
+    public static string PlaceTaken(string thing) => $"“{ProblemCollector.Short(thing)}” has that place already.";
+
+    public static string Of(int most) => $"of {Numerals.Write(most)}";
+
+    public static string OfRelay(string relay) => $"{relay}: what was counted";
+
+    public static string Fault(string name, decimal seconds) => $"{name} ({Numerals.Write(seconds)} s each)";
+}

@@ -1,0 +1,11 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record PartPlan
+{
+    public sealed partial record Measured
+    {
+        public override IEnumerable<PaperBlock> Paper => [];
+
+        public override IEnumerable<PaperEntry> FromPaper(TypedPaper paper) => [];
+    }
+}

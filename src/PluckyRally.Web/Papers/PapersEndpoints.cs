@@ -1,0 +1,68 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Briefs;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>What goes to the printer, and what comes back written on.</summary>
+internal static class PapersEndpoints
+{
+    public static void MapPapers(this IEndpointRouteBuilder api)
+    {
+        var papers = api.MapGroup("").WithTags("Papers");
+        papers.MapGet("/briefs/{id:guid}/papers", OfBrief).WithName("briefPapers");
+        papers.MapGet("/rallies/{id:guid}/papers", OfRally).WithName("rallyPapers").AddEndpointFilter<StateTag>();
+        papers.MapPost("/rallies/{id:guid}/papers/judged", TypeIn).WithName("typeInSheet").Accepts<SheetTyped>("application/json").TakesAtMost(Limits.BriefBytes);
+    }
+
+    private static async Task<Results<Ok<BriefOnPaper>, Missing, Refused>> OfBrief(Guid id, BriefShelf shelf, CancellationToken stop, string tier = "")
+    {
+        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        var read = DocumentReader.Brief(stored.Document);
+        if (!read.IsOk) return new Refused(read.Problems);
+        var whole = read.Value.Value;
+        var edition = Editions.Resolve(whole, tier);
+        if (!edition.IsOk) return new Refused(edition.Problems);
+        var compiled = CompiledEdition.For(edition.Value);
+        return TypedResults.Ok(new BriefOnPaper(EditionSheet.Of(whole, edition.Value), [.. whole.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], compiled.IsOk ? BriefPapers.Of(compiled.Value) : null));
+    }
+
+    private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        return found.Opened.IsOk ? TypedResults.Ok(RallyPapers.Of(found.Opened.Value, round, worked.Standings(found, round))) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>Takes a judge's sheet into the log: all of it, or none and what is wrong with it.</summary>
+    private static async Task<Results<Ok<SheetTaken>, Missing, Refused>> TypeIn(Guid id, SentJson sent, RallyLog log, LiveTeller live, TimeProvider time, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<SheetTyped>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var entries = JudgeSheet.Read(found.Opened.Value, request.Value.Value);
+        if (!entries.IsOk) return new Refused(entries.Problems);
+        KeptRally? grown = null;
+        foreach (var entry in entries.Value)
+        {
+            if (await log.Record(id, entry with { At = time.GetUtcNow() }, _ => null, stop) is not { } recorded) return new Missing("rally");
+            if (!recorded.IsOk) return new Refused(recorded.Problems);
+            if (recorded.Value.Fresh) grown = recorded.Value.Rally;
+        }
+
+        if (grown is not null) await live.Tell(id, grown);
+        return TypedResults.Ok(new SheetTaken(entries.Value.Count));
+    }
+}
+
+/// <summary>A brief as it is printed before there is a rally.</summary>
+/// <param name="Edition">The pupils' sheet, in a tier.</param>
+/// <param name="Tiers">The tiers to choose from.</param>
+/// <param name="Papers">Everything else; absent while the brief is not finished.</param>
+public sealed record BriefOnPaper(EditionSheet Edition, IReadOnlyList<TierChoice> Tiers, BriefPapers? Papers);
+
+/// <summary>A sheet is in the log.</summary>
+/// <param name="Entries">How many things stood on it.</param>
+public sealed record SheetTaken(int Entries);

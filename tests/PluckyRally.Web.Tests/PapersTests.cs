@@ -1,0 +1,55 @@
+using System.Net;
+using PluckyRally.Core;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Web.Tests;
+
+/// <summary>A judge's sheet is taken into the log as a whole or not at all, and by the teacher alone.</summary>
+public sealed class PapersTests : IDisposable
+{
+    private readonly Classroom _class = new();
+
+    [Fact]
+    public async Task A_sheet_is_taken_whole_or_not_at_all_and_sent_twice_it_is_there_once()
+    {
+        await _class.Begin();
+        var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
+        var sheet = new SheetTyped { Id = Guid.CreateVersion7(), Team = "t1", JudgedBy = "Wren S.", JudgedOn = new(2026, 11, 5), Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "wet" } };
+        using var wrong = await Send(_class.Teacher, rally, sheet);
+        wrong.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (await RunningApp.Places(wrong)).ShouldBe(["/fields/attempt.1.caught"]);
+        (await Entries(rally)).ShouldBe(0);
+
+        var right = sheet with { Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "210" } };
+        for (var times = 0; times < 2; times++)
+        {
+            using var taken = await Send(_class.Teacher, rally, right);
+            taken.StatusCode.ShouldBe(HttpStatusCode.OK);
+            (await Entries(rally)).ShouldBe(2);
+        }
+
+        (await _class.Teacher.GetStringAsync($"/api/rallies/{rally}/score?team=t1", TestContext.Current.CancellationToken)).ShouldContain("Wren S., on paper, 5 November");
+        using var judge = await _class.Judge(rally, "Aide");
+        using var forbidden = await Send(judge, rally, right with { Id = Guid.CreateVersion7() });
+        forbidden.StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await judge.GetAsync($"/api/rallies/{rally}/papers", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.Forbidden, "keys and places are the teacher's");
+    }
+
+    [Fact]
+    public async Task A_brief_that_is_not_finished_still_has_its_sheet()
+    {
+        await _class.Begin();
+        var brief = await _class.App.AddBrief(Sample.Brief() with { Measures = [] });
+        var papers = await _class.App.Get<BriefOnPaper>($"/api/briefs/{brief}/papers");
+        papers.Papers.ShouldBeNull();
+        papers.Edition.Brief.Title.ShouldBe("Rain catcher");
+    }
+
+    public void Dispose() => _class.Dispose();
+
+    private static Task<HttpResponseMessage> Send(HttpClient client, Guid rally, SheetTyped sheet) =>
+        client.PostAsync($"/api/rallies/{rally}/papers/judged", RunningApp.Body(Json.Write(sheet)), TestContext.Current.CancellationToken);
+
+    private async Task<int> Entries(Guid rally) => (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Count;
+}

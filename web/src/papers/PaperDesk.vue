@@ -1,0 +1,260 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, provide, reactive, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import InlineCheck from '@/fields/InlineCheck.vue'
+import InlineChoice from '@/fields/InlineChoice.vue'
+import StationHead from '@/shared/StationHead.vue'
+import { printing, type OnPaper, type PaperChoices } from './paper'
+import { sorts } from './sorts'
+
+/** What goes to the printer: pick a sort, see it as it prints, print all or one. */
+const props = defineProps<{ on: OnPaper; paper: PaperChoices['paper'] }>()
+const route = useRoute()
+const router = useRouter()
+const offered = computed(() =>
+  sorts.map((g) => ({ ...g, sorts: g.sorts.filter((s) => s.id === 'sheet' || !s.ofRally || props.on.rally) })),
+)
+const all = computed(() => offered.value.flatMap((g) => g.sorts))
+/** The address says what is printed, so that other pages lead to it. */
+const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : '')
+const sort = computed(() => all.value.find((s) => s.id === asked('print')) ?? all.value[0]!)
+const chooseSort = (id: string) => void router.replace({ query: { ...route.query, print: id, team: undefined } })
+const team = computed(() => (sort.value.byTeam ? asked('team') : ''))
+const chooseTeam = (id: string) => void router.replace({ query: { ...route.query, team: id || undefined } })
+
+const choices = reactive<PaperChoices>({
+  paper: props.paper,
+  ink: 'colour',
+  letters: props.on.largePrint ? 'print' : 'usual',
+  lines: props.on.largePrint ? 'wide' : 'narrow',
+  boxes: 1,
+  behind: !props.on.rally,
+  judges: 'team',
+  tables: 1,
+  certificate: 'best',
+  next: '',
+})
+watch(
+  () => props.on.largePrint,
+  (large) => {
+    choices.letters = large ? 'print' : 'usual'
+    choices.lines = large ? 'wide' : 'narrow'
+  },
+)
+const teams = computed(() => props.on.rally?.teams.filter((t) => !team.value || t.id === team.value) ?? [])
+const now = reactive({ on: computed(() => props.on), choices, teams })
+provide(printing, now)
+const can = (option: keyof PaperChoices) => sort.value.options?.includes(option) ?? false
+/** The size of the paper is part of the printed page and cannot be set by a class. */
+const page = computed(() => `@page { size: ${choices.paper}; margin: 13mm 14mm 18mm; }`)
+const print = () => window.print()
+</script>
+
+<template>
+  <main id="main" class="papers">
+    <component :is="'style'">{{ page }}</component>
+    <StationHead class="not-on-paper" title="On paper" next="Choose what to print. Black and white works.">
+      <slot name="links" />
+      <Button label="Print" size="small" @click="print" />
+    </StationHead>
+    <p class="choices not-on-paper">
+      <slot />
+      <select
+        class="inline"
+        aria-label="What to print"
+        :value="sort.id"
+        @change="chooseSort(($event.target as HTMLSelectElement).value)"
+      >
+        <optgroup v-for="g in offered" :key="g.group" :label="g.group">
+          <option v-for="s in g.sorts" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </optgroup>
+      </select>
+      <template v-if="sort.byTeam && on.rally">
+        of
+        <select
+          class="inline"
+          aria-label="Which team"
+          :value="team"
+          @change="chooseTeam(($event.target as HTMLSelectElement).value)"
+        >
+          <option value="">all teams</option>
+          <option v-for="t in on.rally.teams" :key="t.id" :value="t.id">{{ t.name }}</option>
+        </select> </template
+      >, on
+      <InlineChoice
+        v-model="choices.paper"
+        label="Paper"
+        :options="[
+          ['A4', 'A4'],
+          ['letter', 'US Letter'],
+        ]"
+      />, in
+      <InlineChoice
+        v-model="choices.ink"
+        label="Ink"
+        :options="[
+          ['colour', 'colour'],
+          ['black', 'black and white'],
+        ]"
+      /><template v-if="can('letters')"
+        >, in
+        <InlineChoice
+          v-model="choices.letters"
+          label="Letters"
+          :options="[
+            ['usual', 'letters of 12 points'],
+            ['print', 'large print'],
+          ]" /></template
+      ><template v-if="can('behind')">; <InlineCheck v-model="choices.behind" label="a worksheet behind it" /></template
+      ><template v-if="can('lines') && (choices.behind || !can('behind'))">
+        with
+        <InlineChoice
+          v-model="choices.boxes"
+          label="Idea boxes"
+          :options="[
+            [1, 'one box for ideas'],
+            [2, 'two boxes for ideas'],
+            [3, 'three boxes for ideas'],
+          ]" />
+        and
+        <InlineChoice
+          v-model="choices.lines"
+          label="Lines"
+          :options="[
+            ['wide', 'wide lines'],
+            ['narrow', 'narrow lines'],
+          ]" /></template
+      ><template v-if="can('judges') && on.rally"
+        >,
+        <InlineChoice
+          v-model="choices.judges"
+          label="Whose"
+          :options="[
+            ['team', 'one a team'],
+            ['table', 'one a table'],
+          ]" /><template v-if="choices.judges === 'table'">
+          for
+          <InlineChoice
+            v-model="choices.tables"
+            label="Tables"
+            :options="
+              [1, 2, 3, 4, 5, 6].map((n) => [n, n === 1 ? '1 table' : `${n} tables`] as const)
+            " /></template></template
+      ><template v-if="can('certificate')"
+        >,
+        <InlineChoice
+          v-model="choices.certificate"
+          label="What for"
+          :options="[
+            ['best', 'for everyone, with what it did best'],
+            ['place', 'by place'],
+            ['award', 'by award'],
+          ]" /></template
+      ><template v-if="can('next')"
+        >, next time on
+        <input
+          v-model="choices.next"
+          class="inline"
+          aria-label="Next date"
+          placeholder="a line to write on" /></template
+      >.
+    </p>
+    <div class="on-paper" :class="[choices.ink, choices.paper, can('letters') ? choices.letters : 'usual']">
+      <component :is="sort.sheet" :key="`${sort.id} ${choices.paper}`" />
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.papers {
+  max-width: 66rem;
+  margin: 0 auto;
+  padding: 1rem 1.5rem 4rem;
+}
+.choices {
+  padding: 0.75rem 0;
+  line-height: 2;
+}
+.on-paper {
+  width: 210mm;
+  max-width: 100%;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 1.5rem;
+  font-size: 12pt;
+  line-height: 1.4;
+}
+.letter {
+  width: 216mm;
+}
+.print {
+  font-size: 16pt;
+}
+.black {
+  --lagoon: var(--on-light-paper);
+  --lagoon-deep: var(--on-light-paper);
+  --brick: var(--on-light-paper);
+  --marigold: var(--on-light-paper);
+  --marigold-text: var(--on-light-paper);
+  --plum: var(--on-light-paper);
+  --muted: var(--on-light-paper);
+  --line: var(--line-on-paper);
+  --ink: var(--on-light-paper);
+  --lagoon-wash: var(--sheet);
+  --marigold-wash: var(--sheet);
+  --plum-wash: var(--sheet);
+  --team-1: var(--on-light-paper);
+  --team-2: var(--on-light-paper);
+  --team-3: var(--on-light-paper);
+  --team-4: var(--on-light-paper);
+  --team-5: var(--on-light-paper);
+  color: var(--on-light-paper);
+}
+@media print {
+  .papers {
+    padding: 0;
+    max-width: none;
+  }
+  .on-paper {
+    display: block;
+    width: auto;
+  }
+}
+</style>
+
+<style>
+/* Tables on paper: ruled, headed again on every page, no row cut in two. */
+.on-paper table {
+  width: 100%;
+  border-collapse: collapse;
+  overflow-wrap: break-word;
+}
+.on-paper thead {
+  display: table-header-group;
+}
+.on-paper tr {
+  break-inside: avoid;
+}
+.on-paper .ruled :is(th, td) {
+  border: 1px solid var(--ink);
+  padding: 0.2em 0.5em;
+  text-align: left;
+  vertical-align: baseline;
+  font-weight: 400;
+}
+.on-paper .ruled thead th {
+  font-weight: 700;
+}
+.on-paper .small {
+  font-size: 1em;
+}
+.on-paper h3 {
+  font-size: 1.1em;
+  break-after: avoid;
+}
+.on-paper p {
+  orphans: 3;
+  widows: 3;
+}
+</style>

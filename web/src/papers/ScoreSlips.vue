@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import WhyLines from '@/stations/results/WhyLines.vue'
+import PaperSheet from './PaperSheet.vue'
+import { useRallyPrinting } from './paper'
+
+/** A slip a team: its points, and why, like a sum by hand. */
+const { now, rally } = useRallyPrinting()
+const rows = computed(() =>
+  now.teams.flatMap((team) => {
+    const row = rally.papers.standings.rows.find((r) => r.team === team.id)
+    return row ? [{ team, row }] : []
+  }),
+)
+</script>
+
+<template>
+  <PaperSheet v-for="{ team, row } in rows" :key="team.id" title="Score slip" :team="team">
+    <p v-if="row.placeText || row.reason" class="place">
+      <b>{{ row.placeText || row.reason }}</b><template v-if="row.totalText"> with {{ row.totalText }}</template>
+    </p>
+    <WhyLines :row="row" :mended="rally.papers.standings.mended" />
+  </PaperSheet>
+</template>
+
+<style scoped>
+.place {
+  font-size: 1.3em;
+}
+</style>

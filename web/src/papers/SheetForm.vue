@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { v7 } from 'uuid'
+import { computed, ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { PaperBlock, PaperField, Refusal, SheetTyped } from '@/api/names'
+import { thisBrowser } from '@/shared/thisBrowser'
+import { useDraft } from '@/shared/useDraft'
+
+/** One team's sheet. What is typed is kept on this device until the server has it. */
+const props = defineProps<{
+  rally: string
+  team: string
+  round: number
+  blocks: readonly PaperBlock[]
+  /** The rally's day, or nothing. */
+  day: string
+}>()
+const emit = defineEmits<{ kept: [things: number] }>()
+const today = new Date().toLocaleDateString('sv')
+const who = `judged-by:${props.rally}`
+const { draft, follow } = useDraft<
+  Pick<SheetTyped, 'id' | 'judgedBy' | 'judgedOn'> & { fields: Record<string, string> }
+>(
+  () => ({
+    id: v7(),
+    judgedBy: thisBrowser.read(who) ?? '',
+    judgedOn: props.day && props.day <= today ? props.day : today,
+    fields: {},
+  }),
+  `sheet:${props.rally}:${props.team}:${props.round}`,
+)
+const refusal = ref<Refusal>()
+const sending = ref(false)
+const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
+const wrongAt = (f: PaperField) => problem(`/fields/${f.id}`)
+const elsewhere = computed(() => {
+  const known = new Set(props.blocks.flatMap((b) => b.rows.flatMap((r) => r.fields.map((f) => `/fields/${f.id}`))))
+  return refusal.value?.problems.filter((p) => !known.has(p.at) && p.at !== '/judgedBy') ?? []
+})
+const named = (b: PaperBlock) => b.rows.some((r) => r.name)
+const label = (b: PaperBlock, row: string, column: number) =>
+  [b.title, row, b.columns[column]].filter(Boolean).join(', ')
+
+async function keep() {
+  if (sending.value) return
+  sending.value = true
+  const { id, judgedBy, judgedOn, fields } = draft.value
+  const answer = await ask(
+    api.POST('/api/rallies/{id}/papers/judged', {
+      params: { path: { id: props.rally } },
+      body: { id, team: props.team, round: props.round, judgedBy, judgedOn, fields },
+    }),
+  )
+  sending.value = false
+  refusal.value = refusalOf(answer, 'What you typed is kept here. Try again when there is one.')
+  if (!answer.ok) return
+  thisBrowser.keep(who, judgedBy)
+  follow()
+  draft.value.id = v7()
+  emit('kept', answer.data.entries)
+}
+/** Enter goes to the next field, as on an adding machine; behind the last it keeps the sheet. */
+function onEnter(event: KeyboardEvent) {
+  const at = event.target as HTMLElement
+  if (at instanceof HTMLButtonElement) return
+  event.preventDefault()
+  const all = [...(at.closest('form')?.querySelectorAll<HTMLElement>('input, select, button[type="submit"]') ?? [])]
+  all[all.indexOf(at) + 1]?.focus()
+}
+</script>
+
+<template>
+  <form novalidate @submit.prevent="keep" @keydown.enter="onEnter">
+    <p class="who">
+      <label
+        >Judged by
+        <input
+          v-model="draft.judgedBy"
+          class="field"
+          maxlength="80"
+          :aria-invalid="problem('/judgedBy') !== undefined"
+        />
+      </label>
+      <label>on <input v-model="draft.judgedOn" class="field" type="date" /></label>
+    </p>
+    <p v-if="problem('/judgedBy')" class="wrong small" role="alert">
+      {{ problem('/judgedBy')!.what }} {{ problem('/judgedBy')!.remedy }}
+    </p>
+    <section v-for="b in blocks" :key="b.title" :aria-label="b.title">
+      <h3>{{ b.title }}</h3>
+      <div class="wide">
+        <table>
+          <thead :class="{ 'out-of-sight': !named(b) }">
+            <tr>
+              <th v-if="named(b)" scope="col">{{ b.of }}</th>
+              <th v-for="c in b.columns" :key="c" scope="col">{{ c }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(r, i) in b.rows" :key="i">
+              <th v-if="named(b)" scope="row">{{ r.name }}</th>
+              <td v-for="(f, c) in r.fields" :key="f.id" :class="{ measured: f.unit }">
+                <select
+                  v-if="f.kind === 'met' || f.kind === 'choice'"
+                  v-model="draft.fields[f.id]"
+                  class="field"
+                  :aria-label="label(b, r.name, c)"
+                  :aria-invalid="wrongAt(f) !== undefined"
+                >
+                  <option :value="undefined"></option>
+                  <template v-if="f.kind === 'met'">
+                    <option value="kept">kept</option>
+                    <option value="missed">missed</option>
+                  </template>
+                  <option v-for="o in f.choices" :key="o.value" :value="o.value">{{ o.name }}</option>
+                </select>
+                <input
+                  v-else-if="f.kind === 'tick'"
+                  type="checkbox"
+                  class="tick"
+                  :aria-label="label(b, r.name, c)"
+                  :checked="!!draft.fields[f.id]"
+                  @change="draft.fields[f.id] = ($event.target as HTMLInputElement).checked ? 'x' : ''"
+                />
+                <template v-else>
+                  <input
+                    v-model="draft.fields[f.id]"
+                    class="field"
+                    :class="f.kind"
+                    autocomplete="off"
+                    :inputmode="f.kind === 'count' ? 'numeric' : undefined"
+                    :aria-label="label(b, r.name, c)"
+                    :aria-invalid="wrongAt(f) !== undefined"
+                  />
+                  <span v-if="f.unit" class="small muted">&nbsp;{{ f.unit }}</span>
+                </template>
+                <p v-if="wrongAt(f)" class="wrong small" role="alert">
+                  {{ wrongAt(f)!.what }} {{ wrongAt(f)!.remedy }}
+                </p>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </section>
+    <p v-for="p in elsewhere" :key="p.at" class="wrong" role="alert">{{ p.what }} {{ p.remedy }}</p>
+    <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
+      {{ refusal.title }} {{ refusal.detail }}
+    </p>
+    <Button type="submit" label="Keep this sheet" :disabled="sending" />
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 1rem;
+  justify-items: start;
+}
+section {
+  width: 100%;
+}
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1.5rem;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.2rem 0.9rem 0.2rem 0;
+  vertical-align: top;
+  font-weight: 400;
+}
+thead th {
+  font-weight: 650;
+  max-width: 16rem;
+}
+.field {
+  font: inherit;
+  min-height: 36px;
+  border: 1.5px solid var(--edge);
+  background: var(--sheet);
+  color: var(--ink);
+  padding: 0.2rem 0.5rem;
+}
+.field[aria-invalid='true'] {
+  border-color: var(--brick);
+}
+.reading,
+.count {
+  width: 6.5rem;
+}
+.measured {
+  white-space: nowrap;
+}
+.measured .wrong {
+  white-space: normal;
+}
+.words {
+  width: 14rem;
+}
+.tick {
+  width: 24px;
+  height: 24px;
+}
+</style>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import PaperSheet from './PaperSheet.vue'
+import { useRallyPrinting } from './paper'
+
+/** The places, the points and the awards, to pin up. */
+const { rally } = useRallyPrinting()
+const standings = computed(() => rally.papers.standings)
+const parts = computed(() => standings.value.rows[0]?.parts ?? [])
+const awards = computed(() => standings.value.awards.filter((a) => a.teams.length > 0))
+</script>
+
+<template>
+  <PaperSheet
+    :title="standings.round > 1 ? `Standings after round ${standings.round}` : 'Standings'"
+    :landscape="parts.length > 4"
+  >
+    <p>
+      {{ standings.winsText
+      }}<template v-if="standings.provisional"> Not final yet: some teams are not finished.</template>
+    </p>
+    <table class="ruled">
+      <thead>
+        <tr>
+          <th v-if="standings.ranking" scope="col">Place</th>
+          <th scope="col">Team</th>
+          <th v-for="p in parts" :key="p.part" scope="col">{{ p.name }}</th>
+          <th v-if="parts.length > 0" scope="col">Total</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in standings.rows" :key="row.team">
+          <td v-if="standings.ranking">{{ row.placeText || row.reason }}</td>
+          <th scope="row" class="team">
+            <TeamPennant :mark="rally.marks.get(row.team)!" :width="44" /> {{ row.name }}
+          </th>
+          <td v-for="p in row.parts" :key="p.part">
+            {{ p.pointsText }}<template v-if="p.valueText"> ({{ p.valueText }})</template>
+          </td>
+          <td v-if="parts.length > 0">
+            <b>{{ row.totalText }}</b>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <section v-if="awards.length > 0">
+      <h3>Awards</h3>
+      <p v-for="a in awards" :key="a.award + a.name">
+        <b>{{ a.name }}.</b> {{ a.says }}
+      </p>
+    </section>
+  </PaperSheet>
+</template>
+
+<style scoped>
+.team :deep(svg) {
+  vertical-align: middle;
+}
+</style>

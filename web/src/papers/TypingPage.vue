@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import LoadNote from '@/shared/LoadNote.vue'
+import RoundChoice from '@/shared/RoundChoice.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TeamPennant from '@/shared/TeamPennant.vue'
+import { useRally } from '@/shared/openRally'
+import { teamMarks } from '@/shared/teamMarks'
+import { useLoad } from '@/shared/useLoad'
+import SheetForm from './SheetForm.vue'
+
+/** Judges' sheets that were written on paper, typed in: a page a team, in the order of the paper. */
+const props = defineProps<{ team?: string }>()
+const { rally, round, tick, inRound } = useRally()
+const router = useRouter()
+const id = rally.value?.id ?? ''
+const papers = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/papers', { params: { path: { id }, query: { round: round.value } } })),
+)
+watch([round, tick], () => void papers.load(), { immediate: true })
+const teams = computed(() => rally.value?.teams.filter((t) => !t.away) ?? [])
+const marks = computed(() => teamMarks(rally.value?.teams ?? []))
+const current = computed(() => teams.value.find((t) => t.id === props.team) ?? teams.value[0])
+const row = computed(() => papers.data.value?.standings.rows.find((r) => r.team === current.value?.id))
+/** What stands of a team already, so that nobody types a sheet in twice. */
+const stands = computed(() => row.value?.parts.filter((p) => p.valueText).map((p) => `${p.name}: ${p.valueText}`) ?? [])
+const to = (team: string) => inRound(`/rallies/${id}/typing/${team}`)
+const said = ref('')
+function onKept(things: number) {
+  said.value = `${current.value?.name}: ${things} ${things === 1 ? 'thing is' : 'things are'} recorded.`
+  const at = teams.value.findIndex((t) => t.id === current.value?.id)
+  const team = teams.value[at + 1]
+  if (team) void router.push(to(team.id))
+}
+</script>
+
+<template>
+  <main v-if="rally && current" id="main" class="desk">
+    <StationHead
+      title="Type in judges’ sheets"
+      next="One page a team, in the order of the paper. Enter goes to the next field."
+    >
+      <RouterLink class="small" :to="inRound(`/rallies/${id}/papers?print=judge`)">Print the sheets</RouterLink>
+      <RoundChoice :rounds="rally.progress.rounds" :round="round" />
+    </StationHead>
+    <nav aria-label="Teams">
+      <RouterLink
+        v-for="t in teams"
+        :key="t.id"
+        :to="to(t.id)"
+        :aria-current="t.id === current.id ? 'page' : undefined"
+      >
+        <TeamPennant :mark="marks.get(t.id)!" :width="40" /> {{ t.name }}
+      </RouterLink>
+    </nav>
+    <LoadNote
+      v-if="!papers.data.value"
+      :state="papers.state.value"
+      :refusal="papers.refusal.value"
+      what="the sheet"
+      @again="papers.load"
+    />
+    <template v-else>
+      <p v-if="said" class="done" role="status">{{ said }}</p>
+      <h2>{{ current.name }}</h2>
+      <p v-if="stands.length > 0" class="heed" role="status">
+        This team has results already. {{ stands.join(', ') }}. What you keep here is added to them.
+      </p>
+      <SheetForm
+        :key="`${current.id} ${round}`"
+        :rally="id"
+        :team="current.id"
+        :round="round"
+        :blocks="papers.data.value.brief.judge.blocks"
+        :day="rally.date ?? ''"
+        @kept="onKept"
+      />
+    </template>
+  </main>
+</template>
+
+<style scoped>
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.25rem 1.25rem;
+  padding-block: 0.75rem;
+}
+nav a {
+  display: inline-flex;
+  align-items: center;
+  gap: 0.4rem;
+  min-height: 32px;
+}
+nav a[aria-current] {
+  font-weight: 750;
+}
+h2 {
+  padding-block: 0.25rem;
+}
+</style>
