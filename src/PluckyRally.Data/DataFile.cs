@@ -6,6 +6,7 @@ using PluckyRally.Data.Archive;
 using PluckyRally.Data.Removals;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
+using PluckyRally.Data.Days;
 using PluckyRally.Data.Copies;
 using PluckyRally.Data.Files;
 using PluckyRally.Data.Folder;
@@ -13,7 +14,9 @@ using PluckyRally.Data.Kit;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Schools;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Data.Year;
 
 namespace PluckyRally.Data;
 
@@ -29,6 +32,9 @@ public static class DataFile
         .AddScoped<BriefHistory>()
         .AddScoped<ClassRegister>()
         .AddScoped<Cupboard>()
+        .AddScoped<SchoolBook>()
+        .AddScoped<PlanBook>()
+        .AddScoped<DayBook>()
         .AddSingleton<RallyCache>()
         .AddScoped<RallyLog>()
         .AddSingleton<GoodPasses>()

@@ -3,12 +3,15 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
+using PluckyRally.Data.Days;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Schools;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Data.Year;
 
 namespace PluckyRally.Data;
 
@@ -44,6 +47,15 @@ public sealed class RallyDb(DbContextOptions<RallyDb> options) : IdentityUserCon
 
     /// <summary>The photos; the pictures are files.</summary>
     public DbSet<StoredPhoto> Photos => Set<StoredPhoto>();
+
+    /// <summary>What is the school's own.</summary>
+    public DbSet<StoredSchool> Schools => Set<StoredSchool>();
+
+    /// <summary>Which briefs are planned for when.</summary>
+    public DbSet<StoredPlan> Plans => Set<StoredPlan>();
+
+    /// <summary>The fair days.</summary>
+    public DbSet<StoredDay> Days => Set<StoredDay>();
 
     /// <summary>Who may come into which rally.</summary>
     public DbSet<StoredPass> Passes => Set<StoredPass>();

@@ -88,6 +88,9 @@ try
     api.MapFiles();
     api.MapTables();
     api.MapPapers();
+    api.MapSchool();
+    api.MapPlans();
+    api.MapDays();
     api.MapWall();
     api.MapKeeping();
     api.MapHealth();

@@ -84,7 +84,7 @@ public sealed class RallyKitTests : IDisposable
         var year = await _app.Get<YearLine>("/api/year");
         year.Stops.ShouldNotContain(s => s.Name == "Long ago");
         year.Stops.Select(s => s.Along).ShouldBeInOrder();
-        year.Along.ShouldBe(SchoolYear.Of(today).Along(today));
+        year.Along.ShouldBe(SchoolYear.Of(today, new School()).Along(today));
         year.Next.ShouldNotBeNull();
         year.Next.Name.ShouldBe("Soon");
         year.Next.Route.Select(p => p.Station).ShouldBe([Station.Brief, Station.Kit, Station.Teams, Station.Run, Station.Score, Station.Results, Station.Debrief]);

@@ -43,6 +43,20 @@ export const router = createRouter({
     { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
     { path: '/health', component: () => import('@/about/HealthPage.vue'), meta: { title: 'How it is' } },
     { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Over all' } },
+    { path: '/school', component: () => import('@/school/SchoolPage.vue'), meta: { title: 'The school' } },
+    { path: '/days', component: () => import('@/day/DaysPage.vue'), meta: { title: 'Fair days' } },
+    {
+      path: '/days/:day',
+      component: () => import('@/day/DayPage.vue'),
+      props: true,
+      meta: { title: 'Fair day', station: 'day' },
+    },
+    {
+      path: '/days/:day/board',
+      component: () => import('@/day/DayBoard.vue'),
+      props: true,
+      meta: { title: 'The board', station: 'day' },
+    },
     { path: '/cupboard', component: () => import('@/cupboard/CupboardPage.vue'), meta: { title: 'The cupboard' } },
     { path: '/classes', component: () => import('@/classes/ClassesPage.vue'), meta: { title: 'Classes' } },
     {

@@ -30,6 +30,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
 {
     private readonly List<string> _beside = [];
     private readonly Dictionary<Guid, Guid> _briefs = [];
+    private readonly Dictionary<Guid, Guid> _rallies = [];
     private int _addedBriefs;
     private int _addedRallies;
     private int _addedClasses;
@@ -51,6 +52,8 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             foreach (var brief in index.Briefs) await Brief(zip, brief, stop);
             var photos = new List<(string Entry, string File)>();
             foreach (var rally in index.Rallies) photos.AddRange(await Rally(zip, rally, stop));
+
+            await YearAndDays(index, stop);
 
             // Pictures first, so that no row is without its picture.
             foreach (var (entry, to) in photos)
@@ -93,6 +96,24 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         var there = (await db.Cupboard.Select(i => i.Key).ToListAsync(stop)).ToHashSet();
         foreach (var item in index.Cupboard.Where(i => i.Problems().Count == 0 && there.Add(KitList.Key(i.Name, i.Unit))))
             db.Cupboard.Add(new() { OwnerId = Owner.LocalTeacher, Key = KitList.Key(item.Name, item.Unit), Name = item.Name, Unit = item.Unit, Amount = item.Amount });
+    }
+
+    /// <summary>What is set here stays; plans and days that are here already do too. They name briefs and rallies by the ids that these have here.</summary>
+    private async Task YearAndDays(Everything index, CancellationToken stop)
+    {
+        if (index.School is { } school && school.Problems().Count == 0 && !await db.Schools.AnyAsync(stop)) db.Schools.Add(new() { OwnerId = Owner.LocalTeacher, Document = Json.Write(school) });
+        foreach (var (id, plan) in index.Plans)
+        {
+            if (plan.Problems().Count > 0 || !_briefs.TryGetValue(plan.Brief, out var brief) || await db.Plans.AnyAsync(p => p.Id == id, stop)) continue;
+            db.Plans.Add(new() { Id = id, BriefId = brief, Date = plan.Date, WholeWeek = plan.WholeWeek, For = plan.For });
+        }
+
+        foreach (var (id, day) in index.Days)
+        {
+            if (day.Problems().Count > 0 || await db.Days.AnyAsync(d => d.Id == id, stop)) continue;
+            var here = day with { Slots = [.. day.Slots.Where(s => _rallies.ContainsKey(s.Rally)).Select(s => s with { Rally = _rallies[s.Rally] })] };
+            db.Days.Add(new() { Id = id, OwnerId = Owner.LocalTeacher, Date = here.Date, Document = Json.Write(here) });
+        }
     }
 
     private async Task Brief(ZipArchive zip, ArchivedBrief archived, CancellationToken stop)
@@ -138,10 +159,11 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         if (known && here.Select(Compact).SequenceEqual(rows.Select(r => Compact(r.Document))))
         {
             _same++;
+            _rallies[archived.Id] = archived.Id;
             return [];
         }
 
-        var id = known ? Guid.CreateVersion7() : archived.Id;
+        var id = _rallies[archived.Id] = known ? Guid.CreateVersion7() : archived.Id;
         var pupils = await Pupils(rally, stop);
         var teams = RallyRows.Teams(id, rally, pupils.ToDictionary(p => p.ToString()));
         db.Rallies.Add(new StoredRally

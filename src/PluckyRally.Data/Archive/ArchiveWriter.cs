@@ -80,9 +80,15 @@ public static class ArchiveWriter
 
         var classes = await db.Classes.AsNoTracking().Include(c => c.Pupils).OrderBy(c => c.Name).ToListAsync(stop);
         var cupboard = await db.Cupboard.AsNoTracking().OrderBy(i => i.Key).ToListAsync(stop);
+        var school = await db.Schools.AsNoTracking().FirstOrDefaultAsync(stop);
+        var plans = await db.Plans.AsNoTracking().OrderBy(p => p.Id).ToListAsync(stop);
+        var days = await db.Days.AsNoTracking().OrderBy(d => d.Id).ToListAsync(stop);
         var everything = new Everything
         {
             SavedAt = now,
+            School = school is null ? null : JsonSerializer.Deserialize<School>(school.Document, Json.Options),
+            Plans = [.. plans.Select(p => new ArchivedPlan(p.Id, p.Plan))],
+            Days = [.. days.Select(d => new ArchivedDay(d.Id, JsonSerializer.Deserialize<FairDay>(d.Document, Json.Options)!))],
             Classes = [.. classes.Select(c => new ArchivedClass(c.Id, c.Name, c.NoPhotos, [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]) { Wishes = c.Wishes })],
             Cupboard = [.. cupboard.Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))],
             Briefs = briefs,

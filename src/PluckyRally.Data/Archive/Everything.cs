@@ -32,12 +32,31 @@ public sealed record Everything
     /// <summary>What is in the cupboard.</summary>
     public IReadOnlyList<CupboardItem> Cupboard { get; init; } = [];
 
+    /// <summary>What is the school's own; absent where nothing was set.</summary>
+    public School? School { get; init; }
+
+    /// <summary>Which briefs are planned for when.</summary>
+    public IReadOnlyList<ArchivedPlan> Plans { get; init; } = [];
+
+    /// <summary>The fair days.</summary>
+    public IReadOnlyList<ArchivedDay> Days { get; init; } = [];
+
     /// <summary>The briefs.</summary>
     public IReadOnlyList<ArchivedBrief> Briefs { get; init; } = [];
 
     /// <summary>The rallies.</summary>
     public IReadOnlyList<ArchivedRally> Rallies { get; init; } = [];
 }
+
+/// <summary>A brief with its place in the year.</summary>
+/// <param name="Id">The plan's id.</param>
+/// <param name="Plan">Which brief, when and for whom.</param>
+public sealed record ArchivedPlan(Guid Id, BriefPlan Plan);
+
+/// <summary>A fair day.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Day">Its name, its date and its rallies.</param>
+public sealed record ArchivedDay(Guid Id, FairDay Day);
 
 /// <summary>A class.</summary>
 /// <param name="Id">Its id.</param>

@@ -260,6 +260,29 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("TeamPupils");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Days.StoredDay", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("Date")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("OwnerId");
+
+                    b.ToTable("Days");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Kit.StoredCupboardItem", b =>
                 {
                     b.Property<Guid>("OwnerId")
@@ -573,6 +596,20 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("StoredTeam");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Schools.StoredSchool", b =>
+                {
+                    b.Property<Guid>("OwnerId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("OwnerId");
+
+                    b.ToTable("Schools");
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Sessions.StoredJudgeName", b =>
                 {
                     b.Property<Guid>("RallyId")
@@ -613,6 +650,35 @@ namespace PluckyRally.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Sessions");
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Year.StoredPlan", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("BriefId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("Date")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("For")
+                        .IsRequired()
+                        .HasMaxLength(120)
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("WholeWeek")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BriefId");
+
+                    b.HasIndex("Date");
+
+                    b.ToTable("Plans");
                 });
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<System.Guid>", b =>
@@ -695,6 +761,15 @@ namespace PluckyRally.Data.Migrations
                     b.Navigation("Pupil");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Days.StoredDay", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Owners.Owner", null)
+                        .WithMany()
+                        .HasForeignKey("OwnerId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Kit.StoredCupboardItem", b =>
                 {
                     b.HasOne("PluckyRally.Data.Owners.Owner", null)
@@ -763,11 +838,29 @@ namespace PluckyRally.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Schools.StoredSchool", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Owners.Owner", null)
+                        .WithOne()
+                        .HasForeignKey("PluckyRally.Data.Schools.StoredSchool", "OwnerId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Sessions.StoredJudgeName", b =>
                 {
                     b.HasOne("PluckyRally.Data.Sessions.StoredSession", null)
                         .WithMany()
                         .HasForeignKey("SessionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Year.StoredPlan", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Briefs.StoredBrief", null)
+                        .WithMany()
+                        .HasForeignKey("BriefId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -21,6 +21,7 @@ internal static class AccessSetup
         services.AddSingleton<LiveLines>();
         services.AddSingleton<SessionStore>();
         services.AddScoped<IAuthorizationHandler, RallyAccessHandler>();
+        services.AddScoped<IAuthorizationHandler, DayAccessHandler>();
         services.AddDataProtection().SetApplicationName("plucky-rally").PersistKeysToFileSystem(Keys(settings.Folder));
         var authentication = services.AddAuthentication(CallerAuthentication.Name);
         authentication.AddScheme<AuthenticationSchemeOptions, CallerAuthentication>(CallerAuthentication.Name, null);
@@ -39,7 +40,8 @@ internal static class AccessSetup
             .SetFallbackPolicy(Policy(CallerRole.Teacher))
             .AddPolicy(nameof(CallerRole.Judge), Policy(CallerRole.Judge))
             .AddPolicy(nameof(CallerRole.Team), Policy(CallerRole.Team))
-            .AddPolicy(nameof(CallerRole.Wall), Policy(CallerRole.Wall));
+            .AddPolicy(nameof(CallerRole.Wall), Policy(CallerRole.Wall))
+            .AddPolicy(DayAccess.Policy, new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new DayAccess()).Build());
         services.AddGuessLimits();
     }
 
@@ -54,6 +56,10 @@ internal static class AccessSetup
     /// <summary>Judges and walls may use it, in the rally that the address names.</summary>
     public static T ForWalls<T>(this T endpoint)
         where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(nameof(CallerRole.Wall));
+
+    /// <summary>Whoever has a pass to one of its rallies may use it, in the fair day that the address names.</summary>
+    public static T ForDays<T>(this T endpoint)
+        where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(DayAccess.Policy);
 
     /// <summary>Whether a request comes from the computer that the server runs on.</summary>
     public static bool IsHere(HttpContext context) => context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);

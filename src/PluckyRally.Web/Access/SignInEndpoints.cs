@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using PluckyRally.Core;
+using PluckyRally.Data.Days;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Sessions;
@@ -24,7 +25,7 @@ internal static class SignInEndpoints
         api.MapPut("/password", Change).WithTags("Access").WithName("changePassword").Accepts<PasswordChange>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
     }
 
-    private static async Task<Ok<WhoAmI>> Who(HttpContext context, UserManager<Owner> owners, ServerSettings settings, PassBook book, CancellationToken stop)
+    private static async Task<Ok<WhoAmI>> Who(HttpContext context, UserManager<Owner> owners, ServerSettings settings, PassBook book, DayBook days, CancellationToken stop)
     {
         var caller = Caller.Of(context.User);
         var rallies = new List<JoinedRally>();
@@ -41,7 +42,10 @@ internal static class SignInEndpoints
             [.. rallies.Select(r => r with { Name = called.GetValueOrDefault(r.Rally, "") })],
             settings.Lan,
             await HasPassword(owners),
-            AccessSetup.IsHere(context)));
+            AccessSetup.IsHere(context))
+        {
+            Days = rallies.Count == 0 ? [] : [.. (await days.All(stop)).Where(d => d.Day.Slots.Any(s => rallies.Any(r => r.Rally == s.Rally))).Select(d => new DayListed(d.Id, d.Day.Name, d.Day.Date, d.Day.Slots.Count))],
+        });
     }
 
     private static async Task<Results<Ok, Refused>> SignIn(SentJson sent, HttpContext context, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, ILogger<SessionStore> logger, CancellationToken stop)
@@ -103,7 +107,7 @@ internal static class SignInEndpoints
     }
 
     /// <summary>A device may hold passes of several rallies at once.</summary>
-    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, SessionBook names, SessionStore sessions, ILogger<SessionStore> logger, CancellationToken stop)
+    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, SessionBook names, SessionStore sessions, DayBook days, ILogger<SessionStore> logger, CancellationToken stop)
     {
         var request = DocumentReader.Request<CodeTyped>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
@@ -136,7 +140,9 @@ internal static class SignInEndpoints
             Happened.Joined(logger, one.RallyId);
         }
 
-        return TypedResults.Ok(new JoinedRally(pass.RallyId, Caller.Of(pass.Kind)));
+        // A code that opens several rallies of a fair day leads to the page of that day.
+        var day = passes.Count < 2 ? null : (await days.All(stop)).FirstOrDefault(d => passes.Count(p => d.Day.Slots.Any(s => s.Rally == p.RallyId)) > 1);
+        return TypedResults.Ok(new JoinedRally(pass.RallyId, Caller.Of(pass.Kind)) { Day = day?.Id });
     }
 
     /// <summary>Nobody is taken for somebody else without being told.</summary>
@@ -191,6 +197,9 @@ public sealed record JoinedRally(Guid Rally, CallerRole Role)
 {
     /// <summary>What it is called, where one is asked who one is.</summary>
     public string Name { get; init; } = "";
+
+    /// <summary>The fair day that the code was made for; absent where it was made for none.</summary>
+    public Guid? Day { get; init; }
 }
 
 /// <summary>Who this device is to the server.</summary>
@@ -200,4 +209,8 @@ public sealed record JoinedRally(Guid Rally, CallerRole Role)
 /// <param name="Lan">Whether the classroom's devices are let in at all.</param>
 /// <param name="HasPassword">Whether the teacher has set a password.</param>
 /// <param name="Here">Whether this is the computer that the server runs on.</param>
-public sealed record WhoAmI(CallerRole Role, string Name, IReadOnlyList<JoinedRally> Rallies, bool Lan, bool HasPassword, bool Here);
+public sealed record WhoAmI(CallerRole Role, string Name, IReadOnlyList<JoinedRally> Rallies, bool Lan, bool HasPassword, bool Here)
+{
+    /// <summary>The fair days of those rallies.</summary>
+    public IReadOnlyList<DayListed> Days { get; init; } = [];
+}

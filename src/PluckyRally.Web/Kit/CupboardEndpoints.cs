@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Year;
 
 namespace PluckyRally.Web;
 
@@ -43,14 +44,14 @@ internal static class CupboardEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Ok<Shopping>> Planned(RallyLog log, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Ok<Shopping>> Planned(RallyLog log, PlanBook plans, Cupboard cupboard, CancellationToken stop)
     {
-        var lines = await List(log, cupboard, stop);
+        var lines = await List(log, plans, cupboard, stop);
         return TypedResults.Ok(new Shopping(lines, ShoppingList.Costs(lines)));
     }
 
-    private static async Task<FileContentHttpResult> PlannedFile(RallyLog log, Cupboard cupboard, CancellationToken stop) =>
-        File((await List(log, cupboard, stop)).Where(l => l.Buying.Short > 0));
+    private static async Task<FileContentHttpResult> PlannedFile(RallyLog log, PlanBook plans, Cupboard cupboard, CancellationToken stop) =>
+        File((await List(log, plans, cupboard, stop)).Where(l => l.Buying.Short > 0));
 
     /// <summary>A shopping list as a file.</summary>
     public static FileContentHttpResult File(IEnumerable<ShoppingLine> lines) => CsvText.File(
@@ -58,12 +59,14 @@ internal static class CupboardEndpoints
         ["material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money", "for"],
         lines.Select(l => (IReadOnlyList<object?>)[l.Name, l.Unit, l.Needed, l.InCupboard, l.Buying.Short, l.Buying.Packs, l.Buying.Cost, l.Money, string.Join("; ", l.For)]));
 
-    /// <summary>Rallies that have not begun and have not taken their kit yet.</summary>
-    private static async Task<IReadOnlyList<ShoppingLine>> List(RallyLog log, Cupboard cupboard, CancellationToken stop)
+    /// <summary>Rallies that have not begun and have not taken their kit yet, and briefs that are planned: for as many teams as each expects.</summary>
+    private static async Task<IReadOnlyList<ShoppingLine>> List(RallyLog log, PlanBook plans, Cupboard cupboard, CancellationToken stop)
     {
         var served = await cupboard.Served(stop);
-        var planned = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
-        return ShoppingList.Of([.. planned], await cupboard.All(stop));
+        var rallies = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
+        var briefs = (await plans.All(stop)).Select(p => (Plan: p, Read: DocumentReader.Brief(p.Document))).Where(p => p.Read.IsOk).Select(p => (p.Plan, Brief: p.Read.Value!.Value))
+            .Select(p => new PlannedKit(p.Plan.For.Length > 0 ? p.Plan.For : p.Plan.Title, p.Brief, KitList.Unmade([.. Enumerable.Repeat(p.Brief.Timing.TeamSize, Math.Clamp(p.Brief.Timing.Teams, 1, Limits.Teams))])));
+        return ShoppingList.Of([.. rallies, .. briefs], await cupboard.All(stop));
     }
 }
 

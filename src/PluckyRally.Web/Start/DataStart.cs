@@ -1,13 +1,17 @@
+using System.Text.Json;
 using Microsoft.AspNetCore.Identity;
 using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Classes;
+using PluckyRally.Data.Days;
 using PluckyRally.Data.Files;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Owners;
 using PluckyRally.Data.Photos;
+using PluckyRally.Data.Schools;
 using PluckyRally.Data.Sessions;
+using PluckyRally.Data.Year;
 
 namespace PluckyRally.Web;
 
@@ -80,19 +84,40 @@ internal static class DataStart
             await services.GetRequiredService<Cupboard>().Put(Read(CupboardList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file), stop);
 
         var importer = services.GetRequiredService<Importer>();
-        foreach (var file in Files(folder, "*.brief.json")) Read(await importer.Import(await File.ReadAllTextAsync(file, stop), stop), file);
+        var briefs = new Dictionary<string, Guid>(StringComparer.Ordinal);
+        foreach (var file in Files(folder, "*.brief.json")) briefs[Path.GetFileName(file)] = Read(await importer.Import(await File.ReadAllTextAsync(file, stop), stop), file).Id;
 
         var rallies = new List<(string File, Rally Rally)>();
         foreach (var file in Files(folder, "*.rally.json")) rallies.Add((file, Read(DocumentReader.Rally(await File.ReadAllTextAsync(file, stop)), file).Value));
         var now = services.GetRequiredService<TimeProvider>().GetLocalNow();
         var last = rallies.Where(r => r.Rally.Entries.Count > 0).MaxBy(r => r.Rally.Date).Rally;
+        var made = new Dictionary<string, Guid>(StringComparer.Ordinal);
         var days = last.Date is { } day ? DateOnly.FromDateTime(now.DateTime).DayNumber - day.DayNumber : 0;
         foreach (var (file, rally) in rallies)
         {
             var by = rally == last ? now - Pause - rally.Entries.Max(e => e.At) : TimeSpan.FromDays(days);
             var imported = Read(await importer.Import(Json.Write(rally with { Date = rally.Date?.AddDays(days), Entries = Log.Moved(rally.Entries, by) }), stop), file);
+            made[Path.GetFileName(file)] = imported.Id;
             foreach (var picture in Files(folder, Path.GetFileName(file).Replace(".rally.json", ".*.jpg", StringComparison.Ordinal)))
                 await AddPhoto(services.GetRequiredService<PhotoAlbum>(), imported.Id, picture, now, stop);
+        }
+
+        var (today, year) = (DateOnly.FromDateTime(now.DateTime), Path.Combine(folder, "year"));
+        await LoadDays(services.GetRequiredService<DayBook>(), year, made, today, stop);
+        foreach (var file in Files(year, "school.json")) await services.GetRequiredService<SchoolBook>().Put(JsonSerializer.Deserialize<Core.School>(await File.ReadAllTextAsync(file, stop), Json.Options)!, stop);
+        foreach (var file in Files(year, "plans.json"))
+        foreach (var plan in JsonSerializer.Deserialize<IReadOnlyList<DemoPlan>>(await File.ReadAllTextAsync(file, stop), Json.Options)!)
+            await services.GetRequiredService<PlanBook>().Add(new() { Brief = briefs[plan.File], Date = today.AddDays(plan.InDays), WholeWeek = plan.WholeWeek, For = plan.For }, stop);
+    }
+
+    /// <summary>Fair days are laid on today; they name rallies by their files.</summary>
+    private static async Task LoadDays(DayBook book, string folder, Dictionary<string, Guid> made, DateOnly today, CancellationToken stop)
+    {
+        foreach (var file in Files(folder, "*.day.json"))
+        {
+            var read = JsonSerializer.Deserialize<DemoDay>(await File.ReadAllTextAsync(file, stop), Json.Options)!;
+            var day = new FairDay { Name = read.Name, Date = today, ListOnBoard = read.ListOnBoard, Slots = [.. read.Slots.Select(s => new DaySlot { Rally = made[s.File], From = s.From, To = s.To, Where = s.Where, Tables = s.Tables })] };
+            await book.Add(day, stop);
         }
     }
 
@@ -104,9 +129,18 @@ internal static class DataStart
         await album.Add(photo, picture.Jpeg, stop);
     }
 
-    private static IEnumerable<string> Files(string folder, string pattern) => Directory.GetFiles(folder, pattern).Order(StringComparer.Ordinal);
+    private static IEnumerable<string> Files(string folder, string pattern) => (Directory.Exists(folder) ? Directory.GetFiles(folder, pattern) : []).Order(StringComparer.Ordinal);
 
     private static T Read<T>(Result<T> read, string file)
         where T : notnull =>
         read.IsOk ? read.Value : throw new StartRefusedException($"The demo file {file} cannot be read: {string.Join(" ", read.Problems)}", "Mend the file, or start without the demo.");
 }
+
+/// <summary>A fair day of the demo.</summary>
+internal sealed record DemoDay(string Name, bool ListOnBoard, IReadOnlyList<DemoSlot> Slots);
+
+/// <summary>A rally of such a day, by its file.</summary>
+internal sealed record DemoSlot(string File, TimeOnly? From, TimeOnly? To, string Where, int Tables);
+
+/// <summary>A brief of the demo that is planned, by its file, so many days from today.</summary>
+internal sealed record DemoPlan(string File, int InDays, bool WholeWeek, string For);

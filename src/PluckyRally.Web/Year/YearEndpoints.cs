@@ -1,6 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Schools;
+using PluckyRally.Data.Year;
 
 namespace PluckyRally.Web;
 
@@ -9,16 +11,18 @@ internal static class YearEndpoints
 {
     public static void MapYear(this IEndpointRouteBuilder api) => api.MapGet("/year", Open).WithTags("Year").WithName("yearLine");
 
-    private static async Task<Ok<YearLine>> Open(RallyLog log, TimeProvider clock, CancellationToken stop)
+    private static async Task<Ok<YearLine>> Open(RallyLog log, PlanBook plans, SchoolBook book, TimeProvider clock, CancellationToken stop)
     {
+        var school = await book.Read(stop);
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
-        var year = SchoolYear.Of(today);
+        var year = SchoolYear.Of(today, school);
         var all = (await log.All(stop)).Where(r => !r.PutAway).ToList();
         var stops = all.Where(r => r.Date is { } date && date >= year.From && date < year.To)
             .OrderBy(r => r.Date)
             .Select(r => new YearStop(r.Id, r.Name, r.BriefTitle, r.Date!.Value, year.Along(r.Date.Value), r.Entries > 0))
             .ToList();
-        return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)));
+        var planned = (await plans.All(stop)).Select(p => new PlanStop(p.Id, p.Brief, p.Title, p.WholeWeek ? school.WeekOf(p.Date) : p.Date, p.WholeWeek, p.For, year.Along(p.Date), p.Date >= year.From && p.Date < year.To)).ToList();
+        return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)) { Seasons = year.Seasons(school.South), Terms = year.Terms(school), Plans = planned });
     }
 
     /// <summary>
@@ -55,7 +59,28 @@ internal static class YearEndpoints
 /// <param name="Along">How far along the year that is, from 0 to 1.</param>
 /// <param name="Stops">The rallies, in order.</param>
 /// <param name="Next">The next one; absent where there is none.</param>
-public sealed record YearLine(DateOnly From, DateOnly Until, DateOnly Today, decimal Along, IReadOnlyList<YearStop> Stops, NextRally? Next);
+public sealed record YearLine(DateOnly From, DateOnly Until, DateOnly Today, decimal Along, IReadOnlyList<YearStop> Stops, NextRally? Next)
+{
+    /// <summary>The seasons along it.</summary>
+    public required IReadOnlyList<SeasonSpan> Seasons { get; init; }
+
+    /// <summary>The school's terms.</summary>
+    public required IReadOnlyList<TermSpan> Terms { get; init; }
+
+    /// <summary>What is planned, this year and later.</summary>
+    public required IReadOnlyList<PlanStop> Plans { get; init; }
+}
+
+/// <summary>A brief that is planned.</summary>
+/// <param name="Id">The plan's id.</param>
+/// <param name="Brief">The brief's id.</param>
+/// <param name="Title">The brief's title.</param>
+/// <param name="Date">The day, or the first of the week.</param>
+/// <param name="WholeWeek">Whether it is that week.</param>
+/// <param name="For">For whom; may be empty.</param>
+/// <param name="Along">Where on the line.</param>
+/// <param name="ThisYear">Whether it lies on the line.</param>
+public sealed record PlanStop(Guid Id, Guid Brief, string Title, DateOnly Date, bool WholeWeek, string For, decimal Along, bool ThisYear);
 
 /// <summary>A rally on the year line.</summary>
 /// <param name="Rally">Its id.</param>

@@ -97,9 +97,11 @@ public sealed class FuzzTests : IDisposable
         documents.AddRange(documents.Where(d => d["entries"] is JsonArray).SelectMany(d => d["entries"]!.AsArray().Select(e => e!.DeepClone())).ToList());
         var group = await RunningApp.Read(await _app.Post("/api/classes", new NewClass("Class 5", ["Iva A.", "Osk B.", "Wren C."])));
         var pass = await RunningApp.Read(await _app.Post($"/api/rallies/{rallies[0]}/passes", new NewPass(PassKind.Judge)));
+        var day = await RunningApp.Read(await _app.Post("/api/days", new FairDay { Name = "Quay day", Date = new(2026, 11, 27), Slots = [new() { Rally = Guid.Parse(rallies[0]) }] }));
         return (new()
         {
             ["/api/rallies"] = rallies,
+            ["/api/days"] = [day.GetProperty("id").GetString()!],
             ["/api/briefs"] = briefs,
             ["/api/classes"] = [group.GetProperty("id").GetString()!],
             ["/api/pupils"] = [.. group.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetString()!)],

@@ -123,7 +123,8 @@ public sealed class ArchiveTests : IDisposable
     /// <summary>Everything that can be looked at: lists, briefs with their history, classes, rallies station by station and round by round, photos.</summary>
     private static async Task<List<string>> Pages(RunningApp app)
     {
-        var pages = new List<string> { "/api/briefs", "/api/briefs?archived=true", "/api/rallies", "/api/classes", "/api/cupboard", "/api/year", "/api/shopping" };
+        var pages = new List<string> { "/api/briefs", "/api/briefs?archived=true", "/api/rallies", "/api/classes", "/api/cupboard", "/api/year", "/api/shopping", "/api/school", "/api/days" };
+        foreach (var day in await app.Get<List<DayListed>>("/api/days")) pages.AddRange([$"/api/days/{day.Id}", $"/api/days/{day.Id}/plan"]);
         foreach (var brief in await app.Get<List<BriefOnShelf>>("/api/briefs"))
             pages.AddRange(new[] { "", "/check", "/versions", "/kit", "/markdown", "/file" }.Select(p => $"/api/briefs/{brief.Id}{p}"));
         foreach (var group in await app.Get<List<ClassOpened>>("/api/classes")) pages.Add($"/api/classes/{group.Id}/history");

@@ -27,6 +27,7 @@ async function leave() {
       <span class="muted">You also judge</span>
       <RouterLink v-for="r in others" :key="r.rally" :to="pageOf(r)">{{ r.name }}</RouterLink>
     </template>
+    <RouterLink v-for="d in who.days" :key="d.id" :to="`/days/${d.id}`">{{ d.name }}</RouterLink>
     <button type="button" class="act" @click="leave">Leave</button>
   </p>
 </template>

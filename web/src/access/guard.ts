@@ -14,6 +14,8 @@ export async function guard(to: RouteLocationNormalized, from: RouteLocationNorm
   const now = who.value?.role === 'teacher' ? who.value : await askWho()
   // Without a connection there is nobody to ask; what was kept on this device can be shown.
   if (!now || now.role === 'teacher') return true
+  // Which rallies of a fair day a device may see is the server's to say.
+  if (to.meta.station === 'day' && now.rallies.length > 0) return true
   const rally = now.rallies.find((r) => r.rally === to.params.rally) ?? (to.path === '/' ? now.rallies[0] : undefined)
   if (!rally) return { path: '/sign-in', query: { to: to.fullPath } }
   const station = String(to.meta.station)

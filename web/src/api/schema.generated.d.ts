@@ -1588,6 +1588,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readSchool"];
+        put: operations["setSchool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planBrief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/plans/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePlan"];
+        post?: never;
+        delete: operations["removePlan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/year/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yearCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listDays"];
+        put?: never;
+        post: operations["makeDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openDay"];
+        put: operations["changeDay"];
+        post?: never;
+        delete: operations["removeDay"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readDay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/wall": {
         parameters: {
             query?: never;
@@ -2261,6 +2373,23 @@ export interface components {
             /** @description Whether its readers get large letters, unless somebody says otherwise. */
             largePrint: boolean;
         };
+        /** @description A brief that has its place in the year before any team exists. */
+        BriefPlan: {
+            /**
+             * Format: uuid
+             * @description The brief's id.
+             */
+            brief: string;
+            /**
+             * Format: date
+             * @description The day, or a day of the week.
+             */
+            date: string;
+            /** @description Whether it is that week, on whichever day. */
+            wholeWeek: boolean;
+            /** @description For whom: a class; empty where that is open. */
+            for: string;
+        };
         BriefToMend: {
             brief: components["schemas"]["Brief"];
             /**
@@ -2912,6 +3041,56 @@ export interface components {
              * @description Points lost per unit off it, above 0.
              */
             perUnit: number;
+        };
+        DayListed: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            rallies: number;
+        };
+        DayMade: {
+            /** Format: uuid */
+            id: string;
+        };
+        /** @enum {unknown} */
+        DayOfWeek: "sunday" | "monday" | "tuesday" | "wednesday" | "thursday" | "friday" | "saturday";
+        DayOpened: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date */
+            date: string;
+            listOnBoard: boolean;
+            rallies: components["schemas"]["RallyOfDay"][];
+            lists: components["schemas"]["ListOfDay"][];
+        };
+        /** @description A rally in a fair day. */
+        DaySlot: {
+            /**
+             * Format: uuid
+             * @description The rally's id.
+             */
+            rally: string;
+            /**
+             * Format: time
+             * @description When it begins; absent where that is open.
+             */
+            from?: null | string;
+            /**
+             * Format: time
+             * @description When it ends.
+             */
+            to?: null | string;
+            /** @description Where: a hall, a room; may be empty. */
+            where: string;
+            /**
+             * Format: int32
+             * @description At how many tables its teams are tested, from 1.
+             */
+            tables: number;
         };
         /** @description A condition that differs from team to team: a machine to use, a problem card, a handicap. Each team gets one card of it. */
         Deal: {
@@ -5498,6 +5677,20 @@ export interface components {
             /** @description The group that it is listed in: what is measured, what is worked out, a part's name, the team. */
             group: string;
         };
+        /** @description A fair day: several rallies on one day, each with its place and its time. */
+        FairDay: {
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: date
+             * @description The day.
+             */
+            date: string;
+            /** @description Its rallies, in the order of the day. */
+            slots: components["schemas"]["DaySlot"][];
+            /** @description Whether the board that goes round shows the list over all as well. */
+            listOnBoard: boolean;
+        };
         FaultOnWalk: {
             id: string;
             name: string;
@@ -5682,6 +5875,8 @@ export interface components {
             rally: string;
             role: components["schemas"]["CallerRole"];
             name: string;
+            /** Format: uuid */
+            day?: null | string;
         };
         JsonElement: unknown;
         /** @description A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test. */
@@ -5923,6 +6118,12 @@ export interface components {
             /** Format: date-time */
             struckAt?: null | string;
             what?: null | components["schemas"]["Entry"];
+        };
+        ListOfDay: {
+            title: string;
+            winsText: string;
+            differs: string[];
+            rows: components["schemas"]["RowOverAllOnWall"][];
         };
         /** @description How a load is laid on: rolls first, then equal small steps. */
         LoadingPlan: {
@@ -6522,6 +6723,11 @@ export interface components {
             /** @description As many as the block has columns. */
             fields: components["schemas"]["PaperField"][];
         };
+        /**
+         * @description A size of paper.
+         * @enum {unknown}
+         */
+        PaperSize: "a4" | "letter";
         /** @description One way of earning points. Each case stands in its own folder below `Parts`. */
         Part: components["schemas"]["PartBins"] | components["schemas"]["PartBudget"] | components["schemas"]["PartMeasured"] | components["schemas"]["PartOrdering"] | components["schemas"]["PartPieces"] | components["schemas"]["PartRelay"] | components["schemas"]["PartRubric"] | components["schemas"]["PartTally"] | components["schemas"]["PartTasks"];
         /** @description Items sorted into bins, against a key. */
@@ -7272,6 +7478,24 @@ export interface components {
          * @enum {unknown}
          */
         PlaceTies: "betterPlace" | "shareMean";
+        PlanMade: {
+            /** Format: uuid */
+            id: string;
+        };
+        PlanStop: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            brief: string;
+            title: string;
+            /** Format: date */
+            date: string;
+            wholeWeek: boolean;
+            for: string;
+            /** Format: double */
+            along: number;
+            thisYear: boolean;
+        };
         /** @description A picture of a class's numbers: what stands where. The same is in its table, in words. */
         Plot: {
             /** @description What sort of picture it is. */
@@ -7697,6 +7921,25 @@ export interface components {
             question: string;
             /** @description What was noted. */
             text: string;
+        };
+        RallyOfDay: {
+            /** Format: uuid */
+            rally: string;
+            name: string;
+            title: string;
+            where: string;
+            /** Format: int32 */
+            round: number;
+            /** Format: int32 */
+            teams: number;
+            /** Format: int32 */
+            left: number;
+            tables: components["schemas"]["TableNow"][];
+            role: components["schemas"]["CallerRole"];
+            /** Format: time */
+            from?: null | string;
+            /** Format: time */
+            to?: null | string;
         };
         RallyOnShelf: {
             /** Format: uuid */
@@ -8204,6 +8447,44 @@ export interface components {
          * @enum {unknown}
          */
         RuleState: "met" | "missed" | "toCheck" | "notChecked";
+        /** @description What is the school's own, set once. */
+        School: {
+            /**
+             * Format: int32
+             * @description The month in which the school year begins, 1 to 12.
+             */
+            beginsMonth: number;
+            /**
+             * Format: int32
+             * @description The day of that month.
+             */
+            beginsDay: number;
+            /** @description Whether it lies south of the equator, where summer is in December. */
+            south: boolean;
+            /** @description The terms, in any order; none where the seasons are enough. */
+            terms: components["schemas"]["SchoolTerm"][];
+            /** @description What it prints on. */
+            paper: components["schemas"]["PaperSize"];
+            /** @description The units of new briefs. */
+            units: components["schemas"]["UnitSystem"];
+            /** @description The first day of a week. */
+            firstDay: components["schemas"]["DayOfWeek"];
+        };
+        /** @description A term of the school year. */
+        SchoolTerm: {
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description The month of its first day, 1 to 12.
+             */
+            month: number;
+            /**
+             * Format: int32
+             * @description Its first day.
+             */
+            day: number;
+        };
         /** @description A word of science and what it means here. */
         ScienceWord: {
             /** @description The word. */
@@ -8216,6 +8497,21 @@ export interface components {
          * @enum {unknown}
          */
         Season: "any" | "autumn" | "winter" | "spring" | "summer";
+        /** @description A season, or what of it lies in a school year. */
+        SeasonSpan: {
+            /** @description Which. */
+            season: components["schemas"]["Season"];
+            /**
+             * Format: double
+             * @description Where it begins along the year, from 0 to 1.
+             */
+            from: number;
+            /**
+             * Format: double
+             * @description Where it ends.
+             */
+            to: number;
+        };
         SecondFolder: {
             path: string;
             trouble: string;
@@ -8604,6 +8900,23 @@ export interface components {
          * @enum {unknown}
          */
         SummaryKind: "order" | "linePlot" | "range" | "mode" | "median" | "mean" | "boxPlot" | "meanAbsoluteDeviation" | "standardDeviation" | "scatter" | "fit";
+        /** @description A table of a rally: who is at it, and who comes next. */
+        TableNow: {
+            /**
+             * Format: int32
+             * @description Its number, from 1.
+             */
+            table: number;
+            /** @description The team that is tested; empty where the table is done. */
+            now: string;
+            /** @description The team after it; empty where there is none. */
+            next: string;
+            /**
+             * Format: int32
+             * @description Teams that are still to be tested, the one at the table among them.
+             */
+            left: number;
+        };
         TableSent: {
             text: string;
         };
@@ -8943,6 +9256,16 @@ export interface components {
             made: components["schemas"]["TeamsMade"];
             jobs: components["schemas"]["Job"][];
             dealt: components["schemas"]["JobDealt"][][];
+        };
+        /** @description A term along a school year. */
+        TermSpan: {
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Where it begins, from 0 to 1.
+             */
+            from: number;
         };
         /** @description Which sentences about the test fit a brief: nobody lets go in a relay, and a key of things to sort has no attempts. */
         TestFits: {
@@ -9342,6 +9665,7 @@ export interface components {
             lan: boolean;
             hasPassword: boolean;
             here: boolean;
+            days: components["schemas"]["DayListed"][];
         };
         /**
          * @description Which total wins.
@@ -9378,6 +9702,9 @@ export interface components {
             along: number;
             stops: components["schemas"]["YearStop"][];
             next?: null | components["schemas"]["NextRally"];
+            seasons: components["schemas"]["SeasonSpan"][];
+            terms: components["schemas"]["TermSpan"][];
+            plans: components["schemas"]["PlanStop"][];
         };
         YearStop: {
             /** Format: uuid */
@@ -13459,6 +13786,374 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["School"];
+                };
+            };
+        };
+    };
+    setSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["School"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    planBrief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefPlan"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanMade"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    changePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefPlan"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    removePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    yearCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    listDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayListed"][];
+                };
+            };
+        };
+    };
+    makeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FairDay"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayMade"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayOpened"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    changeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FairDay"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    removeDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    readDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FairDay"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -11,7 +11,10 @@ import PatternMark from './PatternMark.vue'
 
 /** The shelf of briefs: searched, filtered, copied, put away. */
 const props = defineProps<{ season?: Season }>()
-const emit = defineEmits<{ loaded: [briefs: readonly BriefOnShelf[]] }>()
+const emit = defineEmits<{
+  loaded: [briefs: readonly BriefOnShelf[]]
+  plan: [brief: { brief: string; title: string }]
+}>()
 const router = useRouter()
 const search = ref('')
 const archived = ref(false)
@@ -118,6 +121,15 @@ async function remove() {
             :aria-label="`Make teams for ${b.title || 'this brief'}`"
             >Make teams</RouterLink
           >
+          <button
+            v-if="!archived"
+            type="button"
+            class="act"
+            :aria-label="`Plan ${b.title || 'this brief'}`"
+            @click="emit('plan', { brief: b.id, title: b.title || 'this brief' })"
+          >
+            Plan
+          </button>
           <button type="button" class="act" :aria-label="`Copy ${b.title || 'this brief'}`" @click="copy(b)">
             Copy
           </button>

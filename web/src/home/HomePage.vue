@@ -11,6 +11,8 @@ import BriefShelf from './BriefShelf.vue'
 import ImportFiles from './ImportFiles.vue'
 import NextRally from './NextRally.vue'
 import NewBriefDialog from './NewBriefDialog.vue'
+import PlanDialog, { type Planning } from './PlanDialog.vue'
+import PlanList from './PlanList.vue'
 import RallyList from './RallyList.vue'
 import YearLine from './YearLine.vue'
 
@@ -19,6 +21,7 @@ const year = useLoad(() => ask(api.GET('/api/year')))
 const briefs = ref<readonly BriefOnShelf[]>()
 const season = ref<Season>()
 const beginning = ref(false)
+const planning = ref<Planning>()
 const shelf = useTemplateRef('shelf')
 const kept = useLoad(() => ask(api.GET('/api/kept')))
 void kept.load()
@@ -48,6 +51,8 @@ const next = computed(() => {
     <StationHead title="What is on the line" :next="next">
       <RouterLink class="small" to="/classes">Classes</RouterLink>
       <RouterLink class="small" to="/cupboard">Cupboard</RouterLink>
+      <RouterLink class="small" to="/days">Fair days</RouterLink>
+      <RouterLink class="small" to="/school">The school</RouterLink>
       <RouterLink class="small" to="/kept">Kept safe</RouterLink>
       <RouterLink class="small" to="/health">How it is</RouterLink>
       <RouterLink class="small" to="/about">About</RouterLink>
@@ -58,11 +63,13 @@ const next = computed(() => {
       <b>{{ trouble }}</b> <RouterLink to="/kept">See what is kept</RouterLink>
     </p>
     <NewBriefDialog v-model="beginning" />
+    <PlanDialog v-model="planning" @kept="year.load" />
     <div v-show="there">
       <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
+      <PlanList :plans="year.data.value?.plans ?? []" @change="(p) => (planning = p)" @changed="year.load" />
       <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />
       <div class="two">
-        <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" />
+        <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)" />
         <section aria-labelledby="rallies">
           <h2 id="rallies">Rallies</h2>
           <LoadNote :state="rallies.state.value" :refusal="rallies.refusal.value" what="the rallies" @again="load" />

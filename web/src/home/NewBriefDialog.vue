@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { GradeBand, Pattern, Refusal, UnitSystem } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useSchool } from '@/school/useSchool'
 import PatternMark from './PatternMark.vue'
 
 /** How a brief is begun: a pattern, the grades, the units. */
@@ -16,6 +17,8 @@ const { data, state, refusal, load } = useLoad(() => ask(api.GET('/api/choices')
 void load()
 const grades = ref<GradeBand>('from3To5')
 const units = ref<UnitSystem>('metric')
+const { school } = useSchool()
+watch(school, (s) => s && (units.value = s.units), { immediate: true })
 const pattern = ref<Pattern>('tallest')
 const refused = ref<Refusal>()
 const beginning = ref(false)

@@ -3,31 +3,46 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import type { BriefOnShelf, Season, YearLine } from '@/api/names'
 import { shortDay } from '@/shared/days'
+import { seasons as seasonNames } from '@/fields/words'
 import { byDay } from './byDay'
+import { planSays } from './planSays'
 
 /** The school year as a tide line: seasons with their briefs, rallies where they belong, and today. */
 const props = defineProps<{ year?: YearLine; briefs: readonly BriefOnShelf[] }>()
 type Stop = YearLine['stops'][number]
 const season = defineModel<Season>()
-const seasons = ['autumn', 'winter', 'spring', 'summer'] as const
-const count = computed(() =>
-  Object.fromEntries(seasons.map((s) => [s, props.briefs.filter((b) => b.season === s).length])),
-)
+const names = new Map(seasonNames)
+/** Each season once, on the longest stretch of the line that it has. */
+const seasons = computed(() => {
+  const spans = [...(props.year?.seasons ?? [])].sort((a, b) => b.to - b.from - (a.to - a.from))
+  return spans.filter((s, i) => spans.findIndex((o) => o.season === s.season) === i).sort((a, b) => a.from - b.from)
+})
+const count = (s: Season) => props.briefs.filter((b) => b.season === s).length
 const at = (along: number) => `${along * 100}%`
 const line = useTemplateRef('line')
 const { width } = useElementSize(line)
 /** What two pennants need beside each other; where there is less, one hangs lower. */
 const apart = 30
+/** What hangs on the line: each as high as there is room. */
+const rowFor = (taken: number[], along: number) => {
+  const x = along * (width.value || 1200)
+  let row = taken.findIndex((end) => x - end >= apart)
+  if (row < 0) row = taken.length
+  taken[row] = x
+  return row
+}
 const stops = computed(() => {
-  const ends: number[] = []
+  const taken: number[] = []
   return byDay(props.year?.stops ?? []).map(([, group]) => {
     const s = { ...group[0]!, group }
-    const x = s.along * (width.value || 1200)
-    let row = ends.findIndex((end) => x - end >= apart)
-    if (row < 0) row = ends.length
-    ends[row] = x
-    return { ...s, row }
+    return { ...s, row: rowFor(taken, s.along) }
   })
+})
+/** Plans hang below the rallies. */
+const plans = computed(() => {
+  const taken: number[] = []
+  const below = Math.max(-1, ...stops.value.map((s) => s.row)) + 1
+  return (props.year?.plans ?? []).filter((p) => p.thisYear).map((p) => ({ ...p, row: below + rowFor(taken, p.along) }))
 })
 const says = (s: Stop & { group: readonly Stop[] }) =>
   s.group.length > 1
@@ -40,7 +55,7 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
 
 <template>
   <div class="year">
-    <div ref="line" class="line" :style="{ '--rows': 1 + Math.max(0, ...stops.map((s) => s.row)) }">
+    <div ref="line" class="line" :style="{ '--rows': 1 + Math.max(0, ...[...stops, ...plans].map((s) => s.row)) }">
       <svg viewBox="0 0 400 16" preserveAspectRatio="none" aria-hidden="true">
         <path
           d="M0 8q12.5-10 25 0t25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0 25 0"
@@ -53,6 +68,20 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
       <div v-if="year" class="today" :style="{ left: at(year.along) }">
         <span>today</span>
       </div>
+      <ol v-if="plans.length > 0" aria-label="Briefs planned for this school year">
+        <li v-for="p in plans" :key="p.id" class="planned" :style="{ left: at(p.along), '--row': p.row }">
+          <RouterLink
+            :to="`/briefs/${p.brief}`"
+            :title="`Planned: ${p.title}, ${planSays(p)}`"
+            :aria-label="`Planned: ${p.title}, ${planSays(p)}`"
+          >
+            <svg viewBox="0 0 24 26" width="22" height="24" aria-hidden="true">
+              <path d="M3 2h18v22l-9-6-9 6z" />
+              <text x="12" y="14">+</text>
+            </svg>
+          </RouterLink>
+        </li>
+      </ol>
       <ol v-if="stops.length > 0" aria-label="Rallies of this school year">
         <li v-for="s in stops" :key="s.date" :style="{ left: at(s.along), '--row': s.row }">
           <RouterLink
@@ -69,15 +98,19 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
         </li>
       </ol>
     </div>
+    <ol v-if="year && year.terms.length > 0" class="terms" aria-label="Terms">
+      <li v-for="t in year.terms" :key="t.name" :style="{ left: at(t.from) }">{{ t.name }}</li>
+    </ol>
     <div class="stops" role="group" aria-label="Season">
       <button
         v-for="s in seasons"
-        :key="s"
+        :key="s.season"
         type="button"
-        :aria-pressed="season === s"
-        @click="season = season === s ? undefined : s"
+        :style="{ left: at((s.from + s.to) / 2) }"
+        :aria-pressed="season === s.season"
+        @click="season = season === s.season ? undefined : s.season"
       >
-        {{ s }} <span class="figures">{{ count[s] }}</span>
+        {{ names.get(s.season) }} <span class="figures">{{ count(s.season) }}</span>
       </button>
     </div>
   </div>
@@ -138,12 +171,30 @@ li .begun path {
   fill: var(--lagoon);
   stroke-dasharray: none;
 }
+.terms {
+  position: relative;
+  height: 1.6rem;
+}
+.terms li {
+  top: 0;
+  transform: none;
+  border-left: 2px solid var(--line);
+  padding-left: 0.35rem;
+  font-size: var(--small);
+  white-space: nowrap;
+}
 .stops {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
+  position: relative;
+  height: 2.4rem;
+}
+.stops button {
+  position: absolute;
+  transform: translateX(-50%);
+}
+.planned path {
+  fill: none;
 }
 button {
-  justify-self: center;
   font: 500 0.95rem var(--text);
   color: var(--ink);
   background: transparent;
@@ -151,7 +202,6 @@ button {
   border-top: 3px solid transparent;
   padding: 0.35rem 0.75rem;
   cursor: pointer;
-  text-transform: capitalize;
 }
 button:hover {
   border-top-color: var(--line);

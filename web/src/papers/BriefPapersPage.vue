@@ -5,6 +5,7 @@ import InlineChoice from '@/fields/InlineChoice.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useSchool } from '@/school/useSchool'
 import PaperDesk from './PaperDesk.vue'
 import type { OnPaper } from './paper'
 
@@ -19,6 +20,7 @@ const tiers = computed(() => [
   ['', 'the brief itself'] as const,
   ...(brief.data.value?.tiers ?? []).map((t) => [t.id, t.name] as const),
 ])
+const { school } = useSchool()
 const on = computed((): OnPaper | undefined => {
   const b = brief.data.value
   if (!b) return undefined
@@ -37,7 +39,7 @@ const on = computed((): OnPaper | undefined => {
 
 <template>
   <TopBar />
-  <PaperDesk v-if="on" :on="on" paper="A4">
+  <PaperDesk v-if="on && school" :on="on" :paper="school.paper === 'letter' ? 'letter' : 'A4'">
     <template #links>
       <RouterLink class="small" :to="`/briefs/${props.brief}`">Back to the brief</RouterLink>
     </template>

@@ -24,7 +24,8 @@ const byTable = computed(() => now.choices.judges === 'table' && now.teams.lengt
   <template v-if="byTable">
     <PaperSheet
       v-for="(at, i) in tables"
-      :key="i" :landscape="landscape"
+      :key="i"
+      :landscape="landscape"
       :title="tables.length > 1 ? `Judge’s sheet, table ${i + 1}` : 'Judge’s sheet'"
     >
       <p class="who"><span>Judge</span><span>Date</span></p>

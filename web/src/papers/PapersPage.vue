@@ -6,6 +6,7 @@ import { shortDay } from '@/shared/days'
 import { useRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
 import { useLoad } from '@/shared/useLoad'
+import { useSchool } from '@/school/useSchool'
 import PaperDesk from './PaperDesk.vue'
 import type { OnPaper } from './paper'
 
@@ -16,6 +17,7 @@ const at = () => ({ params: { path: { id }, query: { round: round.value } } })
 const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', at())))
 const papers = useLoad(() => ask(api.GET('/api/rallies/{id}/papers', at())))
 watch([round, tick], () => void Promise.all([kit.load(), papers.load()]), { immediate: true })
+const { school } = useSchool()
 const on = computed((): OnPaper | undefined => {
   const [r, p, k] = [rally.value, papers.data.value, kit.data.value]
   if (!r || !p || !k) return undefined
@@ -43,7 +45,7 @@ const on = computed((): OnPaper | undefined => {
 </script>
 
 <template>
-  <PaperDesk v-if="on" :on="on" paper="A4">
+  <PaperDesk v-if="on && school" :on="on" :paper="school.paper === 'letter' ? 'letter' : 'A4'">
     <template #links>
       <RouterLink class="small" :to="inRound(`/rallies/${id}/typing`)">Type in judges’ sheets</RouterLink>
     </template>

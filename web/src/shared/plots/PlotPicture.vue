@@ -11,7 +11,9 @@ const frame = useTemplateRef('frame')
 const { width } = useElementSize(frame)
 watchEffect(() => {
   if (frame.value && width.value > 0)
-    frame.value.replaceChildren(draw(props.plot, { width: width.value, letters: props.wall ? 26 : props.paper ? 16 : 14 }))
+    frame.value.replaceChildren(
+      draw(props.plot, { width: width.value, letters: props.wall ? 26 : props.paper ? 16 : 14 }),
+    )
 })
 </script>
 

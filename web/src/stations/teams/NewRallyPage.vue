@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
@@ -20,6 +20,8 @@ import { teamNames } from './teamNames'
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
+/** Where it was planned, it begins with the plan's day and class, and the plan is done when the rally is there. */
+const { plan, name: plannedFor, date: plannedOn } = useRoute().query
 const checkup = useLoad(() => ask(api.GET('/api/briefs/{id}/check', { params: { path: { id: props.brief } } })))
 void checkup.load()
 
@@ -41,6 +43,8 @@ const typed = ref<{
   date: new Date().toLocaleDateString('sv-SE'),
   teams: '',
   ...(JSON.parse(localStorage.getItem(keptHere) ?? '{}') as object),
+  ...(plannedFor ? { name: String(plannedFor) } : {}),
+  ...(plannedOn ? { date: String(plannedOn) } : {}),
 })
 watch(typed, (value) => localStorage.setItem(keptHere, JSON.stringify(value)), { deep: true })
 
@@ -91,6 +95,7 @@ async function begin() {
   beginning.value = false
   if (answer.ok) {
     localStorage.removeItem(keptHere)
+    if (plan) await ask(api.DELETE('/api/year/plans/{id}', { params: { path: { id: String(plan) } } }))
     await router.push(`/rallies/${answer.data.id}/score`)
   } else {
     refusal.value = answer.offline

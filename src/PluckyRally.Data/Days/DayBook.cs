@@ -1,0 +1,46 @@
+using Microsoft.EntityFrameworkCore;
+using PluckyRally.Core;
+using PluckyRally.Data.Owners;
+
+namespace PluckyRally.Data.Days;
+
+/// <summary>Keeps the fair days.</summary>
+public sealed class DayBook(RallyDb db)
+{
+    /// <summary>All of them, the latest first; those that a newer version wrote are not among them.</summary>
+    public async Task<IReadOnlyList<KeptDay>> All(CancellationToken stop) =>
+        [.. (await db.Days.AsNoTracking().OrderByDescending(d => d.Date).ToListAsync(stop)).Select(Read).OfType<KeptDay>()];
+
+    /// <summary>A day, or null.</summary>
+    public async Task<KeptDay?> Find(Guid id, CancellationToken stop) => await db.Days.AsNoTracking().FirstOrDefaultAsync(d => d.Id == id, stop) is { } stored ? Read(stored) : null;
+
+    /// <summary>Keeps a new day.</summary>
+    public async Task<Guid> Add(FairDay day, CancellationToken stop)
+    {
+        var stored = new StoredDay { Id = Guid.CreateVersion7(), OwnerId = Owner.LocalTeacher, Date = day.Date, Document = Json.Write(day) };
+        db.Days.Add(stored);
+        await db.SaveChangesAsync(stop);
+        return stored.Id;
+    }
+
+    /// <summary>Changes a day. False where there is none.</summary>
+    public async Task<bool> Change(Guid id, FairDay day, CancellationToken stop)
+    {
+        if (await db.Days.FindAsync([id], stop) is not { } there) return false;
+        (there.Date, there.Document) = (day.Date, Json.Write(day));
+        await db.SaveChangesAsync(stop);
+        return true;
+    }
+
+    /// <summary>Takes a day away; its rallies stay. False where there is none.</summary>
+    public async Task<bool> Remove(Guid id, CancellationToken stop) => await db.Days.Where(d => d.Id == id).ExecuteDeleteAsync(stop) > 0;
+
+    private static KeptDay? Read(StoredDay stored)
+    {
+        var read = DocumentReader.Request<FairDay>(stored.Document);
+        return read.IsOk ? new(stored.Id, read.Value.Value) : null;
+    }
+}
+
+/// <summary>A day that is kept.</summary>
+public sealed record KeptDay(Guid Id, FairDay Day);

@@ -1,0 +1,28 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core;
+using PluckyRally.Data.Owners;
+
+namespace PluckyRally.Data.Days;
+
+/// <summary>A fair day.</summary>
+public sealed class StoredDay
+{
+    /// <summary>Its id.</summary>
+    public Guid Id { get; init; }
+
+    /// <summary>Whose it is.</summary>
+    public Guid OwnerId { get; init; }
+
+    /// <summary>The day.</summary>
+    public DateOnly Date { get; set; }
+
+    /// <summary>The <see cref="FairDay"/> as JSON.</summary>
+    public required string Document { get; set; }
+}
+
+internal sealed class StoredDayConfiguration : IEntityTypeConfiguration<StoredDay>
+{
+    public void Configure(EntityTypeBuilder<StoredDay> day) =>
+        day.HasOne<Owner>().WithMany().HasForeignKey(d => d.OwnerId).OnDelete(DeleteBehavior.Restrict);
+}

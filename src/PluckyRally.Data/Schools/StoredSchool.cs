@@ -1,0 +1,24 @@
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Data.Owners;
+
+namespace PluckyRally.Data.Schools;
+
+/// <summary>What is the school's own.</summary>
+public sealed class StoredSchool
+{
+    /// <summary>Whose it is.</summary>
+    public Guid OwnerId { get; init; }
+
+    /// <summary>The <see cref="Core.School"/> as JSON.</summary>
+    public required string Document { get; set; }
+}
+
+internal sealed class StoredSchoolConfiguration : IEntityTypeConfiguration<StoredSchool>
+{
+    public void Configure(EntityTypeBuilder<StoredSchool> school)
+    {
+        school.HasKey(s => s.OwnerId);
+        school.HasOne<Owner>().WithOne().HasForeignKey<StoredSchool>(s => s.OwnerId).OnDelete(DeleteBehavior.Restrict);
+    }
+}

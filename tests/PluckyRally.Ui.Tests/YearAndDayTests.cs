@@ -1,0 +1,137 @@
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The year before any team exists, what is the school's own, and a fair day with two judges' devices.</summary>
+public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
+{
+    [Fact]
+    public void A_brief_is_planned_changed_bought_for_and_becomes_a_rally()
+    {
+        var desk = OpenWindow(server.Address);
+        desk.Open("/");
+        desk.ClickButton("Plan The sand fence");
+        desk.Type("For whom", "Class 9");
+        desk.Click(() => desk.Field("any day of that week"));
+        desk.ClickButton("Plan it");
+        desk.See("The sand fence");
+        desk.Until(() => desk.Text.Contains(", Class 9", StringComparison.Ordinal), "the plan");
+        desk.ShouldBeAccessible();
+        desk.ClickButton("Change the plan of The sand fence");
+        desk.Type("For whom", "Class 2");
+        desk.ClickButton("Plan it");
+        desk.Until(() => desk.Text.Contains(", Class 2", StringComparison.Ordinal), "the changed plan");
+        desk.ClickLink("Cupboard");
+        desk.See("Class 2");
+        desk.Open("/");
+        desk.ClickLink("Make teams for The sand fence, as planned");
+        desk.Until(() => desk.Field("Class or name of the rally").GetAttribute("value") == "Class 2", "the class of the plan");
+        desk.Type("Teams, one on each line", "Able\nBaker");
+        desk.ClickButton("Begin the rally");
+        desk.Until(() => desk.Place.EndsWith("/score", StringComparison.Ordinal) || desk.Place.Contains("/score/", StringComparison.Ordinal), "the rally");
+        desk.Open("/");
+        desk.See("Shelf of briefs");
+        desk.All("button", "Change the plan of The sand fence").ShouldBeEmpty("the plan has become a rally");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public void The_school_sets_its_year_its_paper_and_its_units_once()
+    {
+        var desk = OpenWindow(server.Address);
+        desk.Open("/school");
+        desk.Choose("Month in which the year begins", "February");
+        desk.Choose("Day on which the year begins", "30");
+        desk.ClickButton("Keep");
+        desk.See("There is no such day.");
+        desk.Choose("Day on which the year begins", "3");
+        desk.Choose("Summer is in", "December to February");
+        desk.Choose("Paper", "US Letter");
+        desk.Choose("Units", "inches and ounces");
+        desk.Type("Term 1", "First light");
+        desk.ClickButton("Keep");
+        desk.See("Kept.");
+        desk.ShouldBeAccessible();
+        desk.Open("/");
+        desk.See("First light");
+        desk.ClickButton("Write a brief");
+        desk.Until(() => desk.Field("Units").GetAttribute("value") == "customary", "the school's units");
+        desk.Open("/");
+        desk.ClickLink("The sand fence");
+        desk.ClickLink("Print");
+        desk.Until(() => desk.Field("Paper").GetAttribute("value") == "letter", "the school's paper");
+        desk.ShouldHaveCleanConsole(expected: "422");
+    }
+
+    [Fact]
+    public async Task Two_judges_play_a_fair_day_from_its_page_and_the_board_goes_round()
+    {
+        using var fair = new RunningServer(demo: true, lan: true);
+        using var http = new HttpClient { BaseAddress = new Uri(fair.Address) };
+        (await http.PostAsync("/api/password", new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        var desk = OpenWindow(fair.Address);
+        desk.Open("/sign-in");
+        desk.Type("The teacher’s password", "boats in the bay");
+        desk.ClickButton("Come in");
+        desk.See("Shelf of briefs");
+        desk.ClickLink("Fair days");
+        desk.ClickLink("Quay day");
+        desk.See("2 of 6 teams are tested");
+        desk.ClickButton("Make a code for the day");
+        desk.See("also opens Class 6, the hoist");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        var code = desk.Driver.FindElement(OpenQA.Selenium.By.CssSelector(".code")).Text;
+        var door = $"http://{Browser.Classroom}:{new Uri(fair.Address).Port}";
+        var (one, two) = (Judge(door, code, "Wren"), Judge(door, code, "Tam"));
+
+        foreach (var judge in new[] { one, two })
+        {
+            judge.Resize(800, 1280);
+            judge.ShouldFit();
+            judge.ShouldBeAccessible();
+            judge.Text.ShouldNotContain("The helpers’ code");
+        }
+
+        // Each at a table of the same rally: the team at it is the one that the page names.
+        var (first, second) = (NowAt(one, 1), NowAt(two, 2));
+        first.ShouldNotBe(second);
+        one.ClickLink("Judge Class 5, today");
+        one.See(first);
+        one.ClickLink("Quay day");
+        two.ClickLink("Judge Class 7, the hoist");
+        two.See("Complete");
+        two.ClickLink("Quay day");
+        two.See("Over all: The one-finger hoist");
+
+        // Whoever has no code of the day sees nothing of it.
+        var stranger = OpenWindow(door);
+        stranger.Open(desk.Place);
+        stranger.Until(() => stranger.Place.StartsWith("/sign-in", StringComparison.Ordinal), "the door");
+        desk.ClickLink("The board that goes round");
+        desk.See(first);
+        desk.Until(() => desk.Text.Contains("Table 1", StringComparison.Ordinal), "the tables of a rally");
+        desk.Until(() => desk.Text.Contains("The one-finger hoist", StringComparison.Ordinal), "the list over all");
+        desk.ShouldBeAccessible();
+        desk.ShouldHaveCleanConsole();
+
+        desk.Driver.Navigate().Back();
+        desk.ClickLink("Certificates of Class 7, the hoist");
+        desk.See("Rockling");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    private Browser Judge(string door, string code, string name)
+    {
+        var judge = OpenWindow(door);
+        judge.Open("/join");
+        judge.Type("The rally’s code", code);
+        judge.Type("Your name", name);
+        judge.ClickButton("Join");
+        judge.See("Go to your table");
+        return judge;
+    }
+
+    private static string NowAt(Browser judge, int table) => judge.Until(() => judge.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".rallies td b")).Select(b => b.Text).ElementAtOrDefault(table - 1) ?? "", "who is at the table");
+}

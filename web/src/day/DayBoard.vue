@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { useIntervalFn, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import LoadNote from '@/shared/LoadNote.vue'
+import { slotSays, useDay } from './useDay'
+
+/** The board of a fair day: it goes round who is where, each rally, and the lists over all. Nothing to touch; read from eight metres. */
+const props = defineProps<{ day: string }>()
+const day = useDay(props.day)
+/** A page of the board hangs so long. */
+const hangs = 12_000
+const at = ref(0)
+type Page = { kind: 'now' } | { kind: 'rally'; rally: string } | { kind: 'list'; title: string }
+const pages = computed<Page[]>(() => [
+  { kind: 'now' },
+  ...(day.data.value?.rallies ?? []).filter((r) => r.left > 0).map((r): Page => ({ kind: 'rally', rally: r.rally })),
+  ...(day.data.value?.listOnBoard ? day.data.value.lists : []).map((l): Page => ({ kind: 'list', title: l.title })),
+])
+useIntervalFn(() => (at.value = (at.value + 1) % pages.value.length), hangs)
+const page = computed(() => pages.value[at.value % pages.value.length]!)
+const rally = computed(() => {
+  const p = page.value
+  return p.kind === 'rally' ? day.data.value?.rallies.find((r) => r.rally === p.rally) : undefined
+})
+const list = computed(() => {
+  const p = page.value
+  return p.kind === 'list' ? day.data.value?.lists.find((l) => l.title === p.title) : undefined
+})
+const awake = useWakeLock()
+onMounted(() => {
+  // A board that may not be kept awake is still a board; the computer's own settings decide then.
+  if (awake.isSupported.value) void awake.request('screen').catch(() => undefined)
+})
+</script>
+
+<template>
+  <main id="main" class="wall board">
+    <LoadNote
+      v-if="!day.data.value"
+      :state="day.state.value"
+      :refusal="day.refusal.value"
+      what="the day"
+      @again="day.load"
+    />
+    <template v-else>
+      <header>
+        <h1>{{ rally?.name ?? list?.title ?? day.data.value.name }}</h1>
+        <p>{{ rally ? slotSays(rally) : (list?.winsText ?? '') }}</p>
+      </header>
+      <table v-if="page.kind === 'now'">
+        <caption class="out-of-sight">
+          Who is where
+        </caption>
+        <tbody>
+          <tr v-for="r in day.data.value.rallies" :key="r.rally">
+            <th scope="row">{{ r.name }}</th>
+            <td>{{ slotSays(r) }}</td>
+            <td>
+              <b>{{
+                r.left === 0
+                  ? 'done'
+                  : r.tables
+                      .map((t) => t.now)
+                      .filter(Boolean)
+                      .join(', ')
+              }}</b>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <table v-else-if="rally">
+        <caption class="out-of-sight">
+          The tables
+        </caption>
+        <tbody>
+          <tr v-for="t in rally.tables" :key="t.table">
+            <td>Table {{ t.table }}</td>
+            <th scope="row">{{ t.now || 'done' }}</th>
+            <td>{{ t.next ? `then ${t.next}` : '' }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <template v-else-if="list">
+        <p v-for="d in list.differs.slice(0, 1)" :key="d" class="differs">{{ d }}</p>
+        <table>
+          <caption class="out-of-sight">
+            The list over all
+          </caption>
+          <tbody>
+            <tr v-for="r in list.rows" :key="`${r.class} ${r.name}`">
+              <td class="place">{{ r.place ?? '–' }}</td>
+              <th scope="row">{{ r.name }}</th>
+              <td>{{ r.class }}</td>
+              <td class="figures number">{{ r.text || 'not placed' }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+      <p v-if="rally" class="tested">{{ rally.teams - rally.left }} of {{ rally.teams }} teams are tested</p>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.board {
+  min-height: 100vh;
+  background: var(--paper);
+  color: var(--ink);
+  padding: 2rem 3rem;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 0.5rem 2rem;
+  border-bottom: 3px dashed var(--line);
+  padding-bottom: 0.75rem;
+}
+h1 {
+  font-size: 3rem;
+}
+header p,
+.differs,
+.tested {
+  font-size: 2rem;
+  color: var(--muted);
+}
+table {
+  width: 100%;
+  font-size: 2.1rem;
+}
+td,
+th {
+  text-align: left;
+  font-weight: 600;
+  padding: 0.3rem 0.75rem;
+  border-bottom: 2px dashed var(--line);
+  line-height: 1.2;
+}
+.place {
+  font-family: var(--title);
+  font-weight: 800;
+  color: var(--marigold);
+}
+.number {
+  text-align: right;
+}
+</style>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, refusalOf } from '@/api/client'
+import type { FairDay, Refusal } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
+
+/** The plan of a day: which rallies, when, where, at how many tables. */
+const props = defineProps<{ day: string }>()
+const emit = defineEmits<{ changed: [] }>()
+const router = useRouter()
+const plan = useLoad(() => ask(api.GET('/api/days/{id}/plan', { params: { path: { id: props.day } } })))
+const shelf = useLoad(() => ask(api.GET('/api/rallies')))
+void plan.load()
+void shelf.load()
+const typed = ref<FairDay>()
+watch(plan.data, (now) => now && (typed.value = JSON.parse(JSON.stringify(now)) as FairDay))
+const left = computed(() =>
+  (shelf.data.value ?? []).filter((r) => !r.putAway && !typed.value?.slots.some((s) => s.rally === r.id)),
+)
+const nameOf = (id: string) => shelf.data.value?.find((r) => r.id === id)?.name ?? 'a rally that was taken away'
+const refusal = ref<Refusal>()
+const said = ref('')
+const problem = (at: string) => refusal.value?.problems.find((p) => p.at.startsWith(at))
+function add(event: Event) {
+  const list = event.target as HTMLSelectElement
+  if (list.value) typed.value?.slots.push({ rally: list.value, where: '', tables: 1 })
+  list.value = ''
+}
+const time = (value: string) => (value ? `${value.slice(0, 5)}:00` : null)
+async function keep() {
+  if (!typed.value) return
+  const answer = await ask(api.PUT('/api/days/{id}', { params: { path: { id: props.day } }, body: typed.value }))
+  refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
+  said.value = answer.ok ? 'Kept.' : ''
+  if (answer.ok) emit('changed')
+}
+async function remove() {
+  const answer = await ask(api.DELETE('/api/days/{id}', { params: { path: { id: props.day } } }))
+  if (answer.ok) await router.push('/days')
+}
+</script>
+
+<template>
+  <section aria-labelledby="plan">
+    <h2 id="plan">The plan</h2>
+    <LoadNote
+      v-if="!typed"
+      :state="plan.state.value"
+      :refusal="plan.refusal.value"
+      what="the plan"
+      @again="plan.load"
+    />
+    <form v-else novalidate @submit.prevent="keep">
+      <p>
+        <input v-model="typed.name" class="inline" aria-label="What it is called" maxlength="80" /> on
+        <input v-model="typed.date" class="inline" type="date" aria-label="The day" />
+      </p>
+      <p v-if="problem('/name')" class="wrong" role="alert">
+        {{ problem('/name')!.what }} {{ problem('/name')!.remedy }}
+      </p>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Rally</th>
+            <th scope="col">From</th>
+            <th scope="col">To</th>
+            <th scope="col">Where</th>
+            <th scope="col">Tables</th>
+            <th scope="col"><span class="out-of-sight">Take out</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(s, i) in typed.slots" :key="s.rally">
+            <th scope="row">
+              {{ nameOf(s.rally) }}
+              <p v-if="problem(`/slots/${i}/`)" class="wrong small" role="alert">
+                {{ problem(`/slots/${i}/`)!.what }} {{ problem(`/slots/${i}/`)!.remedy }}
+              </p>
+            </th>
+            <td>
+              <input
+                type="time"
+                class="inline"
+                :value="s.from?.slice(0, 5)"
+                :aria-label="`From, ${nameOf(s.rally)}`"
+                @change="s.from = time(($event.target as HTMLInputElement).value)"
+              />
+            </td>
+            <td>
+              <input
+                type="time"
+                class="inline"
+                :value="s.to?.slice(0, 5)"
+                :aria-label="`To, ${nameOf(s.rally)}`"
+                @change="s.to = time(($event.target as HTMLInputElement).value)"
+              />
+            </td>
+            <td><input v-model="s.where" class="inline" maxlength="80" :aria-label="`Where, ${nameOf(s.rally)}`" /></td>
+            <td>
+              <input
+                v-model.number="s.tables"
+                type="number"
+                min="1"
+                max="12"
+                class="inline tables"
+                :aria-label="`Tables, ${nameOf(s.rally)}`"
+              />
+            </td>
+            <td>
+              <button
+                type="button"
+                class="act"
+                :aria-label="`Take out: ${nameOf(s.rally)}`"
+                @click="typed.slots.splice(i, 1)"
+              >
+                Take out
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <label
+        >Put in
+        <select class="inline" aria-label="Put a rally in" @change="add">
+          <option value="">a rally</option>
+          <option v-for="r in left" :key="r.id" :value="r.id">{{ r.name }}, {{ r.briefTitle }}</option>
+        </select>
+      </label>
+      <label
+        ><input v-model="typed.listOnBoard" type="checkbox" /> the board and the helpers see the list over all</label
+      >
+      <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
+        {{ refusal.title }} {{ refusal.detail }}
+      </p>
+      <div class="ways">
+        <Button type="submit" label="Keep the plan" />
+        <button type="button" class="act" @click="remove">Take the day away; its rallies stay</button>
+        <span v-if="said" role="status">{{ said }}</span>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+section {
+  padding-top: 1.25rem;
+}
+form {
+  display: grid;
+  gap: 0.75rem;
+  justify-items: start;
+}
+th,
+td {
+  text-align: left;
+  padding: 0.15rem 1.25rem 0.15rem 0;
+  font-weight: 500;
+}
+.tables {
+  width: 4rem;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem 1.25rem;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Refusal } from '@/api/names'
+import LoadNote from '@/shared/LoadNote.vue'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import StationHead from '@/shared/StationHead.vue'
+import TopBar from '@/shared/TopBar.vue'
+import { shortDay } from '@/shared/days'
+import { useLoad } from '@/shared/useLoad'
+
+/** The fair days. */
+const router = useRouter()
+const days = useLoad(() => ask(api.GET('/api/days')))
+void days.load()
+const name = ref('')
+const date = ref(new Date().toLocaleDateString('sv'))
+const refusal = ref<Refusal>()
+async function make() {
+  const answer = await ask(
+    api.POST('/api/days', { body: { name: name.value, date: date.value, slots: [], listOnBoard: false } }),
+  )
+  refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
+  if (answer.ok) await router.push(`/days/${answer.data.id}`)
+}
+</script>
+
+<template>
+  <TopBar />
+  <main id="main" class="desk">
+    <StationHead
+      title="Fair days"
+      next="Several classes on one day: one page for the helpers, one code, one board that goes round."
+    />
+    <LoadNote
+      v-if="!days.data.value"
+      :state="days.state.value"
+      :refusal="days.refusal.value"
+      what="the days"
+      @again="days.load"
+    />
+    <template v-else>
+      <ul v-if="days.data.value.length > 0">
+        <li v-for="d in days.data.value" :key="d.id">
+          <RouterLink :to="`/days/${d.id}`">{{ d.name }}</RouterLink>
+          <span class="muted"> {{ shortDay(d.date) }}, {{ d.rallies === 1 ? '1 rally' : `${d.rallies} rallies` }}</span>
+        </li>
+      </ul>
+      <form novalidate @submit.prevent="make">
+        <h2>A new day</h2>
+        <p>
+          <input
+            v-model="name"
+            class="inline"
+            aria-label="What it is called"
+            maxlength="80"
+            placeholder="what it is called"
+          />
+          on <input v-model="date" class="inline" type="date" aria-label="The day" />
+        </p>
+        <RefusalNote :refusal="refusal" />
+        <Button type="submit" label="Make the day" />
+      </form>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+ul {
+  padding-block: 1rem;
+}
+form {
+  display: grid;
+  gap: 0.75rem;
+  justify-items: start;
+  padding-top: 1rem;
+}
+</style>

@@ -1,0 +1,26 @@
+import { useIntervalFn } from '@vueuse/core'
+import { api, ask } from '@/api/client'
+import { useLoad } from '@/shared/useLoad'
+
+/** A day has many lines and no clock of its own: it is looked at again every few seconds. */
+const often = 5_000
+
+/** A fair day as it goes on. */
+export function useDay(id: string) {
+  const day = useLoad(() => ask(api.GET('/api/days/{id}', { params: { path: { id } } })))
+  void day.load()
+  useIntervalFn(() => void day.load(), often)
+  return day
+}
+
+/** From when to when, and where. */
+export const slotSays = (r: { from?: string | null; to?: string | null; where: string }) =>
+  [
+    [r.from, r.to]
+      .filter(Boolean)
+      .map((t) => t!.slice(0, 5))
+      .join(' to '),
+    r.where,
+  ]
+    .filter(Boolean)
+    .join(', ')
