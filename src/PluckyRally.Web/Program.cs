@@ -37,6 +37,7 @@ try
     builder.Services.AddSingleton(_ => held ?? throw new InvalidOperationException("There is no data."));
     builder.Services.AddDataFile(settings.Folder);
     builder.Services.AddAccess(settings);
+    builder.Services.AddSingleton<DemoBeside>();
     builder.Services.AddSingleton<CopyKeeper>();
     builder.Services.AddSingleton<InstrumentBoard>();
     builder.Services.AddSingleton<LiveTeller>();
@@ -91,6 +92,7 @@ try
     api.MapSchool();
     api.MapPlans();
     api.MapDays();
+    api.MapDemo();
     api.MapWall();
     api.MapKeeping();
     api.MapHealth();
@@ -103,6 +105,7 @@ try
         await DataStart.Fill(app.Services, settings, app.Lifetime.ApplicationStopping);
         var ours = app.Services.GetRequiredService<FolderLock>();
         app.Lifetime.ApplicationStarted.Register(() => Started(app, settings, ours));
+        if (settings.Home is not null) _ = DemoBeside.EndWith(Console.In, app.Lifetime);
     }
 
     await app.RunAsync();

@@ -2,6 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { onErrorCaptured, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
 import UnexpectedPage from '@/pages/UnexpectedPage.vue'
 
@@ -23,6 +24,7 @@ router.afterEach(() => (notOpened.value = ''))
 
 <template>
   <a class="skip" href="#main">Skip to the page</a>
+  <DemoBanner />
   <p v-if="notOpened" class="heed not-opened" role="alert">
     <b>{{ notOpened }} cannot be opened without a connection.</b> What was recorded is safe. Go on here, or try again.
   </p>

@@ -40,6 +40,12 @@ export const router = createRouter({
     },
     { path: '/password', component: () => import('@/access/PasswordPage.vue'), meta: { title: 'A new password' } },
     { path: '/kept', component: () => import('@/keeping/KeepingPage.vue'), meta: { title: 'Kept safe' } },
+    {
+      path: '/guide/:page?',
+      component: () => import('@/guide/GuidePage.vue'),
+      props: true,
+      meta: { title: 'Guide', open: true },
+    },
     { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
     { path: '/health', component: () => import('@/about/HealthPage.vue'), meta: { title: 'How it is' } },
     { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Over all' } },

@@ -44,6 +44,7 @@ internal static class SignInEndpoints
             await HasPassword(owners),
             AccessSetup.IsHere(context))
         {
+            DemoHome = settings.Home ?? "",
             Days = rallies.Count == 0 ? [] : [.. (await days.All(stop)).Where(d => d.Day.Slots.Any(s => rallies.Any(r => r.Rally == s.Rally))).Select(d => new DayListed(d.Id, d.Day.Name, d.Day.Date, d.Day.Slots.Count))],
         });
     }
@@ -211,6 +212,9 @@ public sealed record JoinedRally(Guid Rally, CallerRole Role)
 /// <param name="Here">Whether this is the computer that the server runs on.</param>
 public sealed record WhoAmI(CallerRole Role, string Name, IReadOnlyList<JoinedRally> Rallies, bool Lan, bool HasPassword, bool Here)
 {
+    /// <summary>In a demo that was started beside somebody's own data: where that is; empty otherwise.</summary>
+    public string DemoHome { get; init; } = "";
+
     /// <summary>The fair days of those rallies.</summary>
     public IReadOnlyList<DayListed> Days { get; init; } = [];
 }

@@ -21,6 +21,9 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
     /// <summary>The port at which the classroom's devices are served over an encrypted line; null where they are not.</summary>
     public int? HttpsPort { get; init; }
 
+    /// <summary>For a demo that was started beside somebody's own data: where that is; null otherwise.</summary>
+    public string? Home { get; init; }
+
     /// <summary>The port on 127.0.0.1 at which instruments connect; the one after the server's where it is not said.</summary>
     public int? InstrumentPort { get; init; }
 
@@ -31,6 +34,7 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
             throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}, or 0 for any that is free.");
         return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["lan"] is "true", configuration["newPassword"] is "true", configuration["demo"])
         {
+            Home = configuration["demoHome"],
             HttpsPort = configuration["https"] is "true" && configuration["lan"] is "true" ? port is "0" ? 0 : UsualHttpsPort : null,
             InstrumentPort = int.TryParse(configuration["instruments"], NumberStyles.None, CultureInfo.InvariantCulture, out var said) ? said
                 : port is null ? UsualPort + 1

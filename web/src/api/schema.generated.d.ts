@@ -1700,6 +1700,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readDemo"];
+        put?: never;
+        post: operations["startDemo"];
+        delete: operations["endDemo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/wall": {
         parameters: {
             query?: never;
@@ -3163,6 +3179,14 @@ export interface components {
          * @enum {unknown}
          */
         DeductPer: "once" | "unit" | "completedUnit";
+        DemoStarted: {
+            address: string;
+        };
+        DemoState: {
+            isDemo: boolean;
+            home: string;
+            canStart: boolean;
+        };
         /**
          * @description Which of a team's designs is its result.
          * @enum {unknown}
@@ -9665,6 +9689,7 @@ export interface components {
             lan: boolean;
             hasPassword: boolean;
             here: boolean;
+            demoHome: string;
             days: components["schemas"]["DayListed"][];
         };
         /**
@@ -14160,6 +14185,73 @@ export interface operations {
                 content: {
                     "application/problem+json": components["schemas"]["Refusal"];
                 };
+            };
+        };
+    };
+    readDemo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DemoState"];
+                };
+            };
+        };
+    };
+    startDemo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DemoStarted"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    endDemo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

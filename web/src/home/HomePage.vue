@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, useTemplateRef } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf, Season } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -8,6 +9,7 @@ import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import BriefShelf from './BriefShelf.vue'
+import FirstStart from './FirstStart.vue'
 import ImportFiles from './ImportFiles.vue'
 import NextRally from './NextRally.vue'
 import NewBriefDialog from './NewBriefDialog.vue'
@@ -38,6 +40,12 @@ const load = () => void Promise.all([shelf.value?.load(), rallies.load(), year.l
 /** Shown at once, so that nothing moves away under a finger that is about to touch it. */
 const there = computed(() => year.state.value !== 'loading' && rallies.state.value !== 'loading')
 
+/** Nothing is here yet: neither a brief nor a rally. */
+const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.length === 0)
+/** Whoever comes back from the demo has left it. */
+const { left } = useRoute().query
+if (left === 'demo') void ask(api.DELETE('/api/demo'))
+
 const next = computed(() => {
   if (briefs.value?.length === 0) return 'Write your first brief, or bring one in from a file.'
   const open = rallies.data.value?.find((r) => r.entries > 0)
@@ -65,6 +73,7 @@ const next = computed(() => {
     <NewBriefDialog v-model="beginning" />
     <PlanDialog v-model="planning" @kept="year.load" />
     <div v-show="there">
+      <FirstStart v-if="empty" @write="beginning = true" />
       <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
       <PlanList :plans="year.data.value?.plans ?? []" @change="(p) => (planning = p)" @changed="year.load" />
       <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />

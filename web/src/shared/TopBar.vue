@@ -1,5 +1,27 @@
 <script setup lang="ts">
-/** The rope along the top: the name at its left end, a route hung on it where there is one. */
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+
+/** The rope along the top: the name at its left end with the guide's page for this place, a route hung on it where there is one. */
+const route = useRoute()
+const places: Record<string, string> = { writing: 'brief', together: 'score', day: 'fair-day', talk: 'debrief' }
+/** The page of the guide that says something of where one is. */
+const guide = computed(() => {
+  const { station } = route.meta
+  if (station) return places[station] ?? station
+  const at = route.path.split('/').at(-1) ?? ''
+  const known = {
+    papers: 'papers',
+    print: 'papers',
+    kit: 'kit',
+    teams: 'teams',
+    school: 'year',
+    days: 'fair-day',
+    cupboard: 'kit',
+    classes: 'teams',
+  } as Record<string, string>
+  return known[at] ?? 'first-rally'
+})
 </script>
 
 <template>
@@ -12,11 +34,16 @@
       </svg>
       <span>Plucky Rally</span>
     </RouterLink>
+    <RouterLink class="guide small" :to="`/guide/${guide}`">Guide</RouterLink>
     <slot />
   </header>
 </template>
 
 <style scoped>
+.guide {
+  margin-right: auto;
+  padding-top: 0.35rem;
+}
 .bar {
   display: flex;
   align-items: flex-start;

@@ -1,0 +1,204 @@
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using PluckyRally.Tests;
+using Shouldly;
+using Xunit;
+
+namespace PluckyRally.Ui.Tests;
+
+/// <summary>The guide is played: each step of the first rally is done as it is written, and each word in bold stands on the screen that it speaks of.</summary>
+public sealed partial class GuideTests(DemoServer demo) : ScreenTest
+{
+    private static string Folder => Path.Combine(ProjectFolder.Root, "docs", "guide");
+
+    public static TheoryData<string> Pages => new(Directory.GetFiles(Folder, "*.md").Select(f => Path.GetFileName(f)!).Where(f => f != "first-rally.md").Order(StringComparer.Ordinal));
+
+    [Fact]
+    public void The_first_rally_goes_as_it_is_written()
+    {
+        using var empty = new RunningServer(demo: false);
+        Play(OpenWindow(empty.Address), picture: null).ShouldBeGreaterThan(20, "steps were done");
+    }
+
+    /// <summary>Only when asked for: <c>./test pictures</c>.</summary>
+    [Fact(Explicit = true)]
+    public void Take_the_pictures_anew()
+    {
+        using var empty = new RunningServer(demo: false);
+        Play(OpenWindow(empty.Address), picture: file => Path.Combine(Folder, file));
+    }
+
+    [Theory]
+    [MemberData(nameof(Pages))]
+    public void Every_word_in_bold_stands_on_the_screen(string page)
+    {
+        var desk = OpenWindow(demo.Address);
+        var (words, looked) = (0, 0);
+        foreach (Match part in LookOrBold().Matches(File.ReadAllText(Path.Combine(Folder, page))))
+        {
+            if (part.Groups["look"] is { Success: true } look)
+            {
+                desk.Open(Address(look.Value.Trim()));
+                desk.SeeNot("Fetching");
+                looked++;
+            }
+            else
+            {
+                desk.Until(() => OnScreen(desk).Contains(part.Groups["bold"].Value, StringComparison.OrdinalIgnoreCase), $"“{part.Groups["bold"].Value}” on {desk.Place}, as {page} says");
+                words++;
+            }
+        }
+
+        looked.ShouldBeGreaterThan(0);
+        words.ShouldBeGreaterThan(1);
+        desk.ShouldHaveCleanConsole();
+    }
+
+    [Fact]
+    public void The_guide_is_in_the_product_opens_where_one_is_and_is_searched()
+    {
+        var desk = OpenWindow(demo.Address);
+        desk.Open("/");
+        desk.ClickLink("Score Class 5, today");
+        desk.See("Must-haves");
+        desk.ClickLink("Guide");
+        desk.See("Score: record what happens");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.Type("Search the guide", "large print");
+        desk.ClickLink("On paper: print, fill in, type in");
+        desk.See("Choose What to print");
+        desk.ClickLink("A first rally in fifteen minutes");
+        desk.Until(() => (bool)desk.Run("return [...document.images].length > 2 && [...document.images].every((i) => i.complete && i.naturalWidth > 0)")!, "the pictures");
+        desk.Resize(390, 844);
+        desk.ShouldFit();
+        desk.ShouldHaveCleanConsole();
+    }
+
+    /// <summary>The demo beside one's own data: looked at, changed, left with one touch, and nothing of it has come over.</summary>
+    [Fact]
+    public void A_first_start_offers_the_demo_apart_from_ones_own_data()
+    {
+        using var empty = new RunningServer(demo: false);
+        var desk = OpenWindow(empty.Address);
+        desk.Open("/");
+        desk.See("Two ways to begin");
+        desk.ShouldBeAccessible();
+        desk.ShouldFit();
+        desk.ClickButton("Look around in the demo");
+        desk.See("This is the demo. Nothing here touches your own data.");
+        desk.See("Class 5, today");
+        desk.Driver.Url.ShouldNotStartWith(empty.Address);
+        desk.ShouldBeAccessible();
+        var away = new Uri(desk.Driver.Url).GetLeftPart(UriPartial.Authority);
+        desk.Click(() => desk.Link("Leave the demo"));
+        desk.See("Two ways to begin");
+        desk.Driver.Url.ShouldStartWith(empty.Address);
+        desk.SeeNot("This is the demo.");
+        desk.Until(() => !Answers(away), "the demo to end");
+        desk.ShouldHaveCleanConsole();
+    }
+
+    private static bool Answers(string address)
+    {
+        using var client = new System.Net.Sockets.TcpClient();
+        try
+        {
+            client.Connect("127.0.0.1", new Uri(address).Port);
+            return true;
+        }
+        catch (System.Net.Sockets.SocketException)
+        {
+            return false;
+        }
+    }
+
+    private static int Play(Browser desk, Func<string, string>? picture)
+    {
+        desk.Open("/");
+        var done = 0;
+        foreach (Match step in StepOrPicture().Matches(File.ReadAllText(Path.Combine(Folder, "first-rally.md"))))
+        {
+            if (step.Groups["picture"] is { Success: true } file)
+            {
+                if (picture is null) File.Exists(Path.Combine(Folder, file.Value)).ShouldBeTrue(file.Value);
+                else
+                {
+                    desk.Run("window.scrollTo(0, 0)");
+                    desk.StandStill();
+                    desk.Picture(picture(file.Value));
+                }
+
+                continue;
+            }
+
+            var actions = Action().Matches(step.Value);
+            actions.Count.ShouldBeGreaterThan(0, $"nothing is done in “{step.Value}”");
+            foreach (Match action in actions) Do(desk, action);
+            done += actions.Count;
+        }
+
+        desk.ShouldHaveCleanConsole();
+        return done;
+    }
+
+    private static void Do(Browser desk, Match action)
+    {
+        var (verb, name) = (action.Groups["verb"].Value.ToLowerInvariant(), action.Groups["name"].Value);
+        switch (verb)
+        {
+            case "type":
+                desk.Paste(name, action.Groups["text"].Value.Replace(" ↵ ", "\n", StringComparison.Ordinal));
+                break;
+            case "you see":
+                desk.See(name);
+                break;
+            case "open":
+                desk.Click(() => desk.One("link", name, exact: false));
+                break;
+            case "press the second":
+                desk.Click(() => desk.Until(() => Named(desk, name).ElementAtOrDefault(1), $"a second “{name}”")!);
+                break;
+            case "press":
+                desk.Click(() => desk.Until(() => Named(desk, name).FirstOrDefault(), $"“{name}” to press")!);
+                break;
+            default:
+                throw new InvalidOperationException($"The guide says “{verb}”, and nobody knows how that is done.");
+        }
+    }
+
+    private static List<OpenQA.Selenium.IWebElement> Named(Browser desk, string name) => [.. new[] { "button", "link" }.SelectMany(role => desk.All(role, name)).Where(e => e.Enabled)];
+
+    /// <summary>What can be read on a screen, or is read out: texts, names, what stands in empty fields, what can be chosen.</summary>
+    private static string OnScreen(Browser desk) => (string)desk.Run("""
+        return [document.body.innerText, document.title,
+          ...[...document.querySelectorAll('[aria-label]')].map((e) => e.ariaLabel),
+          ...[...document.querySelectorAll('[placeholder]')].map((e) => e.placeholder),
+          ...[...document.querySelectorAll('option')].map((e) => e.text),
+          ...[...document.querySelectorAll('summary')].map((e) => e.innerText)].join('\n').replace(/[\s\u00a0]+/g, ' ')
+        """)!;
+
+    /// <summary>Where a page looks: a path, or something of the demo by its name.</summary>
+    private string Address(string look)
+    {
+        if (look.StartsWith('/')) return look;
+        var named = Named().Match(look);
+        var (sort, name, station) = (named.Groups["sort"].Value, named.Groups["name"].Value, named.Groups["station"].Value);
+        var (list, field) = sort == "brief" ? ("briefs", "title") : sort == "day" ? ("days", "name") : ("rallies", "name");
+        using var http = new HttpClient { BaseAddress = new Uri(demo.Address) };
+        var all = JsonElement.Parse(http.GetStringAsync($"/api/{list}", TestContext.Current.CancellationToken).Result);
+        return $"/{list}/{all.EnumerateArray().First(a => a.GetProperty(field).GetString() == name).GetProperty("id").GetString()}{(station.Length > 0 ? $"/{station}" : "")}";
+    }
+
+    [GeneratedRegex(@"^\d+\. .*$|\]\((?<picture>pictures/[^)]+)\)", RegexOptions.Multiline)]
+    private static partial Regex StepOrPicture();
+
+    [GeneratedRegex(@"(?<verb>type) `(?<text>[^`]+)` into \*\*(?<name>[^*]+)\*\*|(?<verb>press the second|press|open|you see) \*\*(?<name>[^*]+)\*\*", RegexOptions.IgnoreCase)]
+    private static partial Regex Action();
+
+    [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\*\*(?<bold>[^*]+)\*\*")]
+    private static partial Regex LookOrBold();
+
+    [GeneratedRegex("(?<sort>brief|rally|day) \"(?<name>[^\"]+)\" ?(?<station>\\w*)")]
+    private static partial Regex Named();
+}

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Refusal } from '@/api/names'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import { useLoad } from '@/shared/useLoad'
+
+/** Two ways to begin: look around in the demo, which is kept apart, or write the first brief. */
+defineEmits<{ write: [] }>()
+const demo = useLoad(() => ask(api.GET('/api/demo')))
+void demo.load()
+const starting = ref(false)
+const refusal = ref<Refusal>()
+async function look() {
+  starting.value = true
+  const answer = await ask(api.POST('/api/demo'))
+  refusal.value = refusalOf(answer)
+  if (answer.ok) location.href = answer.data.address
+  else starting.value = false
+}
+</script>
+
+<template>
+  <section aria-labelledby="begin">
+    <h2 id="begin">Two ways to begin</h2>
+    <div class="ways">
+      <div v-if="demo.data.value?.canStart">
+        <h3>Look around first</h3>
+        <p>
+          A year of Marram Bay School: briefs, classes, a rally in the middle of its test. It is kept apart from your
+          own data, and left with one touch.
+        </p>
+        <Button
+          :label="starting ? 'The demo starts…' : 'Look around in the demo'"
+          :disabled="starting"
+          variant="outlined"
+          @click="look"
+        />
+        <RefusalNote :refusal="refusal" />
+      </div>
+      <div>
+        <h3>Write the first brief</h3>
+        <p>A pattern brings measures, rules, points and cautions. You bring the story.</p>
+        <Button label="Write the first brief" @click="$emit('write')" />
+        <p><RouterLink to="/guide/first-rally">A first rally in fifteen minutes, step by step</RouterLink></p>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+section {
+  padding-block: 1rem 1.5rem;
+}
+.ways {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(17rem, 1fr));
+  gap: 1.5rem 3rem;
+  padding-top: 0.75rem;
+}
+.ways > div {
+  border-top: 3px solid var(--ink);
+  padding-top: 0.6rem;
+  display: grid;
+  gap: 0.6rem;
+  justify-items: start;
+  align-content: start;
+}
+</style>
