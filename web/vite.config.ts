@@ -19,7 +19,7 @@ export default defineConfig({
   test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
   // The guide is written in docs/guide and comes along from there.
   server: {
-    fs: { allow: ['.', '../docs/guide'] },
+    fs: { allow: ['.', '../docs'] },
     proxy: { '/api': 'http://127.0.0.1:5080', '/live': { target: 'http://127.0.0.1:5080', ws: true } },
   },
 })

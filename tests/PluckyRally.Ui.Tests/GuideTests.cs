@@ -26,6 +26,23 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
     {
         using var empty = new RunningServer(demo: false);
         Play(OpenWindow(empty.Address), picture: file => Path.Combine(Folder, file));
+
+        // Those of the pages, where they look; pages that show what docs/screenshots has need none of their own.
+        var desk = OpenWindow(demo.Address);
+        foreach (var page in Directory.GetFiles(Folder, "*.md").Where(f => Path.GetFileName(f) != "first-rally.md"))
+        foreach (Match part in LookOrPicture().Matches(File.ReadAllText(page)))
+        {
+            if (part.Groups["look"] is { Success: true } look)
+            {
+                desk.Open(Address(look.Value.Trim()));
+                desk.SeeNot("Fetching");
+            }
+            else
+            {
+                desk.StandStill();
+                desk.Picture(Path.Combine(Folder, part.Groups["picture"].Value));
+            }
+        }
     }
 
     [Theory]
@@ -199,6 +216,9 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
     [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\*\*(?<bold>[^*]+)\*\*")]
     private static partial Regex LookOrBold();
 
-    [GeneratedRegex("(?<sort>brief|rally|day) \"(?<name>[^\"]+)\" ?(?<station>\\w*)")]
+    [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\]\((?<picture>pictures/[^)]+)\)")]
+    private static partial Regex LookOrPicture();
+
+    [GeneratedRegex("(?<sort>brief|rally|day) \"(?<name>[^\"]+)\" ?(?<station>[\\w?=]*)")]
     private static partial Regex Named();
 }

@@ -2,7 +2,7 @@ import MarkdownIt from 'markdown-it'
 
 /** The guide is written once, in docs/guide, and comes along with the product. */
 const texts = import.meta.glob<string>('../../../docs/guide/*.md', { query: '?raw', import: 'default', eager: true })
-const pictures = import.meta.glob<string>('../../../docs/guide/pictures/*.png', {
+const pictures = import.meta.glob<string>(['../../../docs/guide/pictures/*.png', '../../../docs/screenshots/*.png'], {
   query: '?url',
   import: 'default',
   eager: true,
@@ -45,7 +45,7 @@ const writer = new MarkdownIt()
 export function shown(page: GuidePage): string {
   const text = page.text
     .replace(/<!--[\s\S]*?-->\n?/g, '')
-    .replace(/\]\(pictures\/([^)]+)\)/g, (_, file: string) => `](${pictureOf.get(file) ?? ''})`)
+    .replace(/\]\((?:pictures|\.\.\/screenshots)\/([^)]+)\)/g, (_, file: string) => `](${pictureOf.get(file) ?? ''})`)
     .replace(/\]\(([\w-]+)\.md\)/g, '](/guide/$1)')
   return writer.render(text)
 }
