@@ -79,7 +79,7 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.ShouldFit();
 
         desk.ClickLink("Print labels and sheets");
-        foreach (var (paper, says) in new[] { ("job cards", "Leads the design"), ("kit labels", "(comes back)"), ("count sheets", "Signed"), ("the team list", "Class 5, the hoist") })
+        foreach (var (paper, says) in new[] { ("job cards", "Leads the design"), ("bag and kit labels", "(comes back)"), ("count sheets", "Signed"), ("the team list", "Class 5, the hoist") })
         {
             desk.Choose("What to print", paper);
             desk.See(says);

@@ -8,9 +8,14 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>Devices of a classroom over a plain line: a tab that was closed, one that keeps nothing, one that is handed on, a long queue.</summary>
-public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFixture<ClassroomServer>
+public sealed class DevicesTests : ScreenTest
 {
-    private string Plain => $"http://{Browser.Classroom}:{new Uri(server.Address).Port}";
+    /// <summary>One for each test: codes can be tried ten times a minute, and all devices of a test are one computer's.</summary>
+    private readonly ClassroomServer _server = new();
+
+    protected override void Close() => _server.Dispose();
+
+    private string Plain => $"http://{Browser.Classroom}:{new Uri(_server.Address).Port}";
 
     [Fact]
     public void A_tab_that_was_closed_opens_again_without_a_line()
@@ -23,13 +28,13 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
         tablet.See("57 cm");
         var place = tablet.Place;
         tablet.Driver.Navigate().GoToUrl("about:blank");
-        server.Kill();
+        _server.Kill();
         tablet.Open(place);
         tablet.See("This is what was known at");
         tablet.See("57 cm");
         Record(tablet, "63");
         tablet.See("1 kept on this device, not sent yet.");
-        server.Start();
+        _server.Start();
         tablet.See("Complete");
         tablet.SeeNot("not sent yet");
         tablet.ShouldHaveCleanConsole("ERR_CONNECTION_REFUSED");
@@ -41,7 +46,7 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
     public void Where_the_line_is_encrypted_a_page_is_loaded_anew_without_one()
     {
         var (rally, _) = Prepare("Loaded anew");
-        var desk = OpenWindow(server.Address, 800, 1280);
+        var desk = OpenWindow(_server.Address, 800, 1280);
         desk.Open("/sign-in");
         desk.Type("The teacher’s password", "boats in the bay");
         desk.ClickButton("Come in");
@@ -53,11 +58,11 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
         desk.See("Seen in passing");
         Record(desk, "57");
         desk.See("57 cm");
-        server.Kill();
+        _server.Kill();
         desk.Driver.Navigate().Refresh();
         desk.See("This is what was known at");
         desk.See("57 cm");
-        server.Start();
+        _server.Start();
         desk.SeeNot("This is what was known at");
     }
 
@@ -218,14 +223,14 @@ public sealed class DevicesTests(ClassroomServer server) : ScreenTest, IClassFix
 
     private List<(string Kind, string By, string Text)> Entries(string rally)
     {
-        var http = server.Teacher;
+        var http = _server.Teacher;
         var file = JsonDocument.Parse(http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken).GetAwaiter().GetResult());
         return [.. file.RootElement.GetProperty("entries").EnumerateArray().Select(e => (e.GetProperty("kind").GetString()!, e.GetProperty("by").GetString()!, e.TryGetProperty("text", out var text) ? text.GetString()! : ""))];
     }
 
     private string Post(string path, string body)
     {
-        var answer = server.Teacher.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+        var answer = _server.Teacher.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();
         answer.EnsureSuccessStatusCode();
         return answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
     }

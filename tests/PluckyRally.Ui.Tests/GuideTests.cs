@@ -29,8 +29,8 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
 
         // Those of the pages, where they look; pages that show what docs/screenshots has need none of their own.
         var desk = OpenWindow(demo.Address);
-        foreach (var page in Directory.GetFiles(Folder, "*.md").Where(f => Path.GetFileName(f) != "first-rally.md"))
-        foreach (Match part in LookOrPicture().Matches(File.ReadAllText(page)))
+        var parts = Directory.GetFiles(Folder, "*.md").Where(f => Path.GetFileName(f) != "first-rally.md").SelectMany(f => LookOrPicture().Matches(File.ReadAllText(f)));
+        foreach (var part in parts)
         {
             if (part.Groups["look"] is { Success: true } look)
             {

@@ -48,7 +48,7 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
             HoldsUp(window);
         }
 
-        foreach (var (station, says) in new[] { ("brief", "Your goal"), ("kit", "Team by team"), ("papers", "Lugworms"), ("run", "ring at warnings"), ("teams", "Lugworms"), ("results", "Why: "), ("together", "Seen in passing"), ("judges", "Make a code for judges"), ("wall", "Watch each test.") })
+        foreach (var (station, says) in new[] { ("brief", "Your goal"), ("kit", "Team by team"), ("papers", "Choose what to print"), ("run", "ring at warnings"), ("teams", "Lugworms"), ("results", "Why: "), ("together", "Seen in passing"), ("judges", "Make a code for judges"), ("wall", "Watch each test.") })
         {
             // The wall is a projector's and never a phone's.
             if (station == "wall" && width < 600) continue;

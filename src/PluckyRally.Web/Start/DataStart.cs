@@ -106,8 +106,10 @@ internal static class DataStart
         await LoadDays(services.GetRequiredService<DayBook>(), year, made, today, stop);
         foreach (var file in Files(year, "school.json")) await services.GetRequiredService<SchoolBook>().Put(JsonSerializer.Deserialize<Core.School>(await File.ReadAllTextAsync(file, stop), Json.Options)!, stop);
         foreach (var file in Files(year, "plans.json"))
-        foreach (var plan in JsonSerializer.Deserialize<IReadOnlyList<DemoPlan>>(await File.ReadAllTextAsync(file, stop), Json.Options)!)
-            await services.GetRequiredService<PlanBook>().Add(new() { Brief = briefs[plan.File], Date = today.AddDays(plan.InDays), WholeWeek = plan.WholeWeek, For = plan.For }, stop);
+        {
+            foreach (var plan in JsonSerializer.Deserialize<IReadOnlyList<DemoPlan>>(await File.ReadAllTextAsync(file, stop), Json.Options)!)
+                await services.GetRequiredService<PlanBook>().Add(new() { Brief = briefs[plan.File], Date = today.AddDays(plan.InDays), WholeWeek = plan.WholeWeek, For = plan.For }, stop);
+        }
     }
 
     /// <summary>Fair days are laid on today; they name rallies by their files.</summary>

@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drafts/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearseDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drafts/edition": {
         parameters: {
             query?: never;
@@ -3236,6 +3252,11 @@ export interface components {
             brief: components["schemas"]["Brief"];
             measure: string;
             unit: string;
+        };
+        DraftRehearsal: {
+            brief: components["schemas"]["Brief"];
+            tier: string;
+            asked: components["schemas"]["RehearsalAsked"];
         };
         DraftTryout: {
             brief: components["schemas"]["Brief"];
@@ -6873,6 +6894,28 @@ export interface components {
             /** @description Left out, so that a tier can bring it in (or the other way round). */
             off: boolean;
         };
+        /** @description How much a part decides. */
+        PartDecides: {
+            /** @description Its id. */
+            part: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description How much of what parts the teams comes from it, in a hundred; the parts' shares add up to a hundred where nothing else is added or taken off.
+             */
+            share: number;
+            /**
+             * Format: double
+             * @description How its points go with the place, by ranks: −1 where more points always are a better place.
+             */
+            rank: number;
+            /**
+             * Format: double
+             * @description Of a hundred classes, in how many it gives any two teams different points.
+             */
+            differs: number;
+        };
         /** @description Points for something measured. */
         PartMeasured: {
             /** @enum {string} */
@@ -7349,6 +7392,40 @@ export interface components {
          * @enum {unknown}
          */
         Per: "team" | "member" | "attempt" | "freshBuild" | "class" | "lane" | "heat" | "round";
+        /**
+         * @description What is expected of a value, in three numbers. Between them lies a beta distribution with the mean (low + 4 usual + high) / 6.
+         *     Source: the estimate of the Program Evaluation and Review Technique (D. G. Malcolm, J. H. Roseboom, C. E. Clark and W. Fazar, Operations Research 7, 1959); its usual
+         *     shape with λ = 4, whose variance is (mean − low)(high − mean) / 7 (from memory).
+         */
+        Pert: {
+            /**
+             * Format: double
+             * @description The smallest that is expected.
+             */
+            low: number;
+            /**
+             * Format: double
+             * @description The one expected most.
+             */
+            usual: number;
+            /**
+             * Format: double
+             * @description The largest.
+             */
+            high: number;
+            /**
+             * Format: double
+             * @description The mean.
+             */
+            mean: number;
+            /**
+             * Format: double
+             * @description The variance.
+             */
+            variance: number;
+            /** @description Whether the three stand in their order. */
+            isOrdered: boolean;
+        };
         /** @description A phase of the lesson. */
         Phase: {
             /** @description Names the phase. */
@@ -8182,6 +8259,85 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
             problems: components["schemas"]["Problem"][];
+        };
+        /** @description How a rehearsal is asked for. */
+        RehearsalAsked: {
+            /** @description What is expected, where somebody said otherwise than the brief; by handle. */
+            expected: {
+                [key: string]: components["schemas"]["Pert"];
+            };
+            /**
+             * Format: int32
+             * @description Teams of a class.
+             */
+            teams: number;
+            /**
+             * Format: int32
+             * @description Classes that are played.
+             */
+            classes: number;
+            /**
+             * Format: double
+             * @description Attempts in a hundred that fail.
+             */
+            failed: number;
+            /**
+             * Format: double
+             * @description Must-haves in a hundred that are missed.
+             */
+            missed: number;
+            /**
+             * Format: double
+             * @description How much of a value is the team's own, and not the moment's, in a hundred: how alike its attempts are, and how far who is good at one thing is good at all.
+             */
+            alike: number;
+            /**
+             * Format: int32
+             * @description Where chance begins: the same seed gives the same words.
+             */
+            seed: number;
+        };
+        /** @description What is expected of one thing that teams do. */
+        RehearsalInput: {
+            /** @description Names it: a measure's id, or a part's id with what of it. */
+            handle: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Its unit; empty where there is none. */
+            unit: string;
+            /** @description The smallest, the usual and the largest. */
+            expected: components["schemas"]["Pert"];
+            /** @description Where that comes from. */
+            from: string;
+        };
+        /** @description What comes of playing a brief with many classes, in plain words. */
+        RehearsalReport: {
+            /** @description What was expected, each with where it comes from. */
+            inputs: components["schemas"]["RehearsalInput"][];
+            /** @description What the teacher should know, the weightiest first. */
+            says: string[];
+            /**
+             * Format: int32
+             * @description How many classes were played.
+             */
+            classes: number;
+            /**
+             * Format: double
+             * @description Of a hundred classes, in how many the first place is shared.
+             */
+            tieForFirst: number;
+            /**
+             * Format: double
+             * @description Of a hundred classes, in how many the team that is best at bottom wins or shares the first place.
+             */
+            bestWins: number;
+            /**
+             * Format: double
+             * @description Of a hundred teams, how many do not place.
+             */
+            notPlaced: number;
+            /** @description How much each part decides. */
+            parts: components["schemas"]["PartDecides"][];
         };
         /** @description Something that can go wrong in a relay. */
         RelayFault: {
@@ -11186,6 +11342,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Tryout"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    rehearseDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRehearsal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalReport"];
                 };
             };
             /** @description Unprocessable Entity */

@@ -16,34 +16,36 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
   </p>
   <p v-else-if="short.length === 0">Everything for the planned rallies is there.</p>
   <template v-else>
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Material</th>
-          <th scope="col" class="n">Needed</th>
-          <th scope="col" class="n">There</th>
-          <th scope="col" class="n">To buy</th>
-          <th scope="col" class="n">Cost</th>
-          <th scope="col">For</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="l in short" :key="l.name + l.unit">
-          <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
-          <td class="n">{{ shown(l.needed) }}</td>
-          <td class="n">{{ shown(l.inCupboard) }}</td>
-          <td class="n">
-            {{
-              typeof l.buying.packs === 'number'
-                ? `${l.buying.packs} ${l.buying.packs === 1 ? 'pack' : 'packs'}`
-                : shown(l.buying.short)
-            }}
-          </td>
-          <td class="n">{{ typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : '' }}</td>
-          <td class="small muted">{{ l.for.join(', ') }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <div class="scroll" role="region" aria-label="What is to be bought" tabindex="0">
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Material</th>
+            <th scope="col" class="n">Needed</th>
+            <th scope="col" class="n">There</th>
+            <th scope="col" class="n">To buy</th>
+            <th scope="col" class="n">Cost</th>
+            <th scope="col">For</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="l in short" :key="l.name + l.unit">
+            <th scope="row">{{ l.name }}{{ l.unit ? ` (${l.unit})` : '' }}</th>
+            <td class="n">{{ shown(l.needed) }}</td>
+            <td class="n">{{ shown(l.inCupboard) }}</td>
+            <td class="n">
+              {{
+                typeof l.buying.packs === 'number'
+                  ? `${l.buying.packs} ${l.buying.packs === 1 ? 'pack' : 'packs'}`
+                  : shown(l.buying.short)
+              }}
+            </td>
+            <td class="n">{{ typeof l.buying.cost === 'number' ? `${shown(l.buying.cost)} ${l.money}` : '' }}</td>
+            <td class="small muted">{{ l.for.join(', ') }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
     <p class="sum">
       <b v-if="costs.length > 0">{{ costs.join(' and ') }} in all.</b>
       <a class="small" href="/api/shopping/file" download>Shopping list as a table</a>
@@ -52,6 +54,9 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
 </template>
 
 <style scoped>
+.scroll {
+  overflow-x: auto;
+}
 table {
   width: 100%;
 }

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { useIntervalFn, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import LoadNote from '@/shared/LoadNote.vue'
 import { slotSays, useDay } from './useDay'
 
 /** The board of a fair day: it goes round who is where, each rally, and the lists over all. Nothing to touch; read from eight metres. */
 const props = defineProps<{ day: string }>()
 const day = useDay(props.day)
-/** A page of the board hangs so long. */
-const hangs = 12_000
+/** A page of the board hangs so many seconds, unless its address says otherwise. */
+const hangs = 1000 * (Number(useRoute().query.seconds) || 12)
 const at = ref(0)
 type Page = { kind: 'now' } | { kind: 'rally'; rally: string } | { kind: 'list'; title: string }
 const pages = computed<Page[]>(() => [

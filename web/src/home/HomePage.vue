@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, useTemplateRef } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { BriefOnShelf, Season } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -43,8 +43,8 @@ const there = computed(() => year.state.value !== 'loading' && rallies.state.val
 /** Nothing is here yet: neither a brief nor a rally. */
 const empty = computed(() => briefs.value?.length === 0 && rallies.data.value?.length === 0)
 /** Whoever comes back from the demo has left it. */
-const { left } = useRoute().query
-if (left === 'demo') void ask(api.DELETE('/api/demo'))
+const router = useRouter()
+if (useRoute().query.left === 'demo') void ask(api.DELETE('/api/demo')).then(() => router.replace('/'))
 
 const next = computed(() => {
   if (briefs.value?.length === 0) return 'Write your first brief, or bring one in from a file.'

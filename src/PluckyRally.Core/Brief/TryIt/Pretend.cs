@@ -32,7 +32,8 @@ internal static class Pretend
         Reading Read(Measure measure) => new() { Measure = measure.Id, Typed = Typed(measure, team.Values[measure.Id]) };
     }
 
-    private static string Typed(Measure measure, decimal value) => measure switch
+    /// <summary>A value as a judge would type it.</summary>
+    internal static string Typed(Measure measure, decimal value) => measure switch
     {
         { Kind: MeasureKind.YesNo } => value >= 1 ? "yes" : "no",
         { Kind: MeasureKind.Level } => measure.Levels[Math.Clamp((int)value, 0, measure.Levels.Count - 1)],

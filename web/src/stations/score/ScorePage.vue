@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, nextTick, onBeforeUnmount, provide, ref, useTemplateRef, watch } from 'vue'
-import { onBeforeRouteLeave, useRouter } from 'vue-router'
+import { onBeforeRouteLeave, onBeforeRouteUpdate, useRouter } from 'vue-router'
 import type { Entry, Refusal, SheetTrial } from '@/api/names'
 import AnsweredTwice from './AnsweredTwice.vue'
 import EntryLog from '@/log/EntryLog.vue'
@@ -78,6 +78,8 @@ const at = computed(() => everySheet.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
+/** Another rally's pad is another page, though it is shown by the same frame. */
+onBeforeRouteUpdate((to, from) => void (leaving ||= to.params.rally !== from.params.rally))
 onBeforeUnmount(router.onError(() => (leaving = false)))
 /** The address names the team, but whoever is on the way to another page is not held back. */
 watch(current, (team) => team && !leaving && props.team !== team && void router.replace(to(team)), {
