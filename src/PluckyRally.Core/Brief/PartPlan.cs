@@ -117,6 +117,6 @@ internal abstract partial record PartPlan
     /// <summary>A field of this part on a judge's sheet.</summary>
     private protected string Field(string what) => $"part.{Part.Id}.{what}";
 
-    private protected TryHandle Handle(string what, string name, string unit, decimal low, decimal high, decimal step = 1, IReadOnlyList<string>? words = null) =>
-        new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []);
+    private protected TryHandle Handle(string what, string name, string unit, decimal low, decimal high, decimal step = 1, IReadOnlyList<string>? words = null, bool less = false) =>
+        new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []) { LessIsBetter = less };
 }

@@ -22,7 +22,7 @@ internal sealed class RehearsedClass
     {
         (_compiled, _asked, _handles, _chance) = (compiled, asked, TryHandles.Of(compiled), new MersenneTwister(asked.Seed));
         _quantiles = inputs.ToDictionary(i => i.Handle, i => i.Expected.Quantiles(Steps));
-        _less = [.. compiled.Brief.Measures.Where(m => m.Better == Better.Less).Select(m => m.Id)];
+        _less = [.. _handles.Where(h => h.LessIsBetter).Select(h => h.Id)];
         Teams = [.. Enumerable.Range(1, asked.Teams).Select(n => new Team { Id = $"r{n}", Name = $"{n}", Members = 4 })];
     }
 

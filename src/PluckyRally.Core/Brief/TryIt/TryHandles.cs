@@ -10,6 +10,6 @@ internal static class TryHandles
     {
         var range = Plausible.OrGuess(measure);
         IReadOnlyList<string> words = measure.Kind == MeasureKind.YesNo ? ["no", "yes"] : measure.Kind == MeasureKind.Level ? measure.Levels : [];
-        return new(measure.Id, measure.Name, measure.Unit, range.Low, range.High, words.Count > 0 ? 1 : measure.Step, words);
+        return new(measure.Id, measure.Name, measure.Unit, range.Low, range.High, words.Count > 0 ? 1 : measure.Step, words) { LessIsBetter = measure.Better == Better.Less };
     }
 }

@@ -8,7 +8,11 @@ namespace PluckyRally.Core;
 /// <param name="High">The largest.</param>
 /// <param name="Step">The distance of two values.</param>
 /// <param name="Words">For levels: the words of the values from 0.</param>
-public sealed record TryHandle(string Id, string Name, string Unit, decimal Low, decimal High, decimal Step, IReadOnlyList<string> Words);
+public sealed record TryHandle(string Id, string Name, string Unit, decimal Low, decimal High, decimal Step, IReadOnlyList<string> Words)
+{
+    /// <summary>Whether a good team has less of it: for rehearsals, where who is good at one thing is good at others.</summary>
+    internal bool LessIsBetter { get; init; }
+}
 
 /// <summary>A team that is only pretended.</summary>
 public sealed record PretendTeam

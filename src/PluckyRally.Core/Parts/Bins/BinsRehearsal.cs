@@ -9,7 +9,7 @@ internal abstract partial record PartPlan
             get
             {
                 yield return Handle("right", "items right", "", 0, Definition.Items.Count);
-                if (Definition.SecondsPerWrong is not null) yield return Handle("time", "time", "s", 0, 300);
+                if (Definition.SecondsPerWrong is not null) yield return Handle("time", "time", "s", 0, 300, less: true);
             }
         }
 

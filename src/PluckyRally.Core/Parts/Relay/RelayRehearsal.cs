@@ -8,8 +8,8 @@ internal abstract partial record PartPlan
         {
             get
             {
-                yield return Handle("time", "time of all legs", "s", Plausible.LegSeconds.Low * Definition.Legs.Count, Plausible.LegSeconds.High * Definition.Legs.Count, Definition.Step);
-                foreach (var fault in Definition.Faults) yield return Handle(fault.Id, fault.Name, "", 0, 10);
+                yield return Handle("time", "time of all legs", "s", Plausible.LegSeconds.Low * Definition.Legs.Count, Plausible.LegSeconds.High * Definition.Legs.Count, Definition.Step, less: true);
+                foreach (var fault in Definition.Faults) yield return Handle(fault.Id, fault.Name, "", 0, 10, less: true);
                 if (Definition.PointsPerItem != 0) yield return Handle("items", "items brought over", "", 0, 20);
             }
         }

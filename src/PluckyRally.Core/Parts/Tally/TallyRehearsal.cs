@@ -8,7 +8,7 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var counter in Definition.Counters) yield return Handle(counter.Id, counter.Name, "", 0, 10);
+                foreach (var counter in Definition.Counters) yield return Handle(counter.Id, counter.Name, "", 0, 10, less: counter.Hurts);
             }
         }
 

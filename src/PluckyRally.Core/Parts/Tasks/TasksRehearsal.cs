@@ -9,7 +9,7 @@ internal abstract partial record PartPlan
             get
             {
                 yield return Handle("done", "steps done", "", 0, Definition.Items.Sum(i => i.Steps));
-                if (Definition.TimePoints is { } time) yield return Handle("time", "time", "s", 0, time.From);
+                if (Definition.TimePoints is { } time) yield return Handle("time", "time", "s", 0, time.From, less: true);
             }
         }
 
