@@ -35,10 +35,11 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
             if (part.Groups["look"] is { Success: true } look)
             {
                 desk.Open(Address(look.Value.Trim()));
-                desk.SeeNot("Fetching");
             }
             else
             {
+                // The page with its head, and where it is of papers the sheets that are loaded after it.
+                desk.Until(() => (bool)desk.Run("return document.querySelector('main h1') !== null && !document.body.innerText.includes('Fetching') && [...document.querySelectorAll('.on-paper')].every((p) => p.children.length > 0) && document.fonts.status === 'loaded'")!, "the page to be whole");
                 desk.StandStill();
                 desk.Picture(Path.Combine(Folder, part.Groups["picture"].Value));
             }

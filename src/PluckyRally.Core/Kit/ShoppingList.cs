@@ -4,7 +4,15 @@ namespace PluckyRally.Core;
 /// <param name="Name">What it is called.</param>
 /// <param name="Brief">The brief as it is run.</param>
 /// <param name="Teams">The teams, with what they were dealt and have drawn.</param>
-public sealed record PlannedKit(string Name, Brief Brief, IReadOnlyList<Team> Teams);
+public sealed record PlannedKit(string Name, Brief Brief, IReadOnlyList<Team> Teams)
+{
+    /// <summary>A brief that is planned before there are teams: for as many as it expects, at least one.</summary>
+    public static PlannedKit Expected(string name, Brief brief)
+    {
+        var timing = brief.Timing.InRange;
+        return new(name, brief, KitList.Unmade([.. Enumerable.Repeat(timing.TeamSize, Math.Max(1, timing.Teams))]));
+    }
+}
 
 /// <summary>One thing of a shopping list.</summary>
 /// <param name="Name">What it is.</param>

@@ -45,7 +45,7 @@ internal static class AttemptRows
                         Attempt = outcome == PaperWords.VoidValue ? null : n,
                         Outcome = outcome switch { PaperWords.FailedValue => TrialOutcome.Failed, PaperWords.VoidValue => TrialOutcome.Void, _ => TrialOutcome.Counted },
                         Reason = paper.At(Field(n, "why")),
-                        Readings = [.. read.Select(m => new Reading { Measure = m.Id, Typed = paper.At(Field(n, m.Id)) })],
+                        Readings = [.. read.Select(m => paper.Reading(Field(n, m.Id), m.Id))],
                     },
                     first)
                 {

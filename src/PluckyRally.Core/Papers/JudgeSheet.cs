@@ -56,7 +56,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         foreach (var rule in compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).Where(r => r.When != When.EveryAttempt))
             if (paper.Met(RuleField(rule.Id)) is { } met) yield return new(new Entry.RuleChecked { Id = default, Team = paper.Team, Rule = rule.Id, Met = met }, RuleField(rule.Id));
         foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.Once && paper.Has(Once(m.Id))))
-            yield return new(new Entry.MeasureRead { Id = default, Team = paper.Team, Reading = new() { Measure = measure.Id, Typed = paper.At(Once(measure.Id)) } }, Once(measure.Id));
+            yield return new(new Entry.MeasureRead { Id = default, Team = paper.Team, Reading = paper.Reading(Once(measure.Id), measure.Id) }, Once(measure.Id));
         if (compiled.TakesAttempts) foreach (var entry in AttemptRows.Read(compiled, paper)) yield return entry;
         foreach (var entry in compiled.Parts.SelectMany(p => p.FromPaper(paper))) yield return entry;
         if (paper.Has(Note)) yield return new(new Entry.NoteMade { Id = default, Team = paper.Team, Text = paper.At(Note) }, Note);

@@ -29,7 +29,6 @@ internal static class PaperWords
     public const string StepsDone = "Steps done";
     public const string Time = "Time";
     public const string Leg = "Leg";
-    public const string Faults = "Faults";
     public const string Carried = "Brought over";
     public const string Thing = "Thing";
     public const string Bin = "Put where";

@@ -66,13 +66,16 @@ public sealed record Certificate(string Team, string Name, IReadOnlyList<string>
 /// <param name="Own">What the team reached; empty where nothing is recorded.</param>
 public sealed record NoteHome(string Team, string Name, IReadOnlyList<string> For, IReadOnlyList<string> Did, IReadOnlyList<string> Found, string Own)
 {
+    /// <summary>A note is a few lines.</summary>
+    private const int MostFindings = 3;
+
     internal static IReadOnlyList<NoteHome> All(RunRound run, Standings standings, IReadOnlyList<Certificate> certificates)
     {
         var brief = run.Compiled.Brief;
         var names = run.Teams.SelectMany(t => t.Pupils).Select(p => p.Name).ToList();
 
         // What the class found is for every home: a sentence with a pupil's name in it stays in school.
-        var found = standings.Findings.Where(f => !names.Any(n => f.Contains(n, StringComparison.OrdinalIgnoreCase))).ToList();
+        var found = standings.Findings.Where(f => !names.Any(n => f.Contains(n, StringComparison.OrdinalIgnoreCase))).Take(MostFindings).ToList();
         return [.. certificates.Select(c => new NoteHome(c.Team, c.Name, c.Members, [.. new[] { brief.Goal, brief.Question }.Where(t => t.Length > 0)], found, c.Best))];
     }
 }

@@ -21,6 +21,9 @@ internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, strin
         return null;
     }
 
+    /// <summary>A reading as it stands in a field.</summary>
+    public Reading Reading(string field, string measure) => new() { Measure = measure, Typed = At(field) };
+
     /// <summary>Kept or missed; null where nothing stands, or something else does, which is said.</summary>
     public bool? Met(string field) => At(field) switch
     {

@@ -9,7 +9,7 @@ namespace PluckyRally.Core;
 /// <param name="TieForFirst">Of a hundred classes, in how many the first place is shared.</param>
 /// <param name="BestWins">Of a hundred classes, in how many the team that is best at bottom wins or shares the first place.</param>
 /// <param name="NotPlaced">Of a hundred teams, how many do not place.</param>
-/// <param name="Parts">How much each part decides.</param>
+/// <param name="Parts">How much each part decides, the one that decides most first.</param>
 public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IReadOnlyList<string> Says, int Classes, decimal TieForFirst, decimal BestWins, decimal NotPlaced, IReadOnlyList<PartDecides> Parts)
 {
     /// <summary>Plays it through the scorer that real classes have, or says what is wrong with what was asked.</summary>
@@ -22,7 +22,7 @@ public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IRead
         var handles = TryHandles.Of(compiled);
         if (asked.Problems(handles) is { Count: > 0 } wrong) return Result<RehearsalReport>.Refused(wrong);
         var inputs = handles.Select(h => Input(compiled, h, asked)).ToList();
-        var played = new RehearsedClass(compiled, asked, inputs);
+        var played = new RehearsedClass(compiled, asked, handles, inputs);
         var (tied, won, out_, placed) = (0, 0, 0, 0);
         var parts = compiled.Parts.Select(p => new PartSeen(p.Part.Id, p.Part.Name)).ToList();
         for (var n = 0; n < asked.Classes; n++)
@@ -40,7 +40,7 @@ public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IRead
             for (var p = 0; p < parts.Count; p++) parts[p].See(standing, p);
         }
 
-        var decides = parts.Select(p => p.Decides()).ToList();
+        var decides = parts.Select(p => p.Decides()).OrderByDescending(p => p.Share).ToList();
         var (tie, wins, gone) = (Hundred(tied, asked.Classes), Hundred(won, asked.Classes), Hundred(out_, asked.Classes * asked.Teams));
         return Result<RehearsalReport>.Ok(new(inputs, RehearsalWords.Say(compiled.Brief, asked, tie, wins, gone, decides), asked.Classes, tie, wins, gone, decides));
     }

@@ -19,9 +19,9 @@ internal static class RehearsalWords
             says.Add($"The best team wins in {InAHundred(wins)} classes; else luck does. By luck alone it would be {InAHundred(Math.Round(100m / asked.Teams, 1))}.");
         }
 
-        if (parts.Count > 1 && parts.MaxBy(p => p.Share) is { } most)
+        if (parts is [var most, _, ..])
         {
-            says.Add(most.Share >= NearlyAll ? $"“{most.Name}” decides nearly everything: {Numerals.Write(most.Share)} of a hundred parts of what sets teams apart." : $"What sets teams apart is {English.List([.. parts.OrderByDescending(p => p.Share).Where(p => p.Share > 0).Select(p => $"“{p.Name}” for {Numerals.Write(p.Share)}")])} of a hundred parts.");
+            says.Add(most.Share >= NearlyAll ? $"“{most.Name}” decides nearly everything: {Numerals.Write(most.Share)} of a hundred parts of what sets teams apart." : $"What sets teams apart is {English.List([.. parts.Where(p => p.Share > 0).Select(p => $"“{p.Name}” for {Numerals.Write(p.Share)}")])} of a hundred parts.");
         }
 
         foreach (var part in parts.Where(p => p.Differs <= FewDiffer)) says.Add($"“{part.Name}” hardly ever gives two teams different points: it could be left out, or its steps made finer.");

@@ -5,6 +5,7 @@ using System.Text.Json.Nodes;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core;
+using PluckyRally.Data.Days;
 using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
@@ -86,9 +87,9 @@ public static class ArchiveWriter
         var everything = new Everything
         {
             SavedAt = now,
-            School = school is null ? null : JsonSerializer.Deserialize<School>(school.Document, Json.Options),
+            School = school?.Read(),
             Plans = [.. plans.Select(p => new ArchivedPlan(p.Id, p.Plan))],
-            Days = [.. days.Select(d => new ArchivedDay(d.Id, JsonSerializer.Deserialize<FairDay>(d.Document, Json.Options)!))],
+            Days = [.. days.Select(d => d.Read()).OfType<KeptDay>().Select(d => new ArchivedDay(d.Id, d.Day))],
             Classes = [.. classes.Select(c => new ArchivedClass(c.Id, c.Name, c.NoPhotos, [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]) { Wishes = c.Wishes })],
             Cupboard = [.. cupboard.Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))],
             Briefs = briefs,

@@ -9,10 +9,10 @@ public sealed class DayBook(RallyDb db)
 {
     /// <summary>All of them, the latest first; those that a newer version wrote are not among them.</summary>
     public async Task<IReadOnlyList<KeptDay>> All(CancellationToken stop) =>
-        [.. (await db.Days.AsNoTracking().OrderByDescending(d => d.Date).ToListAsync(stop)).Select(Read).OfType<KeptDay>()];
+        [.. (await db.Days.AsNoTracking().OrderByDescending(d => d.Date).ToListAsync(stop)).Select(d => d.Read()).OfType<KeptDay>()];
 
     /// <summary>A day, or null.</summary>
-    public async Task<KeptDay?> Find(Guid id, CancellationToken stop) => await db.Days.AsNoTracking().FirstOrDefaultAsync(d => d.Id == id, stop) is { } stored ? Read(stored) : null;
+    public async Task<KeptDay?> Find(Guid id, CancellationToken stop) => (await db.Days.AsNoTracking().FirstOrDefaultAsync(d => d.Id == id, stop))?.Read();
 
     /// <summary>Keeps a new day.</summary>
     public async Task<Guid> Add(FairDay day, CancellationToken stop)
@@ -34,12 +34,6 @@ public sealed class DayBook(RallyDb db)
 
     /// <summary>Takes a day away; its rallies stay. False where there is none.</summary>
     public async Task<bool> Remove(Guid id, CancellationToken stop) => await db.Days.Where(d => d.Id == id).ExecuteDeleteAsync(stop) > 0;
-
-    private static KeptDay? Read(StoredDay stored)
-    {
-        var read = DocumentReader.Request<FairDay>(stored.Document);
-        return read.IsOk ? new(stored.Id, read.Value.Value) : null;
-    }
 }
 
 /// <summary>A day that is kept.</summary>

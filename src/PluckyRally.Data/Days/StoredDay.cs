@@ -19,6 +19,9 @@ public sealed class StoredDay
 
     /// <summary>The <see cref="FairDay"/> as JSON.</summary>
     public required string Document { get; set; }
+
+    /// <summary>The same, understood; null where a newer version wrote it.</summary>
+    public KeptDay? Read() => DocumentReader.Request<FairDay>(Document) is { IsOk: true } read ? new(Id, read.Value.Value) : null;
 }
 
 internal sealed class StoredDayConfiguration : IEntityTypeConfiguration<StoredDay>

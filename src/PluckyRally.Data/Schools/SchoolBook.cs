@@ -8,12 +8,8 @@ namespace PluckyRally.Data.Schools;
 public sealed class SchoolBook(RallyDb db)
 {
     /// <summary>The school; the usual where nothing was set, or a newer version set it.</summary>
-    public async Task<School> Read(CancellationToken stop)
-    {
-        if (await db.Schools.AsNoTracking().FirstOrDefaultAsync(s => s.OwnerId == Owner.LocalTeacher, stop) is not { } stored) return new();
-        var read = DocumentReader.Request<School>(stored.Document);
-        return read.IsOk ? read.Value.Value : new();
-    }
+    public async Task<School> Read(CancellationToken stop) =>
+        (await db.Schools.AsNoTracking().FirstOrDefaultAsync(s => s.OwnerId == Owner.LocalTeacher, stop))?.Read() ?? new();
 
     /// <summary>Sets it.</summary>
     public async Task Put(School school, CancellationToken stop)

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Core;
 using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Schools;
@@ -10,8 +11,11 @@ public sealed class StoredSchool
     /// <summary>Whose it is.</summary>
     public Guid OwnerId { get; init; }
 
-    /// <summary>The <see cref="Core.School"/> as JSON.</summary>
+    /// <summary>The <see cref="School"/> as JSON.</summary>
     public required string Document { get; set; }
+
+    /// <summary>The same, understood; null where a newer version wrote it.</summary>
+    public School? Read() => DocumentReader.Request<School>(Document) is { IsOk: true } read ? read.Value.Value : null;
 }
 
 internal sealed class StoredSchoolConfiguration : IEntityTypeConfiguration<StoredSchool>

@@ -40,4 +40,11 @@ public sealed class PlanBook(RallyDb db)
 /// <param name="Date">The day, or a day of the week.</param>
 /// <param name="WholeWeek">Whether it is that week.</param>
 /// <param name="For">For whom.</param>
-public sealed record PlannedBrief(Guid Id, Guid Brief, string Title, string Document, DateOnly Date, bool WholeWeek, string For);
+public sealed record PlannedBrief(Guid Id, Guid Brief, string Title, string Document, DateOnly Date, bool WholeWeek, string For)
+{
+    /// <summary>What it is called among what is to be bought: the class, or the brief where nobody is named.</summary>
+    public string Name => For.Length > 0 ? For : Title;
+
+    /// <summary>The first of its days.</summary>
+    public DateOnly From(School school) => WholeWeek ? school.WeekOf(Date) : Date;
+}

@@ -51,19 +51,19 @@ internal static class DayEndpoints
         if (await book.Find(id, stop) is not { Day: var day }) return new Missing("day");
         var caller = Caller.Of(context.User);
         var rallies = new List<RallyOfDay>();
-        var joining = new List<(string Title, RallyJoining Rally)>();
+        var joining = new List<(string Title, KeptRally Rally, int Round)>();
         foreach (var slot in day.Slots)
         {
             // A rally that was taken away meanwhile leaves the day.
             if (await log.Open(slot.Rally, stop) is not { Opened: { IsOk: true } opened } found) continue;
             var round = opened.Value.Running;
             var sheets = worked.SheetsOf(found, round, points: false);
-            var (title, waiting) = (opened.Value.In(round).Compiled.Brief.Title, sheets.Sheets.Where(s => s.Status == StandingStatus.Unfinished).ToDictionary(s => s.Team, s => s.Name));
-            rallies.Add(new(slot.Rally, opened.Value.Rally.Name, title, slot.Where, round, sheets.Sheets.Count(s => s.Status != StandingStatus.Away), waiting.Count, TableNow.Of([.. sheets.Sheets.Select(s => s.Team)], waiting, slot.Tables), await caller.In(slot.Rally, passes, stop)) { From = slot.From, To = slot.To });
-            joining.Add((title, new(slot.Rally, opened.Value, round)));
+            var title = opened.Value.In(round).Compiled.Brief.Title;
+            rallies.Add(new(slot.Rally, opened.Value.Rally.Name, title, slot.Where, round, sheets.Sheets.Count(s => s.Status != StandingStatus.Away), sheets.Unfinished, TableNow.Of(sheets, slot.Tables), await caller.In(slot.Rally, passes, stop)) { From = slot.From, To = slot.To });
+            joining.Add((title, found, round));
         }
 
-        var lists = caller.IsTeacher || day.ListOnBoard ? joining.GroupBy(j => j.Title).Where(g => g.Count() > 1).Select(g => ListOfDay.Of(g.Key, [.. g.Select(j => j.Rally)])).ToList() : [];
+        var lists = caller.IsTeacher || day.ListOnBoard ? joining.GroupBy(j => j.Title).Where(g => g.Count() > 1).Select(g => worked.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))])).ToList() : [];
         return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, rallies, lists));
     }
 }

@@ -23,7 +23,7 @@ internal static class YearCalendar
         foreach (var plan in plans)
         {
             var name = plan.For.Length > 0 ? $"{plan.Title}, {plan.For}" : plan.Title;
-            calendar.Events.Add(plan.WholeWeek ? Event($"{plan.Id}", name, school.WeekOf(plan.Date), 7) : Event($"{plan.Id}", name, plan.Date, 1));
+            calendar.Events.Add(Event($"{plan.Id}", name, plan.From(school), plan.WholeWeek ? 7 : 1));
         }
 
         return new CalendarSerializer().SerializeToString(calendar)!;

@@ -64,8 +64,7 @@ internal static class CupboardEndpoints
     {
         var served = await cupboard.Served(stop);
         var rallies = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
-        var briefs = (await plans.All(stop)).Select(p => (Plan: p, Read: DocumentReader.Brief(p.Document))).Where(p => p.Read.IsOk).Select(p => (p.Plan, Brief: p.Read.Value!.Value))
-            .Select(p => new PlannedKit(p.Plan.For.Length > 0 ? p.Plan.For : p.Plan.Title, p.Brief, KitList.Unmade([.. Enumerable.Repeat(p.Brief.Timing.TeamSize, Math.Clamp(p.Brief.Timing.Teams, 1, Limits.Teams))])));
+        var briefs = (await plans.All(stop)).Select(p => (p.Name, Read: DocumentReader.Brief(p.Document))).Where(p => p.Read.IsOk).Select(p => PlannedKit.Expected(p.Name, p.Read.Value!.Value));
         return ShoppingList.Of([.. rallies, .. briefs], await cupboard.All(stop));
     }
 }

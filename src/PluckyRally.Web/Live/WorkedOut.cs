@@ -29,6 +29,7 @@ internal sealed class WorkedOut(RallyCache kept)
     private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<Confidence>> _sure = new();
     private readonly ConditionalWeakTable<RoundSheets, RallyProgress> _progress = [];
+    private readonly ConcurrentDictionary<string, (string States, ListOfDay List)> _lists = new();
     private long _counted;
 
     /// <summary>Names the ground on which numbers of entries stand: this run of the server, as long as nothing was changed that is in no log.</summary>
@@ -55,6 +56,18 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <param name="points">Whether points are wanted too.</param>
     public RoundSheets SheetsOf(KeptRally rally, int round, bool points) =>
         In(_sheets, (rally.Stored.Id, round, points)).Get(rally, kept, (before, now) => before?.With(now, points) ?? RoundSheets.Of(now, round));
+
+    /// <summary>The list over rallies of one brief: a fair's helpers and boards all ask for it, every few seconds.</summary>
+    public ListOfDay ListOver(string title, IReadOnlyList<(KeptRally Rally, int Round)> rallies)
+    {
+        if (_lists.Count > Most) _lists.Clear();
+        var states = string.Join(' ', rallies.Select(r => NameOf(r.Rally)));
+        var key = string.Join(' ', rallies.Select(r => r.Rally.Stored.Id));
+        if (_lists.TryGetValue(key, out var known) && known.States == states) return known.List;
+        var list = ListOfDay.Of(title, [.. rallies.Select(r => new RallyJoining(r.Rally.Stored.Id, r.Rally.Opened.OrThrow(), r.Round))]);
+        _lists[key] = (states, list);
+        return list;
+    }
 
     /// <summary>How far the rally was when some sheets were worked out.</summary>
     public RallyProgress Progress(RoundSheets sheets) => _progress.GetValue(sheets, RallyProgress.Of);

@@ -13,6 +13,7 @@ internal static class PapersEndpoints
         var papers = api.MapGroup("").WithTags("Papers");
         papers.MapGet("/briefs/{id:guid}/papers", OfBrief).WithName("briefPapers");
         papers.MapGet("/rallies/{id:guid}/papers", OfRally).WithName("rallyPapers").AddEndpointFilter<StateTag>();
+        papers.MapGet("/rallies/{id:guid}/papers/tables", Tables).WithName("tablesOnPaper");
         papers.MapPost("/rallies/{id:guid}/papers/judged", TypeIn).WithName("typeInSheet").Accepts<SheetTyped>("application/json").TakesAtMost(Limits.BriefBytes);
     }
 
@@ -28,11 +29,24 @@ internal static class PapersEndpoints
         return TypedResults.Ok(new BriefOnPaper(EditionSheet.Of(whole, edition.Value), [.. whole.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], compiled.IsOk ? BriefPapers.Of(compiled.Value) : null));
     }
 
-    private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    /// <summary>The whole way to each place is written out only for those who print it.</summary>
+    private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, bool why = false)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(RallyPapers.Of(found.Opened.Value, round, worked.Standings(found, round))) : new Refused(found.Opened.Problems);
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        var standings = worked.Standings(found, round);
+        return TypedResults.Ok(RallyPapers.Of(found.Opened.Value, round, why ? standings : standings with { Rows = [.. standings.Rows.Select(r => r with { Why = [] })] }));
+    }
+
+    /// <summary>Which teams are judged at which of so many tables.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<string>>>, Missing, Refused>> Tables(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int tables = 1)
+    {
+        if (tables is < 1 or > FairDay.MostTables) return new Refused([new("/tables", "The number of tables is out of range.", $"Use 1 to {FairDay.MostTables}.")]);
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(TableNow.Split([.. worked.SheetsOf(found, round, points: false).Sheets.Where(s => s.Status != StandingStatus.Away).Select(s => s.Team)], tables));
     }
 
     /// <summary>Takes a judge's sheet into the log: all of it, or none and what is wrong with it.</summary>

@@ -21,7 +21,7 @@ internal static class YearEndpoints
             .OrderBy(r => r.Date)
             .Select(r => new YearStop(r.Id, r.Name, r.BriefTitle, r.Date!.Value, year.Along(r.Date.Value), r.Entries > 0))
             .ToList();
-        var planned = (await plans.All(stop)).Select(p => new PlanStop(p.Id, p.Brief, p.Title, p.WholeWeek ? school.WeekOf(p.Date) : p.Date, p.WholeWeek, p.For, year.Along(p.Date), p.Date >= year.From && p.Date < year.To)).ToList();
+        var planned = (await plans.All(stop)).Select(p => new PlanStop(p.Id, p.Brief, p.Title, p.From(school), p.WholeWeek, p.For, year.Along(p.Date), p.Date >= year.From && p.Date < year.To)).ToList();
         return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)) { Seasons = year.Seasons(school.South), Terms = year.Terms(school), Plans = planned });
     }
 

@@ -19,6 +19,15 @@ public sealed class FairDayTests
         TableNow.Of(order, new Dictionary<string, string>(), 1).ShouldBe([new(1, "", "", 0)]);
     }
 
+    /// <summary>A judge's sheet for a table names the teams that the fair day sends there.</summary>
+    [Fact]
+    public void Tables_on_paper_are_those_of_the_day()
+    {
+        string[] order = ["a", "b", "c", "d", "e"];
+        TableNow.Split(order, 2).ShouldBe([["a", "c", "e"], ["b", "d"]]);
+        TableNow.Split(order, 6)[5].ShouldBeEmpty();
+    }
+
     [Fact]
     public void What_is_wrong_with_a_day_is_said_at_its_place()
     {

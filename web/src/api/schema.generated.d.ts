@@ -1588,6 +1588,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/papers/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tablesOnPaper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/papers/judged": {
         parameters: {
             query?: never;
@@ -8336,7 +8352,7 @@ export interface components {
              * @description Of a hundred teams, how many do not place.
              */
             notPlaced: number;
-            /** @description How much each part decides. */
+            /** @description How much each part decides, the one that decides most first. */
             parts: components["schemas"]["PartDecides"][];
         };
         /** @description Something that can go wrong in a relay. */
@@ -13927,6 +13943,7 @@ export interface operations {
         parameters: {
             query?: {
                 round?: number;
+                why?: boolean;
             };
             header?: never;
             path: {
@@ -13943,6 +13960,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RallyPapers"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    tablesOnPaper: {
+        parameters: {
+            query?: {
+                round?: number;
+                tables?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[][];
                 };
             };
             /** @description Not Found */

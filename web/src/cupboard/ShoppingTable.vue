@@ -12,9 +12,9 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
 
 <template>
   <p v-if="lines.length === 0" class="muted">
-    No rally is planned. Begin one from a brief, and what it needs is added up here.
+    Nothing is planned. Plan a brief, or begin a rally from it, and what it needs is added up here.
   </p>
-  <p v-else-if="short.length === 0">Everything for the planned rallies is there.</p>
+  <p v-else-if="short.length === 0">Everything that is planned for is there.</p>
   <template v-else>
     <div class="scroll" role="region" aria-label="What is to be bought" tabindex="0">
       <table>

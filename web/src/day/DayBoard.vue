@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { useIntervalFn, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import ListOnWall from '@/shared/ListOnWall.vue'
 import LoadNote from '@/shared/LoadNote.vue'
+import { useAwake } from '@/shared/useAwake'
 import { slotSays, useDay } from './useDay'
 
 /** The board of a fair day: it goes round who is where, each rally, and the lists over all. Nothing to touch; read from eight metres. */
@@ -27,11 +29,7 @@ const list = computed(() => {
   const p = page.value
   return p.kind === 'list' ? day.data.value?.lists.find((l) => l.title === p.title) : undefined
 })
-const awake = useWakeLock()
-onMounted(() => {
-  // A board that may not be kept awake is still a board; the computer's own settings decide then.
-  if (awake.isSupported.value) void awake.request('screen').catch(() => undefined)
-})
+useAwake()
 </script>
 
 <template>
@@ -83,19 +81,7 @@ onMounted(() => {
       </table>
       <template v-else-if="list">
         <p v-for="d in list.differs.slice(0, 1)" :key="d" class="differs">{{ d }}</p>
-        <table>
-          <caption class="out-of-sight">
-            The list over all
-          </caption>
-          <tbody>
-            <tr v-for="r in list.rows" :key="`${r.class} ${r.name}`">
-              <td class="place">{{ r.place ?? '–' }}</td>
-              <th scope="row">{{ r.name }}</th>
-              <td>{{ r.class }}</td>
-              <td class="figures number">{{ r.text || 'not placed' }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <ListOnWall :rows="list.rows" />
       </template>
       <p v-if="rally" class="tested">{{ rally.teams - rally.left }} of {{ rally.teams }} teams are tested</p>
     </template>
@@ -129,7 +115,7 @@ header p,
 }
 table {
   width: 100%;
-  font-size: 2.1rem;
+  font-size: 2rem;
 }
 td,
 th {
@@ -138,13 +124,5 @@ th {
   padding: 0.3rem 0.75rem;
   border-bottom: 2px dashed var(--line);
   line-height: 1.2;
-}
-.place {
-  font-family: var(--title);
-  font-weight: 800;
-  color: var(--marigold);
-}
-.number {
-  text-align: right;
 }
 </style>

@@ -30,19 +30,6 @@ const cards = computed(() =>
 </template>
 
 <style scoped>
-.cut {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  border-top: 1px dashed var(--ink);
-  border-left: 1px dashed var(--ink);
-}
-li {
-  break-inside: avoid;
-  border-right: 1px dashed var(--ink);
-  border-bottom: 1px dashed var(--ink);
-  padding: 1em;
-  min-height: 45mm;
-}
 .deal {
   text-transform: lowercase;
 }

@@ -19,7 +19,7 @@ const all = computed(() =>
 
 <template>
   <PaperSheet title="Job cards" plain>
-    <ul>
+    <ul class="cut">
       <li v-for="c in all" :key="c.team.id + c.job.id">
         <p class="top"><TeamPennant :mark="rally.marks.get(c.team.id)!" :width="56" /> {{ c.team.name }}</p>
         <h3>{{ c.job.name }}</h3>
@@ -34,21 +34,10 @@ const all = computed(() =>
 </template>
 
 <style scoped>
-ul {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  border-top: 1px dashed var(--ink);
-  border-left: 1px dashed var(--ink);
-}
 li {
-  break-inside: avoid;
-  border-right: 1px dashed var(--ink);
-  border-bottom: 1px dashed var(--ink);
-  padding: 0.8rem 1rem;
   display: grid;
   gap: 0.3rem;
   align-content: start;
-  min-height: 10rem;
 }
 .top {
   display: flex;

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
+import { api, ask } from '@/api/client'
+import LoadNote from '@/shared/LoadNote.vue'
+import { useLoad } from '@/shared/useLoad'
 import JudgeBlock from './JudgeBlock.vue'
 import PaperSheet from './PaperSheet.vue'
 import { usePrinting } from './paper'
@@ -8,20 +11,35 @@ import { usePrinting } from './paper'
 const now = usePrinting()
 const blocks = computed(() => now.on.papers?.judge.blocks ?? [])
 const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))
-/** The teams of each table, as even as they go. */
-const tables = computed(() => {
-  const count = Math.min(now.choices.tables, now.teams.length)
-  return Array.from({ length: count }, (_, t) =>
-    now.teams.slice(Math.round((t * now.teams.length) / count), Math.round(((t + 1) * now.teams.length) / count)),
-  )
-})
 /** Many columns are written on across the sheet. */
 const landscape = computed(() => blocks.value.some((b) => b.columns.length > 5))
 const byTable = computed(() => now.choices.judges === 'table' && now.teams.length > 0)
+/** Which teams are judged at which table: the same as on a fair day. */
+const split = useLoad(() =>
+  ask(
+    api.GET('/api/rallies/{id}/papers/tables', {
+      params: {
+        path: { id: now.on.rally?.id ?? '' },
+        query: { round: now.on.rally?.round, tables: now.choices.tables },
+      },
+    }),
+  ),
+)
+watch([byTable, () => now.choices.tables], ([by]) => by && void split.load(), { immediate: true })
+const tables = computed(() =>
+  (split.data.value ?? []).map((ids) => now.teams.filter((t) => ids.includes(t.id))).filter((at) => at.length > 0),
+)
 </script>
 
 <template>
-  <template v-if="byTable">
+  <LoadNote
+    v-if="byTable && !split.data.value"
+    :state="split.state.value"
+    :refusal="split.refusal.value"
+    what="the tables"
+    @again="split.load"
+  />
+  <template v-else-if="byTable">
     <PaperSheet
       v-for="(at, i) in tables"
       :key="i"

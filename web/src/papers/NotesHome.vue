@@ -21,7 +21,7 @@ const notes = computed(() =>
       <p v-if="n.own">
         <b>Our team, {{ n.name }}.</b> {{ n.own }}.
       </p>
-      <p v-if="n.found.length > 0"><b>What we found.</b> {{ n.found.slice(0, 3).join(' ') }}</p>
+      <p v-if="n.found.length > 0"><b>What we found.</b> {{ n.found.join(' ') }}</p>
       <p class="next">
         Next time: <span>{{ now.choices.next }}</span>
       </p>

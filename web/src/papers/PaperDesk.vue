@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, provide, reactive, watch } from 'vue'
+import { computed, defineAsyncComponent, provide, reactive, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import InlineCheck from '@/fields/InlineCheck.vue'
-import InlineChoice from '@/fields/InlineChoice.vue'
 import StationHead from '@/shared/StationHead.vue'
+import PaperOptions from './PaperOptions.vue'
 import { printing, type OnPaper, type PaperChoices } from './paper'
 import { sorts } from './sorts'
 
@@ -19,6 +18,7 @@ const all = computed(() => offered.value.flatMap((g) => g.sorts))
 /** The address says what is printed, so that other pages lead to it. */
 const asked = (name: string) => (typeof route.query[name] === 'string' ? route.query[name] : '')
 const sort = computed(() => all.value.find((s) => s.id === asked('print')) ?? all.value[0]!)
+const sheets = new Map(sorts.flatMap((g) => g.sorts.map((s) => [s.id, defineAsyncComponent(s.sheet)])))
 const chooseSort = (id: string) => void router.replace({ query: { ...route.query, print: id, team: undefined } })
 const team = computed(() => (sort.value.byTeam ? asked('team') : ''))
 const chooseTeam = (id: string) => void router.replace({ query: { ...route.query, team: id || undefined } })
@@ -45,7 +45,6 @@ watch(
 const teams = computed(() => props.on.rally?.teams.filter((t) => !team.value || t.id === team.value) ?? [])
 const now = reactive({ on: computed(() => props.on), choices, teams })
 provide(printing, now)
-const can = (option: keyof PaperChoices) => sort.value.options?.includes(option) ?? false
 /** The size of the paper is part of the printed page and cannot be set by a class. */
 const page = computed(() => `@page { size: ${choices.paper}; margin: 13mm 14mm 18mm; }`)
 const print = () => window.print()
@@ -81,87 +80,13 @@ const print = () => window.print()
           <option value="">all teams</option>
           <option v-for="t in on.rally.teams" :key="t.id" :value="t.id">{{ t.name }}</option>
         </select> </template
-      >, on
-      <InlineChoice
-        v-model="choices.paper"
-        label="Paper"
-        :options="[
-          ['A4', 'A4'],
-          ['letter', 'US Letter'],
-        ]"
-      />, in
-      <InlineChoice
-        v-model="choices.ink"
-        label="Ink"
-        :options="[
-          ['colour', 'colour'],
-          ['black', 'black and white'],
-        ]"
-      /><template v-if="can('letters')"
-        >, in
-        <InlineChoice
-          v-model="choices.letters"
-          label="Letters"
-          :options="[
-            ['usual', 'letters of 12 points'],
-            ['print', 'large print'],
-          ]" /></template
-      ><template v-if="can('behind')">; <InlineCheck v-model="choices.behind" label="a worksheet behind it" /></template
-      ><template v-if="can('lines') && (choices.behind || !can('behind'))">
-        with
-        <InlineChoice
-          v-model="choices.boxes"
-          label="Idea boxes"
-          :options="[
-            [1, 'one box for ideas'],
-            [2, 'two boxes for ideas'],
-            [3, 'three boxes for ideas'],
-          ]" />
-        and
-        <InlineChoice
-          v-model="choices.lines"
-          label="Lines"
-          :options="[
-            ['wide', 'wide lines'],
-            ['narrow', 'narrow lines'],
-          ]" /></template
-      ><template v-if="can('judges') && on.rally"
-        >,
-        <InlineChoice
-          v-model="choices.judges"
-          label="Whose"
-          :options="[
-            ['team', 'one a team'],
-            ['table', 'one a table'],
-          ]" /><template v-if="choices.judges === 'table'">
-          for
-          <InlineChoice
-            v-model="choices.tables"
-            label="Tables"
-            :options="
-              [1, 2, 3, 4, 5, 6].map((n) => [n, n === 1 ? '1 table' : `${n} tables`] as const)
-            " /></template></template
-      ><template v-if="can('certificate')"
-        >,
-        <InlineChoice
-          v-model="choices.certificate"
-          label="What for"
-          :options="[
-            ['best', 'for everyone, with what it did best'],
-            ['place', 'by place'],
-            ['award', 'by award'],
-          ]" /></template
-      ><template v-if="can('next')"
-        >, next time on
-        <input
-          v-model="choices.next"
-          class="inline"
-          aria-label="Next date"
-          placeholder="a line to write on" /></template
-      >.
+      ><PaperOptions :options="sort.options ?? []" :of-rally="on.rally !== undefined" />.
     </p>
-    <div class="on-paper" :class="[choices.ink, choices.paper, can('letters') ? choices.letters : 'usual']">
-      <component :is="sort.sheet" :key="`${sort.id} ${choices.paper}`" />
+    <div
+      class="on-paper"
+      :class="[choices.ink, choices.paper, sort.options?.includes('letters') ? choices.letters : 'usual']"
+    >
+      <component :is="sheets.get(sort.id)" :key="`${sort.id} ${choices.paper}`" />
     </div>
   </main>
 </template>
@@ -224,6 +149,20 @@ const print = () => window.print()
 </style>
 
 <style>
+/* Cards to cut out, two beside each other. */
+.on-paper .cut {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  border-top: 1px dashed var(--ink);
+  border-left: 1px dashed var(--ink);
+}
+.on-paper .cut > li {
+  break-inside: avoid;
+  border-right: 1px dashed var(--ink);
+  border-bottom: 1px dashed var(--ink);
+  padding: 0.8em 1em;
+  min-height: 40mm;
+}
 /* Tables on paper: ruled, headed again on every page, no row cut in two. */
 .on-paper table {
   width: 100%;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
 import { shortDay } from '@/shared/days'
@@ -15,8 +16,14 @@ const { rally, round, tick, inRound } = useRally()
 const id = rally.value?.id ?? ''
 const at = () => ({ params: { path: { id }, query: { round: round.value } } })
 const kit = useLoad(() => ask(api.GET('/api/rallies/{id}/kit', at())))
-const papers = useLoad(() => ask(api.GET('/api/rallies/{id}/papers', at())))
-watch([round, tick], () => void Promise.all([kit.load(), papers.load()]), { immediate: true })
+const route = useRoute()
+/** Only slips have the whole way to each place. */
+const why = computed(() => route.query.print === 'slips')
+const papers = useLoad(() =>
+  ask(api.GET('/api/rallies/{id}/papers', { params: { path: { id }, query: { round: round.value, why: why.value } } })),
+)
+watch([round, tick], () => void kit.load(), { immediate: true })
+watch([round, tick, why], () => void papers.load(), { immediate: true })
 const { school } = useSchool()
 const on = computed((): OnPaper | undefined => {
   const [r, p, k] = [rally.value, papers.data.value, kit.data.value]

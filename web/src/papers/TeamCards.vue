@@ -23,16 +23,6 @@ const { now, rally } = useRallyPrinting()
 </template>
 
 <style scoped>
-.cut {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-}
-.cut > li {
-  break-inside: avoid;
-  border: 1px dashed var(--ink);
-  padding: 0.8rem 1rem;
-  min-height: 9rem;
-}
 h3 {
   display: flex;
   align-items: center;

@@ -1,11 +1,12 @@
-import { defineAsyncComponent, type Component } from 'vue'
+import type { Component } from 'vue'
 import type { PaperChoices } from './paper'
 
 /** A sort of paper: what it is called, what can be chosen for it, and whether there is one a team. */
 export interface Sort {
   id: string
   name: string
-  sheet: Component
+  /** Loaded when it is chosen. */
+  sheet: () => Promise<Component>
   options?: readonly (keyof PaperChoices)[]
   /** One a team, so that one team's can be printed alone. */
   byTeam?: boolean
@@ -24,29 +25,29 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
       {
         id: 'sheet',
         name: 'the pupils’ sheet',
-        sheet: defineAsyncComponent(() => import('./PupilsSheets.vue')),
+        sheet: () => import('./PupilsSheets.vue'),
         options: ['letters', 'behind', 'lines', 'boxes'],
       },
       {
         id: 'work',
         name: 'worksheets',
-        sheet: defineAsyncComponent(() => import('./WorkSheets.vue')),
+        sheet: () => import('./WorkSheets.vue'),
         options: ['letters', 'lines', 'boxes'],
         byTeam,
       },
-      { id: 'tasks', name: 'task sheets', sheet: defineAsyncComponent(() => import('./TaskSheets.vue')), byTeam },
-      { id: 'jobs', name: 'job cards', sheet: defineAsyncComponent(() => import('./JobCards.vue')), byTeam, ofRally },
+      { id: 'tasks', name: 'task sheets', sheet: () => import('./TaskSheets.vue'), byTeam },
+      { id: 'jobs', name: 'job cards', sheet: () => import('./JobCards.vue'), byTeam, ofRally },
       {
         id: 'cards',
         name: 'cards that were dealt',
-        sheet: defineAsyncComponent(() => import('./TeamCards.vue')),
+        sheet: () => import('./TeamCards.vue'),
         byTeam,
         ofRally,
       },
       {
         id: 'notebook',
         name: 'notebook pages',
-        sheet: defineAsyncComponent(() => import('./NotebookPages.vue')),
+        sheet: () => import('./NotebookPages.vue'),
         byTeam,
         ofRally,
       },
@@ -58,40 +59,40 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
       {
         id: 'labels',
         name: 'bag and kit labels',
-        sheet: defineAsyncComponent(() => import('./KitLabels.vue')),
+        sheet: () => import('./KitLabels.vue'),
         byTeam,
         ofRally,
       },
       {
         id: 'counts',
         name: 'count sheets',
-        sheet: defineAsyncComponent(() => import('./CountSheet.vue')),
+        sheet: () => import('./CountSheet.vue'),
         byTeam,
         ofRally,
       },
-      { id: 'deals', name: 'cards to deal', sheet: defineAsyncComponent(() => import('./DealCards.vue')) },
-      { id: 'rig', name: 'the rig, and what is the same', sheet: defineAsyncComponent(() => import('./RigSheet.vue')) },
+      { id: 'deals', name: 'cards to deal', sheet: () => import('./DealCards.vue') },
+      { id: 'rig', name: 'the rig, and what is the same', sheet: () => import('./RigSheet.vue') },
       {
         id: 'judge',
         name: 'judges’ sheets',
-        sheet: defineAsyncComponent(() => import('./JudgeSheets.vue')),
+        sheet: () => import('./JudgeSheets.vue'),
         options: ['judges', 'tables'],
         byTeam,
       },
-      { id: 'answers', name: 'answer sheets', sheet: defineAsyncComponent(() => import('./AnswerSheets.vue')) },
+      { id: 'answers', name: 'answer sheets', sheet: () => import('./AnswerSheets.vue') },
     ],
   },
   {
     group: 'For the wall',
     sorts: [
-      { id: 'poster', name: 'a poster', sheet: defineAsyncComponent(() => import('./PosterSheet.vue')) },
-      { id: 'phases', name: 'the phases', sheet: defineAsyncComponent(() => import('./PhasePlan.vue')) },
-      { id: 'list', name: 'the team list', sheet: defineAsyncComponent(() => import('./TeamsSheet.vue')), ofRally },
-      { id: 'gallery', name: 'the gallery', sheet: defineAsyncComponent(() => import('./GallerySheet.vue')), ofRally },
+      { id: 'poster', name: 'a poster', sheet: () => import('./PosterSheet.vue') },
+      { id: 'phases', name: 'the phases', sheet: () => import('./PhasePlan.vue') },
+      { id: 'list', name: 'the team list', sheet: () => import('./TeamsSheet.vue'), ofRally },
+      { id: 'gallery', name: 'the gallery', sheet: () => import('./GallerySheet.vue'), ofRally },
       {
         id: 'plots',
         name: 'the class’s plots',
-        sheet: defineAsyncComponent(() => import('./PlotsSheet.vue')),
+        sheet: () => import('./PlotsSheet.vue'),
         ofRally,
       },
     ],
@@ -102,20 +103,20 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
       {
         id: 'slips',
         name: 'score slips',
-        sheet: defineAsyncComponent(() => import('./ScoreSlips.vue')),
+        sheet: () => import('./ScoreSlips.vue'),
         byTeam,
         ofRally,
       },
       {
         id: 'standings',
         name: 'standings and awards',
-        sheet: defineAsyncComponent(() => import('./StandingsSheet.vue')),
+        sheet: () => import('./StandingsSheet.vue'),
         ofRally,
       },
       {
         id: 'certificates',
         name: 'certificates',
-        sheet: defineAsyncComponent(() => import('./CertificateSheets.vue')),
+        sheet: () => import('./CertificateSheets.vue'),
         options: ['certificate'],
         byTeam,
         ofRally,
@@ -123,7 +124,7 @@ export const sorts: readonly { group: string; sorts: readonly Sort[] }[] = [
       {
         id: 'home',
         name: 'notes home',
-        sheet: defineAsyncComponent(() => import('./NotesHome.vue')),
+        sheet: () => import('./NotesHome.vue'),
         options: ['next'],
         byTeam,
         ofRally,

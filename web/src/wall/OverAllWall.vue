@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
+import ListOnWall from '@/shared/ListOnWall.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useOnWall } from './useOnWall'
 
@@ -29,19 +30,7 @@ const hidden = computed(() => (all.data.value?.places ?? 0) - (all.data.value?.r
         <p>{{ all.data.value.title }}. {{ all.data.value.winsText }}</p>
       </header>
       <p v-if="hidden > 0" class="hidden">{{ hidden }} not revealed yet</p>
-      <table>
-        <caption class="out-of-sight">
-          The list over all
-        </caption>
-        <tbody>
-          <tr v-for="r in rows" :key="`${r.class} ${r.name}`">
-            <td class="place">{{ r.place ?? '–' }}</td>
-            <th scope="row">{{ r.name }}</th>
-            <td>{{ r.class }}</td>
-            <td class="figures number">{{ r.text || 'not placed' }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <ListOnWall :rows="rows" />
     </template>
   </main>
 </template>
@@ -66,26 +55,5 @@ header p,
 .hidden {
   font-size: 1.9rem;
   color: var(--muted);
-}
-table {
-  width: 100%;
-  font-size: 2rem;
-}
-td,
-th {
-  text-align: left;
-  font-weight: 600;
-  padding: 0.15rem 0.75rem;
-  border-bottom: 2px dashed var(--line);
-  line-height: 1.2;
-}
-.place {
-  font-family: var(--title);
-  font-weight: 800;
-  color: var(--marigold);
-  width: 4.5rem;
-}
-.number {
-  text-align: right;
 }
 </style>

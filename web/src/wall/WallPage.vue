@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { useEventListener, useWakeLock } from '@vueuse/core'
-import { computed, onMounted } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed } from 'vue'
 import { useWho } from '@/access/useWho'
 import { useRallyOnWall } from '@/shared/openRally'
+import { useAwake } from '@/shared/useAwake'
 import { useWallClock } from '@/shared/useClock'
 import BoardWall from './BoardWall.vue'
 import ClockWall from './ClockWall.vue'
@@ -17,11 +18,7 @@ const { isTeacher } = useWho()
 const live = useWallClock(rally.value?.id ?? '', round, tick)
 const shown = computed(() => live.clock.value?.wall)
 
-const awake = useWakeLock()
-onMounted(() => {
-  // A wall that may not be kept awake is still a wall; the computer's own settings decide then.
-  if (awake.isSupported.value) void awake.request('screen').catch(() => undefined)
-})
+useAwake()
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (!isTeacher.value || event.altKey || event.ctrlKey || event.metaKey) return

@@ -2,38 +2,52 @@ using System.Globalization;
 
 namespace PluckyRally.Core;
 
-/// <summary>Writes down what a pretend team did, as judges would.</summary>
+/// <summary>Writes down what a team did that is only pretended, or played in a rehearsal, as judges would.</summary>
 internal static class Pretend
 {
-    public static IEnumerable<Entry> Entries(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at) =>
-        Written(compiled, team, teams, at).Select((entry, i) => entry with { Id = Numbered(at, i) });
+    public static IEnumerable<Entry> Entries(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at)
+    {
+        var takesAttempts = compiled.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || compiled.Brief.Method.Parts.Any(p => p is Part.Measured);
+        return Written(compiled, new(team, r => !team.Missed.Contains(r.Id), () => false, m => team.Values[m.Id]), teams, at, takesAttempts).Select((entry, i) => entry with { Id = Numbered(at, i) });
+    }
 
-    // Nothing pretended is kept, so a number is enough of an id, and the same sheet gives the same rally again.
-    private static Guid Numbered(int team, int entry) => new(entry + 1, (short)team, 0, new byte[8]);
-
-    private static IEnumerable<Entry> Written(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at)
+    /// <summary>What judges write down, in the order of the test; the entries have no ids yet.</summary>
+    /// <param name="compiled">The edition.</param>
+    /// <param name="play">What the team does.</param>
+    /// <param name="teams">All teams.</param>
+    /// <param name="at">Which of them it is.</param>
+    /// <param name="takesAttempts">Whether attempts are recorded.</param>
+    public static IEnumerable<Entry> Written(CompiledEdition compiled, TeamPlay play, IReadOnlyList<Team> teams, int at, bool takesAttempts)
     {
         var id = teams[at].Id;
         var brief = compiled.Brief;
         var attempts = brief.Trials.Attempts;
         foreach (var rule in compiled.Rules.Select(r => r.Rule).Where(r => r.Check is RuleCheck.Inspection))
         {
-            var met = !team.Missed.Contains(rule.Id);
-            if (rule.When != When.EveryAttempt) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = met };
-            else for (var i = 1; i <= attempts; i++) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = met, Attempt = i };
+            if (rule.When != When.EveryAttempt) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = play.Keeps(rule) };
+            else for (var n = 1; n <= attempts; n++) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = play.Keeps(rule), Attempt = n };
         }
 
         foreach (var measure in brief.Measures.Where(m => m.Taken == Taken.Once)) yield return new Entry.MeasureRead { Id = default, Team = id, Reading = Read(measure) };
-        var each = brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(Read).ToList();
-        for (var i = 1; i <= attempts && (each.Count > 0 || brief.Method.Parts.Any(p => p is Part.Measured)); i++)
-            yield return new Entry.TrialRecorded { Id = default, Team = id, Attempt = i, Outcome = TrialOutcome.Counted, Readings = each };
-        foreach (var entry in compiled.Parts.SelectMany(p => p.Rehearse(new(p.Part.Id, team, teams, at)))) yield return entry;
+        var each = brief.Measures.Where(m => m.Taken == Taken.EachAttempt).ToList();
+        for (var (n, build) = (1, 1); takesAttempts && n <= attempts; n++)
+        {
+            var trial = new Entry.TrialRecorded { Id = default, Team = id, Attempt = n, Revision = build, Outcome = TrialOutcome.Counted };
 
-        Reading Read(Measure measure) => new() { Measure = measure.Id, Typed = Typed(measure, team.Values[measure.Id]) };
+            // Where a fresh build is due after a failure, it is there.
+            if (play.Fails()) yield return trial with { Outcome = TrialOutcome.Failed, Revision = build++ };
+            else yield return trial with { Readings = [.. each.Select(Read)] };
+        }
+
+        foreach (var entry in compiled.Parts.SelectMany(p => p.Rehearse(new(p.Part.Id, play.Parts, teams, at)))) yield return entry;
+
+        Reading Read(Measure measure) => new() { Measure = measure.Id, Typed = Typed(measure, play.Reads(measure)) };
     }
 
-    /// <summary>A value as a judge would type it.</summary>
-    internal static string Typed(Measure measure, decimal value) => measure switch
+    // Nothing pretended is kept, so a number is enough of an id, and the same sheet gives the same rally again.
+    internal static Guid Numbered(int team, int entry) => new(entry + 1, (short)team, 0, new byte[8]);
+
+    private static string Typed(Measure measure, decimal value) => measure switch
     {
         { Kind: MeasureKind.YesNo } => value >= 1 ? "yes" : "no",
         { Kind: MeasureKind.Level } => measure.Levels[Math.Clamp((int)value, 0, measure.Levels.Count - 1)],
@@ -43,3 +57,10 @@ internal static class Pretend
         _ => value.ToString(CultureInfo.InvariantCulture),
     };
 }
+
+/// <summary>What a team does: the same each time it is asked, or by chance.</summary>
+/// <param name="Parts">Where its handles stand, for the parts that are not read in attempts.</param>
+/// <param name="Keeps">Whether it keeps a must-have now.</param>
+/// <param name="Fails">Whether the next attempt fails.</param>
+/// <param name="Reads">What is read now.</param>
+internal sealed record TeamPlay(PretendTeam Parts, Func<Rule, bool> Keeps, Func<bool> Fails, Func<Measure, decimal> Reads);

@@ -28,7 +28,7 @@ internal abstract partial record PartPlan
             var placed = Definition.Items.Select(i => (i.Id, Bin: paper.Choice(Where(i)))).Where(p => p.Bin.Length > 0).ToDictionary(p => p.Id, p => p.Bin);
             if (placed.Count == 0 && !paper.Has(Field(Time))) yield break;
             yield return new(
-                new Entry.ItemsSorted { Id = default, Team = paper.Team, Part = Definition.Id, Placed = placed, Time = paper.Has(Field(Time)) ? new() { Measure = Definition.Id, Typed = paper.At(Field(Time)) } : null },
+                new Entry.ItemsSorted { Id = default, Team = paper.Team, Part = Definition.Id, Placed = placed, Time = paper.Has(Field(Time)) ? paper.Reading(Field(Time), Definition.Id) : null },
                 Definition.SecondsPerWrong is null ? Where(Definition.Items[0]).Id : Field(Time));
         }
 

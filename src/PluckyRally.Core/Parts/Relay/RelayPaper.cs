@@ -21,7 +21,7 @@ internal abstract partial record PartPlan
         public override IEnumerable<PaperEntry> FromPaper(TypedPaper paper)
         {
             for (var leg = 1; leg <= Definition.Legs.Count; leg++)
-                if (paper.Has(Leg(leg))) yield return new(new Entry.LegTimed { Id = default, Team = paper.Team, Part = Definition.Id, Leg = leg, Time = new() { Measure = Definition.Id, Typed = paper.At(Leg(leg)) } }, Leg(leg));
+                if (paper.Has(Leg(leg))) yield return new(new Entry.LegTimed { Id = default, Team = paper.Team, Part = Definition.Id, Leg = leg, Time = paper.Reading(Leg(leg), Definition.Id) }, Leg(leg));
             foreach (var fault in Definition.Faults)
                 if (paper.Count(Field($"fault.{fault.Id}")) is > 0 and { } count) yield return new(new Entry.RelayFaulted { Id = default, Team = paper.Team, Part = Definition.Id, Fault = fault.Id, Count = count }, Field($"fault.{fault.Id}"));
             if (Definition.PointsPerItem != 0 && paper.Count(Field(Carried)) is { } carried) yield return new(new Entry.ItemsCarried { Id = default, Team = paper.Team, Part = Definition.Id, Count = carried }, Field(Carried));

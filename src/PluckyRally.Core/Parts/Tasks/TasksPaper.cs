@@ -32,7 +32,7 @@ internal abstract partial record PartPlan
             }
 
             if (Definition.TimePoints is not null && paper.Has(Field(Time)))
-                yield return new(new Entry.TasksTimed { Id = default, Team = paper.Team, Part = Definition.Id, Time = new() { Measure = Definition.Id, Typed = paper.At(Field(Time)) } }, Field(Time));
+                yield return new(new Entry.TasksTimed { Id = default, Team = paper.Team, Part = Definition.Id, Time = paper.Reading(Field(Time), Definition.Id) }, Field(Time));
         }
     }
 }

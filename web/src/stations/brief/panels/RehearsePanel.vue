@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, Pert, Refusal, RehearsalReport } from '@/api/names'
 import { numberIn } from '@/shared/numbers'
@@ -67,7 +67,6 @@ function expect(handle: string, which: keyof Pert, text: string) {
 }
 const shown = (handle: string, which: keyof Pert) =>
   expected.value[handle]?.[which] ?? report.value?.inputs.find((i) => i.handle === handle)?.expected[which]
-const parts = computed(() => [...(report.value?.parts ?? [])].sort((a, b) => b.share - a.share))
 const columns = ['low', 'usual', 'high'] as const
 const heads = { low: 'Low', usual: 'Usual', high: 'High' } as const
 </script>
@@ -107,12 +106,12 @@ const heads = { low: 'Low', usual: 'Usual', high: 'High' } as const
       <ul class="says" aria-label="What the rehearsal says">
         <li v-for="s in report.says" :key="s">{{ s }}</li>
       </ul>
-      <table v-if="parts.length > 1">
+      <table v-if="report.parts.length > 1">
         <caption class="small muted">
           What sets teams apart
         </caption>
         <tbody>
-          <tr v-for="p in parts" :key="p.part">
+          <tr v-for="p in report.parts" :key="p.part">
             <th scope="row">{{ p.name }}</th>
             <td class="bar">
               <i :style="{ width: `${Math.max(0, Math.min(100, p.share))}%` }" aria-hidden="true"></i>
