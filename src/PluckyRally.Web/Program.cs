@@ -68,6 +68,7 @@ try
     api.MapPasses();
     api.MapBrief();
     api.MapDrafts();
+    api.MapRehearsals();
     api.MapHistory();
     api.MapMemory();
     api.MapKit();

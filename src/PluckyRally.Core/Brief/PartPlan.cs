@@ -86,6 +86,12 @@ internal abstract partial record PartPlan
     /// <summary>What of a pretend team can be moved.</summary>
     public abstract IEnumerable<TryHandle> Handles { get; }
 
+    /// <summary>What of it is left to chance in a rehearsal; each of them can stand where a pretend team's handles do.</summary>
+    public virtual IEnumerable<RehearsedThing> Things => Handles.Select(RehearsedThing.Amount.Guess);
+
+    /// <summary>What really came of its things, from what was recorded of a design.</summary>
+    public virtual IEnumerable<ThingCame> Came(DesignRecord design) => [];
+
     /// <summary>What judges would write down of a pretend team.</summary>
     public abstract IEnumerable<Entry> Rehearse(PartRehearsal team);
 
@@ -116,6 +122,16 @@ internal abstract partial record PartPlan
 
     /// <summary>A field of this part on a judge's sheet.</summary>
     private protected string Field(string what) => $"part.{Part.Id}.{what}";
+
+    /// <summary>Something of it that is left to chance, with what is usual where nobody knows (common practice, no source).</summary>
+    private protected RehearsedThing.Amount Amount(string what, string name, string unit, Pert usual, decimal step = 1, IReadOnlyList<string>? words = null, bool less = false) =>
+        new(Handle(what, name, unit, usual.Low, usual.High, step, words, less), usual, RehearsalWords.Guess);
+
+    /// <summary>Something of it that happens or does not, with how often it does where nobody knows (common practice, no source).</summary>
+    private protected RehearsedThing.Happening Happening(string what, string name, decimal inAHundred, bool good) => new($"{Part.Id}.{what}", $"{Part.Name}: {name}", inAHundred, good);
+
+    /// <summary>What came of one of its things.</summary>
+    private protected ThingCame CameOf(string what, decimal value, int of = 1) => new($"{Part.Id}.{what}", value, of);
 
     private protected TryHandle Handle(string what, string name, string unit, decimal low, decimal high, decimal step = 1, IReadOnlyList<string>? words = null, bool less = false) =>
         new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []) { LessIsBetter = less };

@@ -74,8 +74,11 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
 
     /// <summary>How many a team can buy at most of what a part sells under the material's id or name; null where none does, or for nothing.</summary>
     private static decimal? ForFunds(Material material, Brief brief) => brief.Method.Parts.OfType<Part.Budget>().Where(p => !p.Off)
-        .SelectMany(p => p.Prices.Where(sold => sold.Each > 0 && (sold.Id == material.Id || Key(sold.Name, "") == Key(material.Name, ""))).Select(sold => (decimal?)Math.Floor(p.Funds / sold.Each)))
+        .SelectMany(p => p.Prices.Where(sold => sold.Each > 0 && Sells(sold, material)).Select(sold => (decimal?)Math.Floor(p.Funds / sold.Each)))
         .Max();
+
+    /// <summary>Whether it is this material that is sold: under its id or its name.</summary>
+    internal static bool Sells(Price price, Material material) => price.Id == material.Id || Key(price.Name, "") == Key(material.Name, "");
 
     /// <summary>What one team gets of a material.</summary>
     private static decimal Each(Material material, decimal amount, Brief brief, Team team)

@@ -13,13 +13,22 @@ namespace PluckyRally.Core;
 public sealed record Pert(decimal Low, decimal Usual, decimal High)
 {
     /// <summary>The mean.</summary>
-    public double Mean => (double)(Low + (4 * Usual) + High) / 6;
+    internal double Mean => (double)(Low + (4 * Usual) + High) / 6;
 
     /// <summary>The variance.</summary>
-    public double Variance => (Mean - (double)Low) * ((double)High - Mean) / 7;
+    internal double Variance => (Mean - (double)Low) * ((double)High - Mean) / 7;
 
     /// <summary>Whether the three stand in their order.</summary>
-    public bool IsOrdered => Low <= Usual && Usual <= High;
+    internal bool IsOrdered => Low <= Usual && Usual <= High;
+
+    /// <summary>The three through values that really came: the smallest, the largest, and the usual one at which the mean is theirs.</summary>
+    /// <param name="came">What came; at least one.</param>
+    /// <param name="step">How finely it is read.</param>
+    internal static Pert Through(IReadOnlyList<decimal> came, decimal step)
+    {
+        var (low, high, mean) = (came.Min(), came.Max(), came.Average());
+        return new(low, Math.Clamp(Rounding.ToStep(((6 * mean) - low - high) / 4, step), low, high), high);
+    }
 
     /// <summary>Values at even steps of chance, from low to high: what lies at 0, 1/n, … 1 of it.</summary>
     internal double[] Quantiles(int steps)

@@ -1,52 +1,76 @@
 namespace PluckyRally.Core;
 
-/// <summary>What is expected of one thing that teams do.</summary>
-/// <param name="Handle">Names it: a measure's id, or a part's id with what of it.</param>
+/// <summary>What is expected of one thing that teams do, or that happens to them.</summary>
+/// <param name="Handle">Names it: a measure's id, a part's id with what of it, or the place of a rule, of the trials or of a phase.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Unit">Its unit; empty where there is none.</param>
-/// <param name="Expected">The smallest, the usual and the largest.</param>
+/// <param name="Expected">The smallest, the usual and the largest value; absent for what happens or does not.</param>
+/// <param name="InAHundred">How often it happens, of a hundred times; absent for a value.</param>
 /// <param name="From">Where that comes from.</param>
-public sealed record RehearsalInput(string Handle, string Name, string Unit, Pert Expected, string From);
+public sealed record RehearsalInput(string Handle, string Name, string Unit, Pert? Expected, decimal? InAHundred, string From);
 
 /// <summary>How a rehearsal is asked for.</summary>
 public sealed record RehearsalAsked
 {
-    /// <summary>What is expected, where somebody said otherwise than the brief; by handle.</summary>
+    /// <summary>What is expected of values, where somebody said otherwise than the brief; by handle.</summary>
     public IReadOnlyDictionary<string, Pert> Expected { get; init; } = new Dictionary<string, Pert>();
+
+    /// <summary>How often something happens of a hundred times, where somebody said otherwise; by handle.</summary>
+    public IReadOnlyDictionary<string, decimal> Chances { get; init; } = new Dictionary<string, decimal>();
 
     /// <summary>Teams of a class.</summary>
     public int Teams { get; init; } = 8;
 
-    /// <summary>Classes that are played.</summary>
-    public int Classes { get; init; } = 300;
+    /// <summary>Classes that are played: each set of teams plays <see cref="Plays"/> times.</summary>
+    public int Classes { get; init; } = 1000;
 
-    /// <summary>Attempts in a hundred that fail.</summary>
-    public decimal Failed { get; init; } = 8;
-
-    /// <summary>Must-haves in a hundred that are missed.</summary>
-    public decimal Missed { get; init; } = 4;
-
-    /// <summary>How much of a value is the team's own, and not the moment's, in a hundred: how alike its attempts are, and how far who is good at one thing is good at all.</summary>
+    /// <summary>How alike a team's attempts at one thing are, in a hundred: what is not its own is the moment's.</summary>
     public decimal Alike { get; init; } = 60;
+
+    /// <summary>How far a team that is good at one thing is good at the others, in a hundred.</summary>
+    public decimal AllRound { get; init; } = 40;
 
     /// <summary>Where chance begins: the same seed gives the same words.</summary>
     public int Seed { get; init; } = 1;
 
+    /// <summary>How often the same teams play, so that luck can be told from skill.</summary>
+    public const int Plays = 5;
+
     /// <summary>Teams and classes that can be asked for at the most.</summary>
     public const int MostTeams = 30, MostClasses = 2000;
 
+    /// <summary>The classes as sets of teams.</summary>
+    internal int LineUps => (Classes + Plays - 1) / Plays;
+
+    /// <summary>The same for a brief that was changed: what was expected of things that it no longer has is left out.</summary>
+    internal RehearsalAsked Without(CompiledEdition compiled, ThingsRemembered remembered)
+    {
+        var things = RehearsedThings.Of(compiled, new(), remembered);
+        return this with
+        {
+            Expected = Expected.Where(e => things.OfType<RehearsedThing.Amount>().Any(t => t.Handle == e.Key)).ToDictionary(),
+            Chances = Chances.Where(c => things.OfType<RehearsedThing.Happening>().Any(t => t.Handle == c.Key)).ToDictionary(),
+        };
+    }
+
     /// <summary>What is wrong with it.</summary>
-    internal IReadOnlyList<Problem> Problems(IReadOnlyList<TryHandle> handles)
+    internal IReadOnlyList<Problem> Problems(IReadOnlyList<RehearsedThing> things)
     {
         var found = new ProblemCollector();
         found.Unless(Teams is >= 2 and <= MostTeams, "/teams", "The number of teams is out of range.", $"Use 2 to {MostTeams}.");
         found.Unless(Classes is >= 10 and <= MostClasses, "/classes", "The number of classes is out of range.", $"Use 10 to {MostClasses}.");
-        foreach (var (value, at, name) in new[] { (Failed, "/failed", "Failed attempts"), (Missed, "/missed", "Missed must-haves"), (Alike, "/alike", "What is a team's own") })
-            found.Unless(value is >= 0 and <= 100, at, $"{name} are counted in a hundred.", "Use 0 to 100.");
+        foreach (var (value, at, name) in new[] { (Alike, "/alike", "How alike attempts are"), (AllRound, "/allRound", "How far good teams are good at everything") })
+            found.Unless(value is >= 0 and <= 100, at, $"{name} is counted in a hundred.", "Use 0 to 100.");
         foreach (var (handle, pert) in Expected)
         {
-            found.Unless(handles.Any(h => h.Id == handle), $"/expected/{ProblemCollector.Short(handle)}", "The brief has no such thing.", "Leave it out.");
+            found.Unless(things.OfType<RehearsedThing.Amount>().Any(t => t.Handle == handle), $"/expected/{ProblemCollector.Short(handle)}", "The brief has no such value.", "Leave it out.");
             found.Unless(pert.IsOrdered, $"/expected/{ProblemCollector.Short(handle)}", "The usual value does not lie between the other two.", "Write the smallest, the usual and the largest.");
+        }
+
+        foreach (var (handle, share) in Chances)
+        {
+            found.Unless(things.OfType<RehearsedThing.Happening>().Any(t => t.Handle == handle), $"/chances/{ProblemCollector.Short(handle)}", "The brief has nothing of the sort that happens or does not.", "Leave it out.");
+            found.Unless(share is >= 0 and <= 100, $"/chances/{ProblemCollector.Short(handle)}", "This is counted in a hundred.", "Use 0 to 100.");
         }
 
         return found.Problems;

@@ -5,29 +5,180 @@ internal static class RehearsalWords
 {
     public const string Said = "as you wrote";
     public const string OfBrief = "what the brief expects";
+    public const string OfPattern = "what the pattern expects";
+    public const string OfPlan = "as planned: a fifth less, or up to half as long again";
     public const string Guess = "a guess: the brief does not say what to expect";
+    public const string AnAttemptFails = "An attempt fails";
 
-    /// <summary>From here on a tie for first is worth a word, and so is a part that decides nearly all (common practice, no source).</summary>
-    private const decimal ManyTies = 10, NearlyAll = 80, MoreThanALittle = 5, FewDiffer = 5;
+    public const string SharedPlaces = "Classes in which a place is shared, of a hundred";
+    public const string PlaceOfBest = "Place of the best team, in a hundred classes";
+    public const string SetsApart = "What sets teams apart, in a hundred parts";
+    public const string Differs = "Classes in which it gives two teams different points, of a hundred";
+    public const string PutOut = "Teams that it puts out, of a hundred";
+    public const string GetsIt = "Teams that get it, of a hundred";
+    public const string OtherWinner = "Classes with another winner, of a hundred";
+    public const string ReadAgain = "Read once more";
+    public const string WhenItEnds = "When the last lesson ends, in a hundred classes";
+    public const string WellBefore = "5 minutes or more are left";
+    public const string InTime = "in time";
+    public const string ALittleOver = "up to 5 minutes over";
+    public const string FarOver = "more than that over";
+    public const string MoreThanThere = "more than there is";
+    public const string Later = "later";
+    public const string NoPlace = "no place";
 
-    public static IReadOnlyList<string> Say(Brief brief, RehearsalAsked asked, decimal tie, decimal wins, decimal gone, IReadOnlyList<PartDecides> parts)
+    public static string Misses(Rule rule) => $"Missed: {rule.Text}";
+
+    public static string MinutesOfOne(Phase phase) => $"{Minutes.Name(phase.Kind)}: one attempt";
+
+    public static string OfRallies(int count, IReadOnlyList<string> rallies) => $"{Numerals.Write(count)} times in {English.List([.. rallies.Take(2).Select(r => $"“{r}”"), .. rallies.Count > 2 ? [English.Count(rallies.Count - 2, "more")] : Array.Empty<string>()])}";
+
+    public static string Place(int place) => English.Ordinal(place);
+
+    public static string Ties(decimal first, decimal any) =>
+        any == 0 ? "No place is ever shared." : first == 0 ? $"The first place is never shared, some place is in {InAHundred(any)} classes." : $"The first place is shared in {InAHundred(first)} classes, some place in {InAHundred(any)}.";
+
+    public static string Luck(decimal wins, decimal another, decimal even) =>
+        $"The best team wins in {InAHundred(wins)} classes; by luck alone it would be {InAHundred(even)}. When the same teams play once more, another team wins in {InAHundred(another)} classes.";
+
+    public static string Deciding(IReadOnlyList<PartDecides> parts, bool one) => one
+        ? $"“{parts[0].Name}” decides nearly everything: {Numerals.Write(Math.Round(parts[0].Share))} of a hundred parts of what sets teams apart. {HandInHand(parts)}"
+        : $"What sets teams apart is {English.List([.. parts.Where(p => p.Share >= 0.5m).Select(p => $"“{p.Name}” for {Numerals.Write(Math.Round(p.Share))}")])} of a hundred parts. {HandInHand(parts)}";
+
+    /// <summary>How the parts go with the place, as one says it of a class.</summary>
+    private static string HandInHand(IReadOnlyList<PartDecides> parts) =>
+        string.Join(" ", parts.GroupBy(p => -p.Rank switch { >= 0.8m => "nearly always does", >= 0.5m => "mostly does", >= 0.2m => "sometimes does", _ => "hardly ever does" }).Select(g => $"Who is good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} well in the end."));
+
+    public static string Never(PartDecides part) => $"“{part.Name}” {(part.Differs == 0 ? "never gives" : "hardly ever gives")} two teams different points.";
+
+    public static string Below(PartPlan plan, decimal edge) => $"below {plan.ShowStated(edge)}";
+
+    public static string Band(PartPlan plan, decimal from, decimal? next) => plan.ShowsWords ? plan.ShowStated(from) : next is { } edge ? $"from {plan.ShowStated(from)} to below {plan.ShowStated(edge)}" : $"from {plan.ShowStated(from)}";
+
+    public static string InBands(string part) => $"Where teams come to in “{part}”, of a hundred";
+
+    public static string NeverEarned(string part, IReadOnlyList<string> bands) => $"The points of “{part}” {English.List(bands)} are never earned.";
+
+    public static string AllEarned(string part) => $"Each band of “{part}” is earned by somebody.";
+
+    public static string PutsOutMany(Rule rule, decimal gone) => $"“{rule.Text}” puts out {InAHundred(gone)} teams.";
+
+    public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” puts nobody out.";
+
+    public static string PutOutSome(decimal gone) => $"{InAHundred(gone, true)} teams miss a must-have and do not place.";
+
+    public static string BonusForNobody(Rule rule, bool nobody) => nobody ? $"Hardly a team gets the points for “{rule.Text}”." : $"Nearly every team gets the points for “{rule.Text}”: they set nobody apart.";
+
+    public static string Reread(decimal share) => share == 0 ? "When everything is read once more, as finely as it can be, the same team wins." : $"When everything is read once more, as finely as it can be, another team wins in {InAHundred(share)} classes.";
+
+    public static string Queue(decimal share, decimal middle, decimal worst) => share == 0
+        ? $"It ends in time in all classes; in one of twenty with less than {Minutes1(-worst)} left."
+        : share < 5 ? $"It ends in time in nearly all classes: in {InAHundred(share)} it runs over."
+        : $"It runs over in {InAHundred(share)} classes, mostly by {Minutes1(middle)}, in one of twenty by {Minutes1(worst)} or more.";
+
+    public static string NeedUpTo(decimal part) => part == 0.5m ? "up to half of it" : part == 0.75m ? "up to three quarters" : "up to nearly all";
+
+    public static string Needs(string name) => $"What classes need of {name}, of a hundred";
+
+    public static string Supply(string name, string there, decimal share) => share == 0 ? $"{Within.Beginning(name)} last: {there} are enough in all classes." : $"{Within.Beginning(name)} run out in {InAHundred(share)} classes: there are {there}.";
+
+    /// <summary>What a change comes to, before and after.</summary>
+    public static string BeforeAndAfter(RehearsalFinding before, RehearsalFinding? after, decimal minutes)
     {
-        var says = new List<string>();
-        if (brief.Method.Ranking)
-        {
-            says.Add(tie >= ManyTies ? $"The first place is shared in {InAHundred(tie)} classes. Another tie-break, or a finer step, would part them." : tie > 0 ? $"The first place is shared in {InAHundred(tie)} classes." : "The first place is never shared.");
-            says.Add($"The best team wins in {InAHundred(wins)} classes; else luck does. By luck alone it would be {InAHundred(Math.Round(100m / asked.Teams, 1))}.");
-        }
-
-        if (parts is [var most, _, ..])
-        {
-            says.Add(most.Share >= NearlyAll ? $"“{most.Name}” decides nearly everything: {Numerals.Write(most.Share)} of a hundred parts of what sets teams apart." : $"What sets teams apart is {English.List([.. parts.Where(p => p.Share > 0).Select(p => $"“{p.Name}” for {Numerals.Write(p.Share)}")])} of a hundred parts.");
-        }
-
-        foreach (var part in parts.Where(p => p.Differs <= FewDiffer)) says.Add($"“{part.Name}” hardly ever gives two teams different points: it could be left out, or its steps made finer.");
-        if (gone > MoreThanALittle) says.Add($"{InAHundred(gone)} teams do not place. Look at the must-haves that put them out.");
-        return says;
+        var comes = after is null ? "This is settled then." : $"{Within.Beginning(before.Comes(InAHundred(after.InAHundred)))} instead of {InNumbers(before.InAHundred)}.";
+        return minutes == 0 ? comes : $"{comes} {Minutes1(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
     }
 
-    private static string InAHundred(decimal share) => share > 0 && share < 1 ? "less than one of a hundred" : $"{Numerals.Write(Math.Round(share, 0))} of a hundred";
+    public static string FirstIsShared(string share) => $"the first place is shared in {share} classes";
+
+    public static string BestWinsIn(string share) => $"the best team wins in {share} classes";
+
+    public static string PartDecides(string part, string share) => $"the part that decides most does so for {share} parts";
+
+    public static string SetsSomeApart(string part, string share) => $"“{part}” sets teams apart in {share} classes";
+
+    public static string BandsUnearned(string part, string share) => $"{share} bands of “{part}” are never earned";
+
+    public static string PutsOut(Rule rule, string share) => $"“{rule.Text}” puts out {share} teams";
+
+    public static string AnotherWinsOnReading(string share) => $"another team wins on reading again in {share} classes";
+
+    public static string RunsOver(string share) => $"it runs over in {share} classes";
+
+    public static string RunsOut(string name, string share) => $"{name} run out in {share} classes";
+
+    public static string Attempts(int attempts) => attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
+
+    public static string AndAllCount(int attempts) => $"{Attempts(attempts)}, and count all of them";
+
+    public static string Combined(Part part, Combine how) => how switch
+    {
+        Combine.Best => $"Count the best of “{part.Name}”",
+        Combine.Worst => $"Count the weakest of “{part.Name}”",
+        Combine.Mean => $"Count all of “{part.Name}”, the mean",
+        Combine.Median => $"Count the middle one of “{part.Name}”",
+        Combine.Sum => $"Add up “{part.Name}”",
+        Combine.First => $"Count the first of “{part.Name}”",
+        Combine.Last => $"Count the last of “{part.Name}”",
+        Combine.BestMean => $"Count the best few of “{part.Name}”",
+        Combine.Successes => $"Count how often “{part.Name}” comes off",
+        Combine.Range => $"Count how far “{part.Name}” lies apart",
+    };
+
+    public const string Time = "Time";
+    public const string Quicker = "quicker";
+    public const string TimeIt = "Time it, and let the quicker team be ahead";
+    public const string TenthsOfPoints = "Show tenths of points";
+    public const string OnlyNoted = "Only note it";
+    public const string NoPointsForIt = "Give no points for it";
+
+    public static string TieBreak(Measure measure) => $"Let {TieBreakName(measure)} decide between equals";
+
+    public static string TieBreakName(Measure measure) => $"{(measure.Better == Better.Less ? "less" : "more")} {measure.InSentence}";
+
+    public static string ReadTo(Measure measure, decimal step) => $"Read “{measure.Name}” to {Numerals.Write(step)}{(measure.Unit.Length > 0 ? $" {measure.Unit}" : "")}";
+
+    public static string WeighMore(IReadOnlyList<Part> parts, decimal times) => $"Count {English.List([.. parts.Select(p => $"“{p.Name}”")])} {(times == 2 ? "twice" : $"{Numerals.Write(times)} times")}";
+
+    public static string WeighHalf(string part) => $"Count “{part}” half";
+
+    public static string LeaveOut(Part part) => $"Leave out “{part.Name}”";
+
+    public static string ALine(Part part) => $"Give “{part.Name}” points along a line";
+
+    public static string StartBands(IReadOnlyList<string> edges) => $"Start the bands at {English.List(edges)}";
+
+    public static string Costs(decimal points) => $"Let it cost {MethodWords.Points(points)}";
+
+    public static string FreshBuilds(int builds) => $"Allow {English.Count(builds, "fresh build")}";
+
+    public static string HaveMore(Material material, decimal amount) => $"Have {Material.So(amount, material.Unit, material.Name)}";
+
+    public static string Team(string number) => $"Team {number}";
+
+    public static string WinnersDiffer(decimal share) => share == 0 ? "The same team wins in all classes." : $"Another team wins in {InAHundred(share)} classes.";
+
+    public static string PlacesDiffer(decimal moved, int teams) => moved == 0 ? "No place changes." : $"Of {teams} teams, {Numerals.Write(moved)} have another place.";
+
+    public static string Rise(IReadOnlyList<string> things) => $"Teams go up that are good at {English.List([.. things.Select(t => $"“{t}”")])}.";
+
+    public static string Fall(IReadOnlyList<string> things) => $"Teams go down that are good at {English.List([.. things.Select(t => $"“{t}”")])}.";
+
+    public static string Range(string low, string high) => low == high ? low : $"{low} to {high}";
+
+    public static string TimesOfAHundred(decimal share) => $"{Numerals.Write(share)} of a hundred";
+
+    public static string TimesOf(decimal times, int all) => $"{Numerals.Write(times)} of {Numerals.Write(all)}";
+
+    public static string OutsideOf(int outside, int all, string middle) => outside == 0 ? $"As expected, the middle one {middle}." : outside == all ? $"All lie outside, the middle one at {middle}." : $"{outside} of {all} lie outside, the middle one at {middle}.";
+
+    public static string CameOtherwise(Measure measure, int count, string low, string high, string expectedLow, string expectedHigh) => $"{Within.Beginning(measure.Name)}: {English.Count(count, "reading")} came to {Range(low, high)}, expected {Range(expectedLow, expectedHigh)}.";
+
+    public static string Expect(string low, string high) => $"Expect {Range(low, high)}";
+
+    private static string InNumbers(decimal share) => share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, 0));
+
+    private static string Minutes1(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
+
+    private static string InAHundred(decimal share, bool first = false) => share > 0 && share < 1 ? first ? "Less than one of a hundred" : "less than one of a hundred" : $"{Numerals.Write(Math.Round(share, 0))} of a hundred";
 }

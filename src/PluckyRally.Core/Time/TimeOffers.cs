@@ -12,7 +12,8 @@ internal static class TimeOffers
     /// <summary>Another place to test at, fewer attempts, one more lesson, a shorter build, and the first two together; those that fit first.</summary>
     public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief with { Timing = brief.Timing.InRange }).OrderByDescending(o => o.Fits)];
 
-    private static IEnumerable<TimeOffer> All(Brief brief)
+    /// <summary>The same in no order, whether it fits already or not.</summary>
+    internal static IEnumerable<TimeOffer> All(Brief brief)
     {
         var test = brief.Timing.Phases.FirstOrDefault(p => p is { Kind: PhaseKind.Test, TeamByTeam: true });
         if (test is not null)

@@ -14,7 +14,6 @@ internal static class DraftEndpoints
         drafts.MapPost("/check", Check).WithName("checkDraft").Accepts<Core.Brief>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/mended", Mended).WithName("mendDraft").Accepts<DraftChanges>("application/json").Produces<Core.Brief>().TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/rehearsal", Rehearse).WithName("rehearseDraft").Accepts<DraftRehearsal>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Limits.BriefBytes);
         drafts.MapPost("/unit", InUnit).WithName("draftUnit").Accepts<DraftInUnit>("application/json").TakesAtMost(Limits.BriefBytes);
@@ -45,19 +44,6 @@ internal static class DraftEndpoints
         if (!compiled.IsOk) return new Refused(compiled.Problems);
         var tried = Tryout.Run(compiled.Value, request.Value.Value.Teams);
         return tried.IsOk ? TypedResults.Ok(tried.Value) : new Refused(tried.Problems);
-    }
-
-    /// <summary>Hundreds of classes on one core for a second or two; it ends when nobody waits for it any more.</summary>
-    private static async Task<Results<Ok<RehearsalReport>, Refused>> Rehearse(SentJson sent, CancellationToken stop)
-    {
-        var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        var edition = Editions.Resolve(request.Value.Value.Brief, request.Value.Value.Tier);
-        if (!edition.IsOk) return new Refused(edition.Problems);
-        var compiled = CompiledEdition.For(edition.Value);
-        if (!compiled.IsOk) return new Refused(compiled.Problems);
-        var report = await Task.Run(() => RehearsalReport.Of(compiled.Value, request.Value.Value.Asked, stop), stop);
-        return report.IsOk ? TypedResults.Ok(report.Value) : new Refused(report.Problems);
     }
 
     private static Results<Ok<EditionSheet>, Refused> Edition(SentJson sent)
@@ -96,9 +82,6 @@ public sealed record DraftChanges(Core.Brief Brief, IReadOnlyList<Change> Change
 
 /// <summary>A brief, a tier (empty for none) and pretend teams.</summary>
 public sealed record DraftTryout(Core.Brief Brief, string Tier, IReadOnlyList<PretendTeam> Teams);
-
-/// <summary>A brief, a tier (empty for none) and how it is to be rehearsed.</summary>
-public sealed record DraftRehearsal(Core.Brief Brief, string Tier, RehearsalAsked Asked);
 
 /// <summary>A brief and the tier to see it in.</summary>
 public sealed record DraftInTier(Core.Brief Brief, string Tier);

@@ -12,6 +12,7 @@ internal static class DebriefEndpoints
         api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
         api.MapGet("/rallies/{id:guid}/memory", Remember).WithTags("Debrief").WithName("rememberRally").AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/expected", Expected).WithTags("Debrief").WithName("expectedAndCame").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/notebook", Pages).WithTags("Debrief").WithName("openNotebook").AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/marks", Marks).WithTags("Debrief").WithName("openMarks");
         api.MapGet("/rallies/{id:guid}/marks.csv", MarksFile).WithTags("Debrief").WithName("marksFile");
@@ -29,6 +30,13 @@ internal static class DebriefEndpoints
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
         return found.Opened.IsOk ? TypedResults.Ok(RallyMemory.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
+    }
+
+    /// <summary>What was expected of the class, and what came.</summary>
+    private static async Task<Results<Ok<IReadOnlyList<ExpectedAndCame>>, Missing, Refused>> Expected(Guid id, RallyLog log, CancellationToken stop)
+    {
+        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        return found.Opened.IsOk ? TypedResults.Ok(ExpectedAndCame.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
     }
 
     private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(Guid id, RallyLog log, CancellationToken stop)

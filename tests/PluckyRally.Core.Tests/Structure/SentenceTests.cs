@@ -31,7 +31,7 @@ public sealed partial class SentenceTests
         var model = CoreSource.Compilation.GetSemanticModel(node.SyntaxTree);
         return node.Ancestors().Any(a => a switch
         {
-            InvocationExpressionSyntax call => model.GetSymbolInfo(call).Symbol is IMethodSymbol { ContainingType.Name: "ProblemCollector" or "Result" or "FigureList" } or IMethodSymbol { Name: "Refuse" or "Matched" or "Find" or "Part" or "Handle" or "Exact" },
+            InvocationExpressionSyntax call => model.GetSymbolInfo(call).Symbol is IMethodSymbol { ContainingType.Name: "ProblemCollector" or "Result" or "FigureList" } or IMethodSymbol { Name: "Refuse" or "Matched" or "Find" or "Part" or "Handle" or "Amount" or "Happening" or "Exact" },
             BaseObjectCreationExpressionSyntax made => model.GetTypeInfo(made).Type?.Name is "Problem" or "Snag" or "PartFact" or "Measure" or "TryHandle" or "Fix",
             AttributeSyntax => true,
             _ => false,

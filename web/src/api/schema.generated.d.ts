@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/expected": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["expectedAndCame"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/notebook": {
         parameters: {
             query?: never;
@@ -596,22 +612,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drafts/rehearsal": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["rehearseDraft"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/drafts/edition": {
         parameters: {
             query?: never;
@@ -670,6 +670,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["draftDifferences"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/rehearsal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearseDraft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drafts/rehearsal/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rehearseBeside"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3252,6 +3284,14 @@ export interface components {
             /** @description What stands there in the second; empty where there is nothing. */
             after: string;
         };
+        DraftBeside: {
+            brief: components["schemas"]["Brief"];
+            tier: string;
+            asked: components["schemas"]["RehearsalAsked"];
+            changes: components["schemas"]["Change"][];
+            /** Format: uuid */
+            of?: null | string;
+        };
         DraftChanges: {
             brief: components["schemas"]["Brief"];
             changes: components["schemas"]["Change"][];
@@ -3273,6 +3313,8 @@ export interface components {
             brief: components["schemas"]["Brief"];
             tier: string;
             asked: components["schemas"]["RehearsalAsked"];
+            /** Format: uuid */
+            of?: null | string;
         };
         DraftTryout: {
             brief: components["schemas"]["Brief"];
@@ -5729,6 +5771,20 @@ export interface components {
              */
             high: number;
         };
+        /** @description After the class: what was expected of each thing, and what came, reading by reading. */
+        ExpectedAndCame: {
+            /** @description What it is called. */
+            name: string;
+            /** @description What was expected, as it is shown. */
+            expected: string;
+            /** @description What came, as it is shown. */
+            came: string;
+            /** @description The two held against each other, in a sentence. */
+            says: string;
+            /** @description What came, one by one: only of things that are read. */
+            readings: components["schemas"]["ReadingThatCame"][];
+            learn?: null | components["schemas"]["MemoryOffer"];
+        };
         /** @description A figure as it is chosen: by its name, in a list in groups. */
         Fact: {
             /** @description Its name in expressions; no screen shows it. */
@@ -5758,6 +5814,11 @@ export interface components {
             /** Format: double */
             seconds: number;
         };
+        /**
+         * @description What a finding means for a teacher.
+         * @enum {unknown}
+         */
+        FindingWeight: "wrong" | "mind" | "fine";
         /** @description Being the first to do all of a task. */
         FirstTo: {
             /** @description The part with the tasks. */
@@ -6923,7 +6984,7 @@ export interface components {
             share: number;
             /**
              * Format: double
-             * @description How its points go with the place, by ranks: −1 where more points always are a better place.
+             * @description How its points go with the place, by ranks: −1 where better points always are a better place.
              */
             rank: number;
             /**
@@ -7429,18 +7490,6 @@ export interface components {
              * @description The largest.
              */
             high: number;
-            /**
-             * Format: double
-             * @description The mean.
-             */
-            mean: number;
-            /**
-             * Format: double
-             * @description The variance.
-             */
-            variance: number;
-            /** @description Whether the three stand in their order. */
-            isOrdered: boolean;
         };
         /** @description A phase of the lesson. */
         Phase: {
@@ -7595,6 +7644,21 @@ export interface components {
          * @enum {unknown}
          */
         PlaceTies: "betterPlace" | "shareMean";
+        /** @description A team's place by a brief as it is and as it might be. */
+        PlacedTwice: {
+            /** @description What it is called. */
+            team: string;
+            /**
+             * Format: int32
+             * @description Its place as it is; absent where it has none.
+             */
+            now?: null | number;
+            /**
+             * Format: int32
+             * @description Its place as it might be.
+             */
+            then?: null | number;
+        };
         PlanMade: {
             /** Format: uuid */
             id: string;
@@ -8212,6 +8276,20 @@ export interface components {
             /** @description The instrument that it was taken from; empty where it was read by eye. */
             instrument: string;
         };
+        /** @description One reading that came. */
+        ReadingThatCame: {
+            /** @description The team. */
+            team: string;
+            /**
+             * Format: int32
+             * @description In which attempt; 0 where it is read once.
+             */
+            attempt: number;
+            /** @description The reading as it is shown. */
+            text: string;
+            /** @description Whether it lies where it was expected. */
+            inside: boolean;
+        };
         /** @description Something that teams are held against: it has a sheet of its own, and takes no place. */
         Reference: {
             /** @description Names it in entries, as a team's id does. */
@@ -8278,9 +8356,13 @@ export interface components {
         };
         /** @description How a rehearsal is asked for. */
         RehearsalAsked: {
-            /** @description What is expected, where somebody said otherwise than the brief; by handle. */
+            /** @description What is expected of values, where somebody said otherwise than the brief; by handle. */
             expected: {
                 [key: string]: components["schemas"]["Pert"];
+            };
+            /** @description How often something happens of a hundred times, where somebody said otherwise; by handle. */
+            chances: {
+                [key: string]: number;
             };
             /**
              * Format: int32
@@ -8289,49 +8371,128 @@ export interface components {
             teams: number;
             /**
              * Format: int32
-             * @description Classes that are played.
+             * @description Classes that are played: each set of teams plays int RehearsalAsked.Plays times.
              */
             classes: number;
             /**
              * Format: double
-             * @description Attempts in a hundred that fail.
-             */
-            failed: number;
-            /**
-             * Format: double
-             * @description Must-haves in a hundred that are missed.
-             */
-            missed: number;
-            /**
-             * Format: double
-             * @description How much of a value is the team's own, and not the moment's, in a hundred: how alike its attempts are, and how far who is good at one thing is good at all.
+             * @description How alike a team's attempts at one thing are, in a hundred: what is not its own is the moment's.
              */
             alike: number;
+            /**
+             * Format: double
+             * @description How far a team that is good at one thing is good at the others, in a hundred.
+             */
+            allRound: number;
             /**
              * Format: int32
              * @description Where chance begins: the same seed gives the same words.
              */
             seed: number;
         };
-        /** @description What is expected of one thing that teams do. */
+        /** @description One bar beside a finding. */
+        RehearsalBar: {
+            /** @description What it is of. */
+            name: string;
+            /**
+             * Format: double
+             * @description How long it is, 0 to 100.
+             */
+            inAHundred: number;
+            /**
+             * @description Whether it is what the sentence is about.
+             * @default false
+             */
+            marked: boolean;
+        };
+        /** @description A brief as it is and as it might be, played by the same classes: whose places change. */
+        RehearsalBeside: {
+            /** @description What comes of it, in sentences. */
+            says: string[];
+            /**
+             * Format: double
+             * @description Of a hundred classes, in how many another team wins.
+             */
+            otherWinner: number;
+            /**
+             * Format: double
+             * @description How many teams of a class have another place, on the mean.
+             */
+            moved: number;
+            /**
+             * Format: int32
+             * @description How many classes were played.
+             */
+            classes: number;
+            /** @description One class, team by team, in the order of the brief as it is. */
+            example: components["schemas"]["PlacedTwice"][];
+        };
+        /** @description A change that may help with something that a rehearsal found. */
+        RehearsalChange: {
+            /** @description What it does, for a button. */
+            label: string;
+            /** @description The changes to make. */
+            changes: components["schemas"]["Change"][];
+        };
+        /** @description Something that a rehearsal found: a sentence, and what stands beside it as bars. */
+        RehearsalFinding: {
+            /** @description Names it, so that the same can be looked for after a change. */
+            id: string;
+            /** @description What it means. */
+            weight: components["schemas"]["FindingWeight"];
+            /** @description The sentence. */
+            says: string;
+            /**
+             * Format: double
+             * @description The number that it rests on: of a hundred classes, teams or times.
+             */
+            inAHundred: number;
+            /** @description What the bars show. */
+            caption: string;
+            /** @description The bars. */
+            bars: components["schemas"]["RehearsalBar"][];
+        };
+        /** @description What is expected of one thing that teams do, or that happens to them. */
         RehearsalInput: {
-            /** @description Names it: a measure's id, or a part's id with what of it. */
+            /** @description Names it: a measure's id, a part's id with what of it, or the place of a rule, of the trials or of a phase. */
             handle: string;
             /** @description What it is called. */
             name: string;
             /** @description Its unit; empty where there is none. */
             unit: string;
-            /** @description The smallest, the usual and the largest. */
-            expected: components["schemas"]["Pert"];
+            expected?: null | components["schemas"]["Pert"];
+            /**
+             * Format: double
+             * @description How often it happens, of a hundred times; absent for a value.
+             */
+            inAHundred?: null | number;
             /** @description Where that comes from. */
             from: string;
+        };
+        /** @description A change that helps with something that was found, tried with the same classes. */
+        RehearsalOffer: {
+            /** @description What it helps with, by the finding's name. */
+            finding: string;
+            /** @description What it does, for a button. */
+            label: string;
+            /** @description What it comes to, before and after, with the minutes that it takes or saves. */
+            says: string;
+            /** @description What would be wrong then that is not wrong now; empty where nothing is. */
+            but: string;
+            /**
+             * Format: double
+             * @description By how much it helps, of a hundred.
+             */
+            gain: number;
+            /** @description The changes to make. */
+            changes: components["schemas"]["Change"][];
         };
         /** @description What comes of playing a brief with many classes, in plain words. */
         RehearsalReport: {
             /** @description What was expected, each with where it comes from. */
             inputs: components["schemas"]["RehearsalInput"][];
-            /** @description What the teacher should know, the weightiest first. */
-            says: string[];
+            /** @description What the teacher should know, what is wrong first. */
+            findings: components["schemas"]["RehearsalFinding"][];
             /**
              * Format: int32
              * @description How many classes were played.
@@ -8344,6 +8505,11 @@ export interface components {
             tieForFirst: number;
             /**
              * Format: double
+             * @description Of a hundred classes, in how many any place is shared.
+             */
+            tieForAny: number;
+            /**
+             * Format: double
              * @description Of a hundred classes, in how many the team that is best at bottom wins or shares the first place.
              */
             bestWins: number;
@@ -8354,6 +8520,30 @@ export interface components {
             notPlaced: number;
             /** @description How much each part decides, the one that decides most first. */
             parts: components["schemas"]["PartDecides"][];
+            /** @description What it could be held against, side by side. */
+            choices: components["schemas"]["RehearsalChange"][];
+        };
+        RehearsalStep: {
+            /** Format: int32 */
+            played: number;
+            /** Format: int32 */
+            of: number;
+            report?: null | components["schemas"]["RehearsalReport"];
+            tried?: null | components["schemas"]["RehearsalTried"];
+        };
+        /** @description One change that was tried. */
+        RehearsalTried: {
+            /**
+             * Format: int32
+             * @description How many have been.
+             */
+            tried: number;
+            /**
+             * Format: int32
+             * @description How many will be.
+             */
+            of: number;
+            offer?: null | components["schemas"]["RehearsalOffer"];
         };
         /** @description Something that can go wrong in a relay. */
         RelayFault: {
@@ -10459,6 +10649,46 @@ export interface operations {
             };
         };
     };
+    expectedAndCame: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExpectedAndCame"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     openNotebook: {
         parameters: {
             query?: never;
@@ -11371,39 +11601,6 @@ export interface operations {
             };
         };
     };
-    rehearseDraft: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DraftRehearsal"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RehearsalReport"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
     draftEdition: {
         parameters: {
             query?: never;
@@ -11523,6 +11720,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Difference"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    rehearseDraft: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftRehearsal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["RehearsalStep"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    rehearseBeside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DraftBeside"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RehearsalBeside"];
                 };
             };
             /** @description Unprocessable Entity */

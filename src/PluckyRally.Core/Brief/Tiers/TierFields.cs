@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.Json.Nodes;
 
 namespace PluckyRally.Core;
@@ -36,6 +37,10 @@ internal static class TierFields
             Field("/method/ranking", TierFieldKind.YesNo),
         ];
     }
+
+    /// <summary>A change as it is made where a tier is looked at: for the tier, where it can have its own; else for the brief.</summary>
+    public static Change Within(Brief brief, string tier, Change change) =>
+        tier.Length > 0 && change.Kind == ChangeKind.Set && Of(brief, JsonSerializer.SerializeToNode(brief, Json.Options)!).Any(f => f.At == change.At) ? change with { Tier = tier } : change;
 
     private static IEnumerable<TierField> OfRule(Rule rule, Func<string, TierFieldKind, IReadOnlyList<string>?, TierField> field)
     {

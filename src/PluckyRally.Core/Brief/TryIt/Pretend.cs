@@ -8,7 +8,7 @@ internal static class Pretend
     public static IEnumerable<Entry> Entries(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at)
     {
         var takesAttempts = compiled.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || compiled.Brief.Method.Parts.Any(p => p is Part.Measured);
-        return Written(compiled, new(team, r => !team.Missed.Contains(r.Id), () => false, m => team.Values[m.Id]), teams, at, takesAttempts).Select((entry, i) => entry with { Id = Numbered(at, i) });
+        return Written(compiled, new(team, (r, _) => !team.Missed.Contains(r.Id), _ => false, (m, _) => team.Values[m.Id]), teams, at, takesAttempts).Select((entry, i) => entry with { Id = Numbered(at, i) });
     }
 
     /// <summary>What judges write down, in the order of the test; the entries have no ids yet.</summary>
@@ -24,24 +24,24 @@ internal static class Pretend
         var attempts = brief.Trials.Attempts;
         foreach (var rule in compiled.Rules.Select(r => r.Rule).Where(r => r.Check is RuleCheck.Inspection))
         {
-            if (rule.When != When.EveryAttempt) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = play.Keeps(rule) };
-            else for (var n = 1; n <= attempts; n++) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = play.Keeps(rule), Attempt = n };
+            if (rule.When != When.EveryAttempt) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = play.Keeps(rule, 0) };
+            else for (var n = 1; n <= attempts; n++) yield return new Entry.RuleChecked { Id = default, Team = id, Rule = rule.Id, Met = play.Keeps(rule, n), Attempt = n };
         }
 
-        foreach (var measure in brief.Measures.Where(m => m.Taken == Taken.Once)) yield return new Entry.MeasureRead { Id = default, Team = id, Reading = Read(measure) };
+        foreach (var measure in brief.Measures.Where(m => m.Taken == Taken.Once)) yield return new Entry.MeasureRead { Id = default, Team = id, Reading = Read(measure, 0) };
         var each = brief.Measures.Where(m => m.Taken == Taken.EachAttempt).ToList();
         for (var (n, build) = (1, 1); takesAttempts && n <= attempts; n++)
         {
             var trial = new Entry.TrialRecorded { Id = default, Team = id, Attempt = n, Revision = build, Outcome = TrialOutcome.Counted };
 
             // Where a fresh build is due after a failure, it is there.
-            if (play.Fails()) yield return trial with { Outcome = TrialOutcome.Failed, Revision = build++ };
-            else yield return trial with { Readings = [.. each.Select(Read)] };
+            if (play.Fails(n)) yield return trial with { Outcome = TrialOutcome.Failed, Revision = build++ };
+            else yield return trial with { Readings = [.. each.Select(m => Read(m, n))] };
         }
 
         foreach (var entry in compiled.Parts.SelectMany(p => p.Rehearse(new(p.Part.Id, play.Parts, teams, at)))) yield return entry;
 
-        Reading Read(Measure measure) => new() { Measure = measure.Id, Typed = Typed(measure, play.Reads(measure)) };
+        Reading Read(Measure measure, int attempt) => new() { Measure = measure.Id, Typed = Typed(measure, play.Reads(measure, attempt)) };
     }
 
     // Nothing pretended is kept, so a number is enough of an id, and the same sheet gives the same rally again.
@@ -58,9 +58,9 @@ internal static class Pretend
     };
 }
 
-/// <summary>What a team does: the same each time it is asked, or by chance.</summary>
+/// <summary>What a team does: the same each time it is asked, or by chance. Attempts are counted from 1; 0 stands for what is outside of them.</summary>
 /// <param name="Parts">Where its handles stand, for the parts that are not read in attempts.</param>
-/// <param name="Keeps">Whether it keeps a must-have now.</param>
-/// <param name="Fails">Whether the next attempt fails.</param>
-/// <param name="Reads">What is read now.</param>
-internal sealed record TeamPlay(PretendTeam Parts, Func<Rule, bool> Keeps, Func<bool> Fails, Func<Measure, decimal> Reads);
+/// <param name="Keeps">Whether it keeps a must-have in an attempt.</param>
+/// <param name="Fails">Whether an attempt fails.</param>
+/// <param name="Reads">What is read in an attempt.</param>
+internal sealed record TeamPlay(PretendTeam Parts, Func<Rule, int, bool> Keeps, Func<int, bool> Fails, Func<Measure, int, decimal> Reads);

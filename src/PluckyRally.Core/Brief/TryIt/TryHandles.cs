@@ -6,7 +6,7 @@ internal static class TryHandles
     public static IReadOnlyList<TryHandle> Of(CompiledEdition compiled) =>
         [.. compiled.Brief.Measures.Select(OfMeasure), .. compiled.Parts.SelectMany(p => p.Handles)];
 
-    private static TryHandle OfMeasure(Measure measure)
+    public static TryHandle OfMeasure(Measure measure)
     {
         var range = Plausible.OrGuess(measure);
         IReadOnlyList<string> words = measure.Kind == MeasureKind.YesNo ? ["no", "yes"] : measure.Kind == MeasureKind.Level ? measure.Levels : [];

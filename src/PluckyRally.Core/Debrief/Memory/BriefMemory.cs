@@ -14,7 +14,7 @@ public sealed record BriefMemory(IReadOnlyList<RallyRemembered> Rallies, IReadOn
     public static BriefMemory Of(Brief brief, IReadOnlyList<(Guid Id, OpenedRally Opened)> rallies)
     {
         var remembered = rallies.Select(r => new RallyRemembered(r.Id, r.Opened.Rally.Name, r.Opened.Rally.Date, RallyMemory.Of(r.Opened))).Where(r => !r.Memory.IsEmpty).ToList();
-        return new(remembered, [.. Times(brief, remembered), .. Best(brief, remembered)]);
+        return new(remembered, [.. Times(brief, remembered), .. Best(brief, remembered), .. ExpectedAndCame.Ranges(brief, [.. rallies.Select(r => r.Opened)])]);
     }
 
     /// <summary>Minutes that were wrong the last time that a phase was run: what it took, rounded up to whole minutes, or to half ones for a turn.</summary>

@@ -13,6 +13,22 @@ internal abstract partial record PartPlan
             }
         }
 
+        public override IEnumerable<RehearsedThing> Things
+        {
+            get
+            {
+                yield return Happening("right", "a thing is sorted right", 75, good: true) with { Times = Definition.Items.Count };
+                if (Definition.SecondsPerWrong is not null) yield return Amount("time", "time", "s", new(40, 90, 240), less: true);
+            }
+        }
+
+        public override IEnumerable<ThingCame> Came(DesignRecord design)
+        {
+            if (PartEntries.Of<Entry.ItemsSorted>(design, Definition.Id) is not [.., var sorted]) yield break;
+            yield return CameOf("right", Definition.Items.Count(i => sorted.Placed.GetValueOrDefault(i.Id) == i.Bin), Definition.Items.Count);
+            if (sorted.Time?.Value is { } time) yield return CameOf("time", time);
+        }
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             var right = team.Whole("right");

@@ -12,6 +12,21 @@ internal abstract partial record PartPlan
             }
         }
 
+        /// <summary>A team spends most of what it has, spread over what there is (common practice, no source).</summary>
+        public override IEnumerable<RehearsedThing> Things => Definition.Prices.Select(p => Amount(p.Id, $"{p.Name} bought", "", Bought(p), less: Better == Better.Less || Definition.Value == BudgetValue.Left));
+
+        public override IEnumerable<ThingCame> Came(DesignRecord design)
+        {
+            var bought = PartEntries.Of<Entry.Purchased>(design, Definition.Id).ToLookup(p => p.Item);
+            return bought.Count == 0 ? [] : Definition.Prices.Select(p => CameOf(p.Id, Math.Max(0, bought[p.Id].Sum(b => b.Count))));
+        }
+
+        private Pert Bought(Price price)
+        {
+            var usual = price.Each > 0 ? Math.Floor(Definition.Funds * 0.7m / Definition.Prices.Count / price.Each) : 4;
+            return new(0, usual, usual * 2);
+        }
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             foreach (var price in Definition.Prices.Where(p => team.Whole(p.Id) > 0))

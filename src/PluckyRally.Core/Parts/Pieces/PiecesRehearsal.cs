@@ -12,6 +12,12 @@ internal abstract partial record PartPlan
             }
         }
 
+        public override IEnumerable<RehearsedThing> Things => Groups.Select(g => Amount(g.Length > 0 ? g : "count", g.Length > 0 ? g : "pieces", "", new(0, 4, 12)));
+
+        public override IEnumerable<ThingCame> Came(DesignRecord design) => PartEntries.Of<Entry.PiecesCounted>(design, Definition.Id) is [.., var counted]
+            ? Groups.Select(g => CameOf(g.Length > 0 ? g : "count", counted.Pieces.Where(p => g.Length == 0 || p.First == g).Sum(p => p.Count)))
+            : [];
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             yield return new Entry.PiecesCounted

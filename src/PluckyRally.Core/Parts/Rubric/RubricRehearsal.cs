@@ -12,6 +12,8 @@ internal abstract partial record PartPlan
             }
         }
 
+        public override IEnumerable<ThingCame> Came(DesignRecord design) => PartEntries.Of<Entry.LevelGiven>(design, Definition.Id).Select(l => CameOf(l.Criterion, l.Level));
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             var from = Definition.Voice switch

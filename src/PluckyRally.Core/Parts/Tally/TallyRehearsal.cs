@@ -12,6 +12,14 @@ internal abstract partial record PartPlan
             }
         }
 
+        public override IEnumerable<RehearsedThing> Things => Definition.Counters.Select(c => Amount(c.Id, c.Name, "", c.Hurts ? new(0, 1, 4) : new(0, 3, 8), less: c.Hurts));
+
+        public override IEnumerable<ThingCame> Came(DesignRecord design)
+        {
+            var counted = PartEntries.Of<Entry.Tallied>(design, Definition.Id).ToLookup(t => t.Counter);
+            return counted.Count == 0 ? [] : Definition.Counters.Select(c => CameOf(c.Id, counted[c.Id].Sum(t => t.Count)));
+        }
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             foreach (var counter in Definition.Counters.Where(c => team.Whole(c.Id) > 0))

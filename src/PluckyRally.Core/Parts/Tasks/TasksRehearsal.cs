@@ -13,13 +13,31 @@ internal abstract partial record PartPlan
             }
         }
 
+        public override IEnumerable<RehearsedThing> Things
+        {
+            get
+            {
+                foreach (var item in Definition.Items) yield return Happening(item.Id, item.Name, 65, good: true) with { Times = item.Steps };
+                if (Definition.TimePoints is { } time) yield return Amount("time", "time", "s", new(time.From / 3, time.From * 2 / 3, time.From * 1.2m), less: true);
+            }
+        }
+
+        public override IEnumerable<ThingCame> Came(DesignRecord design)
+        {
+            var ticked = PartEntries.Of<Entry.TaskTicked>(design, Definition.Id);
+            if (ticked.Count == 0) yield break;
+            var steps = ticked.GroupBy(t => t.Task).ToDictionary(g => g.Key, g => g.Last());
+            foreach (var item in Definition.Items) yield return CameOf(item.Id, steps.TryGetValue(item.Id, out var of) ? of.Steps ?? item.Steps : 0, item.Steps);
+            if (PartEntries.Of<Entry.TasksTimed>(design, Definition.Id) is [.., { Time.Value: { } time }]) yield return CameOf("time", time);
+        }
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
-            var left = team.Whole("done");
+            var left = team.Has("done") ? team.Whole("done") : 0;
             foreach (var item in Definition.Items)
             {
-                var steps = Math.Min(left, item.Steps);
-                left -= steps;
+                var steps = team.Has(item.Id) ? team.Whole(item.Id) : Math.Min(left, item.Steps);
+                left = Math.Max(0, left - steps);
                 yield return new Entry.TaskTicked { Id = default, Team = team.Team, Part = Definition.Id, Task = item.Id, Steps = steps };
             }
 

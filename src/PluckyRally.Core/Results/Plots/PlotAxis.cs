@@ -31,7 +31,7 @@ public sealed record PlotAxis(string Name, double From, double To, IReadOnlyList
     }
 
     /// <summary>The smallest round step by which no more numbers are written than are read.</summary>
-    private static decimal Step(Measure shown, decimal range)
+    internal static decimal Step(Measure shown, decimal range)
     {
         if (ReadingFormat.InFractions(shown))
         {

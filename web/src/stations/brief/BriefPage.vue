@@ -17,6 +17,7 @@ import HistoryPanel from './panels/HistoryPanel.vue'
 import LastTimePanel from './panels/LastTimePanel.vue'
 import MeasureList from './panels/MeasureList.vue'
 import MethodStrips from './panels/MethodStrips.vue'
+import RehearsalPanel from './panels/RehearsalPanel.vue'
 import SnagList from './panels/SnagList.vue'
 import StagesPanel from './panels/StagesPanel.vue'
 import TeacherPanel from './panels/TeacherPanel.vue'
@@ -31,7 +32,7 @@ const props = defineProps<{ brief: string }>()
 const router = useRouter()
 const draft = useDraft(props.brief)
 const { panel } = useMargin(draft, 'snags')
-/** The table of several tiers needs the room of the sheet, which can be read beside it. */
+/** The table of several tiers, and bars beside sentences, need the room of the sheet, which can be read beside them. */
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
 void draft.open()
 /** What earlier rallies leave, held against the brief as it was saved last. */
@@ -96,7 +97,7 @@ async function copyMine() {
         <Button label="Use them" size="small" @click="draft.useKept" />
         <Button label="Let them go" size="small" variant="outlined" @click="draft.dropKept" />
       </div>
-      <SheetAndMargin :wide="panel === 'tiers' && several">
+      <SheetAndMargin :wide="(panel === 'tiers' && several) || panel === 'rehearsal'">
         <template #sheet>
           <BriefSheet :brief="draft.brief.value" :scoring="draft.checkup.value?.scoring ?? []" />
         </template>
@@ -111,6 +112,12 @@ async function copyMine() {
             <MeasureList v-else-if="panel === 'measures'" :brief="draft.brief.value" />
             <MethodStrips v-else-if="panel === 'method'" :brief="draft.brief.value" />
             <TryPanel v-else-if="panel === 'try'" :brief="draft.brief.value" />
+            <RehearsalPanel
+              v-else-if="panel === 'rehearsal'"
+              :id="props.brief"
+              :brief="draft.brief.value"
+              @undo="draft.undo"
+            />
             <TiersPanel v-else-if="panel === 'tiers'" :brief="draft.brief.value" />
             <TimePanel v-else-if="panel === 'time'" :id="props.brief" />
             <StagesPanel v-else-if="panel === 'stages'" :brief="draft.brief.value" />

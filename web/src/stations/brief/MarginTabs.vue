@@ -1,6 +1,6 @@
 <script lang="ts">
 export type Panel =
-  'snags' | 'measures' | 'method' | 'try' | 'tiers' | 'time' | 'stages' | 'teacher' | 'last' | 'earlier'
+  'snags' | 'measures' | 'method' | 'try' | 'rehearsal' | 'tiers' | 'time' | 'stages' | 'teacher' | 'last' | 'earlier'
 </script>
 
 <script setup lang="ts">
@@ -15,6 +15,7 @@ const all: readonly (readonly [Panel, string])[] = [
   ['measures', 'Measures'],
   ['method', 'Method'],
   ['try', 'Try it'],
+  ['rehearsal', 'Rehearsal'],
   ['tiers', 'Tiers'],
   ['time', 'Time'],
   ['stages', 'Stages'],

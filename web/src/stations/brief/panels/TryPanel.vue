@@ -5,7 +5,6 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Brief, PretendTeam, Refusal, TryHandle, Tryout } from '@/api/names'
 import CurvePlot from './CurvePlot.vue'
-import RehearsePanel from './RehearsePanel.vue'
 
 /** Pretend results: move a value and see points, places and the reasons at once. Scored by the same rules as real ones. */
 const props = defineProps<{ brief: Brief }>()
@@ -173,7 +172,6 @@ const curve = (part: string) => tried.value?.curves.find((c) => c.part === part)
         </ol>
       </div>
     </template>
-    <RehearsePanel v-if="tried" :brief="brief" :tier="tier" />
   </section>
 </template>
 

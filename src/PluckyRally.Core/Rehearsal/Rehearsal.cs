@@ -1,0 +1,29 @@
+namespace PluckyRally.Core;
+
+/// <summary>A brief with the classes that are to play it.</summary>
+public sealed class Rehearsal
+{
+    private Rehearsal(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered, IReadOnlyList<RehearsedThing> things) =>
+        (Compiled, Asked, Remembered, Classes) = (compiled, asked, remembered, new RehearsedClasses(compiled, asked, things));
+
+    /// <summary>The brief, made ready.</summary>
+    internal CompiledEdition Compiled { get; }
+
+    /// <summary>How it is asked for.</summary>
+    public RehearsalAsked Asked { get; }
+
+    /// <summary>What earlier rallies tell.</summary>
+    internal ThingsRemembered Remembered { get; }
+
+    internal RehearsedClasses Classes { get; }
+
+    /// <summary>Makes a rehearsal ready, or says what is wrong with what was asked.</summary>
+    /// <param name="compiled">The brief, made ready.</param>
+    /// <param name="asked">What is expected, how many classes, from which seed.</param>
+    /// <param name="remembered">What earlier rallies tell.</param>
+    public static Result<Rehearsal> Of(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered)
+    {
+        var things = RehearsedThings.Of(compiled, asked, remembered);
+        return asked.Problems(things) is { Count: > 0 } wrong ? Result<Rehearsal>.Refused(wrong) : Result<Rehearsal>.Ok(new(compiled, asked, remembered, things));
+    }
+}

@@ -1,0 +1,82 @@
+namespace PluckyRally.Core;
+
+/// <summary>A change that helps with something that was found, tried with the same classes.</summary>
+/// <param name="Finding">What it helps with, by the finding's name.</param>
+/// <param name="Label">What it does, for a button.</param>
+/// <param name="Says">What it comes to, before and after, with the minutes that it takes or saves.</param>
+/// <param name="But">What would be wrong then that is not wrong now; empty where nothing is.</param>
+/// <param name="Gain">By how much it helps, of a hundred.</param>
+/// <param name="Changes">The changes to make.</param>
+public sealed record RehearsalOffer(string Finding, string Label, string Says, string But, decimal Gain, IReadOnlyList<Change> Changes);
+
+/// <summary>Tries what might help.</summary>
+public static class RehearsalOffers
+{
+    /// <summary>Classes that play each change; the brief as it is plays with the same.</summary>
+    private const int Classes = 400;
+
+    /// <summary>A change that helps by less says nothing: so many draws differ by as much by chance.</summary>
+    private const decimal LeastGain = 4;
+
+    /// <summary>For each finding so many changes are tried at the most.</summary>
+    private const int Most = 6;
+
+    /// <summary>
+    /// Tries, one after the other, what might help with what is wrong. Gives a step for each that was tried, with an offer where it helps.
+    /// </summary>
+    /// <param name="brief">The whole brief.</param>
+    /// <param name="tier">The tier that is rehearsed; empty for the brief itself.</param>
+    /// <param name="rehearsal">What was played.</param>
+    /// <param name="report">What came of it.</param>
+    /// <param name="stop">Stops it between two classes.</param>
+    public static IEnumerable<RehearsalTried> Try(Brief brief, string tier, Rehearsal rehearsal, RehearsalReport report, CancellationToken stop)
+    {
+        var toTry = report.Findings.Where(f => f.Weight == FindingWeight.Wrong).SelectMany(f => f.Helps.Take(Most).Select(change => (Finding: f, Change: change))).ToList();
+        if (toTry.Count == 0) yield break;
+        var asked = rehearsal.Asked with { Classes = Math.Min(rehearsal.Asked.Classes, Classes) };
+        var before = RehearsalReport.Of(Rehearsal.Of(rehearsal.Compiled, asked, rehearsal.Remembered).OrThrow(), _ => { }, stop);
+        var after = new Dictionary<string, (Rehearsal Rehearsal, RehearsalReport Report)?>();
+        for (var i = 0; i < toTry.Count; i++)
+        {
+            var (finding, change) = toTry[i];
+            IReadOnlyList<Change> changes = [.. change.Changes.Select(c => TierFields.Within(brief, tier, c))];
+            if (!after.TryGetValue(change.Label, out var tried)) after[change.Label] = tried = Played(brief, tier, changes, asked, rehearsal.Remembered, stop);
+            yield return new(i + 1, toTry.Count, tried is { } played ? Offer(finding, change.Label, changes, rehearsal, before, played) : null);
+        }
+    }
+
+    /// <summary>The brief with changes, played; null where no class could run it.</summary>
+    private static (Rehearsal Rehearsal, RehearsalReport Report)? Played(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered, CancellationToken stop) =>
+        Changed(brief, tier, changes, asked, remembered) is { IsOk: true, Value: var rehearsal } ? (rehearsal, RehearsalReport.Of(rehearsal, _ => { }, stop)) : null;
+
+    /// <summary>A rehearsal of the brief with changes, or what stands in its way.</summary>
+    internal static Result<Rehearsal> Changed(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered)
+    {
+        var changed = Changes.Apply(brief, changes);
+        if (!changed.IsOk) return Result<Rehearsal>.Refused(changed.Problems);
+        var edition = Editions.Resolve(changed.Value.Value, tier);
+        if (!edition.IsOk) return Result<Rehearsal>.Refused(edition.Problems);
+        var compiled = CompiledEdition.For(edition.Value);
+        return compiled.IsOk ? Rehearsal.Of(compiled.Value, asked.Without(compiled.Value, remembered), remembered) : Result<Rehearsal>.Refused(compiled.Problems);
+    }
+
+    private static RehearsalOffer? Offer(RehearsalFinding finding, string label, IReadOnlyList<Change> changes, Rehearsal was, RehearsalReport before, (Rehearsal Rehearsal, RehearsalReport Report) after)
+    {
+        if (before.Findings.FirstOrDefault(f => f.Id == finding.Id) is not { } then) return null;
+        var now = after.Report.Findings.FirstOrDefault(f => f.Id == finding.Id);
+        var gain = now is null ? 100 : now.MoreIsBetter ? now.InAHundred - then.InAHundred : then.InAHundred - now.InAHundred;
+        if (gain < LeastGain) return null;
+        var teams = was.Asked.Teams;
+        decimal OfAll(Brief of) => of.Timing.Phases.Sum(p => Minutes.Of(p, teams, of.Trials.Attempts));
+        var minutes = OfAll(after.Rehearsal.Compiled.Brief) - OfAll(was.Compiled.Brief);
+        var fine = before.Findings.Where(f => f.Weight == FindingWeight.Wrong).Select(f => f.Id).ToHashSet(StringComparer.Ordinal);
+        var worse = after.Report.Findings.Where(f => f.Weight == FindingWeight.Wrong && !fine.Contains(f.Id)).Select(f => f.Says);
+        return new(finding.Id, label, RehearsalWords.BeforeAndAfter(then, now, minutes), string.Join(" ", worse), gain, changes);
+    }
+}
+
+/// <summary>One change that was tried.</summary>
+/// <param name="Tried">How many have been.</param>
+/// <param name="Of">How many will be.</param>
+/// <param name="Offer">The change with what it comes to; absent where it does not help.</param>
+public sealed record RehearsalTried(int Tried, int Of, RehearsalOffer? Offer);

@@ -1,0 +1,106 @@
+namespace PluckyRally.Core;
+
+/// <summary>
+/// Plays whole classes: what judges would have written down, as real entries. How well a thing goes for a team is drawn: a part of
+/// the chance is the team's own, over all that it does, another its own at that thing, the rest the moment's. Each draw hangs on where it stands and on
+/// nothing that was drawn before it, so that two briefs are played by the same classes.
+/// </summary>
+internal sealed class RehearsedClasses
+{
+    /// <summary>The play in which each team does what it is good for, and the moment adds nothing.</summary>
+    public const int AtTheirBest = -1;
+
+    /// <summary>One thing can happen so many times in an attempt at the most, as far as its draws are its own.</summary>
+    private const int Within = 1000;
+
+    private readonly RehearsalAsked _asked;
+    private readonly Chances _chances;
+    private readonly Dictionary<string, (long Place, Func<Func<int, double>, decimal> Ready)> _things;
+    private readonly OnSheets _named;
+    private readonly double _own;
+    private readonly double _moment;
+
+    public RehearsedClasses(CompiledEdition compiled, RehearsalAsked asked, IReadOnlyList<RehearsedThing> things)
+    {
+        (_asked, _chances, Things) = (asked, new Chances(asked.Seed), things);
+        _things = things.ToDictionary(t => t.Handle, t => (Chances.Of(t.Handle), t.Ready()));
+        Teams = [.. Enumerable.Range(1, asked.Teams).Select(n => new Team { Id = $"r{n}", Name = $"{n}", Members = 4 })];
+        _named = OnSheets.Of(Teams, []);
+        Run = RunRound.Alike(compiled, Teams, 1);
+        (_own, _moment) = (Math.Sqrt((double)asked.Alike / 100), Math.Sqrt(1 - ((double)asked.Alike / 100)));
+    }
+
+    /// <summary>What is left to chance.</summary>
+    public IReadOnlyList<RehearsedThing> Things { get; }
+
+    /// <summary>The teams.</summary>
+    public IReadOnlyList<Team> Teams { get; }
+
+    /// <summary>The round that they play.</summary>
+    public RunRound Run { get; }
+
+    /// <summary>A class, scored.</summary>
+    /// <param name="lineUp">Which set of teams, from 0.</param>
+    /// <param name="play">Which of its plays, from 0; <see cref="AtTheirBest"/> for the one without chance.</param>
+    /// <exception cref="InvalidOperationException">The brief refuses what would be written down.</exception>
+    public PlayedClass Play(int lineUp, int play)
+    {
+        var log = new List<Entry>();
+        var found = new ProblemCollector();
+        for (var team = 0; team < Teams.Count; team++)
+        {
+            foreach (var entry in Written(lineUp, play, team)) log.Add(Recorder.Understand(Run.Compiled, _named, entry with { Id = Pretend.Numbered(team, log.Count) }, found));
+        }
+
+        return found.Problems.Count == 0 ? new(lineUp, play, log, Scorer.Results(Run, log)) : throw new InvalidOperationException($"A rehearsed entry was refused: {found.Problems[0]}");
+    }
+
+    /// <summary>How good a team is at a thing: a draw of the standard normal distribution, above 0 where it is better than most.</summary>
+    public double Level(int lineUp, int team, long thing)
+    {
+        var all = (double)_asked.AllRound / 100;
+        return (Math.Sqrt(all) * _chances.Normal(lineUp, team)) + (Math.Sqrt(1 - all) * _chances.Normal(lineUp, team, thing));
+    }
+
+    /// <summary>How good a team is over all things.</summary>
+    public double Level(int lineUp, int team) => Things.Sum(t => Level(lineUp, team, Chances.Of(t.Handle)));
+
+    /// <summary>Minutes that a team takes for one attempt in a phase: nothing in them is its own.</summary>
+    public decimal Minutes(Phase phase, int lineUp, int play, int team, int attempt)
+    {
+        var (place, ready) = _things[RehearsedThings.MinutesOf(phase)];
+        return ready(_ => _chances.Normal(lineUp, team, place, play, attempt));
+    }
+
+    private IEnumerable<Entry> Written(int lineUp, int play, int team)
+    {
+        decimal Drawn(string handle, int attempt)
+        {
+            var (place, ready) = _things[handle];
+            var level = _own * Level(lineUp, team, place);
+            return ready(i => play == AtTheirBest || _moment == 0 ? level : level + (_moment * _chances.Normal(lineUp, team, place, play, (attempt * Within) + i)));
+        }
+
+        var values = Things.Where(t => t.Handle.Contains('.', StringComparison.Ordinal)).ToDictionary(t => t.Handle, t => Drawn(t.Handle, 0));
+        return Pretend.Written(
+            Run.Compiled,
+            new(new PretendTeam { Name = Teams[team].Name, Values = values }, (rule, n) => Drawn(RehearsedThings.MissedRule(rule), n) == 0, n => Drawn(RehearsedThings.FailedAttempts, n) > 0, (measure, n) => Drawn(measure.Id, n)),
+            Teams,
+            team,
+            Run.Compiled.TakesAttempts);
+    }
+}
+
+/// <summary>A class that played.</summary>
+/// <param name="LineUp">Which set of teams, from 0.</param>
+/// <param name="Play">Which of its plays.</param>
+/// <param name="Log">What judges wrote down.</param>
+/// <param name="Results">What came of it, in order of standing.</param>
+internal sealed record PlayedClass(int LineUp, int Play, IReadOnlyList<Entry> Log, IReadOnlyList<TeamResult> Results)
+{
+    /// <summary>Those who have a place.</summary>
+    public IReadOnlyList<TeamResult> Placed { get; } = [.. Results.Where(r => r.Status == StandingStatus.Placed && r.Rank is not null)];
+
+    /// <summary>Those who share the first place.</summary>
+    public IEnumerable<TeamResult> First => Placed.TakeWhile(r => r.Rank == 1);
+}

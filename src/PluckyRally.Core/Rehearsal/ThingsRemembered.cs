@@ -1,0 +1,76 @@
+namespace PluckyRally.Core;
+
+/// <summary>What earlier rallies of a brief tell of the things that a rehearsal leaves to chance.</summary>
+public sealed class ThingsRemembered
+{
+    private readonly ILookup<string, ThingCame> _came;
+    private readonly IReadOnlyList<string> _rallies;
+
+    private ThingsRemembered(IEnumerable<ThingCame> came, IReadOnlyList<string> rallies) => (_came, _rallies) = (came.ToLookup(c => c.Handle), rallies);
+
+    /// <summary>Nothing is remembered.</summary>
+    public static ThingsRemembered Nothing { get; } = new([], []);
+
+    /// <summary>What rallies tell, the last one first.</summary>
+    public static ThingsRemembered Of(IReadOnlyList<OpenedRally> rallies)
+    {
+        var each = rallies.Select(r => (r.Rally.Name, Came: Of(r).ToList())).Where(r => r.Came.Count > 0).ToList();
+        return new(each.SelectMany(r => r.Came), [.. each.Select(r => r.Name)]);
+    }
+
+    /// <summary>A thing as it really came, where enough did.</summary>
+    internal RehearsedThing Tell(RehearsedThing thing) => _came[thing.Handle].ToList() is { Count: > 0 } came ? thing.As(came, RehearsalWords.OfRallies(came.Count, _rallies)) : thing;
+
+    /// <summary>What came in a rally, over all its rounds.</summary>
+    internal static IEnumerable<ThingCame> Of(OpenedRally opened) =>
+        Enumerable.Range(1, opened.Rounds).SelectMany(round => OfRound(opened, round)).Select(c => c.Came).Concat(OfPhases(opened));
+
+    /// <summary>The same with whose it is and in which attempt, by the thing's handle.</summary>
+    internal static ILookup<string, CameFrom> OfEach(OpenedRally opened) =>
+        Enumerable.Range(1, opened.Rounds).SelectMany(round => OfRound(opened, round)).ToLookup(c => c.Came.Handle);
+
+    private static IEnumerable<CameFrom> OfRound(OpenedRally opened, int round) =>
+        from result in Scorer.Results(opened, round)
+        from assessed in result.Designs
+        from came in Of(opened.In(round), assessed, assessed.Design)
+        select new CameFrom(result.Team.Name, came.Attempt, came.Came);
+
+    private static IEnumerable<(int Attempt, ThingCame Came)> Of(RunRound run, Assessment assessed, DesignRecord design)
+    {
+        var made = design.Attempts.Where(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed).ToList();
+        foreach (var measure in run.Compiled.Brief.Measures)
+        {
+            if (measure.Taken == Taken.Once && design.ReadOnce(measure) is { HasValue: true } once) yield return (0, new(measure.Id, once.Number));
+            if (measure.Taken != Taken.EachAttempt) continue;
+            foreach (var attempt in made)
+            {
+                if (attempt.Read(measure) is { HasValue: true } value) yield return (attempt.Number, new(measure.Id, value.Number));
+            }
+        }
+
+        foreach (var attempt in made) yield return (attempt.Number, new(RehearsedThings.FailedAttempts, attempt.Trials[^1].Outcome == TrialOutcome.Failed ? 1 : 0));
+        foreach (var outcome in assessed.Rules.Where(r => r is { Rule.Check: RuleCheck.Inspection, State: RuleState.Met or RuleState.Missed }))
+            yield return (outcome.Attempt ?? 0, new(RehearsedThings.MissedRule(outcome.Rule), outcome.State == RuleState.Missed ? 1 : 0));
+        foreach (var part in run.Compiled.Parts)
+        {
+            foreach (var came in part.Came(design)) yield return (0, came);
+        }
+    }
+
+    /// <summary>What an attempt took in phases that the clock ran through, changing over left out: one number for each rally, counted as often as there were turns.</summary>
+    private static IEnumerable<ThingCame> OfPhases(OpenedRally opened)
+    {
+        var run = opened.In(opened.Running);
+        foreach (var took in PhaseTook.Of(opened, [.. Log.Effective(opened.Rally.Entries)]))
+        {
+            if (run.Compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == took.Phase && p.TeamByTeam) is not { } phase || took.Planned <= 0) continue;
+            for (var turn = 0; turn < Minutes.Turns(phase, run.Present.Count); turn++) yield return new(RehearsedThings.MinutesOf(phase), Math.Round(took.Written * took.Took / took.Planned, 2));
+        }
+    }
+}
+
+/// <summary>What came of a thing, and where from.</summary>
+/// <param name="Team">The team.</param>
+/// <param name="Attempt">In which attempt; 0 outside of attempts.</param>
+/// <param name="Came">What came.</param>
+internal sealed record CameFrom(string Team, int Attempt, ThingCame Came);

@@ -1,0 +1,116 @@
+using System.Text.Json;
+using System.Threading.Channels;
+using Microsoft.AspNetCore.Http.HttpResults;
+using PluckyRally.Core;
+using PluckyRally.Data.Rallies;
+
+namespace PluckyRally.Web;
+
+/// <summary>Station Brief: whole classes play a brief as it stands in the window. Nothing is kept.</summary>
+internal static class RehearsalEndpoints
+{
+    /// <summary>How many classes are played between two lines that say so.</summary>
+    private const int Between = 50;
+
+    private const string Lines = "application/x-ndjson";
+
+    private static readonly JsonSerializerOptions OnOneLine = new(Json.Options) { WriteIndented = false };
+
+    private static readonly byte[] NewLine = "\n"u8.ToArray();
+
+    public static void MapRehearsals(this IEndpointRouteBuilder api)
+    {
+        var rehearsal = api.MapGroup("/drafts/rehearsal").WithTags("Brief");
+        rehearsal.MapPost("/", Rehearse).WithName("rehearseDraft").Accepts<DraftRehearsal>("application/json").Produces<RehearsalStep>(contentType: Lines).TakesAtMost(Limits.BriefBytes);
+        rehearsal.MapPost("/beside", Beside).WithName("rehearseBeside").Accepts<DraftBeside>("application/json").TakesAtMost(Limits.BriefBytes);
+    }
+
+    /// <summary>Plays on one core for a second or two, then tries what might help; each step is a line. It ends when nobody waits for it any more.</summary>
+    private static async Task<Results<PushStreamHttpResult, Refused>> Rehearse(SentJson sent, RallyLog log, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var (brief, tier, asked, of) = request.Value.Value;
+        var edition = Editions.Resolve(brief, tier);
+        if (!edition.IsOk) return new Refused(edition.Problems);
+        var compiled = CompiledEdition.For(edition.Value);
+        if (!compiled.IsOk) return new Refused(compiled.Problems);
+        var rehearsal = Rehearsal.Of(compiled.Value, asked, await Remembered(of, log, stop));
+        if (!rehearsal.IsOk) return new Refused(rehearsal.Problems);
+        var steps = Channel.CreateUnbounded<RehearsalStep>(new() { SingleReader = true, SingleWriter = true });
+        return TypedResults.Stream(body => Write(body, steps.Reader, Task.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop), stop), Lines);
+    }
+
+    private static void Play(Core.Brief brief, string tier, Rehearsal rehearsal, ChannelWriter<RehearsalStep> steps, CancellationToken stop)
+    {
+        try
+        {
+            var of = rehearsal.Asked.Classes;
+            var report = RehearsalReport.Of(
+                rehearsal,
+                played =>
+                {
+                    if (played % Between == 0) steps.TryWrite(new(Math.Min(played, of), of));
+                },
+                stop);
+            steps.TryWrite(new(of, of) { Report = report });
+            foreach (var tried in RehearsalOffers.Try(brief, tier, rehearsal, report, stop)) steps.TryWrite(new(of, of) { Tried = tried });
+        }
+        finally
+        {
+            steps.Complete();
+        }
+    }
+
+    private static async Task Write(Stream body, ChannelReader<RehearsalStep> steps, Task playing, CancellationToken stop)
+    {
+        await foreach (var step in steps.ReadAllAsync(stop))
+        {
+            await JsonSerializer.SerializeAsync(body, step, OnOneLine, stop);
+            await body.WriteAsync(NewLine, stop);
+            await body.FlushAsync(stop);
+        }
+
+        await playing;
+    }
+
+    private static async Task<Results<Ok<RehearsalBeside>, Refused>> Beside(SentJson sent, RallyLog log, CancellationToken stop)
+    {
+        var request = DocumentReader.Request<DraftBeside>(sent.Text);
+        if (!request.IsOk) return new Refused(request.Problems);
+        var (brief, tier, asked, changes, of) = request.Value.Value;
+        var remembered = await Remembered(of, log, stop);
+        var beside = await Task.Run(() => RehearsalBeside.Of(brief, tier, changes, asked, remembered, stop), stop);
+        return beside.IsOk ? TypedResults.Ok(beside.Value) : new Refused(beside.Problems);
+    }
+
+    private static async Task<ThingsRemembered> Remembered(Guid? of, RallyLog log, CancellationToken stop) =>
+        of is { } id ? ThingsRemembered.Of([.. (await EarlierRallies.Of(id, log, stop)).Select(r => r.Opened)]) : ThingsRemembered.Nothing;
+}
+
+/// <summary>A brief, a tier (empty for none) and how it is to be rehearsed.</summary>
+/// <param name="Brief">The brief.</param>
+/// <param name="Tier">The tier's id; empty for the brief itself.</param>
+/// <param name="Asked">What is expected, how many classes.</param>
+/// <param name="Of">The brief's id on the shelf, whose earlier rallies are looked at; absent where it has none.</param>
+public sealed record DraftRehearsal(Core.Brief Brief, string Tier, RehearsalAsked Asked, Guid? Of);
+
+/// <summary>The same with changes, to be held side by side.</summary>
+/// <param name="Brief">The brief.</param>
+/// <param name="Tier">The tier's id; empty for the brief itself.</param>
+/// <param name="Asked">What is expected, how many classes.</param>
+/// <param name="Changes">What makes of it what it might be.</param>
+/// <param name="Of">The brief's id on the shelf.</param>
+public sealed record DraftBeside(Core.Brief Brief, string Tier, RehearsalAsked Asked, IReadOnlyList<Change> Changes, Guid? Of);
+
+/// <summary>How far a rehearsal is: a line of its answer.</summary>
+/// <param name="Played">Classes that have played.</param>
+/// <param name="Of">Classes that will.</param>
+public sealed record RehearsalStep(int Played, int Of)
+{
+    /// <summary>What came of it; on one line, after the last class.</summary>
+    public RehearsalReport? Report { get; init; }
+
+    /// <summary>A change that was tried; on lines after that.</summary>
+    public RehearsalTried? Tried { get; init; }
+}

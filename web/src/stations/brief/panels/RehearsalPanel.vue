@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, onBeforeUnmount, ref, toRef } from 'vue'
+import type { Brief, RehearsalChange } from '@/api/names'
+import { useWriting } from '@/fields/writing'
+import RefusalNote from '@/shared/RefusalNote.vue'
+import ExpectedTable from '../rehearsal/ExpectedTable.vue'
+import FindingItem from '../rehearsal/FindingItem.vue'
+import SideBySide from '../rehearsal/SideBySide.vue'
+import { useRehearsal } from '../rehearsal/useRehearsal'
+
+/** A thousand classes play the brief before one child builds: what would go wrong, what would help, and what it rests on. */
+const props = defineProps<{ id: string; brief: Brief }>()
+const emit = defineEmits<{ undo: [] }>()
+const { mend } = useWriting()
+const { asked, tier, step, report, offers, refusal, going, stale, rehearse, stop } = useRehearsal(
+  props.id,
+  toRef(props, 'brief'),
+)
+/** What was changed last from here; it can be undone like any other change. */
+const taken = ref('')
+onBeforeUnmount(stop)
+
+const alikes = [
+  [20, 'hardly alike'],
+  [60, 'somewhat alike'],
+  [90, 'much alike'],
+] as const
+const rounds = [
+  [10, 'hardly ever'],
+  [40, 'often'],
+  [80, 'nearly always'],
+] as const
+const sizes = computed(() => [...new Set([4, 6, 8, 10, 12, 16, asked.value.teams])].sort((a, b) => a - b))
+const progress = computed(() => {
+  const now = step.value
+  if (!now) return { at: 0, of: 1, says: 'The classes play…' }
+  return now.tried
+    ? { at: now.tried.tried, of: now.tried.of, says: `Trying what would help: ${now.tried.tried} of ${now.tried.of}` }
+    : { at: now.played, of: now.of, says: `${now.played} of ${now.of} classes have played` }
+})
+
+async function take(change: RehearsalChange) {
+  await mend(change.changes)
+  taken.value = change.label
+}
+function undo() {
+  emit('undo')
+  taken.value = ''
+}
+function others() {
+  asked.value = { ...asked.value, seed: asked.value.seed + 1 }
+  void rehearse()
+}
+</script>
+
+<template>
+  <section aria-labelledby="rehearsal">
+    <h2 id="rehearsal">Rehearsal</h2>
+    <p>
+      A thousand classes of
+      <select v-model.number="asked.teams" class="inline" aria-label="Teams of a class">
+        <option v-for="n in sizes" :key="n" :value="n">{{ n }}</option>
+      </select>
+      teams play it<template v-if="brief.tiers.length > 0">
+        as in
+        <select v-model="tier" class="inline" aria-label="Tier to rehearse">
+          <option value="">the brief</option>
+          <option v-for="t in brief.tiers" :key="t.id" :value="t.id">{{ t.name || t.id }}</option>
+        </select></template
+      >. A team’s attempts are
+      <select v-model.number="asked.alike" class="inline" aria-label="How alike a team’s attempts are">
+        <option v-for="[n, name] in alikes" :key="n" :value="n">{{ name }}</option></select
+      >; who is good at one thing is
+      <select v-model.number="asked.allRound" class="inline" aria-label="How far good teams are good at everything">
+        <option v-for="[n, name] in rounds" :key="n" :value="n">{{ name }}</option>
+      </select>
+      good at the others.
+    </p>
+    <p class="ways">
+      <Button :label="report ? 'Rehearse again' : 'Rehearse'" size="small" @click="rehearse" />
+      <button v-if="report && !going" type="button" class="act" @click="others">With other classes</button>
+      <template v-if="going">
+        <progress :value="progress.at" :max="progress.of" :aria-label="progress.says"></progress>
+        <span role="status" class="small">{{ progress.says }}</span>
+        <button type="button" class="act" @click="stop">Stop</button>
+      </template>
+    </p>
+    <RefusalNote :refusal="refusal" />
+    <p v-if="taken" class="heed" role="status">
+      Changed: {{ taken }}.
+      <button type="button" class="act" @click="undo">Undo</button>
+    </p>
+    <p v-if="stale && !going" class="small muted">The brief has been changed since these classes played.</p>
+    <template v-if="report">
+      <ul class="findings" aria-label="What the rehearsal says">
+        <FindingItem
+          v-for="f in report.findings"
+          :key="f.id"
+          :finding="f"
+          :offers="offers.filter((o) => o.finding === f.id)"
+          :trying="going !== undefined"
+          :stale="stale"
+          @take="take"
+        />
+      </ul>
+      <SideBySide
+        v-if="report.choices.length > 0"
+        :id="id"
+        :brief="brief"
+        :tier="tier"
+        :asked="asked"
+        :choices="report.choices"
+        @take="take"
+      />
+      <section aria-labelledby="expected">
+        <h3 id="expected">What was expected</h3>
+        <p class="small muted">Write what you expect instead, and rehearse again.</p>
+        <ExpectedTable v-model="asked" :inputs="report.inputs" />
+      </section>
+    </template>
+    <p v-else-if="!going" class="muted">
+      It takes a few seconds. What comes: who would win and why, how often there is a tie, which part decides, what is
+      never earned, whether the test fits the lesson, and which change would help most. Nothing of it is kept.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 0.6rem;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.9rem;
+  align-items: center;
+}
+progress {
+  accent-color: var(--lagoon);
+  width: 10rem;
+}
+.findings {
+  display: grid;
+  gap: 0.9rem;
+  padding: 0;
+}
+section section {
+  border-top: var(--stitch);
+  padding-top: 0.75rem;
+}
+</style>

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Pert, RehearsalAsked, RehearsalInput } from '@/api/names'
+import { numberIn } from '@/shared/numbers'
+
+/** What is expected, thing by thing, with where it comes from; what somebody writes instead is used in the next rehearsal. */
+const { inputs } = defineProps<{ inputs: readonly RehearsalInput[] }>()
+const asked = defineModel<RehearsalAsked>({ required: true })
+const columns = [
+  ['low', 'Low'],
+  ['usual', 'Usual'],
+  ['high', 'High'],
+] as const
+const values = computed(() => inputs.filter((i) => i.expected))
+const chances = computed(() => inputs.filter((i) => !i.expected))
+const shown = (i: RehearsalInput, which: keyof Pert) => (asked.value.expected[i.handle] ?? i.expected)?.[which]
+const share = (i: RehearsalInput) => asked.value.chances[i.handle] ?? i.inAHundred
+const written = (i: RehearsalInput) => i.handle in asked.value.expected || i.handle in asked.value.chances
+
+function expect(i: RehearsalInput, which: keyof Pert, text: string) {
+  const number = numberIn(text)
+  const now = asked.value.expected[i.handle] ?? i.expected
+  if (number === undefined || !now) return
+  asked.value = { ...asked.value, expected: { ...asked.value.expected, [i.handle]: { ...now, [which]: number } } }
+}
+function say(i: RehearsalInput, text: string) {
+  const number = numberIn(text)
+  if (number !== undefined) asked.value = { ...asked.value, chances: { ...asked.value.chances, [i.handle]: number } }
+}
+const without = <T,>(of: Record<string, T>, handle: string) =>
+  Object.fromEntries(Object.entries(of).filter(([h]) => h !== handle))
+const asBefore = ({ handle }: RehearsalInput) =>
+  (asked.value = {
+    ...asked.value,
+    expected: without(asked.value.expected, handle),
+    chances: without(asked.value.chances, handle),
+  })
+</script>
+
+<template>
+  <div class="scroll" tabindex="0" role="region" aria-label="What is expected">
+    <table v-if="values.length > 0">
+      <thead>
+        <tr>
+          <th scope="col"><span class="out-of-sight">What</span></th>
+          <th v-for="[c, head] in columns" :key="c" scope="col">{{ head }}</th>
+          <th scope="col">From</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="i in values" :key="i.handle">
+          <th scope="row">
+            {{ i.name }}<span v-if="i.unit" class="muted"> ({{ i.unit }})</span>
+          </th>
+          <td v-for="[c, head] in columns" :key="c">
+            <input
+              class="inline number"
+              inputmode="decimal"
+              :aria-label="`${i.name}, ${head}`"
+              :value="shown(i, c)"
+              @change="expect(i, c, ($event.target as HTMLInputElement).value)"
+            />
+          </td>
+          <td class="small muted">
+            <template v-if="!written(i)">{{ i.from }}</template>
+            <template v-else
+              >as you wrote
+              <button
+                type="button"
+                class="act"
+                :aria-label="`Take back what you wrote of ${i.name}`"
+                @click="asBefore(i)"
+              >
+                Take back
+              </button></template
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <table v-if="chances.length > 0">
+      <thead>
+        <tr>
+          <th scope="col"><span class="out-of-sight">What</span></th>
+          <th scope="col">Of a hundred times</th>
+          <th scope="col">From</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="i in chances" :key="i.handle">
+          <th scope="row">{{ i.name }}</th>
+          <td>
+            <input
+              class="inline number"
+              inputmode="decimal"
+              :aria-label="`${i.name}, of a hundred times`"
+              :value="share(i)"
+              @change="say(i, ($event.target as HTMLInputElement).value)"
+            />
+          </td>
+          <td class="small muted">
+            <template v-if="!written(i)">{{ i.from }}</template>
+            <template v-else
+              >as you wrote
+              <button
+                type="button"
+                class="act"
+                :aria-label="`Take back what you wrote of ${i.name}`"
+                @click="asBefore(i)"
+              >
+                Take back
+              </button></template
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+table {
+  width: 100%;
+  margin-top: 0.4rem;
+}
+th,
+td {
+  text-align: left;
+  font-weight: 500;
+  padding: 0.15rem 0.6rem 0.15rem 0;
+  vertical-align: baseline;
+}
+.number {
+  width: 4.5rem;
+}
+</style>

@@ -1,0 +1,92 @@
+import { computed, ref, watch, type Ref } from 'vue'
+import { api, ask, refusalOf } from '@/api/client'
+import type { Brief, Refusal, RehearsalAsked, RehearsalOffer, RehearsalReport, RehearsalStep } from '@/api/names'
+import { thisBrowser } from '@/shared/thisBrowser'
+
+/** The lines of an answer, each as it comes. */
+async function* linesOf(body: ReadableStream<Uint8Array>) {
+  const reader = body.getReader()
+  const decoder = new TextDecoder()
+  let rest = ''
+  for (;;) {
+    const { value, done } = await reader.read()
+    const lines = (rest + decoder.decode(value, { stream: !done })).split('\n')
+    rest = lines.pop() ?? ''
+    yield* lines
+    if (done) return
+  }
+}
+
+/**
+ * A brief that whole classes play: how it is asked for, how far it is, and what came of it. What somebody wrote of what to expect is
+ * kept in this browser; nothing else is.
+ */
+export function useRehearsal(id: string, brief: Ref<Brief>) {
+  const keptHere = `rehearsal:${id}`
+  const asked = ref<RehearsalAsked>({
+    expected: {},
+    chances: {},
+    teams: brief.value.timing.teams,
+    classes: 1000,
+    alike: 60,
+    allRound: 40,
+    seed: 1,
+    ...(JSON.parse(thisBrowser.read(keptHere) ?? '{}') as Partial<RehearsalAsked>),
+  })
+  const tier = ref('')
+  const step = ref<RehearsalStep>()
+  const report = ref<RehearsalReport>()
+  const offers = ref<RehearsalOffer[]>([])
+  const refusal = ref<Refusal>()
+  const going = ref<AbortController>()
+  /** The brief as it was played. */
+  const played = ref('')
+  const stale = computed(() => report.value !== undefined && played.value !== JSON.stringify(brief.value))
+  watch(asked, (now) => void thisBrowser.keep(keptHere, JSON.stringify({ ...now, classes: 1000 })), { deep: true })
+
+  async function rehearse() {
+    stop()
+    const controller = new AbortController()
+    going.value = controller
+    const text = JSON.stringify(brief.value)
+    try {
+      const answer = await ask(
+        api.POST('/api/drafts/rehearsal', {
+          body: { brief: brief.value, tier: tier.value, asked: asked.value, of: id },
+          parseAs: 'stream',
+          signal: controller.signal,
+        }),
+      )
+      refusal.value = refusalOf(answer)
+      if (!answer.ok) return
+      for await (const line of linesOf(answer.data)) hear(JSON.parse(line) as RehearsalStep, text)
+    } catch (wrong) {
+      // Whoever stops it wants no more of it. A line that is lost on the way is said like one that was never there.
+      if (!controller.signal.aborted && !(wrong instanceof TypeError)) throw wrong
+      if (!controller.signal.aborted) refusal.value = refusalOf<never>({ ok: false, offline: true })
+    } finally {
+      if (going.value === controller) {
+        going.value = undefined
+        step.value = undefined
+      }
+    }
+  }
+
+  function hear(now: RehearsalStep, text: string) {
+    step.value = now
+    if (now.report) {
+      report.value = now.report
+      played.value = text
+      offers.value = []
+    }
+    if (now.tried?.offer) offers.value = [...offers.value, now.tried.offer]
+  }
+
+  function stop() {
+    going.value?.abort()
+    going.value = undefined
+    step.value = undefined
+  }
+
+  return { asked, tier, step, report, offers, refusal, going, stale, rehearse, stop }
+}
