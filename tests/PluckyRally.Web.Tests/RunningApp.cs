@@ -24,7 +24,7 @@ namespace PluckyRally.Web.Tests;
 public sealed class RunningApp : IDisposable
 {
     /// <summary>The server leaves out what is null.</summary>
-    private static readonly JsonSerializerOptions Lenient = new(Json.Options) { RespectRequiredConstructorParameters = false };
+    internal static readonly JsonSerializerOptions Lenient = new(Json.Options) { RespectRequiredConstructorParameters = false };
 
     /// <summary>An empty data file, made once: making all tables anew for every test takes longer than most tests.</summary>
     private static readonly Lazy<string> Empty = new(MakeEmpty);

@@ -2,17 +2,18 @@ namespace PluckyRally.Core;
 
 /// <summary>After the class: what was expected of each thing, and what came, reading by reading.</summary>
 /// <param name="Name">What it is called.</param>
+/// <param name="Range">The smallest, usual and largest value that was expected; absent for what happens or does not.</param>
 /// <param name="Expected">What was expected, as it is shown.</param>
 /// <param name="Came">What came, as it is shown.</param>
 /// <param name="Says">The two held against each other, in a sentence.</param>
 /// <param name="Readings">What came, one by one: only of things that are read.</param>
 /// <param name="Learn">The brief's range as it would be after this; absent where it fits, or where the brief has none of its own.</param>
-public sealed record ExpectedAndCame(string Name, string Expected, string Came, string Says, IReadOnlyList<ReadingThatCame> Readings, MemoryOffer? Learn)
+public sealed record ExpectedAndCame(string Name, Pert? Range, string Expected, string Came, string Says, IReadOnlyList<ReadingThatCame> Readings, MemoryOffer? Learn)
 {
     /// <summary>What came in a rally, thing by thing in the brief's order; things of which nothing came are left out.</summary>
     public static IReadOnlyList<ExpectedAndCame> Of(OpenedRally opened)
     {
-        var things = RehearsedThings.Of(opened.In(opened.Running).Compiled, new(), ThingsRemembered.Nothing);
+        var things = RehearsedThings.Of(opened.In(opened.Running).Compiled, ThingsRemembered.Nothing);
         var came = ThingsRemembered.OfEach(opened);
         return [.. from thing in things let of = came[thing.Handle].ToList() where of.Count > 0 select Of(thing, of, opened.In(opened.Running).Compiled.Measures.GetValueOrDefault(thing.Handle))];
     }
@@ -32,7 +33,7 @@ public sealed record ExpectedAndCame(string Name, string Expected, string Came, 
         if (thing.Shown is not { Expected: { } pert })
         {
             var (happened, all) = (came.Sum(c => c.Came.Value), came.Sum(c => c.Came.Of));
-            return new(thing.Name, RehearsalWords.TimesOfAHundred(thing.Shown.InAHundred ?? 0), RehearsalWords.TimesOf(happened, all), "", [], null);
+            return new(thing.Name, null, RehearsalWords.TimesOfAHundred(thing.Shown.InAHundred ?? 0), RehearsalWords.TimesOf(happened, all), "", [], null);
         }
 
         var values = came.Select(c => c.Came.Value).ToList();
@@ -40,10 +41,11 @@ public sealed record ExpectedAndCame(string Name, string Expected, string Came, 
         bool Inside(decimal value) => value >= pert.Low && value <= pert.High;
         return new(
             thing.Name,
+            pert,
             RehearsalWords.Range(Shown(pert.Low), Shown(pert.High)),
             RehearsalWords.Range(Shown(sorted[0]), Shown(sorted[^1])),
             RehearsalWords.OutsideOf(values.Count(v => !Inside(v)), values.Count, Shown(sorted[sorted.Count / 2])),
-            measure is null ? [] : [.. came.Select(c => new ReadingThatCame(c.Team, c.Attempt, Shown(c.Came.Value), Inside(c.Came.Value)))],
+            measure is null ? [] : [.. came.Select(c => new ReadingThatCame(c.Team, c.Attempt, c.Came.Value, Shown(c.Came.Value), Inside(c.Came.Value)))],
             measure is null ? null : Learnt(measure, came));
     }
 
@@ -63,6 +65,7 @@ public sealed record ExpectedAndCame(string Name, string Expected, string Came, 
 /// <summary>One reading that came.</summary>
 /// <param name="Team">The team.</param>
 /// <param name="Attempt">In which attempt; 0 where it is read once.</param>
+/// <param name="Value">The reading.</param>
 /// <param name="Text">The reading as it is shown.</param>
 /// <param name="Inside">Whether it lies where it was expected.</param>
-public sealed record ReadingThatCame(string Team, int Attempt, string Text, bool Inside);
+public sealed record ReadingThatCame(string Team, int Attempt, decimal Value, string Text, bool Inside);

@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 public sealed class Rehearsal
 {
     private Rehearsal(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered, IReadOnlyList<RehearsedThing> things) =>
-        (Compiled, Asked, Remembered, Classes) = (compiled, asked, remembered, new RehearsedClasses(compiled, asked, things));
+        (Compiled, Asked, Remembered, Things, Classes) = (compiled, asked, remembered, things, new RehearsedClasses(compiled, asked, [.. things.Select(t => t.As(asked))]));
 
     /// <summary>The brief, made ready.</summary>
     internal CompiledEdition Compiled { get; }
@@ -15,6 +15,9 @@ public sealed class Rehearsal
     /// <summary>What earlier rallies tell.</summary>
     internal ThingsRemembered Remembered { get; }
 
+    /// <summary>What is left to chance, as it is expected where nobody writes otherwise.</summary>
+    internal IReadOnlyList<RehearsedThing> Things { get; }
+
     internal RehearsedClasses Classes { get; }
 
     /// <summary>Makes a rehearsal ready, or says what is wrong with what was asked.</summary>
@@ -23,7 +26,7 @@ public sealed class Rehearsal
     /// <param name="remembered">What earlier rallies tell.</param>
     public static Result<Rehearsal> Of(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered)
     {
-        var things = RehearsedThings.Of(compiled, asked, remembered);
+        var things = RehearsedThings.Of(compiled, remembered);
         return asked.Problems(things) is { Count: > 0 } wrong ? Result<Rehearsal>.Refused(wrong) : Result<Rehearsal>.Ok(new(compiled, asked, remembered, things));
     }
 }

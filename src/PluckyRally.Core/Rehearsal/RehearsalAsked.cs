@@ -45,7 +45,7 @@ public sealed record RehearsalAsked
     /// <summary>The same for a brief that was changed: what was expected of things that it no longer has is left out.</summary>
     internal RehearsalAsked Without(CompiledEdition compiled, ThingsRemembered remembered)
     {
-        var things = RehearsedThings.Of(compiled, new(), remembered);
+        var things = RehearsedThings.Of(compiled, remembered);
         return this with
         {
             Expected = Expected.Where(e => things.OfType<RehearsedThing.Amount>().Any(t => t.Handle == e.Key)).ToDictionary(),

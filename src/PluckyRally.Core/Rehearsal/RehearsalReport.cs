@@ -1,7 +1,7 @@
 namespace PluckyRally.Core;
 
 /// <summary>What comes of playing a brief with many classes, in plain words.</summary>
-/// <param name="Inputs">What was expected, each with where it comes from.</param>
+/// <param name="Inputs">What is expected where nobody writes otherwise, each with where it comes from.</param>
 /// <param name="Findings">What the teacher should know, what is wrong first.</param>
 /// <param name="Classes">How many classes were played.</param>
 /// <param name="TieForFirst">Of a hundred classes, in how many the first place is shared.</param>
@@ -43,7 +43,7 @@ public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IRead
 
         IEnumerable<RehearsalFinding?> ranked = compiled.Brief.Method.Ranking ? [luck.Finding(compiled), ties.Finding(compiled, asked.Teams), reread.Finding()] : [];
         var findings = ranked.Concat(parts.Findings()).Concat(bands.Findings()).Concat(rules.Findings()).Append(QueueSeen.Of(classes, asked.Classes, stop)).Concat(supplies.Findings()).OfType<RehearsalFinding>();
-        return new([.. classes.Things.Select(t => t.Shown)], [.. findings.OrderBy(f => f.Weight)], asked.LineUps * RehearsalAsked.Plays, ties.TieForFirst, ties.TieForAny, luck.BestWins, rules.NotPlaced, parts.Decides(), RehearsalHelp.Choices(compiled));
+        return new([.. rehearsal.Things.Select(t => t.Shown)], [.. findings.OrderBy(f => f.Weight)], asked.LineUps * RehearsalAsked.Plays, ties.TieForFirst, ties.TieForAny, luck.BestWins, rules.NotPlaced, parts.Decides(), RehearsalHelp.Choices(compiled));
     }
 
     /// <summary>The team that is first when the moment adds nothing; where several are, the one of them that is better over all.</summary>

@@ -3,7 +3,6 @@ namespace PluckyRally.Core;
 /// <summary>What a rehearsal says: no word of statistics.</summary>
 internal static class RehearsalWords
 {
-    public const string Said = "as you wrote";
     public const string OfBrief = "what the brief expects";
     public const string OfPattern = "what the pattern expects";
     public const string OfPlan = "as planned: a fifth less, or up to half as long again";
@@ -170,7 +169,7 @@ internal static class RehearsalWords
 
     public static string TimesOf(decimal times, int all) => $"{Numerals.Write(times)} of {Numerals.Write(all)}";
 
-    public static string OutsideOf(int outside, int all, string middle) => outside == 0 ? $"As expected, the middle one {middle}." : outside == all ? $"All lie outside, the middle one at {middle}." : $"{outside} of {all} lie outside, the middle one at {middle}.";
+    public static string OutsideOf(int outside, int all, string middle) => outside == 0 ? $"As expected, the middle one {middle}." : outside == all ? $"All lie outside, the middle one at {middle}." : $"{outside} of {all} {(outside == 1 ? "lies" : "lie")} outside, the middle one at {middle}.";
 
     public static string CameOtherwise(Measure measure, int count, string low, string high, string expectedLow, string expectedHigh) => $"{Within.Beginning(measure.Name)}: {English.Count(count, "reading")} came to {Range(low, high)}, expected {Range(expectedLow, expectedHigh)}.";
 

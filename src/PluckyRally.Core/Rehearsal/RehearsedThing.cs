@@ -49,7 +49,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
             };
         }
 
-        public override RehearsedThing As(RehearsalAsked asked) => asked.Expected.TryGetValue(Handle, out var own) ? this with { Expected = own, From = RehearsalWords.Said } : this;
+        public override RehearsedThing As(RehearsalAsked asked) => asked.Expected.TryGetValue(Handle, out var own) ? this with { Expected = own } : this;
 
         public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Count < Fewest ? this : this with { Expected = Pert.Through([.. came.Select(c => c.Value)], Of.Step), From = from };
 
@@ -87,7 +87,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
             };
         }
 
-        public override RehearsedThing As(RehearsalAsked asked) => asked.Chances.TryGetValue(Handle, out var own) ? this with { InAHundred = own, From = RehearsalWords.Said } : this;
+        public override RehearsedThing As(RehearsalAsked asked) => asked.Chances.TryGetValue(Handle, out var own) ? this with { InAHundred = own } : this;
 
         public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Sum(c => c.Of) is var all && all < Fewest ? this : this with { InAHundred = Math.Round(100 * came.Sum(c => c.Value) / all, 0), From = from };
 

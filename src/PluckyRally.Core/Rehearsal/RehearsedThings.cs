@@ -10,13 +10,12 @@ internal static class RehearsedThings
     private const decimal Yes = 50;
 
     /// <summary>
-    /// The things of a brief. What a teacher wrote for this rehearsal outweighs what came in earlier rallies, that what the brief
-    /// expects, that what its pattern does, that a guess.
+    /// The things of a brief. What came in earlier rallies outweighs what the brief expects, that what its pattern does, that a guess. What a
+    /// teacher writes for one rehearsal outweighs them all.
     /// </summary>
     /// <param name="compiled">The brief.</param>
-    /// <param name="asked">What a teacher wrote.</param>
     /// <param name="remembered">What came in earlier rallies.</param>
-    public static IReadOnlyList<RehearsedThing> Of(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered)
+    public static IReadOnlyList<RehearsedThing> Of(CompiledEdition compiled, ThingsRemembered remembered)
     {
         var brief = compiled.Brief;
         var pattern = brief.Pattern == Pattern.Blank ? null : Patterns.Begin(brief.Pattern, brief.Grades, UnitSystem.Metric);
@@ -26,7 +25,7 @@ internal static class RehearsedThings
         foreach (var part in compiled.Parts) things.AddRange(part.Things);
         foreach (var rule in compiled.Rules.OfType<RulePlan.Inspection>()) things.Add(new RehearsedThing.Happening(MissedRule(rule.Rule), RehearsalWords.Misses(rule.Rule), Missed, false));
         foreach (var phase in brief.Timing.Phases.Where(p => p is { TeamByTeam: true, Minutes: > 0 })) things.Add(OfPhase(phase));
-        return [.. things.Select(t => remembered.Tell(t).As(asked))];
+        return [.. things.Select(remembered.Tell)];
     }
 
     /// <summary>Attempts that fail.</summary>

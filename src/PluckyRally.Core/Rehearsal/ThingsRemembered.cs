@@ -30,7 +30,8 @@ public sealed class ThingsRemembered
         Enumerable.Range(1, opened.Rounds).SelectMany(round => OfRound(opened, round)).ToLookup(c => c.Came.Handle);
 
     private static IEnumerable<CameFrom> OfRound(OpenedRally opened, int round) =>
-        from result in Scorer.Results(opened, round)
+        from team in opened.In(round).Teams
+        join result in Scorer.Results(opened, round) on team.Id equals result.Team.Id
         from assessed in result.Designs
         from came in Of(opened.In(round), assessed, assessed.Design)
         select new CameFrom(result.Team.Name, came.Attempt, came.Came);

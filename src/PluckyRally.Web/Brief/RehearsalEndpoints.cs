@@ -84,16 +84,16 @@ internal static class RehearsalEndpoints
         return beside.IsOk ? TypedResults.Ok(beside.Value) : new Refused(beside.Problems);
     }
 
-    private static async Task<ThingsRemembered> Remembered(Guid? of, RallyLog log, CancellationToken stop) =>
-        of is { } id ? ThingsRemembered.Of([.. (await EarlierRallies.Of(id, log, stop)).Select(r => r.Opened)]) : ThingsRemembered.Nothing;
+    private static async Task<ThingsRemembered> Remembered(Guid of, RallyLog log, CancellationToken stop) =>
+        ThingsRemembered.Of([.. (await EarlierRallies.Of(of, log, stop)).Select(r => r.Opened)]);
 }
 
 /// <summary>A brief, a tier (empty for none) and how it is to be rehearsed.</summary>
 /// <param name="Brief">The brief.</param>
 /// <param name="Tier">The tier's id; empty for the brief itself.</param>
 /// <param name="Asked">What is expected, how many classes.</param>
-/// <param name="Of">The brief's id on the shelf, whose earlier rallies are looked at; absent where it has none.</param>
-public sealed record DraftRehearsal(Core.Brief Brief, string Tier, RehearsalAsked Asked, Guid? Of);
+/// <param name="Of">The brief's id on the shelf, whose earlier rallies are looked at.</param>
+public sealed record DraftRehearsal(Core.Brief Brief, string Tier, RehearsalAsked Asked, Guid Of);
 
 /// <summary>The same with changes, to be held side by side.</summary>
 /// <param name="Brief">The brief.</param>
@@ -101,7 +101,7 @@ public sealed record DraftRehearsal(Core.Brief Brief, string Tier, RehearsalAske
 /// <param name="Asked">What is expected, how many classes.</param>
 /// <param name="Changes">What makes of it what it might be.</param>
 /// <param name="Of">The brief's id on the shelf.</param>
-public sealed record DraftBeside(Core.Brief Brief, string Tier, RehearsalAsked Asked, IReadOnlyList<Change> Changes, Guid? Of);
+public sealed record DraftBeside(Core.Brief Brief, string Tier, RehearsalAsked Asked, IReadOnlyList<Change> Changes, Guid Of);
 
 /// <summary>How far a rehearsal is: a line of its answer.</summary>
 /// <param name="Played">Classes that have played.</param>

@@ -33,10 +33,10 @@ internal static class DebriefEndpoints
     }
 
     /// <summary>What was expected of the class, and what came.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<ExpectedAndCame>>, Missing, Refused>> Expected(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(Guid id, RallyLog log, CancellationToken stop)
     {
         if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(ExpectedAndCame.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
+        return found.Opened.IsOk ? TypedResults.Ok(new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(found.Opened.Value))) : new Refused(found.Opened.Problems);
     }
 
     private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(Guid id, RallyLog log, CancellationToken stop)
@@ -94,3 +94,8 @@ public sealed record TalkOfTeam(string Name, string Title, int Round, IReadOnlyL
             VoteOfTeam.All(opened, opened.Running, team));
     }
 }
+
+/// <summary>What was expected of a class, and what came.</summary>
+/// <param name="Brief">The brief on the shelf that could learn from it; absent where it was begun from none.</param>
+/// <param name="Things">Thing by thing.</param>
+public sealed record ClassAsExpected(Guid? Brief, IReadOnlyList<ExpectedAndCame> Things);

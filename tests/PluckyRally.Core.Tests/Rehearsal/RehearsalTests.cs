@@ -108,7 +108,7 @@ public sealed class RehearsalTests
     {
         var least = Sample.Brief([Wide("pull")], [Sample.Part("pull", better: Better.Less, failurePoints: 200)]);
         Play(least with { Method = least.Method with { Wins = Wins.Lowest } }, new() { Classes = 100, Alike = 100, AllRound = 100 }).ShouldSatisfyAllConditions(r => r.BestWins.ShouldBeGreaterThan(95), r => r.Parts.Single().Rank.ShouldBe(-1, 0.01m));
-        bool Less(string value, string measure) => ((RehearsedThing.Amount)RehearsedThings.Of(Sample.Ready(Sample.Brief([Wide("load"), Wide("mass")], [Sample.Part(value)])), new(), ThingsRemembered.Nothing).Single(t => t.Handle == measure)).Of.LessIsBetter;
+        bool Less(string value, string measure) => ((RehearsedThing.Amount)RehearsedThings.Of(Sample.Ready(Sample.Brief([Wide("load"), Wide("mass")], [Sample.Part(value)])), ThingsRemembered.Nothing).Single(t => t.Handle == measure)).Of.LessIsBetter;
         Less("load / (mass + 1)", "mass").ShouldBeTrue();
         Less("load / (mass + 1)", "load").ShouldBeFalse();
     }
@@ -277,10 +277,11 @@ public sealed class RehearsalTests
     }
 
     [Fact]
-    public void What_somebody_expects_outweighs_the_brief_and_says_so()
+    public void What_somebody_writes_outweighs_the_brief_and_can_be_taken_back()
     {
-        var report = Play(Sample.Brief([Wide()], [Sample.Part("height", id: "part")]), new() { Classes = 20, Expected = new Dictionary<string, Pert> { ["height"] = new(1, 2, 3) } });
-        report.Inputs.Single().ShouldBe(new("height", "height", "", new(1, 2, 3), null, "as you wrote"));
+        var rehearsal = Ready(Sample.Brief([Wide()], [Sample.Part("height", id: "part")]), new() { Classes = 20, Expected = new Dictionary<string, Pert> { ["height"] = new(1, 2, 3) } });
+        rehearsal.Classes.Play(0, 0).Log.OfType<Entry.MeasureRead>().ShouldAllBe(r => r.Reading.Value >= 1 && r.Reading.Value <= 3);
+        rehearsal.Things.Single().Shown.ShouldBe(new("height", "height", "", new(0, 50, 100), null, "what the brief expects"));
     }
 
     [Fact]

@@ -2619,6 +2619,11 @@ export interface components {
             summaries: components["schemas"]["NamedOfSummaryKind"][];
             jobs: components["schemas"]["Job"][];
         };
+        ClassAsExpected: {
+            /** Format: uuid */
+            brief?: null | string;
+            things: components["schemas"]["ExpectedAndCame"][];
+        };
         /** @description What the rallies of a class say of its pupils. */
         ClassHistory: {
             /** @description Who has worked with whom. */
@@ -3290,7 +3295,7 @@ export interface components {
             asked: components["schemas"]["RehearsalAsked"];
             changes: components["schemas"]["Change"][];
             /** Format: uuid */
-            of?: null | string;
+            of: string;
         };
         DraftChanges: {
             brief: components["schemas"]["Brief"];
@@ -3314,7 +3319,7 @@ export interface components {
             tier: string;
             asked: components["schemas"]["RehearsalAsked"];
             /** Format: uuid */
-            of?: null | string;
+            of: string;
         };
         DraftTryout: {
             brief: components["schemas"]["Brief"];
@@ -5775,6 +5780,7 @@ export interface components {
         ExpectedAndCame: {
             /** @description What it is called. */
             name: string;
+            range?: null | components["schemas"]["Pert"];
             /** @description What was expected, as it is shown. */
             expected: string;
             /** @description What came, as it is shown. */
@@ -8285,6 +8291,11 @@ export interface components {
              * @description In which attempt; 0 where it is read once.
              */
             attempt: number;
+            /**
+             * Format: double
+             * @description The reading.
+             */
+            value: number;
             /** @description The reading as it is shown. */
             text: string;
             /** @description Whether it lies where it was expected. */
@@ -8489,7 +8500,7 @@ export interface components {
         };
         /** @description What comes of playing a brief with many classes, in plain words. */
         RehearsalReport: {
-            /** @description What was expected, each with where it comes from. */
+            /** @description What is expected where nobody writes otherwise, each with where it comes from. */
             inputs: components["schemas"]["RehearsalInput"][];
             /** @description What the teacher should know, what is wrong first. */
             findings: components["schemas"]["RehearsalFinding"][];
@@ -10666,7 +10677,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ExpectedAndCame"][];
+                    "application/json": components["schemas"]["ClassAsExpected"];
                 };
             };
             /** @description Not Found */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
 import LoadNote from '@/shared/LoadNote.vue'
@@ -31,7 +31,8 @@ import { useMargin } from './useMargin'
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
 const draft = useDraft(props.brief)
-const { panel } = useMargin(draft, 'snags')
+/** A link may ask for one panel of the margin. */
+const { panel } = useMargin(draft, useRoute().query.margin === 'last' ? 'last' : 'snags')
 /** The table of several tiers, and bars beside sentences, need the room of the sheet, which can be read beside them. */
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
 void draft.open()

@@ -13,6 +13,7 @@ import { useLoad } from '@/shared/useLoad'
 import { useOutbox } from '@/shared/useOutbox'
 import { useClock } from '@/shared/useClock'
 import BesideQuestion from './BesideQuestion.vue'
+import ExpectedAndCame from './ExpectedAndCame.vue'
 import ForNextTime from './ForNextTime.vue'
 import QuestionTalk from './QuestionTalk.vue'
 import TeamLooksBack from './TeamLooksBack.vue'
@@ -89,6 +90,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
         </p>
       </section>
     </div>
+    <ExpectedAndCame v-if="debrief.data.value" :rally="id" :tick="tick" />
   </main>
 </template>
 
