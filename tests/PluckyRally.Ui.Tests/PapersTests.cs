@@ -18,8 +18,7 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
 
     [Theory]
     [InlineData("Class 4, Lantern term", "A cairn for Gannet Holm", "A4")]
-    [InlineData("Class 4, Shingle term", "Foil ferry across the Kelp Channel", "A4", "US Letter")]
-    [InlineData("Class 7, the hoist", "The one-finger hoist", "US Letter")]
+    [InlineData("Class 4, Shingle term", "Foil ferry across the Kelp Channel", "US Letter")]
     public void Every_paper_of_a_rally_prints_whole(string rally, string title, params string[] papers)
     {
         var desk = OpenWindow(demo.Address);
@@ -29,15 +28,18 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.ShouldHaveCleanConsole();
     }
 
+    /// <summary>Every brief prints every third of its papers, so that each paper is printed of a third of the briefs, in both sizes: all of all would take a minute.</summary>
+    private const int Every = 3;
+
     [Fact]
-    public void Every_paper_of_every_brief_prints_whole()
+    public void Every_paper_of_a_brief_prints_whole()
     {
         var desk = OpenWindow(demo.Address);
         var at = 0;
         foreach (var brief in Ask("/api/briefs").EnumerateArray())
         {
             desk.Open($"/briefs/{brief.GetProperty("id").GetString()}/print");
-            PrintAll(desk, brief.GetProperty("title").GetString()!, [], [Sizes[at++ % 2]]);
+            PrintAll(desk, brief.GetProperty("title").GetString()!, [], [Sizes[at / Every % 2]], at++ % Every);
         }
 
         desk.ShouldHaveCleanConsole();
@@ -80,12 +82,12 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.Driver.SwitchTo().ActiveElement().SendKeys(text + before[1]);
     }
 
-    private static void PrintAll(Browser desk, string title, List<string> teams, (string Name, double Width, double Height)[] sizes)
+    private static void PrintAll(Browser desk, string title, List<string> teams, (string Name, double Width, double Height)[] sizes, int? third = null)
     {
         desk.See("Choose what to print");
         var sorts = desk.Driver.FindElements(By.CssSelector("select[aria-label='What to print'] option")).Select(o => (Id: o.GetAttribute("value")!, Name: o.Text)).ToList();
         sorts.Count.ShouldBeGreaterThan(8);
-        foreach (var (id, name) in sorts)
+        foreach (var (id, name) in sorts.Where((_, i) => third is null || i % Every == third))
         {
             desk.Choose("What to print", name);
             foreach (var size in sizes)

@@ -22,12 +22,17 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickLink("A cairn for Gannet Holm");
         desk.See("Nothing stops this. A class can run it.");
         Save(desk, "brief");
-        desk.ClickTab("Method");
-        desk.See("Height for each offcut");
-        Save(desk, "method");
         desk.ClickTab("Tiers");
         desk.See("Kindergarten to grade 2");
         Save(desk, "tiers");
+
+        desk.Open("/");
+        desk.ClickLink("The sand fence");
+        desk.ClickTab("Rehearsal");
+        desk.ClickButton("Rehearse");
+        desk.See("instead of");
+        desk.SeeNot("Trying what would help");
+        Save(desk, "rehearsal");
 
         desk.Open("/");
         desk.ClickLink("A cold box for the catch");

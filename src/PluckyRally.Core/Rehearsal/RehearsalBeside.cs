@@ -27,10 +27,10 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public static Result<RehearsalBeside> Of(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered, CancellationToken stop)
     {
-        var is_ = RehearsalOffers.Changed(brief, tier, [], asked, remembered);
-        if (!is_.IsOk) return Result<RehearsalBeside>.Refused(is_.Problems);
+        var asItIs = RehearsalOffers.Changed(brief, tier, [], asked, remembered);
+        if (!asItIs.IsOk) return Result<RehearsalBeside>.Refused(asItIs.Problems);
         var mightBe = RehearsalOffers.Changed(brief, tier, [.. changes.Select(c => TierFields.Within(brief, tier, c))], asked, remembered);
-        return mightBe.IsOk ? Result<RehearsalBeside>.Ok(Of(is_.Value, mightBe.Value, stop)) : Result<RehearsalBeside>.Refused(mightBe.Problems);
+        return mightBe.IsOk ? Result<RehearsalBeside>.Ok(Of(asItIs.Value, mightBe.Value, stop)) : Result<RehearsalBeside>.Refused(mightBe.Problems);
     }
 
     private static RehearsalBeside Of(Rehearsal now, Rehearsal then, CancellationToken stop)
@@ -47,7 +47,7 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
             for (var play = 0; play < RehearsalAsked.Plays; play++)
             {
                 stop.ThrowIfCancellationRequested();
-                var places = Twice(now.Classes.Play(lineUp, play), then.Classes.Play(lineUp, play));
+                var places = Twice(now.Classes.Teams, now.Classes.Play(lineUp, play), then.Classes.Play(lineUp, play));
                 classes++;
                 if (!places.Any(p => p is { Now: 1, Then: 1 })) other++;
                 foreach (var (team, placed) in places.Select((p, i) => (i, p)))
@@ -84,10 +84,10 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
         return spread == 0 || levels[0].Length == 0 ? new double[levels[0].Length] : [.. MultipleRegression.Svd([.. levels], [.. moves], intercept: true).Skip(1).Select(w => w / spread)];
     }
 
-    private static IReadOnlyList<PlacedTwice> Twice(PlayedClass now, PlayedClass then)
+    private static IReadOnlyList<PlacedTwice> Twice(IReadOnlyList<Team> teams, PlayedClass now, PlayedClass then)
     {
-        var (was, is_) = (now.Results.ToDictionary(r => r.Team.Id), then.Results.ToDictionary(r => r.Team.Id));
-        return [.. was.Keys.OrderBy(k => int.Parse(was[k].Team.Name, System.Globalization.CultureInfo.InvariantCulture)).Select(k => new PlacedTwice(RehearsalWords.Team(was[k].Team.Name), was[k].Rank, is_[k].Rank))];
+        var places = then.Results.ToDictionary(r => r.Team.Id, r => r.Rank);
+        return [.. from team in teams join was in now.Results on team.Id equals was.Team.Id select new PlacedTwice(RehearsalWords.Team(team.Name), was.Rank, places[team.Id])];
     }
 }
 

@@ -92,7 +92,7 @@ internal static class RehearsalHelp
         compiled.Brief.Measures.Where(m => ReadingDraw.Varies(m, null) && m.GoodTo is null).Take(2).Select(Finer).Concat(AgainstLuck(compiled));
 
     /// <summary>Against a queue that is too long: what the timetable offers.</summary>
-    public static IEnumerable<RehearsalChange> AgainstQueue(Brief brief) => TimeOffers.All(brief with { Timing = brief.Timing.InRange }).Select(o => new RehearsalChange(o.Label, o.Changes));
+    public static IEnumerable<RehearsalChange> AgainstQueue(Brief brief) => TimeOffers.All(brief).Select(o => new RehearsalChange(o.Label, o.Changes));
 
     /// <summary>Where something runs out: more of it.</summary>
     public static IEnumerable<RehearsalChange> ForSupply(Material? material, decimal enough) => material is null

@@ -40,7 +40,8 @@ public static class RehearsalOffers
         {
             var (finding, change) = toTry[i];
             IReadOnlyList<Change> changes = [.. change.Changes.Select(c => TierFields.Within(brief, tier, c))];
-            if (!after.TryGetValue(change.Label, out var tried)) after[change.Label] = tried = Played(brief, tier, changes, asked, rehearsal.Remembered, stop);
+            var key = Json.Write(changes);
+            if (!after.TryGetValue(key, out var tried)) after[key] = tried = Played(brief, tier, changes, asked, rehearsal.Remembered, stop);
             yield return new(i + 1, toTry.Count, tried is { } played ? Offer(finding, change.Label, changes, rehearsal, before, played) : null);
         }
     }

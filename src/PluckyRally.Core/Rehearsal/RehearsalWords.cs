@@ -71,9 +71,9 @@ internal static class RehearsalWords
     public static string Reread(decimal share) => share == 0 ? "When everything is read once more, as finely as it can be, the same team wins." : $"When everything is read once more, as finely as it can be, another team wins in {InAHundred(share)} classes.";
 
     public static string Queue(decimal share, decimal middle, decimal worst) => share == 0
-        ? $"It ends in time in all classes; in one of twenty with less than {Minutes1(-worst)} left."
+        ? $"It ends in time in all classes; in one of twenty with less than {InMinutes(-worst)} left."
         : share < 5 ? $"It ends in time in nearly all classes: in {InAHundred(share)} it runs over."
-        : $"It runs over in {InAHundred(share)} classes, mostly by {Minutes1(middle)}, in one of twenty by {Minutes1(worst)} or more.";
+        : $"It runs over in {InAHundred(share)} classes, mostly by {InMinutes(middle)}, in one of twenty by {InMinutes(worst)} or more.";
 
     public static string NeedUpTo(decimal part) => part == 0.5m ? "up to half of it" : part == 0.75m ? "up to three quarters" : "up to nearly all";
 
@@ -85,7 +85,7 @@ internal static class RehearsalWords
     public static string BeforeAndAfter(RehearsalFinding before, RehearsalFinding? after, decimal minutes)
     {
         var comes = after is null ? "This is settled then." : $"{Within.Beginning(before.Comes(InAHundred(after.InAHundred)))} instead of {InNumbers(before.InAHundred)}.";
-        return minutes == 0 ? comes : $"{comes} {Minutes1(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
+        return minutes == 0 ? comes : $"{comes} {InMinutes(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
     }
 
     public static string FirstIsShared(string share) => $"the first place is shared in {share} classes";
@@ -177,7 +177,7 @@ internal static class RehearsalWords
 
     private static string InNumbers(decimal share) => share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, 0));
 
-    private static string Minutes1(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
+    private static string InMinutes(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
 
     private static string InAHundred(decimal share, bool first = false) => share > 0 && share < 1 ? first ? "Less than one of a hundred" : "less than one of a hundred" : $"{Numerals.Write(Math.Round(share, 0))} of a hundred";
 }

@@ -62,8 +62,8 @@ internal sealed class RehearsedClasses
         return (Math.Sqrt(all) * _chances.Normal(lineUp, team)) + (Math.Sqrt(1 - all) * _chances.Normal(lineUp, team, thing));
     }
 
-    /// <summary>How good a team is over all things.</summary>
-    public double Level(int lineUp, int team) => Things.Sum(t => Level(lineUp, team, Chances.Of(t.Handle)));
+    /// <summary>How good a team is over all things that are its own.</summary>
+    public double Level(int lineUp, int team) => Things.Where(t => !RehearsedThings.IsOfTime(t)).Sum(t => Level(lineUp, team, Chances.Of(t.Handle)));
 
     /// <summary>Minutes that a team takes for one attempt in a phase: nothing in them is its own.</summary>
     public decimal Minutes(Phase phase, int lineUp, int play, int team, int attempt)

@@ -37,6 +37,9 @@ internal static class RehearsedThings
     /// <summary>Minutes that one attempt takes in a phase.</summary>
     public static string MinutesOf(Phase phase) => $"/timing/phases/{phase.Id}/minutes";
 
+    /// <summary>Whether it is how long something takes, which no team is good at.</summary>
+    public static bool IsOfTime(RehearsedThing thing) => thing.Handle.StartsWith("/timing/", StringComparison.Ordinal);
+
     private static RehearsedThing OfMeasure(Measure measure, CompiledEdition compiled, Brief? pattern)
     {
         var less = IsBetterWhenLess(measure, compiled);

@@ -10,11 +10,12 @@ internal static class TimeOffers
     private const int LongestBuild = 600;
 
     /// <summary>Another place to test at, fewer attempts, one more lesson, a shorter build, and the first two together; those that fit first.</summary>
-    public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief with { Timing = brief.Timing.InRange }).OrderByDescending(o => o.Fits)];
+    public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief).OrderByDescending(o => o.Fits)];
 
     /// <summary>The same in no order, whether it fits already or not.</summary>
     internal static IEnumerable<TimeOffer> All(Brief brief)
     {
+        brief = brief with { Timing = brief.Timing.InRange };
         var test = brief.Timing.Phases.FirstOrDefault(p => p is { Kind: PhaseKind.Test, TeamByTeam: true });
         if (test is not null)
         {

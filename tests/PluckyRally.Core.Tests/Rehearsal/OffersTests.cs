@@ -105,7 +105,7 @@ public sealed class OffersTests
     public void Offers_for_the_briefs_of_the_demo_can_be_taken(string file)
     {
         var brief = DocumentReader.Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value;
-        foreach (var offer in Offers(brief, new() { Classes = 60 })) CompiledEdition.For(Editions.Resolve(Apply(brief, offer), "").OrThrow()).IsOk.ShouldBeTrue(offer.Label);
+        foreach (var offer in Offers(brief, new() { Classes = 15 })) CompiledEdition.For(Editions.Resolve(Apply(brief, offer), "").OrThrow()).IsOk.ShouldBeTrue(offer.Label);
     }
 
     /// <summary>Whose places change: where one thing comes to count for nothing, those that are good at it go down.</summary>

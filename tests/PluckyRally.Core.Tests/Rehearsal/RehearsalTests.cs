@@ -298,7 +298,7 @@ public sealed class RehearsalTests
     public void Every_brief_of_the_demo_can_be_rehearsed(string file)
     {
         var brief = DocumentReader.Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value;
-        var report = Play(brief, new() { Classes = 30 });
+        var report = Play(brief, new() { Classes = 15 });
         report.Findings.ShouldNotBeEmpty();
         report.Says().ShouldAllBe(s => !s.Contains("NaN", StringComparison.Ordinal) && s.EndsWith('.'));
         report.Findings.Select(f => f.Id).ShouldBeUnique();

@@ -4,7 +4,17 @@ import { pages, search, shown } from './pages'
 describe('the guide', () => {
   it('has a first rally and a page for each station, each with a title', () => {
     expect(pages.map((p) => p.id)).toEqual(
-      expect.arrayContaining(['first-rally', 'brief', 'kit', 'teams', 'run', 'score', 'results', 'debrief']),
+      expect.arrayContaining([
+        'first-rally',
+        'brief',
+        'rehearsal',
+        'kit',
+        'teams',
+        'run',
+        'score',
+        'results',
+        'debrief',
+      ]),
     )
     for (const page of pages) expect(page.title).not.toBe(page.id)
   })

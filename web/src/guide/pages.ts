@@ -18,6 +18,7 @@ export interface GuidePage {
 const order = [
   'first-rally',
   'brief',
+  'rehearsal',
   'kit',
   'teams',
   'run',

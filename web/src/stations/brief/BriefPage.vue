@@ -31,8 +31,9 @@ import { useMargin } from './useMargin'
 const props = defineProps<{ brief: string }>()
 const router = useRouter()
 const draft = useDraft(props.brief)
-/** A link may ask for one panel of the margin. */
-const { panel } = useMargin(draft, useRoute().query.margin === 'last' ? 'last' : 'snags')
+/** A link may ask for a panel of the margin. */
+const asked = useRoute().query.margin
+const { panel } = useMargin(draft, asked === 'last' || asked === 'rehearsal' ? asked : 'snags')
 /** The table of several tiers, and bars beside sentences, need the room of the sheet, which can be read beside them. */
 const several = computed(() => (draft.brief.value?.tiers.length ?? 0) > 1)
 void draft.open()

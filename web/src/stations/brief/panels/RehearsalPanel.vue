@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, ref, toRef } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref, toRef } from 'vue'
 import type { Brief, RehearsalChange } from '@/api/names'
 import { useWriting } from '@/fields/writing'
 import RefusalNote from '@/shared/RefusalNote.vue'
@@ -17,8 +17,9 @@ const { asked, tier, step, report, offers, refusal, going, stale, rehearse, stop
   props.id,
   toRef(props, 'brief'),
 )
-/** What was changed last from here; it can be undone like any other change. */
-const taken = ref('')
+/** What was changed last from here, as long as nothing else was changed since: then undoing takes back just that. */
+const taken = ref<{ label: string; text: string }>()
+const justTaken = computed(() => (taken.value?.text === JSON.stringify(props.brief) ? taken.value.label : ''))
 onBeforeUnmount(stop)
 
 const alikes = [
@@ -42,11 +43,12 @@ const progress = computed(() => {
 
 async function take(change: RehearsalChange) {
   await mend(change.changes)
-  taken.value = change.label
+  await nextTick()
+  taken.value = { label: change.label, text: JSON.stringify(props.brief) }
 }
 function undo() {
   emit('undo')
-  taken.value = ''
+  taken.value = undefined
 }
 function others() {
   asked.value = { ...asked.value, seed: asked.value.seed + 1 }
@@ -87,8 +89,8 @@ function others() {
       </template>
     </p>
     <RefusalNote :refusal="refusal" />
-    <p v-if="taken" class="heed" role="status">
-      Changed: {{ taken }}.
+    <p v-if="justTaken" class="heed" role="status">
+      Changed: {{ justTaken }}.
       <button type="button" class="act" @click="undo">Undo</button>
     </p>
     <p v-if="stale && !going" class="small muted">The brief has been changed since these classes played.</p>

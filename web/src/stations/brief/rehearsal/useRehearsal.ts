@@ -1,21 +1,8 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
+import { linesOf } from '@/api/linesOf'
 import type { Brief, Refusal, RehearsalAsked, RehearsalOffer, RehearsalReport, RehearsalStep } from '@/api/names'
 import { thisBrowser } from '@/shared/thisBrowser'
-
-/** The lines of an answer, each as it comes. */
-async function* linesOf(body: ReadableStream<Uint8Array>) {
-  const reader = body.getReader()
-  const decoder = new TextDecoder()
-  let rest = ''
-  for (;;) {
-    const { value, done } = await reader.read()
-    const lines = (rest + decoder.decode(value, { stream: !done })).split('\n')
-    rest = lines.pop() ?? ''
-    yield* lines
-    if (done) return
-  }
-}
 
 /**
  * A brief that whole classes play: how it is asked for, how far it is, and what came of it. What somebody wrote of what to expect is
