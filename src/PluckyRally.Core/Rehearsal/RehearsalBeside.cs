@@ -37,7 +37,7 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
     {
         var asked = now.Asked;
         var lineUps = Math.Min(asked.LineUps, Enough / RehearsalAsked.Plays);
-        var shared = now.Classes.Things.Select(t => t.Handle).Intersect(then.Classes.Things.Select(t => t.Handle)).Where(h => !h.StartsWith('/')).ToList();
+        var shared = now.Classes.Things.Where(t => !t.Handle.StartsWith('/') && then.Classes.Things.Any(o => o.Handle == t.Handle)).ToList();
         var levels = new List<double[]>();
         var moves = new List<double>();
         var (classes, other, moved) = (0, 0, 0);
@@ -54,7 +54,7 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
                 {
                     if (placed.Now != placed.Then) moved++;
                     moves.Add((placed.Now ?? asked.Teams) - (placed.Then ?? asked.Teams));
-                    levels.Add([.. shared.Select(h => now.Classes.Level(lineUp, team, Chances.Of(h)))]);
+                    levels.Add([.. shared.Select(thing => now.Classes.Level(lineUp, team, thing))]);
                 }
 
                 // The first class in which something moves shows best what happens.
@@ -62,7 +62,7 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
             }
         }
 
-        var up = shared.Zip(Along(levels, moves), (h, along) => (Name: now.Classes.Things.First(t => t.Handle == h).Name, Along: along)).Where(m => Math.Abs(m.Along) >= GoesAlong).ToList();
+        var up = shared.Zip(Along(levels, moves), (thing, along) => (thing.Name, Along: along)).Where(m => Math.Abs(m.Along) >= GoesAlong).ToList();
         var (winners, each) = (Share.Of(other, classes), Math.Round((decimal)moved / classes, 1));
         return new(
             [

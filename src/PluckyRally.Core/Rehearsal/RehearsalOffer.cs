@@ -12,10 +12,7 @@ public sealed record RehearsalOffer(string Finding, string Label, string Says, s
 /// <summary>Tries what might help.</summary>
 public static class RehearsalOffers
 {
-    /// <summary>Classes that play each change; the brief as it is plays with the same.</summary>
-    private const int Classes = 400;
-
-    /// <summary>A change that helps by less says nothing: so many draws differ by as much by chance.</summary>
+    /// <summary>A change that helps by less is not worth making (common practice, no source).</summary>
     private const decimal LeastGain = 4;
 
     /// <summary>For each finding so many changes are tried at the most.</summary>
@@ -33,22 +30,20 @@ public static class RehearsalOffers
     {
         var toTry = report.Findings.Where(f => f.Weight == FindingWeight.Wrong).SelectMany(f => f.Helps.Take(Most).Select(change => (Finding: f, Change: change))).ToList();
         if (toTry.Count == 0) yield break;
-        var asked = rehearsal.Asked with { Classes = Math.Min(rehearsal.Asked.Classes, Classes) };
-        var before = RehearsalReport.Of(Rehearsal.Of(rehearsal.Compiled, asked, rehearsal.Remembered).OrThrow(), _ => { }, stop);
         var after = new Dictionary<string, (Rehearsal Rehearsal, RehearsalReport Report)?>();
         for (var i = 0; i < toTry.Count; i++)
         {
             var (finding, change) = toTry[i];
             IReadOnlyList<Change> changes = [.. change.Changes.Select(c => TierFields.Within(brief, tier, c))];
             var key = Json.Write(changes);
-            if (!after.TryGetValue(key, out var tried)) after[key] = tried = Played(brief, tier, changes, asked, rehearsal.Remembered, stop);
-            yield return new(i + 1, toTry.Count, tried is { } played ? Offer(finding, change.Label, changes, rehearsal, before, played) : null);
+            if (!after.TryGetValue(key, out var tried)) after[key] = tried = Played(brief, tier, changes, rehearsal, stop);
+            yield return new(i + 1, toTry.Count, tried is { } played ? Offer(finding, change.Label, changes, rehearsal, report, played) : null);
         }
     }
 
     /// <summary>The brief with changes, played; null where no class could run it.</summary>
-    private static (Rehearsal Rehearsal, RehearsalReport Report)? Played(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered, CancellationToken stop) =>
-        Changed(brief, tier, changes, asked, remembered) is { IsOk: true, Value: var rehearsal } ? (rehearsal, RehearsalReport.Of(rehearsal, _ => { }, stop)) : null;
+    private static (Rehearsal Rehearsal, RehearsalReport Report)? Played(Brief brief, string tier, IReadOnlyList<Change> changes, Rehearsal was, CancellationToken stop) =>
+        Changed(brief, tier, changes, was.Asked, was.Remembered) is { IsOk: true, Value: var rehearsal } ? (rehearsal, RehearsalReport.Of(rehearsal, _ => { }, stop)) : null;
 
     /// <summary>A rehearsal of the brief with changes, or what stands in its way.</summary>
     internal static Result<Rehearsal> Changed(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered)
@@ -63,16 +58,15 @@ public static class RehearsalOffers
 
     private static RehearsalOffer? Offer(RehearsalFinding finding, string label, IReadOnlyList<Change> changes, Rehearsal was, RehearsalReport before, (Rehearsal Rehearsal, RehearsalReport Report) after)
     {
-        if (before.Findings.FirstOrDefault(f => f.Id == finding.Id) is not { } then) return null;
         var now = after.Report.Findings.FirstOrDefault(f => f.Id == finding.Id);
-        var gain = now is null ? 100 : now.MoreIsBetter ? now.InAHundred - then.InAHundred : then.InAHundred - now.InAHundred;
+        var gain = now is null ? 100 : now.MoreIsBetter ? now.InAHundred - finding.InAHundred : finding.InAHundred - now.InAHundred;
         if (gain < LeastGain) return null;
         var teams = was.Asked.Teams;
         decimal OfAll(Brief of) => of.Timing.Phases.Sum(p => Minutes.Of(p, teams, of.Trials.Attempts));
         var minutes = OfAll(after.Rehearsal.Compiled.Brief) - OfAll(was.Compiled.Brief);
         var fine = before.Findings.Where(f => f.Weight == FindingWeight.Wrong).Select(f => f.Id).ToHashSet(StringComparer.Ordinal);
         var worse = after.Report.Findings.Where(f => f.Weight == FindingWeight.Wrong && !fine.Contains(f.Id)).Select(f => f.Says);
-        return new(finding.Id, label, RehearsalWords.BeforeAndAfter(then, now, minutes), string.Join(" ", worse), gain, changes);
+        return new(finding.Id, label, RehearsalWords.BeforeAndAfter(finding, now, minutes), string.Join(" ", worse), gain, changes);
     }
 }
 

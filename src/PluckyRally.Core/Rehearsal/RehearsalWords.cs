@@ -175,9 +175,9 @@ internal static class RehearsalWords
 
     public static string Expect(string low, string high) => $"Expect {Range(low, high)}";
 
-    private static string InNumbers(decimal share) => share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, 0));
+    private static string InNumbers(decimal share) => share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, MidpointRounding.AwayFromZero));
 
     private static string InMinutes(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
 
-    private static string InAHundred(decimal share, bool first = false) => share > 0 && share < 1 ? first ? "Less than one of a hundred" : "less than one of a hundred" : $"{Numerals.Write(Math.Round(share, 0))} of a hundred";
+    private static string InAHundred(decimal share, bool first = false) => share > 0 && share < 1 ? first ? "Less than one of a hundred" : "less than one of a hundred" : $"{InNumbers(share)} of a hundred";
 }

@@ -55,15 +55,12 @@ internal sealed class RehearsedClasses
         return found.Problems.Count == 0 ? new(lineUp, play, log, Scorer.Results(Run, log)) : throw new InvalidOperationException($"A rehearsed entry was refused: {found.Problems[0]}");
     }
 
-    /// <summary>How good a team is at a thing: a draw of the standard normal distribution, above 0 where it is better than most.</summary>
-    public double Level(int lineUp, int team, long thing)
-    {
-        var all = (double)_asked.AllRound / 100;
-        return (Math.Sqrt(all) * _chances.Normal(lineUp, team)) + (Math.Sqrt(1 - all) * _chances.Normal(lineUp, team, thing));
-    }
+    /// <summary>How good a team is at a thing: a draw of the standard normal distribution, above 0 where it is better than most. What can happen several times is as many things.</summary>
+    public double Level(int lineUp, int team, RehearsedThing thing) =>
+        Enumerable.Range(0, thing.Times).Sum(i => Level(lineUp, team, _things[thing.Handle].Place, i)) / Math.Sqrt(thing.Times * (1 + ((thing.Times - 1) * AllRound)));
 
     /// <summary>How good a team is over all things that are its own.</summary>
-    public double Level(int lineUp, int team) => Things.Where(t => !RehearsedThings.IsOfTime(t)).Sum(t => Level(lineUp, team, Chances.Of(t.Handle)));
+    public double Level(int lineUp, int team) => Things.Where(t => !RehearsedThings.IsOfTime(t)).Sum(t => Level(lineUp, team, t));
 
     /// <summary>Minutes that a team takes for one attempt in a phase: nothing in them is its own.</summary>
     public decimal Minutes(Phase phase, int lineUp, int play, int team, int attempt)
@@ -72,13 +69,17 @@ internal sealed class RehearsedClasses
         return ready(_ => _chances.Normal(lineUp, team, place, play, attempt));
     }
 
+    private double AllRound => (double)_asked.AllRound / 100;
+
+    private double Level(int lineUp, int team, long place, int at) =>
+        (Math.Sqrt(AllRound) * _chances.Normal(lineUp, team)) + (Math.Sqrt(1 - AllRound) * _chances.Normal(lineUp, team, place, at));
+
     private IEnumerable<Entry> Written(int lineUp, int play, int team)
     {
         decimal Drawn(string handle, int attempt)
         {
             var (place, ready) = _things[handle];
-            var level = _own * Level(lineUp, team, place);
-            return ready(i => play == AtTheirBest || _moment == 0 ? level : level + (_moment * _chances.Normal(lineUp, team, place, play, (attempt * Within) + i)));
+            return ready(i => (_own * Level(lineUp, team, place, i)) + (play == AtTheirBest || _moment == 0 ? 0 : _moment * _chances.Normal(lineUp, team, place, play, (attempt * Within) + i)));
         }
 
         var values = Things.Where(t => t.Handle.Contains('.', StringComparison.Ordinal)).ToDictionary(t => t.Handle, t => Drawn(t.Handle, 0));

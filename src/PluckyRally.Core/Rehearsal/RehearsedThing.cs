@@ -14,6 +14,9 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
     /// </summary>
     public abstract Func<Func<int, double>, decimal> Ready();
 
+    /// <summary>How many times it can happen in one go; 1 for an amount.</summary>
+    public virtual int Times => 1;
+
     /// <summary>The same with what a teacher wrote instead.</summary>
     public abstract RehearsedThing As(RehearsalAsked asked);
 
@@ -64,8 +67,10 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
     /// <param name="From">Where that comes from.</param>
     public sealed record Happening(string Handle, string Name, decimal InAHundred, bool Good, string From = RehearsalWords.Guess) : RehearsedThing(Handle, Name, From)
     {
-        /// <summary>How many times it can happen.</summary>
-        public int Times { get; init; } = 1;
+        /// <summary>How many times it can happen in one go, each by itself.</summary>
+        public int Most { get; init; } = 1;
+
+        public override int Times => Most;
 
         /// <summary>Whether it ends at the first time that it does not happen.</summary>
         public bool InARow { get; init; }
@@ -77,7 +82,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
             return z =>
             {
                 var count = 0;
-                for (var i = 0; i < Times; i++)
+                for (var i = 0; i < Most; i++)
                 {
                     if ((Good ? -z(i) : z(i)) < edge) count++;
                     else if (InARow) break;

@@ -64,6 +64,7 @@ li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 0.3rem 1.5rem;
+  align-items: start;
 }
 .offers {
   display: grid;

@@ -16,7 +16,7 @@ const shown = (share: number) => (share > 0 && share < 1 ? '< 1' : String(Math.r
     <tbody>
       <tr v-for="b in bars" :key="b.name" :class="{ marked: b.marked }">
         <th scope="row">{{ b.name }}</th>
-        <td class="bar" aria-hidden="true"><i :style="{ width: `${b.inAHundred}%` }"></i></td>
+        <td class="bar" aria-hidden="true"><i v-if="b.inAHundred > 0" :style="{ width: `${b.inAHundred}%` }"></i></td>
         <td class="figures">{{ shown(b.inAHundred) }}</td>
       </tr>
     </tbody>
