@@ -27,6 +27,8 @@ public sealed class Rehearsal
     public static Result<Rehearsal> Of(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered)
     {
         var things = RehearsedThings.Of(compiled, remembered);
-        return asked.Problems(things) is { Count: > 0 } wrong ? Result<Rehearsal>.Refused(wrong) : Result<Rehearsal>.Ok(new(compiled, asked, remembered, things));
+        if (asked.Problems(things) is { Count: > 0 } wrong) return Result<Rehearsal>.Refused(wrong);
+        var rehearsal = new Rehearsal(compiled, asked, remembered, things);
+        return rehearsal.Classes.Problems() is { Count: > 0 } refused ? Result<Rehearsal>.Refused(refused) : Result<Rehearsal>.Ok(rehearsal);
     }
 }

@@ -36,6 +36,9 @@ public sealed record RehearsalAsked
     /// <summary>How often the same teams play, so that luck can be told from skill.</summary>
     public const int Plays = 5;
 
+    /// <summary>No value of a class is larger.</summary>
+    private const decimal Largest = 1_000_000_000;
+
     /// <summary>Teams and classes that can be asked for at the most.</summary>
     public const int MostTeams = 30, MostClasses = 2000;
 
@@ -64,6 +67,7 @@ public sealed record RehearsalAsked
         foreach (var (handle, pert) in Expected)
         {
             found.Unless(things.OfType<RehearsedThing.Amount>().Any(t => t.Handle == handle), $"/expected/{ProblemCollector.Short(handle)}", "The brief has no such value.", "Leave it out.");
+            found.Unless(Math.Max(Math.Abs(pert.Low), Math.Abs(pert.High)) <= Largest, $"/expected/{ProblemCollector.Short(handle)}", "This number is too large.", "Use at most a thousand million.");
             found.Unless(pert.IsOrdered, $"/expected/{ProblemCollector.Short(handle)}", "The usual value does not lie between the other two.", "Write the smallest, the usual and the largest.");
         }
 

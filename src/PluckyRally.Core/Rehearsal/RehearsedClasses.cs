@@ -13,6 +13,9 @@ internal sealed class RehearsedClasses
     /// <summary>One thing can happen so many times in an attempt at the most, as far as its draws are its own.</summary>
     private const int Within = 1000;
 
+    /// <summary>So far out all that is expected is at its ends.</summary>
+    private static readonly double[] Ends = [-9, 9];
+
     private readonly RehearsalAsked _asked;
     private readonly Chances _chances;
     private readonly Dictionary<string, (long Place, Func<Func<int, double>, decimal> Ready)> _things;
@@ -49,10 +52,24 @@ internal sealed class RehearsedClasses
         var found = new ProblemCollector();
         for (var team = 0; team < Teams.Count; team++)
         {
-            foreach (var entry in Written(lineUp, play, team)) log.Add(Recorder.Understand(Run.Compiled, _named, entry with { Id = Pretend.Numbered(team, log.Count) }, found));
+            foreach (var entry in Played(lineUp, play, team)) log.Add(Recorder.Understand(Run.Compiled, _named, entry with { Id = Pretend.Numbered(team, log.Count) }, found));
         }
 
         return found.Problems.Count == 0 ? new(lineUp, play, log, Scorer.Results(Run, log)) : throw new InvalidOperationException($"A rehearsed entry was refused: {found.Problems[0]}");
+    }
+
+    /// <summary>What a judge could not write down of what is expected at its ends.</summary>
+    public IReadOnlyList<Problem> Problems()
+    {
+        var found = new ProblemCollector();
+        var ends = Things.OfType<RehearsedThing.Amount>().Select(t => t.Handle).ToHashSet(StringComparer.Ordinal);
+        foreach (var end in Ends)
+        {
+            // Attempts do not fail here, so that each has its readings.
+            foreach (var (entry, i) in Written(0, (handle, _) => _things[handle].Ready(_ => ends.Contains(handle) ? end : Ends.Max())).Select((e, i) => (e, i))) Recorder.Understand(Run.Compiled, _named, entry with { Id = Pretend.Numbered(0, i) }, found);
+        }
+
+        return [.. found.Problems.Select(p => p with { At = "/expected" }).DistinctBy(p => p.What)];
     }
 
     /// <summary>How good a team is at a thing: a draw of the standard normal distribution, above 0 where it is better than most. What can happen several times is as many things.</summary>
@@ -74,18 +91,21 @@ internal sealed class RehearsedClasses
     private double Level(int lineUp, int team, long place, int at) =>
         (Math.Sqrt(AllRound) * _chances.Normal(lineUp, team)) + (Math.Sqrt(1 - AllRound) * _chances.Normal(lineUp, team, place, at));
 
-    private IEnumerable<Entry> Written(int lineUp, int play, int team)
-    {
-        decimal Drawn(string handle, int attempt)
+    private IEnumerable<Entry> Played(int lineUp, int play, int team) => Written(
+        team,
+        (handle, attempt) =>
         {
             var (place, ready) = _things[handle];
             return ready(i => (_own * Level(lineUp, team, place, i)) + (play == AtTheirBest || _moment == 0 ? 0 : _moment * _chances.Normal(lineUp, team, place, play, (attempt * Within) + i)));
-        }
+        });
 
-        var values = Things.Where(t => t.Handle.Contains('.', StringComparison.Ordinal)).ToDictionary(t => t.Handle, t => Drawn(t.Handle, 0));
+    /// <summary>What is written down of a team whose things come out as they are drawn: by the thing's handle and the attempt.</summary>
+    private IEnumerable<Entry> Written(int team, Func<string, int, decimal> drawn)
+    {
+        var values = Things.Where(t => t.Handle.Contains('.', StringComparison.Ordinal)).ToDictionary(t => t.Handle, t => drawn(t.Handle, 0));
         return Pretend.Written(
             Run.Compiled,
-            new(new PretendTeam { Name = Teams[team].Name, Values = values }, (rule, n) => Drawn(RehearsedThings.MissedRule(rule), n) == 0, n => Drawn(RehearsedThings.FailedAttempts, n) > 0, (measure, n) => Drawn(measure.Id, n)),
+            new(new PretendTeam { Name = Teams[team].Name, Values = values }, (rule, n) => drawn(RehearsedThings.MissedRule(rule), n) == 0, n => drawn(RehearsedThings.FailedAttempts, n) > 0, (measure, n) => drawn(measure.Id, n)),
             Teams,
             team,
             Run.Compiled.TakesAttempts);

@@ -12,7 +12,7 @@ public sealed class TryoutPartsTests
     {
         { """{ "kind": "tasks", "items": [{ "id": "a", "name": "A", "points": 4, "steps": 2 }, { "id": "b", "name": "B", "points": 6 }], "allDoneBonus": 3 }""", "p.done", "3", 13 },
         { """{ "kind": "tasks", "items": [{ "id": "a", "name": "A", "points": 4 }], "timePoints": { "from": 600, "seconds": 60, "points": 1 } }""", "p.done p.time", "1 480", 6 },
-        { """{ "kind": "relay", "legs": ["out", "back"], "faults": [{ "id": "spill", "name": "spilled", "seconds": 5 }], "step": 0.1, "curve": { "kind": "rate", "perUnit": -1, "start": 100 } }""", "p.time p.spill", "40 2", 50 },
+        { """{ "kind": "relay", "legs": ["out", "back"], "faults": [{ "id": "spill", "name": "spilled", "seconds": 5 }], "step": 0.1, "curve": { "kind": "rate", "perUnit": -1, "start": 100 } }""", "p.time p.fault.spill", "40 2", 50 },
         { """{ "kind": "bins", "names": ["x", "y"], "items": [{ "id": "a", "name": "A", "bin": "x" }, { "id": "b", "name": "B", "bin": "y" }, { "id": "c", "name": "C", "bin": "x" }], "right": 2, "wrong": -1 }""", "p.right", "2", 3 },
         { """{ "kind": "ordering", "items": [{ "id": "a", "name": "A", "key": 1 }, { "id": "b", "name": "B", "key": 2 }, { "id": "c", "name": "C", "key": 3 }], "perPlace": 5 }""", "p.right", "3", 15 },
         { """{ "kind": "pieces", "first": { "name": "size", "values": [{ "name": "small", "points": 1 }, { "name": "large", "points": 4 }] }, "each": "first" }""", "p.small p.large", "3 2", 11 },

@@ -131,7 +131,7 @@ public sealed class RehearsalTests
     public void A_chance_is_what_was_written_however_alike_attempts_are(int alike)
     {
         var brief = Sample.Brief([Wide()], [new Part.Tasks { Id = "do", Name = "Do", Items = [new() { Id = "one", Name = "One", Points = 1, Steps = 4 }] }]);
-        var rehearsal = Ready(brief, new() { Teams = 10, Classes = 500, Alike = alike, Chances = new Dictionary<string, decimal> { ["do.one"] = 30 } });
+        var rehearsal = Ready(brief, new() { Teams = 10, Classes = 500, Alike = alike, Chances = new Dictionary<string, decimal> { ["do.task.one"] = 30 } });
         var steps = Enumerable.Range(0, 100).SelectMany(lineUp => rehearsal.Classes.Play(lineUp, 0).Log.OfType<Entry.TaskTicked>()).Select(t => t.Steps!.Value).ToList();
         ((double)steps.Sum()).ShouldBe(1200, alike == 0 ? 120 : 240, "four errors; those of a team go together when it is its own");
     }
@@ -291,6 +291,25 @@ public sealed class RehearsalTests
         Core.Rehearsal.Of(compiled, new() { Teams = 1, Classes = 5000, Alike = 101, AllRound = -1, Expected = new Dictionary<string, Pert> { ["height"] = new(3, 1, 2), ["ghost"] = new(1, 2, 3) }, Chances = new Dictionary<string, decimal> { ["height"] = 4, [RehearsedThings.FailedAttempts] = 101 } }, ThingsRemembered.Nothing).Problems.Select(p => p.At)
             .ShouldBe(["/teams", "/classes", "/alike", "/allRound", "/expected/height", "/expected/ghost", "/chances/height", "/chances//trials/failed"], ignoreOrder: true);
         Should.Throw<OperationCanceledException>(() => RehearsalReport.Of(Ready(Sample.Simple(), new()), _ => { }, new CancellationToken(true)));
+    }
+
+    [Theory]
+    [InlineData(-20, 10, 50)]
+    [InlineData(0, 10, 4_000_000_000)]
+    public void What_no_judge_could_write_down_is_refused_before_any_class_plays(decimal low, decimal usual, decimal high)
+    {
+        var problem = Core.Rehearsal.Of(Sample.Ready(Sample.Simple()), new() { Expected = new Dictionary<string, Pert> { ["height"] = new(low, usual, high) } }, ThingsRemembered.Nothing).Problems.ShouldHaveSingleItem();
+        problem.At.ShouldStartWith("/expected");
+        problem.Remedy.ShouldNotBeEmpty();
+    }
+
+    /// <summary>Names that a teacher gives may be those that a part has of its own.</summary>
+    [Fact]
+    public void Things_are_told_apart_whatever_tasks_and_faults_are_called()
+    {
+        var brief = Sample.Brief([], [new Part.Tasks { Id = "do", Name = "Do", Items = [new() { Id = "time", Name = "Tell the time", Points = 1 }], TimePoints = new(60, 1, 1) }, new Part.Relay { Id = "run", Name = "Run", Legs = ["out"], Curve = new Curve.Between(60, 0, 10), PointsPerItem = 1, Faults = [new() { Id = "items", Name = "Lost", Seconds = 1 }, new() { Id = "time", Name = "Late", Seconds = 1 }] }]);
+        Play(brief, new() { Classes = 20 }).Inputs.Select(i => i.Handle).ShouldBeUnique();
+        Tryout.Run(Sample.Ready(brief), [new() { Name = "One" }]).IsOk.ShouldBeTrue();
     }
 
     [Theory]

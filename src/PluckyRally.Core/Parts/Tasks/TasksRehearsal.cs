@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var item in Definition.Items) yield return Happening(item.Id, item.Name, 65, good: true) with { Most = item.Steps };
+                foreach (var item in Definition.Items) yield return Happening(Task(item), item.Name, 65, good: true) with { Most = item.Steps };
                 if (Definition.TimePoints is { } time) yield return Amount("time", "time", "s", new(time.From / 3, time.From * 2 / 3, time.From * 1.2m), less: true);
             }
         }
@@ -27,16 +27,18 @@ internal abstract partial record PartPlan
             var ticked = PartEntries.Of<Entry.TaskTicked>(design, Definition.Id);
             if (ticked.Count == 0) yield break;
             var steps = ticked.GroupBy(t => t.Task).ToDictionary(g => g.Key, g => g.Last());
-            foreach (var item in Definition.Items) yield return CameOf(item.Id, steps.TryGetValue(item.Id, out var of) ? of.Steps ?? item.Steps : 0, item.Steps);
+            foreach (var item in Definition.Items) yield return CameOf(Task(item), steps.TryGetValue(item.Id, out var of) ? of.Steps ?? item.Steps : 0, item.Steps);
             if (PartEntries.Of<Entry.TasksTimed>(design, Definition.Id) is [.., { Time.Value: { } time }]) yield return CameOf("time", time);
         }
+
+        private static string Task(TaskItem item) => $"task.{item.Id}";
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             var left = team.Has("done") ? team.Whole("done") : 0;
             foreach (var item in Definition.Items)
             {
-                var steps = team.Has(item.Id) ? team.Whole(item.Id) : Math.Min(left, item.Steps);
+                var steps = team.Has(Task(item)) ? team.Whole(Task(item)) : Math.Min(left, item.Steps);
                 left = Math.Max(0, left - steps);
                 yield return new Entry.TaskTicked { Id = default, Team = team.Team, Part = Definition.Id, Task = item.Id, Steps = steps };
             }
