@@ -50,8 +50,9 @@ public sealed record ExpectedAndCame(string Name, Pert? Range, string Expected, 
     }
 
     /// <summary>A range that some readings lie outside of, or that is more than twice as wide as all that came.</summary>
-    private static MemoryOffer? Learnt(Measure measure, IReadOnlyList<CameFrom> came)
+    private static MemoryOffer? Learnt(Measure measure, IReadOnlyList<CameFrom> all)
     {
+        var came = all.Where(c => c.Came.Unit == measure.Unit).ToList();
         if (measure.Expected is not { } expected || came.Count < RehearsedThing.Fewest) return null;
         var (low, high) = (came.Min(c => c.Came.Value), came.Max(c => c.Came.Value));
         if (low == high || (low >= expected.Smallest && high <= expected.Largest && expected.Largest - expected.Smallest <= 2 * (high - low))) return null;

@@ -6,6 +6,7 @@ internal static class RehearsalWords
     public const string OfBrief = "what the brief expects";
     public const string OfPattern = "what the pattern expects";
     public const string OfPlan = "as planned: a fifth less, or up to half as long again";
+    public const string OfClock = "as it took before: a fifth less, or up to half as long again";
     public const string Guess = "a guess: the brief does not say what to expect";
     public const string AnAttemptFails = "An attempt fails";
 

@@ -54,7 +54,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
 
         public override RehearsedThing As(RehearsalAsked asked) => asked.Expected.TryGetValue(Handle, out var own) ? this with { Expected = own } : this;
 
-        public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Count < Fewest ? this : this with { Expected = Pert.Through([.. came.Select(c => c.Value)], Of.Step), From = from };
+        public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Where(c => c.Unit is null || c.Unit == Of.Unit).Select(c => c.Value).ToList() is { Count: >= Fewest } values ? this with { Expected = Pert.Through(values, Of.Step), From = from } : this;
 
         public override RehearsalInput Shown => new(Handle, Name, Of.Unit, Expected, null, From);
     }
@@ -104,4 +104,8 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
 /// <param name="Handle">Names the thing, as a rehearsal does.</param>
 /// <param name="Value">The value; of something that happens or does not, how often it did.</param>
 /// <param name="Of">Of something that happens or does not: how often it could have.</param>
-internal sealed record ThingCame(string Handle, decimal Value, int Of = 1);
+internal sealed record ThingCame(string Handle, decimal Value, int Of = 1)
+{
+    /// <summary>The unit in which a measure was read then; null for what has no other.</summary>
+    public string? Unit { get; init; }
+}

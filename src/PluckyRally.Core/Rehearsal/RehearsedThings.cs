@@ -24,7 +24,7 @@ internal static class RehearsedThings
         if (compiled.TakesAttempts) things.Add(new RehearsedThing.Happening(FailedAttempts, RehearsalWords.AnAttemptFails, Failed, false));
         foreach (var part in compiled.Parts) things.AddRange(part.Things);
         foreach (var rule in compiled.Rules.OfType<RulePlan.Inspection>()) things.Add(new RehearsedThing.Happening(MissedRule(rule.Rule), RehearsalWords.Misses(rule.Rule), Missed, false));
-        foreach (var phase in brief.Timing.Phases.Where(p => p is { TeamByTeam: true, Minutes: > 0 })) things.Add(OfPhase(phase));
+        foreach (var phase in brief.Timing.Phases.Where(p => p is { TeamByTeam: true, Minutes: > 0 })) things.Add(OfPhase(phase, remembered.Took(phase)));
         return [.. things.Select(remembered.Tell)];
     }
 
@@ -60,10 +60,10 @@ internal static class RehearsedThings
         return low.HasValue && top.HasValue && (top.Number < low.Number) == (part.Better == Better.More) && top.Number != low.Number;
     }
 
-    /// <summary>An attempt takes a fifth less than what is planned for it, or up to half as much again (common practice, no source).</summary>
-    private static RehearsedThing.Amount OfPhase(Phase phase)
+    /// <summary>An attempt takes a fifth less than what is planned for it, or what it took before, or up to half as much again (common practice, no source).</summary>
+    private static RehearsedThing.Amount OfPhase(Phase phase, decimal? took)
     {
-        var minutes = phase.InRange.Minutes;
-        return new(new(MinutesOf(phase), RehearsalWords.MinutesOfOne(phase), "min", 0, minutes * 2, 0.01m, []), new(minutes * 0.8m, minutes, minutes * 1.5m), RehearsalWords.OfPlan);
+        var minutes = Math.Round(took ?? phase.InRange.Minutes, 2);
+        return new(new(MinutesOf(phase), RehearsalWords.MinutesOfOne(phase), "min", 0, minutes * 2, 0.01m, []), new(minutes * 0.8m, minutes, minutes * 1.5m), took is null ? RehearsalWords.OfPlan : RehearsalWords.OfClock);
     }
 }

@@ -4,28 +4,29 @@ namespace PluckyRally.Core;
 public sealed class ThingsRemembered
 {
     private readonly ILookup<string, ThingCame> _came;
+    private readonly ILookup<string, decimal> _minutes;
     private readonly IReadOnlyList<string> _rallies;
 
-    private ThingsRemembered(IEnumerable<ThingCame> came, IReadOnlyList<string> rallies) => (_came, _rallies) = (came.ToLookup(c => c.Handle), rallies);
+    private ThingsRemembered(IEnumerable<ThingCame> came, IEnumerable<(string Phase, decimal Minutes)> minutes, IReadOnlyList<string> rallies) =>
+        (_came, _minutes, _rallies) = (came.ToLookup(c => c.Handle), minutes.ToLookup(m => m.Phase, m => m.Minutes), rallies);
 
     /// <summary>Nothing is remembered.</summary>
-    public static ThingsRemembered Nothing { get; } = new([], []);
+    public static ThingsRemembered Nothing { get; } = new([], [], []);
 
     /// <summary>What rallies tell, the last one first.</summary>
     public static ThingsRemembered Of(IReadOnlyList<OpenedRally> rallies)
     {
-        var each = rallies.Select(r => (r.Rally.Name, Came: Of(r).ToList())).Where(r => r.Came.Count > 0).ToList();
-        return new(each.SelectMany(r => r.Came), [.. each.Select(r => r.Name)]);
+        var each = rallies.Select(r => (Opened: r, Came: OfEach(r).SelectMany(c => c).Select(c => c.Came).ToList())).Where(r => r.Came.Count > 0).ToList();
+        return new(each.SelectMany(r => r.Came), each.SelectMany(r => OfPhases(r.Opened)), [.. each.Select(r => r.Opened.Rally.Name)]);
     }
 
     /// <summary>A thing as it really came, where enough did.</summary>
     internal RehearsedThing Tell(RehearsedThing thing) => _came[thing.Handle].ToList() is { Count: > 0 } came ? thing.As(came, RehearsalWords.OfRallies(came.Count, _rallies)) : thing;
 
-    /// <summary>What came in a rally, over all its rounds.</summary>
-    internal static IEnumerable<ThingCame> Of(OpenedRally opened) =>
-        Enumerable.Range(1, opened.Rounds).SelectMany(round => OfRound(opened, round)).Select(c => c.Came).Concat(OfPhases(opened));
+    /// <summary>Minutes that one attempt took in a phase, on the mean of the rallies whose clock ran through it; null where none did.</summary>
+    internal decimal? Took(Phase phase) => _minutes.Contains(phase.Id) ? _minutes[phase.Id].Average() : null;
 
-    /// <summary>The same with whose it is and in which attempt, by the thing's handle.</summary>
+    /// <summary>What came in a rally, over all its rounds, with whose it is and in which attempt, by the thing's handle.</summary>
     internal static ILookup<string, CameFrom> OfEach(OpenedRally opened) =>
         Enumerable.Range(1, opened.Rounds).SelectMany(round => OfRound(opened, round)).ToLookup(c => c.Came.Handle);
 
@@ -41,11 +42,11 @@ public sealed class ThingsRemembered
         var made = design.Attempts.Where(a => a.Outcome is TrialOutcome.Counted or TrialOutcome.Failed).ToList();
         foreach (var measure in run.Compiled.Brief.Measures)
         {
-            if (measure.Taken == Taken.Once && design.ReadOnce(measure) is { HasValue: true } once) yield return (0, new(measure.Id, once.Number));
+            if (measure.Taken == Taken.Once && design.ReadOnce(measure) is { HasValue: true } once) yield return (0, new(measure.Id, once.Number) { Unit = measure.Unit });
             if (measure.Taken != Taken.EachAttempt) continue;
             foreach (var attempt in made)
             {
-                if (attempt.Read(measure) is { HasValue: true } value) yield return (attempt.Number, new(measure.Id, value.Number));
+                if (attempt.Read(measure) is { HasValue: true } value) yield return (attempt.Number, new(measure.Id, value.Number) { Unit = measure.Unit });
             }
         }
 
@@ -58,16 +59,9 @@ public sealed class ThingsRemembered
         }
     }
 
-    /// <summary>What an attempt took in phases that the clock ran through, changing over left out: one number for each rally, counted as often as there were turns.</summary>
-    private static IEnumerable<ThingCame> OfPhases(OpenedRally opened)
-    {
-        var run = opened.In(opened.Running);
-        foreach (var took in PhaseTook.Of(opened, [.. Log.Effective(opened.Rally.Entries)]))
-        {
-            if (run.Compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == took.Phase && p.TeamByTeam) is not { } phase || took.Planned <= 0) continue;
-            for (var turn = 0; turn < Minutes.Turns(phase, run.Present.Count); turn++) yield return new(RehearsedThings.MinutesOf(phase), Math.Round(took.Written * took.Took / took.Planned, 2));
-        }
-    }
+    /// <summary>What an attempt took in phases that the clock ran through: what was planned for it, as much longer or shorter as the whole phase was.</summary>
+    private static IEnumerable<(string Phase, decimal Minutes)> OfPhases(OpenedRally opened) =>
+        PhaseTook.Of(opened, [.. Log.Effective(opened.Rally.Entries)]).Where(t => t.Planned > 0).Select(t => (t.Phase, t.Written * t.Took / t.Planned));
 }
 
 /// <summary>What came of a thing, and where from.</summary>

@@ -1,4 +1,5 @@
 using PluckyRally.Core.Tests.Results;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -41,6 +42,26 @@ public sealed class RememberedTests
         var told = ThingsRemembered.Of([opened]);
         foreach (var thing in rehearsal.Classes.Things.Where(t => !t.Handle.StartsWith("/timing", StringComparison.Ordinal)))
             told.Tell(thing).From.ShouldEndWith("times in “A class”", Case.Sensitive, thing.Name);
+    }
+
+    /// <summary>A brief may have changed to another unit since; numbers in the old one say nothing of it.</summary>
+    [Fact]
+    public void What_was_read_in_another_unit_is_passed_over()
+    {
+        var happening = Heights(10, 20, 30, 40, 150);
+        var inches = happening.Brief with { Measures = [happening.Brief.Measures[0] with { Unit = "in", Expected = new(8, 32) }] };
+        RehearsedThings.Of(Sample.Ready(inches), ThingsRemembered.Of([happening.Opened])).Single(t => t.Handle == "height").From.ShouldBe("what the brief expects");
+        BriefMemory.Of(inches, [(Guid.NewGuid(), happening.Opened)]).Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
+    }
+
+    /// <summary>Of the demo, a class in the middle of its lesson: what the clock has run through took as long as it did.</summary>
+    [Fact]
+    public void The_clock_of_an_earlier_class_tells_how_long_things_take()
+    {
+        var opened = OpenedRally.Open(DocumentReader.Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "class-5-today.rally.json"))).OrThrow().Value).OrThrow();
+        var took = opened.In(1).Compiled.Brief.Timing.Phases.Select(p => ThingsRemembered.Of([opened]).Took(p)).OfType<decimal>().ToList();
+        took.ShouldNotBeEmpty();
+        took.ShouldAllBe(t => t > 0.1m && t < 60);
     }
 
     [Fact]

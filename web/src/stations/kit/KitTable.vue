@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { KitList } from '@/api/names'
+import { vTyped } from '@/fields/vTyped'
 
 /** The materials of a class, against the cupboard. */
 defineProps<{ list: KitList; money: string }>()
@@ -35,8 +36,8 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
           </td>
           <td class="n">
             <input
+              v-typed="shown(l.inCupboard)"
               class="inline"
-              :value="shown(l.inCupboard)"
               :aria-label="`In the cupboard: ${l.material.name}`"
               @change="$emit('stock', l.material.name, l.material.unit, ($event.target as HTMLInputElement).value)"
             />

@@ -1,18 +1,16 @@
 <script setup lang="ts">
-import { computed } from 'vue'
 import type { Pert, RehearsalAsked, RehearsalInput } from '@/api/names'
+import { vTyped } from '@/fields/vTyped'
 import { numberIn } from '@/shared/numbers'
 
 /** What is expected, thing by thing, with where it comes from; what somebody writes instead is used in the next rehearsal. */
-const { inputs } = defineProps<{ inputs: readonly RehearsalInput[] }>()
+defineProps<{ inputs: readonly RehearsalInput[] }>()
 const asked = defineModel<RehearsalAsked>({ required: true })
 const columns = [
   ['low', 'Low'],
   ['usual', 'Usual'],
   ['high', 'High'],
 ] as const
-const values = computed(() => inputs.filter((i) => i.expected))
-const chances = computed(() => inputs.filter((i) => !i.expected))
 const shown = (i: RehearsalInput, which: keyof Pert) => (asked.value.expected[i.handle] ?? i.expected)?.[which]
 const share = (i: RehearsalInput) => asked.value.chances[i.handle] ?? i.inAHundred
 const written = (i: RehearsalInput) => i.handle in asked.value.expected || i.handle in asked.value.chances
@@ -39,7 +37,7 @@ const asBefore = ({ handle }: RehearsalInput) =>
 
 <template>
   <div class="scroll" tabindex="0" role="region" aria-label="What is expected">
-    <table v-if="values.length > 0">
+    <table>
       <thead>
         <tr>
           <th scope="col"><span class="out-of-sight">What</span></th>
@@ -48,55 +46,30 @@ const asBefore = ({ handle }: RehearsalInput) =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="i in values" :key="i.handle">
+        <tr v-for="i in inputs" :key="i.handle">
           <th scope="row">
             {{ i.name }}<span v-if="i.unit" class="muted"> ({{ i.unit }})</span>
           </th>
-          <td v-for="[c, head] in columns" :key="c">
+          <template v-if="i.expected">
+            <td v-for="[c, head] in columns" :key="c">
+              <input
+                v-typed="shown(i, c)"
+                class="inline number"
+                inputmode="decimal"
+                :aria-label="`${i.name}, ${head}`"
+                @change="expect(i, c, ($event.target as HTMLInputElement).value)"
+              />
+            </td>
+          </template>
+          <td v-else :colspan="columns.length">
             <input
-              class="inline number"
-              inputmode="decimal"
-              :aria-label="`${i.name}, ${head}`"
-              :value="shown(i, c)"
-              @change="expect(i, c, ($event.target as HTMLInputElement).value)"
-            />
-          </td>
-          <td class="small muted">
-            <template v-if="!written(i)">{{ i.from }}</template>
-            <template v-else
-              >as you wrote
-              <button
-                type="button"
-                class="act"
-                :aria-label="`Take back what you wrote of ${i.name}`"
-                @click="asBefore(i)"
-              >
-                Take back
-              </button></template
-            >
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <table v-if="chances.length > 0">
-      <thead>
-        <tr>
-          <th scope="col"><span class="out-of-sight">What</span></th>
-          <th scope="col">Of a hundred times</th>
-          <th scope="col">From</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="i in chances" :key="i.handle">
-          <th scope="row">{{ i.name }}</th>
-          <td>
-            <input
+              v-typed="share(i)"
               class="inline number"
               inputmode="decimal"
               :aria-label="`${i.name}, of a hundred times`"
-              :value="share(i)"
               @change="say(i, ($event.target as HTMLInputElement).value)"
             />
+            of a hundred times
           </td>
           <td class="small muted">
             <template v-if="!written(i)">{{ i.from }}</template>
