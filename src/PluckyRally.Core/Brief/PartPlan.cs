@@ -90,7 +90,7 @@ internal abstract partial record PartPlan
     public virtual IEnumerable<RehearsedThing> Things => Handles.Select(RehearsedThing.Amount.Guess);
 
     /// <summary>What really came of its things, from what was recorded of a design.</summary>
-    public virtual IEnumerable<ThingCame> Came(DesignRecord design) => [];
+    public abstract IEnumerable<ThingCame> Came(DesignRecord design);
 
     /// <summary>What judges would write down of a pretend team.</summary>
     public abstract IEnumerable<Entry> Rehearse(PartRehearsal team);

@@ -13,9 +13,9 @@ public sealed record ExpectedAndCame(string Name, Pert? Range, string Expected, 
     /// <summary>What came in a rally, thing by thing in the brief's order; things of which nothing came are left out.</summary>
     public static IReadOnlyList<ExpectedAndCame> Of(OpenedRally opened)
     {
-        var things = RehearsedThings.Of(opened.In(opened.Running).Compiled, ThingsRemembered.Nothing);
+        var compiled = opened.In(opened.Running).Compiled;
         var came = ThingsRemembered.OfEach(opened);
-        return [.. from thing in things let of = came[thing.Handle].ToList() where of.Count > 0 select Of(thing, of, opened.In(opened.Running).Compiled.Measures.GetValueOrDefault(thing.Handle))];
+        return [.. from thing in RehearsedThings.Of(compiled, ThingsRemembered.Nothing) let of = came[thing.Handle].ToList() where of.Count > 0 select Of(thing, of, compiled.Measures.GetValueOrDefault(thing.Handle))];
     }
 
     /// <summary>What readings of earlier rallies say of the ranges that a brief expects: those that lie outside are offered, never taken.</summary>

@@ -20,7 +20,35 @@ public sealed class Rehearsal
 
     internal RehearsedClasses Classes { get; }
 
-    /// <summary>Makes a rehearsal ready, or says what is wrong with what was asked.</summary>
+    /// <summary>Makes a rehearsal of a brief ready, or says what stands in its way.</summary>
+    /// <param name="brief">The whole brief.</param>
+    /// <param name="tier">The tier that is rehearsed; empty for the brief itself.</param>
+    /// <param name="asked">What is expected, how many classes, from which seed.</param>
+    /// <param name="remembered">What earlier rallies tell.</param>
+    public static Result<Rehearsal> Of(Brief brief, string tier, RehearsalAsked asked, ThingsRemembered remembered)
+    {
+        var compiled = Ready(brief, tier);
+        return compiled.IsOk ? Of(compiled.Value, asked, remembered) : Result<Rehearsal>.Refused(compiled.Problems);
+    }
+
+    /// <summary>
+    /// The same of the brief as it might be, on the same classes: what was expected of things that it no longer has is left out.
+    /// </summary>
+    internal static Result<Rehearsal> Of(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered)
+    {
+        var changed = Changes.Apply(brief, changes);
+        if (!changed.IsOk) return Result<Rehearsal>.Refused(changed.Problems);
+        var compiled = Ready(changed.Value.Value, tier);
+        return compiled.IsOk ? Of(compiled.Value, asked.Without(compiled.Value, remembered), remembered) : Result<Rehearsal>.Refused(compiled.Problems);
+    }
+
+    private static Result<CompiledEdition> Ready(Brief brief, string tier)
+    {
+        var edition = Editions.Resolve(brief, tier);
+        return edition.IsOk ? CompiledEdition.For(edition.Value) : Result<CompiledEdition>.Refused(edition.Problems);
+    }
+
+    /// <summary>The same of an edition.</summary>
     /// <param name="compiled">The brief, made ready.</param>
     /// <param name="asked">What is expected, how many classes, from which seed.</param>
     /// <param name="remembered">What earlier rallies tell.</param>

@@ -27,9 +27,9 @@ public sealed record RehearsalBeside(IReadOnlyList<string> Says, decimal OtherWi
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public static Result<RehearsalBeside> Of(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered, CancellationToken stop)
     {
-        var asItIs = RehearsalOffers.Changed(brief, tier, [], asked, remembered);
+        var asItIs = Rehearsal.Of(brief, tier, asked, remembered);
         if (!asItIs.IsOk) return Result<RehearsalBeside>.Refused(asItIs.Problems);
-        var mightBe = RehearsalOffers.Changed(brief, tier, [.. changes.Select(c => TierFields.Within(brief, tier, c))], asked, remembered);
+        var mightBe = Rehearsal.Of(brief, tier, [.. changes.Select(c => TierFields.Within(brief, tier, c))], asked, remembered);
         return mightBe.IsOk ? Result<RehearsalBeside>.Ok(Of(asItIs.Value, mightBe.Value, stop)) : Result<RehearsalBeside>.Refused(mightBe.Problems);
     }
 

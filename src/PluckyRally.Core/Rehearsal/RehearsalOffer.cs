@@ -43,18 +43,7 @@ public static class RehearsalOffers
 
     /// <summary>The brief with changes, played; null where no class could run it.</summary>
     private static (Rehearsal Rehearsal, RehearsalReport Report)? Played(Brief brief, string tier, IReadOnlyList<Change> changes, Rehearsal was, CancellationToken stop) =>
-        Changed(brief, tier, changes, was.Asked, was.Remembered) is { IsOk: true, Value: var rehearsal } ? (rehearsal, RehearsalReport.Of(rehearsal, _ => { }, stop)) : null;
-
-    /// <summary>A rehearsal of the brief with changes, or what stands in its way.</summary>
-    internal static Result<Rehearsal> Changed(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered)
-    {
-        var changed = Changes.Apply(brief, changes);
-        if (!changed.IsOk) return Result<Rehearsal>.Refused(changed.Problems);
-        var edition = Editions.Resolve(changed.Value.Value, tier);
-        if (!edition.IsOk) return Result<Rehearsal>.Refused(edition.Problems);
-        var compiled = CompiledEdition.For(edition.Value);
-        return compiled.IsOk ? Rehearsal.Of(compiled.Value, asked.Without(compiled.Value, remembered), remembered) : Result<Rehearsal>.Refused(compiled.Problems);
-    }
+        Rehearsal.Of(brief, tier, changes, was.Asked, was.Remembered) is { IsOk: true, Value: var rehearsal } ? (rehearsal, RehearsalReport.Of(rehearsal, _ => { }, stop)) : null;
 
     private static RehearsalOffer? Offer(RehearsalFinding finding, string label, IReadOnlyList<Change> changes, Rehearsal was, RehearsalReport before, (Rehearsal Rehearsal, RehearsalReport Report) after)
     {
@@ -64,8 +53,8 @@ public static class RehearsalOffers
         var teams = was.Asked.Teams;
         decimal OfAll(Brief of) => of.Timing.Phases.Sum(p => Minutes.Of(p, teams, of.Trials.Attempts));
         var minutes = OfAll(after.Rehearsal.Compiled.Brief) - OfAll(was.Compiled.Brief);
-        var fine = before.Findings.Where(f => f.Weight == FindingWeight.Wrong).Select(f => f.Id).ToHashSet(StringComparer.Ordinal);
-        var worse = after.Report.Findings.Where(f => f.Weight == FindingWeight.Wrong && !fine.Contains(f.Id)).Select(f => f.Says);
+        var wrongBefore = before.Findings.Where(f => f.Weight == FindingWeight.Wrong).Select(f => f.Id).ToHashSet(StringComparer.Ordinal);
+        var worse = after.Report.Findings.Where(f => f.Weight == FindingWeight.Wrong && !wrongBefore.Contains(f.Id)).Select(f => f.Says);
         return new(finding.Id, label, RehearsalWords.BeforeAndAfter(finding, now, minutes), string.Join(" ", worse), gain, changes);
     }
 }

@@ -50,6 +50,6 @@ public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IRead
     private static string Best(RehearsedClasses classes, int lineUp)
     {
         var first = classes.Play(lineUp, RehearsedClasses.AtTheirBest).First.Select(r => r.Team.Id).ToHashSet(StringComparer.Ordinal);
-        return Enumerable.Range(0, classes.Teams.Count).Where(t => first.Count == 0 || first.Contains(classes.Teams[t].Id)).MaxBy(t => classes.Level(lineUp, t)) is var team ? classes.Teams[team].Id : "";
+        return classes.Teams[Enumerable.Range(0, classes.Teams.Count).Where(t => first.Count == 0 || first.Contains(classes.Teams[t].Id)).MaxBy(t => classes.Level(lineUp, t))].Id;
     }
 }

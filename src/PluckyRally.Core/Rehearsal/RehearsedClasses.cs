@@ -107,8 +107,7 @@ internal sealed class RehearsedClasses
             Run.Compiled,
             new(new PretendTeam { Name = Teams[team].Name, Values = values }, (rule, n) => drawn(RehearsedThings.MissedRule(rule), n) == 0, n => drawn(RehearsedThings.FailedAttempts, n) > 0, (measure, n) => drawn(measure.Id, n)),
             Teams,
-            team,
-            Run.Compiled.TakesAttempts);
+            team);
     }
 }
 

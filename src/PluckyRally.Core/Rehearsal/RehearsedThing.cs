@@ -14,8 +14,8 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
     /// </summary>
     public abstract Func<Func<int, double>, decimal> Ready();
 
-    /// <summary>How many times it can happen in one go; 1 for an amount.</summary>
-    public virtual int Times => 1;
+    /// <summary>How many times it can happen in one go, each by itself; 1 for an amount.</summary>
+    public int Times { get; init; } = 1;
 
     /// <summary>The same with what a teacher wrote instead.</summary>
     public abstract RehearsedThing As(RehearsalAsked asked);
@@ -38,7 +38,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
         private const int Steps = 512;
 
         /// <summary>Where nobody says more than between what a slider moves.</summary>
-        public static Amount Guess(TryHandle of) => new(of, new(of.Low, of.High == of.Low + 1 ? of.Low : (of.Low + of.High) / 2, of.High), RehearsalWords.Guess);
+        public static Amount Guess(TryHandle of) => new(of, new(of.Low, (of.Low + of.High) / 2, of.High), RehearsalWords.Guess);
 
         public override Func<Func<int, double>, decimal> Ready()
         {
@@ -67,11 +67,6 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
     /// <param name="From">Where that comes from.</param>
     public sealed record Happening(string Handle, string Name, decimal InAHundred, bool Good, string From = RehearsalWords.Guess) : RehearsedThing(Handle, Name, From)
     {
-        /// <summary>How many times it can happen in one go, each by itself.</summary>
-        public int Most { get; init; } = 1;
-
-        public override int Times => Most;
-
         /// <summary>Whether it ends at the first time that it does not happen.</summary>
         public bool InARow { get; init; }
 
@@ -82,7 +77,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
             return z =>
             {
                 var count = 0;
-                for (var i = 0; i < Most; i++)
+                for (var i = 0; i < Times; i++)
                 {
                     if ((Good ? -z(i) : z(i)) < edge) count++;
                     else if (InARow) break;

@@ -31,11 +31,7 @@ internal static class RehearsalEndpoints
         var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
         if (!request.IsOk) return new Refused(request.Problems);
         var (brief, tier, asked, of) = request.Value.Value;
-        var edition = Editions.Resolve(brief, tier);
-        if (!edition.IsOk) return new Refused(edition.Problems);
-        var compiled = CompiledEdition.For(edition.Value);
-        if (!compiled.IsOk) return new Refused(compiled.Problems);
-        var rehearsal = Rehearsal.Of(compiled.Value, asked, await Remembered(of, log, stop));
+        var rehearsal = Rehearsal.Of(brief, tier, asked, await Remembered(of, log, stop));
         if (!rehearsal.IsOk) return new Refused(rehearsal.Problems);
         var steps = Channel.CreateUnbounded<RehearsalStep>(new() { SingleReader = true, SingleWriter = true });
         return TypedResults.Stream(body => Write(body, steps.Reader, Task.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop), stop), Lines);

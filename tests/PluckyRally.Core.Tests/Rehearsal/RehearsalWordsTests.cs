@@ -74,7 +74,7 @@ public sealed class RehearsalWordsTests
         choices.Select(c => c.Label).ShouldBeUnique();
         foreach (var choice in choices)
         {
-            var changed = RehearsalOffers.Changed(brief, "", choice.Changes, new(), ThingsRemembered.Nothing);
+            var changed = Core.Rehearsal.Of(brief, "", choice.Changes, new(), ThingsRemembered.Nothing);
             if (!changed.IsOk) changed.Problems.ShouldAllBe(p => p.What.Length > 0 && p.Remedy.Length > 0, choice.Label);
         }
     }

@@ -54,9 +54,6 @@ const costs = computed(() => props.shopping.costs.map((c) => `${shown(c.amount)}
 </template>
 
 <style scoped>
-.scroll {
-  overflow-x: auto;
-}
 table {
   width: 100%;
 }

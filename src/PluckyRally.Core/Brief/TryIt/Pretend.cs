@@ -5,19 +5,15 @@ namespace PluckyRally.Core;
 /// <summary>Writes down what a team did that is only pretended, or played in a rehearsal, as judges would.</summary>
 internal static class Pretend
 {
-    public static IEnumerable<Entry> Entries(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at)
-    {
-        var takesAttempts = compiled.Brief.Measures.Any(m => m.Taken == Taken.EachAttempt) || compiled.Brief.Method.Parts.Any(p => p is Part.Measured);
-        return Written(compiled, new(team, (r, _) => !team.Missed.Contains(r.Id), _ => false, (m, _) => team.Values[m.Id]), teams, at, takesAttempts).Select((entry, i) => entry with { Id = Numbered(at, i) });
-    }
+    public static IEnumerable<Entry> Entries(CompiledEdition compiled, PretendTeam team, IReadOnlyList<Team> teams, int at) =>
+        Written(compiled, new(team, (r, _) => !team.Missed.Contains(r.Id), _ => false, (m, _) => team.Values[m.Id]), teams, at).Select((entry, i) => entry with { Id = Numbered(at, i) });
 
     /// <summary>What judges write down, in the order of the test; the entries have no ids yet.</summary>
     /// <param name="compiled">The edition.</param>
     /// <param name="play">What the team does.</param>
     /// <param name="teams">All teams.</param>
     /// <param name="at">Which of them it is.</param>
-    /// <param name="takesAttempts">Whether attempts are recorded.</param>
-    public static IEnumerable<Entry> Written(CompiledEdition compiled, TeamPlay play, IReadOnlyList<Team> teams, int at, bool takesAttempts)
+    public static IEnumerable<Entry> Written(CompiledEdition compiled, TeamPlay play, IReadOnlyList<Team> teams, int at)
     {
         var id = teams[at].Id;
         var brief = compiled.Brief;
@@ -30,7 +26,7 @@ internal static class Pretend
 
         foreach (var measure in brief.Measures.Where(m => m.Taken == Taken.Once)) yield return new Entry.MeasureRead { Id = default, Team = id, Reading = Read(measure, 0) };
         var each = brief.Measures.Where(m => m.Taken == Taken.EachAttempt).ToList();
-        for (var (n, build) = (1, 1); takesAttempts && n <= attempts; n++)
+        for (var (n, build) = (1, 1); compiled.TakesAttempts && n <= attempts; n++)
         {
             var trial = new Entry.TrialRecorded { Id = default, Team = id, Attempt = n, Revision = build, Outcome = TrialOutcome.Counted };
 

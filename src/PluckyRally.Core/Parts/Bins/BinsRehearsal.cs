@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
         {
             get
             {
-                yield return Happening("right", "a thing is sorted right", 75, good: true) with { Most = Definition.Items.Count };
+                yield return Happening("right", "a thing is sorted right", 75, good: true) with { Times = Definition.Items.Count };
                 if (Definition.SecondsPerWrong is not null) yield return Amount("time", "time", "s", new(40, 90, 240), less: true);
             }
         }

@@ -71,6 +71,9 @@ internal abstract partial record PartPlan
         public override IEnumerable<TryHandle> Handles => [];
 
         /// <summary>Trials are written down once, for all parts that look at them.</summary>
+        /// <summary>What it reads are measures, which are counted by themselves.</summary>
+        public override IEnumerable<ThingCame> Came(DesignRecord design) => [];
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team) => [];
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>

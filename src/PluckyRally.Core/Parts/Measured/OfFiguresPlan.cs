@@ -53,6 +53,9 @@ internal abstract partial record PartPlan
         /// <summary>What it rests on is moved by itself.</summary>
         public override IEnumerable<TryHandle> Handles => [];
 
+        /// <summary>What it reads are measures, which are counted by themselves.</summary>
+        public override IEnumerable<ThingCame> Came(DesignRecord design) => [];
+
         public override IEnumerable<Entry> Rehearse(PartRehearsal team) => [];
     }
 }

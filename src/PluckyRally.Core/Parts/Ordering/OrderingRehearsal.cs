@@ -6,7 +6,7 @@ internal abstract partial record PartPlan
     {
         public override IEnumerable<TryHandle> Handles => [Handle("right", "items in order before the first mistake", "", 0, Definition.Items.Count)];
 
-        public override IEnumerable<RehearsedThing> Things => [Happening("right", "the next thing is in its order", 75, good: true) with { Most = Definition.Items.Count, InARow = true }];
+        public override IEnumerable<RehearsedThing> Things => [Happening("right", "the next thing is in its order", 75, good: true) with { Times = Definition.Items.Count, InARow = true }];
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)
         {

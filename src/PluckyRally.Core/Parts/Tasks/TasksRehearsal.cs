@@ -17,7 +17,7 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var item in Definition.Items) yield return Happening(Task(item), item.Name, 65, good: true) with { Most = item.Steps };
+                foreach (var item in Definition.Items) yield return Happening(Task(item), item.Name, 65, good: true) with { Times = item.Steps };
                 if (Definition.TimePoints is { } time) yield return Amount("time", "time", "s", new(time.From / 3, time.From * 2 / 3, time.From * 1.2m), less: true);
             }
         }

@@ -29,7 +29,7 @@ export function useRehearsal(id: string, brief: Ref<Brief>) {
   /** The brief as it was played. */
   const played = ref('')
   const stale = computed(() => report.value !== undefined && played.value !== JSON.stringify(brief.value))
-  watch(asked, (now) => void thisBrowser.keep(keptHere, JSON.stringify({ ...now, classes: 1000 })), { deep: true })
+  watch(asked, (now) => void thisBrowser.keep(keptHere, JSON.stringify(now)), { deep: true })
 
   async function rehearse() {
     stop()
