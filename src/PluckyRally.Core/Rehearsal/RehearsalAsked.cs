@@ -3,7 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>What is expected of one thing that teams do, or that happens to them.</summary>
 /// <param name="Handle">Names it: a measure's id, a part's id with what of it, or the place of a rule, of the trials or of a phase.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Unit">Its unit; empty where there is none.</param>
+/// <param name="Unit">Its unit, or which words of a scale the numbers stand for; empty where there is neither.</param>
 /// <param name="Expected">The smallest, the usual and the largest value; absent for what happens or does not.</param>
 /// <param name="InAHundred">How often it happens, of a hundred times; absent for a value.</param>
 /// <param name="From">Where that comes from.</param>

@@ -31,6 +31,8 @@ internal static class RehearsalWords
 
     public static string MinutesOfOne(Phase phase) => $"{Minutes.Name(phase.Kind)}: one attempt";
 
+    public static string Scale(IReadOnlyList<string> words) => $"0 for “{words[0]}” to {words.Count - 1} for “{words[^1]}”";
+
     public static string OfRallies(int count, IReadOnlyList<string> rallies) => $"{Numerals.Write(count)} times in {English.List([.. rallies.Take(2).Select(r => $"“{r}”"), .. rallies.Count > 2 ? [$"{Numerals.Write(rallies.Count - 2)} more"] : Array.Empty<string>()])}";
 
     public static string Place(int place) => English.Ordinal(place);

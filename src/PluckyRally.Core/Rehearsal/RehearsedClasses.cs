@@ -27,7 +27,7 @@ internal sealed class RehearsedClasses
     {
         (_asked, _chances, Things) = (asked, new Chances(asked.Seed), things);
         _things = things.ToDictionary(t => t.Handle, t => (Chances.Of(t.Handle), t.Ready()));
-        Teams = [.. Enumerable.Range(1, asked.Teams).Select(n => new Team { Id = $"r{n}", Name = $"{n}", Members = 4 })];
+        Teams = [.. Enumerable.Range(1, asked.Teams).Select(n => new Team { Id = $"r{n}", Name = $"{n}", Members = compiled.Brief.Timing.InRange.TeamSize })];
         _named = OnSheets.Of(Teams, []);
         Run = RunRound.Alike(compiled, Teams, 1);
         (_own, _moment) = (Math.Sqrt((double)asked.Alike / 100), Math.Sqrt(1 - ((double)asked.Alike / 100)));

@@ -56,7 +56,7 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
 
         public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Where(c => c.Unit is null || c.Unit == Of.Unit).Select(c => c.Value).ToList() is { Count: >= Fewest } values ? this with { Expected = Pert.Through(values, Of.Step), From = from } : this;
 
-        public override RehearsalInput Shown => new(Handle, Name, Of.Unit, Expected, null, From);
+        public override RehearsalInput Shown => new(Handle, Name, Of.Words.Count > 0 ? RehearsalWords.Scale(Of.Words) : Of.Unit, Expected, null, From);
     }
 
     /// <summary>Something that happens or does not, once or several times.</summary>

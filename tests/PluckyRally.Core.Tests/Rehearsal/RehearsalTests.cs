@@ -303,6 +303,17 @@ public sealed class RehearsalTests
         problem.Remedy.ShouldNotBeEmpty();
     }
 
+    [Fact]
+    public void Teams_have_the_pupils_that_the_brief_expects() =>
+        Ready(Sample.Simple() with { Timing = new() { TeamSize = 3 } }, new()).Classes.Teams.ShouldAllBe(t => t.Members == 3);
+
+    [Fact]
+    public void Numbers_of_a_scale_say_which_words_they_stand_for()
+    {
+        var brief = Sample.Brief([new() { Id = "landed", Name = "Landed", Kind = MeasureKind.Level, Levels = ["broken", "cracked", "whole"], Taken = Taken.Once }], [Sample.Part("landed")]);
+        Play(brief, new() { Classes = 10 }).Inputs.Single().Unit.ShouldBe("0 for “broken” to 2 for “whole”");
+    }
+
     /// <summary>Names that a teacher gives may be those that a part has of its own.</summary>
     [Fact]
     public void Things_are_told_apart_whatever_tasks_and_faults_are_called()

@@ -8469,7 +8469,7 @@ export interface components {
             handle: string;
             /** @description What it is called. */
             name: string;
-            /** @description Its unit; empty where there is none. */
+            /** @description Its unit, or which words of a scale the numbers stand for; empty where there is neither. */
             unit: string;
             expected?: null | components["schemas"]["Pert"];
             /**
