@@ -52,7 +52,7 @@ try
     builder.Services.ConfigureHttpJsonOptions(options => Json.Apply(options.SerializerOptions));
     builder.Services.AddSignalR().AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions));
     builder.Services.AddResponseCompression();
-    builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>());
+    builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>().AddDocumentTransformer<OneLineDescriptions>());
 
     var app = builder.Build();
     if (!describing) app.UseLogFile();

@@ -3394,8 +3394,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3444,8 +3443,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3490,8 +3488,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3538,8 +3535,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3589,15 +3585,11 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
-        /**
-         * @description The brief was mended for this rally, from its round on or in that round alone. It changes how everything is scored that was
-         *     recorded there; struck out, it was never mended.
-         */
+        /** @description The brief was mended for this rally, from its round on or in that round alone. It changes how everything is scored that was recorded there; struck out, it was never mended. */
         EntryBriefMended: {
             /** @enum {string} */
             kind: "briefMended";
@@ -3640,8 +3632,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3680,8 +3671,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3733,8 +3723,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3773,8 +3762,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3813,8 +3801,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3870,8 +3857,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3910,8 +3896,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -3954,8 +3939,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4003,8 +3987,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4052,8 +4035,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4098,8 +4080,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4156,8 +4137,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4209,8 +4189,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4259,8 +4238,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4308,8 +4286,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4352,8 +4329,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4397,8 +4373,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4439,8 +4414,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4485,8 +4459,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4527,8 +4500,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4573,8 +4545,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4620,8 +4591,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4660,8 +4630,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4704,8 +4673,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4754,8 +4722,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4800,8 +4767,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4856,8 +4822,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4902,8 +4867,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4952,8 +4916,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -4993,8 +4956,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5033,8 +4995,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5084,8 +5045,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5131,8 +5091,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5173,8 +5132,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5230,8 +5188,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5274,8 +5231,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5327,8 +5283,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5373,8 +5328,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5415,8 +5369,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5455,8 +5408,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5504,8 +5456,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5553,8 +5504,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5595,8 +5545,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5657,8 +5606,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5701,8 +5649,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -5758,8 +5705,7 @@ export interface components {
             round: number;
             /**
              * Format: int32
-             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-             *     did not say. What it means is understood by the brief that the device had.
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
              */
             editionAsOf?: null | number;
         };
@@ -6151,10 +6097,7 @@ export interface components {
              */
             centimetres?: null | number;
         };
-        /**
-         * @description The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan. What is
-         *     shown follows from it and the time of day alone, so every screen shows the same.
-         */
+        /** @description The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan. What is shown follows from it and the time of day alone, so every screen shows the same. */
         LessonClock: {
             phase?: null | components["schemas"]["ClockPhase"];
             /** @description Whether the lesson has been begun and ended. */
@@ -6585,10 +6528,7 @@ export interface components {
             /** @description Met, missed or still to check; missed where any attempt missed it. */
             state: components["schemas"]["RuleState"];
         };
-        /**
-         * @description A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other figures.
-         *     Whatever compares, limits, awards or sums up can name it, and a measured part can be about it.
-         */
+        /** @description A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other figures. Whatever compares, limits, awards or sums up can name it, and a measured part can be about it. */
         NamedFigure: {
             /** @description Names the figure in expressions; measures and figures share one list of ids. */
             id: string;
@@ -6764,10 +6704,7 @@ export interface components {
              */
             key: number;
         };
-        /**
-         * @description Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes them
-         *     incomparable is named, and then nobody has a place.
-         */
+        /** @description Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes them incomparable is named, and then nobody has a place. */
         OverAll: {
             /** @description The rallies, in the order in which they were named. */
             classes: components["schemas"]["ClassInList"][];
@@ -7183,10 +7120,7 @@ export interface components {
             first: components["schemas"]["PieceLabel"];
             /** @description The second label. */
             second: components["schemas"]["PieceLabel"];
-            /**
-             * @description Points for one piece: an expression over `first` and `second` (the points of its labels), `length`
-             *     and `width`.
-             */
+            /** @description Points for one piece: an expression over `first` and `second` (the points of its labels), `length` and `width`. */
             each: string;
             /** @description The unit of length and width. */
             unit: string;
@@ -7475,11 +7409,7 @@ export interface components {
          * @enum {unknown}
          */
         Per: "team" | "member" | "attempt" | "freshBuild" | "class" | "lane" | "heat" | "round";
-        /**
-         * @description What is expected of a value, in three numbers. Between them lies a beta distribution with the mean (low + 4 usual + high) / 6.
-         *     Source: the estimate of the Program Evaluation and Review Technique (D. G. Malcolm, J. H. Roseboom, C. E. Clark and W. Fazar, Operations Research 7, 1959); its usual
-         *     shape with λ = 4, whose variance is (mean − low)(high − mean) / 7 (from memory).
-         */
+        /** @description What is expected of a value, in three numbers. Between them lies a beta distribution with the mean (low + 4 usual + high) / 6. Source: the estimate of the Program Evaluation and Review Technique (D. G. Malcolm, J. H. Roseboom, C. E. Clark and W. Fazar, Operations Research 7, 1959); its usual shape with λ = 4, whose variance is (mean − low)(high − mean) / 7 (from memory). */
         Pert: {
             /**
              * Format: double
@@ -8727,10 +8657,7 @@ export interface components {
              */
             decimals: number;
         };
-        /**
-         * @description The thing fits inside a box (its length, width and height) or a cylinder (its diameters and its height, which may not
-         *     be turned).
-         */
+        /** @description The thing fits inside a box (its length, width and height) or a cylinder (its diameters and its height, which may not be turned). */
         RuleCheckFits: {
             /** @enum {string} */
             kind: "fits";
