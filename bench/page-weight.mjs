@@ -8,6 +8,7 @@ import { gzipSync } from 'node:zlib'
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const built = join(root, 'src/PluckyRally.Web/wwwroot')
 const manifest = JSON.parse(readFileSync(join(built, '.vite/manifest.json'), 'utf8'))
+const kB = (bytes) => (bytes / 1000).toFixed(1)
 const weight = (file) => gzipSync(readFileSync(join(built, file))).length
 
 function files(entry, seen = new Set()) {
@@ -29,8 +30,8 @@ const styles = weight(manifest['style.css'].file)
 for (const [place, pages] of Object.entries(places)) {
   const entries = [...pages.reduce((seen, page) => files(page, seen), files('index.html'))]
   const scripts = entries.reduce((sum, e) => sum + weight(manifest[e].file), 0)
-  console.log(`${place.padEnd(16)} ${(scripts / 1000).toFixed(1).padStart(7)} kB JavaScript ${(styles / 1000).toFixed(1).padStart(6)} kB CSS`)
+  console.log(`${place.padEnd(16)} ${kB(scripts).padStart(7)} kB JavaScript ${kB(styles).padStart(6)} kB CSS`)
 }
 const vue = ['vue/dist/vue.runtime.esm-browser.prod.js', 'vue-router/dist/vue-router.esm-browser.prod.js']
   .map((f) => gzipSync(readFileSync(join(root, 'web/node_modules', f))).length)
-console.log(`yardstick: Vue ${(vue[0] / 1000).toFixed(1)} kB and its router ${(vue[1] / 1000).toFixed(1)} kB, as they are published`)
+console.log(`yardstick: Vue ${kB(vue[0])} kB and its router ${kB(vue[1])} kB, as they are published`)

@@ -1,5 +1,5 @@
-// Writes web/public/licences.json: every package that is shipped, with its licence in full. Run it with `npm run --prefix web licences`
-// after a package has changed; a test says when it is out of date.
+// Writes web/public/licences.json: every package that is shipped, with its licence in full. Run it with `npm run
+// --prefix web licences` after a package has changed; a test says when it is out of date.
 import { execFileSync } from 'node:child_process'
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
 import { homedir } from 'node:os'
@@ -16,7 +16,10 @@ const textIn = (folder) =>
         .join('\n\n')
     : ''
 
-/** What the browser is sent: the bundler says which packages are in it; fonts are files of packages, and some packages only hand others on. */
+/**
+ * What the browser is sent: the bundler says which packages are in it; fonts are files of packages, and some packages
+ * only hand others on.
+ */
 function ofBrowser() {
   const said = join(root, 'web', 'node_modules', '.bundled.json')
   execFileSync('npx', ['vite', 'build', '--outDir', join(root, 'web', 'node_modules', '.licences')], {

@@ -1,6 +1,6 @@
 /**
- * The front end's layers, from the ground up. What stands lower never reads what stands higher, and no page reads another
- * station's pages: what two share moves down.
+ * The front end's layers, from the ground up. What stands lower never reads what stands higher, and no page reads
+ * another station's pages: what two share moves down.
  */
 const layers = [
   ['api'],

@@ -14,7 +14,8 @@ const sayBundled = (file: string) =>
 export default defineConfig({
   plugins: [vue(), ...(bundled ? [sayBundled(bundled)] : [])],
   resolve: { alias: { '@': fileURLToPath(new URL('src', import.meta.url)) } },
-  // One style sheet for all pages: it is small, and a page that is opened without a connection is never left without it.
+  // One style sheet for all pages: it is small, and a page that is opened without a connection is never left without
+  // it.
   build: { outDir: '../src/PluckyRally.Web/wwwroot', emptyOutDir: true, manifest: true, cssCodeSplit: false },
   test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
   // The guide is written in docs/guide and comes along from there.

@@ -3,7 +3,10 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Benchmarks;
 
-/// <summary>Drawing all readings of a class anew 10,000 times, a limit in every attempt among its rules. Aim: under 300 ms on one core.</summary>
+/// <summary>
+/// Drawing all readings of a class anew 10,000 times, a limit in every attempt among its rules. Aim: under 300 ms on
+/// one core.
+/// </summary>
 [MemoryDiagnoser]
 public class ConfidenceBenchmark
 {

@@ -3,7 +3,10 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Benchmarks;
 
-/// <summary>A thousand classes of eight teams play a brief. Aim: under two seconds on one core. Yardstick: a class's standings with their words, a thousand times.</summary>
+/// <summary>
+/// A thousand classes of eight teams play a brief. Aim: under two seconds on one core. Yardstick: a class's standings
+/// with their words, a thousand times.
+/// </summary>
 [MemoryDiagnoser]
 public class RehearsalBenchmark
 {
@@ -18,7 +21,9 @@ public class RehearsalBenchmark
     public void Setup()
     {
         _class = Sizes.Make(8, Parts, 3);
-        _rehearsal = Rehearsal.Of(_class.In(1).Compiled, new RehearsalAsked { Teams = 8, Classes = 1000 }, ThingsRemembered.Nothing).OrThrow();
+        _rehearsal = Rehearsal
+            .Of(_class.In(1).Compiled, new RehearsalAsked { Teams = 8, Classes = 1000 }, ThingsRemembered.Nothing)
+            .OrThrow();
     }
 
     [Benchmark]
@@ -28,7 +33,8 @@ public class RehearsalBenchmark
     public int Standings()
     {
         var placed = 0;
-        for (var i = 0; i < 1000; i++) placed += Scorer.Score(_class, 1).Rows.Count;
+        for (var i = 0; i < 1000; i++)
+            placed += Scorer.Score(_class, 1).Rows.Count;
         return placed;
     }
 
@@ -37,12 +43,17 @@ public class RehearsalBenchmark
     {
         foreach (var file in Directory.GetFiles(folder, "*.brief.json").Order(StringComparer.Ordinal))
         {
-            var compiled = CompiledEdition.For(Editions.Resolve(DocumentReader.Brief(File.ReadAllText(file)).OrThrow().Value, "").OrThrow()).OrThrow();
-            var rehearsal = Rehearsal.Of(compiled, new RehearsalAsked { Teams = 8, Classes = 1000 }, ThingsRemembered.Nothing).OrThrow();
+            var compiled = CompiledEdition
+                .For(Editions.Resolve(DocumentReader.Brief(File.ReadAllText(file)).OrThrow().Value, "").OrThrow())
+                .OrThrow();
+            var rehearsal = Rehearsal
+                .Of(compiled, new RehearsalAsked { Teams = 8, Classes = 1000 }, ThingsRemembered.Nothing)
+                .OrThrow();
             var from = TimeProvider.System.GetTimestamp();
             var report = RehearsalReport.Of(rehearsal, _ => { }, CancellationToken.None);
             yield return $"{TimeProvider.System.GetElapsedTime(from).TotalSeconds:0.00} s  {Path.GetFileName(file)}";
-            foreach (var finding in report.Findings) yield return $"    {finding.Weight}: {finding.Says}";
+            foreach (var finding in report.Findings)
+                yield return $"    {finding.Weight}: {finding.Says}";
         }
     }
 }

@@ -2,7 +2,10 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Benchmarks;
 
-/// <summary>A rally of a size, with readings from a seed: two rules, some attempts that miss one, some readings that are bounds, some strikes.</summary>
+/// <summary>
+/// A rally of a size, with readings from a seed: two rules, some attempts that miss one, some readings that are bounds,
+/// some strikes.
+/// </summary>
 internal static class Sizes
 {
     /// <summary>The shortest first measure of an attempt that counts.</summary>
@@ -14,16 +17,60 @@ internal static class Sizes
         var brief = new Brief
         {
             Title = "Benchmark",
-            Measures = [.. Enumerable.Range(0, parts).Select(i => new Measure { Id = $"m{i}", Name = $"Measure {i}", Kind = MeasureKind.Length, Unit = "cm", Step = 0.5m })],
+            Measures =
+            [
+                .. Enumerable
+                    .Range(0, parts)
+                    .Select(i => new Measure
+                    {
+                        Id = $"m{i}",
+                        Name = $"Measure {i}",
+                        Kind = MeasureKind.Length,
+                        Unit = "cm",
+                        Step = 0.5m,
+                    }),
+            ],
             Rules =
             [
-                new Rule { Id = "least", Sort = RuleSort.Criterion, Text = $"Goes at least {Least} cm", When = When.EveryAttempt, Check = new RuleCheck.Limit { Value = "m0", Comparison = Comparison.AtLeast, Amount = $"{Least} cm" }, IfMissed = new Consequence.AttemptDoesNotCount() },
-                new Rule { Id = "stands", Sort = RuleSort.Criterion, Text = "Stands by itself", Check = new RuleCheck.Inspection(), IfMissed = new Consequence.DoesNotPlace() },
+                new Rule
+                {
+                    Id = "least",
+                    Sort = RuleSort.Criterion,
+                    Text = $"Goes at least {Least} cm",
+                    When = When.EveryAttempt,
+                    Check = new RuleCheck.Limit
+                    {
+                        Value = "m0",
+                        Comparison = Comparison.AtLeast,
+                        Amount = $"{Least} cm",
+                    },
+                    IfMissed = new Consequence.AttemptDoesNotCount(),
+                },
+                new Rule
+                {
+                    Id = "stands",
+                    Sort = RuleSort.Criterion,
+                    Text = "Stands by itself",
+                    Check = new RuleCheck.Inspection(),
+                    IfMissed = new Consequence.DoesNotPlace(),
+                },
             ],
             Trials = new Trials { Attempts = attempts },
             Method = new Method
             {
-                Parts = [.. Enumerable.Range(0, parts).Select(i => new Part.Measured { Id = $"p{i}", Name = $"Part {i}", Value = $"m{i}", Better = Better.More, Curve = new Curve.Rate(0.2m) })],
+                Parts =
+                [
+                    .. Enumerable
+                        .Range(0, parts)
+                        .Select(i => new Part.Measured
+                        {
+                            Id = $"p{i}",
+                            Name = $"Part {i}",
+                            Value = $"m{i}",
+                            Better = Better.More,
+                            Curve = new Curve.Rate(0.2m),
+                        }),
+                ],
             },
         };
         var list = Enumerable.Range(1, teams).Select(i => new Team { Id = $"t{i}", Name = $"Team {i}" }).ToList();
@@ -31,29 +78,63 @@ internal static class Sizes
         var entries = new List<Entry>();
         foreach (var team in list)
         {
-            entries.Add(new Entry.RuleChecked { Id = Next(), Team = team.Id, Rule = "stands", Met = random.Next(20) > 0 });
+            entries.Add(
+                new Entry.RuleChecked
+                {
+                    Id = Next(),
+                    Team = team.Id,
+                    Rule = "stands",
+                    Met = random.Next(20) > 0,
+                }
+            );
             for (var attempt = 0; attempt < attempts; attempt++)
             {
                 if (random.Next(20) == 0)
                 {
                     var slip = Trial(team);
-                    entries.AddRange([slip, new Entry.StruckOut { Id = Next(), Entry = slip.Id, Reason = "the wrong team" }]);
+                    entries.AddRange([
+                        slip,
+                        new Entry.StruckOut
+                        {
+                            Id = Next(),
+                            Entry = slip.Id,
+                            Reason = "the wrong team",
+                        },
+                    ]);
                 }
 
                 entries.Add(Trial(team));
             }
         }
 
-        return OpenedRally.Open(new Rally { Name = "Benchmark", Edition = new Edition { Brief = brief }, Teams = list, Entries = entries }).OrThrow();
+        return OpenedRally
+            .Open(
+                new Rally
+                {
+                    Name = "Benchmark",
+                    Edition = new Edition { Brief = brief },
+                    Teams = list,
+                    Entries = entries,
+                }
+            )
+            .OrThrow();
 
         Guid Next() => new(++count, 0, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 3);
 
-        Entry.TrialRecorded Trial(Team team) => new()
-        {
-            Id = Next(),
-            Team = team.Id,
-            Outcome = TrialOutcome.Counted,
-            Readings = [.. brief.Measures.Select(m => new Reading { Measure = m.Id, Typed = $"{random.Next(100, 400) / 2m}{(random.Next(20) == 0 ? "+" : "")}" })],
-        };
+        Entry.TrialRecorded Trial(Team team) =>
+            new()
+            {
+                Id = Next(),
+                Team = team.Id,
+                Outcome = TrialOutcome.Counted,
+                Readings =
+                [
+                    .. brief.Measures.Select(m => new Reading
+                    {
+                        Measure = m.Id,
+                        Typed = $"{random.Next(100, 400) / 2m}{(random.Next(20) == 0 ? "+" : "")}",
+                    }),
+                ],
+            };
     }
 }

@@ -4,8 +4,8 @@ using PluckyRally.Core;
 namespace PluckyRally.Benchmarks;
 
 /// <summary>
-/// Standings with all that a screen shows of them, beside a loop by hand that does the same work for this one brief: strikes, numbered
-/// attempts, rules, bounds, rounding, ties, and every number as it is shown.
+/// Standings with all that a screen shows of them, beside a loop by hand that does the same work for this one brief:
+/// strikes, numbered attempts, rules, bounds, rounding, ties, and every number as it is shown.
 /// </summary>
 [MemoryDiagnoser]
 public class StandingsBenchmark
@@ -20,7 +20,8 @@ public class StandingsBenchmark
     {
         _rally = Size == "class" ? Sizes.Make(10, 6, 5) : Sizes.Make(200, 10, 30);
         var (hand, scored) = (ByHand(), Scored());
-        if (!hand.SequenceEqual(scored)) throw new InvalidOperationException("The loop by hand came to other standings.");
+        if (!hand.SequenceEqual(scored))
+            throw new InvalidOperationException("The loop by hand came to other standings.");
     }
 
     [Benchmark(Baseline = true)]
@@ -29,28 +30,48 @@ public class StandingsBenchmark
     [Benchmark]
     public Standings Standings() => Scorer.Score(_rally.In(1).Compiled, _rally.Rally.Teams, _rally.Rally.Entries, 1);
 
-    private List<string> Scored() => [.. Standings().Rows.Select(r => $"{r.PlaceText}|{r.Name}|{r.TotalText}|{string.Join(",", r.Parts.Select(p => $"{p.ValueText}={p.PointsText}"))}")];
+    private List<string> Scored() =>
+        [
+            .. Standings()
+                .Rows.Select(r =>
+                    $"{r.PlaceText}|{r.Name}|{r.TotalText}|"
+                    + $"{string.Join(",", r.Parts.Select(p => $"{p.ValueText}={p.PointsText}"))}"
+                ),
+        ];
 
-    private sealed record Row(Team Team, bool Missed, bool Finished, (decimal Best, bool AtLeast)[] Bests, decimal Total, bool AtLeast);
+    private sealed record Row(
+        Team Team,
+        bool Missed,
+        bool Finished,
+        (decimal Best, bool AtLeast)[] Bests,
+        decimal Total,
+        bool AtLeast
+    );
 
     private List<string> ByHand()
     {
         var struck = new HashSet<Guid>();
         foreach (var entry in _rally.Rally.Entries.Reverse())
         {
-            if (entry is Entry.StruckOut strike && !struck.Contains(strike.Id)) struck.Add(strike.Entry);
+            if (entry is Entry.StruckOut strike && !struck.Contains(strike.Id))
+                struck.Add(strike.Entry);
         }
 
         var trials = new Dictionary<string, SortedDictionary<int, List<Entry.TrialRecorded>>>();
         var stands = new Dictionary<string, bool>();
         foreach (var entry in _rally.Rally.Entries)
         {
-            if (entry.Round != 1 || struck.Contains(entry.Id)) continue;
-            if (entry is Entry.RuleChecked check) stands[check.Team] = check.Met;
-            if (entry is not Entry.TrialRecorded { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } trial) continue;
-            if (!trials.TryGetValue(trial.Team, out var attempts)) trials[trial.Team] = attempts = [];
+            if (entry.Round != 1 || struck.Contains(entry.Id))
+                continue;
+            if (entry is Entry.RuleChecked check)
+                stands[check.Team] = check.Met;
+            if (entry is not Entry.TrialRecorded { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } trial)
+                continue;
+            if (!trials.TryGetValue(trial.Team, out var attempts))
+                trials[trial.Team] = attempts = [];
             var number = trial.Attempt ?? attempts.Count + 1;
-            if (!attempts.TryGetValue(number, out var same)) attempts[number] = same = [];
+            if (!attempts.TryGetValue(number, out var same))
+                attempts[number] = same = [];
             same.Add(trial);
         }
 
@@ -62,13 +83,16 @@ public class StandingsBenchmark
             var counted = 0;
             foreach (var (_, same) in trials[team.Id])
             {
-                if (Read(same, measures[0]).Value < Sizes.Least) continue;
+                if (Read(same, measures[0]).Value < Sizes.Least)
+                    continue;
                 counted++;
                 for (var i = 0; i < measures.Length; i++)
                 {
                     var (value, atLeast) = Read(same, measures[i]);
-                    if (counted == 1 || value > bests[i].Best) bests[i] = (value, bests[i].AtLeast || atLeast);
-                    else bests[i].AtLeast |= atLeast;
+                    if (counted == 1 || value > bests[i].Best)
+                        bests[i] = (value, bests[i].AtLeast || atLeast);
+                    else
+                        bests[i].AtLeast |= atLeast;
                 }
             }
 
@@ -80,17 +104,40 @@ public class StandingsBenchmark
                 bound |= atLeast;
             }
 
-            rows.Add(new(team, !stands[team.Id], trials[team.Id].Count == _rally.In(1).Compiled.Brief.Trials.Attempts, bests, total, bound));
+            rows.Add(
+                new(
+                    team,
+                    !stands[team.Id],
+                    trials[team.Id].Count == _rally.In(1).Compiled.Brief.Trials.Attempts,
+                    bests,
+                    total,
+                    bound
+                )
+            );
         }
 
-        var order = rows.OrderBy(r => r.Missed).ThenByDescending(r => r.Total).ThenByDescending(r => !r.Missed && r.AtLeast).ThenBy(r => r.Team.Name, StringComparer.Ordinal).ToList();
+        var order = rows.OrderBy(r => r.Missed)
+            .ThenByDescending(r => r.Total)
+            .ThenByDescending(r => !r.Missed && r.AtLeast)
+            .ThenBy(r => r.Team.Name, StringComparer.Ordinal)
+            .ToList();
         var shown = new List<string>();
         for (var i = 0; i < order.Count; i++)
         {
             var row = order[i];
-            var sharing = order.Where(r => !r.Missed && !row.Missed && (r.Total, r.AtLeast) == (row.Total, row.AtLeast)).ToList();
-            var place = row.Missed ? "" : Ordinal(order.IndexOf(sharing[0]) + 1) + (sharing.Count > 1 ? ", shared" : "");
-            shown.Add($"{place}|{row.Team.Name}|{(row.AtLeast ? "at least " : "")}{row.Total:F1}|{string.Join(",", row.Bests.Select(b => $"{(b.AtLeast ? "at least " : "")}{b.Best:F1} cm={Points(b.Best):F1}"))}");
+            var sharing = order
+                .Where(r => !r.Missed && !row.Missed && (r.Total, r.AtLeast) == (row.Total, row.AtLeast))
+                .ToList();
+            var place = row.Missed
+                ? ""
+                : Ordinal(order.IndexOf(sharing[0]) + 1) + (sharing.Count > 1 ? ", shared" : "");
+            shown.Add(
+                $"{place}|{row.Team.Name}|{(row.AtLeast ? "at least " : "")}{row.Total:F1}|"
+                    + string.Join(
+                        ",",
+                        row.Bests.Select(b => $"{(b.AtLeast ? "at least " : "")}{b.Best:F1} cm={Points(b.Best):F1}")
+                    )
+            );
         }
 
         return shown;
@@ -106,7 +153,8 @@ public class StandingsBenchmark
         {
             foreach (var reading in trial.Readings)
             {
-                if (reading.Measure != measure) continue;
+                if (reading.Measure != measure)
+                    continue;
                 sum += reading.Value!.Value;
                 atLeast |= reading.Bound == Bound.AtLeast;
                 count++;
@@ -116,11 +164,12 @@ public class StandingsBenchmark
         return (sum / count, atLeast);
     }
 
-    private static string Ordinal(int number) => (number % 100 is >= 11 and <= 13 ? 0 : number % 10) switch
-    {
-        1 => $"{number}st",
-        2 => $"{number}nd",
-        3 => $"{number}rd",
-        _ => $"{number}th",
-    };
+    private static string Ordinal(int number) =>
+        (number % 100 is >= 11 and <= 13 ? 0 : number % 10) switch
+        {
+            1 => $"{number}st",
+            2 => $"{number}nd",
+            3 => $"{number}rd",
+            _ => $"{number}th",
+        };
 }

@@ -3,7 +3,9 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Benchmarks;
 
-/// <summary>Teams of four for 36 pupils after ten rallies. Yardstick: adding up the partners of one such division.</summary>
+/// <summary>
+/// Teams of four for 36 pupils after ten rallies. Yardstick: adding up the partners of one such division.
+/// </summary>
 [MemoryDiagnoser]
 public class TeamsBenchmark
 {
@@ -16,7 +18,8 @@ public class TeamsBenchmark
     {
         _wishes = new() { Seed = 20261125, Earlier = Past(_pupils, 10) };
         _met = new int[36, 36];
-        foreach (var pair in _wishes.Earlier) _met[int.Parse(pair.One[1..]) - 1, int.Parse(pair.Other[1..]) - 1] = pair.Times;
+        foreach (var pair in _wishes.Earlier)
+            _met[int.Parse(pair.One[1..]) - 1, int.Parse(pair.Other[1..]) - 1] = pair.Times;
     }
 
     [Benchmark]
@@ -27,12 +30,16 @@ public class TeamsBenchmark
     {
         var sum = 0;
         for (var team = 0; team < 9; team++)
-            for (var i = team * 4; i < (team * 4) + 4; i++)
-                for (var j = i + 1; j < (team * 4) + 4; j++) sum += _met[i, j] + _met[j, i];
+        for (var i = team * 4; i < (team * 4) + 4; i++)
+        for (var j = i + 1; j < (team * 4) + 4; j++)
+            sum += _met[i, j] + _met[j, i];
         return sum;
     }
 
-    /// <summary>How good one making of teams is, beside the best of a long search: five hundred makings, each from other beginnings.</summary>
+    /// <summary>
+    /// How good one making of teams is, beside the best of a long search: five hundred makings, each from other
+    /// beginnings.
+    /// </summary>
     public static string Repeats()
     {
         var lines = new List<string>();
@@ -40,8 +47,15 @@ public class TeamsBenchmark
         {
             var bench = new TeamsBenchmark();
             var wishes = new TeamWishes { Earlier = Past(bench._pupils, rallies) };
-            var all = Enumerable.Range(1, 500).Select(seed => TeamMaker.Make(bench._pupils, wishes with { Seed = seed }).OrThrow().Repeats).Order().ToList();
-            lines.Add($"after {rallies} rallies: one making repeats {all[all.Count / 2]} partnerships at the median, {all[^1]} at worst; the best of 500 repeats {all[0]}");
+            var all = Enumerable
+                .Range(1, 500)
+                .Select(seed => TeamMaker.Make(bench._pupils, wishes with { Seed = seed }).OrThrow().Repeats)
+                .Order()
+                .ToList();
+            lines.Add(
+                $"after {rallies} rallies: one making repeats {all[all.Count / 2]} partnerships at the "
+                    + $"median, {all[^1]} at worst; the best of 500 repeats {all[0]}"
+            );
         }
 
         return string.Join(Environment.NewLine, lines);
@@ -56,7 +70,8 @@ public class TeamsBenchmark
             // Nobody looked at the history then: teams by lot, as the children came in.
             foreach (var team in TeamMaker.Make(pupils, new() { Seed = rally }).OrThrow().Teams)
                 for (var i = 0; i < team.Count; i++)
-                    for (var j = i + 1; j < team.Count; j++) met[(team[i], team[j])] = met.GetValueOrDefault((team[i], team[j])) + 1;
+                for (var j = i + 1; j < team.Count; j++)
+                    met[(team[i], team[j])] = met.GetValueOrDefault((team[i], team[j])) + 1;
         }
 
         return [.. met.Select(m => new EarlierPair(m.Key.Item1, m.Key.Item2, m.Value))];

@@ -4,11 +4,14 @@ using System.Text;
 
 namespace PluckyRally.LoadRun;
 
-/// <summary>A judge who records at an even pace and, like the browser's outbox, sends again until there is an answer.</summary>
+/// <summary>
+/// A judge who records at an even pace and, like the browser's outbox, sends again until there is an answer.
+/// </summary>
 /// <param name="http">The judge's connection.</param>
 /// <param name="rally">The rally.</param>
 /// <param name="number">Which judge.</param>
-/// <param name="entry">What is recorded: by the judge's number, how many were recorded before, and the new entry's id.</param>
+/// <param name="entry">What is recorded: by the judge's number, how many were recorded before, and the new entry's
+/// id.</param>
 internal sealed class Judge(HttpClient http, Guid rally, int number, Func<int, int, Guid, string> entry)
 {
     private static readonly TimeSpan Again = TimeSpan.FromMilliseconds(500);
@@ -36,7 +39,8 @@ internal sealed class Judge(HttpClient http, Guid rally, int number, Func<int, i
         {
             await Send(i, Guid.CreateVersion7());
             var next = (every * (i + 1)) + (every * (number % 17 / 17.0)) - began.Elapsed;
-            if (next > TimeSpan.Zero) await Task.Delay(next);
+            if (next > TimeSpan.Zero)
+                await Task.Delay(next);
         }
     }
 
@@ -48,17 +52,24 @@ internal sealed class Judge(HttpClient http, Guid rally, int number, Func<int, i
             var sent = Stopwatch.GetTimestamp();
             try
             {
-                using var answer = await http.PostAsync($"/api/rallies/{rally}/entries", new StringContent(document, Encoding.UTF8, "application/json"));
-                if (answer.StatusCode is not (HttpStatusCode.OK or HttpStatusCode.Created)) throw new InvalidOperationException(await answer.Content.ReadAsStringAsync());
+                using var answer = await http.PostAsync(
+                    $"/api/rallies/{rally}/entries",
+                    new StringContent(document, Encoding.UTF8, "application/json")
+                );
+                if (answer.StatusCode is not (HttpStatusCode.OK or HttpStatusCode.Created))
+                    throw new InvalidOperationException(await answer.Content.ReadAsStringAsync());
                 Acknowledged.Add(id);
-                if (tries == 1) Times.Add(Stopwatch.GetElapsedTime(sent).TotalMilliseconds);
-                if (Taken is not null) await Taken();
+                if (tries == 1)
+                    Times.Add(Stopwatch.GetElapsedTime(sent).TotalMilliseconds);
+                if (Taken is not null)
+                    await Taken();
                 return;
             }
             catch (HttpRequestException)
             {
                 // The server is away. The entry waits here, as it does in the browser.
-                if (tries == 1) SentAgain++;
+                if (tries == 1)
+                    SentAgain++;
                 await Task.Delay(Again);
             }
         }

@@ -4,7 +4,9 @@ using System.Text.Json;
 
 namespace PluckyRally.LoadRun;
 
-/// <summary>Many small rallies at once, each with two judges who only record; then the same, killed in mid-burst.</summary>
+/// <summary>
+/// Many small rallies at once, each with two judges who only record; then the same, killed in mid-burst.
+/// </summary>
 internal static class ManyRallies
 {
     private const int Rallies = 40;
@@ -20,7 +22,10 @@ internal static class ManyRallies
         var rallies = new List<Guid>();
         for (var i = 0; i < Rallies; i++)
         {
-            using var made = await http.PostAsync("/api/files", new StringContent(file, Encoding.UTF8, "application/json"));
+            using var made = await http.PostAsync(
+                "/api/files",
+                new StringContent(file, Encoding.UTF8, "application/json")
+            );
             rallies.Add(Guid.Parse(made.Headers.Location!.ToString().Split('/')[^1]));
         }
 
@@ -31,7 +36,14 @@ internal static class ManyRallies
         async Task Burst(string name, TimeSpan time, bool kill)
         {
             var known = (await Logged()).ToDictionary(l => l.Key, l => l.Value.Count);
-            var judges = rallies.SelectMany((rally, r) => Enumerable.Range(0, JudgesEach).Select(j => (Rally: rally, Judge: new Judge(http, rally, (r * JudgesEach) + j, Hall.Note)))).ToList();
+            var judges = rallies
+                .SelectMany(
+                    (rally, r) =>
+                        Enumerable
+                            .Range(0, JudgesEach)
+                            .Select(j => (Rally: rally, Judge: new Judge(http, rally, (r * JudgesEach) + j, Hall.Note)))
+                )
+                .ToList();
             var watched = new Watched(server);
             var working = Task.WhenAll(judges.Select(j => j.Judge.Record(PerSecond, time)));
             var ticks = 0;
@@ -53,11 +65,19 @@ internal static class ManyRallies
             var doubled = logs.Values.Sum(l => l.Count - l.Distinct().Count());
             var acknowledged = judges.Sum(j => j.Judge.Acknowledged.Count);
             var gained = logs.Sum(l => l.Value.Count - known[l.Key]);
-            Console.WriteLine($"{name}: {Rallies} rallies, {judges.Count} judges, {PerSecond} a second each for {time.TotalSeconds:0} s");
-            Console.WriteLine($"  acknowledged {acknowledged} ({acknowledged / time.TotalSeconds:0} a second), in the log {gained}, missing {missing}, doubled {doubled}, sent again {judges.Sum(j => j.Judge.SentAgain)}");
+            Console.WriteLine(
+                $"{name}: {Rallies} rallies, {judges.Count} judges, {PerSecond} a second each for "
+                    + $"{time.TotalSeconds:0} s"
+            );
+            Console.WriteLine(
+                $"  acknowledged {acknowledged} ({acknowledged / time.TotalSeconds:0} a second), in the log "
+                    + $"{gained}, missing {missing}, doubled {doubled}, sent again "
+                    + $"{judges.Sum(j => j.Judge.SentAgain)}"
+            );
             Console.WriteLine($"  recording: {Spread.Of(judges.SelectMany(j => j.Judge.Times))}");
             Console.WriteLine($"  {watched}");
-            if (missing + doubled > 0 || gained != acknowledged) throw new InvalidOperationException("Entries were lost or doubled.");
+            if (missing + doubled > 0 || gained != acknowledged)
+                throw new InvalidOperationException("Entries were lost or doubled.");
         }
 
         async Task<Dictionary<Guid, List<Guid>>> Logged()
@@ -66,7 +86,10 @@ internal static class ManyRallies
             foreach (var rally in rallies)
             {
                 var read = await http.GetFromJsonAsync<JsonElement>($"/api/rallies/{rally}/file");
-                logs[rally] = [.. read.GetProperty("entries").EnumerateArray().Select(e => e.GetProperty("id").GetGuid())];
+                logs[rally] =
+                [
+                    .. read.GetProperty("entries").EnumerateArray().Select(e => e.GetProperty("id").GetGuid()),
+                ];
             }
 
             return logs;

@@ -41,10 +41,29 @@ internal sealed class ServerUnderLoad(string root, int port, bool lan = false) :
     {
         var web = Path.Combine(root, "src", "PluckyRally.Web");
         var watch = Stopwatch.StartNew();
-        _process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(web, "bin", "Release", "net10.0", "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{port}", "--data", _data, "--lan", lan ? "true" : "false"]) { RedirectStandardOutput = true })!;
+        _process = Process.Start(
+            new ProcessStartInfo(
+                "dotnet",
+                [
+                    Path.Combine(web, "bin", "Release", "net10.0", "PluckyRally.Web.dll"),
+                    "--contentRoot",
+                    web,
+                    "--port",
+                    $"{port}",
+                    "--data",
+                    _data,
+                    "--lan",
+                    lan ? "true" : "false",
+                ]
+            )
+            {
+                RedirectStandardOutput = true,
+            }
+        )!;
         while (await _process.StandardOutput.ReadLineAsync() is { } line)
         {
-            if (!line.StartsWith("Plucky Rally is at", StringComparison.Ordinal)) continue;
+            if (!line.StartsWith("Plucky Rally is at", StringComparison.Ordinal))
+                continue;
 
             // What it says later is read too, or it would wait for that.
             _ = _process.StandardOutput.ReadToEndAsync();

@@ -8,7 +8,10 @@ using Microsoft.AspNetCore.SignalR.Client;
 
 namespace PluckyRally.LoadRun;
 
-/// <summary>A device that was let in with a code: it has an address and a cookie of its own, follows the rally over the live line, and fetches what its page fetches.</summary>
+/// <summary>
+/// A device that was let in with a code: it has an address and a cookie of its own, follows the rally over the live
+/// line, and fetches what its page fetches.
+/// </summary>
 internal abstract class Window : IAsyncDisposable
 {
     private readonly HubConnection _hub;
@@ -22,11 +25,13 @@ internal abstract class Window : IAsyncDisposable
         _line = new(number);
         Http = new HttpClient(_line.Handler) { BaseAddress = server };
         Http.DefaultRequestHeaders.AcceptEncoding.ParseAdd("br");
-        _hub = new HubConnectionBuilder().WithUrl(new Uri(server, "/live"), options =>
-        {
-            options.Cookies = _line.Cookies;
-            options.HttpMessageHandlerFactory = _ => new SocketsHttpHandler { CookieContainer = _line.Cookies };
-        }).Build();
+        _hub = new HubConnectionBuilder()
+            .WithUrl(new Uri(server, "/live"), options =>
+            {
+                options.Cookies = _line.Cookies;
+                options.HttpMessageHandlerFactory = _ => new SocketsHttpHandler { CookieContainer = _line.Cookies };
+            })
+            .Build();
         _hub.On<JsonElement>("news", news => _ = Later(news));
     }
 
@@ -53,7 +58,10 @@ internal abstract class Window : IAsyncDisposable
         Heard(await _hub.InvokeAsync<JsonElement>("Follow", Rally));
     }
 
-    /// <summary>Fetches what is new, one request after the other: what is asked for meanwhile is fetched once more, as the page does.</summary>
+    /// <summary>
+    /// Fetches what is new, one request after the other: what is asked for meanwhile is fetched once more, as the page
+    /// does.
+    /// </summary>
     public Task Follow()
     {
         lock (_hub)
@@ -82,7 +90,9 @@ internal abstract class Window : IAsyncDisposable
         Bytes += body.Length;
         answer.EnsureSuccessStatusCode();
         await using var packed = new MemoryStream(body);
-        await using Stream text = answer.Content.Headers.ContentEncoding.Contains("br") ? new BrotliStream(packed, CompressionMode.Decompress) : packed;
+        await using Stream text = answer.Content.Headers.ContentEncoding.Contains("br")
+            ? new BrotliStream(packed, CompressionMode.Decompress)
+            : packed;
         using var read = await JsonDocument.ParseAsync(text);
         return read.RootElement.Clone();
     }
@@ -94,7 +104,8 @@ internal abstract class Window : IAsyncDisposable
         {
             lock (_hub)
             {
-                if (!_again) return;
+                if (!_again)
+                    return;
                 _again = false;
             }
 
@@ -111,23 +122,32 @@ internal abstract class Window : IAsyncDisposable
 
     private void Heard(JsonElement news)
     {
-        if (news.ValueKind == JsonValueKind.Object && news.TryGetProperty("asOf", out var asOf) && asOf.GetInt32() > AsOf) _ = Follow();
+        if (
+            news.ValueKind == JsonValueKind.Object
+            && news.TryGetProperty("asOf", out var asOf)
+            && asOf.GetInt32() > AsOf
+        )
+            _ = Follow();
     }
 
     /// <summary>Each device has an address of the loopback range of its own, as it would in a hall.</summary>
     private sealed class HttpClientHandlerWithAddress
     {
-        public HttpClientHandlerWithAddress(int number) => Handler = new()
-        {
-            CookieContainer = Cookies,
-            ConnectCallback = async (context, stop) =>
+        public HttpClientHandlerWithAddress(int number) =>
+            Handler = new()
             {
-                var socket = new Socket(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp) { NoDelay = true };
-                socket.Bind(new IPEndPoint(new IPAddress([127, 0, 1, (byte)(number + 1)]), 0));
-                await socket.ConnectAsync(context.DnsEndPoint.Host, context.DnsEndPoint.Port, stop);
-                return new NetworkStream(socket, ownsSocket: true);
-            },
-        };
+                CookieContainer = Cookies,
+                ConnectCallback = async (context, stop) =>
+                {
+                    var socket = new Socket(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp)
+                    {
+                        NoDelay = true,
+                    };
+                    socket.Bind(new IPEndPoint(new IPAddress([127, 0, 1, (byte)(number + 1)]), 0));
+                    await socket.ConnectAsync(context.DnsEndPoint.Host, context.DnsEndPoint.Port, stop);
+                    return new NetworkStream(socket, ownsSocket: true);
+                },
+            };
 
         public CookieContainer Cookies { get; } = new();
 
@@ -156,7 +176,10 @@ internal sealed class JudgeWindow(Uri server, Guid rally, int number, int teams)
 
     protected override async Task Load()
     {
-        var changes = await Get($"/api/rallies/{Rally}/score?round=1&team={_team}&held={AsOf}&ground={_ground}{(_ground.Length > 0 ? $"&since={AsOf}" : "")}");
+        var changes = await Get(
+            $"/api/rallies/{Rally}/score?round=1&team={_team}&held={AsOf}&ground={_ground}"
+                + $"{(_ground.Length > 0 ? $"&since={AsOf}" : "")}"
+        );
         (AsOf, _ground) = (changes.GetProperty("asOf").GetInt32(), changes.GetProperty("ground").GetString()!);
     }
 }
@@ -166,7 +189,10 @@ internal sealed class WallWindow(Uri server, Guid rally, int number) : Window(se
 {
     protected override async Task Load()
     {
-        await Task.WhenAll(Get($"/api/rallies/{Rally}/wall/clock?round=1"), Get($"/api/rallies/{Rally}/wall/board?round=1"));
+        await Task.WhenAll(
+            Get($"/api/rallies/{Rally}/wall/clock?round=1"),
+            Get($"/api/rallies/{Rally}/wall/board?round=1")
+        );
         AsOf = int.MinValue;
     }
 }

@@ -15,7 +15,8 @@ return args switch
 
 static int Usage()
 {
-    Console.Error.WriteLine("""
+    Console.Error.WriteLine(
+        """
         score FILE [--round N] [--why TEAM] [--json]   the standings of a rally's file
         check FILE                                     whether a brief's or a rally's file is in order
         upgrade FILE                                   the same file in the newest version of its format
@@ -24,6 +25,7 @@ static int Usage()
         save FILE [--data DIR] [--demo]                everything in one file
         restore FILE [--data DIR] [--demo]             brings such a file in, or a copy back
         schemas FOLDER                                 writes the JSON Schemas of the formats
-        """);
+        """
+    );
     return 2;
 }

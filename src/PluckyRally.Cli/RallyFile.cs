@@ -12,7 +12,9 @@ internal static class RallyFile
         {
             if (new FileInfo(path).Length > Limits.RallyBytes)
             {
-                error.WriteLine($"{path}: The file is larger than {Limits.RallyBytes / 1_000_000} MB. Leave out what is not needed.");
+                error.WriteLine(
+                    $"{path}: The file is larger than {Limits.RallyBytes / 1_000_000} MB. Leave out what is not needed."
+                );
                 return null;
             }
 
@@ -20,7 +22,9 @@ internal static class RallyFile
         }
         catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException)
         {
-            error.WriteLine($"{path}: The file cannot be read: {wrong.Message} Check its name and that you may read it.");
+            error.WriteLine(
+                $"{path}: The file cannot be read: {wrong.Message} Check its name and that you may read it."
+            );
             return null;
         }
     }
@@ -28,7 +32,8 @@ internal static class RallyFile
     /// <summary>Says problems, a line each, and gives the exit code for them: 2 where one is an error.</summary>
     public static int Say(string path, IReadOnlyList<Problem> problems, TextWriter error)
     {
-        foreach (var problem in problems) error.WriteLine($"{path}: {(problem.Severity == Severity.Warning ? "note: " : "")}{problem}");
+        foreach (var problem in problems)
+            error.WriteLine($"{path}: {(problem.Severity == Severity.Warning ? "note: " : "")}{problem}");
         return problems.Any(p => p.Severity == Severity.Error) ? 2 : 0;
     }
 }

@@ -8,10 +8,16 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Cli;
 
-/// <summary>Writes the JSON Schemas of the open formats from the types that read them, with the types' own explanations.</summary>
+/// <summary>
+/// Writes the JSON Schemas of the open formats from the types that read them, with the types' own explanations.
+/// </summary>
 internal static class SchemasCommand
 {
-    private static readonly JsonSerializerOptions Readable = new() { WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+    private static readonly JsonSerializerOptions Readable = new()
+    {
+        WriteIndented = true,
+        Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+    };
 
     public static int Run(string folder, TextWriter output)
     {
@@ -27,38 +33,54 @@ internal static class SchemasCommand
 
     /// <summary>The schemas by file name.</summary>
     public static IEnumerable<(string Name, string Text)> All() =>
-    [
-        ("brief.schema.json", Schema(typeof(Brief), Brief.FormatName, Brief.NewestVersion)),
-        ("rally.schema.json", Schema(typeof(Rally), Rally.FormatName, Rally.NewestVersion)),
-    ];
+        [
+            ("brief.schema.json", Schema(typeof(Brief), Brief.FormatName, Brief.NewestVersion)),
+            ("rally.schema.json", Schema(typeof(Rally), Rally.FormatName, Rally.NewestVersion)),
+        ];
 
     private static string Schema(Type type, string format, int version)
     {
         var explanations = Explanations();
-        var schema = (JsonObject)Core.Json.Options.GetJsonSchemaAsNode(type, new JsonSchemaExporterOptions
-        {
-            TreatNullObliviousAsNonNullable = true,
-            TransformSchemaNode = (context, node) => Explain(context, node, explanations),
-        });
+        var schema = (JsonObject)
+            Core.Json.Options.GetJsonSchemaAsNode(
+                type,
+                new JsonSchemaExporterOptions
+                {
+                    TreatNullObliviousAsNonNullable = true,
+                    TransformSchemaNode = (context, node) => Explain(context, node, explanations),
+                }
+            );
         var properties = (JsonObject)schema["properties"]!;
         ((JsonObject)properties["format"]!)["const"] = format;
-        schema["required"] = new JsonArray([.. (schema["required"] as JsonArray)?.Select(n => n!.DeepClone()) ?? [], "format", "version"]);
+        schema["required"] = new JsonArray([
+            .. (schema["required"] as JsonArray)?.Select(n => n!.DeepClone()) ?? [],
+            "format",
+            "version",
+        ]);
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.Insert(1, "title", $"{format}, version {version}");
         return schema.ToJsonString(Readable) + "\n";
     }
 
-    private static JsonNode Explain(JsonSchemaExporterContext context, JsonNode node, Dictionary<string, string> explanations)
+    private static JsonNode Explain(
+        JsonSchemaExporterContext context,
+        JsonNode node,
+        Dictionary<string, string> explanations
+    )
     {
-        if (node is not JsonObject schema) return node;
+        if (node is not JsonObject schema)
+            return node;
         var text = context.PropertyInfo is { AttributeProvider: PropertyInfo property }
             ? explanations.GetValueOrDefault($"P:{property.DeclaringType!.FullName!.Replace('+', '.')}.{property.Name}")
             : explanations.GetValueOrDefault($"T:{context.TypeInfo.Type.FullName?.Replace('+', '.')}");
-        if (text is not null && !schema.ContainsKey("description")) schema.Insert(0, "description", text);
+        if (text is not null && !schema.ContainsKey("description"))
+            schema.Insert(0, "description", text);
         return schema;
     }
 
-    /// <summary>What the core's documentation file says of each member; the parameters of a record explain its properties.</summary>
+    /// <summary>
+    /// What the core's documentation file says of each member; the parameters of a record explain its properties.
+    /// </summary>
     private static Dictionary<string, string> Explanations()
     {
         var file = Path.ChangeExtension(typeof(Brief).Assembly.Location, ".xml");
@@ -66,18 +88,34 @@ internal static class SchemasCommand
         foreach (var member in XDocument.Load(file).Descendants("member"))
         {
             var name = member.Attribute("name")!.Value;
-            if (member.Element("summary") is { } summary) explanations[name] = Plain(summary);
-            if (!name.StartsWith("T:", StringComparison.Ordinal)) continue;
-            foreach (var parameter in member.Elements("param")) explanations[$"P:{name[2..]}.{parameter.Attribute("name")!.Value}"] = Plain(parameter);
+            if (member.Element("summary") is { } summary)
+                explanations[name] = Plain(summary);
+            if (!name.StartsWith("T:", StringComparison.Ordinal))
+                continue;
+            foreach (var parameter in member.Elements("param"))
+                explanations[$"P:{name[2..]}.{parameter.Attribute("name")!.Value}"] = Plain(parameter);
         }
 
         return explanations;
     }
 
-    private static string Plain(XElement element) => string.Join(' ', string.Concat(element.Nodes().Select(n => n switch
-    {
-        XElement { Name.LocalName: "see" or "paramref" } reference => (reference.Attribute("cref") ?? reference.Attribute("name"))!.Value.Split('.', ':')[^1],
-        XElement inner => inner.Value,
-        _ => n.ToString(),
-    })).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+    private static string Plain(XElement element) =>
+        string.Join(
+            ' ',
+            string.Concat(
+                    element
+                        .Nodes()
+                        .Select(n =>
+                            n switch
+                            {
+                                XElement { Name.LocalName: "see" or "paramref" } reference => (
+                                    reference.Attribute("cref") ?? reference.Attribute("name")
+                                )!.Value.Split('.', ':')[^1],
+                                XElement inner => inner.Value,
+                                _ => n.ToString(),
+                            }
+                        )
+                )
+                .Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
+        );
 }

@@ -8,34 +8,60 @@ internal static class ScoreCommand
 {
     public static int Run(string[] arguments, TextWriter output, TextWriter error)
     {
-        if (Options.Read(arguments, error) is not { } options || RallyFile.Text(options.File, error) is not { } text) return 2;
+        if (Options.Read(arguments, error) is not { } options || RallyFile.Text(options.File, error) is not { } text)
+            return 2;
         var read = DocumentReader.Rally(text);
-        if (RallyFile.Say(options.File, read.Problems, error) != 0 || !read.IsOk) return 2;
+        if (RallyFile.Say(options.File, read.Problems, error) != 0 || !read.IsOk)
+            return 2;
         var opened = OpenedRally.Open(read.Value.Value);
-        if (RallyFile.Say(options.File, opened.Problems, error) != 0 || !opened.IsOk) return 2;
+        if (RallyFile.Say(options.File, opened.Problems, error) != 0 || !opened.IsOk)
+            return 2;
 
-        RallyFile.Say(options.File, [.. opened.Value.Notes.Select(p => p with { What = $"Set aside: {p.What}" })], error);
+        RallyFile.Say(
+            options.File,
+            [.. opened.Value.Notes.Select(p => p with { What = $"Set aside: {p.What}" })],
+            error
+        );
         var rally = opened.Value.Rally;
         var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
         var standings = Scorer.Score(opened.Value, round);
         standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
-        if (options.Why is { } team) return Why(standings, team, output, error);
-        if (options.Json) output.WriteLine(Json.Write(new ScoredRally(rally.Name, standings, MeasureSummaries.Of(opened.Value, round), Confidence.Of(opened.Value, round), opened.Value.Aside, TeamDetail.Of(opened.Value, round))));
-        else StandingsTable.Write(rally, standings, output);
+        if (options.Why is { } team)
+            return Why(standings, team, output, error);
+        if (options.Json)
+            output.WriteLine(
+                Json.Write(
+                    new ScoredRally(
+                        rally.Name,
+                        standings,
+                        MeasureSummaries.Of(opened.Value, round),
+                        Confidence.Of(opened.Value, round),
+                        opened.Value.Aside,
+                        TeamDetail.Of(opened.Value, round)
+                    )
+                )
+            );
+        else
+            StandingsTable.Write(rally, standings, output);
         return 0;
     }
 
     private static int Why(Standings standings, string team, TextWriter output, TextWriter error)
     {
-        var row = standings.Rows.FirstOrDefault(r => r.Team == team || r.Name.Equals(team, StringComparison.OrdinalIgnoreCase));
+        var row = standings.Rows.FirstOrDefault(r =>
+            r.Team == team || r.Name.Equals(team, StringComparison.OrdinalIgnoreCase)
+        );
         if (row is null)
         {
-            error.WriteLine($"There is no team “{team}”. Use one of these: {string.Join(", ", standings.Rows.Select(r => r.Name))}.");
+            error.WriteLine(
+                $"There is no team “{team}”. Use one of these: {string.Join(", ", standings.Rows.Select(r => r.Name))}."
+            );
             return 2;
         }
 
         output.WriteLine(row.Name);
-        foreach (var step in row.Why) output.WriteLine($"  {step.Sentence}");
+        foreach (var step in row.Why)
+            output.WriteLine($"  {step.Sentence}");
         return 0;
     }
 
@@ -55,7 +81,15 @@ internal static class ScoreCommand
                     case "--why" when more:
                         options = options with { Why = arguments[++i] };
                         break;
-                    case "--round" when more && int.TryParse(arguments[i + 1], NumberStyles.None, CultureInfo.InvariantCulture, out var round) && round is >= 1 and <= Limits.Rounds:
+                    case "--round"
+                        when more
+                            && int.TryParse(
+                                arguments[i + 1],
+                                NumberStyles.None,
+                                CultureInfo.InvariantCulture,
+                                out var round
+                            )
+                            && round is >= 1 and <= Limits.Rounds:
                         options = options with { Round = round };
                         i++;
                         break;
@@ -63,12 +97,16 @@ internal static class ScoreCommand
                         options = options with { File = file };
                         break;
                     case var other:
-                        error.WriteLine($"“{other}” is not understood here. Write score FILE, then --round N (1 to {Limits.Rounds}), --why TEAM or --json.");
+                        error.WriteLine(
+                            $"“{other}” is not understood here. Write score FILE, then --round N (1 to "
+                                + $"{Limits.Rounds}), --why TEAM or --json."
+                        );
                         return null;
                 }
             }
 
-            if (options.File.Length > 0) return options;
+            if (options.File.Length > 0)
+                return options;
             error.WriteLine("Which file? Write score FILE.");
             return null;
         }
@@ -76,4 +114,11 @@ internal static class ScoreCommand
 }
 
 /// <summary>Everything that is known of a scored round.</summary>
-internal sealed record ScoredRally(string Rally, Standings Standings, IReadOnlyList<MeasureSummary> Statistics, Confidence Confidence, IReadOnlyList<SetAside> SetAside, IReadOnlyList<TeamDetail> Teams);
+internal sealed record ScoredRally(
+    string Rally,
+    Standings Standings,
+    IReadOnlyList<MeasureSummary> Statistics,
+    Confidence Confidence,
+    IReadOnlyList<SetAside> SetAside,
+    IReadOnlyList<TeamDetail> Teams
+);

@@ -5,7 +5,9 @@ using System.Text;
 
 namespace PluckyRally.Instruments;
 
-/// <summary>A stand-in's line to Plucky Rally: connects, says hello, sends what the display shows, and takes ZERO.</summary>
+/// <summary>
+/// A stand-in's line to Plucky Rally: connects, says hello, sends what the display shows, and takes ZERO.
+/// </summary>
 internal sealed class Connection(StandIn instrument, int port, bool alone)
 {
     private static readonly TimeSpan Pace = TimeSpan.FromMilliseconds(200);
@@ -28,7 +30,8 @@ internal sealed class Connection(StandIn instrument, int port, bool alone)
         {
             switch (what.Split(' '))
             {
-                case ["put" or "run", var number] when double.TryParse(number, NumberStyles.Float, CultureInfo.InvariantCulture, out var load):
+                case ["put" or "run", var number]
+                    when double.TryParse(number, NumberStyles.Float, CultureInfo.InvariantCulture, out var load):
                     instrument.Put(load, Now);
                     return true;
                 case ["take"]:
@@ -59,7 +62,8 @@ internal sealed class Connection(StandIn instrument, int port, bool alone)
         {
             try
             {
-                if (!_lost) await Connected(stop);
+                if (!_lost)
+                    await Connected(stop);
                 await Task.Delay(Again, stop);
             }
             catch (OperationCanceledException)
@@ -81,13 +85,21 @@ internal sealed class Connection(StandIn instrument, int port, bool alone)
         using var client = new TcpClient();
         await client.ConnectAsync("127.0.0.1", port, stop);
         using var reader = new StreamReader(client.GetStream(), Encoding.UTF8);
-        await using var writer = new StreamWriter(client.GetStream(), new UTF8Encoding(false)) { AutoFlush = true, NewLine = "\n" };
-        await writer.WriteLineAsync($"HELLO {instrument.Make.Id} {instrument.Make.Kind} {instrument.Make.Name}".AsMemory(), stop);
+        await using var writer = new StreamWriter(client.GetStream(), new UTF8Encoding(false))
+        {
+            AutoFlush = true,
+            NewLine = "\n",
+        };
+        await writer.WriteLineAsync(
+            $"HELLO {instrument.Make.Id} {instrument.Make.Kind} {instrument.Make.Name}".AsMemory(),
+            stop
+        );
         var hearing = Hear(reader, stop);
         while (!_lost && !hearing.IsCompleted)
         {
             string line;
-            lock (_one) line = instrument.At(Now).AsLine(Decimals);
+            lock (_one)
+                line = instrument.At(Now).AsLine(Decimals);
             await writer.WriteLineAsync(line.AsMemory(), stop);
             await Task.Delay(Pace, stop);
         }
@@ -97,8 +109,10 @@ internal sealed class Connection(StandIn instrument, int port, bool alone)
     {
         while (await reader.ReadLineAsync(stop) is { } word)
         {
-            if (word == "ZERO") Do("zero");
-            else if (word.StartsWith("WRONG", StringComparison.Ordinal)) await Console.Error.WriteLineAsync($"{Id}: {word}");
+            if (word == "ZERO")
+                Do("zero");
+            else if (word.StartsWith("WRONG", StringComparison.Ordinal))
+                await Console.Error.WriteLineAsync($"{Id}: {word}");
         }
     }
 
@@ -108,7 +122,13 @@ internal sealed class Connection(StandIn instrument, int port, bool alone)
         double[] shares = [0.0187, 0.0312, 0.0094, 0.0273, 0.0151, 1.05];
         for (var i = 0; !stop.IsCancellationRequested; i++)
         {
-            lock (_one) instrument.Put(instrument.Make.Id == "gates" ? 9.42 + (i % 7 * 0.37) : instrument.Make.Most * shares[i % shares.Length], Now);
+            lock (_one)
+                instrument.Put(
+                    instrument.Make.Id == "gates"
+                        ? 9.42 + (i % 7 * 0.37)
+                        : instrument.Make.Most * shares[i % shares.Length],
+                    Now
+                );
             await Task.WhenAny(Task.Delay(TimeSpan.FromSeconds(7), stop));
         }
     }

@@ -10,7 +10,11 @@ namespace PluckyRally.Instruments;
 internal sealed record Display(double Value, string Unit, bool Stable, bool Over)
 {
     /// <summary>The line that says so.</summary>
-    public string AsLine(int decimals) => Over ? "OVER" : $"READ {Value.ToString($"F{decimals}", CultureInfo.InvariantCulture)} {Unit} {(Stable ? "stable" : "moving")}";
+    public string AsLine(int decimals) =>
+        Over
+            ? "OVER"
+            : $"READ {Value.ToString($"F{decimals}", CultureInfo.InvariantCulture)} {Unit} "
+                + $"{(Stable ? "stable" : "moving")}";
 }
 
 /// <summary>What a stand-in is like.</summary>
@@ -22,9 +26,20 @@ internal sealed record Display(double Value, string Unit, bool Stable, bool Over
 /// <param name="Most">The largest value it can measure, in the first unit.</param>
 /// <param name="Settling">Seconds after which what swings has fallen to a third.</param>
 /// <param name="Drift">How far the zero wanders in a minute, in the first unit.</param>
-internal sealed record Make(string Id, string Kind, string Name, IReadOnlyList<(string Unit, double Size)> Units, double Step, double Most, double Settling, double Drift)
+internal sealed record Make(
+    string Id,
+    string Kind,
+    string Name,
+    IReadOnlyList<(string Unit, double Size)> Units,
+    double Step,
+    double Most,
+    double Settling,
+    double Drift
+)
 {
-    /// <summary>A kitchen scale, a tape with a display, light gates and a pull gauge; invented, none of a maker's.</summary>
+    /// <summary>
+    /// A kitchen scale, a tape with a display, light gates and a pull gauge; invented, none of a maker's.
+    /// </summary>
     public static IReadOnlyList<Make> All { get; } =
     [
         new("scale", "mass", "Harbour scale", [("g", 1), ("oz", 28.349523125)], 0.1, 2000, 0.35, 0.05),
@@ -35,8 +50,8 @@ internal sealed record Make(string Id, string Kind, string Name, IReadOnlyList<(
 }
 
 /// <summary>
-/// A simulated instrument: what is put on it swings and settles, its zero wanders a little, and it can be overloaded, switched
-/// to another unit and set to zero. A pure function of what was done to it and the time.
+/// A simulated instrument: what is put on it swings and settles, its zero wanders a little, and it can be overloaded,
+/// switched to another unit and set to zero. A pure function of what was done to it and the time.
 /// </summary>
 internal sealed class StandIn(Make make)
 {
@@ -71,16 +86,19 @@ internal sealed class StandIn(Make make)
     public Display At(double now)
     {
         var loaded = Loaded(now);
-        if (loaded > Make.Most) return new(0, Make.Units[_unit].Unit, false, true);
+        if (loaded > Make.Most)
+            return new(0, Make.Units[_unit].Unit, false, true);
         var (unit, size) = Make.Units[_unit];
         var shown = (loaded + Wandered(now) - _zero) / size;
         return new(Math.Round(shown / Make.Step) * Make.Step, unit, Swing(now) < Restful * Make.Step, false);
     }
 
     /// <summary>What is on it now: swings about the load, less and less.</summary>
-    private double Loaded(double now) => _load + (Swing(now) * Math.Sign(_from - _load) * Math.Cos(2 * Math.PI * Swings * (now - _at)));
+    private double Loaded(double now) =>
+        _load + (Swing(now) * Math.Sign(_from - _load) * Math.Cos(2 * Math.PI * Swings * (now - _at)));
 
-    private double Swing(double now) => Make.Settling <= 0 ? 0 : Math.Abs(_from - _load) * Math.Exp(-(now - _at) / Make.Settling);
+    private double Swing(double now) =>
+        Make.Settling <= 0 ? 0 : Math.Abs(_from - _load) * Math.Exp(-(now - _at) / Make.Settling);
 
     /// <summary>The zero wanders slowly up and down over four minutes.</summary>
     private double Wandered(double now) => 2 * Make.Drift * Math.Sin(2 * Math.PI * now / 240);

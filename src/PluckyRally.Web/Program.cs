@@ -12,27 +12,39 @@ try
 {
     // A published folder has its pages beside the program, wherever it is started from.
     var published = Directory.Exists(Path.Combine(AppContext.BaseDirectory, "wwwroot"));
-    var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = published ? AppContext.BaseDirectory : null });
+    var builder = WebApplication.CreateBuilder(
+        new WebApplicationOptions { Args = args, ContentRootPath = published ? AppContext.BaseDirectory : null }
+    );
     var settings = ServerSettings.Read(builder.Configuration);
-    if (!describing) PortStart.Check(settings);
+    if (!describing)
+        PortStart.Check(settings);
     var held = describing ? null : DataStart.Take(settings.Folder);
     if (held is not null && await DataStart.Prepare(settings.Folder, settings.Demo is not null) is { } trouble)
     {
-        using (held) await TroublePage.Serve(settings, trouble);
+        using (held)
+            await TroublePage.Serve(settings, trouble);
         return 2;
     }
 
     // With an encrypted line the classroom has nothing but that; this computer itself needs none.
     var certificates = settings.HttpsPort is null ? null : OwnCertificates.Open(settings.Folder, TimeProvider.System);
-    if (certificates is not null) builder.Services.AddSingleton(_ => certificates);
+    if (certificates is not null)
+        builder.Services.AddSingleton(_ => certificates);
     builder.WebHost.ConfigureKestrel(kestrel =>
     {
-        kestrel.Listen(settings.Lan && certificates is null ? IPAddress.Any : IPAddress.Loopback, describing ? 0 : settings.Port);
-        if (certificates is not null) kestrel.Listen(IPAddress.Any, settings.HttpsPort ?? 0, line => line.UseHttps(https => https.ServerCertificateSelector = (_, _) => certificates.Current()));
+        kestrel.Listen(
+            settings.Lan && certificates is null ? IPAddress.Any : IPAddress.Loopback,
+            describing ? 0 : settings.Port
+        );
+        if (certificates is not null)
+            kestrel.Listen(IPAddress.Any, settings.HttpsPort ?? 0, line =>
+                line.UseHttps(https => https.ServerCertificateSelector = (_, _) => certificates.Current())
+            );
         kestrel.AddServerHeader = false;
         kestrel.Limits.MaxRequestBodySize = BodyLimit.Usual;
     });
-    if (!describing) builder.Services.AddLogFile(settings.Folder);
+    if (!describing)
+        builder.Services.AddLogFile(settings.Folder);
     builder.Services.AddSingleton(TimeProvider.System);
     builder.Services.AddSingleton(_ => held ?? throw new InvalidOperationException("There is no data."));
     builder.Services.AddDataFile(settings.Folder);
@@ -52,10 +64,13 @@ try
     builder.Services.ConfigureHttpJsonOptions(options => Json.Apply(options.SerializerOptions));
     builder.Services.AddSignalR().AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions));
     builder.Services.AddResponseCompression();
-    builder.Services.AddOpenApi(options => options.AddSchemaTransformer<ContractSchemas>().AddDocumentTransformer<OneLineDescriptions>());
+    builder.Services.AddOpenApi(options =>
+        options.AddSchemaTransformer<ContractSchemas>().AddDocumentTransformer<OneLineDescriptions>()
+    );
 
     var app = builder.Build();
-    if (!describing) app.UseLogFile();
+    if (!describing)
+        app.UseLogFile();
     app.UseSecurityHeaders();
     app.UseResponseCompression();
     app.UseOwnSite(settings);
@@ -106,7 +121,8 @@ try
         await DataStart.Fill(app.Services, settings, app.Lifetime.ApplicationStopping);
         var ours = app.Services.GetRequiredService<FolderLock>();
         app.Lifetime.ApplicationStarted.Register(() => Started(app, settings, ours));
-        if (settings.Home is not null) _ = DemoBeside.EndWith(Console.In, app.Lifetime);
+        if (settings.Home is not null)
+            _ = DemoBeside.EndWith(Console.In, app.Lifetime);
     }
 
     await app.RunAsync();
@@ -131,5 +147,9 @@ static void Started(WebApplication app, ServerSettings settings, FolderLock held
     Happened.Started(app.Logger, PluckyRally.Web.Version.Number, settings.DataFolder, settings.Lan);
     app.Lifetime.ApplicationStopping.Register(() => Happened.Stopped(app.Logger));
     Console.WriteLine($"Plucky Rally is at {here}  (Ctrl+C ends it)");
-    if (settings.Lan) Console.WriteLine($"Other devices of the classroom find it at {string.Join(" or ", LanAddresses.All().Select(a => ServedAt.Of(app.Urls, a)))}");
+    if (settings.Lan)
+        Console.WriteLine(
+            "Other devices of the classroom find it at "
+                + $"{string.Join(" or ", LanAddresses.All().Select(a => ServedAt.Of(app.Urls, a)))}"
+        );
 }

@@ -5,50 +5,120 @@ namespace PluckyRally.Core.Tests;
 /// <summary>Short ways of writing down briefs and what happens in a rally.</summary>
 internal static class Sample
 {
-    public static Measure Height(decimal step = 1) => new() { Id = "height", Name = "Height", Kind = MeasureKind.Length, Unit = "cm", Step = step };
+    public static Measure Height(decimal step = 1) =>
+        new()
+        {
+            Id = "height",
+            Name = "Height",
+            Kind = MeasureKind.Length,
+            Unit = "cm",
+            Step = step,
+        };
 
-    public static Measure Count(string id, string unit = "", Taken taken = Taken.EachAttempt) => new() { Id = id, Name = id, Kind = MeasureKind.Count, Unit = unit, Taken = taken };
+    public static Measure Count(string id, string unit = "", Taken taken = Taken.EachAttempt) =>
+        new()
+        {
+            Id = id,
+            Name = id,
+            Kind = MeasureKind.Count,
+            Unit = unit,
+            Taken = taken,
+        };
 
     public static Measure Number(string id, decimal step = 1, Taken taken = Taken.EachAttempt, bool negative = false) =>
-        new() { Id = id, Name = id, Kind = MeasureKind.Number, Step = step, Taken = taken, Negative = negative };
+        new()
+        {
+            Id = id,
+            Name = id,
+            Kind = MeasureKind.Number,
+            Step = step,
+            Taken = taken,
+            Negative = negative,
+        };
 
-    public static Part.Measured Part(string value, Curve? curve = null, Better better = Better.More, Combine combine = Combine.Best, string id = "part", decimal? failurePoints = null, decimal? failureValue = null) => new()
-    {
-        Id = id,
-        Name = id,
-        Value = value,
-        Better = better,
-        Combine = combine,
-        Curve = curve ?? new Curve.Raw(),
-        FailurePoints = failurePoints,
-        FailureValue = failureValue,
-    };
+    public static Part.Measured Part(
+        string value,
+        Curve? curve = null,
+        Better better = Better.More,
+        Combine combine = Combine.Best,
+        string id = "part",
+        decimal? failurePoints = null,
+        decimal? failureValue = null
+    ) =>
+        new()
+        {
+            Id = id,
+            Name = id,
+            Value = value,
+            Better = better,
+            Combine = combine,
+            Curve = curve ?? new Curve.Raw(),
+            FailurePoints = failurePoints,
+            FailureValue = failureValue,
+        };
 
-    public static Brief Brief(IReadOnlyList<Measure> measures, IReadOnlyList<Part> parts, int attempts = 1, IReadOnlyList<Rule>? rules = null) => new()
-    {
-        Title = "A brief",
-        Measures = measures,
-        Rules = rules ?? [],
-        Trials = new Trials { Attempts = attempts },
-        Method = new Method { Parts = parts },
-    };
+    public static Brief Brief(
+        IReadOnlyList<Measure> measures,
+        IReadOnlyList<Part> parts,
+        int attempts = 1,
+        IReadOnlyList<Rule>? rules = null
+    ) =>
+        new()
+        {
+            Title = "A brief",
+            Measures = measures,
+            Rules = rules ?? [],
+            Trials = new Trials { Attempts = attempts },
+            Method = new Method { Parts = parts },
+        };
 
     /// <summary>One length in whole centimetres, a point for each.</summary>
-    public static Brief Simple(int attempts = 1, Combine combine = Combine.Best, Better better = Better.More, Curve? curve = null, decimal? failureValue = null) =>
-        Brief([Height()], [Part("height", curve ?? new Curve.Rate(1), better, combine, failureValue: failureValue)], attempts);
+    public static Brief Simple(
+        int attempts = 1,
+        Combine combine = Combine.Best,
+        Better better = Better.More,
+        Curve? curve = null,
+        decimal? failureValue = null
+    ) =>
+        Brief(
+            [Height()],
+            [Part("height", curve ?? new Curve.Rate(1), better, combine, failureValue: failureValue)],
+            attempts
+        );
 
     public static Rule Inspection(string id, Consequence ifMissed, When when = When.BeforeTest) =>
-        new() { Id = id, Sort = RuleSort.Criterion, Text = $"It must {id}", Check = new RuleCheck.Inspection(), When = when, IfMissed = ifMissed };
+        new()
+        {
+            Id = id,
+            Sort = RuleSort.Criterion,
+            Text = $"It must {id}",
+            Check = new RuleCheck.Inspection(),
+            When = when,
+            IfMissed = ifMissed,
+        };
 
-    public static Rule Limit(string id, string value, Comparison comparison, string amount, Consequence ifMissed, When when = When.BeforeTest) => new()
-    {
-        Id = id,
-        Sort = RuleSort.Constraint,
-        Text = $"Keeps to {id}",
-        Check = new RuleCheck.Limit { Value = value, Comparison = comparison, Amount = amount },
-        When = when,
-        IfMissed = ifMissed,
-    };
+    public static Rule Limit(
+        string id,
+        string value,
+        Comparison comparison,
+        string amount,
+        Consequence ifMissed,
+        When when = When.BeforeTest
+    ) =>
+        new()
+        {
+            Id = id,
+            Sort = RuleSort.Constraint,
+            Text = $"Keeps to {id}",
+            Check = new RuleCheck.Limit
+            {
+                Value = value,
+                Comparison = comparison,
+                Amount = amount,
+            },
+            When = when,
+            IfMissed = ifMissed,
+        };
 
     public static CompiledEdition Ready(Brief brief) => CompiledEdition.For(new Edition { Brief = brief }).OrThrow();
 
@@ -64,7 +134,15 @@ internal sealed class Happening
     public Happening(Brief brief, params string[] teams)
     {
         Compiled = Sample.Ready(brief);
-        Teams = [.. teams.Select(name => new Team { Id = name.ToLowerInvariant(), Name = name, Members = 4 })];
+        Teams =
+        [
+            .. teams.Select(name => new Team
+            {
+                Id = name.ToLowerInvariant(),
+                Name = name,
+                Members = 4,
+            }),
+        ];
     }
 
     public CompiledEdition Compiled { get; }
@@ -75,9 +153,18 @@ internal sealed class Happening
 
     public IReadOnlyList<Entry> Log => _log;
 
-    public Rally Rally => new() { Name = "A class", Edition = Compiled.Edition, Teams = Teams, Entries = _log };
+    public Rally Rally =>
+        new()
+        {
+            Name = "A class",
+            Edition = Compiled.Edition,
+            Teams = Teams,
+            Entries = _log,
+        };
 
-    /// <summary>A counted attempt; readings in the order of the brief's measures that are read in every attempt.</summary>
+    /// <summary>
+    /// A counted attempt; readings in the order of the brief's measures that are read in every attempt.
+    /// </summary>
     public Guid Counted(string team, params string[] typed) => Trial(team, TrialOutcome.Counted, typed);
 
     public Guid Failed(string team) => Trial(team, TrialOutcome.Failed);
@@ -86,26 +173,69 @@ internal sealed class Happening
 
     public Guid Waiting(string team, params string[] typed) => Trial(team, TrialOutcome.Waiting, typed);
 
-    public Guid Trial(string team, TrialOutcome outcome, string[]? typed = null, string design = "", Purpose purpose = Purpose.Score, string reason = "", int? attempt = null) => Add(new Entry.TrialRecorded
-    {
-        Id = NextId(),
-        Team = team.ToLowerInvariant(),
-        Round = Round,
-        Outcome = outcome,
-        Reason = reason,
-        Design = design,
-        Purpose = purpose,
-        Attempt = attempt,
-        Readings = [.. Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Zip(typed ?? [], (m, t) => new Reading { Measure = m.Id, Typed = t })],
-    });
+    public Guid Trial(
+        string team,
+        TrialOutcome outcome,
+        string[]? typed = null,
+        string design = "",
+        Purpose purpose = Purpose.Score,
+        string reason = "",
+        int? attempt = null
+    ) =>
+        Add(
+            new Entry.TrialRecorded
+            {
+                Id = NextId(),
+                Team = team.ToLowerInvariant(),
+                Round = Round,
+                Outcome = outcome,
+                Reason = reason,
+                Design = design,
+                Purpose = purpose,
+                Attempt = attempt,
+                Readings =
+                [
+                    .. Compiled
+                        .Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)
+                        .Zip(typed ?? [], (m, t) => new Reading { Measure = m.Id, Typed = t }),
+                ],
+            }
+        );
 
     public Guid Checked(string team, string rule, bool met, int? attempt = null) =>
-        Add(new Entry.RuleChecked { Id = NextId(), Team = team.ToLowerInvariant(), Round = Round, Rule = rule, Met = met, Attempt = attempt });
+        Add(
+            new Entry.RuleChecked
+            {
+                Id = NextId(),
+                Team = team.ToLowerInvariant(),
+                Round = Round,
+                Rule = rule,
+                Met = met,
+                Attempt = attempt,
+            }
+        );
 
     public Guid Read(string team, string measure, string typed) =>
-        Add(new Entry.MeasureRead { Id = NextId(), Team = team.ToLowerInvariant(), Round = Round, Reading = new Reading { Measure = measure, Typed = typed } });
+        Add(
+            new Entry.MeasureRead
+            {
+                Id = NextId(),
+                Team = team.ToLowerInvariant(),
+                Round = Round,
+                Reading = new Reading { Measure = measure, Typed = typed },
+            }
+        );
 
-    public Guid Strike(Guid entry, string reason = "") => Add(new Entry.StruckOut { Id = NextId(), Round = Round, Entry = entry, Reason = reason });
+    public Guid Strike(Guid entry, string reason = "") =>
+        Add(
+            new Entry.StruckOut
+            {
+                Id = NextId(),
+                Round = Round,
+                Entry = entry,
+                Reason = reason,
+            }
+        );
 
     public Result<Entry> Offer(Entry entry) => Recorder.Accept(Compiled, Teams, entry, _log);
 

@@ -27,13 +27,19 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.SeeNot("The size of a team is out of range.");
         desk.Type("In the cupboard: scissors", "4");
         desk.Field("In the cupboard: scissors").SendKeys(Keys.Tab);
-        desk.Until(() => desk.Row("scissors").Text.Contains("tool, given back 1 6 2", StringComparison.Ordinal), "two pairs of scissors short");
+        desk.Until(
+            () => desk.Row("scissors").Text.Contains("tool, given back 1 6 2", StringComparison.Ordinal),
+            "two pairs of scissors short"
+        );
         desk.Type("In the cupboard: tape", "-3");
         desk.Field("In the cupboard: tape").SendKeys(Keys.Tab);
         desk.See("cannot be below zero.");
         desk.Type("In the cupboard: tape", "2 m");
         desk.Field("In the cupboard: tape").SendKeys(Keys.Tab);
-        desk.Until(() => desk.Field("In the cupboard: tape").GetAttribute("value") == "200", "two metres in centimetres");
+        desk.Until(
+            () => desk.Field("In the cupboard: tape").GetAttribute("value") == "200",
+            "two metres in centimetres"
+        );
         desk.ClickButton("Draw the cards");
         desk.See("Team 6: card");
         desk.ShouldBeAccessible();
@@ -79,7 +85,15 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.ShouldFit();
 
         desk.ClickLink("Print labels and sheets");
-        foreach (var (paper, says) in new[] { ("job cards", "Leads the design"), ("bag and kit labels", "(comes back)"), ("count sheets", "Signed"), ("the team list", "Class 5, the hoist") })
+        foreach (
+            var (paper, says) in new[]
+            {
+                ("job cards", "Leads the design"),
+                ("bag and kit labels", "(comes back)"),
+                ("count sheets", "Signed"),
+                ("the team list", "Class 5, the hoist"),
+            }
+        )
         {
             desk.Choose("What to print", paper);
             desk.See(says);
@@ -100,7 +114,10 @@ public sealed class BeforeTheLessonTests(DemoServer server) : ScreenTest, IClass
         desk.Type("How much", "40");
         desk.Type("What", "table tennis balls");
         desk.ClickButton("Put it in");
-        desk.Until(() => desk.Field("How much there is of table tennis balls").GetAttribute("value") == "40", "the balls in the cupboard");
+        desk.Until(
+            () => desk.Field("How much there is of table tennis balls").GetAttribute("value") == "40",
+            "the balls in the cupboard"
+        );
         desk.Until(() => desk.All("row", "table tennis balls", exact: false).Count == 1, "nothing of them to buy");
         desk.Type("How much there is of table tennis balls", "-2");
         desk.Field("How much there is of table tennis balls").SendKeys(Keys.Tab);

@@ -11,20 +11,27 @@ namespace PluckyRally.Ui.Tests;
 public sealed class Browser : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
-    private static readonly string Axe = File.ReadAllText(Path.Combine(ProjectFolder.Root, "web", "node_modules", "axe-core", "axe.min.js"));
+    private static readonly string Axe = File.ReadAllText(
+        Path.Combine(ProjectFolder.Root, "web", "node_modules", "axe-core", "axe.min.js")
+    );
 
     // The name as assistive technology hears it, as far as these screens need it: aria-label, labels, text.
     private const string FindByName = """
         const [role, name, exact] = arguments
         const selectors = {
-          radio: 'input[type=radio]', tab: '[role=tab]', button: 'button, [role=button], input[type=submit]', link: 'a[href]', heading: 'h1, h2, h3, h4',
-          field: 'input:not([type=hidden]):not([type=file]), textarea, select, [role=combobox]:not(input)', row: 'tbody tr, tfoot tr',
+          radio: 'input[type=radio]', tab: '[role=tab]', link: 'a[href]',
+          button: 'button, [role=button], input[type=submit]',
+          heading: 'h1, h2, h3, h4',
+          field: 'input:not([type=hidden]):not([type=file]), textarea, select, [role=combobox]:not(input)',
+          row: 'tbody tr, tfoot tr',
           group: '[role=group]', alert: '[role=alert]', status: '[role=status]', dialog: '[role=dialog]', item: 'li',
         }
-        const words = (n) => n.nodeType === 3 ? n.data : n.nodeType !== 1 || n.getAttribute('aria-hidden') === 'true' ? '' : [...n.childNodes].map(words).join(' ')
+        const hidden = (n) => n.nodeType !== 1 || n.getAttribute('aria-hidden') === 'true'
+        const words = (n) => n.nodeType === 3 ? n.data : hidden(n) ? '' : [...n.childNodes].map(words).join(' ')
         const text = (e) => words(e).replace(/\s+/g, ' ').replaceAll(' ,', ',').trim()
         const nameOf = (e) => e.getAttribute('aria-label')
-          ?? (e.getAttribute('aria-labelledby') ? text(document.getElementById(e.getAttribute('aria-labelledby'))) : null)
+          ?? (e.getAttribute('aria-labelledby')
+            ? text(document.getElementById(e.getAttribute('aria-labelledby'))) : null)
           ?? (e.labels && e.labels.length ? text(e.labels[0]) : null) ?? text(e)
         return [...document.querySelectorAll(selectors[role])].filter((e) => {
           const n = nameOf(e)
@@ -41,14 +48,34 @@ public sealed class Browser : IDisposable
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         // What a person at this window would not miss is left out, since it takes a third of the processor.
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--disable-background-networking", "--disable-component-update",
-            "--disable-sync", "--disable-extensions", $"--host-resolver-rules=MAP {Classroom} 127.0.0.1", "--no-first-run", "--hide-scrollbars", "--force-prefers-reduced-motion",
-            "--disable-features=BackForwardCache,SpareRendererForSitePerProcess,Translate,OptimizationHints,MediaRouter", $"--user-data-dir={_profile}");
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-dev-shm-usage",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-extensions",
+            $"--host-resolver-rules=MAP {Classroom} 127.0.0.1",
+            "--no-first-run",
+            "--hide-scrollbars",
+            "--force-prefers-reduced-motion",
+            "--disable-features=BackForwardCache,SpareRendererForSitePerProcess,Translate,OptimizationHints,"
+                + "MediaRouter",
+            $"--user-data-dir={_profile}"
+        );
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
-        _driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), options, TimeSpan.FromSeconds(60));
+        _driver = new ChromeDriver(
+            ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"),
+            options,
+            TimeSpan.FromSeconds(60)
+        );
     }
 
-    /// <summary>This computer's name in a classroom's network. What is served under it is no secure context, as over a plain line in a classroom.</summary>
+    /// <summary>
+    /// This computer's name in a classroom's network. What is served under it is no secure context, as over a plain
+    /// line in a classroom.
+    /// </summary>
     public static string Classroom => $"{Environment.MachineName}.local".ToLowerInvariant();
 
     public ChromeDriver Driver => _driver;
@@ -59,9 +86,17 @@ public sealed class Browser : IDisposable
     public string Place => new Uri(_driver.Url).PathAndQuery;
 
     /// <summary>Makes the page itself this large, whatever the window's frame takes.</summary>
-    public void Resize(int width, int height) => _driver.ExecuteCdpCommand(
-        "Emulation.setDeviceMetricsOverride",
-        new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+    public void Resize(int width, int height) =>
+        _driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new()
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = false,
+            }
+        );
 
     /// <summary>Takes the window's connection away, or gives it back.</summary>
     public void Offline(bool offline)
@@ -69,7 +104,16 @@ public sealed class Browser : IDisposable
         _driver.ExecuteCdpCommand("Network.enable", []);
         // The worker that keeps the page has a line of its own, which is not cut here.
         _driver.ExecuteCdpCommand("Network.setBypassServiceWorker", new() { ["bypass"] = offline });
-        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = offline, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new()
+            {
+                ["offline"] = offline,
+                ["latency"] = 0,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1,
+            }
+        );
     }
 
     /// <summary>Throws away the files that earlier tests have left in this window's cache.</summary>
@@ -78,21 +122,29 @@ public sealed class Browser : IDisposable
     /// <summary>Runs a script in every page before the page's own.</summary>
     public void BeforeEachPage(string script)
     {
-        var added = (Dictionary<string, object>)_driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = script })!;
+        var added =
+            (Dictionary<string, object>)
+                _driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new() { ["source"] = script })!;
         _scripts.Add((string)added["identifier"]);
     }
 
     /// <summary>Does in the page what no touch can bring about, and gives back what came of it.</summary>
     public object? Run(string script) => _driver.ExecuteScript(script);
 
-    /// <summary>Leaves the page and forgets what it kept in this browser, so that the next test finds it as new.</summary>
+    /// <summary>
+    /// Leaves the page and forgets what it kept in this browser, so that the next test finds it as new.
+    /// </summary>
     public void Forget()
     {
-        foreach (var script in _scripts) _driver.ExecuteCdpCommand("Page.removeScriptToEvaluateOnNewDocument", new() { ["identifier"] = script });
+        foreach (var script in _scripts)
+            _driver.ExecuteCdpCommand("Page.removeScriptToEvaluateOnNewDocument", new() { ["identifier"] = script });
         _scripts.Clear();
         Offline(false);
         Driver.Navigate().GoToUrl("about:blank");
-        _driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new() { ["origin"] = Address, ["storageTypes"] = "all" });
+        _driver.ExecuteCdpCommand(
+            "Storage.clearDataForOrigin",
+            new() { ["origin"] = Address, ["storageTypes"] = "all" }
+        );
         _driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
         _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });
         Log();
@@ -113,27 +165,35 @@ public sealed class Browser : IDisposable
     public IWebElement Item(string text) => One("item", text, exact: false);
 
     public IReadOnlyList<IWebElement> All(string role, string name, bool exact = true) =>
-        ((IEnumerable<object>?)_driver.ExecuteScript(FindByName, role, name, exact))?.Cast<IWebElement>().ToList() ?? [];
+        ((IEnumerable<object>?)_driver.ExecuteScript(FindByName, role, name, exact))?.Cast<IWebElement>().ToList()
+        ?? [];
 
     /// <summary>Waits for the first thing of this role and name.</summary>
     public IWebElement One(string role, string name, bool exact = true) =>
         Until(() => All(role, name, exact) is [var first, ..] ? first : null, $"a {role} called “{name}”")!;
 
     /// <summary>Clicks once it is there and nothing lies over it.</summary>
-    public void Click(Func<IWebElement> find) => Until(
-        () =>
-        {
-            try
+    public void Click(Func<IWebElement> find) =>
+        Until(
+            () =>
             {
-                find().Click();
-                return true;
-            }
-            catch (Exception early) when (early is StaleElementReferenceException or ElementClickInterceptedException or ElementNotInteractableException)
-            {
-                return false;
-            }
-        },
-        "something to click");
+                try
+                {
+                    find().Click();
+                    return true;
+                }
+                catch (Exception early)
+                    when (early
+                            is StaleElementReferenceException
+                                or ElementClickInterceptedException
+                                or ElementNotInteractableException
+                    )
+                {
+                    return false;
+                }
+            },
+            "something to click"
+        );
 
     public void ClickButton(string name) => Click(() => Button(name));
 
@@ -154,7 +214,11 @@ public sealed class Browser : IDisposable
     {
         var element = Field(field);
         element.Click();
-        _driver.ExecuteScript("arguments[0].select(); document.execCommand('insertText', false, arguments[1])", element, text);
+        _driver.ExecuteScript(
+            "arguments[0].select(); document.execCommand('insertText', false, arguments[1])",
+            element,
+            text
+        );
     }
 
     public void Choose(string field, string option) => ChooseIn(() => Field(field), option);
@@ -163,27 +227,42 @@ public sealed class Browser : IDisposable
     public void ChooseIn(Func<IWebElement> list, string option)
     {
         var opens = list().GetAttribute("role") == "combobox";
-        Click(() => Until(
-            () =>
-            {
-                // A list that opens shuts again when the page moves beneath it, as it does when what was typed before is shown on the sheet.
-                if (opens && list().GetAttribute("aria-expanded") != "true") list().Click();
-                return (opens ? _driver.FindElements(By.CssSelector("[role=option]")) : list().FindElements(By.TagName("option"))).FirstOrDefault(o => o.Text.Trim() == option);
-            },
-            $"the choice “{option}”")!);
+        Click(() =>
+            Until(
+                () =>
+                {
+                    // A list that opens shuts again when the page moves beneath it, as it does when what was typed
+                    // before is shown on the sheet.
+                    if (opens && list().GetAttribute("aria-expanded") != "true")
+                        list().Click();
+                    return (
+                        opens
+                            ? _driver.FindElements(By.CssSelector("[role=option]"))
+                            : list().FindElements(By.TagName("option"))
+                    ).FirstOrDefault(o => o.Text.Trim() == option);
+                },
+                $"the choice “{option}”"
+            )!
+        );
     }
 
     /// <summary>Waits until the page says this somewhere.</summary>
-    public void See(string text) => Until(() => Text.Contains(text, StringComparison.Ordinal), $"the page to say “{text}”");
+    public void See(string text) =>
+        Until(() => Text.Contains(text, StringComparison.Ordinal), $"the page to say “{text}”");
 
     public void SeeNot(string text) => Until(() => !Text.Contains(text, StringComparison.Ordinal), $"“{text}” to go");
 
     /// <summary>What the page says, with spaces as they are read.</summary>
-    public string Text => (string)_driver.ExecuteScript("return document.body.innerText.replace(/[\\s\\u00a0]+/g, ' ')")!;
+    public string Text =>
+        (string)_driver.ExecuteScript("return document.body.innerText.replace(/[\\s\\u00a0]+/g, ' ')")!;
 
     public T Until<T>(Func<T> condition, string what)
     {
-        var wait = new WebDriverWait(_driver, Patience) { PollingInterval = TimeSpan.FromMilliseconds(50), Message = $"Waited in vain for {what}." };
+        var wait = new WebDriverWait(_driver, Patience)
+        {
+            PollingInterval = TimeSpan.FromMilliseconds(50),
+            Message = $"Waited in vain for {what}.",
+        };
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException));
         return wait.Until(_ => condition());
     }
@@ -192,44 +271,78 @@ public sealed class Browser : IDisposable
     public void ShouldBeAccessible()
     {
         _driver.ExecuteScript(Axe);
-        var found = (string)_driver.ExecuteAsyncScript("""
-            const done = arguments[arguments.length - 1]
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'], resultTypes: ['violations'] })
-              .then((r) => done(JSON.stringify(r.violations.map((v) => v.id + ': ' + v.help + ' at ' + v.nodes.map((n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')).join('; ')))))
-              .catch((e) => done(JSON.stringify([String(e)])))
-            """)!;
+        var found = (string)
+            _driver.ExecuteAsyncScript(
+                """
+                const done = arguments[arguments.length - 1]
+                const runOnly = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+                const place = (n) => n.target.join(' ') + ' ' + (n.any[0]?.message ?? '')
+                const places = (v) => v.nodes.map(place).join('; ')
+                axe.run(document, { runOnly, resultTypes: ['violations'] })
+                  .then((r) => done(JSON.stringify(r.violations.map((v) => v.id + ': ' + v.help + ' at ' + places(v)))))
+                  .catch((e) => done(JSON.stringify([String(e)])))
+                """
+            )!;
         JsonSerializer.Deserialize<string[]>(found)!.ShouldBeEmpty($"at {Place}");
     }
 
-    /// <summary>Checks that nothing makes the page wider than its window, and that nothing sticks out of what it stands in.</summary>
-    public void ShouldFit() => ((IEnumerable<object>)_driver.ExecuteScript("""
-        const right = (e) => Math.round(e.getBoundingClientRect().right)
-        const width = document.documentElement.clientWidth
-        const wide = document.documentElement.scrollWidth <= width ? [] : [...document.querySelectorAll('body *')].filter((e) => right(e) > width + 1)
-        const out = [...document.querySelectorAll('main :is(button, input, textarea, select, p)')].filter((e) => {
-          for (let a = e.parentElement; a && a.tagName !== 'MAIN'; a = a.parentElement) {
-            const style = getComputedStyle(a)
-            if (style.overflowX !== 'visible') return false
-            if (!['inline', 'contents'].includes(style.display) && right(e) > right(a) + 1) return true
-          }
-          return false
-        })
-        return [...wide, ...out].map((e) => `${e.tagName}.${e.className} ${e.innerText ?? ''}: ${right(e)}`)
-        """)!).Take(12).ShouldBeEmpty($"at {Place}");
+    /// <summary>
+    /// Checks that nothing makes the page wider than its window, and that nothing sticks out of what it stands in.
+    /// </summary>
+    public void ShouldFit() => (
+            (IEnumerable<object>)
+                _driver.ExecuteScript(
+                    """
+                    const right = (e) => Math.round(e.getBoundingClientRect().right)
+                    const width = document.documentElement.clientWidth
+                    const fits = document.documentElement.scrollWidth <= width
+                    const all = [...document.querySelectorAll('body *')]
+                    const wide = fits ? [] : all.filter((e) => right(e) > width + 1)
+                    const small = document.querySelectorAll('main :is(button, input, textarea, select, p)')
+                    const out = [...small].filter((e) => {
+                      for (let a = e.parentElement; a && a.tagName !== 'MAIN'; a = a.parentElement) {
+                        const style = getComputedStyle(a)
+                        if (style.overflowX !== 'visible') return false
+                        if (!['inline', 'contents'].includes(style.display) && right(e) > right(a) + 1) return true
+                      }
+                      return false
+                    })
+                    return [...wide, ...out].map((e) => `${e.tagName}.${e.className} ${e.innerText ?? ''}: ${right(e)}`)
+                    """
+                )!
+        ).Take(12).ShouldBeEmpty($"at {Place}");
 
     /// <summary>Checks that the browser logged nothing worse than a notice since last asked.</summary>
     /// <param name="expected">A part of the messages that this test brings about on purpose.</param>
-    public void ShouldHaveCleanConsole(string? expected = null) => _driver.Manage().Logs.GetLog(LogType.Browser)
-        .Where(l => l.Level is LogLevel.Severe or LogLevel.Warning && (expected is null || !l.Message.Contains(expected, StringComparison.Ordinal)))
-        .Select(l => l.Message)
-        .ShouldBeEmpty();
+    public void ShouldHaveCleanConsole(string? expected = null) =>
+        _driver
+            .Manage()
+            .Logs.GetLog(LogType.Browser)
+            .Where(l =>
+                l.Level is LogLevel.Severe or LogLevel.Warning
+                && (expected is null || !l.Message.Contains(expected, StringComparison.Ordinal))
+            )
+            .Select(l => l.Message)
+            .ShouldBeEmpty();
 
     /// <summary>Waits until nothing on the page is moving.</summary>
-    public void StandStill() => Until(() => (bool)_driver.ExecuteScript("return document.getAnimations().every((a) => a.playState !== 'running')")!, "the page to stand still");
+    public void StandStill() =>
+        Until(
+            () =>
+                (bool)_driver.ExecuteScript("return document.getAnimations().every((a) => a.playState !== 'running')")!,
+            "the page to stand still"
+        );
 
     public void Picture(string file) => _driver.GetScreenshot().SaveAsFile(file);
 
-    public string Log() => string.Join("\n", _driver.Manage().Logs.GetLog(LogType.Browser).Select(l => $"{l.Timestamp:HH:mm:ss.fff} {l.Level} {l.Message}"));
+    public string Log() =>
+        string.Join(
+            "\n",
+            _driver
+                .Manage()
+                .Logs.GetLog(LogType.Browser)
+                .Select(l => $"{l.Timestamp:HH:mm:ss.fff} {l.Level} {l.Message}")
+        );
 
     public void Dispose()
     {

@@ -31,6 +31,7 @@ public sealed class BrowserPool : IDisposable
 
     public void Dispose()
     {
-        while (Idle.TryTake(out var window)) window.Dispose();
+        while (Idle.TryTake(out var window))
+            window.Dispose();
     }
 }

@@ -14,11 +14,35 @@ internal static class CommandLine
         var file = Path.GetTempFileName();
         await File.WriteAllTextAsync(file, rallyFile, TestContext.Current.CancellationToken);
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true };
-        foreach (var argument in new[] { Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Cli", "bin", "Release", "net10.0", "PluckyRally.Cli.dll"), "score", file, "--json", "--round", $"{round}" }) start.ArgumentList.Add(argument);
+        foreach (
+            var argument in new[]
+            {
+                Path.Combine(
+                    ProjectFolder.Root,
+                    "src",
+                    "PluckyRally.Cli",
+                    "bin",
+                    "Release",
+                    "net10.0",
+                    "PluckyRally.Cli.dll"
+                ),
+                "score",
+                file,
+                "--json",
+                "--round",
+                $"{round}",
+            }
+        )
+            start.ArgumentList.Add(argument);
         using var scoring = Process.Start(start)!;
-        var said = JsonDocument.Parse(await scoring.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken)).RootElement;
+        var said = JsonDocument
+            .Parse(await scoring.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken))
+            .RootElement;
         await scoring.WaitForExitAsync(TestContext.Current.CancellationToken);
         File.Delete(file);
-        return said.GetProperty("standings").GetProperty("rows").EnumerateArray().ToDictionary(r => r.GetProperty("name").GetString()!, r => r.GetProperty("totalText").GetString()!);
+        return said.GetProperty("standings")
+            .GetProperty("rows")
+            .EnumerateArray()
+            .ToDictionary(r => r.GetProperty("name").GetString()!, r => r.GetProperty("totalText").GetString()!);
     }
 }

@@ -5,7 +5,9 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The talk after a round: answers on the wall, one thing to change for each team, and the pad that reminds it.</summary>
+/// <summary>
+/// The talk after a round: answers on the wall, one thing to change for each team, and the pad that reminds it.
+/// </summary>
 public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
 {
     private readonly RunningServer _server = instrumented.Server;
@@ -15,8 +17,15 @@ public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
         var rally = await PreparedRally.FromDemo(_server.Address, "class-4-shingle.rally.json");
-        var opened = await http.GetStringAsync($"/api/rallies/{rally}/debrief?round=2", TestContext.Current.CancellationToken);
-        var question = JsonDocument.Parse(opened).RootElement.GetProperty("questions")[0].GetProperty("text").GetString()!;
+        var opened = await http.GetStringAsync(
+            $"/api/rallies/{rally}/debrief?round=2",
+            TestContext.Current.CancellationToken
+        );
+        var question = JsonDocument
+            .Parse(opened)
+            .RootElement.GetProperty("questions")[0]
+            .GetProperty("text")
+            .GetString()!;
 
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{rally}/debrief?round=2");
@@ -26,7 +35,10 @@ public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
         desk.ClickButton($"On the wall: {question}");
         desk.Type($"Answer: {question}", "The flat ones carried more" + Keys.Enter);
         desk.See("The flat ones carried more");
-        desk.Until(() => desk.Field($"Answer: {question}").GetAttribute("value") == "", "the line to be free for the next answer");
+        desk.Until(
+            () => desk.Field($"Answer: {question}").GetAttribute("value") == "",
+            "the line to be free for the next answer"
+        );
 
         var wall = OpenWindow(_server.Address, 1600, 900);
         wall.Open($"/rallies/{rally}/wall?round=2");
@@ -91,7 +103,15 @@ public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
         desk.Choose("Measures with care: Limpets", "always");
         desk.Open($"/rallies/{rally}/marks?round=2");
         desk.See("Limpets");
-        desk.Until(() => (string?)desk.Run("return document.querySelector('[aria-label=\"Measures with care: Limpets\"]').selectedOptions[0].text") == "always", "the mark to be kept");
+        desk.Until(
+            () =>
+                (string?)
+                    desk.Run(
+                        "return document.querySelector('[aria-label=\"Measures with care: "
+                            + "Limpets\"]').selectedOptions[0].text"
+                    ) == "always",
+            "the mark to be kept"
+        );
         desk.ShouldBeAccessible();
 
         desk.Open($"/rallies/{rally}/notebook");
@@ -101,19 +121,31 @@ public sealed class DebriefTests(InstrumentedServer instrumented) : ScreenTest
 
         desk.Open("/");
         desk.Type("Search the shelf", "dry beads first");
-        desk.Until(() => desk.Driver.FindElements(By.XPath("//h3/a[contains(@href, '/briefs/')]")) is [{ Text: "Foil ferry across the Kelp Channel" }], "the one brief that a note of its rally is found in");
+        desk.Until(
+            () =>
+                desk.Driver.FindElements(By.XPath("//h3/a[contains(@href, '/briefs/')]"))
+                    is [{ Text: "Foil ferry across the Kelp Channel" }],
+            "the one brief that a note of its rally is found in"
+        );
         desk.Click(() => desk.Driver.FindElement(By.XPath("//h3/a[contains(@href, '/briefs/')]")));
         desk.ClickTab("Last time");
         desk.See("dry the beads first");
         desk.See("The best so far, cargo:");
         desk.ShouldBeAccessible();
         desk.ClickButton("Make 110 beads the value to beat");
-        desk.Until(() => desk.All("button", "Make 110 beads the value to beat").Count == 0, "the offer to be gone once it is taken");
+        desk.Until(
+            () => desk.All("button", "Make 110 beads the value to beat").Count == 0,
+            "the offer to be gone once it is taken"
+        );
         desk.ClickTab("Method");
-        desk.Until(() => desk.Field("Name of the target").GetAttribute("value") == "Best so far", "the target among the method's");
+        desk.Until(
+            () => desk.Field("Name of the target").GetAttribute("value") == "Best so far",
+            "the target among the method's"
+        );
         desk.ClickButton("Undo");
         desk.ShouldHaveCleanConsole();
     }
 
-    private static void Open(Browser desk, string team) => desk.Click(() => desk.Driver.FindElement(By.XPath($"//summary[b[.='{team}']]")));
+    private static void Open(Browser desk, string team) =>
+        desk.Click(() => desk.Driver.FindElement(By.XPath($"//summary[b[.='{team}']]")));
 }

@@ -7,10 +7,15 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>Devices of a classroom over a plain line: a tab that was closed, one that keeps nothing, one that is handed on, a long queue.</summary>
+/// <summary>
+/// Devices of a classroom over a plain line: a tab that was closed, one that keeps nothing, one that is handed on, a
+/// long queue.
+/// </summary>
 public sealed class DevicesTests : ScreenTest
 {
-    /// <summary>One for each test: codes can be tried ten times a minute, and all devices of a test are one computer's.</summary>
+    /// <summary>
+    /// One for each test: codes can be tried ten times a minute, and all devices of a test are one computer's.
+    /// </summary>
     private readonly ClassroomServer _server = new();
 
     protected override void Close() => _server.Dispose();
@@ -41,7 +46,10 @@ public sealed class DevicesTests : ScreenTest
         rally.ShouldNotBeEmpty();
     }
 
-    /// <summary>On the computer itself, and over an encrypted line, a worker keeps the page; there it is also loaded anew without a line.</summary>
+    /// <summary>
+    /// On the computer itself, and over an encrypted line, a worker keeps the page; there it is also loaded anew
+    /// without a line.
+    /// </summary>
     [Fact]
     public void Where_the_line_is_encrypted_a_page_is_loaded_anew_without_one()
     {
@@ -100,17 +108,37 @@ public sealed class DevicesTests : ScreenTest
     {
         var (one, _) = Prepare("The north table");
         var (two, _) = Prepare("The south table");
-        var judge = Join(JsonDocument.Parse(Post($"/api/rallies/{one}/passes", JsonSerializer.Serialize(new { kind = "judge", also = new[] { two } }))).RootElement.GetProperty("code").GetString()!, "Pell");
+        var judge = Join(
+            JsonDocument
+                .Parse(
+                    Post(
+                        $"/api/rallies/{one}/passes",
+                        JsonSerializer.Serialize(new { kind = "judge", also = new[] { two } })
+                    )
+                )
+                .RootElement.GetProperty("code")
+                .GetString()!,
+            "Pell"
+        );
         judge.See("The north table");
         judge.See("You also judge");
         judge.ClickLink("The south table");
-        judge.Until(() => judge.Place.StartsWith($"/rallies/{two}/score", StringComparison.Ordinal), "the pad of the other table");
+        judge.Until(
+            () => judge.Place.StartsWith($"/rallies/{two}/score", StringComparison.Ordinal),
+            "the pad of the other table"
+        );
         Record(judge, "57");
         judge.See("57 cm");
 
         var team = OpenWindow(Plain, 390, 844);
         team.Open("/join");
-        team.Type("The rally’s code", JsonDocument.Parse(Post($"/api/rallies/{one}/passes", """{"kind":"team"}""")).RootElement.GetProperty("code").GetString()!);
+        team.Type(
+            "The rally’s code",
+            JsonDocument
+                .Parse(Post($"/api/rallies/{one}/passes", """{"kind":"team"}"""))
+                .RootElement.GetProperty("code")
+                .GetString()!
+        );
         team.ClickButton("Join");
         team.See("Which team are you?");
         team.ClickButton("Plovers");
@@ -156,7 +184,11 @@ public sealed class DevicesTests : ScreenTest
         tablet.See("1 kept on this device");
         // The page that is open is left before the line is back, or it would send what waits.
         tablet.Driver.Navigate().GoToUrl("about:blank");
-        tablet.BeforeEachPage("const real = window.fetch; window.fetch = (...sent) => String(sent[0].url ?? sent[0]).includes('/entries') && !window.go ? Promise.reject(new TypeError('held')) : real(...sent)");
+        tablet.BeforeEachPage(
+            "const real = window.fetch; window.fetch = (...sent) => String(sent[0].url ?? "
+                + "sent[0]).includes('/entries') && !window.go ? Promise.reject(new TypeError('held')) : "
+                + "real(...sent)"
+        );
         tablet.Offline(false);
         Join(tablet, code, "Sorrel");
         tablet.See("by Pell");
@@ -167,7 +199,10 @@ public sealed class DevicesTests : ScreenTest
         Entries(rally).Select(e => e.By).ShouldBe(["Pell", "Pell", "Sorrel"]);
     }
 
-    /// <summary>Five hundred entries that waited without a line are in the log, each once and in their order; how long that takes is written down.</summary>
+    /// <summary>
+    /// Five hundred entries that waited without a line are in the log, each once and in their order; how long that
+    /// takes is written down.
+    /// </summary>
     [Fact]
     public void A_queue_of_five_hundred_goes_in_its_order()
     {
@@ -210,27 +245,62 @@ public sealed class DevicesTests : ScreenTest
     }
 
     /// <summary>Entries as the page itself would put them in its queue.</summary>
-    private static void Fill(Browser tablet, string rally, int entries) => ((IJavaScriptExecutor)tablet.Driver).ExecuteAsyncScript("""
-        const [rally, entries, done] = arguments;
-        const open = indexedDB.open('plucky-rally');
-        open.onsuccess = () => {
-          const change = open.result.transaction('unsent', 'readwrite');
-          for (let i = 0; i < entries; i++)
-            change.objectStore('unsent').add({ rally, entry: { kind: 'noteMade', id: crypto.getRandomValues ? ([1e7]+-1e3+-4e3+-8e3+-1e11).replace(/[018]/g, c => (c ^ crypto.getRandomValues(new Uint8Array(1))[0] & 15 >> c / 4).toString(16)) : '', at: new Date().toISOString(), by: 'Pell', team: 't1', round: 1, text: `note ${i}` } });
-          change.oncomplete = () => { open.result.close(); done() };
-        };
-        """, rally, entries);
+    private static void Fill(Browser tablet, string rally, int entries) =>
+        ((IJavaScriptExecutor)tablet.Driver).ExecuteAsyncScript(
+            """
+            const [rally, entries, done] = arguments;
+            const open = indexedDB.open('plucky-rally');
+            open.onsuccess = () => {
+              const change = open.result.transaction('unsent', 'readwrite');
+              for (let i = 0; i < entries; i++)
+                {
+                const random = crypto.getRandomValues(new Uint8Array(16));
+                const hex = [...random].map((b) => b.toString(16).padStart(2, '0')).join('');
+                const id = hex.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
+                const made = { at: new Date().toISOString(), by: 'Pell', team: 't1', round: 1 };
+                const entry = { kind: 'noteMade', id, ...made, text: `note ${i}` };
+                change.objectStore('unsent').add({ rally, entry });
+              }
+              change.oncomplete = () => { open.result.close(); done() };
+            };
+            """,
+            rally,
+            entries
+        );
 
     private List<(string Kind, string By, string Text)> Entries(string rally)
     {
         var http = _server.Teacher;
-        var file = JsonDocument.Parse(http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken).GetAwaiter().GetResult());
-        return [.. file.RootElement.GetProperty("entries").EnumerateArray().Select(e => (e.GetProperty("kind").GetString()!, e.GetProperty("by").GetString()!, e.TryGetProperty("text", out var text) ? text.GetString()! : ""))];
+        var file = JsonDocument.Parse(
+            http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)
+                .GetAwaiter()
+                .GetResult()
+        );
+        return
+        [
+            .. file
+                .RootElement.GetProperty("entries")
+                .EnumerateArray()
+                .Select(e =>
+                    (
+                        e.GetProperty("kind").GetString()!,
+                        e.GetProperty("by").GetString()!,
+                        e.TryGetProperty("text", out var text) ? text.GetString()! : ""
+                    )
+                ),
+        ];
     }
 
     private string Post(string path, string body)
     {
-        var answer = _server.Teacher.PostAsync(path, new StringContent(body, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken).GetAwaiter().GetResult();
+        var answer = _server
+            .Teacher.PostAsync(
+                path,
+                new StringContent(body, System.Text.Encoding.UTF8, "application/json"),
+                TestContext.Current.CancellationToken
+            )
+            .GetAwaiter()
+            .GetResult();
         answer.EnsureSuccessStatusCode();
         return answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken).GetAwaiter().GetResult();
     }
@@ -243,12 +313,59 @@ public sealed class DevicesTests : ScreenTest
             version = 1,
             title = name,
             goal = "Build the tallest beacon.",
-            measures = new[] { new { id = "height", name = "Height", kind = "length", unit = "cm" } },
+            measures = new[]
+            {
+                new
+                {
+                    id = "height",
+                    name = "Height",
+                    kind = "length",
+                    unit = "cm",
+                },
+            },
             trials = new { attempts = 2, how = "From the table up." },
-            method = new { parts = new[] { new { kind = "measured", id = "part", name = "Height", value = "height", better = "more", curve = new { kind = "rate", perUnit = 1 } } } },
+            method = new
+            {
+                parts = new[]
+                {
+                    new
+                    {
+                        kind = "measured",
+                        id = "part",
+                        name = "Height",
+                        value = "height",
+                        better = "more",
+                        curve = new { kind = "rate", perUnit = 1 },
+                    },
+                },
+            },
         };
-        var id = JsonDocument.Parse(Post("/api/briefs", JsonSerializer.Serialize(brief))).RootElement.GetProperty("id").GetString();
-        var rally = JsonDocument.Parse(Post("/api/rallies", JsonSerializer.Serialize(new { brief = id, name, teams = new[] { new { name = "Plovers" } } }))).RootElement.GetProperty("id").GetString()!;
-        return (rally, JsonDocument.Parse(Post($"/api/rallies/{rally}/passes", """{"kind":"judge"}""")).RootElement.GetProperty("code").GetString()!);
+        var id = JsonDocument
+            .Parse(Post("/api/briefs", JsonSerializer.Serialize(brief)))
+            .RootElement.GetProperty("id")
+            .GetString();
+        var rally = JsonDocument
+            .Parse(
+                Post(
+                    "/api/rallies",
+                    JsonSerializer.Serialize(
+                        new
+                        {
+                            brief = id,
+                            name,
+                            teams = new[] { new { name = "Plovers" } },
+                        }
+                    )
+                )
+            )
+            .RootElement.GetProperty("id")
+            .GetString()!;
+        return (
+            rally,
+            JsonDocument
+                .Parse(Post($"/api/rallies/{rally}/passes", """{"kind":"judge"}"""))
+                .RootElement.GetProperty("code")
+                .GetString()!
+        );
     }
 }

@@ -4,7 +4,9 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>A class finds out together what the good ones share: tags, designs compared, awards by people, and what is revealed.</summary>
+/// <summary>
+/// A class finds out together what the good ones share: tags, designs compared, awards by people, and what is revealed.
+/// </summary>
 public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
 {
     private readonly RunningServer _server = instrumented.Server;
@@ -33,7 +35,9 @@ public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
 
         var wall = OpenWindow(_server.Address, 1600, 900);
         wall.Open($"/rallies/{rally}/wall");
-        desk.Click(() => desk.Driver.FindElement(By.XPath("//section[h2='The gallery']//label[contains(., 'with the teams')]/input")));
+        desk.Click(() =>
+            desk.Driver.FindElement(By.XPath("//section[h2='The gallery']//label[contains(., 'with the teams')]/input"))
+        );
         desk.See("Number 1");
         desk.ClickButton("Show the gallery on the wall");
         desk.See("The wall shows the gallery.");
@@ -97,7 +101,10 @@ public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
         device.See("What we take along");
         device.ShouldBeAccessible();
         device.Type("What did the easy hoists have that others had not?", "They pull straight" + Keys.Enter);
-        device.Until(() => device.Text.Contains("They pull straight", StringComparison.Ordinal), "the answer to stand under its question");
+        device.Until(
+            () => device.Text.Contains("They pull straight", StringComparison.Ordinal),
+            "the answer to stand under its question"
+        );
         device.Type("Worked: Isopods", "the beam");
         device.ClickButton("Keep it: Isopods");
         device.Click(() => device.Driver.FindElement(By.XPath("//label[contains(., 'Anemones')]/input")));
@@ -113,5 +120,9 @@ public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
         device.ShouldHaveCleanConsole();
     }
 
-    private static void Pick(Browser desk, string label, string option) => desk.ChooseIn(() => desk.Driver.FindElement(By.XPath($"//label[starts-with(normalize-space(.), '{label}')]//select")), option);
+    private static void Pick(Browser desk, string label, string option) =>
+        desk.ChooseIn(
+            () => desk.Driver.FindElement(By.XPath($"//label[starts-with(normalize-space(.), '{label}')]//select")),
+            option
+        );
 }

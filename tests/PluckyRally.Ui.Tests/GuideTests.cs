@@ -6,12 +6,22 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The guide is played: each step of the first rally is done as it is written, and each word in bold stands on the screen that it speaks of.</summary>
+/// <summary>
+/// The guide is played: each step of the first rally is done as it is written, and each word in bold stands on the
+/// screen that it speaks of.
+/// </summary>
 public sealed partial class GuideTests(DemoServer demo) : ScreenTest
 {
     private static string Folder => Path.Combine(ProjectFolder.Root, "docs", "guide");
 
-    public static TheoryData<string> Pages => new(Directory.GetFiles(Folder, "*.md").Select(f => Path.GetFileName(f)!).Where(f => f != "first-rally.md").Order(StringComparer.Ordinal));
+    public static TheoryData<string> Pages =>
+        new(
+            Directory
+                .GetFiles(Folder, "*.md")
+                .Select(f => Path.GetFileName(f)!)
+                .Where(f => f != "first-rally.md")
+                .Order(StringComparer.Ordinal)
+        );
 
     [Fact]
     public void The_first_rally_goes_as_it_is_written()
@@ -29,7 +39,10 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
 
         // Those of the pages, where they look; pages that show what docs/screenshots has need none of their own.
         var desk = OpenWindow(demo.Address);
-        var parts = Directory.GetFiles(Folder, "*.md").Where(f => Path.GetFileName(f) != "first-rally.md").SelectMany(f => LookOrPicture().Matches(File.ReadAllText(f)));
+        var parts = Directory
+            .GetFiles(Folder, "*.md")
+            .Where(f => Path.GetFileName(f) != "first-rally.md")
+            .SelectMany(f => LookOrPicture().Matches(File.ReadAllText(f)));
         foreach (var part in parts)
         {
             if (part.Groups["look"] is { Success: true } look)
@@ -39,7 +52,17 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
             else
             {
                 // The page with its head, and where it is of papers the sheets that are loaded after it.
-                desk.Until(() => (bool)desk.Run("return document.querySelector('main h1') !== null && !document.body.innerText.includes('Fetching') && [...document.querySelectorAll('.on-paper')].every((p) => p.children.length > 0) && document.fonts.status === 'loaded'")!, "the page to be whole");
+                desk.Until(
+                    () =>
+                        (bool)
+                            desk.Run(
+                                "return document.querySelector('main h1') !== null && "
+                                    + "!document.body.innerText.includes('Fetching') && "
+                                    + "[...document.querySelectorAll('.on-paper')].every((p) => "
+                                    + "p.children.length > 0) && document.fonts.status === 'loaded'"
+                            )!,
+                    "the page to be whole"
+                );
                 desk.StandStill();
                 desk.Picture(Path.Combine(Folder, part.Groups["picture"].Value));
             }
@@ -62,7 +85,10 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
             }
             else
             {
-                desk.Until(() => OnScreen(desk).Contains(part.Groups["bold"].Value, StringComparison.OrdinalIgnoreCase), $"“{part.Groups["bold"].Value}” on {desk.Place}, as {page} says");
+                desk.Until(
+                    () => OnScreen(desk).Contains(part.Groups["bold"].Value, StringComparison.OrdinalIgnoreCase),
+                    $"“{part.Groups["bold"].Value}” on {desk.Place}, as {page} says"
+                );
                 words++;
             }
         }
@@ -87,13 +113,23 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
         desk.ClickLink("On paper: print, fill in, type in");
         desk.See("Choose What to print");
         desk.ClickLink("A first rally in fifteen minutes");
-        desk.Until(() => (bool)desk.Run("return [...document.images].length > 2 && [...document.images].every((i) => i.complete && i.naturalWidth > 0)")!, "the pictures");
+        desk.Until(
+            () =>
+                (bool)
+                    desk.Run(
+                        "return [...document.images].length > 2 && [...document.images].every((i) => "
+                            + "i.complete && i.naturalWidth > 0)"
+                    )!,
+            "the pictures"
+        );
         desk.Resize(390, 844);
         desk.ShouldFit();
         desk.ShouldHaveCleanConsole();
     }
 
-    /// <summary>The demo beside one's own data: looked at, changed, left with one touch, and nothing of it has come over.</summary>
+    /// <summary>
+    /// The demo beside one's own data: looked at, changed, left with one touch, and nothing of it has come over.
+    /// </summary>
     [Fact]
     public void A_first_start_offers_the_demo_apart_from_ones_own_data()
     {
@@ -139,7 +175,8 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
         {
             if (step.Groups["picture"] is { Success: true } file)
             {
-                if (picture is null) File.Exists(Path.Combine(Folder, file.Value)).ShouldBeTrue(file.Value);
+                if (picture is null)
+                    File.Exists(Path.Combine(Folder, file.Value)).ShouldBeTrue(file.Value);
                 else
                 {
                     desk.Run("window.scrollTo(0, 0)");
@@ -152,7 +189,8 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
 
             var actions = Action().Matches(step.Value);
             actions.Count.ShouldBeGreaterThan(0, $"nothing is done in “{step.Value}”");
-            foreach (Match action in actions) Do(desk, action);
+            foreach (Match action in actions)
+                Do(desk, action);
             done += actions.Count;
         }
 
@@ -185,33 +223,55 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
         }
     }
 
-    private static List<OpenQA.Selenium.IWebElement> Named(Browser desk, string name) => [.. new[] { "button", "link" }.SelectMany(role => desk.All(role, name)).Where(e => e.Enabled)];
+    private static List<OpenQA.Selenium.IWebElement> Named(Browser desk, string name) =>
+        [.. new[] { "button", "link" }.SelectMany(role => desk.All(role, name)).Where(e => e.Enabled)];
 
-    /// <summary>What can be read on a screen, or is read out: texts, names, what stands in empty fields, what can be chosen.</summary>
-    private static string OnScreen(Browser desk) => (string)desk.Run("""
-        return [document.body.innerText, document.title,
-          ...[...document.querySelectorAll('[aria-label]')].map((e) => e.ariaLabel),
-          ...[...document.querySelectorAll('[placeholder]')].map((e) => e.placeholder),
-          ...[...document.querySelectorAll('option')].map((e) => e.text),
-          ...[...document.querySelectorAll('summary')].map((e) => e.innerText)].join('\n').replace(/[\s\u00a0]+/g, ' ')
-        """)!;
+    /// <summary>
+    /// What can be read on a screen, or is read out: texts, names, what stands in empty fields, what can be chosen.
+    /// </summary>
+    private static string OnScreen(Browser desk) =>
+        (string)
+            desk.Run(
+                """
+                return [document.body.innerText, document.title,
+                  ...[...document.querySelectorAll('[aria-label]')].map((e) => e.ariaLabel),
+                  ...[...document.querySelectorAll('[placeholder]')].map((e) => e.placeholder),
+                  ...[...document.querySelectorAll('option')].map((e) => e.text),
+                  ...[...document.querySelectorAll('summary')].map((e) => e.innerText),
+                ].join('\n').replace(/[\s\u00a0]+/g, ' ')
+                """
+            )!;
 
     /// <summary>Where a page looks: a path, or something of the demo by its name.</summary>
     private string Address(string look)
     {
-        if (look.StartsWith('/')) return look;
+        if (look.StartsWith('/'))
+            return look;
         var named = Named().Match(look);
-        var (sort, name, station) = (named.Groups["sort"].Value, named.Groups["name"].Value, named.Groups["station"].Value);
-        var (list, field) = sort == "brief" ? ("briefs", "title") : sort == "day" ? ("days", "name") : ("rallies", "name");
+        var (sort, name, station) = (
+            named.Groups["sort"].Value,
+            named.Groups["name"].Value,
+            named.Groups["station"].Value
+        );
+        var (list, field) =
+            sort == "brief" ? ("briefs", "title")
+            : sort == "day" ? ("days", "name")
+            : ("rallies", "name");
         using var http = new HttpClient { BaseAddress = new Uri(demo.Address) };
         var all = JsonElement.Parse(http.GetStringAsync($"/api/{list}", TestContext.Current.CancellationToken).Result);
-        return $"/{list}/{all.EnumerateArray().First(a => a.GetProperty(field).GetString() == name).GetProperty("id").GetString()}{(station.Length > 0 ? $"/{station}" : "")}";
+        return $"/{list}/"
+            + all.EnumerateArray().First(a => a.GetProperty(field).GetString() == name).GetProperty("id").GetString()
+            + $"{(station.Length > 0 ? $"/{station}" : "")}";
     }
 
     [GeneratedRegex(@"^\d+\. .*$|\]\((?<picture>pictures/[^)]+)\)", RegexOptions.Multiline)]
     private static partial Regex StepOrPicture();
 
-    [GeneratedRegex(@"(?<verb>type) `(?<text>[^`]+)` into \*\*(?<name>[^*]+)\*\*|(?<verb>press the second|press|open|you see) \*\*(?<name>[^*]+)\*\*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<verb>type) `(?<text>[^`]+)` into \*\*(?<name>[^*]+)\*\*|(?<verb>press the second|press|open"
+            + @"|you see) \*\*(?<name>[^*]+)\*\*",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Action();
 
     [GeneratedRegex(@"<!-- look:(?<look>[^>]+?)-->|\*\*(?<bold>[^*]+)\*\*")]

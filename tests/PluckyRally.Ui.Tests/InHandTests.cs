@@ -1,22 +1,32 @@
+using System.Text.Json.Nodes;
 using OpenQA.Selenium;
 using PluckyRally.Tests;
 using Shouldly;
-using System.Text.Json.Nodes;
 using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>What a judge has under the thumb: the pad in the first screenful of a phone, what is half laid, few keys, and a way back.</summary>
+/// <summary>
+/// What a judge has under the thumb: the pad in the first screenful of a phone, what is half laid, few keys, and a way
+/// back.
+/// </summary>
 public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
     [Fact]
     public async Task On_a_phone_the_pad_for_the_next_attempt_is_in_the_first_screenful()
     {
-        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, "Foil ferry across the Kelp Channel"), "Ferry");
+        var rally = await PreparedRally.Begin(
+            server,
+            await PreparedRally.OnShelf(server, "Foil ferry across the Kelp Channel"),
+            "Ferry"
+        );
         var phone = OpenWindow(server.Address, 390, 844);
         phone.Open($"/rallies/{rally}/score");
         phone.See("Attempt 1 of");
-        foreach (var kept in phone.All("button", "Kept").Where(b => b.FindElements(By.XPath("ancestor::form")).Count == 0)) phone.Click(() => kept);
+        foreach (
+            var kept in phone.All("button", "Kept").Where(b => b.FindElements(By.XPath("ancestor::form")).Count == 0)
+        )
+            phone.Click(() => kept);
         foreach (var (measure, typed) in new[] { ("Ferry's mass", "4.2"), ("Length", "15") })
         {
             phone.Type(measure, typed);
@@ -38,17 +48,29 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     [Fact]
     public async Task A_keyboard_judge_needs_no_more_than_twenty_keys_for_two_readings_in_two_attempts()
     {
-        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "nest-ring-glider.brief.json"), TestContext.Current.CancellationToken))!;
+        var brief = JsonNode.Parse(
+            await File.ReadAllTextAsync(
+                Path.Combine(ProjectFolder.Root, "demo", "nest-ring-glider.brief.json"),
+                TestContext.Current.CancellationToken
+            )
+        )!;
         brief["title"] = "A glider with two readings";
         (brief["trials"]!["attempts"], brief["trials"]!["minimum"]) = (2, 2);
         PreparedRally.Shelve(server.Address, brief);
-        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, "A glider with two readings"), "Glider");
+        var rally = await PreparedRally.Begin(
+            server,
+            await PreparedRally.OnShelf(server, "A glider with two readings"),
+            "Glider"
+        );
         var walk = OpenWindow(server.Address, 800, 1280);
         walk.Open($"/rallies/{rally}/score");
         walk.See("Attempt 1 of 2");
         var readings = walk.Driver.FindElements(By.CssSelector("[data-reading]")).Count;
         readings.ShouldBe(2);
-        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().GetAttribute("data-reading") is not null, "the first reading to be ready");
+        walk.Until(
+            () => walk.Driver.SwitchTo().ActiveElement().GetAttribute("data-reading") is not null,
+            "the first reading to be ready"
+        );
         var keys = 0;
         foreach (var attempt in new[] { 1, 2 })
         {
@@ -62,19 +84,31 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         }
 
         keys.ShouldBeLessThanOrEqualTo(20);
-        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Button("Next team")), "the keyboard to go on to the next team");
+        walk.Until(
+            () => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Button("Next team")),
+            "the keyboard to go on to the next team"
+        );
     }
 
     [Fact]
     public async Task An_area_is_put_together_of_shapes()
     {
-        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "slow-millrace.brief.json"), TestContext.Current.CancellationToken))!;
+        var brief = JsonNode.Parse(
+            await File.ReadAllTextAsync(
+                Path.Combine(ProjectFolder.Root, "demo", "slow-millrace.brief.json"),
+                TestContext.Current.CancellationToken
+            )
+        )!;
         brief["title"] = "Sails by their area";
         brief["measures"]![0]!["kind"] = "area";
         brief["measures"]![0]!["unit"] = "cm²";
         brief["measures"]![0]!.AsObject().Remove("expected");
         PreparedRally.Shelve(server.Address, brief);
-        var rally = await PreparedRally.Begin(server, await PreparedRally.OnShelf(server, "Sails by their area"), "Sails");
+        var rally = await PreparedRally.Begin(
+            server,
+            await PreparedRally.OnShelf(server, "Sails by their area"),
+            "Sails"
+        );
         var phone = OpenWindow(server.Address, 390, 844);
         phone.Open($"/rallies/{rally}/score");
         phone.ClickButton("rectangle");
@@ -96,7 +130,8 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
     public async Task What_is_half_laid_is_there_again_after_leaving_and_reloading()
     {
         var (walk, rally) = await BeginOnWalk(server, "Pebbles by mass");
-        foreach (var pebble in "CGE") walk.ClickButton($"{pebble}");
+        foreach (var pebble in "CGE")
+            walk.ClickButton($"{pebble}");
         walk.Open(walk.Place);
         walk.Until(() => walk.All("button", "Take out: E").Count == 1, "the third pebble to lie there still");
         walk.ClickButton("Next team");
@@ -104,7 +139,8 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.All("button", "Take out: C").ShouldBeEmpty();
         walk.ClickButton("Previous team");
         walk.Until(() => walk.All("button", "Take out: E").Count == 1, "the pebbles of the first team");
-        foreach (var pebble in "AHFDB") walk.ClickButton($"{pebble}");
+        foreach (var pebble in "AHFDB")
+            walk.ClickButton($"{pebble}");
         walk.ClickButton("Record this order");
         walk.See("pairs");
         walk.Open($"/rallies/{rally}/score");
@@ -149,7 +185,9 @@ public sealed class InHandTests(DemoServer server) : ScreenTest, IClassFixture<D
         walk.See("Attempt 2 of 3");
     }
 
-    private static double Bottom(Browser window, IWebElement element) => Convert.ToDouble(window.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().bottom", element));
+    private static double Bottom(Browser window, IWebElement element) =>
+        Convert.ToDouble(window.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().bottom", element));
 
-    private static double Top(Browser window, IWebElement element) => Convert.ToDouble(window.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().top", element));
+    private static double Top(Browser window, IWebElement element) =>
+        Convert.ToDouble(window.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().top", element));
 }

@@ -6,8 +6,8 @@ using PluckyRally.Tests;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// A demo server for all tests that begin rallies of their own, with a stand-in scale and light gates connected, which do what is
-/// typed to it.
+/// A demo server for all tests that begin rallies of their own, with a stand-in scale and light gates connected, which
+/// do what is typed to it.
 /// </summary>
 public sealed class InstrumentedServer : IDisposable
 {
@@ -28,7 +28,25 @@ public sealed class InstrumentedServer : IDisposable
     private static Process StartStandIns(int port)
     {
         var start = new ProcessStartInfo("dotnet") { RedirectStandardInput = true, RedirectStandardOutput = true };
-        foreach (var argument in new[] { Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Instruments", "bin", "Release", "net10.0", "PluckyRally.Instruments.dll"), "scale", "gates", "--port", $"{port}" }) start.ArgumentList.Add(argument);
+        foreach (
+            var argument in new[]
+            {
+                Path.Combine(
+                    ProjectFolder.Root,
+                    "src",
+                    "PluckyRally.Instruments",
+                    "bin",
+                    "Release",
+                    "net10.0",
+                    "PluckyRally.Instruments.dll"
+                ),
+                "scale",
+                "gates",
+                "--port",
+                $"{port}",
+            }
+        )
+            start.ArgumentList.Add(argument);
         return Process.Start(start)!;
     }
 

@@ -7,7 +7,10 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The page of what is kept, things that are taken away and taken back, and an editor that loses nothing when the server stumbles.</summary>
+/// <summary>
+/// The page of what is kept, things that are taken away and taken back, and an editor that loses nothing when the
+/// server stumbles.
+/// </summary>
 public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
     [Fact]
@@ -69,18 +72,28 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
         desk.ShouldFit();
         desk.ClickLink("About");
         desk.See("What comes along, and its licences");
-        desk.Until(() => desk.Driver.FindElements(By.CssSelector("main details")).Count > 30, "the licences to be listed");
+        desk.Until(
+            () => desk.Driver.FindElements(By.CssSelector("main details")).Count > 30,
+            "the licences to be listed"
+        );
         desk.Driver.FindElement(By.CssSelector("main summary")).Click();
         desk.See("SIL OPEN FONT LICENSE");
         desk.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();
     }
 
-    /// <summary>The answer to a save is lost on the way: the same window's next save is no conflict with itself.</summary>
+    /// <summary>
+    /// The answer to a save is lost on the way: the same window's next save is no conflict with itself.
+    /// </summary>
     [Fact]
     public void The_lost_answer_of_a_save_is_no_conflict()
     {
-        var desk = Writing("Lost answers", "window.lose = 0; const real = window.fetch; window.fetch = async (...sent) => { const answer = await real(...sent); if (window.lose > 0 && sent[0].method === 'PUT') { window.lose--; throw new TypeError('lost') } return answer }");
+        var desk = Writing(
+            "Lost answers",
+            "window.lose = 0; const real = window.fetch; window.fetch = async (...sent) => { const answer "
+                + "= await real(...sent); if (window.lose > 0 && sent[0].method === 'PUT') { window.lose--; "
+                + "throw new TypeError('lost') } return answer }"
+        );
         desk.Run("window.lose = 2");
         desk.Type("Goal", "Keep the sand where it is.");
         desk.See("Not saved yet: no connection. It is kept in this browser and tried again by itself.");
@@ -93,7 +106,13 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
     [Fact]
     public void A_server_that_stumbles_is_said_and_asked_again()
     {
-        var desk = Writing("Stumbling", "window.fail = 0; const real = window.fetch; window.fetch = (...sent) => window.fail > 0 && sent[0].method === 'PUT' ? (window.fail--, Promise.resolve(new Response(JSON.stringify({ title: 'The disk is full.', detail: 'Make room.', problems: [] }), { status: 507, headers: { 'Content-Type': 'application/problem+json' } }))) : real(...sent)");
+        var desk = Writing(
+            "Stumbling",
+            "window.fail = 0; const real = window.fetch; window.fetch = (...sent) => window.fail > 0 && "
+                + "sent[0].method === 'PUT' ? (window.fail--, Promise.resolve(new Response(JSON.stringify({ "
+                + "title: 'The disk is full.', detail: 'Make room.', problems: [] }), { status: 507, headers: { "
+                + "'Content-Type': 'application/problem+json' } }))) : real(...sent)"
+        );
         desk.Run("window.fail = 2");
         desk.Type("Goal", "Keep the sand where it is.");
         desk.See("Not saved yet: the server could not take it. It is kept in this browser and tried again by itself.");
@@ -105,7 +124,12 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
     [Fact]
     public void A_browser_whose_store_is_full_says_that_it_keeps_nothing()
     {
-        var desk = Writing("Full store", "window.full = false; const put = Storage.prototype.setItem; Storage.prototype.setItem = function (...sent) { if (window.full) throw new DOMException('full', 'QuotaExceededError'); return put.apply(this, sent) }");
+        var desk = Writing(
+            "Full store",
+            "window.full = false; const put = Storage.prototype.setItem; Storage.prototype.setItem = "
+                + "function (...sent) { if (window.full) throw new DOMException('full', 'QuotaExceededError'); "
+                + "return put.apply(this, sent) }"
+        );
         desk.Run("window.full = true");
         desk.Offline(true);
         desk.Type("Goal", "Keep the sand where it is.");
@@ -117,7 +141,9 @@ public sealed class KeptTests(EmptyServer server) : ScreenTest, IClassFixture<Em
 
     private static System.Text.Json.Nodes.JsonNode Brief(string title)
     {
-        var brief = System.Text.Json.Nodes.JsonNode.Parse(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "sand-fence.brief.json")))!;
+        var brief = System.Text.Json.Nodes.JsonNode.Parse(
+            File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "sand-fence.brief.json"))
+        )!;
         brief["title"] = title;
         return brief;
     }

@@ -20,23 +20,45 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         desk.Type("A password, at least 12 characters", "boats in the bay");
         desk.ClickButton("Set it and come in");
         desk.See("Shelf of briefs");
-        var rally = Import(desk, await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "class-4-lantern.rally.json"), TestContext.Current.CancellationToken));
+        var rally = Import(
+            desk,
+            await File.ReadAllTextAsync(
+                Path.Combine(ProjectFolder.Root, "demo", "class-4-lantern.rally.json"),
+                TestContext.Current.CancellationToken
+            )
+        );
 
         // The teacher lets two judges and a wall in.
         desk.Open($"/rallies/{rally}/judges");
         desk.ClickButton("Make a code for judges");
-        var code = desk.Until(() => desk.Driver.FindElements(By.CssSelector(".code")).FirstOrDefault()?.Text, "the code")!;
+        var code = desk.Until(
+            () => desk.Driver.FindElements(By.CssSelector(".code")).FirstOrDefault()?.Text,
+            "the code"
+        )!;
         desk.ClickButton("Make a link for a wall");
-        var link = desk.Until(() => desk.Driver.FindElements(By.CssSelector(".link")).Select(l => l.Text).FirstOrDefault(l => l.Contains("/show#", StringComparison.Ordinal)), "the link")!;
+        var link = desk.Until(
+            () =>
+                desk
+                    .Driver.FindElements(By.CssSelector(".link"))
+                    .Select(l => l.Text)
+                    .FirstOrDefault(l => l.Contains("/show#", StringComparison.Ordinal)),
+            "the link"
+        )!;
         desk.ShouldBeAccessible();
         var wall = OpenWindow(server.Address);
         wall.Open(new Uri(link).PathAndQuery + new Uri(link).Fragment);
         wall.See("Lay the tallest cairn");
         var tablet = Join(code, "Pell", 800, 1280, rally);
         var phone = Join(code, "Sorrel", 390, 844, rally);
-        phone.BeforeEachPage("const real = window.fetch; window.fetch = (...sent) => window.hanging ? new Promise(() => {}) : real(...sent)");
+        phone.BeforeEachPage(
+            "const real = window.fetch; window.fetch = (...sent) => window.hanging ? new Promise(() => {}) "
+                + ": real(...sent)"
+        );
         phone.Open($"/rallies/{rally}/run");
-        phone.Until(() => phone.Place.EndsWith("/score/t1", StringComparison.Ordinal), "the one station that a judge has");
+        phone.Until(
+            () => phone.Place.EndsWith("/score/t1", StringComparison.Ordinal),
+            "the one station that a judge has"
+        );
 
         // Plans are approved, a phase runs, one team is late; the wall follows.
         desk.Open($"/rallies/{rally}/run");
@@ -59,7 +81,13 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         Score(tablet, sheets: "9", "57", "63");
         phone.ClickLink("Sea Kale open");
         Score(phone, sheets: "8", "71", "68");
-        tablet.Until(() => tablet.All("link", "Sea Kale", exact: false).Any(l => !l.Text.Contains("open", StringComparison.Ordinal)), "the other judge's team on the tablet");
+        tablet.Until(
+            () =>
+                tablet
+                    .All("link", "Sea Kale", exact: false)
+                    .Any(l => !l.Text.Contains("open", StringComparison.Ordinal)),
+            "the other judge's team on the tablet"
+        );
 
         // From team to team nobody is asked, so a line that hangs holds nobody up.
         phone.Run("window.hanging = true");
@@ -119,7 +147,10 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         phone.ClickButton("tests early");
         phone.See("1 kept on this device, not sent yet. It is sent by itself when this device is let in again");
         desk.ClickButton("Make a code for judges");
-        var next = desk.Until(() => desk.Driver.FindElements(By.CssSelector(".code")).FirstOrDefault()?.Text, "another code")!;
+        var next = desk.Until(
+            () => desk.Driver.FindElements(By.CssSelector(".code")).FirstOrDefault()?.Text,
+            "another code"
+        )!;
         phone.ClickLink("join with a code");
         phone.Type("The rally’s code", next);
         phone.ClickButton("Join");
@@ -138,23 +169,50 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
 
         var file = Get(desk, $"/api/rallies/{rally}/file");
         var scored = await CommandLine.Score(file);
-        var shown = JsonDocument.Parse(Get(desk, $"/api/rallies/{rally}/results")).RootElement.GetProperty("rows").EnumerateArray();
-        shown.ToDictionary(r => r.GetProperty("name").GetString()!, r => r.GetProperty("totalText").GetString()!).ShouldBe(scored, ignoreOrder: true);
+        var shown = JsonDocument
+            .Parse(Get(desk, $"/api/rallies/{rally}/results"))
+            .RootElement.GetProperty("rows")
+            .EnumerateArray();
+        shown
+            .ToDictionary(r => r.GetProperty("name").GetString()!, r => r.GetProperty("totalText").GetString()!)
+            .ShouldBe(scored, ignoreOrder: true);
         scored["Sea Kale"].ShouldNotBeEmpty();
         wall.Text.ShouldContain(scored["Sea Kale"]);
         var entries = JsonDocument.Parse(file).RootElement.GetProperty("entries").EnumerateArray().ToList();
         entries.Select(e => e.GetProperty("id").GetString()).ShouldBeUnique();
-        entries.Single(e => e.GetProperty("team").GetString() == "t5" && e.GetProperty("kind").GetString() == "trialRecorded").GetProperty("round").GetInt32().ShouldBe(2, "moved out of the closed round");
-        entries.Where(e => e.GetProperty("kind").GetString() == "trialRecorded").Select(e => e.GetProperty("by").GetString()).Distinct().ShouldBe(["Pell", "Sorrel"], ignoreOrder: true);
+        entries
+            .Single(e =>
+                e.GetProperty("team").GetString() == "t5" && e.GetProperty("kind").GetString() == "trialRecorded"
+            )
+            .GetProperty("round")
+            .GetInt32()
+            .ShouldBe(2, "moved out of the closed round");
+        entries
+            .Where(e => e.GetProperty("kind").GetString() == "trialRecorded")
+            .Select(e => e.GetProperty("by").GetString())
+            .Distinct()
+            .ShouldBe(["Pell", "Sorrel"], ignoreOrder: true);
     }
 
-    private static string Import(Browser desk, string file) => (string)Run(desk, "const r = await fetch('/api/files', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: arguments[0] }); return r.headers.get('Location').split('/').at(-1)", file);
+    private static string Import(Browser desk, string file) =>
+        (string)Run(
+            desk,
+            "const r = await fetch('/api/files', { method: 'POST', headers: { 'Content-Type': "
+                + "'application/json' }, body: arguments[0] }); return "
+                + "r.headers.get('Location').split('/').at(-1)",
+            file
+        );
 
-    private static string Get(Browser desk, string path) => (string)Run(desk, "const r = await fetch(arguments[0]); return r.text()", path);
+    private static string Get(Browser desk, string path) =>
+        (string)Run(desk, "const r = await fetch(arguments[0]); return r.text()", path);
 
     /// <summary>Asks the server as this window, with what let it in.</summary>
     private static object Run(Browser window, string script, string argument) =>
-        ((IJavaScriptExecutor)window.Driver).ExecuteAsyncScript($"const done = arguments[arguments.length - 1]; const args = arguments; (async function () {{ {script} }}).apply(null, args).then(done)", argument)!;
+        ((IJavaScriptExecutor)window.Driver).ExecuteAsyncScript(
+            "const done = arguments[arguments.length - 1]; const args = arguments; (async function () { "
+                + $"{script} }}).apply(null, args).then(done)",
+            argument
+        )!;
 
     private Browser Join(string code, string name, int width, int height, string rally)
     {

@@ -8,7 +8,10 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The Score station without a connection: every pad goes on from what was recorded on this device, and all of it arrives once.</summary>
+/// <summary>
+/// The Score station without a connection: every pad goes on from what was recorded on this device, and all of it
+/// arrives once.
+/// </summary>
 public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
 {
     private const string Cut = "ERR_INTERNET_DISCONNECTED";
@@ -18,7 +21,12 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     [Fact]
     public async Task Attempts_go_on_in_order_and_the_last_one_can_be_undone()
     {
-        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "slow-millrace.brief.json"), TestContext.Current.CancellationToken))!;
+        var brief = JsonNode.Parse(
+            await File.ReadAllTextAsync(
+                Path.Combine(ProjectFolder.Root, "demo", "slow-millrace.brief.json"),
+                TestContext.Current.CancellationToken
+            )
+        )!;
         (brief["title"], brief["trials"]!["freshBuildAfterFailure"]) = ("A millrace built anew", true);
         PreparedRally.Shelve(_server.Address, brief);
         var (walk, rally) = await Begin("A millrace built anew");
@@ -60,8 +68,19 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     {
         var (walk, rally) = await Begin("The bird ringer's third hand");
         walk.Offline(true);
-        foreach (var i in new[] { 0, 1 }) walk.Click(() => walk.All("button", "Kept")[i]);
-        foreach (var touched in new[] { "Gives a hand more: for two things", "Gentle to the bird: never touches it", "Explained: says why it works", "takes a ring from the peg: done", "turns the light on the bird: 1 of 2 steps", "writes two letters: done" })
+        foreach (var i in new[] { 0, 1 })
+            walk.Click(() => walk.All("button", "Kept")[i]);
+        foreach (
+            var touched in new[]
+            {
+                "Gives a hand more: for two things",
+                "Gentle to the bird: never touches it",
+                "Explained: says why it works",
+                "takes a ring from the peg: done",
+                "turns the light on the bird: 1 of 2 steps",
+                "writes two letters: done",
+            }
+        )
         {
             walk.ClickButton(touched);
             walk.Until(() => Pressed(walk, touched), $"“{touched}” to be pressed");
@@ -131,7 +150,8 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
 
         var (other, rally) = await Begin("Pebbles by mass");
         other.Offline(true);
-        foreach (var pebble in "CGEAHFDB") other.ClickButton($"{pebble}");
+        foreach (var pebble in "CGEAHFDB")
+            other.ClickButton($"{pebble}");
         other.ClickButton("Record this order");
         other.See("an order");
         other.Until(() => !other.Button("Record this order").Enabled, "the order to be as it was recorded");
@@ -144,7 +164,8 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
     public async Task What_is_half_laid_stays_when_something_else_is_recorded_meanwhile()
     {
         var (walk, rally) = await Begin("Pebbles by mass");
-        foreach (var pebble in "CGE") walk.ClickButton($"{pebble}");
+        foreach (var pebble in "CGE")
+            walk.ClickButton($"{pebble}");
         await Note(rally, "tests early");
         walk.See("Note: tests early");
         walk.Button("Move E, place 3, with the arrow keys").Displayed.ShouldBeTrue();
@@ -170,18 +191,28 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         walk.Offline(true);
         Photo(walk, Path.Combine(ProjectFolder.Root, "demo", "class-5-today.t1.jpg"));
         walk.See("Kept on this device. It is sent by itself when the connection is back.");
-        walk.Until(() => (bool)walk.Run("return document.querySelector('img[alt=\"The photo that waits\"]')?.naturalWidth > 0")!, "the picture to be shown");
+        walk.Until(
+            () =>
+                (bool)walk.Run("return document.querySelector('img[alt=\"The photo that waits\"]')?.naturalWidth > 0")!,
+            "the picture to be shown"
+        );
         walk.ShouldBeAccessible();
         Photo(walk, Path.Combine(ProjectFolder.Root, "README.md"));
         walk.Until(() => walk.All("status", "Kept on this device", exact: false).Count == 2, "both to wait");
         walk.Offline(false);
-        walk.Until(() => walk.Driver.FindElements(By.CssSelector("img[alt^='Photo']")).Count == 1, "the photo to be sent");
+        walk.Until(
+            () => walk.Driver.FindElements(By.CssSelector("img[alt^='Photo']")).Count == 1,
+            "the photo to be sent"
+        );
         walk.See("This is not a photo.");
         walk.ShouldBeAccessible();
         walk.ClickButton("Let it go");
         walk.SeeNot("This is not a photo.");
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        var album = await http.GetFromJsonAsync<JsonElement>($"/api/rallies/{rally}/photos", TestContext.Current.CancellationToken);
+        var album = await http.GetFromJsonAsync<JsonElement>(
+            $"/api/rallies/{rally}/photos",
+            TestContext.Current.CancellationToken
+        );
         album.GetProperty("photos").GetArrayLength().ShouldBe(1);
     }
 
@@ -192,12 +223,15 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         walk.ClickButton("Kept");
         walk.See("All kept.");
         walk.SeeNot("not sent yet");
-        walk.BeforeEachPage("""
+        walk.BeforeEachPage(
+            """
             const real = window.fetch
             window.hanging = true
             window.fetch = (...sent) => window.hanging && sent[0].method === 'POST'
-              ? new Promise((_, gone) => sent[0].signal.addEventListener('abort', () => gone(sent[0].signal.reason))) : real(...sent)
-            """);
+              ? new Promise((_, gone) => sent[0].signal.addEventListener('abort', () => gone(sent[0].signal.reason)))
+              : real(...sent)
+            """
+        );
         walk.Open(walk.Place);
         Record(walk, "10");
         walk.See("1 kept on this device, not sent yet.");
@@ -212,20 +246,35 @@ public sealed class LineCutTests(InstrumentedServer instrumented) : ScreenTest
         await PreparedRally.Agrees(_server, walk, rally, "24.0");
     }
 
-    private static void Photo(Browser walk, string file) => walk.Until(() => walk.Driver.FindElements(By.CssSelector("input[type=file]")).FirstOrDefault(), "the place for a photo")!.SendKeys(file);
+    private static void Photo(Browser walk, string file) =>
+        walk.Until(
+                    () => walk.Driver.FindElements(By.CssSelector("input[type=file]")).FirstOrDefault(),
+                    "the place for a photo"
+                )!
+            .SendKeys(file);
 
     private async Task Note(string rally, string text)
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        var note = new { kind = "noteMade", id = Guid.CreateVersion7(), team = "t1", round = 1, text };
-        (await http.PostAsJsonAsync($"/api/rallies/{rally}/entries", note, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        var note = new
+        {
+            kind = "noteMade",
+            id = Guid.CreateVersion7(),
+            team = "t1",
+            round = 1,
+            text,
+        };
+        (
+            await http.PostAsJsonAsync($"/api/rallies/{rally}/entries", note, TestContext.Current.CancellationToken)
+        ).EnsureSuccessStatusCode();
     }
 
     private Task<(Browser Walk, string Rally)> Begin(string title) => BeginOnWalk(_server, title);
 
     private static void Record(Browser walk, string typed) => walk.Field("Time").SendKeys(typed + Keys.Enter);
 
-    private static bool Pressed(Browser walk, string button) => walk.Button(button).GetAttribute("aria-pressed") == "true";
+    private static bool Pressed(Browser walk, string button) =>
+        walk.Button(button).GetAttribute("aria-pressed") == "true";
 
     private static void Press(Browser window, string keys) => window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
 }

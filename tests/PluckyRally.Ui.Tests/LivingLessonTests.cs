@@ -8,8 +8,9 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// A whole bad lesson: a pupil comes late, a team is absent, a rule was wrong and is mended while a judge has no line, a card is drawn
-/// again, a round is closed and opened, and the second round is held at 75% of the team's own first. Nothing is begun again, nothing is lost.
+/// A whole bad lesson: a pupil comes late, a team is absent, a rule was wrong and is mended while a judge has no line,
+/// a card is drawn again, a round is closed and opened, and the second round is held at 75% of the team's own first.
+/// Nothing is begun again, nothing is lost.
 /// </summary>
 public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenTest
 {
@@ -23,7 +24,18 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
 
         // A pupil comes late, into the team of somebody to be kept apart: that is said, and the teacher decides.
         using (var http = Http())
-            (await http.PutAsJsonAsync($"/api/classes/{group}/wishes", new { together = Array.Empty<string[]>(), apart = new[] { new[] { pupils[1], pupils[3] } }, spread = Array.Empty<string[]>() }, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+            (
+                await http.PutAsJsonAsync(
+                    $"/api/classes/{group}/wishes",
+                    new
+                    {
+                        together = Array.Empty<string[]>(),
+                        apart = new[] { new[] { pupils[1], pupils[3] } },
+                        spread = Array.Empty<string[]>(),
+                    },
+                    TestContext.Current.CancellationToken
+                )
+            ).EnsureSuccessStatusCode();
         desk.Open($"/rallies/{rally}/teams");
         desk.Choose("Who comes late", "Eda F.");
         desk.Choose("Into which team", "Whelks");
@@ -54,7 +66,10 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         Record(walk, "60");
         walk.See("Attempt 1: 60 cm");
         desk.Open($"/rallies/{rally}/results");
-        desk.Until(() => desk.Row("Whelks").Text.Contains("not placed", StringComparison.Ordinal), "the Whelks to have missed the rule");
+        desk.Until(
+            () => desk.Row("Whelks").Text.Contains("not placed", StringComparison.Ordinal),
+            "the Whelks to have missed the rule"
+        );
         desk.Row("Gannets").Text.ShouldContain("away");
 
         // While the judge has no line, the rule is mended: what would change is seen first.
@@ -105,7 +120,10 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         Try(walk, rally, "t1", "36");
         Try(walk, rally, "t2", "46");
         desk.Open($"/rallies/{rally}/results");
-        desk.Until(() => desk.Row("Whelks").Text.Contains("not placed", StringComparison.Ordinal), "46 cm to be over 75% of 60");
+        desk.Until(
+            () => desk.Row("Whelks").Text.Contains("not placed", StringComparison.Ordinal),
+            "46 cm to be over 75% of 60"
+        );
         desk.Row("Plovers").Text.ShouldNotContain("not");
         desk.ClickButton("Plovers");
         desk.See("12 cm less than in round 1");
@@ -119,12 +137,27 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
         var file = await client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken);
         foreach (var round in new[] { 1, 2 })
         {
-            var shown = (await client.GetFromJsonAsync<JsonElement>($"/api/rallies/{rally}/results?round={round}", TestContext.Current.CancellationToken)).GetProperty("rows").EnumerateArray();
-            (await CommandLine.Score(file, round)).ShouldBe(shown.ToDictionary(r => r.GetProperty("name").GetString()!, r => r.GetProperty("totalText").GetString()!), ignoreOrder: true);
+            var shown = (
+                await client.GetFromJsonAsync<JsonElement>(
+                    $"/api/rallies/{rally}/results?round={round}",
+                    TestContext.Current.CancellationToken
+                )
+            )
+                .GetProperty("rows")
+                .EnumerateArray();
+            (await CommandLine.Score(file, round)).ShouldBe(
+                shown.ToDictionary(
+                    r => r.GetProperty("name").GetString()!,
+                    r => r.GetProperty("totalText").GetString()!
+                ),
+                ignoreOrder: true
+            );
         }
 
         var entries = JsonDocument.Parse(file).RootElement.GetProperty("entries").EnumerateArray().ToList();
-        entries.Count(e => e.GetProperty("kind").GetString() == "trialRecorded").ShouldBe(7, "every attempt, also the one without a line");
+        entries
+            .Count(e => e.GetProperty("kind").GetString() == "trialRecorded")
+            .ShouldBe(7, "every attempt, also the one without a line");
         file.ShouldContain("Eda F.");
         string.Join(' ', entries.Select(e => e.GetRawText())).ShouldNotContain("Eda F.");
     }
@@ -132,7 +165,10 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
     private static void Record(Browser walk, string typed)
     {
         walk.Field("Height").SendKeys(typed + Keys.Enter);
-        walk.Until(() => !walk.All("field", "Height").Any(f => f.GetAttribute("value") == typed), "the reading to be taken");
+        walk.Until(
+            () => !walk.All("field", "Height").Any(f => f.GetAttribute("value") == typed),
+            "the reading to be taken"
+        );
     }
 
     private static void Try(Browser walk, string rally, string team, string typed)
@@ -151,21 +187,55 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
     /// <summary>Three teams of a class, one pupil in none of them, and a brief with a limit that is wrong.</summary>
     private async Task<(string Rally, string Class, string[] Pupils)> Prepare()
     {
-        PreparedRally.Shelve(_server.Address, JsonNode.Parse("""
-            {
-              "format": "plucky-rally/brief", "version": 2, "title": "A low cairn", "goal": "Build low.",
-              "measures": [{ "id": "height", "name": "Height", "kind": "length", "unit": "cm" }],
-              "rules": [{ "id": "low", "sort": "constraint", "text": "No higher than the ruler", "check": { "kind": "limit", "value": "height", "comparison": "atMost", "amount": "50 cm" }, "ifMissed": { "kind": "doesNotPlace" } }],
-              "trials": { "attempts": 2, "minimum": 1 },
-              "method": { "parts": [{ "kind": "measured", "id": "tall", "name": "Tall", "value": "height", "better": "more", "curve": { "kind": "rate", "perUnit": 1 } }] },
-              "deals": [{ "id": "landing", "name": "Landing", "cards": [{ "id": "sand", "name": "Sand", "text": "On the sand tray." }, { "id": "rock", "name": "Rock", "text": "On the rock." }] }]
-            }
-            """)!);
+        PreparedRally.Shelve(
+            _server.Address,
+            JsonNode.Parse(
+                """
+                {
+                  "format": "plucky-rally/brief", "version": 2, "title": "A low cairn", "goal": "Build low.",
+                  "measures": [{ "id": "height", "name": "Height", "kind": "length", "unit": "cm" }],
+                  "rules": [{ "id": "low", "sort": "constraint", "text": "No higher than the ruler",
+                  "check": { "kind": "limit", "value": "height", "comparison": "atMost", "amount": "50 cm" },
+                  "ifMissed": { "kind": "doesNotPlace" } }],
+                  "trials": { "attempts": 2, "minimum": 1 },
+                  "method": { "parts": [{ "kind": "measured", "id": "tall", "name": "Tall", "value": "height",
+                  "better": "more", "curve": { "kind": "rate", "perUnit": 1 } }] },
+                  "deals": [{ "id": "landing", "name": "Landing", "cards": [{ "id": "sand", "name": "Sand",
+                  "text": "On the sand tray." }, { "id": "rock", "name": "Rock", "text": "On the rock." }] }]
+                }
+                """
+            )!
+        );
         using var http = Http();
-        var made = await (await http.PostAsJsonAsync("/api/classes", new { name = "Class of the cairn", pupils = new[] { "Ada E.", "Bo G.", "Cy H.", "Eda F." } }, TestContext.Current.CancellationToken)).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
-        var pupils = made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetString()!).ToArray();
-        object Team(string name, string pupil) => new { name, pupils = new[] { new { id = pupil, jobs = Array.Empty<string>() } } };
-        var begun = await http.PostAsJsonAsync("/api/rallies", new { brief = await PreparedRally.OnShelf(_server, "A low cairn"), name = "Class of the cairn", teams = new[] { Team("Plovers", pupils[0]), Team("Whelks", pupils[1]), Team("Gannets", pupils[2]) } }, TestContext.Current.CancellationToken);
-        return ((await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("id").GetString()!, made.GetProperty("id").GetString()!, pupils);
+        var made = await (
+            await http.PostAsJsonAsync(
+                "/api/classes",
+                new { name = "Class of the cairn", pupils = new[] { "Ada E.", "Bo G.", "Cy H.", "Eda F." } },
+                TestContext.Current.CancellationToken
+            )
+        ).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
+        var pupils = made.GetProperty("pupils")
+            .EnumerateArray()
+            .Select(p => p.GetProperty("id").GetString()!)
+            .ToArray();
+        object Team(string name, string pupil) =>
+            new { name, pupils = new[] { new { id = pupil, jobs = Array.Empty<string>() } } };
+        var begun = await http.PostAsJsonAsync(
+            "/api/rallies",
+            new
+            {
+                brief = await PreparedRally.OnShelf(_server, "A low cairn"),
+                name = "Class of the cairn",
+                teams = new[] { Team("Plovers", pupils[0]), Team("Whelks", pupils[1]), Team("Gannets", pupils[2]) },
+            },
+            TestContext.Current.CancellationToken
+        );
+        return (
+            (await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken))
+                .GetProperty("id")
+                .GetString()!,
+            made.GetProperty("id").GetString()!,
+            pupils
+        );
     }
 }

@@ -34,19 +34,36 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
     public async Task What_somebody_looks_at_in_each_attempt_is_answered_beside_it()
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        var brief = JsonNode.Parse(await http.GetStringAsync($"/api/briefs/{await PreparedRally.OnShelf(_server, "The slowest millrace")}/file", TestContext.Current.CancellationToken))!.AsObject();
+        var brief = JsonNode
+            .Parse(
+                await http.GetStringAsync(
+                    $"/api/briefs/{await PreparedRally.OnShelf(_server, "The slowest millrace")}/file",
+                    TestContext.Current.CancellationToken
+                )
+            )!
+            .AsObject();
         brief["title"] = "The watched millrace";
         foreach (var (id, text) in new[] { ("dry", "The bed stays dry"), ("hands", "Nobody touches the chute") })
         {
-            brief["rules"]!.AsArray().Add(new JsonObject
-            {
-                ["id"] = id,
-                ["sort"] = "criterion",
-                ["text"] = text,
-                ["check"] = new JsonObject { ["kind"] = "inspection" },
-                ["when"] = "everyAttempt",
-                ["ifMissed"] = new JsonObject { ["kind"] = "deduct", ["points"] = 2, ["per"] = "once", ["each"] = 1 },
-            });
+            brief["rules"]!
+                .AsArray()
+                .Add(
+                    new JsonObject
+                    {
+                        ["id"] = id,
+                        ["sort"] = "criterion",
+                        ["text"] = text,
+                        ["check"] = new JsonObject { ["kind"] = "inspection" },
+                        ["when"] = "everyAttempt",
+                        ["ifMissed"] = new JsonObject
+                        {
+                            ["kind"] = "deduct",
+                            ["points"] = 2,
+                            ["per"] = "once",
+                            ["each"] = 1,
+                        },
+                    }
+                );
         }
 
         PreparedRally.Shelve(_server.Address, brief);
@@ -58,7 +75,10 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         walk.See("Attempt 2: must-haves");
         var second = walk.Driver.FindElement(By.CssSelector("[aria-label='Nobody touches the chute, attempt 2']"));
         second.FindElements(By.TagName("button"))[1].Click();
-        walk.Until(() => second.FindElements(By.TagName("button"))[1].GetAttribute("aria-pressed") == "true", "the miss in attempt 2");
+        walk.Until(
+            () => second.FindElements(By.TagName("button"))[1].GetAttribute("aria-pressed") == "true",
+            "the miss in attempt 2"
+        );
         walk.ShouldBeAccessible();
         walk.ShouldFit();
         walk.See("still to check");
@@ -69,13 +89,19 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
     public async Task The_keyboard_is_enough_for_every_kind_of_attempt()
     {
         var walk = await Begin(await PreparedRally.OnShelf(_server, "The slowest millrace"), "Millrace");
-        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Field("Time")), "the field to be ready for digits");
+        walk.Until(
+            () => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Field("Time")),
+            "the field to be ready for digits"
+        );
         Press(walk, "12.4" + Keys.Enter);
         walk.See("Attempt 2 of 3");
         Press(walk, Keys.Alt + "s");
         walk.See("Stop the watch");
         Press(walk, Keys.Alt + "s");
-        walk.Until(() => walk.Field("Time").GetAttribute("value")!.EndsWith(" s", StringComparison.Ordinal), "the time in the field");
+        walk.Until(
+            () => walk.Field("Time").GetAttribute("value")!.EndsWith(" s", StringComparison.Ordinal),
+            "the time in the field"
+        );
         walk.Type("Time", "50");
         Press(walk, Keys.Alt + "l" + Keys.Null + Keys.Enter);
         walk.See("at least 50.0 s");
@@ -109,9 +135,11 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         var brief = """
             { "format": "plucky-rally/brief", "version": 1, "title": "Driftwood arch", "measures": [
                 { "id": "rise", "name": "Rise", "kind": "length", "unit": "in", "step": 0.25 },
-                { "id": "firm", "name": "How firm", "kind": "level", "levels": ["falls over", "wobbles", "stands firm"] } ],
+                { "id": "firm", "name": "How firm", "kind": "level", "levels": ["falls over", "wobbles",
+                "stands firm"] } ],
               "trials": { "attempts": 2, "freshBuildAfterFailure": true },
-              "method": { "parts": [ { "kind": "measured", "id": "tall", "name": "Height", "value": "rise", "better": "more", "curve": { "kind": "rate", "perUnit": 1 } } ] } }
+              "method": { "parts": [ { "kind": "measured", "id": "tall", "name": "Height", "value": "rise",
+              "better": "more", "curve": { "kind": "rate", "perUnit": 1 } } ] } }
             """;
         var walk = await Begin(await Shelve(brief), "Arch");
         walk.Type("Rise", "17");
@@ -211,7 +239,8 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
         walk.Button("Leg 2 is in: Whelks").Displayed.ShouldBeTrue();
         Press(walk, Keys.Alt + "2" + Keys.Null);
         walk.Button("Leg 1 is in: Whelks").Displayed.ShouldBeTrue("a false touch is taken back");
-        foreach (var key in "22121221") Press(walk, $"{key}");
+        foreach (var key in "22121221")
+            Press(walk, $"{key}");
         walk.See("In: 1. Whelks");
         Press(walk, "1");
         walk.See("In: 1. Whelks, 2. Plovers");
@@ -255,26 +284,34 @@ public sealed class MeasurePadsTests(InstrumentedServer instrumented) : ScreenTe
     }
 
     /// <summary>Keys as the page gets them, wherever the focus is.</summary>
-    private static void Press(Browser window, string keys) => window.Until(
-        () =>
-        {
-            try
+    private static void Press(Browser window, string keys) =>
+        window.Until(
+            () =>
             {
-                window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
-                return true;
-            }
-            catch (ElementNotInteractableException)
-            {
-                return false;
-            }
-        },
-        "something that takes keys");
+                try
+                {
+                    window.Driver.SwitchTo().ActiveElement().SendKeys(keys);
+                    return true;
+                }
+                catch (ElementNotInteractableException)
+                {
+                    return false;
+                }
+            },
+            "something that takes keys"
+        );
 
     private async Task<string> Shelve(string brief)
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        using var shelved = await http.PostAsync("/api/briefs", new StringContent(brief, System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
-        return (await shelved.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("id").GetString()!;
+        using var shelved = await http.PostAsync(
+            "/api/briefs",
+            new StringContent(brief, System.Text.Encoding.UTF8, "application/json"),
+            TestContext.Current.CancellationToken
+        );
+        return (await shelved.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken))
+            .GetProperty("id")
+            .GetString()!;
     }
 
     private async Task<Browser> Begin(string brief, string name)

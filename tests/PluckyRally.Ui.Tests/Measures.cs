@@ -9,7 +9,10 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>Measures what docs/performance.md quotes. Run by ./test measures; nothing here is asserted, since times depend on the machine.</summary>
+/// <summary>
+/// Measures what docs/performance.md quotes. Run by ./test measures; nothing here is asserted, since times depend on
+/// the machine.
+/// </summary>
 public sealed class Measures(ITestOutputHelper output) : ScreenTest
 {
     [Fact(Explicit = true)]
@@ -26,19 +29,37 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         for (var i = 1; i <= 60; i++)
         {
             var script = (IJavaScriptExecutor)other.Driver;
-            script.ExecuteScript("""
+            script.ExecuteScript(
+                """
                 window.seenAt = new Promise((done) => {
-                  const look = () => { if (document.body.innerText.includes(arguments[0])) { watch.disconnect(); requestAnimationFrame(() => done(Date.now())) } }
+                  const look = () => {
+                    if (!document.body.innerText.includes(arguments[0])) return
+                    watch.disconnect()
+                    requestAnimationFrame(() => done(Date.now()))
+                  }
                   const watch = new MutationObserver(look)
                   watch.observe(document.body, { subtree: true, childList: true, characterData: true })
                 })
-                """, $"Attempt {i + 1} of 100");
-            var entry = $$"""{ "kind": "trialRecorded", "id": "{{Guid.CreateVersion7()}}", "team": "t1", "outcome": "counted", "readings": [{ "measure": "cargo", "typed": "{{100 + i}}", "sure": true }] }""";
+                """,
+                $"Attempt {i + 1} of 100"
+            );
+            var entry = $$"""
+                { "kind": "trialRecorded", "id": "{{Guid.CreateVersion7()}}", "team": "t1",
+                "outcome": "counted", "readings": [{ "measure": "cargo", "typed": "{{100 + i}}",
+                "sure": true }] }
+                """;
             var start = DateTimeOffset.UtcNow;
             var watch = Stopwatch.StartNew();
-            (await http.PostAsync($"/api/rallies/{rally}/entries", new StringContent(entry, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+            (
+                await http.PostAsync(
+                    $"/api/rallies/{rally}/entries",
+                    new StringContent(entry, Encoding.UTF8, "application/json"),
+                    TestContext.Current.CancellationToken
+                )
+            ).EnsureSuccessStatusCode();
             answered.Add(watch.Elapsed.TotalMilliseconds);
-            var at = (long)script.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; window.seenAt.then(done)")!;
+            var at = (long)
+                script.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; window.seenAt.then(done)")!;
             seen.Add(at - start.ToUnixTimeMilliseconds());
         }
 
@@ -63,19 +84,27 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         wall.See("Build to your plan.");
         const string Watch = """
             window.ticks = {}
-            new MutationObserver(() => { const t = document.querySelector('[role=timer]').innerText.trim(); window.ticks[t] ??= Date.now() })
-              .observe(document.body, { subtree: true, childList: true, characterData: true })
+            const tick = () => { window.ticks[document.querySelector('[role=timer]').innerText.trim()] ??= Date.now() }
+            new MutationObserver(tick).observe(document.body, { subtree: true, childList: true, characterData: true })
             """;
-        foreach (var window in new[] { desk, wall }) ((IJavaScriptExecutor)window.Driver).ExecuteScript(Watch);
+        foreach (var window in new[] { desk, wall })
+            ((IJavaScriptExecutor)window.Driver).ExecuteScript(Watch);
         await Task.Delay(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
         var (one, other) = (Ticks(desk), Ticks(wall));
-        Say("the same second in two windows, apart", [.. one.Keys.Intersect(other.Keys).Order().Skip(1).Select(t => (double)Math.Abs(one[t] - other[t]))]);
+        Say(
+            "the same second in two windows, apart",
+            [.. one.Keys.Intersect(other.Keys).Order().Skip(1).Select(t => (double)Math.Abs(one[t] - other[t]))]
+        );
 
         static Dictionary<string, long> Ticks(Browser window) =>
-            ((Dictionary<string, object>)((IJavaScriptExecutor)window.Driver).ExecuteScript("return window.ticks")!).ToDictionary(t => t.Key, t => (long)t.Value);
+            (
+                (Dictionary<string, object>)((IJavaScriptExecutor)window.Driver).ExecuteScript("return window.ticks")!
+            ).ToDictionary(t => t.Key, t => (long)t.Value);
     }
 
-    /// <summary>The largest brief of the demo; from sending to the answer being read in the browser, as the page does it.</summary>
+    /// <summary>
+    /// The largest brief of the demo; from sending to the answer being read in the browser, as the page does it.
+    /// </summary>
     [Fact(Explicit = true)]
     public void Snags_and_pretend_results()
     {
@@ -84,31 +113,40 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         desk.Open("/");
         desk.ClickLink("Bridge to the drying racks");
         desk.See("Nothing stops this. A class can run it.");
-        var times = (IEnumerable<object>)((IJavaScriptExecutor)desk.Driver).ExecuteAsyncScript("""
-            const done = arguments[arguments.length - 1]
-            ;(async () => {
-              const id = location.pathname.split('/').pop()
-              const opened = await fetch(`/api/briefs/${id}`)
-              const brief = await opened.json()
-              let etag = opened.headers.get('ETag')
-              const kinds = { save: [], tryout: [], yardstick: [] }
-              for (let i = 0; i < 40; i++) {
-                brief.goal = `Goal ${i}`
-                let start = performance.now()
-                const saved = await fetch(`/api/briefs/${id}`, { method: 'PUT', headers: { 'Content-Type': 'application/json', 'If-Match': etag }, body: JSON.stringify(brief) })
-                await saved.json()
-                kinds.save.push(performance.now() - start)
-                etag = saved.headers.get('ETag')
-                start = performance.now()
-                await (await fetch('/api/drafts/tryout', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ brief, tier: '', teams: [{ name: 'A', values: { load: 300 + i } }, { name: 'B' }, { name: 'C' }] }) })).json()
-                kinds.tryout.push(performance.now() - start)
-                start = performance.now()
-                await (await fetch('/api/choices')).json()
-                kinds.yardstick.push(performance.now() - start)
-              }
-              done([kinds.save, kinds.tryout, kinds.yardstick])
-            })()
-            """)!;
+        var times =
+            (IEnumerable<object>)
+                ((IJavaScriptExecutor)desk.Driver).ExecuteAsyncScript(
+                    """
+                    const done = arguments[arguments.length - 1]
+                    ;(async () => {
+                      const id = location.pathname.split('/').pop()
+                      const opened = await fetch(`/api/briefs/${id}`)
+                      const brief = await opened.json()
+                      let etag = opened.headers.get('ETag')
+                      const headers = { 'Content-Type': 'application/json' }
+                    const kinds = { save: [], tryout: [], yardstick: [] }
+                      for (let i = 0; i < 40; i++) {
+                        brief.goal = `Goal ${i}`
+                        let start = performance.now()
+                        const held = { ...headers, 'If-Match': etag }
+                    const put = { method: 'PUT', headers: held, body: JSON.stringify(brief) }
+                    const saved = await fetch(`/api/briefs/${id}`, put)
+                        await saved.json()
+                        kinds.save.push(performance.now() - start)
+                        etag = saved.headers.get('ETag')
+                        start = performance.now()
+                        const teams = [{ name: 'A', values: { load: 300 + i } }, { name: 'B' }, { name: 'C' }]
+                    const body = JSON.stringify({ brief, tier: '', teams })
+                    await (await fetch('/api/drafts/tryout', { method: 'POST', headers, body })).json()
+                        kinds.tryout.push(performance.now() - start)
+                        start = performance.now()
+                        await (await fetch('/api/choices')).json()
+                        kinds.yardstick.push(performance.now() - start)
+                      }
+                      done([kinds.save, kinds.tryout, kinds.yardstick])
+                    })()
+                    """
+                )!;
         var kinds = times.Select(k => ((IEnumerable<object>)k).Select(Convert.ToDouble).ToList()).ToList();
         Say("a brief saved, with its snags", kinds[0]);
         Say("three pretend teams scored, with curves and reasons", kinds[1]);
@@ -132,7 +170,15 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
         for (var i = 0; i < 7; i++)
         {
             var watch = Stopwatch.StartNew();
-            using var process = Process.Start(new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", "none"]) { RedirectStandardError = true })!;
+            using var process = Process.Start(
+                new ProcessStartInfo(
+                    "dotnet",
+                    [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", "none"]
+                )
+                {
+                    RedirectStandardError = true,
+                }
+            )!;
             await process.WaitForExitAsync(TestContext.Current.CancellationToken);
             bare.Add(watch.Elapsed.TotalMilliseconds);
         }
@@ -143,17 +189,38 @@ public sealed class Measures(ITestOutputHelper output) : ScreenTest
 
     private static async Task<string> Begin(HttpClient http)
     {
-        var brief = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "foil-ferry.brief.json"), TestContext.Current.CancellationToken))!;
+        var brief = JsonNode.Parse(
+            await File.ReadAllTextAsync(
+                Path.Combine(ProjectFolder.Root, "demo", "foil-ferry.brief.json"),
+                TestContext.Current.CancellationToken
+            )
+        )!;
         brief["trials"]!["attempts"] = 100;
-        var added = await (await http.PostAsJsonAsync("/api/briefs", brief, TestContext.Current.CancellationToken)).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
+        var added = await (
+            await http.PostAsJsonAsync("/api/briefs", brief, TestContext.Current.CancellationToken)
+        ).Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken);
         var teams = Enumerable.Range(1, 10).Select(i => new { name = $"Team {i}" });
-        var begun = await http.PostAsJsonAsync("/api/rallies", new { brief = added.GetProperty("id").GetGuid(), name = "A class", teams }, TestContext.Current.CancellationToken);
-        return (await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken)).GetProperty("id").GetString()!;
+        var begun = await http.PostAsJsonAsync(
+            "/api/rallies",
+            new
+            {
+                brief = added.GetProperty("id").GetGuid(),
+                name = "A class",
+                teams,
+            },
+            TestContext.Current.CancellationToken
+        );
+        return (await begun.Content.ReadFromJsonAsync<JsonElement>(TestContext.Current.CancellationToken))
+            .GetProperty("id")
+            .GetString()!;
     }
 
     private void Say(string what, List<double> milliseconds)
     {
         milliseconds.Sort();
-        output.WriteLine($"{what}: median {milliseconds[milliseconds.Count / 2]:0} ms, {milliseconds[0]:0} to {milliseconds[^1]:0} ms, {milliseconds.Count} times");
+        output.WriteLine(
+            $"{what}: median {milliseconds[milliseconds.Count / 2]:0} ms, {milliseconds[0]:0} to "
+                + $"{milliseconds[^1]:0} ms, {milliseconds.Count} times"
+        );
     }
 }

@@ -65,8 +65,19 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         desk.Choose("Helps or hurts", "hurts by");
         desk.ShouldBeAccessible();
 
-        var parts = Kept(desk, b => b.GetProperty("method").GetProperty("parts").GetArrayLength() == 8 && b.ToString().Contains("\"hurts\": true", StringComparison.Ordinal), b => b.GetProperty("method").GetProperty("parts"));
-        Has(parts[0], """{ "id": "task1", "name": "Row over", "points": 4, "steps": 2, "firstTeams": 3 }""", "items", 0);
+        var parts = Kept(
+            desk,
+            b =>
+                b.GetProperty("method").GetProperty("parts").GetArrayLength() == 8
+                && b.ToString().Contains("\"hurts\": true", StringComparison.Ordinal),
+            b => b.GetProperty("method").GetProperty("parts")
+        );
+        Has(
+            parts[0],
+            """{ "id": "task1", "name": "Row over", "points": 4, "steps": 2, "firstTeams": 3 }""",
+            "items",
+            0
+        );
         Has(parts[0], "600", "timePoints", "from");
         Has(parts[1], "\"out to the buoy\"", "legs", 0);
         Has(parts[1], """{ "id": "fault", "name": "spilled", "seconds": 5 }""", "faults", 0);
@@ -80,7 +91,12 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         Has(parts[5], "6", "criteria", 0, "levels", 1, "points");
         Has(parts[6], """{ "id": "price", "name": "cane", "each": 3 }""", "prices", 0);
         Has(parts[6], "25", "funds");
-        Has(parts[7], """{ "id": "counter1", "name": "touches the rail", "points": 2, "hurts": true }""", "counters", 0);
+        Has(
+            parts[7],
+            """{ "id": "counter1", "name": "touches the rail", "points": 2, "hurts": true }""",
+            "counters",
+            0
+        );
 
         desk.ClickTab("Try it");
         desk.See("Why Bold");
@@ -94,20 +110,33 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         var desk = WithLength();
         desk.ClickTab("Method");
         Add(desk, "Something measured", "measured");
-        foreach (var (curve, field, typed, says) in new (string, string?, string?, string)[]
-        {
-            ("so many for each unit", "perUnit", "0.5", "0.5 points for each cm"),
-            ("by bands", "below", "2", "0 points from 0 cm, 2 points below"),
-            ("in proportion between two values", "to", "40", "from 0 points at 0 cm up to 10 points at 40 cm"),
-            ("by place", "points", "7, 5", "7 points for 1st place, 5 for 2nd"),
-            ("as a share of the best team", "points", "30", "30 points for the best team, the others in proportion"),
-            ("by closeness to a mark", "at", "25", "20 points for exactly 25 cm, 1 point less for each cm off it"),
-            ("for getting better than last round", "perPercent", "0.2", "0.2 points for each percent better than the round before"),
-            ("the value itself", null, null, "1 point for each cm"),
-        })
+        foreach (
+            var (curve, field, typed, says) in new (string, string?, string?, string)[]
+            {
+                ("so many for each unit", "perUnit", "0.5", "0.5 points for each cm"),
+                ("by bands", "below", "2", "0 points from 0 cm, 2 points below"),
+                ("in proportion between two values", "to", "40", "from 0 points at 0 cm up to 10 points at 40 cm"),
+                ("by place", "points", "7, 5", "7 points for 1st place, 5 for 2nd"),
+                (
+                    "as a share of the best team",
+                    "points",
+                    "30",
+                    "30 points for the best team, the others in proportion"
+                ),
+                ("by closeness to a mark", "at", "25", "20 points for exactly 25 cm, 1 point less for each cm off it"),
+                (
+                    "for getting better than last round",
+                    "perPercent",
+                    "0.2",
+                    "0.2 points for each percent better than the round before"
+                ),
+                ("the value itself", null, null, "1 point for each cm"),
+            }
+        )
         {
             desk.Choose("How points are worked out", curve);
-            if (field is not null) Fill(desk, $"measured/curve/{field}", typed!);
+            if (field is not null)
+                Fill(desk, $"measured/curve/{field}", typed!);
             desk.See($"Something measured: {says}");
         }
     }
@@ -120,7 +149,13 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         Kept(desk, b => b.ToString().Contains("\"expected\"", StringComparison.Ordinal), b => b);
         desk.Choose("Unit", "in");
         desk.See("Converted: the step is 0.5 in; teams will reach 0 to 39.5 in.");
-        Kept(desk, b => b.GetProperty("measures")[0].GetProperty("unit").GetString() == "in", b => b.GetProperty("measures")[0].GetProperty("step")).GetDecimal().ShouldBe(0.5m);
+        Kept(
+                desk,
+                b => b.GetProperty("measures")[0].GetProperty("unit").GetString() == "in",
+                b => b.GetProperty("measures")[0].GetProperty("step")
+            )
+            .GetDecimal()
+            .ShouldBe(0.5m);
 
         desk.ClickButton("Add a figure");
         desk.Type("Name of the figure", "Reach that counts");
@@ -130,7 +165,17 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         Add(desk, "Something measured", "measured");
         desk.Choose("What the part looks at", "Reach that counts");
         desk.See("which says by itself what counts");
-        Kept(desk, b => b.GetProperty("method").GetProperty("parts").EnumerateArray().Any(p => p.TryGetProperty("value", out var value) && value.GetString() == "figure"), b => b.GetProperty("figures")[0].GetProperty("value")).GetString().ShouldBe("length");
+        Kept(
+                desk,
+                b =>
+                    b.GetProperty("method")
+                        .GetProperty("parts")
+                        .EnumerateArray()
+                        .Any(p => p.TryGetProperty("value", out var value) && value.GetString() == "figure"),
+                b => b.GetProperty("figures")[0].GetProperty("value")
+            )
+            .GetString()
+            .ShouldBe("length");
 
         desk.ClickTab("Measures");
         desk.ClickButton("Take out measure 1");
@@ -152,26 +197,44 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         Add(desk, "What a budget leaves", "budget");
         desk.ClickButton("Add a constraint");
         desk.Type("The constraint in the pupils' words", "Keeps to the rule");
-        foreach (var (way, kept) in new[]
-        {
-            ("fitting it into a box", """{ "kind": "fits", "dimensions": ["length"], "room": ["30 cm"] }"""),
-            ("what was spent", """{ "kind": "spending", "part": "budget" }"""),
-            ("a share of the pieces", """{ "kind": "share", "part": "pieces", "percent": 40, "group": "small" }"""),
-            ("sizes that grow", """{ "kind": "ladder", "part": "pieces", "times": 1.5 }"""),
-            ("length to width", """{ "kind": "ratio", "part": "pieces", "atMost": 3 }"""),
-            ("proportions that differ", """{ "kind": "allDifferent", "part": "pieces", "decimals": 1 }"""),
-        })
+        foreach (
+            var (way, kept) in new[]
+            {
+                ("fitting it into a box", """{ "kind": "fits", "dimensions": ["length"], "room": ["30 cm"] }"""),
+                ("what was spent", """{ "kind": "spending", "part": "budget" }"""),
+                ("a share of the pieces", """{ "kind": "share", "part": "pieces", "percent": 40, "group": "small" }"""),
+                ("sizes that grow", """{ "kind": "ladder", "part": "pieces", "times": 1.5 }"""),
+                ("length to width", """{ "kind": "ratio", "part": "pieces", "atMost": 3 }"""),
+                ("proportions that differ", """{ "kind": "allDifferent", "part": "pieces", "decimals": 1 }"""),
+            }
+        )
         {
             desk.Choose("How it is checked", way);
             var check = JsonDocument.Parse(kept).RootElement;
-            foreach (var (name, value) in check.EnumerateObject().Where(p => p.Name is "room" or "percent" or "times" or "atMost" or "decimals").Select(p => (p.Name, p.Value)))
-                At(desk, name == "room" ? "/rules/constraint/check/room/0" : $"/rules/constraint/check/{name}").SendKeys(Keys.Control + "a" + Keys.Null + (name == "room" ? "30 cm" : value.ToString()));
-            if (check.TryGetProperty("group", out var group)) PickAt(desk, "/rules/constraint/check/group", group.GetString()!);
+            foreach (
+                var (name, value) in check
+                    .EnumerateObject()
+                    .Where(p => p.Name is "room" or "percent" or "times" or "atMost" or "decimals")
+                    .Select(p => (p.Name, p.Value))
+            )
+                At(desk, name == "room" ? "/rules/constraint/check/room/0" : $"/rules/constraint/check/{name}")
+                    .SendKeys(Keys.Control + "a" + Keys.Null + (name == "room" ? "30 cm" : value.ToString()));
+            if (check.TryGetProperty("group", out var group))
+                PickAt(desk, "/rules/constraint/check/group", group.GetString()!);
 
             Kept(
                 desk,
-                b => b.GetProperty("rules") is var rules && rules.GetArrayLength() == 1 && check.EnumerateObject().All(p => rules[0].GetProperty("check").TryGetProperty(p.Name, out var is_) && JsonElement.DeepEquals(is_, p.Value)),
-                b => b.GetProperty("rules"));
+                b =>
+                    b.GetProperty("rules") is var rules
+                    && rules.GetArrayLength() == 1
+                    && check
+                        .EnumerateObject()
+                        .All(p =>
+                            rules[0].GetProperty("check").TryGetProperty(p.Name, out var is_)
+                            && JsonElement.DeepEquals(is_, p.Value)
+                        ),
+                b => b.GetProperty("rules")
+            );
         }
     }
 
@@ -181,17 +244,23 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         var desk = Begin("Snags");
         var story = desk.Field("Story");
         story.Click();
-        ((IJavaScriptExecutor)desk.Driver).ExecuteScript("""
+        ((IJavaScriptExecutor)desk.Driver).ExecuteScript(
+            """
             const box = document.createElement('div')
-            box.innerHTML = '<h1>The <b>tide</b></h1><p style="color:red">turns at <i>noon</i>.</p><script>document.title = "taken"<\/script>'
+            box.innerHTML = '<h1>The <b>tide</b></h1><p style="color:red">turns at <i>noon</i>.</p>'
+              + '<script>document.title = "taken"<\/script>'
             document.body.append(box)
             document.activeElement.blur()
             getSelection().selectAllChildren(box)
             document.execCommand('copy')
             box.remove()
-            """);
+            """
+        );
         story.SendKeys(Keys.Control + "v");
-        desk.Until(() => story.GetAttribute("value")!.Contains("turns at noon.", StringComparison.Ordinal), "the pasted text");
+        desk.Until(
+            () => story.GetAttribute("value")!.Contains("turns at noon.", StringComparison.Ordinal),
+            "the pasted text"
+        );
         story.GetAttribute("value")!.ShouldNotContain("<");
         desk.Driver.Title.ShouldNotBe("taken");
     }
@@ -222,16 +291,35 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         At(desk, $"/method/parts/{id}/name").SendKeys(kind);
     }
 
-    private static IWebElement At(Browser desk, string place) => desk.Until(() => desk.Driver.FindElements(By.CssSelector($":is(input, select, textarea)[data-at='{place}']")).FirstOrDefault(), place)!;
+    private static IWebElement At(Browser desk, string place) =>
+        desk.Until(
+            () =>
+                desk
+                    .Driver.FindElements(By.CssSelector($":is(input, select, textarea)[data-at='{place}']"))
+                    .FirstOrDefault(),
+            place
+        )!;
 
-    private static void Fill(Browser desk, string place, string text) => At(desk, $"/method/parts/{place}").SendKeys(Keys.Control + "a" + Keys.Null + text + Keys.Tab);
+    private static void Fill(Browser desk, string place, string text) =>
+        At(desk, $"/method/parts/{place}").SendKeys(Keys.Control + "a" + Keys.Null + text + Keys.Tab);
 
-    private static void Pick(Browser desk, string place, string option) => PickAt(desk, $"/method/parts/{place}", option);
+    private static void Pick(Browser desk, string place, string option) =>
+        PickAt(desk, $"/method/parts/{place}", option);
 
-    private static void PickAt(Browser desk, string place, string option) => desk.Until(() => At(desk, place).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Trim() == option), option)!.Click();
+    private static void PickAt(Browser desk, string place, string option) =>
+        desk.Until(
+                    () =>
+                        At(desk, place).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Trim() == option),
+                    option
+                )!
+            .Click();
 
     private static void Press(Browser desk, string place, string name) =>
-        desk.Click(() => desk.Driver.FindElements(By.CssSelector($"button[data-at='/method/parts/{place}']")).Single(b => b.Text == name));
+        desk.Click(() =>
+            desk
+                .Driver.FindElements(By.CssSelector($"button[data-at='/method/parts/{place}']"))
+                .Single(b => b.Text == name)
+        );
 
     private static JsonElement Kept(Browser desk, Func<JsonElement, bool> when, Func<JsonElement, JsonElement> what)
     {
@@ -241,12 +329,16 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
         desk.Until(
             () =>
             {
-                using var sent = http.Send(new(HttpMethod.Get, $"/api/briefs/{id}"), TestContext.Current.CancellationToken);
+                using var sent = http.Send(
+                    new(HttpMethod.Get, $"/api/briefs/{id}"),
+                    TestContext.Current.CancellationToken
+                );
                 using var body = sent.Content.ReadAsStream();
                 brief = JsonDocument.Parse(body).RootElement;
                 return when(brief);
             },
-            "the brief to be kept");
+            "the brief to be kept"
+        );
         return what(brief);
     }
 
@@ -261,6 +353,9 @@ public sealed class MethodTests(EmptyServer server) : ScreenTest
             return;
         }
 
-        foreach (var field in wanted.EnumerateObject()) JsonElement.DeepEquals(there.GetProperty(field.Name), field.Value).ShouldBeTrue($"{string.Join('/', way)}/{field.Name} is {there.GetProperty(field.Name)}");
+        foreach (var field in wanted.EnumerateObject())
+            JsonElement
+                .DeepEquals(there.GetProperty(field.Name), field.Value)
+                .ShouldBeTrue($"{string.Join('/', way)}/{field.Name} is {there.GetProperty(field.Name)}");
     }
 }

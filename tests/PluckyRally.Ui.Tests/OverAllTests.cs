@@ -21,9 +21,14 @@ public sealed class OverAllTests(InstrumentedServer instrumented) : ScreenTest
         desk.See("24 Dabs Class 6, the hoist 9.9");
         desk.See("Total by class");
         desk.ShouldBeAccessible();
-        desk.Click(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//label[contains(., 'class by class')]/input")));
+        desk.Click(() =>
+            desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//label[contains(., 'class by class')]/input"))
+        );
         desk.See("1 Urchins 5.1");
-        desk.ChooseIn(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//label[contains(., 'in order of')]//select")), "Pull");
+        desk.ChooseIn(
+            () => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//label[contains(., 'in order of')]//select")),
+            "Pull"
+        );
         desk.See("Pull by class");
 
         desk.Open($"/over-all?rally={six}&rally={seven}&rally={eight}");

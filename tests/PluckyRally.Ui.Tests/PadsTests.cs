@@ -4,7 +4,9 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>One rally of each kind of scoring, recorded by touch; its standings are those of <c>./rally score</c> on its file.</summary>
+/// <summary>
+/// One rally of each kind of scoring, recorded by touch; its standings are those of <c>./rally score</c> on its file.
+/// </summary>
 public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
 {
     private readonly RunningServer _server = instrumented.Server;
@@ -83,9 +85,15 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
         walk.See("Line 2: there is no item “whale”.");
         walk.Paste("The team’s answer", "animals: mussel shell\nplants: bladder wrack, blue rope");
         walk.ClickButton("Take it over");
-        walk.Until(() => walk.Button("mussel shell in animals").GetAttribute("aria-pressed") == "true", "the answer in the table");
+        walk.Until(
+            () => walk.Button("mussel shell in animals").GetAttribute("aria-pressed") == "true",
+            "the answer in the table"
+        );
         walk.Button("net cork in people").SendKeys("1");
-        walk.Until(() => walk.Button("net cork in animals").GetAttribute("aria-pressed") == "true", "the digit to put it in the first bin");
+        walk.Until(
+            () => walk.Button("net cork in animals").GetAttribute("aria-pressed") == "true",
+            "the digit to put it in the first bin"
+        );
         walk.ClickButton("net cork in animals");
         walk.See("2 right, 1 wrong, 9 left out");
         walk.See("3 points");
@@ -97,7 +105,8 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
     public async Task Pebbles_are_laid_in_order_by_touch_and_moved_with_the_keys()
     {
         var (walk, rally) = await Begin("Pebbles by mass");
-        foreach (var pebble in "CGEAHFDB") walk.ClickButton($"{pebble}");
+        foreach (var pebble in "CGEAHFDB")
+            walk.ClickButton($"{pebble}");
         walk.Button("Move B, place 8, with the arrow keys").SendKeys(Keys.ArrowUp);
         walk.ClickButton("Record this order");
         walk.See("28 of 28 pairs");
@@ -117,7 +126,8 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
         walk.Type("How many, large, foam", "8");
         walk.ClickButton("Record these pieces");
         walk.See("60 points");
-        foreach (var i in new[] { 0, 1 }) walk.Click(() => walk.All("button", "Kept")[i]);
+        foreach (var i in new[] { 0, 1 })
+            walk.Click(() => walk.All("button", "Kept")[i]);
         walk.See("Complete");
         walk.ShouldBeAccessible();
         await Agrees(walk, rally, "60.0");
@@ -127,7 +137,8 @@ public sealed class PadsTests(InstrumentedServer instrumented) : ScreenTest
     public async Task Levels_are_given_in_words_and_something_seen_is_noted()
     {
         var (walk, rally) = await Begin("The bird ringer's third hand");
-        foreach (var i in new[] { 0, 1 }) walk.Click(() => walk.All("button", "Kept")[i]);
+        foreach (var i in new[] { 0, 1 })
+            walk.Click(() => walk.All("button", "Kept")[i]);
         walk.ClickButton("Gives a hand more: for two things");
         walk.ClickButton("Gentle to the bird: never touches it");
         walk.ClickButton("Explained: says why it works");

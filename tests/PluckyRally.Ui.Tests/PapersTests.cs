@@ -7,13 +7,21 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>Every paper of the demo, printed to PDF in both sizes and read back with another library (PdfPig).</summary>
+/// <summary>
+/// Every paper of the demo, printed to PDF in both sizes and read back with another library (PdfPig).
+/// </summary>
 public sealed class PapersTests(DemoServer demo) : ScreenTest
 {
     /// <summary>ISO 216 and ANSI/ASME Y14.1, in points of 1/72 inch, shorter side first.</summary>
-    private static readonly (string Name, double Width, double Height)[] Sizes = [("A4", 595.3, 841.9), ("US Letter", 612, 792)];
+    private static readonly (string Name, double Width, double Height)[] Sizes =
+    [
+        ("A4", 595.3, 841.9),
+        ("US Letter", 612, 792),
+    ];
 
-    /// <summary>What a printer leaves blank at an edge at the most: a quarter of an inch (common practice, no source).</summary>
+    /// <summary>
+    /// What a printer leaves blank at an edge at the most: a quarter of an inch (common practice, no source).
+    /// </summary>
     private const double Edge = 18;
 
     [Theory]
@@ -22,13 +30,21 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
     public void Every_paper_of_a_rally_prints_whole(string rally, string title, params string[] papers)
     {
         var desk = OpenWindow(demo.Address);
-        var teams = Ask($"/api/rallies/{IdOf("/api/rallies", "name", rally)}").GetProperty("teams").EnumerateArray().Where(t => !t.TryGetProperty("away", out var away) || away.ValueKind == JsonValueKind.Null).Select(t => t.GetProperty("name").GetString()!).ToList();
+        var teams = Ask($"/api/rallies/{IdOf("/api/rallies", "name", rally)}")
+            .GetProperty("teams")
+            .EnumerateArray()
+            .Where(t => !t.TryGetProperty("away", out var away) || away.ValueKind == JsonValueKind.Null)
+            .Select(t => t.GetProperty("name").GetString()!)
+            .ToList();
         desk.Open($"/rallies/{IdOf("/api/rallies", "name", rally)}/papers");
         PrintAll(desk, title, teams, [.. Sizes.Where(size => papers.Contains(size.Name))]);
         desk.ShouldHaveCleanConsole();
     }
 
-    /// <summary>Every brief prints every third of its papers, so that each paper is printed of a third of the briefs, in both sizes: all of all would take a minute.</summary>
+    /// <summary>
+    /// Every brief prints every third of its papers, so that each paper is printed of a third of the briefs, in both
+    /// sizes: all of all would take a minute.
+    /// </summary>
     private const int Every = 3;
 
     [Fact]
@@ -61,7 +77,10 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.See("“two” cannot be read as a number.");
         desk.ShouldBeAccessible();
         desk.Driver.Navigate().Refresh();
-        desk.Until(() => desk.Field("Attempts, 1, Pull").GetAttribute("value") == "5.2", "what was typed to be there again");
+        desk.Until(
+            () => desk.Field("Attempts, 1, Pull").GetAttribute("value") == "5.2",
+            "what was typed to be there again"
+        );
         desk.Type("Attempts, 1, Tangles", "2");
         desk.Choose("Attempts, 1, The pull is only on the line", "kept");
         desk.Choose("Attempts, 2, If not as usual", "no success");
@@ -82,10 +101,19 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         desk.Driver.SwitchTo().ActiveElement().SendKeys(text + before[1]);
     }
 
-    private static void PrintAll(Browser desk, string title, List<string> teams, (string Name, double Width, double Height)[] sizes, int? third = null)
+    private static void PrintAll(
+        Browser desk,
+        string title,
+        List<string> teams,
+        (string Name, double Width, double Height)[] sizes,
+        int? third = null
+    )
     {
         desk.See("Choose what to print");
-        var sorts = desk.Driver.FindElements(By.CssSelector("select[aria-label='What to print'] option")).Select(o => (Id: o.GetAttribute("value")!, Name: o.Text)).ToList();
+        var sorts = desk
+            .Driver.FindElements(By.CssSelector("select[aria-label='What to print'] option"))
+            .Select(o => (Id: o.GetAttribute("value")!, Name: o.Text))
+            .ToList();
         sorts.Count.ShouldBeGreaterThan(8);
         foreach (var (id, name) in sorts.Where((_, i) => third is null || i % Every == third))
         {
@@ -93,29 +121,50 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
             foreach (var size in sizes)
             {
                 desk.Choose("Paper", size.Name);
-                desk.Until(() => desk.Driver.FindElements(By.CssSelector(".on-paper > *")).Count > 0 && !desk.Text.Contains("Fetching", StringComparison.Ordinal), $"{name} of {title}");
+                desk.Until(
+                    () =>
+                        desk.Driver.FindElements(By.CssSelector(".on-paper > *")).Count > 0
+                        && !desk.Text.Contains("Fetching", StringComparison.Ordinal),
+                    $"{name} of {title}"
+                );
 
                 // Where there is nothing of a sort, that is said, and nothing is printed.
-                if (desk.Driver.FindElements(By.CssSelector(".on-paper > .muted")).Count > 0) continue;
+                if (desk.Driver.FindElements(By.CssSelector(".on-paper > .muted")).Count > 0)
+                    continue;
                 ReadableLetters(desk).ShouldBe("", $"{name} of {title}");
                 using var pdf = Printed.Of(desk);
                 Check(pdf, $"{name} of {title} on {size.Name}", size, id);
                 if (id is "work" or "judge" or "slips" or "notebook")
-                    foreach (var team in teams) pdf.GetPages().ShouldContain(p => p.Text.Contains(team, StringComparison.Ordinal), $"{name}: {team}");
+                    foreach (var team in teams)
+                        pdf.GetPages()
+                            .ShouldContain(p => p.Text.Contains(team, StringComparison.Ordinal), $"{name}: {team}");
             }
         }
     }
 
-    /// <summary>What is set in other letters than those for readers who begin, whose zero has no slash, and those of titles, whose zero has none either.</summary>
-    private static string ReadableLetters(Browser desk) => (string)desk.Run("""
-        return [...document.querySelectorAll('.on-paper *')]
-          .filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim()) && e.tagName !== 'STYLE')
-          .filter((e) => !/^"?(Andika|Bricolage)/.test(getComputedStyle(e).fontFamily))
-          .map((e) => e.textContent.trim().slice(0, 40) + ': ' + getComputedStyle(e).fontFamily)
-          .join('; ')
-        """)!;
+    /// <summary>
+    /// What is set in other letters than those for readers who begin, whose zero has no slash, and those of titles,
+    /// whose zero has none either.
+    /// </summary>
+    private static string ReadableLetters(Browser desk) =>
+        (string)
+            desk.Run(
+                """
+                return [...document.querySelectorAll('.on-paper *')]
+                  .filter((e) => e.tagName !== 'STYLE')
+                .filter((e) => [...e.childNodes].some((n) => n.nodeType === 3 && n.data.trim()))
+                  .filter((e) => !/^"?(Andika|Bricolage)/.test(getComputedStyle(e).fontFamily))
+                  .map((e) => e.textContent.trim().slice(0, 40) + ': ' + getComputedStyle(e).fontFamily)
+                  .join('; ')
+                """
+            )!;
 
-    private static void Check(PdfDocument pdf, string what, (string Name, double Width, double Height) size, string sort)
+    private static void Check(
+        PdfDocument pdf,
+        string what,
+        (string Name, double Width, double Height) size,
+        string sort
+    )
     {
         foreach (var page in pdf.GetPages())
         {
@@ -134,11 +183,15 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
 
             // Two letters of a call sign on a pennant are a picture.
             var words = letters.Where(l => l.PointSize < 11.9).ToList();
-            words.Count.ShouldBeLessThan(Math.Max(30, letters.Count / 8), $"{at} has small letters: {string.Concat(words.Take(60).Select(l => l.Value))}");
+            words.Count.ShouldBeLessThan(
+                Math.Max(30, letters.Count / 8),
+                $"{at} has small letters: {string.Concat(words.Take(60).Select(l => l.Value))}"
+            );
             page.Text.ShouldContain($"{page.Number} / {pdf.NumberOfPages}", Case.Sensitive, at);
         }
 
-        if (sort is "sheet" or "work") pdf.NumberOfPages.ShouldBeLessThanOrEqualTo(sort == "sheet" ? 5 : 20, what);
+        if (sort is "sheet" or "work")
+            pdf.NumberOfPages.ShouldBeLessThanOrEqualTo(sort == "sheet" ? 5 : 20, what);
     }
 
     private JsonElement Ask(string path)
@@ -147,5 +200,6 @@ public sealed class PapersTests(DemoServer demo) : ScreenTest
         return JsonElement.Parse(http.GetStringAsync(path, TestContext.Current.CancellationToken).Result);
     }
 
-    private string IdOf(string path, string field, string value) => Ask(path).EnumerateArray().First(r => r.GetProperty(field).GetString() == value).GetProperty("id").GetString()!;
+    private string IdOf(string path, string field, string value) =>
+        Ask(path).EnumerateArray().First(r => r.GetProperty(field).GetString() == value).GetProperty("id").GetString()!;
 }

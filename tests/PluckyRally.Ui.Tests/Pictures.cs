@@ -49,7 +49,11 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.Click(() => desk.One("radio", "From a class", exact: false));
         desk.ClickButton("New class");
         desk.Type("Name of the class", "Class 3");
-        desk.Paste("Pupils, one on each line, or a table with given and family names", "Wren A.\nTorin B.\nMika C.\nSena D.\nIdris E.\nLowri F.\nOtto G.\nPia H.\nRuna I.\nBram J.\nNia K.\nJory L.");
+        desk.Paste(
+            "Pupils, one on each line, or a table with given and family names",
+            "Wren A.\nTorin B.\nMika C.\nSena D.\nIdris E.\nLowri F.\nOtto G.\nPia H.\nRuna I.\nBram J.\n"
+                + "Nia K.\nJory L."
+        );
         desk.See("12 pupils");
         desk.ClickButton("Make the class");
         desk.See("Here today: 12 of 12");
@@ -91,7 +95,10 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickLink("Results, partly ready");
         desk.See("A flat sheet of foil");
         desk.ClickButton("Every value");
-        desk.Until(() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot [aria-label='dot'] > *")).Count > 0, "the picture");
+        desk.Until(
+            () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot [aria-label='dot'] > *")).Count > 0,
+            "the picture"
+        );
         Save(desk, "plots", "h2#plots");
         desk.Open("/");
         desk.ClickLink("Results of Class 7, the hoist");
@@ -99,7 +106,10 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         Save(desk, "gallery", "h2#gallery");
         desk.ClickLink("Over all");
         desk.See("Rallies of this brief");
-        foreach (var other in new[] { "Class 6", "Class 8" }) desk.Click(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath($"//label[contains(., '{other}')]/input")));
+        foreach (var other in new[] { "Class 6", "Class 8" })
+            desk.Click(() =>
+                desk.Driver.FindElement(OpenQA.Selenium.By.XPath($"//label[contains(., '{other}')]/input"))
+            );
         desk.See("24 ");
         Save(desk, "over-all");
         desk.Open("/");
@@ -107,10 +117,14 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
 
         desk.ClickLink("Show on the wall");
         desk.ClickButton("Board");
-        for (var place = 1; place <= 5; place++) desk.ClickButton("Reveal the next place");
+        for (var place = 1; place <= 5; place++)
+            desk.ClickButton("Reveal the next place");
         desk.See("5 of 7 places revealed");
         desk.Driver.Navigate().GoToUrl(desk.Link("Open the wall beside").GetAttribute("href")!);
-        desk.Until(() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("tr.placed")).Count == 5, "the places");
+        desk.Until(
+            () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("tr.placed")).Count == 5,
+            "the places"
+        );
         desk.StandStill();
         Save(desk, "wall");
 
@@ -120,7 +134,10 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.Open(desk.Place.Split("/score")[0] + "/judges");
         desk.ClickButton("Make a code for judges");
         desk.ClickButton("Make a link for a wall");
-        desk.Until(() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".picture")).Count == 2, "both pictures");
+        desk.Until(
+            () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".picture")).Count == 2,
+            "both pictures"
+        );
         Save(desk, "judges");
 
         desk.Open("/");
@@ -130,10 +147,19 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickButton("Begin the rally");
         desk.See("Seen in passing");
         desk.ClickLink("All teams together");
-        foreach (var team in new[] { "Razorbills", "Sandeels", "Brittle Stars" }) desk.ClickButton($"{team}: into this heat");
+        foreach (var team in new[] { "Razorbills", "Sandeels", "Brittle Stars" })
+            desk.ClickButton($"{team}: into this heat");
         desk.ClickButton("Start all");
-        foreach (var leg in new[] { "Leg 1 is in: Sandeels", "Leg 1 is in: Razorbills", "Leg 2 is in: Sandeels" }) desk.ClickButton(leg);
-        desk.Until(() => System.Text.RegularExpressions.Regex.IsMatch(desk.Driver.FindElement(OpenQA.Selenium.By.TagName("main")).Text, @"up the slip \d"), "the time of the second leg");
+        foreach (var leg in new[] { "Leg 1 is in: Sandeels", "Leg 1 is in: Razorbills", "Leg 2 is in: Sandeels" })
+            desk.ClickButton(leg);
+        desk.Until(
+            () =>
+                System.Text.RegularExpressions.Regex.IsMatch(
+                    desk.Driver.FindElement(OpenQA.Selenium.By.TagName("main")).Text,
+                    @"up the slip \d"
+                ),
+            "the time of the second leg"
+        );
         Save(desk, "together");
 
         var walk = OpenWindow(demo.Address, 800, 1280);
@@ -147,7 +173,14 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
     private static void Save(Browser window, string name, string at = "body")
     {
         // Fonts are shipped with the page and must be in it before it is looked at.
-        window.Until(() => (bool)((OpenQA.Selenium.IJavaScriptExecutor)window.Driver).ExecuteScript($"document.querySelector('{at}').scrollIntoView(); return document.fonts.status === 'loaded'")!, "the fonts");
+        window.Until(
+            () =>
+                (bool)
+                    ((OpenQA.Selenium.IJavaScriptExecutor)window.Driver).ExecuteScript(
+                        $"document.querySelector('{at}').scrollIntoView(); return document.fonts.status === 'loaded'"
+                    )!,
+            "the fonts"
+        );
         window.Picture(Path.Combine(Folder, name + ".png"));
     }
 }

@@ -15,16 +15,25 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
         var rally = await PreparedRally.FromDemo(_server.Address, "class-4-shingle.rally.json");
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{rally}/results?round=2");
-        desk.See("What parted the class, in points between the most and the fewest: Cargo 18.4, Both crossings 9.0, Light build 3.0.");
+        desk.See(
+            "What parted the class, in points between the most and the fewest: Cargo 18.4, Both crossings "
+                + "9.0, Light build 3.0."
+        );
         desk.Driver.FindElement(By.XPath("//summary[.='How sure are these places?']")).Click();
         desk.See("is first in");
         desk.See("The numbers in pictures");
         desk.See("Range: 50 beads, from 54 beads to 104 beads.");
         Drawn(desk, "bar", 7);
         desk.ClickButton("In order of Light build");
-        desk.Until(() => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.Contains("8.0", StringComparison.Ordinal), "the lightest build at the top");
+        desk.Until(
+            () => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.Contains("8.0", StringComparison.Ordinal),
+            "the lightest build at the top"
+        );
         desk.ClickButton("In order of Total");
-        desk.Until(() => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.StartsWith("1st", StringComparison.Ordinal), "the first place at the top");
+        desk.Until(
+            () => desk.Driver.FindElement(By.CssSelector("tbody tr")).Text.StartsWith("1st", StringComparison.Ordinal),
+            "the first place at the top"
+        );
         desk.ShouldBeAccessible();
         desk.ClickButton("Every value");
         desk.See("Cargo, every attempt");
@@ -33,13 +42,21 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
         desk.Driver.FindElements(By.CssSelector(".plots tbody tr")).Count.ShouldBe(13, "the same values in numbers");
 
         // A picture leaves as a file that stands by itself.
-        desk.Run("window.saved = []; URL.createObjectURL = (file) => { file.text().then((text) => window.saved.push(file.type + text.slice(0, 100000))); return 'data:,' }");
+        desk.Run(
+            "window.saved = []; URL.createObjectURL = (file) => { file.text().then((text) => "
+                + "window.saved.push(file.type + text.slice(0, 100000))); return 'data:,' }"
+        );
         desk.ClickButton("SVG");
         desk.ClickButton("PNG");
         desk.Until(() => (long)desk.Run("return window.saved.length")! == 2, "both files");
         var svg = (string)desk.Run("return window.saved.find((s) => s.startsWith('image/svg'))")!;
-        (svg.Contains("fill=\"rgb", StringComparison.Ordinal), svg.Contains("var(--", StringComparison.Ordinal)).ShouldBe((true, false), "its colours are written into it");
-        ((string)desk.Run("return window.saved.find((s) => s.startsWith('image/png'))")!).Length.ShouldBeGreaterThan(2000);
+        (
+            svg.Contains("fill=\"rgb", StringComparison.Ordinal),
+            svg.Contains("var(--", StringComparison.Ordinal)
+        ).ShouldBe((true, false), "its colours are written into it");
+        ((string)desk.Run("return window.saved.find((s) => s.startsWith('image/png'))")!).Length.ShouldBeGreaterThan(
+            2000
+        );
 
         desk.ClickButton("From round to round");
         desk.See("6 of 7 teams got better.");
@@ -65,5 +82,8 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
     }
 
     private static void Drawn(Browser window, string what, int count) =>
-        window.Until(() => window.Driver.FindElements(By.CssSelector($"svg.plot [aria-label='{what}'] > *")).Count == count, $"{count} drawn as {what}");
+        window.Until(
+            () => window.Driver.FindElements(By.CssSelector($"svg.plot [aria-label='{what}'] > *")).Count == count,
+            $"{count} drawn as {what}"
+        );
 }

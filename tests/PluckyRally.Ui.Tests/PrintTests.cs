@@ -52,7 +52,9 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
         desk.SeeNot("Our idea");
         using var pdf = Printed.Of(desk);
         var letters = pdf.GetPages().SelectMany(p => p.Letters).Where(l => char.IsLetterOrDigit(l.Value[0])).ToList();
-        letters.Count(l => l.PointSize < 15.9).ShouldBeLessThan(letters.Count / 20, "only the line with season and theme is smaller");
+        letters
+            .Count(l => l.PointSize < 15.9)
+            .ShouldBeLessThan(letters.Count / 20, "only the line with season and theme is smaller");
         pdf.NumberOfPages.ShouldBeLessThanOrEqualTo(4);
     }
 
@@ -97,7 +99,10 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
         desk.See("Why: Kittiwakes");
         desk.Open(desk.Place.Split("/results")[0] + "/papers?print=notebook");
         desk.See("What we want to find out next");
-        desk.Until(() => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot")).Count == 8, "a picture on each page");
+        desk.Until(
+            () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("svg.plot")).Count == 8,
+            "a picture on each page"
+        );
         using var pdf = Printed.Of(desk);
         pdf.NumberOfPages.ShouldBe(8);
         Printed.Words(pdf, 1).ShouldContain("We changed: loaded from the middle out.");
@@ -107,7 +112,11 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
     private Browser Open(string title)
     {
         var desk = OpenWindow(demo.Address);
-        desk.Open($"/briefs/{Briefs().First(b => b.GetProperty("title").GetString() == title).GetProperty("id").GetString()}/print");
+        desk.Open(
+            "/briefs/"
+                + Briefs().First(b => b.GetProperty("title").GetString() == title).GetProperty("id").GetString()
+                + "/print"
+        );
         desk.See("Back to the brief");
         return desk;
     }
@@ -115,6 +124,11 @@ public sealed class PrintTests(DemoServer demo) : ScreenTest
     private List<JsonElement> Briefs()
     {
         using var http = new HttpClient { BaseAddress = new Uri(demo.Address) };
-        return [.. JsonElement.Parse(http.GetStringAsync("/api/briefs", TestContext.Current.CancellationToken).Result).EnumerateArray()];
+        return
+        [
+            .. JsonElement
+                .Parse(http.GetStringAsync("/api/briefs", TestContext.Current.CancellationToken).Result)
+                .EnumerateArray(),
+        ];
     }
 }

@@ -4,7 +4,9 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>A control has a sheet of its own beside the teams', and stands under their results and across the wall's masts.</summary>
+/// <summary>
+/// A control has a sheet of its own beside the teams', and stands under their results and across the wall's masts.
+/// </summary>
 public sealed class ReferencesTests(InstrumentedServer instrumented) : ScreenTest
 {
     private readonly RunningServer _server = instrumented.Server;
@@ -12,7 +14,11 @@ public sealed class ReferencesTests(InstrumentedServer instrumented) : ScreenTes
     [Fact]
     public async Task What_teams_are_held_against_is_recorded_like_a_team_and_takes_no_place()
     {
-        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, "Foil ferry across the Kelp Channel"), "Held against");
+        var rally = await PreparedRally.Begin(
+            _server,
+            await PreparedRally.OnShelf(_server, "Foil ferry across the Kelp Channel"),
+            "Held against"
+        );
         var walk = OpenWindow(_server.Address, 800, 1280);
         walk.Open($"/rallies/{rally}/score");
         Ferry(walk, "57", "61", "40");
@@ -28,7 +34,8 @@ public sealed class ReferencesTests(InstrumentedServer instrumented) : ScreenTes
         walk.ClickButton("Open its sheet");
         walk.See("Control, takes no place");
         walk.ShouldBeAccessible();
-        walk.Driver.FindElements(By.XPath("//button[normalize-space()='Late']")).ShouldBeEmpty("a sheet of foil is not late");
+        walk.Driver.FindElements(By.XPath("//button[normalize-space()='Late']"))
+            .ShouldBeEmpty("a sheet of foil is not late");
         Ferry(walk, "10");
         walk.SeeNot("attempts made");
 

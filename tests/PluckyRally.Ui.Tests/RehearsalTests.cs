@@ -13,17 +13,25 @@ public sealed class RehearsalTests(DemoServer demo) : ScreenTest
         desk.See("“Sand kept” decides nearly everything:");
         desk.Until(() => desk.All("button", "Count “Close to 6 cm high” 2.5 times").Count > 0, "a change that helps");
         desk.See("The part that decides most does so for ");
-        desk.Until(() => !desk.Text.Contains("Trying what would help", StringComparison.Ordinal), "all changes to be tried");
+        desk.Until(
+            () => !desk.Text.Contains("Trying what would help", StringComparison.Ordinal),
+            "all changes to be tried"
+        );
         desk.ShouldBeAccessible();
         desk.ShouldFit();
 
         desk.ClickButton("Count “Close to 6 cm high” 2.5 times");
         desk.See("Changed: Count “Close to 6 cm high” 2.5 times.");
         desk.See("The brief has been changed since these classes played.");
-        desk.Until(() => desk.All("button", "Count “Close to 6 cm high” 2.5 times").All(b => !b.Enabled), "what was offered for another brief to rest");
+        desk.Until(
+            () => desk.All("button", "Count “Close to 6 cm high” 2.5 times").All(b => !b.Enabled),
+            "what was offered for another brief to rest"
+        );
         desk.ClickButton("Rehearse again");
         desk.SeeNot("“Sand kept” decides nearly everything:");
-        desk.Click(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//p[contains(., 'Changed:')]/button[.='Undo']")));
+        desk.Click(() =>
+            desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//p[contains(., 'Changed:')]/button[.='Undo']"))
+        );
         desk.SeeNot("Changed: Count");
         desk.See("The brief has been changed since these classes played.");
         desk.ShouldHaveCleanConsole();
@@ -63,7 +71,10 @@ public sealed class RehearsalTests(DemoServer demo) : ScreenTest
         desk.Driver.Navigate().Refresh();
         desk.ClickTab("Rehearsal");
         desk.ClickButton("Rehearse");
-        desk.Until(() => desk.All("field", "Time, Usual") is [var field, ..] && field.GetAttribute("value") == "20", "what was written of the time");
+        desk.Until(
+            () => desk.All("field", "Time, Usual") is [var field, ..] && field.GetAttribute("value") == "20",
+            "what was written of the time"
+        );
         desk.ClickButton("Take back what you wrote of Time");
         desk.ClickButton("Take back what you wrote of An attempt fails");
         desk.SeeNot("as you wrote");
@@ -82,9 +93,17 @@ public sealed class RehearsalTests(DemoServer demo) : ScreenTest
         desk.See("lie outside, the middle one at");
         desk.ShouldBeAccessible();
         desk.ShouldFit();
-        desk.Click(() => desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//a[starts-with(normalize-space(.), 'Expect ')]")));
+        desk.Click(() =>
+            desk.Driver.FindElement(OpenQA.Selenium.By.XPath("//a[starts-with(normalize-space(.), 'Expect ')]"))
+        );
         desk.See("Last time");
-        desk.Until(() => desk.Driver.FindElements(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Expect ')]")).Count > 0, "the range offered to the brief");
+        desk.Until(
+            () =>
+                desk.Driver.FindElements(
+                    OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Expect ')]")
+                ).Count > 0,
+            "the range offered to the brief"
+        );
         desk.ShouldHaveCleanConsole();
     }
 

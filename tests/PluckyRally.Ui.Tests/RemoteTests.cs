@@ -93,16 +93,33 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
     [Fact]
     public async Task Two_answers_to_one_thing_are_shown_and_one_is_kept()
     {
-        var brief = DocumentReader.Brief(await File.ReadAllTextAsync(Path.Combine(ProjectFolder.Root, "demo", "pebbles-by-mass.brief.json"), TestContext.Current.CancellationToken)).Value!.Value;
+        var brief = DocumentReader
+            .Brief(
+                await File.ReadAllTextAsync(
+                    Path.Combine(ProjectFolder.Root, "demo", "pebbles-by-mass.brief.json"),
+                    TestContext.Current.CancellationToken
+                )
+            )
+            .Value!.Value;
         var part = brief.Method.Parts.OfType<Part.Ordering>().Single();
-        Entry Gave(string by, IEnumerable<OrderItem> items) => new Entry.OrderGiven { Id = Guid.CreateVersion7(), Team = "t1", By = by, Part = part.Id, Sequence = [.. items.Select(i => i.Id)] };
-        var rally = await Import(new Rally
-        {
-            Name = "Class 3",
-            Edition = new Edition { Brief = brief with { Tiers = [] } },
-            Teams = [new() { Id = "t1", Name = "Cowries" }, new() { Id = "t2", Name = "Limpets" }],
-            Entries = [Gave("Sorrel", part.Items), Gave("Pell", part.Items.Reverse())],
-        });
+        Entry Gave(string by, IEnumerable<OrderItem> items) =>
+            new Entry.OrderGiven
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                By = by,
+                Part = part.Id,
+                Sequence = [.. items.Select(i => i.Id)],
+            };
+        var rally = await Import(
+            new Rally
+            {
+                Name = "Class 3",
+                Edition = new Edition { Brief = brief with { Tiers = [] } },
+                Teams = [new() { Id = "t1", Name = "Cowries" }, new() { Id = "t2", Name = "Limpets" }],
+                Entries = [Gave("Sorrel", part.Items), Gave("Pell", part.Items.Reverse())],
+            }
+        );
         var walk = OpenWindow(server.Address, 390, 844);
         walk.Open($"/rallies/{rally}/score/t1");
         walk.See("Recorded by more than one, and not the same.");
@@ -124,7 +141,17 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
     {
         var desk = OpenWindow(server.Address);
         using (var http = new HttpClient { BaseAddress = new Uri(server.Address) })
-        using (await http.PostAsync("/api/classes", new StringContent("""{ "name": "Class 4", "pupils": ["Arlo T.", "Bryn S."] }""", Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken))
+        using (
+            await http.PostAsync(
+                "/api/classes",
+                new StringContent(
+                    """{ "name": "Class 4", "pupils": ["Arlo T.", "Bryn S."] }""",
+                    Encoding.UTF8,
+                    "application/json"
+                ),
+                TestContext.Current.CancellationToken
+            )
+        )
         {
             desk.Open("/classes");
         }
@@ -137,11 +164,13 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
                 desk.Open("/classes");
                 return !desk.Field("Photos of their work may be taken").Selected;
             },
-            "it to be kept");
+            "it to be kept"
+        );
         desk.ShouldBeAccessible();
     }
 
-    private static List<string> Teams(Browser desk) => [.. desk.Driver.FindElements(By.CssSelector("section[aria-labelledby=class] .name")).Select(n => n.Text)];
+    private static List<string> Teams(Browser desk) =>
+        [.. desk.Driver.FindElements(By.CssSelector("section[aria-labelledby=class] .name")).Select(n => n.Text)];
 
     private static int Rows(Browser wall) => wall.Driver.FindElements(By.CssSelector("tbody th")).Count;
 

@@ -49,7 +49,11 @@ public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<Emp
         desk.ClickButton("Go on");
         wall.SeeNot("the clock stands");
 
-        await http.PostAsJsonAsync($"/api/rallies/{rally}/clock", new { does = "add", minutes = -Math.Round(Seconds(wall) / 60m - 5.03m, 3) }, TestContext.Current.CancellationToken);
+        await http.PostAsJsonAsync(
+            $"/api/rallies/{rally}/clock",
+            new { does = "add", minutes = -Math.Round(Seconds(wall) / 60m - 5.03m, 3) },
+            TestContext.Current.CancellationToken
+        );
         wall.See("5 minutes left");
         desk.See("5 minutes left.");
         desk.ClickButton("On to: Test");
@@ -63,6 +67,7 @@ public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<Emp
     private static int Seconds(Browser window)
     {
         var shown = window.Driver.FindElement(By.CssSelector("[role=timer]")).Text.Split(':');
-        return (int.Parse(shown[0], CultureInfo.InvariantCulture) * 60) + int.Parse(shown[1], CultureInfo.InvariantCulture);
+        return (int.Parse(shown[0], CultureInfo.InvariantCulture) * 60)
+            + int.Parse(shown[1], CultureInfo.InvariantCulture);
     }
 }

@@ -10,7 +10,10 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The real server in a process of its own, on a free port, with a data folder of its own. It starts when it is first asked where it is.</summary>
+/// <summary>
+/// The real server in a process of its own, on a free port, with a data folder of its own. It starts when it is first
+/// asked where it is.
+/// </summary>
 public class RunningServer : IDisposable
 {
     private readonly bool _demo;
@@ -27,7 +30,8 @@ public class RunningServer : IDisposable
     /// <param name="demo">With the demo's data.</param>
     /// <param name="lan">Whether the classroom's devices are let in.</param>
     /// <param name="instruments">The port that instruments call at.</param>
-    /// <param name="measured">Runs as it is shipped. Otherwise it is compiled once and quickly: a test's server does not live long enough to win back what more would cost.</param>
+    /// <param name="measured">Runs as it is shipped. Otherwise it is compiled once and quickly: a test's server does
+    /// not live long enough to win back what more would cost.</param>
     public RunningServer(bool demo, bool lan = false, int? instruments = null, bool measured = false)
     {
         _demo = demo;
@@ -41,7 +45,9 @@ public class RunningServer : IDisposable
     {
         get
         {
-            lock (_first) if (!_started) Start();
+            lock (_first)
+                if (!_started)
+                    Start();
             return _address;
         }
     }
@@ -52,11 +58,27 @@ public class RunningServer : IDisposable
         _started = true;
         var web = Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web");
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
-        foreach (var argument in new[] { Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--contentRoot", web, "--port", $"{new Uri(_address).Port}", "--data", _data })
+        foreach (
+            var argument in new[]
+            {
+                Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"),
+                "--contentRoot",
+                web,
+                "--port",
+                $"{new Uri(_address).Port}",
+                "--data",
+                _data,
+            }
+        )
             start.ArgumentList.Add(argument);
-        if (!_measured) (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
-        if (_lan) foreach (var argument in new[] { "--lan", "true" }) start.ArgumentList.Add(argument);
-        if (_instruments is { } port) foreach (var argument in new[] { "--instruments", $"{port}" }) start.ArgumentList.Add(argument);
+        if (!_measured)
+            (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
+        if (_lan)
+            foreach (var argument in new[] { "--lan", "true" })
+                start.ArgumentList.Add(argument);
+        if (_instruments is { } port)
+            foreach (var argument in new[] { "--instruments", $"{port}" })
+                start.ArgumentList.Add(argument);
         if (_demo)
         {
             start.ArgumentList.Add("--demo");
@@ -67,11 +89,13 @@ public class RunningServer : IDisposable
         _process = new Process { StartInfo = start, EnableRaisingEvents = true };
         _process.OutputDataReceived += (_, line) => Hear(line.Data, ready);
         _process.ErrorDataReceived += (_, line) => Hear(line.Data, ready);
-        _process.Exited += (_, _) => ready.TrySetException(new InvalidOperationException($"The server ended: {string.Join("\n", _said)}"));
+        _process.Exited += (_, _) =>
+            ready.TrySetException(new InvalidOperationException($"The server ended: {string.Join("\n", _said)}"));
         _process.Start();
         _process.BeginOutputReadLine();
         _process.BeginErrorReadLine();
-        if (!ready.Task.Wait(TimeSpan.FromSeconds(60))) throw new TimeoutException($"The server did not start: {string.Join("\n", _said)}");
+        if (!ready.Task.Wait(TimeSpan.FromSeconds(60)))
+            throw new TimeoutException($"The server did not start: {string.Join("\n", _said)}");
     }
 
     /// <summary>Ends it as a power cut would.</summary>
@@ -92,18 +116,27 @@ public class RunningServer : IDisposable
 
     private void Hear(string? line, TaskCompletionSource ready)
     {
-        if (line is null) return;
-        lock (_said) _said.Add(line);
-        if (!line.StartsWith("Plucky Rally is at ", StringComparison.Ordinal)) return;
+        if (line is null)
+            return;
+        lock (_said)
+            _said.Add(line);
+        if (!line.StartsWith("Plucky Rally is at ", StringComparison.Ordinal))
+            return;
         _address = line.Split(' ')[4];
         ready.TrySetResult();
     }
 }
 
-/// <summary>A server with the demo's data: one for all tests that change nothing, one of its own for a class that asks for it as its fixture.</summary>
+/// <summary>
+/// A server with the demo's data: one for all tests that change nothing, one of its own for a class that asks for it as
+/// its fixture.
+/// </summary>
 public sealed class DemoServer() : RunningServer(demo: true);
 
-/// <summary>A server without data: one for all tests that bring what they need, one of its own for a class that asks for it as its fixture.</summary>
+/// <summary>
+/// A server without data: one for all tests that bring what they need, one of its own for a class that asks for it as
+/// its fixture.
+/// </summary>
 public sealed class EmptyServer() : RunningServer(demo: false);
 
 /// <summary>A server without data that lets the classroom's devices in.</summary>
@@ -111,14 +144,31 @@ public sealed class ClassroomServer() : RunningServer(demo: false, lan: true)
 {
     private HttpClient? _teacher;
 
-    /// <summary>The teacher at the computer itself: sets the password and is signed in, once for all, since sign-ins are counted.</summary>
+    /// <summary>
+    /// The teacher at the computer itself: sets the password and is signed in, once for all, since sign-ins are
+    /// counted.
+    /// </summary>
     public HttpClient Teacher
     {
         get
         {
-            if (_teacher is not null) return _teacher;
-            var http = new HttpClient(new HttpClientHandler { CookieContainer = new() }) { BaseAddress = new Uri(Address) };
-            http.PostAsync("/api/password", new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json")).GetAwaiter().GetResult().EnsureSuccessStatusCode();
+            if (_teacher is not null)
+                return _teacher;
+            var http = new HttpClient(new HttpClientHandler { CookieContainer = new() })
+            {
+                BaseAddress = new Uri(Address),
+            };
+            http.PostAsync(
+                    "/api/password",
+                    new StringContent(
+                        """{"password":"boats in the bay"}""",
+                        System.Text.Encoding.UTF8,
+                        "application/json"
+                    )
+                )
+                .GetAwaiter()
+                .GetResult()
+                .EnsureSuccessStatusCode();
             return _teacher = http;
         }
     }

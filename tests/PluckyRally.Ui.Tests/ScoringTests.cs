@@ -64,17 +64,25 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
     public async Task What_is_set_aside_is_said_with_its_reason_and_can_be_struck_out()
     {
         using var http = new HttpClient { BaseAddress = new Uri(_server.Address) };
-        var rally = await PreparedRally.Begin(_server, await PreparedRally.OnShelf(_server, "The slowest millrace"), "Odd entries");
-        var file = JsonNode.Parse(await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken))!.AsObject();
+        var rally = await PreparedRally.Begin(
+            _server,
+            await PreparedRally.OnShelf(_server, "The slowest millrace"),
+            "Odd entries"
+        );
+        var file = JsonNode
+            .Parse(await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken))!
+            .AsObject();
         var team = file["teams"]![0]!["id"]!.GetValue<string>();
-        file["entries"] = new JsonArray(new JsonObject
-        {
-            ["kind"] = "trialRecorded",
-            ["id"] = Guid.NewGuid().ToString(),
-            ["team"] = team,
-            ["outcome"] = "counted",
-            ["readings"] = new JsonArray(new JsonObject { ["measure"] = "time", ["typed"] = "a while" }),
-        });
+        file["entries"] = new JsonArray(
+            new JsonObject
+            {
+                ["kind"] = "trialRecorded",
+                ["id"] = Guid.NewGuid().ToString(),
+                ["team"] = team,
+                ["outcome"] = "counted",
+                ["readings"] = new JsonArray(new JsonObject { ["measure"] = "time", ["typed"] = "a while" }),
+            }
+        );
         var odd = await PreparedRally.BringIn(_server.Address, file.ToJsonString());
         var desk = OpenWindow(_server.Address);
         desk.Open($"/rallies/{odd}/results");
@@ -110,10 +118,16 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
         walk.Field("Cargo").SendKeys("57" + Keys.Enter);
         walk.See("57 beads");
         Press(walk, Keys.Alt + "f");
-        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().Text == "it broke", "the first usual reason to be at hand");
+        walk.Until(
+            () => walk.Driver.SwitchTo().ActiveElement().Text == "it broke",
+            "the first usual reason to be at hand"
+        );
         Press(walk, Keys.Enter);
         walk.See("All attempts have been made.");
-        walk.Until(() => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Button("Next team")), "the keyboard to be at the next team");
+        walk.Until(
+            () => walk.Driver.SwitchTo().ActiveElement().Equals(walk.Button("Next team")),
+            "the keyboard to be at the next team"
+        );
         Press(walk, Keys.Alt + "u");
         walk.See("Attempt 2 of 2");
         Press(walk, Keys.Alt + Keys.ArrowRight);
@@ -202,7 +216,9 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
     /// <summary>Puts the brief that the demo's first rally was run from on the shelf: a rally keeps its own.</summary>
     private static void Shelve(string address)
     {
-        var rally = JsonNode.Parse(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json")))!;
+        var rally = JsonNode.Parse(
+            File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json"))
+        )!;
         var brief = rally["edition"]!["brief"]!;
         brief["title"] = "Foil ferry, two attempts";
         PreparedRally.Shelve(address, brief);

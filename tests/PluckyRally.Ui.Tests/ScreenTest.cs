@@ -3,15 +3,15 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>Opens windows for a test; where the test fails, leaves a picture, the page and the browser's log of each.</summary>
+/// <summary>
+/// Opens windows for a test; where the test fails, leaves a picture, the page and the browser's log of each.
+/// </summary>
 public abstract class ScreenTest : IDisposable
 {
     private readonly List<Browser> _windows = [];
 
     /// <summary>Closes what the test opened besides windows.</summary>
-    protected virtual void Close()
-    {
-    }
+    protected virtual void Close() { }
 
     protected Browser OpenWindow(string address, int width = 1280, int height = 800)
     {
@@ -33,8 +33,10 @@ public abstract class ScreenTest : IDisposable
     public void Dispose()
     {
         var failed = TestContext.Current.TestState?.Result == TestResult.Failed;
-        if (failed) Leave();
-        foreach (var window in _windows) BrowserPool.Close(window, again: !failed);
+        if (failed)
+            Leave();
+        foreach (var window in _windows)
+            BrowserPool.Close(window, again: !failed);
         Close();
         GC.SuppressFinalize(this);
     }

@@ -4,7 +4,9 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>Every screen with the demo's data: accessible, without errors in the console, nothing wider than the screen.</summary>
+/// <summary>
+/// Every screen with the demo's data: accessible, without errors in the console, nothing wider than the screen.
+/// </summary>
 public sealed class ScreensTests(DemoServer demo) : ScreenTest
 {
     [Theory]
@@ -48,10 +50,24 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
             HoldsUp(window);
         }
 
-        foreach (var (station, says) in new[] { ("brief", "Your goal"), ("kit", "Team by team"), ("papers", "Choose what to print"), ("run", "ring at warnings"), ("teams", "Lugworms"), ("results", "Why: "), ("together", "Seen in passing"), ("judges", "Make a code for judges"), ("wall", "Watch each test.") })
+        foreach (
+            var (station, says) in new[]
+            {
+                ("brief", "Your goal"),
+                ("kit", "Team by team"),
+                ("papers", "Choose what to print"),
+                ("run", "ring at warnings"),
+                ("teams", "Lugworms"),
+                ("results", "Why: "),
+                ("together", "Seen in passing"),
+                ("judges", "Make a code for judges"),
+                ("wall", "Watch each test."),
+            }
+        )
         {
             // The wall is a projector's and never a phone's.
-            if (station == "wall" && width < 600) continue;
+            if (station == "wall" && width < 600)
+                continue;
             window.Open(score[..score.LastIndexOf("/score", StringComparison.Ordinal)] + "/" + station);
             window.See(says);
             HoldsUp(window);
@@ -73,7 +89,10 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
     public void A_page_that_stumbles_says_so_and_offers_a_way_on()
     {
         var window = OpenWindow(demo.Address);
-        window.BeforeEachPage("window.fetch = async () => new Response('{}', { status: 200, headers: { 'Content-Type': 'application/json' } })");
+        window.BeforeEachPage(
+            "window.fetch = async () => new Response('{}', { status: 200, headers: { 'Content-Type': "
+                + "'application/json' } })"
+        );
         window.Open("/");
         window.See("This page stumbled.");
         window.See("What was recorded is safe.");
@@ -100,12 +119,25 @@ public sealed class ScreensTests(DemoServer demo) : ScreenTest
         var window = OpenWindow(demo.Address);
         window.Open("/");
         window.ClickLink("Results of Class 4, Shingle term");
-        window.Until(() => window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal), "the round that ran last");
+        window.Until(
+            () => window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal),
+            "the round that ran last"
+        );
         window.ClickLink("Round 1");
-        window.Until(() => window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal) && window.Text.Contains("not placed", StringComparison.Ordinal), "the first round");
+        window.Until(
+            () =>
+                window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal)
+                && window.Text.Contains("not placed", StringComparison.Ordinal),
+            "the first round"
+        );
         window.Row("Sandhoppers").Text.ShouldContain("not placed");
         window.ClickLink("Round 2");
-        window.Until(() => window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal) && window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal), "the second round");
+        window.Until(
+            () =>
+                window.Row("Kittiwakes").Text.Contains("54.0", StringComparison.Ordinal)
+                && window.Row("Sandhoppers").Text.Contains("26.6", StringComparison.Ordinal),
+            "the second round"
+        );
     }
 
     [Fact]

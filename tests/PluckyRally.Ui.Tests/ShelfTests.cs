@@ -51,12 +51,24 @@ public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.See("The sand fence");
         var files = new[]
         {
-            Write("good.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "<img src=x onerror=alert(1)>" }"""),
-            Write("again.json", """{ "format": "plucky-rally/brief", "version": 1, "title": "The sand fence", "colour": "red" }"""),
+            Write(
+                "good.json",
+                """{ "format": "plucky-rally/brief", "version": 1, "title": "<img src=x onerror=alert(1)>" }"""
+            ),
+            Write(
+                "again.json",
+                """{ "format": "plucky-rally/brief", "version": 1, "title": "The sand fence", "colour": "red" }"""
+            ),
             Write("newer.json", """{ "format": "plucky-rally/brief", "version": 9, "title": "Newer" }"""),
-            Write("wrong.json", """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "season": "monsoon" }"""),
+            Write(
+                "wrong.json",
+                """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "season": "monsoon" }"""
+            ),
             Write("packed.json", "PK\u0003\u0004"),
-            Write("large.json", $$"""{ "format": "plucky-rally/brief", "version": 1, "story": "{{new string('x', 3_000_000)}}" }"""),
+            Write(
+                "large.json",
+                $$"""{ "format": "plucky-rally/brief", "version": 1, "story": "{{new string('x', 3_000_000)}}" }"""
+            ),
         };
         desk.Driver.FindElement(By.CssSelector("input[type=file]")).SendKeys(string.Join('\n', files));
         desk.See("It is put on the shelf.");
@@ -89,7 +101,10 @@ public sealed class ShelfTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Row("Goal").Text.ShouldContain("Something else");
         desk.ShouldBeAccessible();
         desk.ClickButton("Bring this version back");
-        desk.Until(() => desk.Field("Goal").GetAttribute("value")!.StartsWith("Lay eight pebbles", StringComparison.Ordinal), "the goal as it was");
+        desk.Until(
+            () => desk.Field("Goal").GetAttribute("value")!.StartsWith("Lay eight pebbles", StringComparison.Ordinal),
+            "the goal as it was"
+        );
     }
 
     protected override void Close() => Directory.Delete(_folder, recursive: true);

@@ -5,8 +5,8 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// Three briefs that a new user once wrote in about 140, 128 and 53 steps: a click, a choice, a text typed or pasted is one.
-/// Each can be run at the end, and takes no more than half.
+/// Three briefs that a new user once wrote in about 140, 128 and 53 steps: a click, a choice, a text typed or pasted is
+/// one. Each can be run at the end, and takes no more than half.
 /// </summary>
 public sealed class StepsTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
 {
@@ -20,11 +20,17 @@ public sealed class StepsTests(EmptyServer server) : ScreenTest, IClassFixture<E
         Tab(desk, "Method");
         Click(desk, "Paste a list of items");
         string[] bins = ["shells", "wood", "weed", "rope"];
-        Paste(desk, "One item a line, such as “whelk: shell”", string.Join('\n', Enumerable.Range(1, 20).Select(i => $"find number {i}: {bins[i % 4]}")));
+        Paste(
+            desk,
+            "One item a line, such as “whelk: shell”",
+            string.Join('\n', Enumerable.Range(1, 20).Select(i => $"find number {i}: {bins[i % 4]}"))
+        );
         Check(desk, "in place of what is there");
         Click(desk, "Take them over");
         desk.Until(() => desk.All("field", "Item").Count == 20, "twenty items");
-        desk.All("field", "Bin").Select(f => f.GetAttribute("value")).ShouldBe(["wood", "weed", "rope", "shells"], ignoreOrder: true);
+        desk.All("field", "Bin")
+            .Select(f => f.GetAttribute("value"))
+            .ShouldBe(["wood", "weed", "rope", "shells"], ignoreOrder: true);
         desk.ShouldBeAccessible();
         CanBeRun(desk, most: 26);
     }
@@ -37,7 +43,13 @@ public sealed class StepsTests(EmptyServer server) : ScreenTest, IClassFixture<E
         Type(desk, "Story", "The old floor is gone. Offcuts of four woods are left, in five sizes.");
         Type(desk, "Goal", "Fill the floor plan with offcuts so that they are worth as much as they can be.");
         Tab(desk, "Method");
-        foreach (var (nth, list) in new[] { (0, "chip: 1\nshort: 2\nmiddle: 4\nlong: 7\nbeam: 11"), (1, "pine: 0\noak: 1\nlarch: 2\ndrift: 3") })
+        foreach (
+            var (nth, list) in new[]
+            {
+                (0, "chip: 1\nshort: 2\nmiddle: 4\nlong: 7\nbeam: 11"),
+                (1, "pine: 0\noak: 1\nlarch: 2\ndrift: 3"),
+            }
+        )
         {
             desk.Click(() => desk.All("button", "Paste a list of values")[nth]);
             Paste(desk, "One value a line, such as “small: 1”", list);
@@ -60,7 +72,11 @@ public sealed class StepsTests(EmptyServer server) : ScreenTest, IClassFixture<E
     {
         var desk = Begin("Lightest that protects");
         Type(desk, "Title", "Two down from the mast");
-        Type(desk, "Story", "Two lookouts come down from the mast in a capsule. They want to sit upright when they arrive.");
+        Type(
+            desk,
+            "Story",
+            "Two lookouts come down from the mast in a capsule. They want to sit upright when they arrive."
+        );
         Type(desk, "Goal", "Build a light capsule that brings two lookouts down in their seats.");
         Type(desk, "How it is tested", "The capsule is dropped twice. Then we open it and look at both seats.");
         Type(desk, "Attempts", "2");

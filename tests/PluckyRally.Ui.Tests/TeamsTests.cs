@@ -17,7 +17,11 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Click(() => desk.One("radio", "From a class", exact: false));
         desk.ClickButton("New class");
         desk.Type("Name of the class", "Class 4");
-        desk.Paste("Pupils, one on each line, or a table with given and family names", "given name;family name\nWren;Ashby\nTorin;Bale\nMika;Cole\nSena;Dunn\nIdris;Eames\nLowri;Finn\nOtto;Gale\nPia;Hart\nRuna;Inch\n;Nobody\nWren;Abbot");
+        desk.Paste(
+            "Pupils, one on each line, or a table with given and family names",
+            "given name;family name\nWren;Ashby\nTorin;Bale\nMika;Cole\nSena;Dunn\nIdris;Eames\n"
+                + "Lowri;Finn\nOtto;Gale\nPia;Hart\nRuna;Inch\n;Nobody\nWren;Abbot"
+        );
         desk.See("10 pupils: Wren A., Torin B.");
         desk.See("Line 11");
         desk.See("Wren A. comes 2 times.");
@@ -53,7 +57,15 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.Choose("Spread over the teams", "Otto G.");
         desk.Choose("Spread over the teams", "Runa I.");
         desk.ClickButton("Make the unlocked teams anew");
-        desk.Until(() => !Teams(desk).Any(t => t.Contains("Otto G.", StringComparison.Ordinal) && t.Contains("Runa I.", StringComparison.Ordinal)), "the two in different teams");
+        desk.Until(
+            () =>
+                !Teams(desk)
+                    .Any(t =>
+                        t.Contains("Otto G.", StringComparison.Ordinal)
+                        && t.Contains("Runa I.", StringComparison.Ordinal)
+                    ),
+            "the two in different teams"
+        );
         desk.ClickButton("Begin the rally");
         desk.See("record its first attempt");
         desk.Click(() => desk.One("link", "Teams", exact: false));
@@ -91,7 +103,18 @@ public sealed class TeamsTests(DemoServer server) : ScreenTest, IClassFixture<De
         desk.ShouldHaveCleanConsole();
     }
 
-    private static List<string> Teams(Browser desk) => [.. desk.Driver.FindElements(By.CssSelector(".board > li")).Select(t => t.Text)];
+    private static List<string> Teams(Browser desk) =>
+        [.. desk.Driver.FindElements(By.CssSelector(".board > li")).Select(t => t.Text)];
 
-    private static string[] Members(string team) => [.. System.Text.RegularExpressions.Regex.Matches(team, @"^\p{Lu}\p{L}+ \p{Lu}\.", System.Text.RegularExpressions.RegexOptions.Multiline).Select(m => m.Value).Order()];
+    private static string[] Members(string team) =>
+        [
+            .. System
+                .Text.RegularExpressions.Regex.Matches(
+                    team,
+                    @"^\p{Lu}\p{L}+ \p{Lu}\.",
+                    System.Text.RegularExpressions.RegexOptions.Multiline
+                )
+                .Select(m => m.Value)
+                .Order(),
+        ];
 }

@@ -157,7 +157,10 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         Press(desk, Keys.Control + "z");
         desk.See("I have read it");
         Press(desk, Keys.Control + "z");
-        desk.Until(() => desk.Field("Goal").GetAttribute("value") == "Build the tallest thing that stands by itself.", "the goal as it was");
+        desk.Until(
+            () => desk.Field("Goal").GetAttribute("value") == "Build the tallest thing that stands by itself.",
+            "the goal as it was"
+        );
         Press(desk, Keys.Control + "z");
         desk.Until(() => desk.Field("Title").GetAttribute("value") == "As high as we can", "the title as it was");
         Press(desk, Keys.Control + Keys.Shift + "z");
@@ -190,7 +193,10 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.Until(() => desk.Row("Total").Text.Contains("41.7", StringComparison.Ordinal), "the new total");
         var slider = desk.Field("Load, Bold");
         slider.SendKeys(Keys.Home);
-        desk.Until(() => desk.Row("Total").Text.StartsWith("Total 100.0", StringComparison.Ordinal), "the slider's total");
+        desk.Until(
+            () => desk.Row("Total").Text.StartsWith("Total 100.0", StringComparison.Ordinal),
+            "the slider's total"
+        );
         foreach (var tab in new[] { "Measures", "Method", "Stages", "Teacher", "Earlier" })
         {
             desk.ClickTab(tab);
@@ -216,9 +222,21 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
 
         desk.Button("Move criterion 3, with the arrow keys").SendKeys(Keys.ArrowUp);
         Rules(desk).ShouldBe(["Floats", "Turns", "Stands"]);
-        desk.Driver.SwitchTo().ActiveElement().GetAttribute("aria-label").ShouldBe("Move criterion 2, with the arrow keys");
-        var (first, last) = (desk.Button("Move criterion 1, with the arrow keys"), desk.Button("Move criterion 3, with the arrow keys"));
-        new OpenQA.Selenium.Interactions.Actions(desk.Driver).ClickAndHold(first).MoveByOffset(0, 30).MoveToElement(last).MoveByOffset(0, 12).Release().Perform();
+        desk.Driver.SwitchTo()
+            .ActiveElement()
+            .GetAttribute("aria-label")
+            .ShouldBe("Move criterion 2, with the arrow keys");
+        var (first, last) = (
+            desk.Button("Move criterion 1, with the arrow keys"),
+            desk.Button("Move criterion 3, with the arrow keys")
+        );
+        new OpenQA.Selenium.Interactions.Actions(desk.Driver)
+            .ClickAndHold(first)
+            .MoveByOffset(0, 30)
+            .MoveToElement(last)
+            .MoveByOffset(0, 12)
+            .Release()
+            .Perform();
         desk.Until(() => Rules(desk) is [_, _, "Floats"], "the first rule to be last");
         desk.See("Saved at");
         desk.Open(desk.Place);
@@ -268,7 +286,14 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.Choose("What the part looks at", "a calculation…");
         desk.Field("What the part looks at").GetAttribute("value").ShouldBe("“Height”");
         desk.Type("What the part looks at", "“Height” - 2 * pie");
-        desk.Until(() => desk.Driver.FindElements(By.CssSelector("[role=option]")).FirstOrDefault(o => o.Text.StartsWith("Pieces", StringComparison.Ordinal)), "sheets to be offered")!.Click();
+        desk.Until(
+                    () =>
+                        desk
+                            .Driver.FindElements(By.CssSelector("[role=option]"))
+                            .FirstOrDefault(o => o.Text.StartsWith("Pieces", StringComparison.Ordinal)),
+                    "sheets to be offered"
+                )!
+            .Click();
         desk.Field("What the part looks at").GetAttribute("value").ShouldBe("“Height” - 2 * “Pieces used” ");
         desk.See("pieces cannot be");
         desk.Type("What the part looks at", "“heigth”");
@@ -286,9 +311,45 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
             format = "plucky-rally/brief",
             version = 1,
             title = "Very large",
-            measures = Enumerable.Range(1, 40).Select(i => new { id = $"m{i}", name = $"Measure {i}", kind = "length", unit = "cm" }),
-            rules = Enumerable.Range(1, 200).Select(i => new { id = $"r{i}", sort = i % 2 == 0 ? "criterion" : "constraint", text = $"Rule {i} is at least 3 cm", check = new { kind = "limit", value = $"m{(i % 40) + 1}", comparison = "atLeast", amount = "3 cm" }, ifMissed = new { kind = "doesNotPlace" } }),
-            method = new { parts = Enumerable.Range(1, 40).Select(i => new { kind = "measured", id = $"p{i}", name = $"Part {i}", value = $"m{i}", better = "more", curve = new { kind = "rate", perUnit = 1 } }) },
+            measures = Enumerable
+                .Range(1, 40)
+                .Select(i => new
+                {
+                    id = $"m{i}",
+                    name = $"Measure {i}",
+                    kind = "length",
+                    unit = "cm",
+                }),
+            rules = Enumerable
+                .Range(1, 200)
+                .Select(i => new
+                {
+                    id = $"r{i}",
+                    sort = i % 2 == 0 ? "criterion" : "constraint",
+                    text = $"Rule {i} is at least 3 cm",
+                    check = new
+                    {
+                        kind = "limit",
+                        value = $"m{(i % 40) + 1}",
+                        comparison = "atLeast",
+                        amount = "3 cm",
+                    },
+                    ifMissed = new { kind = "doesNotPlace" },
+                }),
+            method = new
+            {
+                parts = Enumerable
+                    .Range(1, 40)
+                    .Select(i => new
+                    {
+                        kind = "measured",
+                        id = $"p{i}",
+                        name = $"Part {i}",
+                        value = $"m{i}",
+                        better = "more",
+                        curve = new { kind = "rate", perUnit = 1 },
+                    }),
+            },
         };
         var added = await http.PostAsJsonAsync("/api/briefs", large, TestContext.Current.CancellationToken);
         desk.Open(added.Headers.Location!.ToString().Replace("/api", "", StringComparison.Ordinal));
@@ -338,13 +399,15 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
         desk.See("Saved at");
     }
 
-    private static string[] Rules(Browser desk) => [.. desk.All("field", "The criterion in the pupils' words").Select(f => f.GetAttribute("value")!)];
+    private static string[] Rules(Browser desk) =>
+        [.. desk.All("field", "The criterion in the pupils' words").Select(f => f.GetAttribute("value")!)];
 
     private static void Press(Browser desk, string keys) => desk.Field("Title").SendKeys(keys);
 
     private static void Begin(Browser desk, string pattern, string? from = null)
     {
-        if (from is not null) desk.Open(from);
+        if (from is not null)
+            desk.Open(from);
         desk.ClickButton("Write a brief");
         desk.Click(() => desk.One("radio", pattern, exact: false));
         desk.ClickButton("Begin");

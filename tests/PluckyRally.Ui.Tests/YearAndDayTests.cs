@@ -3,7 +3,9 @@ using Xunit;
 
 namespace PluckyRally.Ui.Tests;
 
-/// <summary>The year before any team exists, what is the school's own, and a fair day with two judges' devices.</summary>
+/// <summary>
+/// The year before any team exists, what is the school's own, and a fair day with two judges' devices.
+/// </summary>
 public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixture<DemoServer>
 {
     [Fact]
@@ -26,10 +28,18 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.See("Class 2");
         desk.Open("/");
         desk.ClickLink("Make teams for The sand fence, as planned");
-        desk.Until(() => desk.Field("Class or name of the rally").GetAttribute("value") == "Class 2", "the class of the plan");
+        desk.Until(
+            () => desk.Field("Class or name of the rally").GetAttribute("value") == "Class 2",
+            "the class of the plan"
+        );
         desk.Type("Teams, one on each line", "Able\nBaker");
         desk.ClickButton("Begin the rally");
-        desk.Until(() => desk.Place.EndsWith("/score", StringComparison.Ordinal) || desk.Place.Contains("/score/", StringComparison.Ordinal), "the rally");
+        desk.Until(
+            () =>
+                desk.Place.EndsWith("/score", StringComparison.Ordinal)
+                || desk.Place.Contains("/score/", StringComparison.Ordinal),
+            "the rally"
+        );
         desk.Open("/");
         desk.See("Shelf of briefs");
         desk.All("button", "Change the plan of The sand fence").ShouldBeEmpty("the plan has become a rally");
@@ -69,7 +79,13 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
     {
         using var fair = new RunningServer(demo: true, lan: true);
         using var http = new HttpClient { BaseAddress = new Uri(fair.Address) };
-        (await http.PostAsync("/api/password", new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await http.PostAsync(
+                "/api/password",
+                new StringContent("""{"password":"boats in the bay"}""", System.Text.Encoding.UTF8, "application/json"),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
         var desk = OpenWindow(fair.Address);
         desk.Open("/sign-in");
         desk.Type("The teacher’s password", "boats in the bay");
@@ -135,5 +151,14 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         return judge;
     }
 
-    private static string NowAt(Browser judge, int table) => judge.Until(() => judge.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".rallies td b")).Select(b => b.Text).ElementAtOrDefault(table - 1) ?? "", "who is at the table");
+    private static string NowAt(Browser judge, int table) =>
+        judge.Until(
+            () =>
+                judge
+                    .Driver.FindElements(OpenQA.Selenium.By.CssSelector(".rallies td b"))
+                    .Select(b => b.Text)
+                    .ElementAtOrDefault(table - 1)
+                ?? "",
+            "who is at the table"
+        );
 }

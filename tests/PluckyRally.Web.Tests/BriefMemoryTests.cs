@@ -13,15 +13,57 @@ public sealed class BriefMemoryTests : IDisposable
     public async Task Notes_come_back_with_the_brief_and_are_found_on_the_shelf()
     {
         var (brief, other) = (await _app.AddBrief(Sample.Brief()), await _app.AddBrief(Sample.Brief("Sand fence")));
-        var rally = (await RunningApp.Read(await _app.Post("/api/rallies", new NewRally { Brief = brief, Name = "Class 4", Teams = [new("Able")] }))).GetProperty("id").GetGuid();
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "Hinge: 100% wire" })).EnsureSuccessStatusCode();
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.LookedBack { Id = Guid.CreateVersion7(), Team = "t1", Change = "a wider mouth" })).EnsureSuccessStatusCode();
+        var rally = (
+            await RunningApp.Read(
+                await _app.Post(
+                    "/api/rallies",
+                    new NewRally
+                    {
+                        Brief = brief,
+                        Name = "Class 4",
+                        Teams = [new("Able")],
+                    }
+                )
+            )
+        ).GetProperty("id").GetGuid();
+        (
+            await _app.Post<Entry>(
+                $"/api/rallies/{rally}/entries",
+                new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "Hinge: 100% wire" }
+            )
+        ).EnsureSuccessStatusCode();
+        (
+            await _app.Post<Entry>(
+                $"/api/rallies/{rally}/entries",
+                new Entry.LookedBack
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "t1",
+                    Change = "a wider mouth",
+                }
+            )
+        ).EnsureSuccessStatusCode();
         var memory = await _app.Get<BriefMemory>($"/api/briefs/{brief}/memory");
         memory.Rallies.Single().Memory.Notes.Single().Text.ShouldBe("Hinge: 100% wire");
         (await _app.Get<BriefMemory>($"/api/briefs/{other}/memory")).Rallies.ShouldBeEmpty();
 
-        foreach (var (search, found) in new[] { ("hinge wire", 1), ("WIDER", 1), ("100%", 1), ("rain hinge", 1), ("hinge sand", 0), ("_inge", 0), ("noteMade", 0), ("t1", 0) })
-            (await _app.Get<List<BriefOnShelf>>($"/api/briefs?search={Uri.EscapeDataString(search)}")).Count.ShouldBe(found, search);
+        foreach (
+            var (search, found) in new[]
+            {
+                ("hinge wire", 1),
+                ("WIDER", 1),
+                ("100%", 1),
+                ("rain hinge", 1),
+                ("hinge sand", 0),
+                ("_inge", 0),
+                ("noteMade", 0),
+                ("t1", 0),
+            }
+        )
+            (await _app.Get<List<BriefOnShelf>>($"/api/briefs?search={Uri.EscapeDataString(search)}")).Count.ShouldBe(
+                found,
+                search
+            );
     }
 
     public void Dispose() => _app.Dispose();

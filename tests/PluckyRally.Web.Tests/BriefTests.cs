@@ -14,7 +14,9 @@ public sealed class BriefTests : IDisposable
     public async Task A_brief_is_kept_with_fields_that_are_not_known()
     {
         var id = await Added("""{ "format": "plucky-rally/brief", "version": 1, "title": "Ferry", "colour": "red" }""");
-        var kept = JsonNode.Parse(await _app.Client.GetStringAsync($"/api/briefs/{id}", TestContext.Current.CancellationToken))!;
+        var kept = JsonNode.Parse(
+            await _app.Client.GetStringAsync($"/api/briefs/{id}", TestContext.Current.CancellationToken)
+        )!;
         kept["colour"]!.GetValue<string>().ShouldBe("red");
         kept["goal"]!.GetValue<string>().ShouldBe("");
     }
@@ -26,7 +28,10 @@ public sealed class BriefTests : IDisposable
         var saved = await Save(id, Sample.Brief("Rain catcher, larger"), "\"1\"");
         saved.StatusCode.ShouldBe(HttpStatusCode.OK);
         saved.Headers.ETag!.Tag.ShouldBe("\"2\"");
-        (await RunningApp.Read(saved)).GetProperty("scoring")[0].GetString().ShouldBe("Water: 0.1 points for each mL. Your best attempt counts.");
+        (await RunningApp.Read(saved))
+            .GetProperty("scoring")[0]
+            .GetString()
+            .ShouldBe("Water: 0.1 points for each mL. Your best attempt counts.");
     }
 
     [Fact]
@@ -44,14 +49,18 @@ public sealed class BriefTests : IDisposable
     public async Task Two_saves_at_once_keep_one_and_refuse_the_other()
     {
         var id = await _app.AddBrief(Sample.Brief());
-        var saves = await Task.WhenAll(Enumerable.Range(0, 8).Select(i => Save(id, Sample.Brief($"Save {i}"), "\"1\"")));
+        var saves = await Task.WhenAll(
+            Enumerable.Range(0, 8).Select(i => Save(id, Sample.Brief($"Save {i}"), "\"1\""))
+        );
         saves.Count(s => s.StatusCode == HttpStatusCode.OK).ShouldBe(1);
         saves.Count(s => s.StatusCode == HttpStatusCode.PreconditionFailed).ShouldBe(7);
     }
 
     [Fact]
     public async Task A_save_without_a_revision_is_refused() =>
-        (await Save(await _app.AddBrief(Sample.Brief()), Sample.Brief(), null)).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (await Save(await _app.AddBrief(Sample.Brief()), Sample.Brief(), null)).StatusCode.ShouldBe(
+            HttpStatusCode.UnprocessableEntity
+        );
 
     [Theory]
     [InlineData("<script>alert(1)</script>")]
@@ -77,7 +86,10 @@ public sealed class BriefTests : IDisposable
     [Fact]
     public async Task Fields_of_the_wrong_sort_are_named_all_at_once()
     {
-        var response = await _app.Post("/api/briefs", """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "trials": { "attempts": "many" } }""");
+        var response = await _app.Post(
+            "/api/briefs",
+            """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "trials": { "attempts": "many" } }"""
+        );
         response.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         response.Content.Headers.ContentType!.MediaType.ShouldBe("application/problem+json");
         (await RunningApp.Places(response)).ShouldBe(["/title", "/trials/attempts"]);
@@ -95,12 +107,22 @@ public sealed class BriefTests : IDisposable
 
     [Fact]
     public async Task What_is_not_declared_as_JSON_is_refused() =>
-        (await _app.Client.PostAsync("/api/briefs", new StringContent("{}"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnsupportedMediaType);
+        (
+            await _app.Client.PostAsync("/api/briefs", new StringContent("{}"), TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.UnsupportedMediaType);
 
     [Fact]
     public async Task An_unknown_brief_is_said_to_be_missing()
     {
-        foreach (var path in new[] { $"/api/briefs/{Guid.NewGuid()}", $"/api/briefs/{Guid.NewGuid()}/check", "/api/briefs/x", "/api/nothing" })
+        foreach (
+            var path in new[]
+            {
+                $"/api/briefs/{Guid.NewGuid()}",
+                $"/api/briefs/{Guid.NewGuid()}/check",
+                "/api/briefs/x",
+                "/api/nothing",
+            }
+        )
         {
             var response = await _app.Client.GetAsync(path, TestContext.Current.CancellationToken);
             response.StatusCode.ShouldBe(HttpStatusCode.NotFound, path);
@@ -114,19 +136,27 @@ public sealed class BriefTests : IDisposable
         var id = await _app.AddBrief(Sample.Brief());
         var file = await _app.Client.GetAsync($"/api/briefs/{id}/file", TestContext.Current.CancellationToken);
         file.Content.Headers.ContentDisposition!.FileName.ShouldBe("rain-catcher.brief.json");
-        var again = await _app.Post("/api/files", await file.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        var again = await _app.Post(
+            "/api/files",
+            await file.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
+        );
         again.StatusCode.ShouldBe(HttpStatusCode.Created);
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Count.ShouldBe(2);
     }
 
     public void Dispose() => _app.Dispose();
 
-    private async Task<Guid> Added(string json) => (await RunningApp.Read(await _app.Post("/api/briefs", json))).GetProperty("id").GetGuid();
+    private async Task<Guid> Added(string json) =>
+        (await RunningApp.Read(await _app.Post("/api/briefs", json))).GetProperty("id").GetGuid();
 
     private Task<HttpResponseMessage> Save(Guid id, Brief brief, string? tag)
     {
-        var request = new HttpRequestMessage(HttpMethod.Put, $"/api/briefs/{id}") { Content = RunningApp.Body(Json.Write(brief)) };
-        if (tag is not null) request.Headers.TryAddWithoutValidation("If-Match", tag);
+        var request = new HttpRequestMessage(HttpMethod.Put, $"/api/briefs/{id}")
+        {
+            Content = RunningApp.Body(Json.Write(brief)),
+        };
+        if (tag is not null)
+            request.Headers.TryAddWithoutValidation("If-Match", tag);
         return _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
     }
 }

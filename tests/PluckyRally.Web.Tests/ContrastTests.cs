@@ -7,12 +7,14 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// The colours of web/src/look/tokens.css against WCAG 2.2: 1.4.3 (text 4.5:1) and 1.4.11 (edges of fields 3:1). The ratio is that of
-/// its glossary ("contrast ratio", "relative luminance").
+/// The colours of web/src/look/tokens.css against WCAG 2.2: 1.4.3 (text 4.5:1) and 1.4.11 (edges of fields 3:1). The
+/// ratio is that of its glossary ("contrast ratio", "relative luminance").
 /// </summary>
 public sealed class ContrastTests
 {
-    private static readonly string Tokens = File.ReadAllText(Path.Combine(ProjectFolder.Root, "web", "src", "look", "tokens.css"));
+    private static readonly string Tokens = File.ReadAllText(
+        Path.Combine(ProjectFolder.Root, "web", "src", "look", "tokens.css")
+    );
 
     public static TheoryData<string, string, string, double> Pairs()
     {
@@ -21,12 +23,26 @@ public sealed class ContrastTests
         {
             foreach (var ground in new[] { "paper", "sheet" })
             {
-                foreach (var ink in new[] { "ink", "muted", "lagoon", "marigold-text", "brick", "plum" }) pairs.Add(place, ink, ground, 4.5);
+                foreach (var ink in new[] { "ink", "muted", "lagoon", "marigold-text", "brick", "plum" })
+                    pairs.Add(place, ink, ground, 4.5);
                 pairs.Add(place, "edge", ground, 3);
             }
         }
 
-        foreach (var (ink, ground) in new[] { ("ink", "lagoon-wash"), ("lagoon-deep", "lagoon-wash"), ("ink", "marigold-wash"), ("marigold-text", "marigold-wash"), ("brick", "brick-wash"), ("brick", "lagoon-wash"), ("plum", "plum-wash"), ("muted", "marigold-wash"), ("muted", "lagoon-wash") })
+        foreach (
+            var (ink, ground) in new[]
+            {
+                ("ink", "lagoon-wash"),
+                ("lagoon-deep", "lagoon-wash"),
+                ("ink", "marigold-wash"),
+                ("marigold-text", "marigold-wash"),
+                ("brick", "brick-wash"),
+                ("brick", "lagoon-wash"),
+                ("plum", "plum-wash"),
+                ("muted", "marigold-wash"),
+                ("muted", "lagoon-wash"),
+            }
+        )
             pairs.Add(":root", ink, ground, 4.5);
         return pairs;
     }
@@ -34,23 +50,32 @@ public sealed class ContrastTests
     [Theory]
     [MemberData(nameof(Pairs))]
     public void Text_can_be_read_on_what_it_stands_on(string place, string ink, string ground, double least) =>
-        Ratio(Colour(place, ink), Colour(place, ground)).ShouldBeGreaterThanOrEqualTo(least, $"{ink} on {ground} in {place}");
+        Ratio(Colour(place, ink), Colour(place, ground))
+            .ShouldBeGreaterThanOrEqualTo(least, $"{ink} on {ground} in {place}");
 
-    /// <summary>Values that are published: black on white is 21:1 (WCAG 2.2, glossary); #767676 is the lightest grey that passes on white (technique G18).</summary>
+    /// <summary>
+    /// Values that are published: black on white is 21:1 (WCAG 2.2, glossary); #767676 is the lightest grey that passes
+    /// on white (technique G18).
+    /// </summary>
     [Theory]
     [InlineData("#000000", "#ffffff", 21)]
     [InlineData("#ffffff", "#ffffff", 1)]
     [InlineData("#767676", "#ffffff", 4.54)]
     [InlineData("#777777", "#ffffff", 4.48)]
-    public void The_ratio_is_the_published_one(string one, string other, double ratio) => Ratio(one, other).ShouldBe(ratio, 0.005);
+    public void The_ratio_is_the_published_one(string one, string other, double ratio) =>
+        Ratio(one, other).ShouldBe(ratio, 0.005);
 
     /// <summary>A token as it holds in a place: its own, or else that of the root.</summary>
     private static string Colour(string place, string name)
     {
         foreach (var block in new[] { place, ":root" })
         {
-            var text = Regex.Match(Tokens, Regex.Escape(block) + @" \{(.*?)\n\}", RegexOptions.Singleline).Groups[1].Value;
-            if (Regex.Match(text, $@"--{name}: (#[0-9a-f]{{6}});") is { Success: true } found) return found.Groups[1].Value;
+            var text = Regex
+                .Match(Tokens, Regex.Escape(block) + @" \{(.*?)\n\}", RegexOptions.Singleline)
+                .Groups[1]
+                .Value;
+            if (Regex.Match(text, $@"--{name}: (#[0-9a-f]{{6}});") is { Success: true } found)
+                return found.Groups[1].Value;
         }
 
         throw new InvalidOperationException($"There is no colour {name}.");

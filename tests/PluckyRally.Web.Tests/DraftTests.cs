@@ -15,7 +15,10 @@ public sealed class DraftTests : IDisposable
     [Fact]
     public async Task A_brief_begun_from_a_pattern_is_on_the_shelf_with_its_grades()
     {
-        var begun = await _app.Post("/api/briefs/begun", new NewBrief(Pattern.LeastEffort, GradeBand.From6To8, UnitSystem.Customary));
+        var begun = await _app.Post(
+            "/api/briefs/begun",
+            new NewBrief(Pattern.LeastEffort, GradeBand.From6To8, UnitSystem.Customary)
+        );
         begun.StatusCode.ShouldBe(HttpStatusCode.Created);
         var shelf = (await _app.Get<List<BriefOnShelf>>("/api/briefs")).ShouldHaveSingleItem();
         shelf.Grades.ShouldBe([GradeBand.From6To8]);
@@ -30,7 +33,14 @@ public sealed class DraftTests : IDisposable
         draft["colour"] = "red";
         var check = BriefCheckup.Of(DocumentReader.Brief(draft.ToJsonString()).OrThrow().Value, []);
         var fix = check.Snags.First(s => s.Id == "caution").Fix!;
-        var mended = await _app.Post("/api/drafts/mended", new JsonObject { ["brief"] = draft, ["changes"] = JsonSerializer.SerializeToNode(fix.Changes, Json.Options) }.ToJsonString());
+        var mended = await _app.Post(
+            "/api/drafts/mended",
+            new JsonObject
+            {
+                ["brief"] = draft,
+                ["changes"] = JsonSerializer.SerializeToNode(fix.Changes, Json.Options),
+            }.ToJsonString()
+        );
         mended.StatusCode.ShouldBe(HttpStatusCode.OK);
         var brief = await RunningApp.Read(mended);
         brief.GetProperty("hazards")[0].GetProperty("acknowledged").GetBoolean().ShouldBeTrue();
@@ -45,7 +55,9 @@ public sealed class DraftTests : IDisposable
         draft["method"]!["tieBreaks"]![0]!["value"] = "relay_value";
         var shelved = await _app.Post("/api/briefs", draft.ToJsonString());
         shelved.StatusCode.ShouldBe(HttpStatusCode.Created);
-        var kept = await _app.Get<JsonElement>($"/api/briefs/{(await RunningApp.Read(shelved)).GetProperty("id").GetGuid()}/file");
+        var kept = await _app.Get<JsonElement>(
+            $"/api/briefs/{(await RunningApp.Read(shelved)).GetProperty("id").GetGuid()}/file"
+        );
         kept.GetProperty("version").GetInt32().ShouldBe(2);
         kept.GetProperty("method").GetProperty("tieBreaks")[0].GetProperty("value").GetString().ShouldBe("relay.value");
     }
@@ -53,7 +65,10 @@ public sealed class DraftTests : IDisposable
     [Fact]
     public async Task A_change_whose_place_is_gone_is_refused_by_name()
     {
-        var response = await _app.Post("/api/drafts/mended", new DraftChanges(Sample.Brief(), [Change.Set("/rules/gone/text", "x")]));
+        var response = await _app.Post(
+            "/api/drafts/mended",
+            new DraftChanges(Sample.Brief(), [Change.Set("/rules/gone/text", "x")])
+        );
         response.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(response)).ShouldBe(["/rules/gone/text"]);
     }
@@ -61,7 +76,20 @@ public sealed class DraftTests : IDisposable
     [Fact]
     public async Task Pretend_results_come_back_with_points_curves_and_reasons()
     {
-        var response = await _app.Post("/api/drafts/tryout", new DraftTryout(Sample.Brief(), "", [new() { Name = "Able", Values = new Dictionary<string, decimal> { ["caught"] = 200 } }]));
+        var response = await _app.Post(
+            "/api/drafts/tryout",
+            new DraftTryout(
+                Sample.Brief(),
+                "",
+                [
+                    new()
+                    {
+                        Name = "Able",
+                        Values = new Dictionary<string, decimal> { ["caught"] = 200 },
+                    },
+                ]
+            )
+        );
         response.StatusCode.ShouldBe(HttpStatusCode.OK);
         var row = (await RunningApp.Read(response)).GetProperty("standings").GetProperty("rows")[0];
         row.GetProperty("total").GetDecimal().ShouldBe(20);
@@ -70,12 +98,27 @@ public sealed class DraftTests : IDisposable
 
     [Fact]
     public async Task What_cannot_be_run_cannot_be_tried_and_says_why() =>
-        (await RunningApp.Places(await _app.Post("/api/drafts/tryout", new DraftTryout(Sample.Brief() with { Title = "" }, "", [])))).ShouldBe(["/title"]);
+        (
+            await RunningApp.Places(
+                await _app.Post("/api/drafts/tryout", new DraftTryout(Sample.Brief() with { Title = "" }, "", []))
+            )
+        ).ShouldBe(["/title"]);
 
     [Fact]
     public async Task A_tier_shows_its_sheet_and_what_differs()
     {
-        var brief = Sample.Brief() with { Tiers = [new() { Id = "young", Name = "Young", Overrides = [new("/trials/attempts", JsonElement.Parse("1"))] }] };
+        var brief = Sample.Brief() with
+        {
+            Tiers =
+            [
+                new()
+                {
+                    Id = "young",
+                    Name = "Young",
+                    Overrides = [new("/trials/attempts", JsonElement.Parse("1"))],
+                },
+            ],
+        };
         var sheet = await RunningApp.Read(await _app.Post("/api/drafts/edition", new DraftInTier(brief, "young")));
         sheet.GetProperty("tier").GetString().ShouldBe("Young");
         sheet.GetProperty("sheet").GetProperty("test")[0].GetString().ShouldBe("You have one attempt.");
@@ -85,14 +128,18 @@ public sealed class DraftTests : IDisposable
     [Fact]
     public async Task A_tier_is_proposed_from_its_grades()
     {
-        var tier = await RunningApp.Read(await _app.Post("/api/drafts/tier", new DraftForGrades(Sample.Brief(), GradeBand.KTo2)));
+        var tier = await RunningApp.Read(
+            await _app.Post("/api/drafts/tier", new DraftForGrades(Sample.Brief(), GradeBand.KTo2))
+        );
         tier.GetProperty("name").GetString().ShouldBe("Kindergarten to grade 2");
     }
 
     [Fact]
     public async Task Two_drafts_are_held_against_each_other()
     {
-        var differences = await RunningApp.Read(await _app.Post("/api/drafts/differences", new TwoDrafts(Sample.Brief("One"), Sample.Brief("Other"))));
+        var differences = await RunningApp.Read(
+            await _app.Post("/api/drafts/differences", new TwoDrafts(Sample.Brief("One"), Sample.Brief("Other")))
+        );
         differences.EnumerateArray().ShouldHaveSingleItem().GetProperty("before").GetString().ShouldBe("One");
     }
 
@@ -100,7 +147,15 @@ public sealed class DraftTests : IDisposable
     public async Task A_rally_does_not_begin_while_a_caution_is_unread()
     {
         var brief = Sample.Brief() with { Hazards = [new Hazard { Kind = HazardKind.SlipperyFloors }] };
-        var refused = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(brief), Name = "A class", Teams = [new("Terns")] });
+        var refused = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = await _app.AddBrief(brief),
+                Name = "A class",
+                Teams = [new("Terns")],
+            }
+        );
         refused.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(refused)).ShouldBe(["/edition/brief/hazards/0/acknowledged"]);
     }
@@ -108,9 +163,32 @@ public sealed class DraftTests : IDisposable
     [Fact]
     public async Task A_rally_is_begun_in_a_tier()
     {
-        var brief = Sample.Brief() with { Tiers = [new() { Id = "young", Name = "Young", Overrides = [new("/trials/attempts", JsonElement.Parse("1"))] }] };
-        var begun = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(brief), Name = "A class", Tier = "young", Teams = [new("Terns")] });
-        var rally = await _app.Client.GetFromJsonAsync<JsonElement>($"/api/rallies/{(await RunningApp.Read(begun)).GetProperty("id").GetGuid()}", TestContext.Current.CancellationToken);
+        var brief = Sample.Brief() with
+        {
+            Tiers =
+            [
+                new()
+                {
+                    Id = "young",
+                    Name = "Young",
+                    Overrides = [new("/trials/attempts", JsonElement.Parse("1"))],
+                },
+            ],
+        };
+        var begun = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = await _app.AddBrief(brief),
+                Name = "A class",
+                Tier = "young",
+                Teams = [new("Terns")],
+            }
+        );
+        var rally = await _app.Client.GetFromJsonAsync<JsonElement>(
+            $"/api/rallies/{(await RunningApp.Read(begun)).GetProperty("id").GetGuid()}",
+            TestContext.Current.CancellationToken
+        );
         rally.GetProperty("tier").GetString().ShouldBe("Young");
         rally.GetProperty("brief").GetProperty("trials").GetProperty("attempts").GetInt32().ShouldBe(1);
     }

@@ -26,7 +26,9 @@ public sealed class InstrumentTests : IDisposable
         using (var line = await Connect())
         {
             await Say(line, "HELLO scale mass Harbour scale");
-            await Until(rally, i => i is { Id: "scale", Name: "Harbour scale", Kind: MeasureKind.Mass, State: InstrumentState.Idle });
+            await Until(rally, i =>
+                i is { Id: "scale", Name: "Harbour scale", Kind: MeasureKind.Mass, State: InstrumentState.Idle }
+            );
             await Say(line, "READ 36.9 g moving");
             await Until(rally, i => i is { State: InstrumentState.Moving, Shown: "36.9 g" });
             await Say(line, "READ 37.4 g stable");
@@ -36,7 +38,13 @@ public sealed class InstrumentTests : IDisposable
         }
 
         await Until(rally, i => i.State == InstrumentState.Lost);
-        (await _app.Client.PostAsync($"/api/rallies/{rally}/instruments/scale/zero", null, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await _app.Client.PostAsync(
+                $"/api/rallies/{rally}/instruments/scale/zero",
+                null,
+                TestContext.Current.CancellationToken
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     [Fact]
@@ -48,8 +56,16 @@ public sealed class InstrumentTests : IDisposable
         await Say(line, "HELLO pull force Pull gauge");
         await Until(rally, i => i.Id == "pull");
         await Say(line, "READ much N stable");
-        (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldStartWith("WRONG “much” is not a number.");
-        (await _app.Client.PostAsync($"/api/rallies/{rally}/instruments/pull/zero", null, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldStartWith(
+            "WRONG “much” is not a number."
+        );
+        (
+            await _app.Client.PostAsync(
+                $"/api/rallies/{rally}/instruments/pull/zero",
+                null,
+                TestContext.Current.CancellationToken
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await heard.ReadLineAsync(TestContext.Current.CancellationToken)).ShouldBe("ZERO");
     }
 
@@ -57,12 +73,16 @@ public sealed class InstrumentTests : IDisposable
     public async Task A_window_that_follows_a_rally_is_told_what_it_shows_without_asking()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
-        await using var hub = new HubConnectionBuilder().WithUrl(new Uri(_app.Client.BaseAddress!, "/live")).AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions)).Build();
+        await using var hub = new HubConnectionBuilder()
+            .WithUrl(new Uri(_app.Client.BaseAddress!, "/live"))
+            .AddJsonProtocol(options => Json.Apply(options.PayloadSerializerOptions))
+            .Build();
         var (seen, told) = (Channel.CreateUnbounded<Instrument>(), 0);
         hub.On<List<Instrument>>(LiveHub.Instruments, all =>
         {
             Interlocked.Increment(ref told);
-            foreach (var one in all) seen.Writer.TryWrite(one);
+            foreach (var one in all)
+                seen.Writer.TryWrite(one);
         });
         await hub.StartAsync(TestContext.Current.CancellationToken);
         await hub.InvokeAsync<LiveNews>(nameof(LiveHub.Follow), rally, TestContext.Current.CancellationToken);
@@ -71,7 +91,8 @@ public sealed class InstrumentTests : IDisposable
             await Say(line, "HELLO scale mass Harbour scale");
             await Say(line, "READ 37.4 g stable");
             await Told(i => i is { State: InstrumentState.Stable, Shown: "37.4 g" });
-            for (var i = 0; i < 40; i++) await Say(line, "READ 37.4 g stable");
+            for (var i = 0; i < 40; i++)
+                await Say(line, "READ 37.4 g stable");
             await Say(line, "OVER");
             await Told(i => i.State == InstrumentState.Overloaded);
         }
@@ -99,7 +120,8 @@ public sealed class InstrumentTests : IDisposable
         return ((IPEndPoint)listener.LocalEndpoint).Port;
     }
 
-    private static async Task Say(TcpClient line, string text) => await line.GetStream().WriteAsync(Encoding.UTF8.GetBytes(text + "\n"), TestContext.Current.CancellationToken);
+    private static async Task Say(TcpClient line, string text) =>
+        await line.GetStream().WriteAsync(Encoding.UTF8.GetBytes(text + "\n"), TestContext.Current.CancellationToken);
 
     private async Task<TcpClient> Connect()
     {
@@ -114,6 +136,7 @@ public sealed class InstrumentTests : IDisposable
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
         patience.CancelAfter(TimeSpan.FromSeconds(20));
-        while (!(await All(rally)).Exists(holds)) await Task.Delay(20, patience.Token);
+        while (!(await All(rally)).Exists(holds))
+            await Task.Delay(20, patience.Token);
     }
 }

@@ -16,7 +16,9 @@ public sealed class KitTests : IDisposable
     {
         var (one, other) = (await Brief("straws", 10), await Brief("Straws", 2));
         await Put("""{ "name": "straws", "unit": "", "typed": "30" }""");
-        (await Sheet(one, "?teams=5")).Lines.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Total.ShouldBe(50), l => l.Short.ShouldBe(20));
+        (await Sheet(one, "?teams=5"))
+            .Lines.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(l => l.Total.ShouldBe(50), l => l.Short.ShouldBe(20));
         (await Sheet(other, "?teams=5")).Missing.ShouldBe(0);
         await Put("""{ "name": "STRAWS", "unit": "", "typed": "0" }""");
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBeEmpty();
@@ -26,16 +28,21 @@ public sealed class KitTests : IDisposable
     public async Task The_bunting_counts_what_is_short()
     {
         var id = await Brief("straws", 10);
-        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1));
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
+            .Route.Single(p => p.Station == Station.Kit)
+            .ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1));
         await Put("""{ "name": "straws", "unit": "", "typed": "1000" }""");
-        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Done);
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
+            .Route.Single(p => p.Station == Station.Kit)
+            .Readiness.ShouldBe(Readiness.Done);
     }
 
     [Theory]
     [InlineData("""{ "name": "", "unit": "", "typed": "1" }""", "/name")]
     [InlineData("""{ "name": "x", "unit": "", "typed": "-1" }""", "/typed")]
     [InlineData("""{ "name": "x", "unit": "", "typed": "some" }""", "/typed")]
-    public async Task What_cannot_be_in_a_cupboard_is_refused(string item, string at) => (await RunningApp.Places(await Put(item))).ShouldBe([at]);
+    public async Task What_cannot_be_in_a_cupboard_is_refused(string item, string at) =>
+        (await RunningApp.Places(await Put(item))).ShouldBe([at]);
 
     /// <summary>RFC 4180, and no formula for a spreadsheet to run (OWASP: CSV injection).</summary>
     [Theory]
@@ -45,9 +52,15 @@ public sealed class KitTests : IDisposable
     [InlineData("straws, \"long\"\nones", "straws, \"long\"\nones")]
     public async Task The_shopping_list_is_safe_to_open(string name, string written)
     {
-        var file = await _app.Client.GetAsync($"/api/briefs/{await Brief(name, 3)}/shopping?teams=4", TestContext.Current.CancellationToken);
+        var file = await _app.Client.GetAsync(
+            $"/api/briefs/{await Brief(name, 3)}/shopping?teams=4",
+            TestContext.Current.CancellationToken
+        );
         file.Content.Headers.ContentType!.MediaType.ShouldBe("text/csv");
-        using var csv = new CsvReader(new StreamReader(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken)), CultureInfo.InvariantCulture);
+        using var csv = new CsvReader(
+            new StreamReader(await file.Content.ReadAsStreamAsync(TestContext.Current.CancellationToken)),
+            CultureInfo.InvariantCulture
+        );
         await csv.ReadAsync();
         csv.ReadHeader();
         (await csv.ReadAsync()).ShouldBeTrue();
@@ -58,11 +71,33 @@ public sealed class KitTests : IDisposable
     [Fact]
     public async Task How_many_teams_are_expected_is_the_briefs_own_number()
     {
-        var id = await _app.AddBrief(Sample.Brief() with { Timing = new() { Teams = 3, TeamSize = 5 }, Materials = [new() { Id = "m", Name = "pens", Amount = 2, Per = Per.Member }] });
-        (await _app.Get<KitSheet>($"/api/briefs/{id}/kit")).ShouldSatisfyAllConditions(k => (k.Teams, k.TeamSize).ShouldBe((3, 5)), k => k.List.Lines.Single().Total.ShouldBe(30));
-        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Missing.ShouldBe(1);
+        var id = await _app.AddBrief(
+            Sample.Brief() with
+            {
+                Timing = new() { Teams = 3, TeamSize = 5 },
+                Materials =
+                [
+                    new()
+                    {
+                        Id = "m",
+                        Name = "pens",
+                        Amount = 2,
+                        Per = Per.Member,
+                    },
+                ],
+            }
+        );
+        (await _app.Get<KitSheet>($"/api/briefs/{id}/kit")).ShouldSatisfyAllConditions(
+            k => (k.Teams, k.TeamSize).ShouldBe((3, 5)),
+            k => k.List.Lines.Single().Total.ShouldBe(30)
+        );
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
+            .Route.Single(p => p.Station == Station.Kit)
+            .Missing.ShouldBe(1);
         await Put("""{ "name": "pens", "unit": "", "typed": "30" }""");
-        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check")).Route.Single(p => p.Station == Station.Kit).Readiness.ShouldBe(Readiness.Done);
+        (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
+            .Route.Single(p => p.Station == Station.Kit)
+            .Readiness.ShouldBe(Readiness.Done);
     }
 
     [Fact]
@@ -70,8 +105,13 @@ public sealed class KitTests : IDisposable
     {
         await Put("""{ "name": "tape", "unit": "cm", "typed": "2 m" }""");
         await Put("""{ "name": "rope", "unit": null, "typed": "1 1/2 m" }""");
-        (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBe([new("rope", "m", 1.5m), new("tape", "cm", 200)], ignoreOrder: true);
-        (await RunningApp.Places(await Put("""{ "name": "tape", "unit": "cm", "typed": "2 kg" }"""))).ShouldBe(["/typed"]);
+        (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBe(
+            [new("rope", "m", 1.5m), new("tape", "cm", 200)],
+            ignoreOrder: true
+        );
+        (await RunningApp.Places(await Put("""{ "name": "tape", "unit": "cm", "typed": "2 kg" }"""))).ShouldBe([
+            "/typed",
+        ]);
     }
 
     [Theory]
@@ -80,24 +120,68 @@ public sealed class KitTests : IDisposable
     [InlineData("?tier=none", HttpStatusCode.UnprocessableEntity)]
     [InlineData("?teams=many", HttpStatusCode.BadRequest)]
     public async Task A_class_that_cannot_be_is_refused(string query, HttpStatusCode status) =>
-        (await _app.Client.GetAsync($"/api/briefs/{await Brief("straws", 1)}/kit{query}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(status);
+        (
+            await _app.Client.GetAsync(
+                $"/api/briefs/{await Brief("straws", 1)}/kit{query}",
+                TestContext.Current.CancellationToken
+            )
+        ).StatusCode.ShouldBe(status);
 
     [Fact]
     public async Task Loads_bags_and_cards_are_planned()
     {
         (await _app.Get<LoadingPlan>("/api/loading?expected=240&roll=50")).Placements.Count.ShouldBe(14);
         (await _app.Get<List<int>>("/api/cards?cards=5&teams=5&seed=1")).Order().ShouldBe([1, 2, 3, 4, 5]);
-        (await _app.Client.GetAsync("/api/cards?cards=0&teams=5&seed=1", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
-        var bags = await RunningApp.Read(await _app.Post("/api/bags", new BagDraw([new("string", "joining", 9)], [new("joining", 2, 3)], ["A", "B"], Same: false, Spread: 0, Seed: 4)));
+        (
+            await _app.Client.GetAsync("/api/cards?cards=0&teams=5&seed=1", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        var bags = await RunningApp.Read(
+            await _app.Post(
+                "/api/bags",
+                new BagDraw(
+                    [new("string", "joining", 9)],
+                    [new("joining", 2, 3)],
+                    ["A", "B"],
+                    Same: false,
+                    Spread: 0,
+                    Seed: 4
+                )
+            )
+        );
         bags.GetArrayLength().ShouldBe(2);
-        (await RunningApp.Places(await _app.Post("/api/bags", new BagDraw([], [new("joining", 2, 3)], ["A"], Same: false, Spread: 0, Seed: 4)))).ShouldBe(["/shares/0"]);
+        (
+            await RunningApp.Places(
+                await _app.Post(
+                    "/api/bags",
+                    new BagDraw([], [new("joining", 2, 3)], ["A"], Same: false, Spread: 0, Seed: 4)
+                )
+            )
+        ).ShouldBe(["/shares/0"]);
     }
 
     public void Dispose() => _app.Dispose();
 
-    private Task<Guid> Brief(string material, decimal amount) => _app.AddBrief(Sample.Brief() with { Money = "€", Materials = [new() { Id = "m", Name = material, Amount = amount, Price = 0.5m }] });
+    private Task<Guid> Brief(string material, decimal amount) =>
+        _app.AddBrief(
+            Sample.Brief() with
+            {
+                Money = "€",
+                Materials =
+                [
+                    new()
+                    {
+                        Id = "m",
+                        Name = material,
+                        Amount = amount,
+                        Price = 0.5m,
+                    },
+                ],
+            }
+        );
 
-    private async Task<KitList> Sheet(Guid id, string query) => (await _app.Get<KitSheet>($"/api/briefs/{id}/kit{query}")).List;
+    private async Task<KitList> Sheet(Guid id, string query) =>
+        (await _app.Get<KitSheet>($"/api/briefs/{id}/kit{query}")).List;
 
-    private Task<HttpResponseMessage> Put(string json) => _app.Client.PutAsync("/api/cupboard", RunningApp.Body(json), TestContext.Current.CancellationToken);
+    private Task<HttpResponseMessage> Put(string json) =>
+        _app.Client.PutAsync("/api/cupboard", RunningApp.Body(json), TestContext.Current.CancellationToken);
 }

@@ -5,7 +5,10 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests;
 
-/// <summary>A brief that is mended while a rally is run: seen first, kept with a reason, on the shelf too, and nothing recorded is lost by it.</summary>
+/// <summary>
+/// A brief that is mended while a rally is run: seen first, kept with a reason, on the shelf too, and nothing recorded
+/// is lost by it.
+/// </summary>
 public sealed class MendingTests : IDisposable
 {
     private readonly RunningApp _app = new();
@@ -16,21 +19,42 @@ public sealed class MendingTests : IDisposable
     public async Task What_would_change_is_seen_before_it_is_kept_and_why_it_was_is_asked()
     {
         var id = await _app.Begin(Sample.Brief(), "Terns", "Whelks");
-        await Record(id, Sample.Stands(true), Sample.Caught("210"), Sample.Stands(true, "t2"), Sample.Caught("300", "t2"));
+        await Record(
+            id,
+            Sample.Stands(true),
+            Sample.Caught("210"),
+            Sample.Stands(true, "t2"),
+            Sample.Caught("300", "t2")
+        );
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
         var mended = brief with { Trials = brief.Trials with { Attempts = 1, Minimum = null } };
         var seen = await Read<MendingSeen>(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(mended)));
         seen.Differs.ShouldNotBeEmpty();
         seen.Rounds.ShouldHaveSingleItem().Rows.Select(r => r.Team).ShouldBe(["t2", "t1"]);
-        seen.Rounds[0].Rows[0].ShouldSatisfyAllConditions(r => r.Before.ShouldStartWith("not finished"), r => r.After.ShouldStartWith("1st"));
-        (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Mended.ShouldBeEmpty("nothing is kept by looking");
+        seen.Rounds[0]
+            .Rows[0]
+            .ShouldSatisfyAllConditions(
+                r => r.Before.ShouldStartWith("not finished"),
+                r => r.After.ShouldStartWith("1st")
+            );
+        (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Mended.ShouldBeEmpty(
+            "nothing is kept by looking"
+        );
 
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(mended)))).ShouldBe(["/reason"]);
-        (await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(mended, Reason: "the bell rings early"))).EnsureSuccessStatusCode();
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(mended)))).ShouldBe([
+            "/reason",
+        ]);
+        (
+            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(mended, Reason: "the bell rings early"))
+        ).EnsureSuccessStatusCode();
         var standings = await _app.Get<Standings>($"/api/rallies/{id}/results");
         standings.Rows.Select(r => r.PlaceText).ShouldBe(["1st", "2nd"]);
         standings.Mended.ShouldHaveSingleItem().Reason.ShouldBe("the bell rings early");
-        (await _app.Get<RallyOnWalk>($"/api/rallies/{id}/walk")).ShouldSatisfyAllConditions(w => w.Brief.Trials.Attempts.ShouldBe(1), w => w.Mended.Count.ShouldBe(1), w => w.Progress.Edition.ShouldBe(5));
+        (await _app.Get<RallyOnWalk>($"/api/rallies/{id}/walk")).ShouldSatisfyAllConditions(
+            w => w.Brief.Trials.Attempts.ShouldBe(1),
+            w => w.Mended.Count.ShouldBe(1),
+            w => w.Progress.Edition.ShouldBe(5)
+        );
 
         // The file scores the same elsewhere.
         var file = await _app.Client.GetStringAsync($"/api/rallies/{id}/file", TestContext.Current.CancellationToken);
@@ -43,9 +67,28 @@ public sealed class MendingTests : IDisposable
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief)))).ShouldBe(["/changes"]);
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief with { Method = new() })))).ShouldContain("/brief/method/parts");
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/entries", (Entry)new Entry.BriefMended { Id = Guid.CreateVersion7(), Reason = "unseen", Changes = Mending.Between(brief, brief with { Title = "Other" }) }))).ShouldBe(["/kind"]);
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief)))).ShouldBe([
+            "/changes",
+        ]);
+        (
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief with { Method = new() }))
+            )
+        ).ShouldContain("/brief/method/parts");
+        (
+            await RunningApp.Places(
+                await _app.Post(
+                    $"/api/rallies/{id}/entries",
+                    (Entry)
+                        new Entry.BriefMended
+                        {
+                            Id = Guid.CreateVersion7(),
+                            Reason = "unseen",
+                            Changes = Mending.Between(brief, brief with { Title = "Other" }),
+                        }
+                )
+            )
+        ).ShouldBe(["/kind"]);
     }
 
     [Fact]
@@ -54,24 +97,60 @@ public sealed class MendingTests : IDisposable
         var id = await _app.Begin(Sample.Brief(), "Terns");
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
         var once = brief with { Measures = [.. brief.Measures.Select(m => m with { Taken = Taken.Once })] };
-        (await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(once, Reason: "it is read once"))).EnsureSuccessStatusCode();
+        (
+            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(once, Reason: "it is read once"))
+        ).EnsureSuccessStatusCode();
 
         // A tablet that had no line then sends what it kept; one that has the mended brief is told at once.
-        (await _app.Post($"/api/rallies/{id}/entries", (Entry)(Sample.Caught("210") with { EditionAsOf = 1 }))).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
-        (await _app.Post($"/api/rallies/{id}/entries", (Entry)(Sample.Caught("210") with { EditionAsOf = 0 }))).StatusCode.ShouldBe(HttpStatusCode.Created);
-        (await _app.Get<DeskProgress>($"/api/rallies/{id}/progress")).Aside.ShouldHaveSingleItem().Problems.ShouldContain(p => p.What.Contains("read once", StringComparison.Ordinal));
+        (
+            await _app.Post($"/api/rallies/{id}/entries", (Entry)(Sample.Caught("210") with { EditionAsOf = 1 }))
+        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (
+            await _app.Post($"/api/rallies/{id}/entries", (Entry)(Sample.Caught("210") with { EditionAsOf = 0 }))
+        ).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (await _app.Get<DeskProgress>($"/api/rallies/{id}/progress"))
+            .Aside.ShouldHaveSingleItem()
+            .Problems.ShouldContain(p => p.What.Contains("read once", StringComparison.Ordinal));
     }
 
     [Fact]
     public async Task The_brief_on_the_shelf_is_mended_in_the_same_step_where_it_is_wanted()
     {
         var shelf = await _app.AddBrief(Sample.Brief());
-        var id = (await RunningApp.Read(await _app.Post("/api/rallies", new NewRally { Brief = shelf, Name = "A class", Teams = [new("Terns")] }))).GetProperty("id").GetGuid();
+        var id = (
+            await RunningApp.Read(
+                await _app.Post(
+                    "/api/rallies",
+                    new NewRally
+                    {
+                        Brief = shelf,
+                        Name = "A class",
+                        Teams = [new("Terns")],
+                    }
+                )
+            )
+        ).GetProperty("id").GetGuid();
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
-        (await Read<MendingSeen>(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief with { Goal = "Catch more" })))).Shelf.ShouldBe("Rain catcher");
-        (await Read<BriefNowMended>(await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief with { Goal = "Catch more" }, Reason: "clearer", ShelfToo: true)))).NotOnShelf.ShouldBeNull();
+        (
+            await Read<MendingSeen>(
+                await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief with { Goal = "Catch more" }))
+            )
+        ).Shelf.ShouldBe("Rain catcher");
+        (
+            await Read<BriefNowMended>(
+                await _app.Post(
+                    $"/api/rallies/{id}/mending",
+                    new BriefToMend(brief with { Goal = "Catch more" }, Reason: "clearer", ShelfToo: true)
+                )
+            )
+        ).NotOnShelf.ShouldBeNull();
         (await _app.Get<Core.Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
-        (await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief with { Goal = "Catch less" }, Reason: "only here"))).EnsureSuccessStatusCode();
+        (
+            await _app.Post(
+                $"/api/rallies/{id}/mending",
+                new BriefToMend(brief with { Goal = "Catch less" }, Reason: "only here")
+            )
+        ).EnsureSuccessStatusCode();
         (await _app.Get<Core.Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
     }
 
@@ -80,7 +159,20 @@ public sealed class MendingTests : IDisposable
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending?round=2")).Brief;
-        (await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief with { Goal = "With less paper" }, Round: 2, OnlyThisRound: true, Reason: "round two"))).EnsureSuccessStatusCode();
+        (
+            await _app.Post(
+                $"/api/rallies/{id}/mending",
+                new BriefToMend(
+                    brief with
+                    {
+                        Goal = "With less paper",
+                    },
+                    Round: 2,
+                    OnlyThisRound: true,
+                    Reason: "round two"
+                )
+            )
+        ).EnsureSuccessStatusCode();
         (await _app.Get<RallyOpened>($"/api/rallies/{id}?round=1")).Brief.Goal.ShouldNotBe("With less paper");
         var second = await _app.Get<RallyOpened>($"/api/rallies/{id}?round=2");
         (second.Brief.Goal, second.Progress.Running).ShouldBe(("With less paper", 1));
@@ -90,7 +182,8 @@ public sealed class MendingTests : IDisposable
 
     private async Task Record(Guid rally, params Entry[] entries)
     {
-        foreach (var entry in entries) (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+        foreach (var entry in entries)
+            (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
     }
 
     private static async Task<T> Read<T>(HttpResponseMessage answer)

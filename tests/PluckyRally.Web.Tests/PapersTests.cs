@@ -15,13 +15,23 @@ public sealed class PapersTests : IDisposable
     {
         await _class.Begin();
         var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
-        var sheet = new SheetTyped { Id = Guid.CreateVersion7(), Team = "t1", JudgedBy = "Wren S.", JudgedOn = new(2026, 11, 5), Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "wet" } };
+        var sheet = new SheetTyped
+        {
+            Id = Guid.CreateVersion7(),
+            Team = "t1",
+            JudgedBy = "Wren S.",
+            JudgedOn = new(2026, 11, 5),
+            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "wet" },
+        };
         using var wrong = await Send(_class.Teacher, rally, sheet);
         wrong.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(wrong)).ShouldBe(["/fields/attempt.1.caught"]);
         (await Entries(rally)).ShouldBe(0);
 
-        var right = sheet with { Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "210" } };
+        var right = sheet with
+        {
+            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "210" },
+        };
         for (var times = 0; times < 2; times++)
         {
             using var taken = await Send(_class.Teacher, rally, right);
@@ -29,11 +39,18 @@ public sealed class PapersTests : IDisposable
             (await Entries(rally)).ShouldBe(2);
         }
 
-        (await _class.Teacher.GetStringAsync($"/api/rallies/{rally}/score?team=t1", TestContext.Current.CancellationToken)).ShouldContain("Wren S., on paper, 5 November");
+        (
+            await _class.Teacher.GetStringAsync(
+                $"/api/rallies/{rally}/score?team=t1",
+                TestContext.Current.CancellationToken
+            )
+        ).ShouldContain("Wren S., on paper, 5 November");
         using var judge = await _class.Judge(rally, "Aide");
         using var forbidden = await Send(judge, rally, right with { Id = Guid.CreateVersion7() });
         forbidden.StatusCode.ShouldBe(HttpStatusCode.Forbidden);
-        (await judge.GetAsync($"/api/rallies/{rally}/papers", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.Forbidden, "keys and places are the teacher's");
+        (
+            await judge.GetAsync($"/api/rallies/{rally}/papers", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.Forbidden, "keys and places are the teacher's");
     }
 
     [Fact]
@@ -49,7 +66,12 @@ public sealed class PapersTests : IDisposable
     public void Dispose() => _class.Dispose();
 
     private static Task<HttpResponseMessage> Send(HttpClient client, Guid rally, SheetTyped sheet) =>
-        client.PostAsync($"/api/rallies/{rally}/papers/judged", RunningApp.Body(Json.Write(sheet)), TestContext.Current.CancellationToken);
+        client.PostAsync(
+            $"/api/rallies/{rally}/papers/judged",
+            RunningApp.Body(Json.Write(sheet)),
+            TestContext.Current.CancellationToken
+        );
 
-    private async Task<int> Entries(Guid rally) => (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Count;
+    private async Task<int> Entries(Guid rally) =>
+        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Count;
 }

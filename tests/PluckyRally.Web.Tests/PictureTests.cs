@@ -9,8 +9,8 @@ namespace PluckyRally.Web.Tests;
 public sealed class PictureTests
 {
     /// <summary>
-    /// Where the stored picture's first corner (row 0, column 0) is seen: CIPA DC-008 (Exif 2.32), 4.6.4, tag 0112h. "The 0th row is
-    /// at the visual top, the 0th column at the visual left" and so on for the eight values.
+    /// Where the stored picture's first corner (row 0, column 0) is seen: CIPA DC-008 (Exif 2.32), 4.6.4, tag 0112h.
+    /// "The 0th row is at the visual top, the 0th column at the visual left" and so on for the eight values.
     /// </summary>
     [Theory]
     [InlineData(1, true, true, false)]
@@ -26,8 +26,9 @@ public sealed class PictureTests
         var picture = Read(Jpegs.WithExif(Corner(80, 40), orientation)).OrThrow();
         (picture.Width, picture.Height).ShouldBe(sideways ? (40, 80) : (80, 40));
         using var kept = SKBitmap.Decode(picture.Jpeg);
-        var red = new (bool Top, bool Left)[] { (true, true), (true, false), (false, true), (false, false) }
-            .Single(c => IsRed(kept.GetPixel(c.Left ? 4 : kept.Width - 5, c.Top ? 4 : kept.Height - 5)));
+        var red = new (bool Top, bool Left)[] { (true, true), (true, false), (false, true), (false, false) }.Single(c =>
+            IsRed(kept.GetPixel(c.Left ? 4 : kept.Width - 5, c.Top ? 4 : kept.Height - 5))
+        );
         red.ShouldBe((top, left));
     }
 
@@ -36,7 +37,12 @@ public sealed class PictureTests
     [InlineData(3200, 1800, 1600, 900)]
     [InlineData(900, 3600, 400, 1600)]
     [InlineData(12, 9, 12, 9)]
-    public void The_longest_side_is_1600_at_the_most_and_nothing_is_made_larger(int width, int height, int keptWidth, int keptHeight)
+    public void The_longest_side_is_1600_at_the_most_and_nothing_is_made_larger(
+        int width,
+        int height,
+        int keptWidth,
+        int keptHeight
+    )
     {
         var picture = Read(Corner(width, height)).OrThrow();
         (picture.Width, picture.Height).ShouldBe((keptWidth, keptHeight));

@@ -5,7 +5,10 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests;
 
-/// <summary>Who comes late to a rally: a pupil of the class, with its wishes; names stay out of the log and go when they are taken away.</summary>
+/// <summary>
+/// Who comes late to a rally: a pupil of the class, with its wishes; names stay out of the log and go when they are
+/// taken away.
+/// </summary>
 public sealed class PlacingTests : IDisposable
 {
     private readonly RunningApp _app = new();
@@ -16,46 +19,118 @@ public sealed class PlacingTests : IDisposable
     public async Task A_pupil_comes_late_is_named_everywhere_and_gone_with_the_name()
     {
         var (group, rally, pupils) = await Begin();
-        (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing")).ShouldHaveSingleItem().Pupils.Select(p => p.Name).ShouldBe(["Cai"]);
-        (await _app.Put($"/api/classes/{group}/wishes", new ClassWishes([], [[pupils[0], pupils[2]]], []))).EnsureSuccessStatusCode();
-        (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{pupils[2]}?team=t1")).ShouldBe(["Cai and Ana are to be kept apart."]);
+        (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing"))
+            .ShouldHaveSingleItem()
+            .Pupils.Select(p => p.Name)
+            .ShouldBe(["Cai"]);
+        (
+            await _app.Put(
+                $"/api/classes/{group}/wishes",
+                new ClassWishes(
+                    [],
+                    [
+                        [pupils[0], pupils[2]],
+                    ],
+                    []
+                )
+            )
+        ).EnsureSuccessStatusCode();
+        (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{pupils[2]}?team=t1")).ShouldBe([
+            "Cai and Ana are to be kept apart.",
+        ]);
         (await _app.Get<List<string>>($"/api/rallies/{rally}/placing/{pupils[2]}?team=t2")).ShouldBeEmpty();
-        (await _app.Get<List<ClassOpened>>("/api/classes")).Single().Wishes.Apart.ShouldHaveSingleItem().ShouldBe([pupils[0], pupils[2]]);
+        (await _app.Get<List<ClassOpened>>("/api/classes"))
+            .Single()
+            .Wishes.Apart.ShouldHaveSingleItem()
+            .ShouldBe([pupils[0], pupils[2]]);
 
-        (await _app.Post($"/api/rallies/{rally}/entries", (Entry)new Entry.PupilPlaced { Id = Guid.CreateVersion7(), Team = "t2", Pupil = pupils[2] })).EnsureSuccessStatusCode();
+        (
+            await _app.Post(
+                $"/api/rallies/{rally}/entries",
+                (Entry)
+                    new Entry.PupilPlaced
+                    {
+                        Id = Guid.CreateVersion7(),
+                        Team = "t2",
+                        Pupil = pupils[2],
+                    }
+            )
+        ).EnsureSuccessStatusCode();
         (await Team(rally, 1)).ShouldBe(["Ben", "Cai"]);
-        (await _app.Get<List<LogLine>>($"/api/rallies/{rally}/placing/log")).ShouldHaveSingleItem().Says.ShouldBe("Cai came to Whelks");
+        (await _app.Get<List<LogLine>>($"/api/rallies/{rally}/placing/log"))
+            .ShouldHaveSingleItem()
+            .Says.ShouldBe("Cai came to Whelks");
         (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing")).Single().Pupils.ShouldBeEmpty();
-        await using (var db = _app.OpenDb()) (await db.Entries.SingleAsync(TestContext.Current.CancellationToken)).Document.ShouldNotContain("Cai");
+        await using (var db = _app.OpenDb())
+            (await db.Entries.SingleAsync(TestContext.Current.CancellationToken)).Document.ShouldNotContain("Cai");
 
         // They have worked together now, and that is known the next time.
         (await _app.Get<ClassHistory>($"/api/classes/{group}/history")).Pairs.ShouldHaveSingleItem();
-        var file = await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken);
+        var file = await _app.Client.GetStringAsync(
+            $"/api/rallies/{rally}/file",
+            TestContext.Current.CancellationToken
+        );
         DocumentReader.Rally(file).OrThrow().Value.Latecomers.ShouldHaveSingleItem().Name.ShouldBe("Cai");
 
-        (await _app.Client.DeleteAsync($"/api/pupils/{pupils[2]}", TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
-        (await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)).ShouldNotContain("Cai");
+        (
+            await _app.Client.DeleteAsync($"/api/pupils/{pupils[2]}", TestContext.Current.CancellationToken)
+        ).EnsureSuccessStatusCode();
+        (
+            await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)
+        ).ShouldNotContain("Cai");
     }
 
     [Fact]
     public async Task A_file_with_a_late_team_and_a_late_pupil_comes_in_as_it_went_out()
     {
         var (_, rally, pupils) = await Begin();
-        foreach (var entry in new Entry[]
-        {
-            new Entry.TeamJoined { Id = Guid.CreateVersion7(), Team = "late-1", Name = "Gannets", Members = 2 },
-            new Entry.PupilPlaced { Id = Guid.CreateVersion7(), Team = "late-1", Pupil = pupils[2] },
-            new Entry.TeamAway { Id = Guid.CreateVersion7(), Team = "t2", Reason = "at the dentist" },
-            Sample.Caught("210", "late-1"),
-        }) (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+        foreach (
+            var entry in new Entry[]
+            {
+                new Entry.TeamJoined
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "late-1",
+                    Name = "Gannets",
+                    Members = 2,
+                },
+                new Entry.PupilPlaced
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "late-1",
+                    Pupil = pupils[2],
+                },
+                new Entry.TeamAway
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "t2",
+                    Reason = "at the dentist",
+                },
+                Sample.Caught("210", "late-1"),
+            }
+        )
+            (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
 
-        var file = await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken);
-        using var sent = await _app.Client.PostAsync("/api/files", RunningApp.Body(file), TestContext.Current.CancellationToken);
+        var file = await _app.Client.GetStringAsync(
+            $"/api/rallies/{rally}/file",
+            TestContext.Current.CancellationToken
+        );
+        using var sent = await _app.Client.PostAsync(
+            "/api/files",
+            RunningApp.Body(file),
+            TestContext.Current.CancellationToken
+        );
         var copy = (await RunningApp.Read(sent)).GetProperty("id").GetGuid();
-        var (had, has) = (await _app.Get<RallyOpened>($"/api/rallies/{rally}"), await _app.Get<RallyOpened>($"/api/rallies/{copy}"));
+        var (had, has) = (
+            await _app.Get<RallyOpened>($"/api/rallies/{rally}"),
+            await _app.Get<RallyOpened>($"/api/rallies/{copy}")
+        );
         Json.Write(has.Teams).ShouldBe(Json.Write(had.Teams));
-        has.Teams.Select(t => $"{t.Name} {t.Away} {string.Join('+', t.Pupils.Select(p => p.Name))}").ShouldBe(["Terns  Ana", "Whelks at the dentist Ben", "Gannets  Cai"]);
-        (await _app.Get<Standings>($"/api/rallies/{copy}/results")).Rows.Select(r => r.Status).ShouldBe([StandingStatus.Unfinished, StandingStatus.Unfinished, StandingStatus.Away]);
+        has.Teams.Select(t => $"{t.Name} {t.Away} {string.Join('+', t.Pupils.Select(p => p.Name))}")
+            .ShouldBe(["Terns  Ana", "Whelks at the dentist Ben", "Gannets  Cai"]);
+        (await _app.Get<Standings>($"/api/rallies/{copy}/results"))
+            .Rows.Select(r => r.Status)
+            .ShouldBe([StandingStatus.Unfinished, StandingStatus.Unfinished, StandingStatus.Away]);
     }
 
     [Fact]
@@ -71,17 +146,32 @@ public sealed class PlacingTests : IDisposable
 
     private async Task<(Guid Class, Guid Rally, string[] Pupils)> Begin()
     {
-        var made = await RunningApp.Read(await _app.Post("/api/classes", new NewClass("Class 3", ["Ana", "Ben", "Cai"])));
-        var pupils = made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetString()!).ToArray();
-        var begun = await RunningApp.Read(await _app.Post("/api/rallies", new NewRally
-        {
-            Brief = await _app.AddBrief(Sample.Brief()),
-            Name = "Class 3",
-            Date = new DateOnly(2199, 1, 1),
-            Teams = [new("Terns") { Pupils = [new(Guid.Parse(pupils[0]), [])] }, new("Whelks") { Pupils = [new(Guid.Parse(pupils[1]), [])] }],
-        }));
+        var made = await RunningApp.Read(
+            await _app.Post("/api/classes", new NewClass("Class 3", ["Ana", "Ben", "Cai"]))
+        );
+        var pupils = made.GetProperty("pupils")
+            .EnumerateArray()
+            .Select(p => p.GetProperty("id").GetString()!)
+            .ToArray();
+        var begun = await RunningApp.Read(
+            await _app.Post(
+                "/api/rallies",
+                new NewRally
+                {
+                    Brief = await _app.AddBrief(Sample.Brief()),
+                    Name = "Class 3",
+                    Date = new DateOnly(2199, 1, 1),
+                    Teams =
+                    [
+                        new("Terns") { Pupils = [new(Guid.Parse(pupils[0]), [])] },
+                        new("Whelks") { Pupils = [new(Guid.Parse(pupils[1]), [])] },
+                    ],
+                }
+            )
+        );
         return (made.GetProperty("id").GetGuid(), begun.GetProperty("id").GetGuid(), pupils);
     }
 
-    private async Task<IEnumerable<string>> Team(Guid rally, int at) => (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams[at].Pupils.Select(p => p.Name);
+    private async Task<IEnumerable<string>> Team(Guid rally, int at) =>
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams[at].Pupils.Select(p => p.Name);
 }

@@ -11,7 +11,23 @@ public sealed class RallyKitTests : IDisposable
 {
     private static readonly Brief WithKit = Sample.Brief() with
     {
-        Materials = [new() { Id = "straws", Name = "straws", Amount = 10 }, new() { Id = "scissors", Name = "scissors", Amount = 1, Reusable = true, Category = "tool" }],
+        Materials =
+        [
+            new()
+            {
+                Id = "straws",
+                Name = "straws",
+                Amount = 10,
+            },
+            new()
+            {
+                Id = "scissors",
+                Name = "scissors",
+                Amount = 1,
+                Reusable = true,
+                Category = "tool",
+            },
+        ],
     };
 
     private readonly RunningApp _app = new();
@@ -25,16 +41,30 @@ public sealed class RallyKitTests : IDisposable
         (await _app.Get<RallyKit>($"/api/rallies/{id}/kit")).Stock.ShouldBeNull();
         (await _app.Post($"/api/rallies/{id}/kit/taken", "{}")).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await Cupboard()).ShouldBe([new("scissors", "", 4), new("straws", "", 30)]);
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/kit/taken", "{}"))).ShouldBe(["/items"], "it is taken once");
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/kit/taken", "{}"))).ShouldBe(
+            ["/items"],
+            "it is taken once"
+        );
 
         await Count(id, KitWay.Out, ("straws", 10), ("scissors", 1));
         await Count(id, KitWay.Back, ("straws", 4), ("scissors", 0));
         var kit = await _app.Get<RallyKit>($"/api/rallies/{id}/kit");
         kit.Teams[0].Says.ShouldBe("Missing: 1 pair of scissors.");
-        kit.ToBringBack.ShouldBe([new("scissors", "", 1), new("straws", "", 4)], "Bold has not counted: its scissors come back, its straws are used up");
+        kit.ToBringBack.ShouldBe(
+            [new("scissors", "", 1), new("straws", "", 4)],
+            "Bold has not counted: its scissors come back, its straws are used up"
+        );
 
-        (await _app.Post($"/api/rallies/{id}/kit/back", new KitBack([new("scissors", "", 2), new("straws", "", 99), new("corks", "", 5)]))).EnsureSuccessStatusCode();
-        (await Cupboard()).ShouldBe([new("scissors", "", 6), new("straws", "", 50)], "no more comes back than was taken, and nothing else");
+        (
+            await _app.Post(
+                $"/api/rallies/{id}/kit/back",
+                new KitBack([new("scissors", "", 2), new("straws", "", 99), new("corks", "", 5)])
+            )
+        ).EnsureSuccessStatusCode();
+        (await Cupboard()).ShouldBe(
+            [new("scissors", "", 6), new("straws", "", 50)],
+            "no more comes back than was taken, and nothing else"
+        );
         (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/kit/back", new KitBack([])))).ShouldBe(["/items"]);
     }
 
@@ -42,21 +72,40 @@ public sealed class RallyKitTests : IDisposable
     public async Task What_cannot_be_is_refused()
     {
         var id = await _app.Begin(WithKit, "Able");
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/kit/taken", "{}"))).ShouldBe(["/items"], "the cupboard is empty");
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/kit/back", new KitBack([new("straws", "", -1)])))).ShouldBe(["/items/0/amount"]);
-        (await _app.Post($"/api/rallies/{Guid.NewGuid()}/kit/taken", "{}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await _app.Client.GetAsync($"/api/rallies/{Guid.NewGuid()}/kit", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/kit/taken", "{}"))).ShouldBe(
+            ["/items"],
+            "the cupboard is empty"
+        );
+        (
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{id}/kit/back", new KitBack([new("straws", "", -1)]))
+            )
+        ).ShouldBe(["/items/0/amount"]);
+        (await _app.Post($"/api/rallies/{Guid.NewGuid()}/kit/taken", "{}")).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
+        (
+            await _app.Client.GetAsync($"/api/rallies/{Guid.NewGuid()}/kit", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     [Fact]
     public async Task Shopping_is_for_rallies_that_have_not_begun_nor_taken_their_kit()
     {
         await Stock("straws", 5);
-        var (planned, taken, begun) = (await _app.Begin(WithKit, "Able"), await _app.Begin(WithKit, "Able", "Bold"), await _app.Begin(WithKit, "Able", "Bold", "Calm"));
+        var (planned, taken, begun) = (
+            await _app.Begin(WithKit, "Able"),
+            await _app.Begin(WithKit, "Able", "Bold"),
+            await _app.Begin(WithKit, "Able", "Bold", "Calm")
+        );
         (await Straws()).Needed.ShouldBe(60);
         await _app.Post($"/api/rallies/{taken}/kit/taken", "{}");
         await _app.Post($"/api/rallies/{begun}/entries", Json.Write<Entry>(Sample.Caught("20")));
-        (await Straws()).ShouldSatisfyAllConditions(l => l.Needed.ShouldBe(10), l => l.InCupboard.ShouldBe(0), l => l.Buying.Short.ShouldBe(10));
+        (await Straws()).ShouldSatisfyAllConditions(
+            l => l.Needed.ShouldBe(10),
+            l => l.InCupboard.ShouldBe(0),
+            l => l.Buying.Short.ShouldBe(10)
+        );
         var file = await _app.Client.GetStringAsync("/api/shopping/file", TestContext.Current.CancellationToken);
         file.ShouldContain("\r\nstraws,,10,0,10,,,,A class\r\n");
         planned.ShouldNotBe(taken);
@@ -80,32 +129,72 @@ public sealed class RallyKitTests : IDisposable
         var brief = await _app.AddBrief(WithKit);
         var today = DateOnly.FromDateTime(DateTime.Now);
         foreach (var (name, days) in new[] { ("Past", -1), ("Later", 9), ("Soon", 2), ("Long ago", -800) })
-            (await _app.Post("/api/rallies", new NewRally { Brief = brief, Name = name, Date = today.AddDays(days), Teams = [new("Able")] })).EnsureSuccessStatusCode();
+            (
+                await _app.Post(
+                    "/api/rallies",
+                    new NewRally
+                    {
+                        Brief = brief,
+                        Name = name,
+                        Date = today.AddDays(days),
+                        Teams = [new("Able")],
+                    }
+                )
+            ).EnsureSuccessStatusCode();
         var year = await _app.Get<YearLine>("/api/year");
         year.Stops.ShouldNotContain(s => s.Name == "Long ago");
         year.Stops.Select(s => s.Along).ShouldBeInOrder();
         year.Along.ShouldBe(SchoolYear.Of(today, new School()).Along(today));
         year.Next.ShouldNotBeNull();
         year.Next.Name.ShouldBe("Soon");
-        year.Next.Route.Select(p => p.Station).ShouldBe([Station.Brief, Station.Kit, Station.Teams, Station.Run, Station.Score, Station.Results, Station.Debrief]);
+        year.Next.Route.Select(p => p.Station)
+            .ShouldBe([
+                Station.Brief,
+                Station.Kit,
+                Station.Teams,
+                Station.Run,
+                Station.Score,
+                Station.Results,
+                Station.Debrief,
+            ]);
     }
 
     public void Dispose() => _app.Dispose();
 
-    private async Task<ShoppingLine> Straws() => (await _app.Get<Shopping>("/api/shopping")).Lines.Single(l => l.Name == "straws");
+    private async Task<ShoppingLine> Straws() =>
+        (await _app.Get<Shopping>("/api/shopping")).Lines.Single(l => l.Name == "straws");
 
     private Task<List<CupboardItem>> Cupboard() => _app.Get<List<CupboardItem>>("/api/cupboard");
 
-    private Task<HttpResponseMessage> Read(string text) => _app.Client.PutAsync("/api/cupboard/file", RunningApp.Body(Json.Write(new TableSent(text))), TestContext.Current.CancellationToken);
+    private Task<HttpResponseMessage> Read(string text) =>
+        _app.Client.PutAsync(
+            "/api/cupboard/file",
+            RunningApp.Body(Json.Write(new TableSent(text))),
+            TestContext.Current.CancellationToken
+        );
 
     private async Task Stock(string name, decimal amount, string unit = "") =>
-        (await _app.Client.PutAsync("/api/cupboard", RunningApp.Body(Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture)))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _app.Client.PutAsync(
+                "/api/cupboard",
+                RunningApp.Body(
+                    Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture)))
+                ),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
 
-    private async Task Count(Guid rally, KitWay way, params (string Material, decimal Amount)[] amounts) => (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.KitCounted
-    {
-        Id = Guid.CreateVersion7(),
-        Team = "t1",
-        Way = way,
-        Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],
-    })).EnsureSuccessStatusCode();
+    private async Task Count(Guid rally, KitWay way, params (string Material, decimal Amount)[] amounts) =>
+        (
+            await _app.Post<Entry>(
+                $"/api/rallies/{rally}/entries",
+                new Entry.KitCounted
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "t1",
+                    Way = way,
+                    Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],
+                }
+            )
+        ).EnsureSuccessStatusCode();
 }

@@ -8,7 +8,9 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests;
 
-/// <summary>Many judges at once: every entry is kept once, in one order, and no rule of the log can be passed by being quick.</summary>
+/// <summary>
+/// Many judges at once: every entry is kept once, in one order, and no rule of the log can be passed by being quick.
+/// </summary>
 public sealed class RecordingTests : IDisposable
 {
     private readonly RunningApp _app = new();
@@ -17,7 +19,11 @@ public sealed class RecordingTests : IDisposable
     public async Task Attempts_that_come_at_once_do_not_pass_the_number_that_there_is()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
-        var answers = await Task.WhenAll(Enumerable.Range(0, 20).Select(i => _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught($"{100 + (5 * i)}"))));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 20)
+                .Select(i => _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught($"{100 + (5 * i)}")))
+        );
         answers.Count(a => a.StatusCode == HttpStatusCode.Created).ShouldBe(2, "the brief allows two attempts");
         answers.Count(a => a.StatusCode == HttpStatusCode.UnprocessableEntity).ShouldBe(18);
         (await _app.Sheet(rally, "t1")).Trials.Count.ShouldBe(2);
@@ -27,20 +33,41 @@ public sealed class RecordingTests : IDisposable
     public async Task What_many_send_at_once_and_some_send_twice_is_in_the_log_once_each()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able", "Baker");
-        var notes = Enumerable.Range(0, 120).Select(i => new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = i % 2 == 0 ? "t1" : "t2", Text = $"note {i}" }).ToList();
-        var answers = await Task.WhenAll(notes.Concat(notes.Take(40)).Select(n => _app.Post<Entry>($"/api/rallies/{rally}/entries", n)));
+        var notes = Enumerable
+            .Range(0, 120)
+            .Select(i => new Entry.NoteMade
+            {
+                Id = Guid.CreateVersion7(),
+                Team = i % 2 == 0 ? "t1" : "t2",
+                Text = $"note {i}",
+            })
+            .ToList();
+        var answers = await Task.WhenAll(
+            notes.Concat(notes.Take(40)).Select(n => _app.Post<Entry>($"/api/rallies/{rally}/entries", n))
+        );
         answers.ShouldAllBe(a => a.IsSuccessStatusCode);
         var log = (await _app.Get<Rally>($"/api/rallies/{rally}/file")).Entries;
         log.Select(e => e.Id).ShouldBe(notes.Select(n => n.Id), ignoreOrder: true);
         await using var db = _app.OpenDb();
-        (await db.Entries.OrderBy(e => e.Sequence).Select(e => e.EntryId).ToListAsync(TestContext.Current.CancellationToken)).ShouldBe(log.Select(e => e.Id), "memory and disk have one order");
+        (
+            await db
+                .Entries.OrderBy(e => e.Sequence)
+                .Select(e => e.EntryId)
+                .ToListAsync(TestContext.Current.CancellationToken)
+        ).ShouldBe(log.Select(e => e.Id), "memory and disk have one order");
     }
 
     [Fact]
     public async Task An_entry_that_cannot_be_written_does_not_take_others_with_it()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
-        await using var writer = new LogWriter(new SqliteConnectionStringBuilder { DataSource = Path.Combine(_app.Folder, "rally.db"), ForeignKeys = true }.ToString());
+        await using var writer = new LogWriter(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = Path.Combine(_app.Folder, "rally.db"),
+                ForeignKeys = true,
+            }.ToString()
+        );
         var good = Enumerable.Range(0, 10).Select(_ => writer.Append(rally, Sample.Stands(true))).ToList();
         var lost = writer.Append(Guid.NewGuid(), Sample.Stands(true));
         good.AddRange(Enumerable.Range(0, 10).Select(_ => writer.Append(rally, Sample.Stands(false))));
@@ -55,50 +82,132 @@ public sealed class RecordingTests : IDisposable
     {
         var brief = Sample.Brief() with { Measures = [Sample.Brief().Measures[0] with { Expected = new(100, 300) }] };
         var rally = await _app.Begin(brief, "Able");
-        (await RunningApp.Places(await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("2100")))).ShouldBe(["/readings/0/sure"]);
+        (
+            await RunningApp.Places(await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("2100")))
+        ).ShouldBe(["/readings/0/sure"]);
         var sure = Sample.Caught("2100");
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", sure with { Readings = [sure.Readings[0] with { Sure = true }] })).StatusCode.ShouldBe(HttpStatusCode.Created);
-        (await _app.Get<Rally>($"/api/rallies/{rally}/file")).Entries.OfType<Entry.TrialRecorded>().Single().Readings.Single().Sure.ShouldBeTrue();
+        (
+            await _app.Post<Entry>(
+                $"/api/rallies/{rally}/entries",
+                sure with
+                {
+                    Readings = [sure.Readings[0] with { Sure = true }],
+                }
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (await _app.Get<Rally>($"/api/rallies/{rally}/file"))
+            .Entries.OfType<Entry.TrialRecorded>()
+            .Single()
+            .Readings.Single()
+            .Sure.ShouldBeTrue();
     }
 
     [Fact]
     public async Task A_closed_round_refuses_and_the_same_entry_can_go_into_the_next()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.RoundClosed { Id = Guid.CreateVersion7() })).EnsureSuccessStatusCode();
+        (
+            await _app.Post<Entry>(
+                $"/api/rallies/{rally}/entries",
+                new Entry.RoundClosed { Id = Guid.CreateVersion7() }
+            )
+        ).EnsureSuccessStatusCode();
         (await _app.Get<ClockRead>($"/api/rallies/{rally}/clock")).Closed.ShouldBeTrue();
         var late = Sample.Caught("210");
         (await RunningApp.Places(await _app.Post<Entry>($"/api/rallies/{rally}/entries", late))).ShouldBe(["/round"]);
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", late with { Round = 2 })).StatusCode.ShouldBe(HttpStatusCode.Created, "it was never taken, so it keeps its id");
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", late with { Round = 2 })).StatusCode.ShouldBe(
+            HttpStatusCode.Created,
+            "it was never taken, so it keeps its id"
+        );
     }
 
     [Fact]
     public async Task A_pupil_who_is_renamed_or_removed_is_so_in_a_rally_that_was_read_before()
     {
-        var group = await RunningApp.Read(await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } }));
-        var (wren, torin) = (group.GetProperty("pupils")[0].GetProperty("id").GetGuid(), group.GetProperty("pupils")[1].GetProperty("id").GetGuid());
-        var begun = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "Class 2", Teams = [new NewTeam("Able") { Pupils = [new(wren, []), new(torin, [])] }] });
+        var group = await RunningApp.Read(
+            await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } })
+        );
+        var (wren, torin) = (
+            group.GetProperty("pupils")[0].GetProperty("id").GetGuid(),
+            group.GetProperty("pupils")[1].GetProperty("id").GetGuid()
+        );
+        var begun = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = await _app.AddBrief(Sample.Brief()),
+                Name = "Class 2",
+                Teams = [new NewTeam("Able") { Pupils = [new(wren, []), new(torin, [])] }],
+            }
+        );
         var rally = (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
         (await Names(rally)).ShouldBe(["Wren A.", "Torin B."]);
-        (await _app.Client.PutAsync($"/api/pupils/{wren}", RunningApp.Body("""{ "name": "Wren C." }"""), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _app.Client.PutAsync(
+                $"/api/pupils/{wren}",
+                RunningApp.Body("""{ "name": "Wren C." }"""),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
         (await Names(rally)).ShouldBe(["Wren C.", "Torin B."]);
-        (await _app.Client.DeleteAsync($"/api/pupils/{torin}", TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _app.Client.DeleteAsync($"/api/pupils/{torin}", TestContext.Current.CancellationToken)
+        ).EnsureSuccessStatusCode();
         (await Names(rally)).ShouldBe(["Wren C."]);
     }
 
     [Fact]
     public async Task A_pasted_answer_is_read_and_nothing_is_recorded()
     {
-        var brief = Sample.Brief() with { Method = new() { Parts = [new Part.Bins { Id = "sort", Name = "Sorting", Names = ["in", "out"], Items = [new() { Id = "a", Name = "Cork", Bin = "in" }, new() { Id = "b", Name = "Net", Bin = "out" }], Right = 1 }] } };
+        var brief = Sample.Brief() with
+        {
+            Method = new()
+            {
+                Parts =
+                [
+                    new Part.Bins
+                    {
+                        Id = "sort",
+                        Name = "Sorting",
+                        Names = ["in", "out"],
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "a",
+                                Name = "Cork",
+                                Bin = "in",
+                            },
+                            new()
+                            {
+                                Id = "b",
+                                Name = "Net",
+                                Bin = "out",
+                            },
+                        ],
+                        Right = 1,
+                    },
+                ],
+            },
+        };
         var rally = await _app.Begin(brief, "Able");
-        var read = await RunningApp.Read(await _app.Post($"/api/rallies/{rally}/answers/sort", new AnswerTyped("Cork: in\nNet: in")));
+        var read = await RunningApp.Read(
+            await _app.Post($"/api/rallies/{rally}/answers/sort", new AnswerTyped("Cork: in\nNet: in"))
+        );
         read.GetProperty("placed").GetProperty("b").GetString().ShouldBe("in");
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{rally}/answers/sort", new AnswerTyped("Cork: under")))).ShouldBe(["/text"]);
-        (await _app.Post($"/api/rallies/{rally}/answers/nothing", new AnswerTyped("x"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{rally}/answers/sort", new AnswerTyped("Cork: under"))
+            )
+        ).ShouldBe(["/text"]);
+        (await _app.Post($"/api/rallies/{rally}/answers/nothing", new AnswerTyped("x"))).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
         (await _app.Get<Rally>($"/api/rallies/{rally}/file")).Entries.ShouldBeEmpty();
     }
 
     public void Dispose() => _app.Dispose();
 
-    private async Task<IEnumerable<string>> Names(Guid rally) => (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name);
+    private async Task<IEnumerable<string>> Names(Guid rally) =>
+        (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name);
 }

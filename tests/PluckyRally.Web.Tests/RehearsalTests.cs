@@ -6,7 +6,9 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests;
 
-/// <summary>A draft is rehearsed line by line, with what its earlier rallies tell; a rally says what came of what was expected.</summary>
+/// <summary>
+/// A draft is rehearsed line by line, with what its earlier rallies tell; a rally says what came of what was expected.
+/// </summary>
 public sealed class RehearsalTests : IDisposable
 {
     private readonly RunningApp _app = new();
@@ -27,17 +29,32 @@ public sealed class RehearsalTests : IDisposable
     [Fact]
     public async Task What_is_wrong_is_refused_at_its_field_before_any_class_plays()
     {
-        var refused = await _app.Post("/api/drafts/rehearsal", new DraftRehearsal(Lucky(), "", new RehearsalAsked { Teams = 1 }, Guid.Empty));
+        var refused = await _app.Post(
+            "/api/drafts/rehearsal",
+            new DraftRehearsal(Lucky(), "", new RehearsalAsked { Teams = 1 }, Guid.Empty)
+        );
         refused.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(refused)).ShouldBe(["/teams"]);
-        (await _app.Post("/api/drafts/rehearsal", new DraftRehearsal(Lucky(), "no such tier", new(), Guid.Empty))).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
-        (await RunningApp.Places(await _app.Post("/api/drafts/rehearsal/beside", new DraftBeside(Lucky(), "", new() { Seed = 2 }, [Change.Set("/no/such/place", 1)], Guid.Empty)))).ShouldBe(["/no/such/place"]);
+        (
+            await _app.Post("/api/drafts/rehearsal", new DraftRehearsal(Lucky(), "no such tier", new(), Guid.Empty))
+        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (
+            await RunningApp.Places(
+                await _app.Post(
+                    "/api/drafts/rehearsal/beside",
+                    new DraftBeside(Lucky(), "", new() { Seed = 2 }, [Change.Set("/no/such/place", 1)], Guid.Empty)
+                )
+            )
+        ).ShouldBe(["/no/such/place"]);
     }
 
     [Fact]
     public async Task Two_methods_are_held_side_by_side()
     {
-        var answer = await _app.Post("/api/drafts/rehearsal/beside", new DraftBeside(Lucky(), "", new() { Classes = 100 }, [Change.Set("/trials/attempts", 3)], Guid.Empty));
+        var answer = await _app.Post(
+            "/api/drafts/rehearsal/beside",
+            new DraftBeside(Lucky(), "", new() { Classes = 100 }, [Change.Set("/trials/attempts", 3)], Guid.Empty)
+        );
         var beside = (await RunningApp.Read(answer)).Deserialize<RehearsalBeside>(Json.Options)!;
         beside.Classes.ShouldBe(100);
         beside.OtherWinner.ShouldBeGreaterThan(0);
@@ -47,20 +64,51 @@ public sealed class RehearsalTests : IDisposable
     public async Task Earlier_rallies_of_the_brief_tell_what_to_expect_and_hear_what_came()
     {
         var brief = await _app.AddBrief(Lucky());
-        var rally = (await RunningApp.Read(await _app.Post("/api/rallies", new NewRally { Brief = brief, Name = "Class 4", Teams = [.. Enumerable.Range(1, 5).Select(i => new NewTeam($"Team {i}"))] }))).GetProperty("id").GetGuid();
-        for (var i = 1; i <= 5; i++) (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.TrialRecorded { Id = Guid.CreateVersion7(), Team = $"t{i}", Attempt = 1, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = $"{i * 30}" }] })).EnsureSuccessStatusCode();
+        var rally = (
+            await RunningApp.Read(
+                await _app.Post(
+                    "/api/rallies",
+                    new NewRally
+                    {
+                        Brief = brief,
+                        Name = "Class 4",
+                        Teams = [.. Enumerable.Range(1, 5).Select(i => new NewTeam($"Team {i}"))],
+                    }
+                )
+            )
+        ).GetProperty("id").GetGuid();
+        for (var i = 1; i <= 5; i++)
+            (
+                await _app.Post<Entry>(
+                    $"/api/rallies/{rally}/entries",
+                    new Entry.TrialRecorded
+                    {
+                        Id = Guid.CreateVersion7(),
+                        Team = $"t{i}",
+                        Attempt = 1,
+                        Outcome = TrialOutcome.Counted,
+                        Readings = [new() { Measure = "height", Typed = $"{i * 30}" }],
+                    }
+                )
+            ).EnsureSuccessStatusCode();
 
-        RehearsalInput Height(IReadOnlyList<RehearsalStep> steps) => steps.Single(s => s.Report is not null).Report!.Inputs.Single(i => i.Handle == "height");
+        RehearsalInput Height(IReadOnlyList<RehearsalStep> steps) =>
+            steps.Single(s => s.Report is not null).Report!.Inputs.Single(i => i.Handle == "height");
         var told = Height(await Steps(new(Lucky(), "", new() { Classes = 10 }, brief)));
         told.From.ShouldBe("5 times in “Class 4”");
         told.Expected.ShouldBe(new(30, 90, 150));
-        Height(await Steps(new(Lucky(), "", new() { Classes = 10 }, Guid.Empty))).From.ShouldBe("what the brief expects");
+        Height(await Steps(new(Lucky(), "", new() { Classes = 10 }, Guid.Empty)))
+            .From.ShouldBe("what the brief expects");
 
         var expected = await _app.Get<ClassAsExpected>($"/api/rallies/{rally}/expected");
         expected.Brief.ShouldBe(brief);
         expected.Things.Single(t => t.Name == "Height").Says.ShouldBe("1 of 5 lies outside, the middle one at 90 cm.");
-        (await _app.Get<BriefMemory>($"/api/briefs/{brief}/memory")).Offers.ShouldContain(o => o.Fix.Label == "Expect 30 cm to 150 cm");
-        (await _app.Client.GetAsync($"/api/rallies/{Guid.NewGuid()}/expected", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await _app.Get<BriefMemory>($"/api/briefs/{brief}/memory")).Offers.ShouldContain(o =>
+            o.Fix.Label == "Expect 30 cm to 150 cm"
+        );
+        (
+            await _app.Client.GetAsync($"/api/rallies/{Guid.NewGuid()}/expected", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     private async Task<IReadOnlyList<RehearsalStep>> Steps(DraftRehearsal asked)
@@ -69,15 +117,45 @@ public sealed class RehearsalTests : IDisposable
         answer.StatusCode.ShouldBe(HttpStatusCode.OK);
         answer.Content.Headers.ContentType!.MediaType.ShouldBe("application/x-ndjson");
         var lines = await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
-        return [.. lines.Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(line => JsonSerializer.Deserialize<RehearsalStep>(line, RunningApp.Lenient)!)];
+        return
+        [
+            .. lines
+                .Split('\n', StringSplitOptions.RemoveEmptyEntries)
+                .Select(line => JsonSerializer.Deserialize<RehearsalStep>(line, RunningApp.Lenient)!),
+        ];
     }
 
-    private static Brief Lucky() => new()
-    {
-        Title = "As high as it goes",
-        Measures = [new() { Id = "height", Name = "Height", Kind = MeasureKind.Length, Unit = "cm", Step = 1, Expected = new(20, 120) }],
-        Method = new() { Parts = [new Part.Measured { Id = "tall", Name = "Tall", Value = "height", Better = Better.More, Curve = new Curve.Raw() }] },
-    };
+    private static Brief Lucky() =>
+        new()
+        {
+            Title = "As high as it goes",
+            Measures =
+            [
+                new()
+                {
+                    Id = "height",
+                    Name = "Height",
+                    Kind = MeasureKind.Length,
+                    Unit = "cm",
+                    Step = 1,
+                    Expected = new(20, 120),
+                },
+            ],
+            Method = new()
+            {
+                Parts =
+                [
+                    new Part.Measured
+                    {
+                        Id = "tall",
+                        Name = "Tall",
+                        Value = "height",
+                        Better = Better.More,
+                        Curve = new Curve.Raw(),
+                    },
+                ],
+            },
+        };
 
     public void Dispose() => _app.Dispose();
 }

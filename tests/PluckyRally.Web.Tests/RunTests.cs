@@ -8,7 +8,28 @@ namespace PluckyRally.Web.Tests;
 /// <summary>The clock is the server's.</summary>
 public sealed class RunTests : IDisposable
 {
-    private static readonly Brief WithPhases = Sample.Brief() with { Timing = new Timing { Phases = [new() { Id = "build", Kind = PhaseKind.Build, Minutes = 20, Warning = 5 }, new() { Id = "test", Kind = PhaseKind.Test, Minutes = 10 }] } };
+    private static readonly Brief WithPhases = Sample.Brief() with
+    {
+        Timing = new Timing
+        {
+            Phases =
+            [
+                new()
+                {
+                    Id = "build",
+                    Kind = PhaseKind.Build,
+                    Minutes = 20,
+                    Warning = 5,
+                },
+                new()
+                {
+                    Id = "test",
+                    Kind = PhaseKind.Test,
+                    Minutes = 10,
+                },
+            ],
+        },
+    };
 
     private readonly RunningApp _app = new();
 
@@ -21,7 +42,10 @@ public sealed class RunTests : IDisposable
         begun.Clock.Phase!.Id.ShouldBe("build");
         (begun.Clock.Ends!.Value - begun.Now).TotalMinutes.ShouldBeInRange(19.9, 20);
         (await Touch(id, new(ClockDoes.Add, Minutes: 1))).Clock.Ends.ShouldBe(begun.Clock.Ends!.Value.AddMinutes(1));
-        (await Touch(id, new(ClockDoes.Pause))).Clock.ShouldSatisfyAllConditions(c => c.Ends.ShouldBeNull(), c => c.Left!.Value.ShouldBeInRange(20.9m * 60, 21 * 60));
+        (await Touch(id, new(ClockDoes.Pause))).Clock.ShouldSatisfyAllConditions(
+            c => c.Ends.ShouldBeNull(),
+            c => c.Left!.Value.ShouldBeInRange(20.9m * 60, 21 * 60)
+        );
         (await Touch(id, new(ClockDoes.Resume))).Clock.Ends.ShouldNotBeNull();
         (await Touch(id, new(ClockDoes.Begin))).Clock.Over.ShouldBeTrue();
         (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Count.ShouldBe(5, "a record of each touch");
@@ -31,27 +55,67 @@ public sealed class RunTests : IDisposable
     public async Task What_cannot_be_is_refused_and_devices_do_not_set_the_clock()
     {
         var id = await _app.Begin(WithPhases, "Able");
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/clock", new ClockTouch(ClockDoes.Begin, "lunch")))).ShouldBe(["/phase"]);
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/clock", """{ "does": "rewind" }"""))).ShouldBe(["/does"]);
-        (await RunningApp.Places(await _app.Post<Entry>($"/api/rallies/{id}/entries", new Entry.PhaseBegun { Id = Guid.CreateVersion7(), Phase = "build" }))).ShouldBe(["/kind"]);
-        (await _app.Post($"/api/rallies/{Guid.NewGuid()}/clock", new ClockTouch(ClockDoes.Pause))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{id}/clock", new ClockTouch(ClockDoes.Begin, "lunch"))
+            )
+        ).ShouldBe(["/phase"]);
+        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/clock", """{ "does": "rewind" }"""))).ShouldBe([
+            "/does",
+        ]);
+        (
+            await RunningApp.Places(
+                await _app.Post<Entry>(
+                    $"/api/rallies/{id}/entries",
+                    new Entry.PhaseBegun { Id = Guid.CreateVersion7(), Phase = "build" }
+                )
+            )
+        ).ShouldBe(["/kind"]);
+        (await _app.Post($"/api/rallies/{Guid.NewGuid()}/clock", new ClockTouch(ClockDoes.Pause))).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
         (await Read(id)).Clock.Phase.ShouldBeNull();
     }
 
     [Fact]
     public async Task Letting_go_cuts_places_and_the_wall_are_touches_on_the_remote_and_entries_in_the_log()
     {
-        var brief = WithPhases with { Trials = new() { Attempts = 2, HoldSeconds = 6 }, Timing = new() { Phases = [WithPhases.Timing.Phases[0], new() { Id = "test", Kind = PhaseKind.Test, Minutes = 2, TeamByTeam = true }] } };
+        var brief = WithPhases with
+        {
+            Trials = new() { Attempts = 2, HoldSeconds = 6 },
+            Timing = new()
+            {
+                Phases =
+                [
+                    WithPhases.Timing.Phases[0],
+                    new()
+                    {
+                        Id = "test",
+                        Kind = PhaseKind.Test,
+                        Minutes = 2,
+                        TeamByTeam = true,
+                    },
+                ],
+            },
+        };
         var id = await _app.Begin(brief, "Able", "Baker", "Cox");
         await Touch(id, new(ClockDoes.Begin, "build"));
         var held = await Touch(id, new(ClockDoes.LetGo));
         held.Clock.Hold!.Seconds.ShouldBe(6);
         held.Cuts.Select(c => (c.Attempts, c.Places)).ShouldBe([(1, null), (null, 2)]);
-        (await Touch(id, new(ClockDoes.CutAttempts, Number: 1))).Clock.Phases[1].Minutes.ShouldBe(6, "three teams, one attempt of 2 min");
+        (await Touch(id, new(ClockDoes.CutAttempts, Number: 1)))
+            .Clock.Phases[1]
+            .Minutes.ShouldBe(6, "three teams, one attempt of 2 min");
         (await Touch(id, new(ClockDoes.OpenPlaces, "test", Number: 3))).Clock.Phases[1].Minutes.ShouldBe(2);
-        (await Touch(id, new(ClockDoes.Show, Number: 2, Shows: WallShows.Board))).Clock.Wall.ShouldBe(new(WallShows.Board, 2));
+        (await Touch(id, new(ClockDoes.Show, Number: 2, Shows: WallShows.Board))).Clock.Wall.ShouldBe(
+            new(WallShows.Board, 2)
+        );
         (await _app.Sheet(id, "t1")).Designs.Single().Open.ShouldBe([1], "the other was cut");
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/clock", new ClockTouch(ClockDoes.CutAttempts, Number: 2)))).ShouldBe(["/attempts"], "there is one left");
+        (
+            await RunningApp.Places(
+                await _app.Post($"/api/rallies/{id}/clock", new ClockTouch(ClockDoes.CutAttempts, Number: 2))
+            )
+        ).ShouldBe(["/attempts"], "there is one left");
         (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Select(e => e.By).Distinct().ShouldBe(["Teacher"]);
     }
 
@@ -61,7 +125,8 @@ public sealed class RunTests : IDisposable
         var id = await _app.Begin(WithPhases, "Able", "Baker");
         var late = new Entry.CameLate { Id = Guid.CreateVersion7(), Team = "t1" };
         var cleared = new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t2" };
-        foreach (var entry in new Entry[] { late, cleared }) (await _app.Post($"/api/rallies/{id}/entries", entry)).EnsureSuccessStatusCode();
+        foreach (var entry in new Entry[] { late, cleared })
+            (await _app.Post($"/api/rallies/{id}/entries", entry)).EnsureSuccessStatusCode();
         (await Read(id)).Teams.ShouldBe([new("t2", cleared.Id, null), new("t1", null, late.Id)]);
     }
 

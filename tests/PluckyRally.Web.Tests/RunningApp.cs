@@ -24,36 +24,59 @@ namespace PluckyRally.Web.Tests;
 public sealed class RunningApp : IDisposable
 {
     /// <summary>The server leaves out what is null.</summary>
-    internal static readonly JsonSerializerOptions Lenient = new(Json.Options) { RespectRequiredConstructorParameters = false };
+    internal static readonly JsonSerializerOptions Lenient = new(Json.Options)
+    {
+        RespectRequiredConstructorParameters = false,
+    };
 
-    /// <summary>An empty data file, made once: making all tables anew for every test takes longer than most tests.</summary>
+    /// <summary>
+    /// An empty data file, made once: making all tables anew for every test takes longer than most tests.
+    /// </summary>
     private static readonly Lazy<string> Empty = new(MakeEmpty);
 
     private readonly WebApplicationFactory<Program> _factory;
     private readonly bool _ownFolder;
 
-    public RunningApp(bool demo = false, bool lan = false, int? instruments = null, bool newPassword = false, string? folder = null, bool https = false)
+    public RunningApp(
+        bool demo = false,
+        bool lan = false,
+        int? instruments = null,
+        bool newPassword = false,
+        string? folder = null,
+        bool https = false
+    )
     {
         _ownFolder = folder is null;
         Folder = folder ?? Directory.CreateTempSubdirectory("plucky-rally-web-").FullName;
-        if (!demo && _ownFolder) File.Copy(Empty.Value, Path.Combine(Folder, "rally.db"));
+        if (!demo && _ownFolder)
+            File.Copy(Empty.Value, Path.Combine(Folder, "rally.db"));
         _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
         {
             host.UseSetting("port", "0");
             host.UseSetting("data", Folder);
-            if (lan) host.UseSetting("lan", "true");
-            if (https) host.UseSetting("https", "true");
-            if (newPassword) host.UseSetting("newPassword", "true");
-            if (instruments is { } port) host.UseSetting("instruments", port.ToString(System.Globalization.CultureInfo.InvariantCulture));
-            if (demo) host.UseSetting("demo", Path.Combine(ProjectFolder.Root, "demo"));
+            if (lan)
+                host.UseSetting("lan", "true");
+            if (https)
+                host.UseSetting("https", "true");
+            if (newPassword)
+                host.UseSetting("newPassword", "true");
+            if (instruments is { } port)
+                host.UseSetting("instruments", port.ToString(System.Globalization.CultureInfo.InvariantCulture));
+            if (demo)
+                host.UseSetting("demo", Path.Combine(ProjectFolder.Root, "demo"));
         });
         _factory.UseKestrel();
         _factory.StartServer();
         Client = _factory.CreateClient();
 
         // What listens to the whole network is asked for by this computer's own address, over the plain line.
-        var plain = Service<IServer>().Features.GetRequiredFeature<IServerAddressesFeature>().Addresses.First(a => a.StartsWith("http:", StringComparison.Ordinal));
-        Client.BaseAddress = new UriBuilder(plain.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal)) { Host = "127.0.0.1" }.Uri;
+        var plain = Service<IServer>()
+            .Features.GetRequiredFeature<IServerAddressesFeature>()
+            .Addresses.First(a => a.StartsWith("http:", StringComparison.Ordinal));
+        Client.BaseAddress = new UriBuilder(plain.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal))
+        {
+            Host = "127.0.0.1",
+        }.Uri;
     }
 
     public HttpClient Client { get; }
@@ -61,10 +84,12 @@ public sealed class RunningApp : IDisposable
     public string Folder { get; }
 
     /// <summary>Another device, with cookies of its own.</summary>
-    public HttpClient Device() => new(new HttpClientHandler { CookieContainer = new CookieContainer() }) { BaseAddress = Client.BaseAddress };
+    public HttpClient Device() =>
+        new(new HttpClientHandler { CookieContainer = new CookieContainer() }) { BaseAddress = Client.BaseAddress };
 
     /// <summary>Everything that can be asked of the server.</summary>
-    public IEnumerable<RouteEndpoint> Endpoints => _factory.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
+    public IEnumerable<RouteEndpoint> Endpoints =>
+        _factory.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
 
     /// <summary>Clears away what was taken away so long ago, as the server does by itself.</summary>
     public async Task Sweep(TimeSpan later)
@@ -72,7 +97,12 @@ public sealed class RunningApp : IDisposable
         using var scope = _factory.Services.CreateScope();
         var services = scope.ServiceProvider;
         var then = new Microsoft.Extensions.Time.Testing.FakeTimeProvider(DateTimeOffset.UtcNow + later);
-        await new RemovedThings(services.GetRequiredService<RallyDb>(), services.GetRequiredService<DataFolder>(), services.GetRequiredService<RallyCache>(), then).Sweep(TestContext.Current.CancellationToken);
+        await new RemovedThings(
+            services.GetRequiredService<RallyDb>(),
+            services.GetRequiredService<DataFolder>(),
+            services.GetRequiredService<RallyCache>(),
+            then
+        ).Sweep(TestContext.Current.CancellationToken);
     }
 
     /// <summary>A service of the server's.</summary>
@@ -81,16 +111,22 @@ public sealed class RunningApp : IDisposable
 
     public RallyDb OpenDb() => _factory.Services.CreateScope().ServiceProvider.GetRequiredService<RallyDb>();
 
-    public Task<HttpResponseMessage> Post(string path, string json) => Client.PostAsync(path, Body(json), TestContext.Current.CancellationToken);
+    public Task<HttpResponseMessage> Post(string path, string json) =>
+        Client.PostAsync(path, Body(json), TestContext.Current.CancellationToken);
 
     public Task<HttpResponseMessage> Post<T>(string path, T value) => Post(path, Json.Write(value));
 
-    public Task<HttpResponseMessage> Put<T>(string path, T value) => Client.PutAsync(path, Body(Json.Write(value)), TestContext.Current.CancellationToken);
+    public Task<HttpResponseMessage> Put<T>(string path, T value) =>
+        Client.PutAsync(path, Body(Json.Write(value)), TestContext.Current.CancellationToken);
 
-    public async Task<T> Get<T>(string path) => (await Client.GetFromJsonAsync<T>(path, Lenient, TestContext.Current.CancellationToken))!;
+    public async Task<T> Get<T>(string path) =>
+        (await Client.GetFromJsonAsync<T>(path, Lenient, TestContext.Current.CancellationToken))!;
 
     /// <summary>A team's sheet with its log.</summary>
-    public async Task<TeamSheet> Sheet(Guid rally, string team) => (await Get<JsonElement>($"/api/rallies/{rally}/score?team={team}")).GetProperty("sheet").Deserialize<TeamSheet>(Core.Json.Options)!;
+    public async Task<TeamSheet> Sheet(Guid rally, string team) =>
+        (await Get<JsonElement>($"/api/rallies/{rally}/score?team={team}"))
+            .GetProperty("sheet")
+            .Deserialize<TeamSheet>(Core.Json.Options)!;
 
     public static StringContent Body(string json) => new(json, Encoding.UTF8, "application/json");
 
@@ -99,7 +135,12 @@ public sealed class RunningApp : IDisposable
 
     /// <summary>The places named by a problem document.</summary>
     public static async Task<string[]> Places(HttpResponseMessage response) =>
-        [.. (await Read(response)).GetProperty("problems").EnumerateArray().Select(p => p.GetProperty("at").GetString()!)];
+        [
+            .. (await Read(response))
+                .GetProperty("problems")
+                .EnumerateArray()
+                .Select(p => p.GetProperty("at").GetString()!),
+        ];
 
     /// <summary>Puts a brief on the shelf and gives its id.</summary>
     public async Task<Guid> AddBrief(Brief brief)
@@ -112,7 +153,15 @@ public sealed class RunningApp : IDisposable
     /// <summary>Begins a rally with these teams and gives its id.</summary>
     public async Task<Guid> Begin(Brief brief, params string[] teams)
     {
-        var response = await Post("/api/rallies", new NewRally { Brief = await AddBrief(brief), Name = "A class", Teams = [.. teams.Select(t => new NewTeam(t))] });
+        var response = await Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = await AddBrief(brief),
+                Name = "A class",
+                Teams = [.. teams.Select(t => new NewTeam(t))],
+            }
+        );
         response.EnsureSuccessStatusCode();
         return (await Read(response)).GetProperty("id").GetGuid();
     }
@@ -136,31 +185,74 @@ public sealed class RunningApp : IDisposable
     {
         Stop();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        if (_ownFolder) Directory.Delete(Folder, recursive: true);
+        if (_ownFolder)
+            Directory.Delete(Folder, recursive: true);
     }
 }
 
 /// <summary>A small brief and entries for it.</summary>
 internal static class Sample
 {
-    public static Brief Brief(string title = "Rain catcher") => new()
-    {
-        Title = title,
-        Measures = [new Measure { Id = "caught", Name = "Caught", Kind = MeasureKind.Volume, Unit = "mL", Step = 5 }],
-        Rules = [new Rule { Id = "stands", Sort = RuleSort.Criterion, Text = "Stands by itself", Check = new RuleCheck.Inspection(), IfMissed = new Consequence.DoesNotPlace() }],
-        Trials = new Trials { Attempts = 2 },
-        Method = new Method { Parts = [new Part.Measured { Id = "water", Name = "Water", Value = "caught", Better = Better.More, Curve = new Curve.Rate(0.1m) }] },
-    };
+    public static Brief Brief(string title = "Rain catcher") =>
+        new()
+        {
+            Title = title,
+            Measures =
+            [
+                new Measure
+                {
+                    Id = "caught",
+                    Name = "Caught",
+                    Kind = MeasureKind.Volume,
+                    Unit = "mL",
+                    Step = 5,
+                },
+            ],
+            Rules =
+            [
+                new Rule
+                {
+                    Id = "stands",
+                    Sort = RuleSort.Criterion,
+                    Text = "Stands by itself",
+                    Check = new RuleCheck.Inspection(),
+                    IfMissed = new Consequence.DoesNotPlace(),
+                },
+            ],
+            Trials = new Trials { Attempts = 2 },
+            Method = new Method
+            {
+                Parts =
+                [
+                    new Part.Measured
+                    {
+                        Id = "water",
+                        Name = "Water",
+                        Value = "caught",
+                        Better = Better.More,
+                        Curve = new Curve.Rate(0.1m),
+                    },
+                ],
+            },
+        };
 
-    public static Entry.TrialRecorded Caught(string typed, string team = "t1") => new()
-    {
-        Id = Guid.CreateVersion7(),
-        At = DateTimeOffset.UnixEpoch,
-        By = "Teacher",
-        Team = team,
-        Outcome = TrialOutcome.Counted,
-        Readings = [new Reading { Measure = "caught", Typed = typed }],
-    };
+    public static Entry.TrialRecorded Caught(string typed, string team = "t1") =>
+        new()
+        {
+            Id = Guid.CreateVersion7(),
+            At = DateTimeOffset.UnixEpoch,
+            By = "Teacher",
+            Team = team,
+            Outcome = TrialOutcome.Counted,
+            Readings = [new Reading { Measure = "caught", Typed = typed }],
+        };
 
-    public static Entry.RuleChecked Stands(bool met, string team = "t1") => new() { Id = Guid.CreateVersion7(), Team = team, Rule = "stands", Met = met };
+    public static Entry.RuleChecked Stands(bool met, string team = "t1") =>
+        new()
+        {
+            Id = Guid.CreateVersion7(),
+            Team = team,
+            Rule = "stands",
+            Met = met,
+        };
 }

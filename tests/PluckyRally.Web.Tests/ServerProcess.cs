@@ -11,7 +11,14 @@ internal sealed class ServerProcess : IDisposable
 
     public ServerProcess(string data, params string[] more)
     {
-        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", "0", "--data", data, .. more]) { RedirectStandardOutput = true, RedirectStandardError = true };
+        var start = new ProcessStartInfo(
+            "dotnet",
+            [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", "0", "--data", data, .. more]
+        )
+        {
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
         _process = new Process { StartInfo = start, EnableRaisingEvents = true };
         _process.OutputDataReceived += (_, line) => Hear(line.Data);
@@ -27,12 +34,18 @@ internal sealed class ServerProcess : IDisposable
     {
         get
         {
-            lock (_said) return string.Join('\n', _said);
+            lock (_said)
+                return string.Join('\n', _said);
         }
     }
 
     /// <summary>The most memory that it has held so far, in megabytes.</summary>
-    public double PeakMegabytes => double.Parse(File.ReadLines($"/proc/{_process.Id}/status").First(l => l.StartsWith("VmHWM", StringComparison.Ordinal)).Split([' ', '\t'], StringSplitOptions.RemoveEmptyEntries)[1]) / 1024;
+    public double PeakMegabytes =>
+        double.Parse(
+            File.ReadLines($"/proc/{_process.Id}/status")
+                .First(l => l.StartsWith("VmHWM", StringComparison.Ordinal))
+                .Split([' ', '\t'], StringSplitOptions.RemoveEmptyEntries)[1]
+        ) / 1024;
 
     /// <summary>Waits until it answers, and gives where it is.</summary>
     public Task<string> Address() => _at.Task.WaitAsync(TimeSpan.FromSeconds(60));
@@ -53,15 +66,20 @@ internal sealed class ServerProcess : IDisposable
 
     public void Dispose()
     {
-        if (!_process.HasExited) Kill();
+        if (!_process.HasExited)
+            Kill();
         _process.Dispose();
     }
 
     private void Hear(string? line)
     {
-        if (line is null) return;
-        lock (_said) _said.Add(line);
-        if (line.StartsWith("Plucky Rally is at ", StringComparison.Ordinal)) _at.TrySetResult(line.Split(' ')[4]);
-        else if (line.StartsWith("What to do is said at ", StringComparison.Ordinal)) _at.TrySetResult(line.Split(' ')[6]);
+        if (line is null)
+            return;
+        lock (_said)
+            _said.Add(line);
+        if (line.StartsWith("Plucky Rally is at ", StringComparison.Ordinal))
+            _at.TrySetResult(line.Split(' ')[4]);
+        else if (line.StartsWith("What to do is said at ", StringComparison.Ordinal))
+            _at.TrySetResult(line.Split(' ')[6]);
     }
 }

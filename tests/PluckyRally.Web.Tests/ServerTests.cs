@@ -16,7 +16,9 @@ public sealed class ServerTests : IDisposable
     {
         var request = new HttpRequestMessage(HttpMethod.Get, "/api/briefs");
         request.Headers.Host = "rally.example";
-        (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+            HttpStatusCode.BadRequest
+        );
     }
 
     [Fact]
@@ -56,7 +58,10 @@ public sealed class ServerTests : IDisposable
     [InlineData("70000")]
     [InlineData("http")]
     public void A_port_that_is_none_is_refused_with_a_remedy(string port) =>
-        Should.Throw<StartRefusedException>(() => ServerSettings.Read(new ConfigurationBuilder().AddInMemoryCollection([new("port", port)]).Build()))
+        Should
+            .Throw<StartRefusedException>(() =>
+                ServerSettings.Read(new ConfigurationBuilder().AddInMemoryCollection([new("port", port)]).Build())
+            )
             .Message.ShouldContain("--port 5080");
 
     [Fact]
@@ -66,7 +71,14 @@ public sealed class ServerTests : IDisposable
         taken.Start();
         var port = ((IPEndPoint)taken.LocalEndpoint).Port;
         var folder = Path.Combine(_app.Folder, "other");
-        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", $"{port}", "--data", folder]) { RedirectStandardError = true, RedirectStandardOutput = true };
+        var start = new ProcessStartInfo(
+            "dotnet",
+            [Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"), "--port", $"{port}", "--data", folder]
+        )
+        {
+            RedirectStandardError = true,
+            RedirectStandardOutput = true,
+        };
         using var process = Process.Start(start)!;
         var said = await process.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
         await process.WaitForExitAsync(TestContext.Current.CancellationToken);

@@ -25,14 +25,30 @@ public sealed class ShelfTests : IDisposable
     {
         await _app.AddBrief(Sample.Brief("Rain catcher"));
         await _app.AddBrief(Sample.Brief("Umbrella") with { Story = "It rains. 100% of the time." });
-        (await _app.Get<List<BriefOnShelf>>($"/api/briefs?search={Uri.EscapeDataString(search)}")).Count.ShouldBe(count);
+        (await _app.Get<List<BriefOnShelf>>($"/api/briefs?search={Uri.EscapeDataString(search)}")).Count.ShouldBe(
+            count
+        );
     }
 
     [Fact]
     public async Task What_could_not_have_been_recorded_is_said_before_a_file_is_taken_in_and_can_be_struck_out()
     {
-        var entry = new Entry.TrialRecorded { Id = Guid.NewGuid(), Team = "terns", Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "caught", Typed = "a lot" }] };
-        var file = Json.Write(new Rally { Name = "Odd", Edition = new() { Brief = Sample.Brief() }, Teams = [new() { Id = "terns", Name = "Terns" }], Entries = [entry] });
+        var entry = new Entry.TrialRecorded
+        {
+            Id = Guid.NewGuid(),
+            Team = "terns",
+            Outcome = TrialOutcome.Counted,
+            Readings = [new() { Measure = "caught", Typed = "a lot" }],
+        };
+        var file = Json.Write(
+            new Rally
+            {
+                Name = "Odd",
+                Edition = new() { Brief = Sample.Brief() },
+                Teams = [new() { Id = "terns", Name = "Terns" }],
+                Entries = [entry],
+            }
+        );
         var looked = await RunningApp.Read(await _app.Post("/api/files/look", file));
         looked.GetProperty("says").GetString()!.ShouldContain("1 entry more is kept, but set aside and not scored");
         looked.GetProperty("warnings")[0].GetProperty("at").GetString().ShouldBe("/entries/0/readings/0/typed");
@@ -40,11 +56,23 @@ public sealed class ShelfTests : IDisposable
         var rally = (await RunningApp.Read(await _app.Post("/api/files", file))).GetProperty("id").GetGuid();
         var aside = (await _app.Get<JsonElement>($"/api/rallies/{rally}")).GetProperty("aside");
         aside[0].GetProperty("entry").GetProperty("id").GetGuid().ShouldBe(entry.Id);
-        aside[0].GetProperty("problems")[0].GetProperty("what").GetString()!.ShouldContain("cannot be read as a number");
+        aside[0]
+            .GetProperty("problems")[0]
+            .GetProperty("what")
+            .GetString()!
+            .ShouldContain("cannot be read as a number");
         (await _app.Get<JsonElement>($"/api/rallies/{rally}/file")).GetProperty("entries").GetArrayLength().ShouldBe(1);
 
-        var strike = new Entry.StruckOut { Id = Guid.NewGuid(), Team = "terns", Entry = entry.Id, Reason = "set aside" };
-        (await _app.Post($"/api/rallies/{rally}/entries", Json.Write<Entry>(strike))).StatusCode.ShouldBe(HttpStatusCode.Created);
+        var strike = new Entry.StruckOut
+        {
+            Id = Guid.NewGuid(),
+            Team = "terns",
+            Entry = entry.Id,
+            Reason = "set aside",
+        };
+        (await _app.Post($"/api/rallies/{rally}/entries", Json.Write<Entry>(strike))).StatusCode.ShouldBe(
+            HttpStatusCode.Created
+        );
         (await _app.Get<JsonElement>($"/api/rallies/{rally}")).GetProperty("aside").GetArrayLength().ShouldBe(0);
         (await _app.Get<JsonElement>($"/api/rallies/{rally}/file")).GetProperty("entries").GetArrayLength().ShouldBe(2);
     }
@@ -58,7 +86,9 @@ public sealed class ShelfTests : IDisposable
         (await _app.Get<List<BriefOnShelf>>("/api/briefs?archived=true")).ShouldHaveSingleItem().Id.ShouldBe(id);
         await Put($"/api/briefs/{id}/archived", """{ "away": false }""");
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Count.ShouldBe(1);
-        (await Put($"/api/briefs/{Guid.NewGuid()}/archived", """{ "away": true }""")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await Put($"/api/briefs/{Guid.NewGuid()}/archived", """{ "away": true }""")).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
     }
 
     [Fact]
@@ -78,7 +108,10 @@ public sealed class ShelfTests : IDisposable
         await Save(id, "Third", 2);
         var versions = await Versions(id);
         versions.Select(v => v.GetProperty("title").GetString()).ShouldBe(["First"]);
-        var differences = await _app.Client.GetFromJsonAsync<JsonElement>($"/api/briefs/{id}/versions/1", TestContext.Current.CancellationToken);
+        var differences = await _app.Client.GetFromJsonAsync<JsonElement>(
+            $"/api/briefs/{id}/versions/1",
+            TestContext.Current.CancellationToken
+        );
         differences[0].GetProperty("before").GetString().ShouldBe("First");
         differences[0].GetProperty("after").GetString().ShouldBe("Third");
     }
@@ -89,7 +122,11 @@ public sealed class ShelfTests : IDisposable
         var id = await _app.AddBrief(Sample.Brief("First"));
         await Save(id, "Second", 1);
         var later = DateTimeOffset.UtcNow.AddMinutes(6);
-        await using (var db = _app.OpenDb()) await db.Briefs.ExecuteUpdateAsync(set => set.SetProperty(b => b.ChangedAt, later), TestContext.Current.CancellationToken);
+        await using (var db = _app.OpenDb())
+            await db.Briefs.ExecuteUpdateAsync(
+                set => set.SetProperty(b => b.ChangedAt, later),
+                TestContext.Current.CancellationToken
+            );
         await Save(id, "Third", 2);
         (await Versions(id)).Select(v => v.GetProperty("title").GetString()).ShouldBe(["Second", "First"]);
     }
@@ -116,13 +153,19 @@ public sealed class ShelfTests : IDisposable
         looked.GetProperty("snags").GetInt32().ShouldBe(0);
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).ShouldBeEmpty();
         await _app.AddBrief(Sample.Brief());
-        (await RunningApp.Read(await _app.Post("/api/files/look", Sample.Brief()))).GetProperty("says").GetString()!.ShouldContain("of this title on the shelf already");
+        (await RunningApp.Read(await _app.Post("/api/files/look", Sample.Brief())))
+            .GetProperty("says")
+            .GetString()!
+            .ShouldContain("of this title on the shelf already");
     }
 
     [Fact]
     public async Task A_file_that_is_no_brief_is_refused_whole_with_all_its_problems()
     {
-        var response = await _app.Post("/api/files/look", """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "goal": 6 }""");
+        var response = await _app.Post(
+            "/api/files/look",
+            """{ "format": "plucky-rally/brief", "version": 1, "title": 5, "goal": 6 }"""
+        );
         response.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(response)).ShouldBe(["/title", "/goal"]);
     }
@@ -140,8 +183,14 @@ public sealed class ShelfTests : IDisposable
     [Fact]
     public async Task A_file_of_50_MB_is_refused_clearly()
     {
-        var text = $$"""{ "format": "plucky-rally/brief", "version": 1, "title": "Large", "story": "{{new string('x', 50_000_000)}}" }""";
-        (await RunningApp.Read(await _app.Post("/api/files", text))).GetProperty("title").GetString()!.ShouldContain("larger than");
+        var text = $$"""
+            { "format": "plucky-rally/brief", "version": 1, "title": "Large",
+            "story": "{{new string('x', 50_000_000)}}" }
+            """;
+        (await RunningApp.Read(await _app.Post("/api/files", text)))
+            .GetProperty("title")
+            .GetString()!
+            .ShouldContain("larger than");
     }
 
     [Fact]
@@ -159,21 +208,38 @@ public sealed class ShelfTests : IDisposable
     public async Task The_sheet_comes_out_as_Markdown_with_scripts_made_harmless()
     {
         var id = await _app.AddBrief(Sample.Brief("<script>alert(1)</script>"));
-        var file = await _app.Client.GetAsync($"/api/briefs/{id}/markdown?teacher=false", TestContext.Current.CancellationToken);
+        var file = await _app.Client.GetAsync(
+            $"/api/briefs/{id}/markdown?teacher=false",
+            TestContext.Current.CancellationToken
+        );
         file.Content.Headers.ContentType!.MediaType.ShouldBe("text/markdown");
         file.Content.Headers.ContentDisposition!.FileName.ShouldBe("script-alert-1---script.brief.md");
-        (await file.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).ShouldStartWith(@"# \<script\>alert(1)\</script\>");
-        (await _app.Client.GetAsync($"/api/briefs/{id}/markdown?tier=none", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (await file.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).ShouldStartWith(
+            @"# \<script\>alert(1)\</script\>"
+        );
+        (
+            await _app.Client.GetAsync($"/api/briefs/{id}/markdown?tier=none", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
     }
 
     public void Dispose() => _app.Dispose();
 
     private async Task<IReadOnlyList<JsonElement>> Versions(Guid id) =>
-        [.. (await _app.Client.GetFromJsonAsync<JsonElement>($"/api/briefs/{id}/versions", TestContext.Current.CancellationToken)).EnumerateArray()];
+        [
+            .. (
+                await _app.Client.GetFromJsonAsync<JsonElement>(
+                    $"/api/briefs/{id}/versions",
+                    TestContext.Current.CancellationToken
+                )
+            ).EnumerateArray(),
+        ];
 
     private async Task Save(Guid id, string title, int revision)
     {
-        var request = new HttpRequestMessage(HttpMethod.Put, $"/api/briefs/{id}") { Content = RunningApp.Body(Json.Write(Sample.Brief(title))) };
+        var request = new HttpRequestMessage(HttpMethod.Put, $"/api/briefs/{id}")
+        {
+            Content = RunningApp.Body(Json.Write(Sample.Brief(title))),
+        };
         request.Headers.TryAddWithoutValidation("If-Match", $"\"{revision}\"");
         (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
     }
@@ -181,9 +247,11 @@ public sealed class ShelfTests : IDisposable
     private Task<HttpResponseMessage> Restore(Guid id, int version, string? tag)
     {
         var request = new HttpRequestMessage(HttpMethod.Post, $"/api/briefs/{id}/versions/{version}/restored");
-        if (tag is not null) request.Headers.TryAddWithoutValidation("If-Match", tag);
+        if (tag is not null)
+            request.Headers.TryAddWithoutValidation("If-Match", tag);
         return _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
     }
 
-    private Task<HttpResponseMessage> Put(string path, string json) => _app.Client.PutAsync(path, RunningApp.Body(json), TestContext.Current.CancellationToken);
+    private Task<HttpResponseMessage> Put(string path, string json) =>
+        _app.Client.PutAsync(path, RunningApp.Body(json), TestContext.Current.CancellationToken);
 }

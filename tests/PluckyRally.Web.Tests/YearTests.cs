@@ -14,30 +14,73 @@ public sealed class YearTests : IDisposable
     [Fact]
     public async Task A_planned_brief_is_on_the_line_in_the_shopping_and_in_the_calendar_until_it_is_taken_out()
     {
-        var brief = await _app.AddBrief(Sample.Brief() with { Materials = [new() { Id = "card", Name = "card", Amount = 2 }], Timing = new() { Teams = 6, TeamSize = 4 } });
+        var brief = await _app.AddBrief(
+            Sample.Brief() with
+            {
+                Materials =
+                [
+                    new()
+                    {
+                        Id = "card",
+                        Name = "card",
+                        Amount = 2,
+                    },
+                ],
+                Timing = new() { Teams = 6, TeamSize = 4 },
+            }
+        );
         var today = DateOnly.FromDateTime(DateTime.Now);
-        using var made = await _app.Post("/api/year/plans", new BriefPlan { Brief = brief, Date = today, WholeWeek = true, For = "Class 5" });
+        using var made = await _app.Post(
+            "/api/year/plans",
+            new BriefPlan
+            {
+                Brief = brief,
+                Date = today,
+                WholeWeek = true,
+                For = "Class 5",
+            }
+        );
         made.StatusCode.ShouldBe(HttpStatusCode.Created);
         var line = await _app.Get<YearLine>("/api/year");
         var plan = line.Plans.ShouldHaveSingleItem();
-        (plan.Title, plan.For, plan.WholeWeek, plan.Date).ShouldBe(("Rain catcher", "Class 5", true, new School().WeekOf(today)));
-        (await _app.Get<Shopping>("/api/shopping")).Lines.ShouldHaveSingleItem().Needed.ShouldBe(12, "two for each of six teams");
+        (plan.Title, plan.For, plan.WholeWeek, plan.Date).ShouldBe(
+            ("Rain catcher", "Class 5", true, new School().WeekOf(today))
+        );
+        (await _app.Get<Shopping>("/api/shopping"))
+            .Lines.ShouldHaveSingleItem()
+            .Needed.ShouldBe(12, "two for each of six teams");
 
         var event1 = (await Calendar()).Events.ShouldHaveSingleItem();
         event1.Summary.ShouldBe("Rain catcher, Class 5");
         (event1.Start!.Date, event1.End!.Date).ShouldBe((plan.Date, plan.Date.AddDays(7)));
 
-        using var changed = await _app.Put($"/api/year/plans/{plan.Id}", new BriefPlan { Brief = brief, Date = today.AddDays(3) });
+        using var changed = await _app.Put(
+            $"/api/year/plans/{plan.Id}",
+            new BriefPlan { Brief = brief, Date = today.AddDays(3) }
+        );
         changed.StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Calendar()).Events.ShouldHaveSingleItem().Start!.Date.ShouldBe(today.AddDays(3));
-        (await _app.Client.DeleteAsync($"/api/year/plans/{plan.Id}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (
+            await _app.Client.DeleteAsync($"/api/year/plans/{plan.Id}", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await _app.Get<YearLine>("/api/year")).Plans.ShouldBeEmpty();
     }
 
     [Fact]
     public async Task The_year_line_is_the_schools_own()
     {
-        using var set = await _app.Put("/api/school", new School { BeginsMonth = 2, South = true, Terms = [new("Autumn term", 2, 1)], Paper = PaperSize.Letter, Units = UnitSystem.Customary, FirstDay = DayOfWeek.Sunday });
+        using var set = await _app.Put(
+            "/api/school",
+            new School
+            {
+                BeginsMonth = 2,
+                South = true,
+                Terms = [new("Autumn term", 2, 1)],
+                Paper = PaperSize.Letter,
+                Units = UnitSystem.Customary,
+                FirstDay = DayOfWeek.Sunday,
+            }
+        );
         set.StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await _app.Get<School>("/api/school")).FirstDay.ShouldBe(DayOfWeek.Sunday);
         var line = await _app.Get<YearLine>("/api/year");
@@ -46,12 +89,18 @@ public sealed class YearTests : IDisposable
         line.Terms.ShouldHaveSingleItem().From.ShouldBe(0);
         using var wrong = await _app.Put("/api/school", new School { BeginsMonth = 14 });
         (await RunningApp.Places(wrong)).ShouldBe(["/beginsDay"]);
-        using var nobody = await _app.Post("/api/year/plans", new BriefPlan { Brief = Guid.CreateVersion7(), Date = new(2026, 11, 27) });
+        using var nobody = await _app.Post(
+            "/api/year/plans",
+            new BriefPlan { Brief = Guid.CreateVersion7(), Date = new(2026, 11, 27) }
+        );
         nobody.StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     public void Dispose() => _app.Dispose();
 
     /// <summary>Read back with the calendar library, as a calendar would.</summary>
-    private async Task<Calendar> Calendar() => Ical.Net.Calendar.Load(await _app.Client.GetStringAsync("/api/year/calendar", TestContext.Current.CancellationToken))!;
+    private async Task<Calendar> Calendar() =>
+        Ical.Net.Calendar.Load(
+            await _app.Client.GetStringAsync("/api/year/calendar", TestContext.Current.CancellationToken)
+        )!;
 }

@@ -9,7 +9,8 @@ internal static class ProjectFolder
     private static string Find()
     {
         var at = new DirectoryInfo(AppContext.BaseDirectory);
-        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx"))) at = at.Parent;
+        while (at is not null && !File.Exists(Path.Combine(at.FullName, "PluckyRally.slnx")))
+            at = at.Parent;
         return at?.FullName ?? throw new InvalidOperationException("The project's folder was not found.");
     }
 }

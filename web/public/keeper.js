@@ -1,5 +1,5 @@
-// Keeps the page and its files, so that a closed tab opens again without a line. Files carry a mark of their contents in their names and
-// never change; the page is asked for anew while there is a line. Nothing of the API is kept here.
+// Keeps the page and its files, so that a closed tab opens again without a line. Files carry a mark of their contents
+// in their names and never change; the page is asked for anew while there is a line. Nothing of the API is kept here.
 const store = 'page-1'
 const page = '/'
 /** A line that gives no answer for so long is none. */

@@ -16,21 +16,35 @@ internal sealed record AwardPlan(Award Definition, FigureExpression? Value)
             found.Length(award.Name, Limits.Name, $"{at}/name", "The name");
             if (award.GivenBy is not null)
             {
-                found.Unless(award is { Value: "", FirstTo: null }, $"{at}/value", "People give this award, so it looks at no figure.", "Take the figure out, or let it be worked out.");
+                found.Unless(
+                    award is { Value: "", FirstTo: null },
+                    $"{at}/value",
+                    "People give this award, so it looks at no figure.",
+                    "Take the figure out, or let it be worked out."
+                );
                 plans.Add(new(award, null));
                 continue;
             }
 
             if (award.FirstTo is { } first)
             {
-                found.Unless(brief.Method.Parts.OfType<Part.Tasks>().Any(p => p.Id == first.Part && p.Items.Any(i => i.Id == first.Task)), $"{at}/firstTo", "There is no such task.", "Name a part with tasks and one of its tasks.");
+                found.Unless(
+                    brief
+                        .Method.Parts.OfType<Part.Tasks>()
+                        .Any(p => p.Id == first.Part && p.Items.Any(i => i.Id == first.Task)),
+                    $"{at}/firstTo",
+                    "There is no such task.",
+                    "Name a part with tasks and one of its tasks."
+                );
                 plans.Add(new(award, null));
                 continue;
             }
 
             var value = figures.Compile(award.Value, Known.WithTotal, "awards come last");
-            if (value.IsOk) plans.Add(new(award, value.Value));
-            else found.AddAll($"{at}/value", value.Problems);
+            if (value.IsOk)
+                plans.Add(new(award, value.Value));
+            else
+                found.AddAll($"{at}/value", value.Problems);
         }
 
         return plans;

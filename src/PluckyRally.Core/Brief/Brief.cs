@@ -19,7 +19,9 @@ public enum Season
     Summer,
 }
 
-/// <summary>A challenge as a teacher writes it: the pupils' sheet, what is measured, the rules and the scoring.</summary>
+/// <summary>
+/// A challenge as a teacher writes it: the pupils' sheet, what is measured, the rules and the scoring.
+/// </summary>
 public sealed record Brief
 {
     /// <summary>The name of the file format.</summary>
@@ -125,5 +127,7 @@ public sealed record Brief
     public IReadOnlyList<Tier> Tiers { get; init; } = [];
 
     /// <summary>Whether something is read or looked at in each attempt.</summary>
-    internal bool TakesAttempts => Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt }) || Rules.Any(r => r is { Off: false, When: When.EveryAttempt });
+    internal bool TakesAttempts =>
+        Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
+        || Rules.Any(r => r is { Off: false, When: When.EveryAttempt });
 }

@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>What must be true of a brief before a rally can be run from it, apart from its expressions and limits.</summary>
+/// <summary>
+/// What must be true of a brief before a rally can be run from it, apart from its expressions and limits.
+/// </summary>
 internal static class BriefCheck
 {
     public static void Check(Brief brief, ProblemCollector found)
@@ -19,7 +21,12 @@ internal static class BriefCheck
         foreach (var figure in brief.Figures)
         {
             var inner = new ProblemCollector($"/figures/{figure.Id}");
-            inner.Unless(brief.Measures.All(m => m.Id != figure.Id), "/id", $"A measure has the id “{ProblemCollector.Short(figure.Id)}” too.", "Give the figure its own id.");
+            inner.Unless(
+                brief.Measures.All(m => m.Id != figure.Id),
+                "/id",
+                $"A measure has the id “{ProblemCollector.Short(figure.Id)}” too.",
+                "Give the figure its own id."
+            );
             figure.Check(brief.Trials, inner);
             found.Under("", inner);
         }
@@ -38,57 +45,195 @@ internal static class BriefCheck
         found.Length(brief.RigSteps, Limits.Text, "/rigSteps", "How the rig is built");
         SheetCheck.Check(brief, found);
         var method = brief.Method;
-        found.Unless(!method.Ranking || method.Parts.Any(p => !p.Off), "/method/parts", "Nothing gives points yet.", "Add a part, and say what it gives points for; or let teams have no places, and only what the design must do counts.");
-        found.Unless(method.Precision is > 0 and <= 1000, "/method/precision", "Points must be shown to some precision.", "Use 1, 0.5, 0.1 or 0.01.");
+        found.Unless(
+            !method.Ranking || method.Parts.Any(p => !p.Off),
+            "/method/parts",
+            "Nothing gives points yet.",
+            "Add a part, and say what it gives points for; or let teams have no places, and only what the "
+                + "design must do counts."
+        );
+        found.Unless(
+            method.Precision is > 0 and <= 1000,
+            "/method/precision",
+            "Points must be shown to some precision.",
+            "Use 1, 0.5, 0.1 or 0.01."
+        );
     }
 
     private static void Check(Measure measure, Brief brief, ProblemCollector found)
     {
-        found.NotEmpty(measure.Name, "/name", "The measure has no name.", "Say what is measured, for example “height”.");
+        found.NotEmpty(
+            measure.Name,
+            "/name",
+            "The measure has no name.",
+            "Say what is measured, for example “height”."
+        );
         found.Length(measure.Name, Limits.Name, "/name", "The name");
         found.Length(measure.How, Limits.Text, "/how", "The note on how to measure");
         found.Length(measure.Unit, 40, "/unit", "The unit");
-        found.Unless(measure.Step is > 0 and <= 1_000_000, "/step", "The step must be above zero.", "Use what the instrument shows, for example 1 or 0.5.");
-        found.Unless(measure.Tare >= 0, "/tare", "A container cannot weigh less than nothing.", "Use 0 where there is no container.");
-        found.Unless(measure.Expected is null || measure.Expected.Low != measure.Expected.High, "/expected/high", "The best expected is the same as the weakest.", "Write what the weakest and what the best team will probably reach.");
-        found.Unless(measure.Expected is null || measure.Better != Better.More || measure.Expected.Low <= measure.Expected.High, "/expected/high", "The best expected is not above the weakest.", "Swap them, or say that less is better.");
-        found.Unless(measure.Combine is null || measure.Taken == Taken.EachAttempt, "/combine", "What is read once needs no way of becoming one.", "Leave it out, or read the measure in every attempt.");
-        found.Unless(measure.Combine != Combine.BestMean || measure.BestOf >= 1 && measure.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
-        found.Unless(measure is not { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last }, "/failureValue", "Where less is better, a failed attempt must count as something.", "Write the value of a failed attempt, worse than any success.");
-        found.Unless(measure.GoodTo is null or > 0, "/goodTo", "What a reading is good to must be above zero.", "Leave it out, and the step decides.");
+        found.Unless(
+            measure.Step is > 0 and <= 1_000_000,
+            "/step",
+            "The step must be above zero.",
+            "Use what the instrument shows, for example 1 or 0.5."
+        );
+        found.Unless(
+            measure.Tare >= 0,
+            "/tare",
+            "A container cannot weigh less than nothing.",
+            "Use 0 where there is no container."
+        );
+        found.Unless(
+            measure.Expected is null || measure.Expected.Low != measure.Expected.High,
+            "/expected/high",
+            "The best expected is the same as the weakest.",
+            "Write what the weakest and what the best team will probably reach."
+        );
+        found.Unless(
+            measure.Expected is null || measure.Better != Better.More || measure.Expected.Low <= measure.Expected.High,
+            "/expected/high",
+            "The best expected is not above the weakest.",
+            "Swap them, or say that less is better."
+        );
+        found.Unless(
+            measure.Combine is null || measure.Taken == Taken.EachAttempt,
+            "/combine",
+            "What is read once needs no way of becoming one.",
+            "Leave it out, or read the measure in every attempt."
+        );
+        found.Unless(
+            measure.Combine != Combine.BestMean || measure.BestOf >= 1 && measure.BestOf <= brief.Trials.Attempts,
+            "/bestOf",
+            "The mean of the best needs a number of attempts.",
+            $"Use 1 to {brief.Trials.Attempts}."
+        );
+        found.Unless(
+            measure
+                is not {
+                    Better: Better.Less,
+                    FailureValue: null,
+                    Combine: Combine.Worst
+                        or Combine.Mean
+                        or Combine.Median
+                        or Combine.Sum
+                        or Combine.First
+                        or Combine.Last
+                },
+            "/failureValue",
+            "Where less is better, a failed attempt must count as something.",
+            "Write the value of a failed attempt, worse than any success."
+        );
+        found.Unless(
+            measure.GoodTo is null or > 0,
+            "/goodTo",
+            "What a reading is good to must be above zero.",
+            "Leave it out, and the step decides."
+        );
         if (measure.LaidOut is { } laid)
         {
-            found.Unless(measure.Kind == MeasureKind.Length, "/laidOut", "Only a length can be laid out.", "Make the measure a length.");
-            found.Unless(measure.Unit == laid.Name && laid.Name.Length > 0, "/unit", "The unit of a laid-out length is the thing laid.", $"Write “{laid.Name}” as the unit.");
-            found.Unless(laid.Centimetres is null or > 0, "/laidOut/centimetres", "The size of one must be above zero.", "Measure one, or leave it out.");
+            found.Unless(
+                measure.Kind == MeasureKind.Length,
+                "/laidOut",
+                "Only a length can be laid out.",
+                "Make the measure a length."
+            );
+            found.Unless(
+                measure.Unit == laid.Name && laid.Name.Length > 0,
+                "/unit",
+                "The unit of a laid-out length is the thing laid.",
+                $"Write “{laid.Name}” as the unit."
+            );
+            found.Unless(
+                laid.Centimetres is null or > 0,
+                "/laidOut/centimetres",
+                "The size of one must be above zero.",
+                "Measure one, or leave it out."
+            );
         }
         else if (Units.NeedsUnit(measure.Kind) && Units.Find(measure.Unit)?.Kind != measure.Kind)
         {
-            found.Add("/unit", measure.Unit.Length == 0 ? "The measure has no unit." : $"“{measure.Unit}” is not a unit of {measure.Kind.ToString().ToLowerInvariant()}.", $"Use one of these: {string.Join(", ", Units.For(measure.Kind))}.");
+            found.Add(
+                "/unit",
+                measure.Unit.Length == 0
+                    ? "The measure has no unit."
+                    : $"“{measure.Unit}” is not a unit of {measure.Kind.ToString().ToLowerInvariant()}.",
+                $"Use one of these: {string.Join(", ", Units.For(measure.Kind))}."
+            );
         }
 
-        found.Unless(measure.Kind != MeasureKind.Level || measure.Levels.Count >= 2, "/levels", "A level needs at least two words.", "List them from lowest to highest.");
+        found.Unless(
+            measure.Kind != MeasureKind.Level || measure.Levels.Count >= 2,
+            "/levels",
+            "A level needs at least two words.",
+            "List them from lowest to highest."
+        );
         found.Count(measure.Levels, 20, "/levels", "levels");
-        found.Unless(measure.Levels.Distinct(StringComparer.OrdinalIgnoreCase).Count() == measure.Levels.Count && measure.Levels.All(l => !string.IsNullOrWhiteSpace(l)), "/levels", "Two levels have the same word, or one has none.", "Give each level its own word.");
-        found.Unless(measure.Weights.Count == 0 || measure.Kind == MeasureKind.Mass, "/weights", "Only a mass can be made of counted weights.", "Make the measure a mass.");
+        found.Unless(
+            measure.Levels.Distinct(StringComparer.OrdinalIgnoreCase).Count() == measure.Levels.Count
+                && measure.Levels.All(l => !string.IsNullOrWhiteSpace(l)),
+            "/levels",
+            "Two levels have the same word, or one has none.",
+            "Give each level its own word."
+        );
+        found.Unless(
+            measure.Weights.Count == 0 || measure.Kind == MeasureKind.Mass,
+            "/weights",
+            "Only a mass can be made of counted weights.",
+            "Make the measure a mass."
+        );
         found.Count(measure.Weights, 20, "/weights", "sorts of weights");
         for (var i = 0; i < measure.Weights.Count; i++)
         {
             var weight = measure.Weights[i];
-            found.NotEmpty(weight.Name, $"/weights/{i}/name", "The weight has no name.", "Say what is counted, for example “bead”.");
-            found.Unless(weight.GramsEach is > 0, $"/weights/{i}/grams", $"The mass of one {weight.Name} is not known.", "Write its mass in grams, or weigh many together and write count and total.");
-            found.Unless(weight.Calibration is null or { Count: > 0, TotalGrams: > 0, ScaleStep: > 0 }, $"/weights/{i}/calibration", "Calibrating needs a count, a total and the scale's step.", "Weigh at least ten together.");
+            found.NotEmpty(
+                weight.Name,
+                $"/weights/{i}/name",
+                "The weight has no name.",
+                "Say what is counted, for example “bead”."
+            );
+            found.Unless(
+                weight.GramsEach is > 0,
+                $"/weights/{i}/grams",
+                $"The mass of one {weight.Name} is not known.",
+                "Write its mass in grams, or weigh many together and write count and total."
+            );
+            found.Unless(
+                weight.Calibration is null or { Count: > 0, TotalGrams: > 0, ScaleStep: > 0 },
+                $"/weights/{i}/calibration",
+                "Calibrating needs a count, a total and the scale's step.",
+                "Weigh at least ten together."
+            );
         }
     }
 
     private static void Check(Trials trials, ProblemCollector found)
     {
-        found.Unless(trials.Attempts is >= 1 and <= Limits.Attempts, "/trials/attempts", "The number of attempts is out of range.", $"Use 1 to {Limits.Attempts}.");
-        found.Unless(trials.Minimum is null || (trials.Minimum >= 1 && trials.Minimum <= trials.Attempts), "/trials/minimum", "The minimum does not fit the number of attempts.", $"Use 1 to {trials.Attempts}, or leave it out.");
-        found.Unless(trials.FreshBuilds is null or >= 0, "/trials/freshBuilds", "There cannot be fewer than no fresh builds.", "Use 0 or more.");
+        found.Unless(
+            trials.Attempts is >= 1 and <= Limits.Attempts,
+            "/trials/attempts",
+            "The number of attempts is out of range.",
+            $"Use 1 to {Limits.Attempts}."
+        );
+        found.Unless(
+            trials.Minimum is null || (trials.Minimum >= 1 && trials.Minimum <= trials.Attempts),
+            "/trials/minimum",
+            "The minimum does not fit the number of attempts.",
+            $"Use 1 to {trials.Attempts}, or leave it out."
+        );
+        found.Unless(
+            trials.FreshBuilds is null or >= 0,
+            "/trials/freshBuilds",
+            "There cannot be fewer than no fresh builds.",
+            "Use 0 or more."
+        );
         found.Length(trials.How, Limits.Text, "/trials/how", "The test");
         found.Length(trials.IfItFalls, Limits.Text, "/trials/ifItFalls", "What happens if it falls");
-        found.Unless(trials.HoldSeconds is >= 0 and <= 3600, "/trials/holdSeconds", "The seconds of the hold are out of range.", "Use 0 to 3600.");
+        found.Unless(
+            trials.HoldSeconds is >= 0 and <= 3600,
+            "/trials/holdSeconds",
+            "The seconds of the hold are out of range.",
+            "Use 0 to 3600."
+        );
         found.Length(trials.OverWhen, Limits.Text, "/trials/overWhen", "The end condition");
     }
 }

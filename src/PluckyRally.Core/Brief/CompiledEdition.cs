@@ -1,12 +1,20 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// An edition made ready to be scored: every expression parsed, every limit understood. Made once for a rally and used for
-/// every scoring of it.
+/// An edition made ready to be scored: every expression parsed, every limit understood. Made once for a rally and used
+/// for every scoring of it.
 /// </summary>
 public sealed class CompiledEdition
 {
-    private CompiledEdition(Edition edition, IReadOnlyList<RulePlan> rules, IReadOnlyList<PartPlan> parts, IReadOnlyList<TieBreakPlan> tieBreaks, IReadOnlyList<AwardPlan> awards, IReadOnlyList<TargetPlan> targets, FigureList figures)
+    private CompiledEdition(
+        Edition edition,
+        IReadOnlyList<RulePlan> rules,
+        IReadOnlyList<PartPlan> parts,
+        IReadOnlyList<TieBreakPlan> tieBreaks,
+        IReadOnlyList<AwardPlan> awards,
+        IReadOnlyList<TargetPlan> targets,
+        FigureList figures
+    )
     {
         Figures = figures;
         Edition = edition;
@@ -19,7 +27,9 @@ public sealed class CompiledEdition
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
         TakesAttempts = edition.Brief.TakesAttempts;
         ComparesTeams = parts.Any(p => p.Curve.ComparesTeams);
-        RewardsFirst = edition.Brief.Method.Parts.OfType<Part.Tasks>().Any(p => p.Items.Any(i => i.FirstTeams is not null));
+        RewardsFirst = edition
+            .Brief.Method.Parts.OfType<Part.Tasks>()
+            .Any(p => p.Items.Any(i => i.FirstTeams is not null));
     }
 
     /// <summary>The edition that it was made from, without what is left out in it.</summary>
@@ -31,13 +41,17 @@ public sealed class CompiledEdition
     /// <summary>The measures by id.</summary>
     public IReadOnlyDictionary<string, Measure> Measures { get; }
 
-    /// <summary>Whether something is read or looked at in each attempt, so that a team without its attempts has not finished.</summary>
+    /// <summary>
+    /// Whether something is read or looked at in each attempt, so that a team without its attempts has not finished.
+    /// </summary>
     internal bool TakesAttempts { get; }
 
     /// <summary>Whether a curve holds teams against each other, so that the points of one hang on all.</summary>
     internal bool ComparesTeams { get; }
 
-    /// <summary>Whether a task is worth more to the teams that do it first, so that the value of one hangs on all.</summary>
+    /// <summary>
+    /// Whether a task is worth more to the teams that do it first, so that the value of one hangs on all.
+    /// </summary>
     internal bool RewardsFirst { get; }
 
     /// <summary>Whether which of a team's designs counts can hang on what other teams have shown.</summary>
@@ -50,7 +64,9 @@ public sealed class CompiledEdition
 
     internal IReadOnlyList<PartPlan> Parts { get; }
 
-    /// <summary>The places of the parts in the order in which their values are worked out: each after those that it rests on.</summary>
+    /// <summary>
+    /// The places of the parts in the order in which their values are worked out: each after those that it rests on.
+    /// </summary>
     internal IReadOnlyList<int> WorkedOut { get; }
 
     private int Depth(int part) => Parts[part].RestsOn.Select(on => Depth(on) + 1).DefaultIfEmpty(0).Max();
@@ -75,7 +91,11 @@ public sealed class CompiledEdition
         var found = new ProblemCollector();
         found.AddAll(leftOut);
         BriefCheck.Check(brief, found);
-        var plans = PartPlans.Make(brief, [.. brief.Method.Parts.Where(p => !p.Off && !RestsOnWhatIsLeftOut($"/method/parts/{p.Id}/"))], found);
+        var plans = PartPlans.Make(
+            brief,
+            [.. brief.Method.Parts.Where(p => !p.Off && !RestsOnWhatIsLeftOut($"/method/parts/{p.Id}/"))],
+            found
+        );
         var figures = FigureList.Of(brief, plans, found);
         IReadOnlyList<PartPlan> parts = [.. plans.OfType<PartPlan>()];
         var sources = new RuleSources(brief, figures, parts);
@@ -83,7 +103,8 @@ public sealed class CompiledEdition
         foreach (var rule in brief.Rules.Where(r => !r.Off && !RestsOnWhatIsLeftOut($"/rules/{r.Id}/")))
         {
             var inner = new ProblemCollector($"/rules/{rule.Id}");
-            if (RulePlan.Make(rule, sources, inner) is { } plan) rules.Add(plan);
+            if (RulePlan.Make(rule, sources, inner) is { } plan)
+                rules.Add(plan);
             found.Under("", inner);
         }
 
@@ -92,8 +113,12 @@ public sealed class CompiledEdition
         var targets = TargetPlan.MakeAll(brief, figures, found);
         return found.Problems.Any(p => p.Severity == Severity.Error)
             ? Result<CompiledEdition>.Refused(found.Problems)
-            : Result<CompiledEdition>.Ok(new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, targets, figures), found.Problems);
+            : Result<CompiledEdition>.Ok(
+                new(edition with { Brief = brief }, rules, parts, tieBreaks, awards, targets, figures),
+                found.Problems
+            );
 
-        bool RestsOnWhatIsLeftOut(string at) => leftOut.Any(p => p.Severity == Severity.Error && p.At.StartsWith(at, StringComparison.Ordinal));
+        bool RestsOnWhatIsLeftOut(string at) =>
+            leftOut.Any(p => p.Severity == Severity.Error && p.At.StartsWith(at, StringComparison.Ordinal));
     }
 }

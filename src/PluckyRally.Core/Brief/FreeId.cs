@@ -7,6 +7,9 @@ internal static class FreeId
     public static string Of(string stem, IEnumerable<string> taken)
     {
         var there = taken.ToHashSet();
-        return Enumerable.Range(1, there.Count + 1).Select(i => i == 1 ? stem : $"{stem}{i}").First(id => !there.Contains(id));
+        return Enumerable
+            .Range(1, there.Count + 1)
+            .Select(i => i == 1 ? stem : $"{stem}{i}")
+            .First(id => !there.Contains(id));
     }
 }

@@ -29,7 +29,9 @@ public sealed record Method
     /// <summary>Which total wins.</summary>
     public Wins Wins { get; init; }
 
-    /// <summary>The shown precision of points: each part and deduction is rounded to it before it is added. Above 0.</summary>
+    /// <summary>
+    /// The shown precision of points: each part and deduction is rounded to it before it is added. Above 0.
+    /// </summary>
     public decimal Precision { get; init; } = 0.1m;
 
     /// <summary>The lowest total there is; none where absent.</summary>
@@ -57,7 +59,9 @@ public sealed record TieBreak
     /// <summary>What it is called, e.g. "fewest sheets".</summary>
     public required string Name { get; init; }
 
-    /// <summary>A figure's id, or an expression over figures: measures, what is known of parts and of the team.</summary>
+    /// <summary>
+    /// A figure's id, or an expression over figures: measures, what is known of parts and of the team.
+    /// </summary>
     public required string Value { get; init; }
 
     /// <summary>Which direction is better.</summary>
@@ -79,7 +83,10 @@ public sealed record Award
     /// <summary>Who gives it; absent where it is worked out. What people give looks at no figure.</summary>
     public GivenBy? GivenBy { get; init; }
 
-    /// <summary>A figure's id, or an expression over figures; empty where the award goes to the first to manage something, or people give it.</summary>
+    /// <summary>
+    /// A figure's id, or an expression over figures; empty where the award goes to the first to manage something, or
+    /// people give it.
+    /// </summary>
     public string Value { get; init; } = "";
 
     /// <summary>Which direction is better.</summary>

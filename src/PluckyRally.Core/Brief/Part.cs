@@ -16,9 +16,7 @@ public enum NoValue
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 public abstract partial record Part
 {
-    private Part()
-    {
-    }
+    private Part() { }
 
     /// <summary>Names the part in rules and tie-breaks.</summary>
     public required string Id { get; init; }
@@ -35,7 +33,9 @@ public abstract partial record Part
     /// <summary>The most points it gives, before the weight.</summary>
     public decimal? Cap { get; init; }
 
-    /// <summary>What it gives where there was no success, before the weight; 0 where absent and the highest total wins.</summary>
+    /// <summary>
+    /// What it gives where there was no success, before the weight; 0 where absent and the highest total wins.
+    /// </summary>
     public decimal? FailurePoints { get; init; }
 
     /// <summary>What happens where it has no value.</summary>
@@ -50,10 +50,14 @@ public abstract partial record Part
     /// <summary>The expressions that it rests on.</summary>
     internal virtual IReadOnlyList<string> RestsOn => [];
 
-    /// <summary>A team's answer as it was typed or pasted, or what is wrong with it; null where nothing is sorted here.</summary>
+    /// <summary>
+    /// A team's answer as it was typed or pasted, or what is wrong with it; null where nothing is sorted here.
+    /// </summary>
     internal virtual AnswerRead? ReadAnswer(string text, ProblemCollector found) => null;
 
-    /// <summary>What in it a tier may have of its own, by its place within the part; its curve's numbers are added to these.</summary>
+    /// <summary>
+    /// What in it a tier may have of its own, by its place within the part; its curve's numbers are added to these.
+    /// </summary>
     internal virtual IEnumerable<TierField> Inner => [];
 
     /// <summary>The curve that its value goes through; null where it gives points by its own rule.</summary>

@@ -1,14 +1,12 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// A part made ready to be scored. Each case stands in the folder of its part (<c>Parts/Relay</c> and so on), beside the
-/// entries that feed it.
+/// A part made ready to be scored. Each case stands in the folder of its part (<c>Parts/Relay</c> and so on), beside
+/// the entries that feed it.
 /// </summary>
 internal abstract partial record PartPlan
 {
-    private PartPlan()
-    {
-    }
+    private PartPlan() { }
 
     /// <summary>The part.</summary>
     public abstract Part Part { get; }
@@ -35,9 +33,12 @@ internal abstract partial record PartPlan
     public abstract string Say();
 
     /// <summary>A value as it is shown.</summary>
-    public virtual string Show(BoundedValue value) => value.HasValue ? ReadingFormat.WithBound(MethodWords.Points(value.Number), value.Bound) : "no value";
+    public virtual string Show(BoundedValue value) =>
+        value.HasValue ? ReadingFormat.WithBound(MethodWords.Points(value.Number), value.Bound) : "no value";
 
-    /// <summary>A value that the brief states, such as the edge of a band: never rounded, unlike one that was worked out.</summary>
+    /// <summary>
+    /// A value that the brief states, such as the edge of a band: never rounded, unlike one that was worked out.
+    /// </summary>
     public virtual string ShowStated(decimal value) => Show(new BoundedValue(value));
 
     /// <summary>The measures that it looks at.</summary>
@@ -72,7 +73,9 @@ internal abstract partial record PartPlan
     /// <summary>The values that its curve will probably see; null where nobody knows.</summary>
     public abstract Stretch? Values(Brief brief);
 
-    /// <summary>The fewest and the most points it will probably give, before floor, cap and weight; null where nobody knows.</summary>
+    /// <summary>
+    /// The fewest and the most points it will probably give, before floor, cap and weight; null where nobody knows.
+    /// </summary>
     public virtual Stretch? Spread(Brief brief) => Values(brief) is { } values ? Curve.Spread(values, Better) : null;
 
     /// <summary>The fewest and the most points it will probably add to a total; null where nobody knows.</summary>
@@ -80,13 +83,16 @@ internal abstract partial record PartPlan
     {
         return Spread(brief) is { } points ? new(Added(points.Low), Added(points.High)) : null;
 
-        decimal Added(decimal p) => Math.Max(Part.Floor ?? decimal.MinValue, Math.Min(Part.Cap ?? decimal.MaxValue, p)) * Part.Weight;
+        decimal Added(decimal p) =>
+            Math.Max(Part.Floor ?? decimal.MinValue, Math.Min(Part.Cap ?? decimal.MaxValue, p)) * Part.Weight;
     }
 
     /// <summary>What of a pretend team can be moved.</summary>
     public abstract IEnumerable<TryHandle> Handles { get; }
 
-    /// <summary>What of it is left to chance in a rehearsal; each of them can stand where a pretend team's handles do.</summary>
+    /// <summary>
+    /// What of it is left to chance in a rehearsal; each of them can stand where a pretend team's handles do.
+    /// </summary>
     public virtual IEnumerable<RehearsedThing> Things => Handles.Select(RehearsedThing.Amount.Guess);
 
     /// <summary>What really came of its things, from what was recorded of a design.</summary>
@@ -108,14 +114,38 @@ internal abstract partial record PartPlan
     /// <param name="brief">The brief.</param>
     /// <param name="found">Collects what is wrong.</param>
     /// <param name="ready">What makes ready what only this sort of part has.</param>
-    public static PartPlan? Make(Part part, Brief brief, ProblemCollector found, Func<Brief, ProblemCollector, PartPlan?> ready)
+    public static PartPlan? Make(
+        Part part,
+        Brief brief,
+        ProblemCollector found,
+        Func<Brief, ProblemCollector, PartPlan?> ready
+    )
     {
-        found.NotEmpty(part.Name, "/name", "The part has no name.", "Say what it gives points for, for example “Height”.");
+        found.NotEmpty(
+            part.Name,
+            "/name",
+            "The part has no name.",
+            "Say what it gives points for, for example “Height”."
+        );
         found.Length(part.Name, Limits.Name, "/name", "The name");
-        found.Unless(part.Floor is null || part.Cap is null || part.Floor <= part.Cap, "/cap", "The most points are fewer than the fewest.", "Swap them.");
-        found.Unless(part.Weight >= 0, "/weight", "A weight below zero would turn better into worse.", "Use 0 or more.");
+        found.Unless(
+            part.Floor is null || part.Cap is null || part.Floor <= part.Cap,
+            "/cap",
+            "The most points are fewer than the fewest.",
+            "Swap them."
+        );
+        found.Unless(
+            part.Weight >= 0,
+            "/weight",
+            "A weight below zero would turn better into worse.",
+            "Use 0 or more."
+        );
         if (brief.Method.Wins == Wins.Lowest && part.FailurePoints is null)
-            found.Add("/failurePoints", "Where the lowest total wins, a team without a success must get points.", "Write how many, more than any success would give.");
+            found.Add(
+                "/failurePoints",
+                "Where the lowest total wins, a team without a success must get points.",
+                "Write how many, more than any success would give."
+            );
         var plan = ready(brief, found);
         return found.Problems.Count == 0 ? plan : null;
     }
@@ -123,16 +153,37 @@ internal abstract partial record PartPlan
     /// <summary>A field of this part on a judge's sheet.</summary>
     private protected string Field(string what) => $"part.{Part.Id}.{what}";
 
-    /// <summary>Something of it that is left to chance, with what is usual where nobody knows (common practice, no source).</summary>
-    private protected RehearsedThing.Amount Amount(string what, string name, string unit, Pert usual, decimal step = 1, IReadOnlyList<string>? words = null, bool less = false) =>
-        new(Handle(what, name, unit, usual.Low, usual.High, step, words, less), usual, RehearsalWords.Guess);
+    /// <summary>
+    /// Something of it that is left to chance, with what is usual where nobody knows (common practice, no source).
+    /// </summary>
+    private protected RehearsedThing.Amount Amount(
+        string what,
+        string name,
+        string unit,
+        Pert usual,
+        decimal step = 1,
+        IReadOnlyList<string>? words = null,
+        bool less = false
+    ) => new(Handle(what, name, unit, usual.Low, usual.High, step, words, less), usual, RehearsalWords.Guess);
 
-    /// <summary>Something of it that happens or does not, with how often it does where nobody knows (common practice, no source).</summary>
-    private protected RehearsedThing.Happening Happening(string what, string name, decimal inAHundred, bool good) => new($"{Part.Id}.{what}", $"{Part.Name}: {name}", inAHundred, good);
+    /// <summary>
+    /// Something of it that happens or does not, with how often it does where nobody knows (common practice, no
+    /// source).
+    /// </summary>
+    private protected RehearsedThing.Happening Happening(string what, string name, decimal inAHundred, bool good) =>
+        new($"{Part.Id}.{what}", $"{Part.Name}: {name}", inAHundred, good);
 
     /// <summary>What came of one of its things.</summary>
     private protected ThingCame CameOf(string what, decimal value, int of = 1) => new($"{Part.Id}.{what}", value, of);
 
-    private protected TryHandle Handle(string what, string name, string unit, decimal low, decimal high, decimal step = 1, IReadOnlyList<string>? words = null, bool less = false) =>
-        new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []) { LessIsBetter = less };
+    private protected TryHandle Handle(
+        string what,
+        string name,
+        string unit,
+        decimal low,
+        decimal high,
+        decimal step = 1,
+        IReadOnlyList<string>? words = null,
+        bool less = false
+    ) => new($"{Part.Id}.{what}", $"{Part.Name}: {name}", unit, low, high, step, words ?? []) { LessIsBetter = less };
 }

@@ -49,7 +49,9 @@ public sealed record Rule
     /// <summary>What happens to a team that misses it.</summary>
     public required Consequence IfMissed { get; init; }
 
-    /// <summary>For whom it holds: the id of a card that is dealt, or one team's name. Empty where it holds for all.</summary>
+    /// <summary>
+    /// For whom it holds: the id of a card that is dealt, or one team's name. Empty where it holds for all.
+    /// </summary>
     public string OnlyFor { get; init; } = "";
 
     /// <summary>Points for keeping the rule; they always help, whichever total wins. 0 or more.</summary>
@@ -59,12 +61,17 @@ public sealed record Rule
     public bool Off { get; init; }
 
     /// <summary>
-    /// Whether somebody must say of every attempt how the rule came out. Where a miss does no more than fail the attempt,
-    /// counting the attempt says that the rule was kept.
+    /// Whether somebody must say of every attempt how the rule came out. Where a miss does no more than fail the
+    /// attempt, counting the attempt says that the rule was kept.
     /// </summary>
-    internal bool IsAsked => this is { When: When.EveryAttempt, Check: RuleCheck.Inspection } and not { IfMissed: Consequence.AttemptDoesNotCount, Bonus: 0 };
+    internal bool IsAsked =>
+        this
+            is { When: When.EveryAttempt, Check: RuleCheck.Inspection }
+                and not { IfMissed: Consequence.AttemptDoesNotCount, Bonus: 0 };
 
-    /// <summary>Whether a team has not finished before the rule is answered. A bonus that nobody looked at is only not given.</summary>
+    /// <summary>
+    /// Whether a team has not finished before the rule is answered. A bonus that nobody looked at is only not given.
+    /// </summary>
     internal bool HoldsUp => IfMissed is not (Consequence.NoteOnly or Consequence.AttemptDoesNotCount);
 }
 
@@ -77,14 +84,10 @@ public sealed record Rule
 [JsonDerivedType(typeof(NoteOnly), "noteOnly")]
 public abstract record Consequence
 {
-    private Consequence()
-    {
-    }
+    private Consequence() { }
 
     /// <summary>Adds what is wrong with it for a rule.</summary>
-    internal virtual void Check(Rule rule, Brief brief, ProblemCollector found)
-    {
-    }
+    internal virtual void Check(Rule rule, Brief brief, ProblemCollector found) { }
 
     /// <summary>The team does not place.</summary>
     public sealed record DoesNotPlace : Consequence;
@@ -93,7 +96,12 @@ public abstract record Consequence
     public sealed record AttemptDoesNotCount : Consequence
     {
         internal override void Check(Rule rule, Brief brief, ProblemCollector found) =>
-            found.Unless(rule.When == When.EveryAttempt, "/when", "Only a rule checked in every attempt can make an attempt not count.", "Check it in every attempt, or choose another consequence.");
+            found.Unless(
+                rule.When == When.EveryAttempt,
+                "/when",
+                "Only a rule checked in every attempt can make an attempt not count.",
+                "Check it in every attempt, or choose another consequence."
+            );
     }
 
     /// <summary>A part gives its failure points.</summary>
@@ -101,7 +109,12 @@ public abstract record Consequence
     public sealed record FailurePoints(string Part) : Consequence
     {
         internal override void Check(Rule rule, Brief brief, ProblemCollector found) =>
-            found.Unless(brief.Method.Parts.Any(p => p.Id == Part), "/ifMissed/part", $"There is no part “{ProblemCollector.Short(Part)}”.", "Choose one of the parts of the method.");
+            found.Unless(
+                brief.Method.Parts.Any(p => p.Id == Part),
+                "/ifMissed/part",
+                $"There is no part “{ProblemCollector.Short(Part)}”.",
+                "Choose one of the parts of the method."
+            );
     }
 
     /// <summary>Points are lost: taken off where the highest total wins, added where the lowest wins.</summary>
@@ -112,9 +125,24 @@ public abstract record Consequence
     {
         internal override void Check(Rule rule, Brief brief, ProblemCollector found)
         {
-            found.Unless(Points > 0, "/ifMissed/points", "A deduction of nothing changes nothing.", "Write the points as a number above zero; they always count against the team.");
-            found.Unless(Each > 0, "/ifMissed/each", "The step of a deduction must be above zero.", "Use 1 for every whole unit.");
-            found.Unless(Per == DeductPer.Once || rule.Check.HasAmount, "/ifMissed/per", "This is met or missed, by no amount.", "Take the points off once.");
+            found.Unless(
+                Points > 0,
+                "/ifMissed/points",
+                "A deduction of nothing changes nothing.",
+                "Write the points as a number above zero; they always count against the team."
+            );
+            found.Unless(
+                Each > 0,
+                "/ifMissed/each",
+                "The step of a deduction must be above zero.",
+                "Use 1 for every whole unit."
+            );
+            found.Unless(
+                Per == DeductPer.Once || rule.Check.HasAmount,
+                "/ifMissed/per",
+                "This is met or missed, by no amount.",
+                "Take the points off once."
+            );
         }
     }
 

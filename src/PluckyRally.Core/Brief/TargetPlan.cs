@@ -18,8 +18,16 @@ internal sealed record TargetPlan(Target Definition, FigureExpression Value, dec
             inner.NotEmpty(target.Name, "/name", "The target has no name.", "Say what is to be reached.");
             inner.Length(target.Name, Limits.Name, "/name", "The name");
             var value = figures.Compile(target.Value, Known.WithTotal, "targets come last");
-            if (value.IsOk) plans.Add(new(target, value.Value, target.Amount.Length == 0 ? null : value.Value.ReadAmount(target.Amount, "/amount", inner)));
-            else inner.AddAll("/value", value.Problems);
+            if (value.IsOk)
+                plans.Add(
+                    new(
+                        target,
+                        value.Value,
+                        target.Amount.Length == 0 ? null : value.Value.ReadAmount(target.Amount, "/amount", inner)
+                    )
+                );
+            else
+                inner.AddAll("/value", value.Problems);
             found.Under("", inner);
         }
 

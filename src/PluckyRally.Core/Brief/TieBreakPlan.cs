@@ -10,10 +10,17 @@ internal sealed record TieBreakPlan(TieBreak Definition, FigureExpression Value)
         for (var i = 0; i < brief.Method.TieBreaks.Count; i++)
         {
             var tieBreak = brief.Method.TieBreaks[i];
-            found.NotEmpty(tieBreak.Name, $"/method/tieBreaks/{i}/name", "The tie-break has no name.", "Say what decides, for example “fewest sheets”.");
+            found.NotEmpty(
+                tieBreak.Name,
+                $"/method/tieBreaks/{i}/name",
+                "The tie-break has no name.",
+                "Say what decides, for example “fewest sheets”."
+            );
             var value = figures.Compile(tieBreak.Value, Known.WithTotal, "tie-breaks come last");
-            if (value.IsOk) plans.Add(new(tieBreak, value.Value));
-            else found.AddAll($"/method/tieBreaks/{i}/value", value.Problems);
+            if (value.IsOk)
+                plans.Add(new(tieBreak, value.Value));
+            else
+                found.AddAll($"/method/tieBreaks/{i}/value", value.Problems);
         }
 
         return plans;

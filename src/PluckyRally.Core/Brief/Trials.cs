@@ -25,7 +25,9 @@ public sealed record Trials
     /// <summary>Which design is the team's result.</summary>
     public DesignChoice Designs { get; init; }
 
-    /// <summary>Whether, after a failed attempt, the next one must be made with a fresh build (a new revision).</summary>
+    /// <summary>
+    /// Whether, after a failed attempt, the next one must be made with a fresh build (a new revision).
+    /// </summary>
     public bool FreshBuildAfterFailure { get; init; }
 
     /// <summary>How many fresh builds a design may have; no limit where absent.</summary>

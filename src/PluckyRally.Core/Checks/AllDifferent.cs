@@ -18,24 +18,35 @@ public abstract partial record RuleCheck
         public int Decimals { get; init; } = 2;
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
-            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces ? new RulePlan.AllDifferent(rule, this, pieces) : null;
+            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces
+                ? new RulePlan.AllDifferent(rule, this, pieces)
+                : null;
     }
 }
 
 internal abstract partial record RulePlan
 {
     /// <inheritdoc cref="RuleCheck.AllDifferent"/>
-    public sealed record AllDifferent(Rule Rule, RuleCheck.AllDifferent Definition, PartPlan.Pieces Part) : OfPieces(Rule, Part)
+    public sealed record AllDifferent(Rule Rule, RuleCheck.AllDifferent Definition, PartPlan.Pieces Part)
+        : OfPieces(Rule, Part)
     {
         public override bool NeedsSizeOf(PartPlan.Pieces part) => part == Part;
 
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            if (pieces.Count == 0 || pieces.Any(p => Proportion(p, Definition.Decimals) is null)) return null;
+            if (pieces.Count == 0 || pieces.Any(p => Proportion(p, Definition.Decimals) is null))
+                return null;
             var shared = pieces
                 .GroupBy(p => Proportion(p, Definition.Decimals)!.Value)
                 .FirstOrDefault(g => g.Select(p => p.Label(Definition.Label)).Distinct().Count() > 1);
-            return new(shared is null, new RuleFound.OfProportions(Definition, shared?.Key, shared is null ? [] : [.. shared.Select(p => p.Label(Definition.Label)).Distinct()]));
+            return new(
+                shared is null,
+                new RuleFound.OfProportions(
+                    Definition,
+                    shared?.Key,
+                    shared is null ? [] : [.. shared.Select(p => p.Label(Definition.Label)).Distinct()]
+                )
+            );
         }
     }
 }

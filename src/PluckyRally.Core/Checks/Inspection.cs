@@ -8,7 +8,8 @@ public abstract partial record RuleCheck
     /// <summary>Somebody looks: met or missed.</summary>
     public sealed record Inspection : RuleCheck
     {
-        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) => new RulePlan.Inspection(rule);
+        internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
+            new RulePlan.Inspection(rule);
     }
 }
 
@@ -20,16 +21,20 @@ internal abstract partial record RulePlan
         public override RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt)
         {
             var looked = facts.Design.Check(Rule.Id, attempt?.Number);
-            return new(Rule, State(looked, asked: attempt is null || Rule.IsAsked), attempt?.Number) { Disputed = looked == Looked.Differently };
+            return new(Rule, State(looked, asked: attempt is null || Rule.IsAsked), attempt?.Number)
+            {
+                Disputed = looked == Looked.Differently,
+            };
         }
 
         /// <summary>How it came out; where nobody is asked, counting the attempt says that it was kept.</summary>
-        public static RuleState State(Looked looked, bool asked) => looked switch
-        {
-            Looked.Met => RuleState.Met,
-            Looked.Missed => RuleState.Missed,
-            Looked.Differently => RuleState.ToCheck,
-            Looked.NotYet => asked ? RuleState.ToCheck : RuleState.Met,
-        };
+        public static RuleState State(Looked looked, bool asked) =>
+            looked switch
+            {
+                Looked.Met => RuleState.Met,
+                Looked.Missed => RuleState.Missed,
+                Looked.Differently => RuleState.ToCheck,
+                Looked.NotYet => asked ? RuleState.ToCheck : RuleState.Met,
+            };
     }
 }

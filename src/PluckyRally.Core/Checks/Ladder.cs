@@ -21,7 +21,9 @@ public abstract partial record RuleCheck
         public decimal Times { get; init; } = 1;
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
-            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces ? new RulePlan.Ladder(rule, this, pieces) : null;
+            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces
+                ? new RulePlan.Ladder(rule, this, pieces)
+                : null;
     }
 }
 
@@ -34,17 +36,32 @@ internal abstract partial record RulePlan
 
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            var order = (Definition.Label == PieceSide.First ? Part.Definition.First : Part.Definition.Second).Values.Select(v => v.Name).ToList();
+            var order = (Definition.Label == PieceSide.First ? Part.Definition.First : Part.Definition.Second)
+                .Values.Select(v => v.Name)
+                .ToList();
             var steps = order
-                .Select(name => (Name: name, Sizes: pieces.Where(p => p.Label(Definition.Label) == name).Select(p => Dimension(p, Definition.Dimension)).ToList()))
+                .Select(name =>
+                    (
+                        Name: name,
+                        Sizes: pieces
+                            .Where(p => p.Label(Definition.Label) == name)
+                            .Select(p => Dimension(p, Definition.Dimension))
+                            .ToList()
+                    )
+                )
                 .Where(s => s.Sizes.Count > 0)
                 .ToList();
-            if (steps.Any(s => s.Sizes.Any(v => v is null))) return null;
+            if (steps.Any(s => s.Sizes.Any(v => v is null)))
+                return null;
             for (var i = 1; i < steps.Count; i++)
             {
                 var (least, most) = (steps[i].Sizes.Min()!.Value, steps[i - 1].Sizes.Max()!.Value);
-                if (Definition.Times == 1 ? least > most : least >= most * Definition.Times) continue;
-                return new(false, new RuleFound.OfLadder(Definition, steps.Count, new(steps[i].Name, least, steps[i - 1].Name, most)));
+                if (Definition.Times == 1 ? least > most : least >= most * Definition.Times)
+                    continue;
+                return new(
+                    false,
+                    new RuleFound.OfLadder(Definition, steps.Count, new(steps[i].Name, least, steps[i - 1].Name, most))
+                );
             }
 
             return new(true, new RuleFound.OfLadder(Definition, steps.Count));

@@ -14,7 +14,9 @@ public abstract partial record RuleCheck
         /// <summary>How it is compared.</summary>
         public required Comparison Comparison { get; init; }
 
-        /// <summary>The limit, written as a reading would be: <c>30 cm</c>. A bare number is in the measure's unit.</summary>
+        /// <summary>
+        /// The limit, written as a reading would be: <c>30 cm</c>. A bare number is in the measure's unit.
+        /// </summary>
         public string Amount { get; init; } = "";
 
         /// <summary>For <see cref="Comparison.Between"/>: the upper limit.</summary>
@@ -23,7 +25,10 @@ public abstract partial record RuleCheck
         /// <summary>The limit is so much for each member of the team.</summary>
         public bool PerMember { get; init; }
 
-        /// <summary>The limit is this percentage of the team's own value in the round before, and <see cref="Amount"/> is not used.</summary>
+        /// <summary>
+        /// The limit is this percentage of the team's own value in the round before, and <see cref="Amount"/> is not
+        /// used.
+        /// </summary>
         public decimal? PercentOfLastRound { get; init; }
 
         internal override IReadOnlyList<string> RestsOn => [Value];
@@ -33,7 +38,11 @@ public abstract partial record RuleCheck
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
             var each = rule.When == When.EveryAttempt;
-            var value = sources.Figures.Compile(Value, each ? Known.InAttempt : Known.WithResult, $"“{ProblemCollector.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}");
+            var value = sources.Figures.Compile(
+                Value,
+                each ? Known.InAttempt : Known.WithResult,
+                $"“{ProblemCollector.Short(rule.Text)}” is checked {(each ? "in every attempt" : "when they are made")}"
+            );
             if (!value.IsOk)
             {
                 found.AddAll("/check/value", value.Problems);
@@ -42,15 +51,31 @@ public abstract partial record RuleCheck
 
             if (PercentOfLastRound is { } percent)
             {
-                found.Unless(percent > 0, "/check/percentOfLastRound", "The percentage must be above zero.", "Use for example 75.");
-                found.Unless(Comparison is not Comparison.Between, "/check/comparison", "A limit from the last round is one number.", "Use at least or at most.");
+                found.Unless(
+                    percent > 0,
+                    "/check/percentOfLastRound",
+                    "The percentage must be above zero.",
+                    "Use for example 75."
+                );
+                found.Unless(
+                    Comparison is not Comparison.Between,
+                    "/check/comparison",
+                    "A limit from the last round is one number.",
+                    "Use at least or at most."
+                );
                 return new RulePlan.Limit(rule, this, value.Value, 0, 0);
             }
 
             var amount = value.Value.ReadAmount(Amount, "/check/amount", found);
             var upper = Comparison == Comparison.Between ? value.Value.ReadAmount(Upper, "/check/upper", found) : 0;
-            if (amount is null || upper is null) return null;
-            found.Unless(Comparison != Comparison.Between || amount < upper, "/check/upper", "The upper limit is not above the lower one.", "Swap them.");
+            if (amount is null || upper is null)
+                return null;
+            found.Unless(
+                Comparison != Comparison.Between || amount < upper,
+                "/check/upper",
+                "The upper limit is not above the lower one.",
+                "Swap them."
+            );
             return new RulePlan.Limit(rule, this, value.Value, amount.Value, upper.Value);
         }
     }

@@ -7,7 +7,8 @@ internal abstract partial record RuleFound
     {
         public override string SayValue() => Value.HasValue ? Plan.Value.Show(Value) : "";
 
-        public override string SayAmount(decimal amount) => ReadingFormat.Amount(amount, Rounding.Decimals(amount), Plan.Value.Expression.Unit);
+        public override string SayAmount(decimal amount) =>
+            ReadingFormat.Amount(amount, Rounding.Decimals(amount), Plan.Value.Expression.Unit);
 
         public override string SayLimit()
         {
@@ -23,18 +24,24 @@ internal abstract partial record RuleFound
             };
 
             // A derived limit is compared exactly and printed rounded to its strict side.
-            string Strict(decimal number) => Plan.IsDerived
-                ? ReadingFormat.Amount(ToStrictSide(number, decimals, Plan.Definition.Comparison), decimals, Plan.Value.Expression.Unit)
-                : Plan.Value.Expression.Show(new BoundedValue(number));
+            string Strict(decimal number) =>
+                Plan.IsDerived
+                    ? ReadingFormat.Amount(
+                        ToStrictSide(number, decimals, Plan.Definition.Comparison),
+                        decimals,
+                        Plan.Value.Expression.Unit
+                    )
+                    : Plan.Value.Expression.Show(new BoundedValue(number));
         }
 
         public static decimal ToStrictSide(decimal limit, int decimals, Comparison comparison)
         {
             decimal scale = 1;
-            for (var i = 0; i < decimals; i++) scale *= 10;
-            return comparison is Comparison.AtMost or Comparison.LessThan
-                ? decimal.Floor(limit * scale) / scale
-                : comparison is Comparison.AtLeast or Comparison.MoreThan ? decimal.Ceiling(limit * scale) / scale : limit;
+            for (var i = 0; i < decimals; i++)
+                scale *= 10;
+            return comparison is Comparison.AtMost or Comparison.LessThan ? decimal.Floor(limit * scale) / scale
+                : comparison is Comparison.AtLeast or Comparison.MoreThan ? decimal.Ceiling(limit * scale) / scale
+                : limit;
         }
     }
 }

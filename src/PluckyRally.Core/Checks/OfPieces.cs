@@ -2,13 +2,16 @@ namespace PluckyRally.Core;
 
 internal abstract partial record RulePlan
 {
-    /// <summary>A rule about the pieces of a part. Shares and ladders compare exactly, ratios at the declared decimals.</summary>
+    /// <summary>
+    /// A rule about the pieces of a part. Shares and ladders compare exactly, ratios at the declared decimals.
+    /// </summary>
     /// <param name="Rule">The rule.</param>
     /// <param name="Part">The part with the pieces.</param>
     public abstract record OfPieces(Rule Rule, PartPlan.Pieces Part) : RulePlan(Rule)
     {
         public sealed override RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt) =>
-            PiecesScore.Counted(Part.Definition, facts.Design) is { } counted && Look([.. counted.Pieces.Where(p => p.Count > 0)]) is { } found
+            PiecesScore.Counted(Part.Definition, facts.Design) is { } counted
+            && Look([.. counted.Pieces.Where(p => p.Count > 0)]) is { } found
                 ? new(Rule, found.Met ? RuleState.Met : RuleState.Missed, attempt?.Number, false, found.Found)
                 : new(Rule, RuleState.ToCheck, attempt?.Number);
 
@@ -16,14 +19,17 @@ internal abstract partial record RulePlan
         private protected abstract PiecesFound? Look(List<PieceGroup> pieces);
 
         private protected static decimal? Proportion(PieceGroup group, int decimals) =>
-            group is { Length: { } length, Width: { } width } && width > 0 ? Rounding.ToDecimals(length / width, decimals) : null;
+            group is { Length: { } length, Width: { } width } && width > 0
+                ? Rounding.ToDecimals(length / width, decimals)
+                : null;
 
-        private protected static decimal? Dimension(PieceGroup group, PieceDimension dimension) => dimension switch
-        {
-            PieceDimension.Length => group.Length,
-            PieceDimension.Width => group.Width,
-            PieceDimension.Area => group.Length * group.Width,
-        };
+        private protected static decimal? Dimension(PieceGroup group, PieceDimension dimension) =>
+            dimension switch
+            {
+                PieceDimension.Length => group.Length,
+                PieceDimension.Width => group.Width,
+                PieceDimension.Area => group.Length * group.Width,
+            };
     }
 
     /// <summary>How a rule about pieces came out.</summary>

@@ -7,17 +7,24 @@ internal abstract partial record RuleFound
     {
         public override string SayValue() => $"{Numerals.Write(Rounding.ToDecimals(Percent, 1))}%";
 
-        public override string SayLimit() => $"{Numerals.Write(Definition.Percent)}%{(Definition.Tolerance > 0 ? $" ± {Numerals.Write(Definition.Tolerance)}" : "")}";
+        public override string SayLimit() =>
+            $"{Numerals.Write(Definition.Percent)}%"
+            + $"{(Definition.Tolerance > 0 ? $" ± {Numerals.Write(Definition.Tolerance)}" : "")}";
     }
 
     /// <summary>Sizes in order, or the first step that is too small.</summary>
     public sealed record OfLadder(RuleCheck.Ladder Definition, int Sizes, SmallStep? TooSmall = null) : RuleFound
     {
-        public override string SayValue() => TooSmall is { } step
-            ? $"the smallest {step.Size} is {Numerals.Write(step.Least)}, the largest {step.Before} {Numerals.Write(step.Most)}"
-            : $"{English.Count(Sizes, "size")} in order";
+        public override string SayValue() =>
+            TooSmall is { } step
+                ? $"the smallest {step.Size} is {Numerals.Write(step.Least)}, the largest {step.Before} "
+                    + $"{Numerals.Write(step.Most)}"
+                : $"{English.Count(Sizes, "size")} in order";
 
-        public override string SayLimit() => Definition.Times == 1 ? "each larger than the one before" : $"each at least {Numerals.Write(Definition.Times)} times the one before";
+        public override string SayLimit() =>
+            Definition.Times == 1
+                ? "each larger than the one before"
+                : $"each at least {Numerals.Write(Definition.Times)} times the one before";
     }
 
     /// <summary>A step of a ladder that is too small.</summary>
@@ -32,19 +39,25 @@ internal abstract partial record RuleFound
     {
         public override string SayValue() => ReadingFormat.Fixed(Ratio, Definition.Decimals);
 
-        public override string SayLimit() => (Definition.AtLeast, Definition.AtMost) switch
-        {
-            ({ } low, { } high) => $"{Numerals.Write(low)} to {Numerals.Write(high)}",
-            ({ } low, null) => $"at least {Numerals.Write(low)}",
-            (null, { } high) => $"at most {Numerals.Write(high)}",
-            (null, null) => "any",
-        };
+        public override string SayLimit() =>
+            (Definition.AtLeast, Definition.AtMost) switch
+            {
+                ({ } low, { } high) => $"{Numerals.Write(low)} to {Numerals.Write(high)}",
+                ({ } low, null) => $"at least {Numerals.Write(low)}",
+                (null, { } high) => $"at most {Numerals.Write(high)}",
+                (null, null) => "any",
+            };
     }
 
     /// <summary>Proportions, and the one that several groups share.</summary>
-    public sealed record OfProportions(RuleCheck.AllDifferent Definition, decimal? Shared, IReadOnlyList<string> Groups) : RuleFound
+    public sealed record OfProportions(RuleCheck.AllDifferent Definition, decimal? Shared, IReadOnlyList<string> Groups)
+        : RuleFound
     {
-        public override string SayValue() => Shared is { } ratio ? $"{English.List(Groups)} are {(Groups.Count == 2 ? "both" : "all")} {ReadingFormat.Fixed(ratio, Definition.Decimals)}" : "all different";
+        public override string SayValue() =>
+            Shared is { } ratio
+                ? $"{English.List(Groups)} are {(Groups.Count == 2 ? "both" : "all")} "
+                    + $"{ReadingFormat.Fixed(ratio, Definition.Decimals)}"
+                : "all different";
 
         public override string SayLimit() => "all different";
     }

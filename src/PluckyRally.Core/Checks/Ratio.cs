@@ -21,7 +21,9 @@ public abstract partial record RuleCheck
         public int Decimals { get; init; } = 2;
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
-            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces ? new RulePlan.Ratio(rule, this, pieces) : null;
+            sources.Part<PartPlan.Pieces>(Part, "pieces", found) is { } pieces
+                ? new RulePlan.Ratio(rule, this, pieces)
+                : null;
     }
 }
 
@@ -35,7 +37,8 @@ internal abstract partial record RulePlan
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
             var ratios = pieces.Select(p => Proportion(p, Definition.Decimals)).ToList();
-            if (ratios.Count == 0 || ratios.Any(r => r is null)) return null;
+            if (ratios.Count == 0 || ratios.Any(r => r is null))
+                return null;
             var off = ratios.FirstOrDefault(r => r < Definition.AtLeast || r > Definition.AtMost);
             return new(off is null, new RuleFound.OfRatio(Definition, off ?? ratios[0]!.Value));
         }

@@ -6,9 +6,7 @@ namespace PluckyRally.Core;
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 public abstract partial record RuleCheck
 {
-    private RuleCheck()
-    {
-    }
+    private RuleCheck() { }
 
     /// <summary>Makes a rule ready that is checked this way, or adds what is wrong with the check.</summary>
     internal abstract RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found);
@@ -26,14 +24,23 @@ public abstract partial record RuleCheck
 /// <param name="Parts">The parts that are ready.</param>
 internal sealed record RuleSources(Brief Brief, FigureList Figures, IReadOnlyList<PartPlan> Parts)
 {
-    /// <summary>The part that a check names; null, with a problem, where there is none of that sort, and null where that part is not ready.</summary>
+    /// <summary>
+    /// The part that a check names; null, with a problem, where there is none of that sort, and null where that part is
+    /// not ready.
+    /// </summary>
     public T? Part<T>(string id, string sort, ProblemCollector found)
         where T : PartPlan
     {
         var part = Parts.FirstOrDefault(p => p.Part.Id == id);
-        if (part is T ready) return ready;
+        if (part is T ready)
+            return ready;
         var broken = part is null && Brief.Method.Parts.Any(p => p.Id == id && !p.Off);
-        found.Unless(broken, "/check/part", $"There is no part “{ProblemCollector.Short(id)}” with {sort}.", "Name one of the method's parts.");
+        found.Unless(
+            broken,
+            "/check/part",
+            $"There is no part “{ProblemCollector.Short(id)}” with {sort}.",
+            "Name one of the method's parts."
+        );
         return null;
     }
 }

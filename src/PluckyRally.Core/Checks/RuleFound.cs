@@ -1,13 +1,12 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What was held against a limit, and the limit: facts only, from which both are said. The cases stand in the files that say them.
+/// What was held against a limit, and the limit: facts only, from which both are said. The cases stand in the files
+/// that say them.
 /// </summary>
 internal abstract partial record RuleFound
 {
-    private RuleFound()
-    {
-    }
+    private RuleFound() { }
 
     /// <summary>What was held against the limit; empty where there is nothing yet.</summary>
     public abstract string SayValue();

@@ -4,8 +4,11 @@ namespace PluckyRally.Core;
 /// <param name="Rule">The rule.</param>
 internal abstract partial record RulePlan(Rule Rule)
 {
-    /// <summary>Whether the rule holds for a team: for all, for those with a card, or for this one by name or id.</summary>
-    public bool IsFor(Team team) => Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id || team.Has(Rule.OnlyFor);
+    /// <summary>
+    /// Whether the rule holds for a team: for all, for those with a card, or for this one by name or id.
+    /// </summary>
+    public bool IsFor(Team team) =>
+        Rule.OnlyFor.Length == 0 || Rule.OnlyFor == team.Name || Rule.OnlyFor == team.Id || team.Has(Rule.OnlyFor);
 
     /// <summary>Whether its miss makes an attempt not count.</summary>
     public bool FailsAttempts => Rule is { When: When.EveryAttempt, IfMissed: Consequence.AttemptDoesNotCount };
@@ -18,11 +21,14 @@ internal abstract partial record RulePlan(Rule Rule)
 
     /// <summary>How it comes out for a design, or in one of its attempts.</summary>
     /// <param name="facts">What is known of the design.</param>
-    /// <param name="before">What is known of the design that was the team's result in the round before; null where there is none.</param>
+    /// <param name="before">What is known of the design that was the team's result in the round before; null where
+    /// there is none.</param>
     /// <param name="attempt">The attempt, for a rule checked in every one.</param>
     public abstract RuleOutcome Check(DesignFacts facts, DesignFacts? before, Attempt? attempt);
 
-    /// <summary>Whether readings drawn anew within their steps could bring it out another way, or change what missing it costs.</summary>
+    /// <summary>
+    /// Whether readings drawn anew within their steps could bring it out another way, or change what missing it costs.
+    /// </summary>
     public virtual bool CouldDiffer(RuleOutcome outcome) => false;
 
     /// <summary>Whether pieces of a part must be measured for it.</summary>
@@ -36,7 +42,12 @@ internal abstract partial record RulePlan(Rule Rule)
     {
         found.NotEmpty(rule.Text, "/text", "The rule says nothing yet.", "Write it as pupils should read it.");
         found.Length(rule.Text, Limits.Text, "/text", "The rule");
-        found.Unless(rule.Bonus >= 0, "/bonus", "A bonus always helps.", "Write it as a number above zero, or use a deduction.");
+        found.Unless(
+            rule.Bonus >= 0,
+            "/bonus",
+            "A bonus always helps.",
+            "Write it as a number above zero, or use a deduction."
+        );
         rule.IfMissed.Check(rule, sources.Brief, found);
         var plan = rule.Check.Ready(rule, sources, found);
         return found.Problems.Count == 0 ? plan : null;

@@ -28,10 +28,21 @@ public abstract partial record RuleCheck
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found)
         {
-            if (sources.Part<PartPlan.Pieces>(Part, "pieces", found) is not { } pieces) return null;
+            if (sources.Part<PartPlan.Pieces>(Part, "pieces", found) is not { } pieces)
+                return null;
             var values = (Label == PieceSide.First ? pieces.Definition.First : pieces.Definition.Second).Values;
-            found.Unless(values.Any(v => v.Name == Group), "/check/group", $"There is no group “{ProblemCollector.Short(Group)}”.", $"Use one of these: {string.Join(", ", values.Select(v => v.Name))}.");
-            found.Unless(Percent is >= 0 and <= 100, "/check/percent", "A share is from 0 to 100 percent.", "Write for example 25.");
+            found.Unless(
+                values.Any(v => v.Name == Group),
+                "/check/group",
+                $"There is no group “{ProblemCollector.Short(Group)}”.",
+                $"Use one of these: {string.Join(", ", values.Select(v => v.Name))}."
+            );
+            found.Unless(
+                Percent is >= 0 and <= 100,
+                "/check/percent",
+                "A share is from 0 to 100 percent.",
+                "Write for example 25."
+            );
             found.Unless(Tolerance >= 0, "/check/tolerance", "A tolerance cannot be below zero.", "Use 0 for exactly.");
             return new RulePlan.Share(rule, this, pieces);
         }
@@ -45,11 +56,21 @@ internal abstract partial record RulePlan
     {
         private protected override PiecesFound? Look(List<PieceGroup> pieces)
         {
-            decimal Size(PieceGroup group) => group.Count * (Definition.Of == ShareOf.Count ? 1 : PiecesScore.Points(Part, group) is { HasValue: true } each ? each.Number : 0);
+            decimal Size(PieceGroup group) =>
+                group.Count
+                * (
+                    Definition.Of == ShareOf.Count ? 1
+                    : PiecesScore.Points(Part, group) is { HasValue: true } each ? each.Number
+                    : 0
+                );
             var whole = pieces.Sum(Size);
-            if (whole == 0) return null;
+            if (whole == 0)
+                return null;
             var percent = 100 * pieces.Where(p => p.Label(Definition.Label) == Definition.Group).Sum(Size) / whole;
-            return new(Math.Abs(percent - Definition.Percent) <= Definition.Tolerance, new RuleFound.OfShare(Definition, percent));
+            return new(
+                Math.Abs(percent - Definition.Percent) <= Definition.Tolerance,
+                new RuleFound.OfShare(Definition, percent)
+            );
         }
     }
 }

@@ -12,7 +12,9 @@ public abstract partial record RuleCheck
         internal override bool HasAmount => true;
 
         internal override RulePlan? Ready(Rule rule, RuleSources sources, ProblemCollector found) =>
-            sources.Part<PartPlan.Budget>(Part, "budget", found) is { } budget ? new RulePlan.Spending(rule, budget.Definition) : null;
+            sources.Part<PartPlan.Budget>(Part, "budget", found) is { } budget
+                ? new RulePlan.Spending(rule, budget.Definition)
+                : null;
     }
 }
 
@@ -25,7 +27,14 @@ internal abstract partial record RulePlan
         {
             var spent = BudgetScore.Spent(Budget, facts.Design);
             var over = Math.Max(0, spent - Budget.Funds);
-            return new(Rule, over == 0 ? RuleState.Met : RuleState.Missed, attempt?.Number, false, new RuleFound.OfSpending(Budget, spent), over);
+            return new(
+                Rule,
+                over == 0 ? RuleState.Met : RuleState.Missed,
+                attempt?.Number,
+                false,
+                new RuleFound.OfSpending(Budget, spent),
+                over
+            );
         }
     }
 }

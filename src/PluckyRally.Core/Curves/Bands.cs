@@ -12,22 +12,37 @@ public abstract partial record Curve
     {
         internal override IEnumerable<decimal> Knots => Edges.Select(e => e.From);
 
-        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { Edges = [.. Edges.Select(e => e with { From = to(e.From) })] };
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
+            this with
+            {
+                Edges = [.. Edges.Select(e => e with { From = to(e.From) })],
+            };
 
         internal override IEnumerable<(decimal At, decimal Just)> Drawn(Stretch over) => Stepped(over);
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
-            found.Unless(Edges.Count > 0, "/curve/edges", "There are no bands yet.", "Add the first: from which value, how many points.");
+            found.Unless(
+                Edges.Count > 0,
+                "/curve/edges",
+                "There are no bands yet.",
+                "Add the first: from which value, how many points."
+            );
             found.Count(Edges, 100, "/curve/edges", "bands");
             for (var i = 1; i < Edges.Count; i++)
-                found.Unless(Edges[i].From > Edges[i - 1].From, $"/curve/edges/{i}/from", "The bands do not rise.", $"Start this band above {Numerals.Write(Edges[i - 1].From)}.");
+                found.Unless(
+                    Edges[i].From > Edges[i - 1].From,
+                    $"/curve/edges/{i}/from",
+                    "The bands do not rise.",
+                    $"Start this band above {Numerals.Write(Edges[i - 1].From)}."
+                );
         }
 
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {
             var band = Edges.Count - 1;
-            while (band >= 0 && value.Number < Edges[band].From) band--;
+            while (band >= 0 && value.Number < Edges[band].From)
+                band--;
             var points = band < 0 ? Below : Edges[band].Points;
             var reachable = value.Bound switch
             {
@@ -37,7 +52,8 @@ public abstract partial record Curve
                 Bound.Unclear => Edges.Select(e => e.Points).Append(Below),
             };
             var others = reachable.Where(p => p != points).ToList();
-            var bound = others.Count == 0 ? Bound.Exact
+            var bound =
+                others.Count == 0 ? Bound.Exact
                 : others.All(p => p > points) ? Bound.AtLeast
                 : others.All(p => p < points) ? Bound.AtMost
                 : Bound.Unclear;
@@ -45,11 +61,17 @@ public abstract partial record Curve
         }
 
         internal override string Say(PartPlan part) =>
-            string.Join(", ", Edges.Select(b => $"{MethodWords.Points(b.Points)} {(part.ShowsWords ? "for" : "from")} {part.ShowStated(b.From)}")) + (Below != 0 ? $", {MethodWords.Points(Below)} below" : "");
+            string.Join(
+                ", ",
+                Edges.Select(b =>
+                    $"{MethodWords.Points(b.Points)} {(part.ShowsWords ? "for" : "from")} {part.ShowStated(b.From)}"
+                )
+            ) + (Below != 0 ? $", {MethodWords.Points(Below)} below" : "");
 
-        internal override string Step(PartPlan part, PartResult result) => Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
-            ? $"From {part.ShowStated(band.From)} on: {MethodWords.Points(result.Curve)}."
-            : $"Below {part.ShowStated(Edges[0].From)}: {MethodWords.Points(result.Curve)}.";
+        internal override string Step(PartPlan part, PartResult result) =>
+            Edges.LastOrDefault(b => result.Value.Value.Number >= b.From) is { } band
+                ? $"From {part.ShowStated(band.From)} on: {MethodWords.Points(result.Curve)}."
+                : $"Below {part.ShowStated(Edges[0].From)}: {MethodWords.Points(result.Curve)}.";
     }
 }
 

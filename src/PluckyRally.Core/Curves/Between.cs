@@ -5,7 +5,9 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(Between), "between")]
 public abstract partial record Curve
 {
-    /// <summary>0 at <paramref name="From"/>, all points at <paramref name="To"/>, a straight line between, nothing beyond.</summary>
+    /// <summary>
+    /// 0 at <paramref name="From"/>, all points at <paramref name="To"/>, a straight line between, nothing beyond.
+    /// </summary>
     /// <param name="From">The value that gives 0; may lie above <paramref name="To"/>, not on it.</param>
     /// <param name="To">The value that gives all points.</param>
     /// <param name="Points">All points.</param>
@@ -15,17 +17,33 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [From, To];
 
-        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { From = to(From), To = to(To) };
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
+            this with
+            {
+                From = to(From),
+                To = to(To),
+            };
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
-            found.Unless(From != To, "/curve/to", "The value for all points is the value for none.", "Make them differ.");
+            found.Unless(
+                From != To,
+                "/curve/to",
+                "The value for all points is the value for none.",
+                "Make them differ."
+            );
 
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
-            Arithmetic.Clamp(Share(Arithmetic.Plus(value, new BoundedValue(-From)), Points, To - From), Math.Min(0, Points), Math.Max(0, Points));
+            Arithmetic.Clamp(
+                Share(Arithmetic.Plus(value, new BoundedValue(-From)), Points, To - From),
+                Math.Min(0, Points),
+                Math.Max(0, Points)
+            );
 
-        internal override string Say(PartPlan part) => $"from 0 points at {part.ShowStated(From)} up to {MethodWords.Points(Points)} at {part.ShowStated(To)}";
+        internal override string Say(PartPlan part) =>
+            $"from 0 points at {part.ShowStated(From)} up to {MethodWords.Points(Points)} at {part.ShowStated(To)}";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"0 points at {part.ShowStated(From)} and {Numerals.Write(Points)} at {part.ShowStated(To)}: {Numerals.Write(result.Value.Value.Number)} is worth {Numerals.Write(result.Curve)}.";
+            $"0 points at {part.ShowStated(From)} and {Numerals.Write(Points)} at {part.ShowStated(To)}: "
+            + $"{Numerals.Write(result.Value.Value.Number)} is worth {Numerals.Write(result.Curve)}.";
     }
 }

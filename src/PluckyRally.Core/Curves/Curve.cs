@@ -6,9 +6,7 @@ namespace PluckyRally.Core;
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 public abstract partial record Curve
 {
-    private Curve()
-    {
-    }
+    private Curve() { }
 
     /// <summary>Whether points depend on the other teams.</summary>
     internal virtual bool ComparesTeams => false;
@@ -32,11 +30,11 @@ public abstract partial record Curve
     /// <param name="better">Which direction of the value is better.</param>
     /// <param name="mayBeNegative">Whether the value can be below zero.</param>
     /// <param name="found">Collects what is wrong, by places below the part's.</param>
-    internal virtual void Check(Better better, bool mayBeNegative, ProblemCollector found)
-    {
-    }
+    internal virtual void Check(Better better, bool mayBeNegative, ProblemCollector found) { }
 
-    /// <summary>The points for a value, bounded as the value is; none where they would be too large to write down.</summary>
+    /// <summary>
+    /// The points for a value, bounded as the value is; none where they would be too large to write down.
+    /// </summary>
     internal BoundedValue PointsFor(BoundedValue value, CurveAt at)
     {
         try
@@ -55,7 +53,10 @@ public abstract partial record Curve
     /// <summary>The curve with a team's numbers put in, as a sentence.</summary>
     internal abstract string Step(PartPlan part, PartResult result);
 
-    /// <summary>The curve that gives the same points where its values are in another unit; one over places or shares is the same in all.</summary>
+    /// <summary>
+    /// The curve that gives the same points where its values are in another unit; one over places or shares is the same
+    /// in all.
+    /// </summary>
     /// <param name="to">What a value is in the other unit, as it is written down.</param>
     /// <param name="each">How many of the other unit one of this is.</param>
     internal virtual Curve InUnit(Func<decimal, decimal> to, decimal each) => this;
@@ -63,13 +64,20 @@ public abstract partial record Curve
     /// <summary>The values at which it bends.</summary>
     internal virtual IEnumerable<decimal> Knots => [];
 
-    /// <summary>The values to draw it at, each with the value whose points stand there; null where it cannot be drawn over values.</summary>
-    internal virtual IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) => Evenly(over).Concat(Knots.Where(over.Contains)).Select(v => (v, v));
+    /// <summary>
+    /// The values to draw it at, each with the value whose points stand there; null where it cannot be drawn over
+    /// values.
+    /// </summary>
+    internal virtual IEnumerable<(decimal At, decimal Just)>? Drawn(Stretch over) =>
+        Evenly(over).Concat(Knots.Where(over.Contains)).Select(v => (v, v));
 
     /// <summary>The fewest and the most points over what teams will probably reach; null where nobody knows.</summary>
     internal virtual Stretch? Spread(Stretch values, Better better)
     {
-        var points = Knots.Where(values.Contains).Append(values.Low).Append(values.High)
+        var points = Knots
+            .Where(values.Contains)
+            .Append(values.Low)
+            .Append(values.High)
             .Select(v => PointsFor(new BoundedValue(v), new(better, Wins.Highest, Pool.Empty)).Number)
             .ToList();
         return new(points.Min(), points.Max());
@@ -82,16 +90,23 @@ public abstract partial record Curve
     private protected static BoundedValue Share(BoundedValue value, decimal points, decimal whole) =>
         Arithmetic.Over(Arithmetic.Scale(value, points), new BoundedValue(whole));
 
-    /// <summary>Where a curve jumps at its knots: on both sides of each, so that the picture has an edge there.</summary>
+    /// <summary>
+    /// Where a curve jumps at its knots: on both sides of each, so that the picture has an edge there.
+    /// </summary>
     /// <param name="over">The values to draw.</param>
     /// <param name="side">On which side of a knot its points begin: 1 above, −1 below.</param>
     private protected IEnumerable<(decimal At, decimal Just)> Stepped(Stretch over, int side = 1) =>
-        Knots.Where(over.Contains).SelectMany(knot => new[] { (knot, knot - (side * JustBeside)), (knot, knot) }).Prepend((over.Low, over.Low)).Append((over.High, over.High));
+        Knots
+            .Where(over.Contains)
+            .SelectMany(knot => new[] { (knot, knot - (side * JustBeside)), (knot, knot) })
+            .Prepend((over.Low, over.Low))
+            .Append((over.High, over.High));
 
     /// <summary>Less than any reading's step.</summary>
     private const decimal JustBeside = 0.0000001m;
 
-    private static IEnumerable<decimal> Evenly(Stretch over) => Enumerable.Range(0, Samples + 1).Select(i => over.Low + (over.Length * i / Samples));
+    private static IEnumerable<decimal> Evenly(Stretch over) =>
+        Enumerable.Range(0, Samples + 1).Select(i => over.Low + (over.Length * i / Samples));
 
     private const int Samples = 48;
 }

@@ -18,17 +18,24 @@ public abstract partial record Curve
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {
             var earlier = at.Pool.Earlier;
-            if (!earlier.HasValue) return earlier;
-            if (earlier.Number == 0) return BoundedValue.None(new Absence.EarlierIsZero());
-            var change = at.Better == Better.More
-                ? Arithmetic.Plus(value, Arithmetic.Negate(earlier))
-                : Arithmetic.Plus(earlier, Arithmetic.Negate(value));
+            if (!earlier.HasValue)
+                return earlier;
+            if (earlier.Number == 0)
+                return BoundedValue.None(new Absence.EarlierIsZero());
+            var change =
+                at.Better == Better.More
+                    ? Arithmetic.Plus(value, Arithmetic.Negate(earlier))
+                    : Arithmetic.Plus(earlier, Arithmetic.Negate(value));
             return Share(change, 100 * PerPercent, Math.Abs(earlier.Number));
         }
 
-        internal override string Say(PartPlan part) => $"{MethodWords.Points(PerPercent)} for each percent better than the round before";
+        internal override string Say(PartPlan part) =>
+            $"{MethodWords.Points(PerPercent)} for each percent better than the round before";
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"Before {part.ShowStated(result.Pool.Earlier.Number)}, now {part.ShowStated(result.Value.Value.Number)}, {(part.Better == Better.More ? "more" : "less")} is better: {MethodWords.Points(PerPercent)} for each percent = {Numerals.Write(result.Curve)}.";
+            $"Before {part.ShowStated(result.Pool.Earlier.Number)}, now "
+            + $"{part.ShowStated(result.Value.Value.Number)}, "
+            + $"{(part.Better == Better.More ? "more" : "less")} is better: {MethodWords.Points(PerPercent)} "
+            + $"for each percent = {Numerals.Write(result.Curve)}.";
     }
 }

@@ -20,30 +20,50 @@ public abstract partial record Curve
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
-            found.Unless(Points.Count > 0, "/curve/points", "The list of points by place is empty.", "Write for example 10, 8, 6.");
+            found.Unless(
+                Points.Count > 0,
+                "/curve/points",
+                "The list of points by place is empty.",
+                "Write for example 10, 8, 6."
+            );
             found.Count(Points, Limits.Teams, "/curve/points", "places");
         }
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => new(OfPlace(at.Pool.Rank, at.Pool.Tied), BoundOf(value.Bound, at));
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+            new(OfPlace(at.Pool.Rank, at.Pool.Tied), BoundOf(value.Bound, at));
 
         internal override IReadOnlyList<string> Lists => ["points"];
 
-        internal override string Say(PartPlan part) => string.Join(", ", Points.Take(3).Select((p, i) => $"{(i == 0 ? MethodWords.Points(p) : Numerals.Write(p))} for {English.Ordinal(i + 1)}{(i == 0 ? " place" : "")}"))
-            + (Points.Count > 3 ? $", then {string.Join(", ", Points.Skip(3).Select(Numerals.Write))}" : "");
+        internal override string Say(PartPlan part) =>
+            string.Join(
+                ", ",
+                Points
+                    .Take(3)
+                    .Select(
+                        (p, i) =>
+                            $"{(i == 0 ? MethodWords.Points(p) : Numerals.Write(p))} for "
+                            + $"{English.Ordinal(i + 1)}{(i == 0 ? " place" : "")}"
+                    )
+            ) + (Points.Count > 3 ? $", then {string.Join(", ", Points.Skip(3).Select(Numerals.Write))}" : "");
 
         internal override string Step(PartPlan part, PartResult result) =>
-            $"{English.Ordinal(result.Pool.Rank)} in this part{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: {MethodWords.Points(result.Curve)}.";
+            $"{English.Ordinal(result.Pool.Rank)} in this part"
+            + $"{(result.Pool.Tied > 1 ? $", with {result.Pool.Tied - 1} more" : "")}: "
+            + $"{MethodWords.Points(result.Curve)}.";
 
         /// <summary>The points of a place, for so many teams that tie for it.</summary>
         private decimal OfPlace(int first, int tied)
         {
             decimal At(int number) => number >= 1 && number <= Points.Count ? Points[number - 1] : 0;
-            return Ties == PlaceTies.BetterPlace || tied <= 1 ? At(first) : Enumerable.Range(first, tied).Sum(At) / tied;
+            return Ties == PlaceTies.BetterPlace || tied <= 1
+                ? At(first)
+                : Enumerable.Range(first, tied).Sum(At) / tied;
         }
 
         private static Bound BoundOf(Bound value, CurveAt at)
         {
-            if (value is Bound.Exact or Bound.Unclear) return value;
+            if (value is Bound.Exact or Bound.Unclear)
+                return value;
             var couldImprove = value == Bound.AtLeast == (at.Better == Better.More);
             return couldImprove == (at.Wins == Wins.Highest) ? Bound.AtLeast : Bound.AtMost;
         }

@@ -15,26 +15,35 @@ public abstract partial record Curve
         internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
             new Rate(Rounding.ToDigits(PerUnit / each), Rounding.ToDigits(Start - (PerUnit / each * to(0))));
 
-        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) => Arithmetic.Plus(new BoundedValue(Start), Arithmetic.Scale(value, PerUnit));
+        private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
+            Arithmetic.Plus(new BoundedValue(Start), Arithmetic.Scale(value, PerUnit));
 
-        internal override string Say(PartPlan part) => Start == 0
-            ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}{SayLimits(part.Part)}"
-            : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each {part.UnitSingular}{SayLimits(part.Part)}";
+        internal override string Say(PartPlan part) =>
+            Start == 0
+                ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}{SayLimits(part.Part)}"
+                : $"{MethodWords.Points(Start)} to begin with and {MethodWords.Points(PerUnit)} for each "
+                    + $"{part.UnitSingular}{SayLimits(part.Part)}";
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var (each, v, points) = (Numerals.Write(PerUnit), Numerals.Factor(result.Value.Value.Number), Numerals.Write(result.Curve));
+            var (each, v, points) = (
+                Numerals.Write(PerUnit),
+                Numerals.Factor(result.Value.Value.Number),
+                Numerals.Write(result.Curve)
+            );
             return Start == 0
                 ? $"{MethodWords.Points(PerUnit)} for each {part.UnitSingular}: {each} × {v} = {points}."
-                : $"{MethodWords.Points(Start)} and {each} for each {part.UnitSingular}: {Numerals.Write(Start)} + {Numerals.Factor(PerUnit)} × {v} = {points}.";
+                : $"{MethodWords.Points(Start)} and {each} for each {part.UnitSingular}: "
+                    + $"{Numerals.Write(Start)} + {Numerals.Factor(PerUnit)} × {v} = {points}.";
         }
 
-        private static string SayLimits(Part part) => (part.Floor, part.Cap) switch
-        {
-            ({ } floor, { } cap) => $", at least {Numerals.Write(floor)} and at most {Numerals.Write(cap)}",
-            ({ } floor, null) => $", at least {Numerals.Write(floor)}",
-            (null, { } cap) => $", at most {Numerals.Write(cap)}",
-            _ => "",
-        };
+        private static string SayLimits(Part part) =>
+            (part.Floor, part.Cap) switch
+            {
+                ({ } floor, { } cap) => $", at least {Numerals.Write(floor)} and at most {Numerals.Write(cap)}",
+                ({ } floor, null) => $", at least {Numerals.Write(floor)}",
+                (null, { } cap) => $", at most {Numerals.Write(cap)}",
+                _ => "",
+            };
     }
 }

@@ -16,6 +16,7 @@ public abstract partial record Curve
 
         internal override string Say(PartPlan part) => $"1 point for each {part.UnitSingular}";
 
-        internal override string Step(PartPlan part, PartResult result) => $"The value itself: {Numerals.Write(result.Curve)}.";
+        internal override string Step(PartPlan part, PartResult result) =>
+            $"The value itself: {Numerals.Write(result.Curve)}.";
     }
 }

@@ -19,24 +19,44 @@ public abstract partial record Curve
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found)
         {
-            found.Unless(Points >= 0, "/curve/points", "The best team would lose points.", "Give 0 or more; to take points off, use points for each unit.");
-            found.Unless(better == Better.More || !mayBeNegative, "/curve", "A share of the best makes no sense where less is better and a value can be below zero.", "Use points between two values, or by place.");
+            found.Unless(
+                Points >= 0,
+                "/curve/points",
+                "The best team would lose points.",
+                "Give 0 or more; to take points off, use points for each unit."
+            );
+            found.Unless(
+                better == Better.More || !mayBeNegative,
+                "/curve",
+                "A share of the best makes no sense where less is better and a value can be below zero.",
+                "Use points between two values, or by place."
+            );
         }
 
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at)
         {
             var best = at.Pool.Best;
             if (at.Better == Better.More)
-                return !best.HasValue || best.Number <= 0 || value.Number <= 0 ? new(0) : Arithmetic.Clamp(Share(value, Points, best.Number), 0, Points);
-            if (value.Number == 0) return new(Points);
-            return !best.HasValue || best.Number <= 0 ? new(0) : Arithmetic.Clamp(Arithmetic.Over(new BoundedValue(Points * best.Number), value), 0, Points);
+                return !best.HasValue || best.Number <= 0 || value.Number <= 0
+                    ? new(0)
+                    : Arithmetic.Clamp(Share(value, Points, best.Number), 0, Points);
+            if (value.Number == 0)
+                return new(Points);
+            return !best.HasValue || best.Number <= 0
+                ? new(0)
+                : Arithmetic.Clamp(Arithmetic.Over(new BoundedValue(Points * best.Number), value), 0, Points);
         }
 
-        internal override string Say(PartPlan part) => $"{MethodWords.Points(Points)} for the best team, the others in proportion";
+        internal override string Say(PartPlan part) =>
+            $"{MethodWords.Points(Points)} for the best team, the others in proportion";
 
         internal override string Step(PartPlan part, PartResult result)
         {
-            var (all, v, best) = (Numerals.Write(Points), Numerals.Write(result.Value.Value.Number), Numerals.Write(result.Pool.Best.Number));
+            var (all, v, best) = (
+                Numerals.Write(Points),
+                Numerals.Write(result.Value.Value.Number),
+                Numerals.Write(result.Pool.Best.Number)
+            );
             return part.Better == Better.More
                 ? $"{all} × {v} ÷ {best} (the best) = {Numerals.Write(result.Curve)}."
                 : $"{all} × {best} (the best) ÷ {v} = {Numerals.Write(result.Curve)}.";

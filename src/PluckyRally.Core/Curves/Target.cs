@@ -17,22 +17,41 @@ public abstract partial record Curve
 
         internal override IEnumerable<decimal> Knots => [At];
 
-        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) => this with { At = to(At), PerUnit = Rounding.ToDigits(PerUnit / each) };
+        internal override Curve InUnit(Func<decimal, decimal> to, decimal each) =>
+            this with
+            {
+                At = to(At),
+                PerUnit = Rounding.ToDigits(PerUnit / each),
+            };
 
         internal override void Check(Better better, bool mayBeNegative, ProblemCollector found) =>
-            found.Unless(PerUnit > 0, "/curve/perUnit", "Being off the mark must cost something.", "Write the points lost per unit, above zero.");
+            found.Unless(
+                PerUnit > 0,
+                "/curve/perUnit",
+                "Being off the mark must cost something.",
+                "Write the points lost per unit, above zero."
+            );
 
         /// <summary>A value beyond a bound may lie nearer to the mark or farther off.</summary>
         private protected override BoundedValue WorkedOut(BoundedValue value, CurveAt at) =>
-            Arithmetic.Clamp(new BoundedValue(Points - (PerUnit * Math.Abs(value.Number - At)), value.Bound == Bound.Exact ? Bound.Exact : Bound.Unclear), 0, null);
+            Arithmetic.Clamp(
+                new BoundedValue(
+                    Points - (PerUnit * Math.Abs(value.Number - At)),
+                    value.Bound == Bound.Exact ? Bound.Exact : Bound.Unclear
+                ),
+                0,
+                null
+            );
 
         internal override string Say(PartPlan part) =>
-            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} less for each {part.UnitSingular} off it";
+            $"{MethodWords.Points(Points)} for exactly {part.ShowStated(At)}, {MethodWords.Points(PerUnit)} "
+            + $"less for each {part.UnitSingular} off it";
 
         internal override string Step(PartPlan part, PartResult result)
         {
             var off = Numerals.Write(Math.Abs(result.Value.Value.Number - At));
-            return $"{off} off the mark of {part.ShowStated(At)}: {Numerals.Write(Points)} − {Numerals.Write(PerUnit)} × {off}, not below 0, = {Numerals.Write(result.Curve)}.";
+            return $"{off} off the mark of {part.ShowStated(At)}: {Numerals.Write(Points)} − "
+                + $"{Numerals.Write(PerUnit)} × {off}, not below 0, = {Numerals.Write(result.Curve)}.";
         }
     }
 }

@@ -28,12 +28,27 @@ public sealed record FairDay
         found.NotEmpty(Name, "/name", "The day has no name.", "Write what it is called, for example “Spring fair”.");
         found.Length(Name, Limits.Name, "/name", "The day's name");
         found.Count(Slots, Most, "/slots", "rallies");
-        found.Unless(Slots.Select(s => s.Rally).Distinct().Count() == Slots.Count, "/slots", "A rally stands there twice.", "Name each once.");
+        found.Unless(
+            Slots.Select(s => s.Rally).Distinct().Count() == Slots.Count,
+            "/slots",
+            "A rally stands there twice.",
+            "Name each once."
+        );
         for (var i = 0; i < Slots.Count; i++)
         {
             found.Length(Slots[i].Where, Limits.Name, $"/slots/{i}/where", "The place");
-            found.Unless(Slots[i].Tables is >= 1 and <= MostTables, $"/slots/{i}/tables", "The number of tables is out of range.", $"Use 1 to {MostTables}.");
-            found.Unless(Slots[i].To is null || Slots[i].From is null || Slots[i].To > Slots[i].From, $"/slots/{i}/to", "It ends before it begins.", "Swap the two times.");
+            found.Unless(
+                Slots[i].Tables is >= 1 and <= MostTables,
+                $"/slots/{i}/tables",
+                "The number of tables is out of range.",
+                $"Use 1 to {MostTables}."
+            );
+            found.Unless(
+                Slots[i].To is null || Slots[i].From is null || Slots[i].To > Slots[i].From,
+                $"/slots/{i}/to",
+                "It ends before it begins.",
+                "Swap the two times."
+            );
         }
 
         return found.Problems;

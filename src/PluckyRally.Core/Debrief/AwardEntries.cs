@@ -30,14 +30,17 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (Award.Length > 0) AwardEntries.Find(compiled, Award, found, GivenBy.Teacher);
-            else found.NotEmpty(Name.Trim(), "/name", "The award has no name.", "Say what it is for.");
+            if (Award.Length > 0)
+                AwardEntries.Find(compiled, Award, found, GivenBy.Teacher);
+            else
+                found.NotEmpty(Name.Trim(), "/name", "The award has no name.", "Say what it is for.");
             found.Length(Name, Limits.Name, "/name", "The name");
             found.Length(Why, Limits.Text, "/why", "Why");
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Award: {AwardEntries.Name(compiled, Award, Name)}{(Why.Length > 0 ? $", {Why}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Award: {AwardEntries.Name(compiled, Award, Name)}{(Why.Length > 0 ? $", {Why}" : "")}";
     }
 
     /// <summary>A voice for an award: a team's for another team, or one of the jury's.</summary>
@@ -62,16 +65,37 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var by = AwardEntries.Find(compiled, Award, found, GivenBy.Jury, GivenBy.Vote)?.GivenBy;
-            found.Unless(by != GivenBy.Vote || Team.Length > 0, "/team", "Nobody says which team votes.", "Name the team.");
-            found.Unless(by != GivenBy.Jury || Team.Length == 0, "/team", "A jury gives this award; it speaks for no team.", "Leave the team out.");
-            found.Unless(teams.Any(t => t.Id == For), "/for", "There is no such team in this rally.", "Choose one of the teams.");
-            found.Unless(Team.Length == 0 || Team != For, "/for", "A team does not vote for itself.", "Choose another team.");
+            found.Unless(
+                by != GivenBy.Vote || Team.Length > 0,
+                "/team",
+                "Nobody says which team votes.",
+                "Name the team."
+            );
+            found.Unless(
+                by != GivenBy.Jury || Team.Length == 0,
+                "/team",
+                "A jury gives this award; it speaks for no team.",
+                "Leave the team out."
+            );
+            found.Unless(
+                teams.Any(t => t.Id == For),
+                "/for",
+                "There is no such team in this rally.",
+                "Choose one of the teams."
+            );
+            found.Unless(
+                Team.Length == 0 || Team != For,
+                "/for",
+                "A team does not vote for itself.",
+                "Choose another team."
+            );
             found.Length(Voter, Limits.Name, "/voter", "The name");
             found.Length(Why, Limits.Text, "/why", "Why");
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"A voice for {AwardEntries.Name(compiled, Award, "")}{(Why.Length > 0 ? $": {Why}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"A voice for {AwardEntries.Name(compiled, Award, "")}{(Why.Length > 0 ? $": {Why}" : "")}";
     }
 }
 
@@ -82,10 +106,21 @@ internal static class AwardEntries
     public static Award? Find(CompiledEdition compiled, string id, ProblemCollector found, params GivenBy[] by)
     {
         var award = compiled.Brief.Method.Awards.FirstOrDefault(a => a.Id == id);
-        found.Unless(award is not null, "/award", "The brief has no such award.", "Use one of its awards that people give.");
-        found.Unless(award is null || (award.GivenBy is { } given && by.Contains(given)), "/award", "This award is not given in this way.", "The brief says who gives it.");
+        found.Unless(
+            award is not null,
+            "/award",
+            "The brief has no such award.",
+            "Use one of its awards that people give."
+        );
+        found.Unless(
+            award is null || (award.GivenBy is { } given && by.Contains(given)),
+            "/award",
+            "This award is not given in this way.",
+            "The brief says who gives it."
+        );
         return award;
     }
 
-    public static string Name(CompiledEdition compiled, string id, string otherwise) => compiled.Brief.Method.Awards.FirstOrDefault(a => a.Id == id)?.Name ?? otherwise;
+    public static string Name(CompiledEdition compiled, string id, string otherwise) =>
+        compiled.Brief.Method.Awards.FirstOrDefault(a => a.Id == id)?.Name ?? otherwise;
 }

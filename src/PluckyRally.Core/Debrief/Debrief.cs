@@ -16,33 +16,80 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
         var wanted = Wanted(opened.Rally.Entries, round);
         var rows = Scorer.Score(opened, round).Rows.ToDictionary(r => r.Team);
         return new(
-            [.. run.Compiled.Brief.Teacher.Questions.Select((text, i) => new DebriefQuestion(i + 1, text, [.. answers[i + 1].Select(a => new DebriefAnswer(a.Id, a.Team, names.GetValueOrDefault(a.Team, ""), a.Text))]))],
+            [
+                .. run.Compiled.Brief.Teacher.Questions.Select(
+                    (text, i) =>
+                        new DebriefQuestion(
+                            i + 1,
+                            text,
+                            [
+                                .. answers[i + 1]
+                                    .Select(a => new DebriefAnswer(
+                                        a.Id,
+                                        a.Team,
+                                        names.GetValueOrDefault(a.Team, ""),
+                                        a.Text
+                                    )),
+                            ]
+                        )
+                ),
+            ],
             [
                 .. run.Present.Select(t =>
                 {
                     var said = looked.GetValueOrDefault(t.Id);
-                    return new TeamDebrief(t.Id, t.Name, said?.Id, said?.Worked ?? "", said?.DidNot ?? "", said?.Change ?? "", said?.Why ?? "", said?.Together ?? "")
+                    return new TeamDebrief(
+                        t.Id,
+                        t.Name,
+                        said?.Id,
+                        said?.Worked ?? "",
+                        said?.DidNot ?? "",
+                        said?.Change ?? "",
+                        said?.Why ?? "",
+                        said?.Together ?? ""
+                    )
                     {
                         Noted = rows[t.Id].Noted,
                         Wanted = wanted.GetValueOrDefault(t.Id, ""),
                         Changed = rows[t.Id].Changed,
-                        Fair = FairWords.Of(standing.OfType<Entry.DesignNoted>().Where(n => n.Team == t.Id && n.Changed.Length > 0).ToList()),
-                        Since = [.. rows[t.Id].Parts.Where(p => p.SinceLastRound.Length > 0).Select(p => $"{p.Name}: {p.SinceLastRound}")],
+                        Fair = FairWords.Of(
+                            standing
+                                .OfType<Entry.DesignNoted>()
+                                .Where(n => n.Team == t.Id && n.Changed.Length > 0)
+                                .ToList()
+                        ),
+                        Since =
+                        [
+                            .. rows[t.Id]
+                                .Parts.Where(p => p.SinceLastRound.Length > 0)
+                                .Select(p => $"{p.Name}: {p.SinceLastRound}"),
+                        ],
                     };
                 }),
-            ]);
+            ]
+        );
     }
 
     /// <summary>What teams wanted to change when they looked back at the round before, by their ids.</summary>
-    internal static IReadOnlyDictionary<string, string> Wanted(IReadOnlyList<Entry> entries, int round) => round == 1
-        ? new Dictionary<string, string>()
-        : Log.Effective(entries).OfType<Entry.LookedBack>().Where(l => l.Round == round - 1).GroupBy(l => l.Team).ToDictionary(g => g.Key, g => g.Last().Change);
+    internal static IReadOnlyDictionary<string, string> Wanted(IReadOnlyList<Entry> entries, int round) =>
+        round == 1
+            ? new Dictionary<string, string>()
+            : Log.Effective(entries)
+                .OfType<Entry.LookedBack>()
+                .Where(l => l.Round == round - 1)
+                .GroupBy(l => l.Team)
+                .ToDictionary(g => g.Key, g => g.Last().Change);
 
     /// <summary>How many of the teams that took part have looked back.</summary>
     internal static int Looked(OpenedRally opened, int round)
     {
         var present = opened.In(round).Present.Select(t => t.Id).ToHashSet();
-        return Log.Effective(opened.Rally.Entries).OfType<Entry.LookedBack>().Where(l => l.Round == round && present.Contains(l.Team)).Select(l => l.Team).Distinct().Count();
+        return Log.Effective(opened.Rally.Entries)
+            .OfType<Entry.LookedBack>()
+            .Where(l => l.Round == round && present.Contains(l.Team))
+            .Select(l => l.Team)
+            .Distinct()
+            .Count();
     }
 }
 
@@ -68,7 +115,16 @@ public sealed record DebriefAnswer(Guid Entry, string Team, string Name, string 
 /// <param name="Change">The one thing that it would change.</param>
 /// <param name="Why">Why that would help.</param>
 /// <param name="Together">How it worked together.</param>
-public sealed record TeamDebrief(string Team, string Name, Guid? Entry, string Worked, string DidNot, string Change, string Why, string Together)
+public sealed record TeamDebrief(
+    string Team,
+    string Name,
+    Guid? Entry,
+    string Worked,
+    string DidNot,
+    string Change,
+    string Why,
+    string Together
+)
 {
     /// <summary>What was seen of it in passing.</summary>
     public IReadOnlyList<string> Noted { get; init; } = [];
@@ -79,7 +135,10 @@ public sealed record TeamDebrief(string Team, string Name, Guid? Entry, string W
     /// <summary>What it changed for this round.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];
 
-    /// <summary>Whether what came of it can be put down to the change; empty where nothing was changed, or nobody asked what else was.</summary>
+    /// <summary>
+    /// Whether what came of it can be put down to the change; empty where nothing was changed, or nobody asked what
+    /// else was.
+    /// </summary>
     public string Fair { get; init; } = "";
 
     /// <summary>How its parts came out against the round before.</summary>

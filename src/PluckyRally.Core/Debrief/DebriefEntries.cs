@@ -36,13 +36,19 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var questions = compiled.Brief.Teacher.Questions.Count;
-            found.Unless(Question >= 1 && Question <= questions, "/question", "The brief has no such question.", questions > 0 ? $"Use 1 to {questions}." : "Write questions in the brief first, for the teacher.");
+            found.Unless(
+                Question >= 1 && Question <= questions,
+                "/question",
+                "The brief has no such question.",
+                questions > 0 ? $"Use 1 to {questions}." : "Write questions in the brief first, for the teacher."
+            );
             found.NotEmpty(Text, "/text", "The answer is empty.", "Write it in a line.");
             found.Length(Text, Limits.Text, "/text", "The answer");
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Answer to question {Question}: {Text}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Answer to question {Question}: {Text}";
     }
 
     /// <summary>A team looks back at a round. The last word stands.</summary>
@@ -65,14 +71,33 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            foreach (var (text, at, what) in new[] { (Worked, "/worked", "What worked"), (DidNot, "/didNot", "What did not"), (Change, "/change", "What is changed"), (Why, "/why", "Why"), (Together, "/together", "How they worked together") })
+            foreach (
+                var (text, at, what) in new[]
+                {
+                    (Worked, "/worked", "What worked"),
+                    (DidNot, "/didNot", "What did not"),
+                    (Change, "/change", "What is changed"),
+                    (Why, "/why", "Why"),
+                    (Together, "/together", "How they worked together"),
+                }
+            )
                 found.Length(text, Limits.Text, at, what);
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt)
         {
-            var said = new[] { ("worked", Worked), ("did not", DidNot), ("change", Change), ("because", Why), ("together", Together) }.Where(s => s.Item2.Length > 0).Select(s => $"{s.Item1}: {s.Item2}").ToList();
+            var said = new[]
+            {
+                ("worked", Worked),
+                ("did not", DidNot),
+                ("change", Change),
+                ("because", Why),
+                ("together", Together),
+            }
+                .Where(s => s.Item2.Length > 0)
+                .Select(s => $"{s.Item1}: {s.Item2}")
+                .ToList();
             return said.Count > 0 ? $"Looked back: {string.Join("; ", said)}" : "Looked back: nothing said";
         }
     }

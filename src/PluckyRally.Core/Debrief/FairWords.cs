@@ -4,11 +4,13 @@ namespace PluckyRally.Core;
 internal static class FairWords
 {
     /// <summary>What can be said of what a team changed in a round; empty where nobody asked what else was.</summary>
-    public static string Of(IReadOnlyList<Entry.DesignNoted> changes) => changes switch
-    {
-        [] => "",
-        [{ Also: "" }] => "Only this was changed, so what came of it may be put down to it.",
-        _ when changes.Count > 1 || changes[0].Also is not null => "More than one thing was changed, so none of them can be named as the cause.",
-        _ => "",
-    };
+    public static string Of(IReadOnlyList<Entry.DesignNoted> changes) =>
+        changes switch
+        {
+            [] => "",
+            [{ Also: "" }] => "Only this was changed, so what came of it may be put down to it.",
+            _ when changes.Count > 1 || changes[0].Also is not null =>
+                "More than one thing was changed, so none of them can be named as the cause.",
+            _ => "",
+        };
 }

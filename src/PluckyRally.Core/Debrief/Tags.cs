@@ -19,7 +19,12 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             found.NotEmpty(Word.Trim(), "/word", "The tag is empty.", "Say in a word or two what one sees.");
-            found.Unless(Word.Length <= Longest, "/word", $"The tag is too long for a picture: {Word.Length} letters.", $"Use at most {Longest}.");
+            found.Unless(
+                Word.Length <= Longest,
+                "/word",
+                $"The tag is too long for a picture: {Word.Length} letters.",
+                $"Use at most {Longest}."
+            );
             return this;
         }
 
@@ -38,11 +43,15 @@ internal sealed record Tag(string Word, IReadOnlyList<Entry.TagSeen> Seen)
 /// <summary>What the class sees on its designs.</summary>
 internal static class Tags
 {
-    /// <summary>The tags of a round, in the order in which they came up; how a word is written makes no difference.</summary>
+    /// <summary>
+    /// The tags of a round, in the order in which they came up; how a word is written makes no difference.
+    /// </summary>
     public static IReadOnlyList<Tag> Of(IReadOnlyList<Entry> entries, int round) =>
-    [
-        .. Log.Effective(entries).OfType<Entry.TagSeen>().Where(t => t.Round == round)
-            .GroupBy(t => t.Word.Trim(), StringComparer.OrdinalIgnoreCase)
-            .Select(g => new Tag(g.Key, [.. g.DistinctBy(t => t.Team)])),
-    ];
+        [
+            .. Log.Effective(entries)
+                .OfType<Entry.TagSeen>()
+                .Where(t => t.Round == round)
+                .GroupBy(t => t.Word.Trim(), StringComparer.OrdinalIgnoreCase)
+                .Select(g => new Tag(g.Key, [.. g.DistinctBy(t => t.Team)])),
+        ];
 }

@@ -10,7 +10,21 @@ public sealed record VoteOfTeam(string Award, string Name, string For, string Wh
     /// <summary>The awards that the class gives in a round, with the last word of a team.</summary>
     public static IReadOnlyList<VoteOfTeam> All(OpenedRally opened, int round, string team)
     {
-        var voted = Log.Effective(opened.Rally.Entries).OfType<Entry.AwardVoted>().Where(v => v.Round == round && v.Team == team).GroupBy(v => v.Award).ToDictionary(g => g.Key, g => g.Last());
-        return [.. opened.In(round).Compiled.Brief.Method.Awards.Where(a => a.GivenBy == GivenBy.Vote).Select(a => voted.GetValueOrDefault(a.Id) is { } own ? new VoteOfTeam(a.Id, a.Name, own.For, own.Why) : new(a.Id, a.Name, "", ""))];
+        var voted = Log.Effective(opened.Rally.Entries)
+            .OfType<Entry.AwardVoted>()
+            .Where(v => v.Round == round && v.Team == team)
+            .GroupBy(v => v.Award)
+            .ToDictionary(g => g.Key, g => g.Last());
+        return
+        [
+            .. opened
+                .In(round)
+                .Compiled.Brief.Method.Awards.Where(a => a.GivenBy == GivenBy.Vote)
+                .Select(a =>
+                    voted.GetValueOrDefault(a.Id) is { } own
+                        ? new VoteOfTeam(a.Id, a.Name, own.For, own.Why)
+                        : new(a.Id, a.Name, "", "")
+                ),
+        ];
     }
 }

@@ -8,7 +8,8 @@ public static class Compiler
     /// <summary>A checked part of an expression.</summary>
     /// <param name="Node">What works it out.</param>
     /// <param name="Dimension">Its unit.</param>
-    /// <param name="NeverNegative">Whether it cannot be below zero, so that its bounds keep their side in products and powers.</param>
+    /// <param name="NeverNegative">Whether it cannot be below zero, so that its bounds keep their side in products and
+    /// powers.</param>
     private sealed record Part(Expression.Node Node, Dimension Dimension, bool NeverNegative = false)
     {
         /// <summary>The same for what goes by its sign.</summary>
@@ -19,7 +20,8 @@ public static class Compiler
     public static Result<Expression> Compile(string text, IReadOnlyList<Measure> measures)
     {
         var term = TermParser.Read(text);
-        if (!term.IsOk) return Result<Expression>.Refused(term.Problems);
+        if (!term.IsOk)
+            return Result<Expression>.Refused(term.Problems);
         var scope = new Scope(measures);
         var part = scope.Check(term.Value);
         return part is null
@@ -60,7 +62,10 @@ public static class Compiler
             {
                 // What is read is offered first; what is known of a part only to whoever has begun to name it.
                 var known = string.Join(", ", measures.Select(m => m.Id).Where(known => Owner(known) == Owner(id)));
-                return Refuse($"“{ProblemCollector.Short(id)}” is not something this brief measures.", known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first.");
+                return Refuse(
+                    $"“{ProblemCollector.Short(id)}” is not something this brief measures.",
+                    known.Length > 0 ? $"Use one of these: {known}." : "Add a measure first."
+                );
             }
 
             var slot = Used.IndexOf(measure);
@@ -70,7 +75,11 @@ public static class Compiler
                 Used.Add(measure);
             }
 
-            return new(x => x[slot], Dimension.Of(measure), measure is { Negative: false, Kind: not MeasureKind.Temperature });
+            return new(
+                x => x[slot],
+                Dimension.Of(measure),
+                measure is { Negative: false, Kind: not MeasureKind.Temperature }
+            );
         }
 
         /// <summary>The part that a fact belongs to; empty for a measure.</summary>
@@ -79,14 +88,19 @@ public static class Compiler
         private Part? Binary(char sign, Term left, Term right)
         {
             var (a, b) = (Check(left), Check(right));
-            if (a is null || b is null) return null;
+            if (a is null || b is null)
+                return null;
             switch (sign)
             {
                 case '+':
                 case '-':
                     return Matched(a, b, sign == '+' ? "added to" : "taken from") is not { } factor
                         ? null
-                        : new(Sum(a.Node, b.Node, sign == '+' ? factor : -factor), First(a, b), sign == '+' && a.NeverNegative && b.NeverNegative);
+                        : new(
+                            Sum(a.Node, b.Node, sign == '+' ? factor : -factor),
+                            First(a, b),
+                            sign == '+' && a.NeverNegative && b.NeverNegative
+                        );
                 case '*':
                     var (product, times) = a.Dimension.Times(b.Dimension, 1);
                     return new(Product(a, b, times), product, a.NeverNegative && b.NeverNegative);
@@ -99,13 +113,15 @@ public static class Compiler
         }
 
         /// <summary>Where both are bounded, it matters on which side of zero each lies.</summary>
-        private static Expression.Node Product(Part a, Part b, decimal times) => x =>
-        {
-            var (left, right) = (a.Node(x), Arithmetic.Scale(b.Node(x), times));
-            return Arithmetic.Times(
-                a.NeverNegative || right.Bound == Bound.Exact ? left : Arithmetic.Signed(left),
-                b.NeverNegative || left.Bound == Bound.Exact ? right : Arithmetic.Signed(right));
-        };
+        private static Expression.Node Product(Part a, Part b, decimal times) =>
+            x =>
+            {
+                var (left, right) = (a.Node(x), Arithmetic.Scale(b.Node(x), times));
+                return Arithmetic.Times(
+                    a.NeverNegative || right.Bound == Bound.Exact ? left : Arithmetic.Signed(left),
+                    b.NeverNegative || left.Bound == Bound.Exact ? right : Arithmetic.Signed(right)
+                );
+            };
 
         private static Expression.Node Quotient(Part a, Part b, decimal over)
         {
@@ -113,7 +129,10 @@ public static class Compiler
             return x =>
             {
                 var (left, right) = (a.Node(x), Arithmetic.Scale(below(x), over));
-                return Arithmetic.Over(a.NeverNegative || right.Bound == Bound.Exact ? left : Arithmetic.Signed(left), right);
+                return Arithmetic.Over(
+                    a.NeverNegative || right.Bound == Bound.Exact ? left : Arithmetic.Signed(left),
+                    right
+                );
             };
         }
 
@@ -122,8 +141,10 @@ public static class Compiler
 
         private Part? Power(Part a, Part b, Term above)
         {
-            if (!b.Dimension.IsNone) return Refuse("An exponent cannot have a unit.", "Use a plain number, for example length^2.");
-            if (a.Dimension.IsNone) return new(Raised(a, b), Dimension.None, a.NeverNegative);
+            if (!b.Dimension.IsNone)
+                return Refuse("An exponent cannot have a unit.", "Use a plain number, for example length^2.");
+            if (a.Dimension.IsNone)
+                return new(Raised(a, b), Dimension.None, a.NeverNegative);
             var whole = above switch
             {
                 Term.Literal { Percent: false } l => l.Value,
@@ -131,29 +152,41 @@ public static class Compiler
                 _ => (decimal?)null,
             };
             if (whole is not { } n || n != decimal.Truncate(n) || Math.Abs(n) > 6)
-                return Refuse($"Something in {a.Dimension.Words} can only be raised to a whole number from -6 to 6.", "Use a whole number, for example length^2.");
+                return Refuse(
+                    $"Something in {a.Dimension.Words} can only be raised to a whole number from -6 to 6.",
+                    "Use a whole number, for example length^2."
+                );
             return new(Raised(a, b), a.Dimension.Raised((int)n)!, a.NeverNegative || n % 2 == 0);
         }
 
         /// <summary>Only odd powers above zero rise over all numbers; for any other the side of zero matters.</summary>
-        private static Expression.Node Raised(Part a, Part b) => x =>
-        {
-            var (below, above) = (a.Node(x), b.Node(x));
-            var rises = above is { HasValue: true, Number: > 0 } && above.Number % 2 == 1;
-            return Arithmetic.Power(a.NeverNegative || rises ? below : Arithmetic.Signed(below), above);
-        };
+        private static Expression.Node Raised(Part a, Part b) =>
+            x =>
+            {
+                var (below, above) = (a.Node(x), b.Node(x));
+                var rises = above is { HasValue: true, Number: > 0 } && above.Number % 2 == 1;
+                return Arithmetic.Power(a.NeverNegative || rises ? below : Arithmetic.Signed(below), above);
+            };
 
         private Part? Call(string function, IReadOnlyList<Term> terms)
         {
             var arguments = terms.Select(Check).ToList();
-            if (arguments.Any(a => a is null)) return null;
+            if (arguments.Any(a => a is null))
+                return null;
             var first = arguments[0]!;
             switch (function)
             {
                 case "min" or "max" or "mean" or "sum":
                     return Fold(function, [.. arguments.Select(a => a!)]);
-                case "round" when arguments.Count == 2 && terms[1] is Term.Literal { Percent: false, Value: >= 0 and <= 9 } digits && digits.Value == decimal.Truncate(digits.Value):
-                    return new(x => Arithmetic.Round(first.Node(x), (int)digits.Value), first.Dimension, first.NeverNegative);
+                case "round"
+                    when arguments.Count == 2
+                        && terms[1] is Term.Literal { Percent: false, Value: >= 0 and <= 9 } digits
+                        && digits.Value == decimal.Truncate(digits.Value):
+                    return new(
+                        x => Arithmetic.Round(first.Node(x), (int)digits.Value),
+                        first.Dimension,
+                        first.NeverNegative
+                    );
                 case "abs" or "round" or "floor" or "ceil" or "sqrt" when arguments.Count != 1:
                     return Refuse($"{function} takes one value.", $"Write it as {function}(…) around one value.");
                 case "abs":
@@ -168,9 +201,15 @@ public static class Compiler
                 case "sqrt":
                     return first.Dimension.Raised(1, 2) is { } root
                         ? new(x => Arithmetic.Sqrt(first.Node(x)), root, NeverNegative: true)
-                        : Refuse($"The root of something in {first.Dimension.Words} has no unit.", "Take the root of a square, for example sqrt(length * width).");
+                        : Refuse(
+                            $"The root of something in {first.Dimension.Words} has no unit.",
+                            "Take the root of a square, for example sqrt(length * width)."
+                        );
                 default:
-                    return Refuse($"There is no function “{function}”.", "Use one of these: min, max, abs, round, floor, ceil, sqrt, mean, sum.");
+                    return Refuse(
+                        $"There is no function “{function}”.",
+                        "Use one of these: min, max, abs, round, floor, ceil, sqrt, mean, sum."
+                    );
             }
         }
 
@@ -180,7 +219,8 @@ public static class Compiler
             var nodes = new List<Expression.Node>();
             foreach (var argument in arguments)
             {
-                if (Matched(new(argument.Node, dimension), argument, $"put into one {function} with") is not { } factor) return null;
+                if (Matched(new(argument.Node, dimension), argument, $"put into one {function} with") is not { } factor)
+                    return null;
                 nodes.Add(x => Arithmetic.Scale(argument.Node(x), factor));
             }
 
@@ -194,17 +234,23 @@ public static class Compiler
                 x =>
                 {
                     var result = nodes[0](x);
-                    for (var i = 1; i < nodes.Count; i++) result = join(result, nodes[i](x));
+                    for (var i = 1; i < nodes.Count; i++)
+                        result = join(result, nodes[i](x));
                     return function == "mean" ? Arithmetic.Over(result, new BoundedValue(nodes.Count)) : result;
                 },
                 dimension,
-                arguments.All(a => a.NeverNegative));
+                arguments.All(a => a.NeverNegative)
+            );
         }
 
         private decimal? Matched(Part a, Part b, string doing)
         {
-            if (a.Dimension.FactorToAdd(b.Dimension) is { } factor) return factor;
-            Refuse($"{b.Dimension.Words} cannot be {doing} {a.Dimension.Words}.", "Use measures of the same kind, or give each its own part.");
+            if (a.Dimension.FactorToAdd(b.Dimension) is { } factor)
+                return factor;
+            Refuse(
+                $"{b.Dimension.Words} cannot be {doing} {a.Dimension.Words}.",
+                "Use measures of the same kind, or give each its own part."
+            );
             return null;
         }
 

@@ -12,7 +12,9 @@ internal sealed class Dimension
 
     private Dimension(IReadOnlyList<Factor> factors) => _factors = factors;
 
-    /// <summary>One power of one unit. <see cref="Fixed"/> is null for units without a size, such as a thing counted.</summary>
+    /// <summary>
+    /// One power of one unit. <see cref="Fixed"/> is null for units without a size, such as a thing counted.
+    /// </summary>
     internal readonly record struct Factor(string Key, string Symbol, Unit? Fixed, int Power);
 
     public bool IsNone => _factors.Count == 0;
@@ -23,14 +25,22 @@ internal sealed class Dimension
         get
         {
             var above = string.Join("·", _factors.Where(f => f.Power > 0).Select(f => f.Symbol + Superscript(f.Power)));
-            var below = string.Join("·", _factors.Where(f => f.Power < 0).Select(f => (f.Fixed is null ? English.One(f.Symbol) : f.Symbol) + Superscript(-f.Power)));
-            return below.Length == 0 ? above : above.Length == 0 ? $"per {below}" : $"{above} per {below}";
+            var below = string.Join(
+                "·",
+                _factors
+                    .Where(f => f.Power < 0)
+                    .Select(f => (f.Fixed is null ? English.One(f.Symbol) : f.Symbol) + Superscript(-f.Power))
+            );
+            return below.Length == 0 ? above
+                : above.Length == 0 ? $"per {below}"
+                : $"{above} per {below}";
         }
     }
 
     public static Dimension Of(Measure measure)
     {
-        if (measure.Kind is MeasureKind.Number or MeasureKind.Percent or MeasureKind.YesNo or MeasureKind.Level) return None;
+        if (measure.Kind is MeasureKind.Number or MeasureKind.Percent or MeasureKind.YesNo or MeasureKind.Level)
+            return None;
         if (measure.Kind == MeasureKind.Area && measure.FixedUnit is { } area)
         {
             // An area is a length squared, so that area / length is a length.
@@ -38,27 +48,35 @@ internal sealed class Dimension
             return new([new("Length", length.Symbol, length, 2)]);
         }
 
-        if (measure.FixedUnit is { } unit) return new([new(unit.Kind.ToString(), measure.Unit, unit, 1)]);
+        if (measure.FixedUnit is { } unit)
+            return new([new(unit.Kind.ToString(), measure.Unit, unit, 1)]);
         return measure.Unit.Length == 0 ? None : new([new($"{measure.Kind}:{measure.Unit}", measure.Unit, null, 1)]);
     }
 
-    /// <summary>What a value of <paramref name="other"/> must be multiplied by to be added here; null where that makes no sense.</summary>
+    /// <summary>
+    /// What a value of <paramref name="other"/> must be multiplied by to be added here; null where that makes no sense.
+    /// </summary>
     public decimal? FactorToAdd(Dimension other)
     {
-        if (IsNone || other.IsNone) return 1;
-        if (_factors.Count != other._factors.Count) return null;
+        if (IsNone || other.IsNone)
+            return 1;
+        if (_factors.Count != other._factors.Count)
+            return null;
         decimal factor = 1;
         foreach (var mine in _factors)
         {
             var theirs = other._factors.FirstOrDefault(f => f.Key == mine.Key || (IsCount(f) && IsCount(mine)));
-            if (theirs.Key is null || theirs.Power != mine.Power) return null;
+            if (theirs.Key is null || theirs.Power != mine.Power)
+                return null;
             factor *= Scale(theirs, mine);
         }
 
         return factor;
     }
 
-    /// <summary>The product with the <paramref name="power"/>th power of another, and the factor that its value needs.</summary>
+    /// <summary>
+    /// The product with the <paramref name="power"/>th power of another, and the factor that its value needs.
+    /// </summary>
     public (Dimension Dimension, decimal Factor) Times(Dimension other, int power)
     {
         var factors = _factors.ToList();
@@ -85,7 +103,8 @@ internal sealed class Dimension
     /// <summary>The whole power of this, or null where a root would not come out whole.</summary>
     public Dimension? Raised(int above, int below = 1)
     {
-        if (_factors.Any(f => f.Power * above % below != 0)) return null;
+        if (_factors.Any(f => f.Power * above % below != 0))
+            return null;
         return above == 0 ? None : new([.. _factors.Select(f => f with { Power = f.Power * above / below })]);
     }
 
@@ -93,18 +112,21 @@ internal sealed class Dimension
 
     private static decimal Scale(Factor from, Factor to)
     {
-        if (from.Fixed is null || to.Fixed is null || from.Fixed == to.Fixed) return 1;
+        if (from.Fixed is null || to.Fixed is null || from.Fixed == to.Fixed)
+            return 1;
         var once = from.Fixed.Scale(to.Fixed, 1);
         decimal factor = 1;
-        for (var i = 0; i < Math.Abs(from.Power); i++) factor = from.Power > 0 ? factor * once : factor / once;
+        for (var i = 0; i < Math.Abs(from.Power); i++)
+            factor = from.Power > 0 ? factor * once : factor / once;
         return factor;
     }
 
-    private static string Superscript(int power) => power switch
-    {
-        1 => "",
-        2 => "²",
-        3 => "³",
-        _ => $"^{power}",
-    };
+    private static string Superscript(int power) =>
+        power switch
+        {
+            1 => "",
+            2 => "²",
+            3 => "³",
+            _ => $"^{power}",
+        };
 }

@@ -20,7 +20,8 @@ public sealed class Expression
     }
 
     /// <summary>A measure by itself.</summary>
-    internal static Expression Of(Measure measure) => new(new Term.Name(measure.Id), [measure], inputs => inputs[0], Dimension.Of(measure));
+    internal static Expression Of(Measure measure) =>
+        new(new Term.Name(measure.Id), [measure], inputs => inputs[0], Dimension.Of(measure));
 
     internal delegate BoundedValue Node(ReadOnlySpan<BoundedValue> inputs);
 
@@ -34,8 +35,8 @@ public sealed class Expression
     public Measure? Plain { get; }
 
     /// <summary>
-    /// Decimals at which its results are shown and compared: a plain reading at its step, anything else one more than the
-    /// finest reading in it.
+    /// Decimals at which its results are shown and compared: a plain reading at its step, anything else one more than
+    /// the finest reading in it.
     /// </summary>
     public int Decimals { get; }
 
@@ -46,10 +47,12 @@ public sealed class Expression
     {
         foreach (var input in inputs)
         {
-            if (!input.HasValue) return input;
+            if (!input.HasValue)
+                return input;
         }
 
-        if (Plain is not null) return inputs[0];
+        if (Plain is not null)
+            return inputs[0];
         try
         {
             return Arithmetic.InRange(_node(inputs));
@@ -65,7 +68,9 @@ public sealed class Expression
     {
         var shown = new Dictionary<string, string>(StringComparer.Ordinal);
         for (var i = 0; i < Measures.Count; i++)
-            shown[Measures[i].Id] = inputs[i].HasValue ? ReadingFormat.Reading(inputs[i].Number, inputs[i].Bound, Measures[i]) : "?";
+            shown[Measures[i].Id] = inputs[i].HasValue
+                ? ReadingFormat.Reading(inputs[i].Number, inputs[i].Bound, Measures[i])
+                : "?";
         return TermWords.Write(Term, id => shown[id]);
     }
 
@@ -73,9 +78,8 @@ public sealed class Expression
     public string InWords => TermWords.Write(Term, id => Measures.First(m => m.Id == id).InSentence);
 
     /// <summary>A result of this expression with its unit.</summary>
-    public string Show(BoundedValue worth, int? decimals = null) => Plain is { } plain && decimals is null
-        ? ReadingFormat.Value(worth, plain)
-        : !worth.HasValue
-            ? "no value"
-            : ReadingFormat.WithBound(ReadingFormat.Amount(worth.Number, decimals ?? Decimals, Unit), worth.Bound);
+    public string Show(BoundedValue worth, int? decimals = null) =>
+        Plain is { } plain && decimals is null ? ReadingFormat.Value(worth, plain)
+        : !worth.HasValue ? "no value"
+        : ReadingFormat.WithBound(ReadingFormat.Amount(worth.Number, decimals ?? Decimals, Unit), worth.Bound);
 }

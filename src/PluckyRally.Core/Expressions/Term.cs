@@ -3,9 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>An expression as it was written, before its names and units are looked at.</summary>
 public abstract record Term
 {
-    private Term()
-    {
-    }
+    private Term() { }
 
     /// <summary>A number; a percentage is written with its sign and worth a hundredth.</summary>
     public sealed record Literal(decimal Value, bool Percent) : Term;

@@ -27,7 +27,10 @@ public static class TermParser
     private static readonly TextParser<string> Identifier =
         from first in Character.Letter
         from rest in Character.LetterOrDigit.Or(Character.EqualTo('_')).Many()
-        from facts in Character.EqualTo('.').IgnoreThen(Character.LetterOrDigit.Or(Character.EqualTo('_')).AtLeastOnce()).Many()
+        from facts in Character
+            .EqualTo('.')
+            .IgnoreThen(Character.LetterOrDigit.Or(Character.EqualTo('_')).AtLeastOnce())
+            .Many()
         from spaces in Spaces
         select $"{first}{new string(rest)}{string.Concat(facts.Select(f => $".{new string(f)}"))}";
 
@@ -40,22 +43,32 @@ public static class TermParser
             .OptionalOrDefault(null)
         select arguments is null ? (Term)new Term.Name(id) : new Term.Call(id.ToLowerInvariant(), arguments);
 
-    private static readonly TextParser<Term> Atom =
-        Number.Or(NameOrCall).Or(Parse.Ref(() => Sum!).Between(Sign('('), Sign(')')));
+    private static readonly TextParser<Term> Atom = Number
+        .Or(NameOrCall)
+        .Or(Parse.Ref(() => Sum!).Between(Sign('('), Sign(')')));
 
     private static readonly TextParser<Term> Power =
         from below in Atom
-        from above in Sign('^').IgnoreThen(Parse.Ref(() => Signed!)).Select(found => (Term?)found).OptionalOrDefault(null)
+        from above in Sign('^')
+            .IgnoreThen(Parse.Ref(() => Signed!))
+            .Select(found => (Term?)found)
+            .OptionalOrDefault(null)
         select above is null ? below : new Term.Binary('^', below, above);
 
-    private static readonly TextParser<Term> Signed =
-        Sign('-').IgnoreThen(Parse.Ref(() => Signed!)).Select(of => (Term)new Term.Negate(of)).Or(Power);
+    private static readonly TextParser<Term> Signed = Sign('-')
+        .IgnoreThen(Parse.Ref(() => Signed!))
+        .Select(of => (Term)new Term.Negate(of))
+        .Or(Power);
 
-    private static readonly TextParser<Term> Product =
-        Parse.Chain(Sign('*').Or(Sign('/')), Signed, (sign, left, right) => new Term.Binary(sign, left, right));
+    private static readonly TextParser<Term> Product = Parse.Chain(
+        Sign('*').Or(Sign('/')),
+        Signed,
+        (sign, left, right) => new Term.Binary(sign, left, right)
+    );
 
-    private static readonly TextParser<Term> Sum =
-        Parse.Chain(Sign('+').Or(Sign('-')), Product, (sign, left, right) => new Term.Binary(sign, left, right));
+    private static readonly TextParser<Term> Sum = Parse.Chain(Sign('+').Or(Sign('-')), Product, (sign, left, right) =>
+        new Term.Binary(sign, left, right)
+    );
 
     private static readonly TextParser<Term> Whole = Spaces.IgnoreThen(Sum).AtEnd();
 
@@ -64,17 +77,24 @@ public static class TermParser
     /// <summary>Parses an expression; a problem says at which character it stopped making sense.</summary>
     public static Result<Term> Read(string text)
     {
-        if (string.IsNullOrWhiteSpace(text)) return Refuse("There is no expression.", "Name a measure, for example height.");
-        if (text.Length > MaxLength) return Refuse($"The expression is longer than {MaxLength} characters.", "Shorten it, or split it over two parts.");
+        if (string.IsNullOrWhiteSpace(text))
+            return Refuse("There is no expression.", "Name a measure, for example height.");
+        if (text.Length > MaxLength)
+            return Refuse(
+                $"The expression is longer than {MaxLength} characters.",
+                "Shorten it, or split it over two parts."
+            );
         var plain = text.Replace('×', '*').Replace('·', '*').Replace('÷', '/').Replace('−', '-');
-        if (Depth(plain) > MaxDepth) return Refuse($"Brackets or minus signs are nested more than {MaxDepth} deep.", "Simplify the expression.");
+        if (Depth(plain) > MaxDepth)
+            return Refuse($"Brackets or minus signs are nested more than {MaxDepth} deep.", "Simplify the expression.");
 
         var found = Whole.TryParse(plain);
         return found.HasValue
             ? Result<Term>.Ok(found.Value)
             : Refuse(
                 $"The expression stops making sense at character {Where(found.ErrorPosition, plain)}.",
-                "Use measures, numbers, + - * / ^ and brackets, for example height / sheets.");
+                "Use measures, numbers, + - * / ^ and brackets, for example height / sheets."
+            );
     }
 
     private static TextParser<char> Sign(char sign) =>
@@ -87,17 +107,26 @@ public static class TermParser
     /// <summary>How deep the parser would have to go: open brackets, and signs that stack up without one.</summary>
     private static int Depth(string text)
     {
-        int deepest = 0, open = 0, stacked = 0;
+        int deepest = 0,
+            open = 0,
+            stacked = 0;
         foreach (var c in text)
         {
-            if (c == '(') open++;
-            else if (c == ')') open--;
-            stacked = c is '-' or '^' ? stacked + 1 : char.IsWhiteSpace(c) || c == '(' ? stacked : char.IsLetterOrDigit(c) || c is '.' or '_' ? stacked : 0;
+            if (c == '(')
+                open++;
+            else if (c == ')')
+                open--;
+            stacked =
+                c is '-' or '^' ? stacked + 1
+                : char.IsWhiteSpace(c) || c == '(' ? stacked
+                : char.IsLetterOrDigit(c) || c is '.' or '_' ? stacked
+                : 0;
             deepest = Math.Max(deepest, open + stacked);
         }
 
         return deepest;
     }
 
-    private static Result<Term> Refuse(string what, string remedy) => Result<Term>.Refused(new Problem("", what, remedy));
+    private static Result<Term> Refuse(string what, string remedy) =>
+        Result<Term>.Refused(new Problem("", what, remedy));
 }

@@ -11,13 +11,16 @@ internal static class TermWords
     public static IEnumerable<string> Names(Term term) => All(term).OfType<Term.Name>().Select(n => n.Id).Distinct();
 
     /// <summary>A term and all terms in it.</summary>
-    public static IEnumerable<Term> All(Term term) => (term switch
-    {
-        Term.Negate(var of) => All(of),
-        Term.Binary(_, var left, var right) => All(left).Concat(All(right)),
-        Term.Call(_, var arguments) => arguments.SelectMany(All),
-        _ => [],
-    }).Prepend(term);
+    public static IEnumerable<Term> All(Term term) =>
+        (
+            term switch
+            {
+                Term.Negate(var of) => All(of),
+                Term.Binary(_, var left, var right) => All(left).Concat(All(right)),
+                Term.Call(_, var arguments) => arguments.SelectMany(All),
+                _ => [],
+            }
+        ).Prepend(term);
 
     private static string Write(Term term, Func<string, string> name, int tight)
     {
@@ -25,7 +28,10 @@ internal static class TermWords
         {
             Term.Literal(var value, var percent) => (Numerals.Write(value) + (percent ? "%" : ""), 5),
             Term.Name(var id) => (name(id), 5),
-            Term.Call(var function, var arguments) => ($"{function}({string.Join(", ", arguments.Select(a => Write(a, name, 0)))})", 5),
+            Term.Call(var function, var arguments) => (
+                $"{function}({string.Join(", ", arguments.Select(a => Write(a, name, 0)))})",
+                5
+            ),
             Term.Binary('^', var below, var above) => ($"{Write(below, name, 5)}^{Write(above, name, 4)}", 4),
             Term.Negate(var of) => ("−" + Write(of, name, 3), 3),
             Term.Binary('*', var left, var right) => ($"{Write(left, name, 2)} × {Write(right, name, 3)}", 2),

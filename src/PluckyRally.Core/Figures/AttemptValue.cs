@@ -15,18 +15,32 @@ internal sealed record AttemptValue(TrialOutcome Outcome, BoundedValue Value, Bo
 
     /// <summary>What an expression over measures gives in each attempt of a design.</summary>
     public static IReadOnlyList<AttemptValue> Of(Expression expression, Way way, DesignRecord design) =>
-        [.. design.Attempts.Select(attempt => attempt.Outcome == TrialOutcome.Counted ? Counted(expression, design, attempt) : NotCounted(way, attempt))];
+        [
+            .. design.Attempts.Select(attempt =>
+                attempt.Outcome == TrialOutcome.Counted
+                    ? Counted(expression, design, attempt)
+                    : NotCounted(way, attempt)
+            ),
+        ];
 
     /// <summary>What an expression over figures gives in each attempt of a design.</summary>
     public static IReadOnlyList<AttemptValue> Of(FigureExpression expression, Way way, DesignRecord design) =>
-        [.. design.Attempts.Select(attempt => attempt.Outcome == TrialOutcome.Counted ? new(attempt.Outcome, expression.InAttempt(design, attempt), [], attempt) : NotCounted(way, attempt))];
+        [
+            .. design.Attempts.Select(attempt =>
+                attempt.Outcome == TrialOutcome.Counted
+                    ? new(attempt.Outcome, expression.InAttempt(design, attempt), [], attempt)
+                    : NotCounted(way, attempt)
+            ),
+        ];
 
     private static AttemptValue Counted(Expression expression, DesignRecord design, Attempt attempt)
     {
         var inputs = new BoundedValue[expression.Measures.Count];
-        for (var i = 0; i < inputs.Length; i++) inputs[i] = design.Read(expression.Measures[i], attempt);
+        for (var i = 0; i < inputs.Length; i++)
+            inputs[i] = design.Read(expression.Measures[i], attempt);
         return new(attempt.Outcome, expression.Run(inputs), inputs, attempt);
     }
 
-    private static AttemptValue NotCounted(Way way, Attempt attempt) => new(attempt.Outcome, new BoundedValue(way.FailureValue), [], attempt);
+    private static AttemptValue NotCounted(Way way, Attempt attempt) =>
+        new(attempt.Outcome, new BoundedValue(way.FailureValue), [], attempt);
 }

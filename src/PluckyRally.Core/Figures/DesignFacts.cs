@@ -5,4 +5,9 @@ namespace PluckyRally.Core;
 /// <param name="Values">The parts' values, in the method's order.</param>
 /// <param name="Points">The parts' points, in the same order; null before they are given.</param>
 /// <param name="Total">The total; null before it is added up.</param>
-internal sealed record DesignFacts(DesignRecord Design, IReadOnlyList<PartValue> Values, IReadOnlyList<PartResult>? Points = null, BoundedValue? Total = null);
+internal sealed record DesignFacts(
+    DesignRecord Design,
+    IReadOnlyList<PartValue> Values,
+    IReadOnlyList<PartResult>? Points = null,
+    BoundedValue? Total = null
+);

@@ -27,7 +27,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     public BoundedValue Compared(DesignFacts facts) => Of(facts).At(Decimals);
 
     /// <summary>Its value in one attempt, for what is known there.</summary>
-    public virtual BoundedValue InAttempt(DesignRecord design, Attempt attempt) => BoundedValue.None(new Absence.NoPointsYet());
+    public virtual BoundedValue InAttempt(DesignRecord design, Attempt attempt) =>
+        BoundedValue.None(new Absence.NoPointsYet());
 
     /// <summary>A value as it is shown.</summary>
     public virtual string Show(BoundedValue value) => ReadingFormat.Value(value, Shown);
@@ -36,8 +37,10 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="Measure">The measure.</param>
     /// <param name="Way">How its attempts become one.</param>
     /// <param name="Trials">How the brief tests.</param>
-    /// <param name="ReadBy">The place of the first part that reads it alone, in the same way; null where there is none.</param>
-    public sealed record OfMeasure(Measure Measure, Way Way, Trials Trials, int? ReadBy) : Figure(Measure, Known.InAttempt)
+    /// <param name="ReadBy">The place of the first part that reads it alone, in the same way; null where there is
+    /// none.</param>
+    public sealed record OfMeasure(Measure Measure, Way Way, Trials Trials, int? ReadBy)
+        : Figure(Measure, Known.InAttempt)
     {
         private readonly Expression _alone = Expression.Of(Measure);
 
@@ -49,24 +52,41 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override BoundedValue Of(DesignFacts facts)
         {
-            if (Measure.Taken == Taken.Once) return facts.Design.ReadOnce(Measure);
-            if (ReadBy is { } at) return facts.Values[at].Value;
-            return facts.Design.Waits(Trials, Way.AddsUp) is { } waits ? BoundedValue.None(waits) : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
+            if (Measure.Taken == Taken.Once)
+                return facts.Design.ReadOnce(Measure);
+            if (ReadBy is { } at)
+                return facts.Values[at].Value;
+            return facts.Design.Waits(Trials, Way.AddsUp) is { } waits
+                ? BoundedValue.None(waits)
+                : Way.Of(AttemptValue.Of(_alone, Way, facts.Design)).Value;
         }
 
         public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => design.Read(Measure, attempt);
 
-        public override string Show(BoundedValue value) => Measure.Taken == Taken.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
+        public override string Show(BoundedValue value) =>
+            Measure.Taken == Taken.EachAttempt ? Way.Show(_alone, value) : _alone.Show(value);
     }
 
     /// <summary>A figure with a name of its own.</summary>
     /// <param name="Definition">The figure.</param>
     /// <param name="Value">Its expression.</param>
     /// <param name="Trials">How the brief tests.</param>
-    public sealed record OfName(NamedFigure Definition, FigureExpression Value, Trials Trials) : Figure(Named(Definition, Value), Definition.Work == Work.EachAttempt ? Known.InAttempt : Value.Known > Known.WithResult ? Value.Known : Known.WithResult)
+    public sealed record OfName(NamedFigure Definition, FigureExpression Value, Trials Trials)
+        : Figure(
+            Named(Definition, Value),
+            Definition.Work == Work.EachAttempt ? Known.InAttempt
+                : Value.Known > Known.WithResult ? Value.Known
+                : Known.WithResult
+        )
     {
-        /// <summary>Whether it is worked out of attempts; otherwise of what is read once, or of other figures.</summary>
-        private bool OfAttempts => Definition.Work == Work.EachAttempt && Value.Figures.Any(f => f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true });
+        /// <summary>
+        /// Whether it is worked out of attempts; otherwise of what is read once, or of other figures.
+        /// </summary>
+        private bool OfAttempts =>
+            Definition.Work == Work.EachAttempt
+            && Value.Figures.Any(f =>
+                f is OfMeasure { Measure.Taken: Taken.EachAttempt } or OfName { OfAttempts: true }
+            );
 
         public override IEnumerable<int> Parts => Value.Parts;
 
@@ -75,13 +95,16 @@ internal abstract record Figure(Measure Shown, Known Known)
         /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
         public override int Decimals => OfAttempts ? Definition.Way.Decimals(Value.Expression) : Value.Decimals;
 
-        public override BoundedValue Of(DesignFacts facts) => !OfAttempts
-            ? Value.Of(facts)
-            : facts.Design.Waits(Trials, Definition.Way.AddsUp) is { } waits ? BoundedValue.None(waits) : Definition.Way.Of(AttemptValue.Of(Value, Definition.Way, facts.Design)).Value;
+        public override BoundedValue Of(DesignFacts facts) =>
+            !OfAttempts ? Value.Of(facts)
+            : facts.Design.Waits(Trials, Definition.Way.AddsUp) is { } waits ? BoundedValue.None(waits)
+            : Definition.Way.Of(AttemptValue.Of(Value, Definition.Way, facts.Design)).Value;
 
-        public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Value.InAttempt(design, attempt);
+        public override BoundedValue InAttempt(DesignRecord design, Attempt attempt) =>
+            Value.InAttempt(design, attempt);
 
-        public override string Show(BoundedValue value) => OfAttempts ? Definition.Way.Show(Value.Expression, value) : Value.Show(value);
+        public override string Show(BoundedValue value) =>
+            OfAttempts ? Definition.Way.Show(Value.Expression, value) : Value.Show(value);
     }
 
     /// <summary>The value of a part, before any points.</summary>
@@ -95,7 +118,8 @@ internal abstract record Figure(Measure Shown, Known Known)
 
         public override Better? Direction => Plan.Better;
 
-        public override BoundedValue Of(DesignFacts facts) => facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
+        public override BoundedValue Of(DesignFacts facts) =>
+            facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
 
         public override string Show(BoundedValue value) => Plan.Show(value);
     }
@@ -104,11 +128,15 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <param name="Plan">The part.</param>
     /// <param name="At">Its place in the method.</param>
     /// <param name="Fact">The fact's place among those of the part.</param>
-    public sealed record FactOfPart(PartPlan Plan, int At, int Fact) : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Known.WithResult)
+    public sealed record FactOfPart(PartPlan Plan, int At, int Fact)
+        : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Known.WithResult)
     {
         public override IEnumerable<int> Parts => [At];
 
-        public override BoundedValue Of(DesignFacts facts) => facts.Values[At].Facts is { Count: > 0 } known ? known[Fact] : BoundedValue.None(facts.Values[At].Value.Absent ?? new Absence.NoPointsYet());
+        public override BoundedValue Of(DesignFacts facts) =>
+            facts.Values[At].Facts is { Count: > 0 } known
+                ? known[Fact]
+                : BoundedValue.None(facts.Values[At].Value.Absent ?? new Absence.NoPointsYet());
     }
 
     /// <summary>The points of a part, as they are added up or before the weight.</summary>
@@ -121,61 +149,91 @@ internal abstract record Figure(Measure Shown, Known Known)
     {
         public override IEnumerable<int> Parts => [At];
 
-        public override BoundedValue Of(DesignFacts facts) => facts.Points?[At] is not { Points: { } added } part
-            ? BoundedValue.None(new Absence.NoPointsYet())
-            : Weighted ? new(added, part.Added) : new(part.Clamped, part.Bound);
+        public override BoundedValue Of(DesignFacts facts) =>
+            facts.Points?[At] is not { Points: { } added } part ? BoundedValue.None(new Absence.NoPointsYet())
+            : Weighted ? new(added, part.Added)
+            : new(part.Clamped, part.Bound);
     }
 
     /// <summary>Something of the team as a whole.</summary>
     /// <param name="Fact">What of it.</param>
     /// <param name="Method">The method.</param>
-    public sealed record OfTeam(TeamFact Fact, Method Method) : Figure(Team(Fact, Method), Fact == TeamFact.Total ? Known.WithTotal : Known.WithResult)
+    public sealed record OfTeam(TeamFact Fact, Method Method)
+        : Figure(Team(Fact, Method), Fact == TeamFact.Total ? Known.WithTotal : Known.WithResult)
     {
-        public override Better? Direction => Fact switch
-        {
-            TeamFact.Total => Method.Wins == Wins.Highest ? Better.More : Better.Less,
-            TeamFact.Failed => Better.Less,
-            TeamFact.Members or TeamFact.Attempts => null,
-        };
+        public override Better? Direction =>
+            Fact switch
+            {
+                TeamFact.Total => Method.Wins == Wins.Highest ? Better.More : Better.Less,
+                TeamFact.Failed => Better.Less,
+                TeamFact.Members or TeamFact.Attempts => null,
+            };
 
-        public override BoundedValue Of(DesignFacts facts) => Fact switch
-        {
-            TeamFact.Total => facts.Total ?? BoundedValue.None(new Absence.NoPointsYet()),
-            TeamFact.Members => new(facts.Design.Team.Team.Members),
-            TeamFact.Attempts => new(facts.Design.Made),
-            TeamFact.Failed => new(facts.Design.Attempts.Count(a => a.Outcome == TrialOutcome.Failed)),
-        };
+        public override BoundedValue Of(DesignFacts facts) =>
+            Fact switch
+            {
+                TeamFact.Total => facts.Total ?? BoundedValue.None(new Absence.NoPointsYet()),
+                TeamFact.Members => new(facts.Design.Team.Team.Members),
+                TeamFact.Attempts => new(facts.Design.Made),
+                TeamFact.Failed => new(facts.Design.Attempts.Count(a => a.Outcome == TrialOutcome.Failed)),
+            };
     }
 
-    /// <summary>A figure of a part that something still stops: it can be named, so that what stops the part is said once.</summary>
+    /// <summary>
+    /// A figure of a part that something still stops: it can be named, so that what stops the part is said once.
+    /// </summary>
     public sealed record Unready(Measure Shown) : Figure(Shown, Known.InAttempt)
     {
         public override BoundedValue Of(DesignFacts facts) => BoundedValue.None(new Absence.NoPointsYet());
     }
 
-    /// <summary>How a figure with a name is shown: as the figure that it is made of alone, else with so many decimals.</summary>
-    private static Measure Named(NamedFigure figure, FigureExpression value) => value.Plain is { } plain
-        ? plain.Shown with { Id = figure.Id, Name = figure.Name }
-        : new() { Id = figure.Id, Name = figure.Name, Kind = MeasureKind.Number, Unit = value.Expression.Unit, Step = 1 / (decimal)Math.Pow(10, value.Decimals), Negative = true };
+    /// <summary>
+    /// How a figure with a name is shown: as the figure that it is made of alone, else with so many decimals.
+    /// </summary>
+    private static Measure Named(NamedFigure figure, FigureExpression value) =>
+        value.Plain is { } plain
+            ? plain.Shown with
+            {
+                Id = figure.Id,
+                Name = figure.Name,
+            }
+            : new()
+            {
+                Id = figure.Id,
+                Name = figure.Name,
+                Kind = MeasureKind.Number,
+                Unit = value.Expression.Unit,
+                Step = 1 / (decimal)Math.Pow(10, value.Decimals),
+                Negative = true,
+            };
 
     /// <summary>How a part's value is named, shown like something else.</summary>
     internal static Measure ValueOf(Part part, Measure like) => like with { Id = $"{part.Id}.value", Name = part.Name };
 
-    internal static Measure Points(Part part, Method method, bool weighted) => weighted
-        ? Exact($"{part.Id}.points", $"points for {part.Name}", method.Precision)
-        : Exact($"{part.Id}.unweighted", $"points for {part.Name} before the weight", 0.001m);
+    internal static Measure Points(Part part, Method method, bool weighted) =>
+        weighted
+            ? Exact($"{part.Id}.points", $"points for {part.Name}", method.Precision)
+            : Exact($"{part.Id}.unweighted", $"points for {part.Name} before the weight", 0.001m);
 
-    internal static Measure Team(TeamFact fact, Method method) => fact switch
-    {
-        TeamFact.Total => Exact("team.total", "total", method.Precision),
-        TeamFact.Members => Exact("team.members", "members", 1),
-        TeamFact.Attempts => Exact("team.attempts", "attempts made", 1),
-        TeamFact.Failed => Exact("team.failed", "attempts failed", 1),
-    };
+    internal static Measure Team(TeamFact fact, Method method) =>
+        fact switch
+        {
+            TeamFact.Total => Exact("team.total", "total", method.Precision),
+            TeamFact.Members => Exact("team.members", "members", 1),
+            TeamFact.Attempts => Exact("team.attempts", "attempts made", 1),
+            TeamFact.Failed => Exact("team.failed", "attempts failed", 1),
+        };
 
     /// <summary>Something counted or added up: exact as it is shown.</summary>
     public static Measure Exact(string id, string name, decimal step) =>
-        new() { Id = id, Name = name, Kind = MeasureKind.Count, Step = step > 0 ? step : 1, Negative = true };
+        new()
+        {
+            Id = id,
+            Name = name,
+            Kind = MeasureKind.Count,
+            Step = step > 0 ? step : 1,
+            Negative = true,
+        };
 }
 
 /// <summary>What is known of a team as a whole.</summary>

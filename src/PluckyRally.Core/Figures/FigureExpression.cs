@@ -14,14 +14,18 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     /// <summary>As late as the latest figure in it.</summary>
     public Known Known { get; } = Figures.Select(f => f.Known).DefaultIfEmpty(Known.InAttempt).Max();
 
-    /// <summary>Decimals at which its results are shown and compared: a figure at its own, anything else at one more than the finest in it.</summary>
+    /// <summary>
+    /// Decimals at which its results are shown and compared: a figure at its own, anything else at one more than the
+    /// finest in it.
+    /// </summary>
     public int Decimals => Plain?.Decimals ?? Figures.Select(f => f.Decimals).DefaultIfEmpty(0).Max() + 1;
 
     /// <summary>Its value for a design, or why there is none.</summary>
     public BoundedValue Of(DesignFacts facts)
     {
         var inputs = new BoundedValue[Figures.Count];
-        for (var i = 0; i < inputs.Length; i++) inputs[i] = Figures[i].Of(facts);
+        for (var i = 0; i < inputs.Length; i++)
+            inputs[i] = Figures[i].Of(facts);
         return Expression.Run(inputs);
     }
 
@@ -36,19 +40,35 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     /// <summary>The places in the method of the parts that it reads.</summary>
     public IEnumerable<int> Parts => Figures.SelectMany(f => f.Parts);
 
-    /// <summary>The first figure in it, or in one that it rests on, of a part that is not ready; null where all are.</summary>
-    public Figure.Unready? Unready => Figures.Select(f => f as Figure.Unready ?? (f as Figure.OfName)?.Value.Unready).FirstOrDefault(f => f is not null);
+    /// <summary>
+    /// The first figure in it, or in one that it rests on, of a part that is not ready; null where all are.
+    /// </summary>
+    public Figure.Unready? Unready =>
+        Figures
+            .Select(f => f as Figure.Unready ?? (f as Figure.OfName)?.Value.Unready)
+            .FirstOrDefault(f => f is not null);
 
     /// <summary>Its value in one attempt, where all its figures are known there.</summary>
-    public BoundedValue InAttempt(DesignRecord design, Attempt attempt) => Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
+    public BoundedValue InAttempt(DesignRecord design, Attempt attempt) =>
+        Expression.Run([.. Figures.Select(f => f.InAttempt(design, attempt))]);
 
     /// <summary>Its value for a design as it is compared with others: at the shown precision, with its bound.</summary>
     public BoundedValue Compared(DesignFacts facts) => Of(facts).At(Decimals);
 
-    /// <summary>An amount that it is held against, typed as a reading would be; null, with a problem, where it is none.</summary>
+    /// <summary>
+    /// An amount that it is held against, typed as a reading would be; null, with a problem, where it is none.
+    /// </summary>
     public decimal? ReadAmount(string typed, string place, ProblemCollector found)
     {
-        var measure = Plain?.Shown ?? new Measure { Id = "limit", Name = "The limit", Kind = MeasureKind.Number, Unit = Expression.Unit, Negative = true };
+        var measure = Plain?.Shown
+            ?? new Measure
+            {
+                Id = "limit",
+                Name = "The limit",
+                Kind = MeasureKind.Number,
+                Unit = Expression.Unit,
+                Negative = true,
+            };
         var parsed = ReadingParser.ParseAmount(typed, measure);
         if (!parsed.IsOk)
         {
@@ -61,5 +81,8 @@ internal sealed record FigureExpression(Expression Expression, IReadOnlyList<Fig
     }
 
     /// <summary>A result as it is shown.</summary>
-    public string Show(BoundedValue value) => Plain is { } figure ? figure.Show(value) : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
+    public string Show(BoundedValue value) =>
+        Plain is { } figure
+            ? figure.Show(value)
+            : Expression.Show(value, Decimals == Expression.Decimals ? null : Decimals);
 }

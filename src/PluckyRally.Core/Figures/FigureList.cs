@@ -27,13 +27,23 @@ internal sealed class FigureList
             // One that rests on another is made after it; where none can be made, they rest on each other.
             if (open.Find(f => Resting(f, open).Count == 0) is not { } next)
             {
-                foreach (var figure in open) found.Add($"/figures/{figure.Id}/value", $"{figure.Name} rests on {Resting(figure, open)[0].Name}, which rests on {figure.Name} again.", "Take one of them out of the other.");
+                foreach (var figure in open)
+                    found.Add(
+                        $"/figures/{figure.Id}/value",
+                        $"{figure.Name} rests on {Resting(figure, open)[0].Name}, which rests on {figure.Name} again.",
+                        "Take one of them out of the other."
+                    );
                 return list;
             }
 
             open.Remove(next);
-            var value = list.Compile(next.Value, next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal, $"“{ProblemCollector.Short(next.Name)}” is worked out in each attempt");
-            if (value.IsOk) list = new([.. list.All, new Figure.OfName(next, value.Value, brief.Trials)]);
+            var value = list.Compile(
+                next.Value,
+                next.Work == Work.EachAttempt ? Known.InAttempt : Known.WithTotal,
+                $"“{ProblemCollector.Short(next.Name)}” is worked out in each attempt"
+            );
+            if (value.IsOk)
+                list = new([.. list.All, new Figure.OfName(next, value.Value, brief.Trials)]);
             else
             {
                 found.AddAll($"/figures/{next.Id}/value", value.Problems);
@@ -48,24 +58,29 @@ internal sealed class FigureList
     private static List<NamedFigure> Resting(NamedFigure figure, List<NamedFigure> among)
     {
         var term = TermParser.Read(figure.Value);
-        return term.IsOk ? [.. TermWords.Names(term.Value).Select(id => among.Find(f => f.Id == id)).OfType<NamedFigure>()] : [];
+        return term.IsOk
+            ? [.. TermWords.Names(term.Value).Select(id => among.Find(f => f.Id == id)).OfType<NamedFigure>()]
+            : [];
     }
 
-    private static FigureList Unnamed(Brief brief, IReadOnlyList<PartPlan?> parts) => new(
-    [
-        .. brief.Measures.Select(m => OfMeasure(m, brief.Trials, parts)),
-        .. parts.SelectMany((plan, at) => plan is null ? [] : OfPart(plan, at, brief.Method)),
-        .. brief.Method.Parts.Where(p => !p.Off && parts.All(plan => plan?.Part.Id != p.Id)).SelectMany(p => Names(p, brief.Method)).Select(shown => new Figure.Unready(shown)),
-        .. Enum.GetValues<TeamFact>().Select(fact => new Figure.OfTeam(fact, brief.Method)),
-    ]);
+    private static FigureList Unnamed(Brief brief, IReadOnlyList<PartPlan?> parts) =>
+        new([
+            .. brief.Measures.Select(m => OfMeasure(m, brief.Trials, parts)),
+            .. parts.SelectMany((plan, at) => plan is null ? [] : OfPart(plan, at, brief.Method)),
+            .. brief
+                .Method.Parts.Where(p => !p.Off && parts.All(plan => plan?.Part.Id != p.Id))
+                .SelectMany(p => Names(p, brief.Method))
+                .Select(shown => new Figure.Unready(shown)),
+            .. Enum.GetValues<TeamFact>().Select(fact => new Figure.OfTeam(fact, brief.Method)),
+        ]);
 
     private static IEnumerable<Measure> Names(Part part, Method method) =>
-    [
-        Figure.Points(part, method, weighted: true),
-        Figure.ValueOf(part, Figure.Exact(part.Id, part.Name, 1)),
-        Figure.Points(part, method, weighted: false),
-        .. part.Facts.Select(f => f.Of(part)),
-    ];
+        [
+            Figure.Points(part, method, weighted: true),
+            Figure.ValueOf(part, Figure.Exact(part.Id, part.Name, 1)),
+            Figure.Points(part, method, weighted: false),
+            .. part.Facts.Select(f => f.Of(part)),
+        ];
 
     /// <summary>The figure of a measure; null where there is no such measure.</summary>
     public Figure.OfMeasure? Measure(string id) => All.OfType<Figure.OfMeasure>().FirstOrDefault(f => f.Id == id);
@@ -73,28 +88,39 @@ internal sealed class FigureList
     /// <summary>Parses and checks an expression over figures.</summary>
     /// <param name="text">The expression.</param>
     /// <param name="latest">The latest that its figures may be known.</param>
-    /// <param name="reader">What wants to read it and when, in the middle of a sentence: "the rule “Light enough” is checked in every attempt".</param>
+    /// <param name="reader">What wants to read it and when, in the middle of a sentence: "the rule “Light enough” is
+    /// checked in every attempt".</param>
     public Result<FigureExpression> Compile(string text, Known latest, string reader)
     {
         var compiled = Compiler.Compile(text, _shown);
-        if (!compiled.IsOk) return Result<FigureExpression>.Refused(compiled.Problems);
+        if (!compiled.IsOk)
+            return Result<FigureExpression>.Refused(compiled.Problems);
         var figures = compiled.Value.Measures.Select(m => All.First(f => ReferenceEquals(f.Shown, m))).ToList();
         return figures.FirstOrDefault(f => f.Known > latest) is { } late
-            ? Result<FigureExpression>.Refused(new Problem("", $"{late.Name} is known only {Say(late.Known)}, and {reader}.", "Name something that is known by then."))
+            ? Result<FigureExpression>.Refused(
+                new Problem(
+                    "",
+                    $"{late.Name} is known only {Say(late.Known)}, and {reader}.",
+                    "Name something that is known by then."
+                )
+            )
             : Result<FigureExpression>.Ok(new(compiled.Value, figures));
     }
 
-    private static string Say(Known known) => known switch
-    {
-        Known.InAttempt => "in an attempt",
-        Known.WithResult => "when the attempts are made",
-        Known.WithPoints => "with the points",
-        Known.WithTotal => "with the total",
-    };
+    private static string Say(Known known) =>
+        known switch
+        {
+            Known.InAttempt => "in an attempt",
+            Known.WithResult => "when the attempts are made",
+            Known.WithPoints => "with the points",
+            Known.WithTotal => "with the total",
+        };
 
     private static Figure.OfMeasure OfMeasure(Measure measure, Trials trials, IReadOnlyList<PartPlan?> parts)
     {
-        var readBy = parts.ToList().FindIndex(p => p is PartPlan.Measured { Expression.Plain: { } plain } && plain.Id == measure.Id);
+        var readBy = parts
+            .ToList()
+            .FindIndex(p => p is PartPlan.Measured { Expression.Plain: { } plain } && plain.Id == measure.Id);
         if (measure.Combine is { } own)
         {
             var better = measure.Better ?? (readBy < 0 ? Better.More : parts[readBy]!.Better);
@@ -107,10 +133,10 @@ internal sealed class FigureList
     }
 
     private static IEnumerable<Figure> OfPart(PartPlan plan, int at, Method method) =>
-    [
-        new Figure.PointsOfPart(plan, at, method, Weighted: true),
-        new Figure.OfPart(plan, at),
-        new Figure.PointsOfPart(plan, at, method, Weighted: false),
-        .. plan.Part.Facts.Select((_, fact) => new Figure.FactOfPart(plan, at, fact)),
-    ];
+        [
+            new Figure.PointsOfPart(plan, at, method, Weighted: true),
+            new Figure.OfPart(plan, at),
+            new Figure.PointsOfPart(plan, at, method, Weighted: false),
+            .. plan.Part.Facts.Select((_, fact) => new Figure.FactOfPart(plan, at, fact)),
+        ];
 }

@@ -1,8 +1,8 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other figures.
-/// Whatever compares, limits, awards or sums up can name it, and a measured part can be about it.
+/// A figure with a name of its own: an expression that is worked out in each attempt and then combined, or over other
+/// figures. Whatever compares, limits, awards or sums up can name it, and a measured part can be about it.
 /// </summary>
 public sealed record NamedFigure
 {
@@ -38,10 +38,26 @@ public sealed record NamedFigure
     {
         found.NotEmpty(Name, "/name", "The figure has no name.", "Say what it is, for example “load for its mass”.");
         found.Length(Name, Limits.Name, "/name", "The name");
-        if (Work == Work.Combined) return;
-        found.Unless(Better is not null || Combine is not (Combine.Best or Combine.Worst or Combine.BestMean), "/better", "Nothing says which way is better.", "Say whether more or less is better.");
-        found.Unless(Combine != Combine.BestMean || (BestOf >= 1 && BestOf <= trials.Attempts), "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {trials.Attempts}.");
-        found.Unless(this is not { Better: Core.Better.Less, FailureValue: null } || !Way.TakesFailed, "/failureValue", "Where less is better, a failed attempt must count as something.", "Write the value of a failed attempt, worse than any success.");
+        if (Work == Work.Combined)
+            return;
+        found.Unless(
+            Better is not null || Combine is not (Combine.Best or Combine.Worst or Combine.BestMean),
+            "/better",
+            "Nothing says which way is better.",
+            "Say whether more or less is better."
+        );
+        found.Unless(
+            Combine != Combine.BestMean || (BestOf >= 1 && BestOf <= trials.Attempts),
+            "/bestOf",
+            "The mean of the best needs a number of attempts.",
+            $"Use 1 to {trials.Attempts}."
+        );
+        found.Unless(
+            this is not { Better: Core.Better.Less, FailureValue: null } || !Way.TakesFailed,
+            "/failureValue",
+            "Where less is better, a failed attempt must count as something.",
+            "Write the value of a failed attempt, worse than any success."
+        );
     }
 
     /// <summary>How attempts become one.</summary>

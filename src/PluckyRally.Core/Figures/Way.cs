@@ -6,28 +6,48 @@ namespace PluckyRally.Core;
 /// <param name="BestOf">How many a mean of the best takes, from 1.</param>
 /// <param name="FailureValue">What a failed attempt counts as, where the way takes failed ones.</param>
 /// <param name="Mark">The mark of a target curve: under it the nearest value is the best.</param>
-internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decimal FailureValue = 0, decimal? Mark = null)
+internal sealed record Way(
+    Combine Combine,
+    Better Better,
+    int BestOf = 1,
+    decimal FailureValue = 0,
+    decimal? Mark = null
+)
 {
     /// <summary>Whether failed attempts are taken, at the failure value.</summary>
     public bool TakesFailed { get; } =
         Combine is Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last;
 
-    /// <summary>Whether what comes of it is a number between the readings, which has one digit more than they have.</summary>
+    /// <summary>
+    /// Whether what comes of it is a number between the readings, which has one digit more than they have.
+    /// </summary>
     public bool IsMean => Combine is Combine.Mean or Combine.Median or Combine.BestMean;
 
     /// <summary>Whether more attempts alone bring more.</summary>
     public bool AddsUp => Combine is Combine.Sum or Combine.Successes;
 
     /// <summary>Decimals at which what comes of it is shown and compared.</summary>
-    public int Decimals(Expression expression) => Combine == Combine.Successes ? 0 : expression.Decimals + (expression.Plain is not null && IsMean ? 1 : 0);
+    public int Decimals(Expression expression) =>
+        Combine == Combine.Successes ? 0 : expression.Decimals + (expression.Plain is not null && IsMean ? 1 : 0);
 
-    /// <summary>What comes of it as it is shown. Words that are added up are a number: a yes or no is a number of times.</summary>
+    /// <summary>
+    /// What comes of it as it is shown. Words that are added up are a number: a yes or no is a number of times.
+    /// </summary>
     public string Show(Expression expression, BoundedValue value)
     {
-        if (!value.HasValue) return "no value";
-        if (Combine == Combine.Successes) return Numerals.Write(value.Number);
-        return expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level } words && Combine is Combine.Sum or Combine.Range
-            ? ReadingFormat.WithBound(words.Kind == MeasureKind.YesNo && Combine == Combine.Sum ? English.Count(value.Number, "time") : Numerals.Write(value.Number), value.Bound)
+        if (!value.HasValue)
+            return "no value";
+        if (Combine == Combine.Successes)
+            return Numerals.Write(value.Number);
+        return
+            expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level } words
+            && Combine is Combine.Sum or Combine.Range
+            ? ReadingFormat.WithBound(
+                words.Kind == MeasureKind.YesNo && Combine == Combine.Sum
+                    ? English.Count(value.Number, "time")
+                    : Numerals.Write(value.Number),
+                value.Bound
+            )
             : expression.Show(value, Decimals(expression) == expression.Decimals ? null : Decimals(expression));
     }
 
@@ -35,52 +55,70 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     public (BoundedValue Value, IReadOnlyList<int> Used) Of(IReadOnlyList<AttemptValue> attempts)
     {
         var counted = attempts.Count(a => a.Outcome == TrialOutcome.Counted);
-        if (Combine == Combine.Successes) return (new BoundedValue(counted), []);
-        if (counted == 0) return (BoundedValue.None(new Absence.NoneCounted()), []);
+        if (Combine == Combine.Successes)
+            return (new BoundedValue(counted), []);
+        if (counted == 0)
+            return (BoundedValue.None(new Absence.NoneCounted()), []);
         var taken = attempts.Where(a => a.Outcome == TrialOutcome.Counted || TakesFailed).ToList();
 
         // What is not read yet leaves it open; a value that cannot be is another matter.
-        if (taken.FirstOrDefault(a => a.Value.Absent is { NotYet: true }) is { } open) return (open.Value, []);
-        if (Combine is Combine.Best or Combine.BestMean) taken = [.. taken.Where(a => a.Value.HasValue)];
-        if (taken.Count == 0 || taken.Any(a => !a.Value.HasValue)) return (attempts.First(a => !a.Value.HasValue).Value, []);
-        if (Combine == Combine.BestMean && taken.Count < BestOf) return (BoundedValue.None(new Absence.TooFewCounted(taken.Count, BestOf)), []);
+        if (taken.FirstOrDefault(a => a.Value.Absent is { NotYet: true }) is { } open)
+            return (open.Value, []);
+        if (Combine is Combine.Best or Combine.BestMean)
+            taken = [.. taken.Where(a => a.Value.HasValue)];
+        if (taken.Count == 0 || taken.Any(a => !a.Value.HasValue))
+            return (attempts.First(a => !a.Value.HasValue).Value, []);
+        if (Combine == Combine.BestMean && taken.Count < BestOf)
+            return (BoundedValue.None(new Absence.TooFewCounted(taken.Count, BestOf)), []);
 
         var values = taken.Select(a => a.Value).ToList();
         return (Combined(values), [.. Used(values).Select(i => taken[i].Number)]);
     }
 
     /// <summary>The combined value of attempts in order of their numbers; at least one.</summary>
-    public BoundedValue Combined(IReadOnlyList<BoundedValue> values) => Combine switch
-    {
-        Combine.Best or Combine.Worst when Mark is { } mark => ByMark(values, Used(values).Single(), mark),
-        Combine.Best => Fold(values, Better == Better.More ? Arithmetic.Max : Arithmetic.Min),
-        Combine.Worst => Fold(values, Better == Better.More ? Arithmetic.Min : Arithmetic.Max),
-        Combine.Sum => Fold(values, Arithmetic.Plus),
-        Combine.Mean => Mean(values),
-        Combine.Median => Median(values),
-        Combine.First => values[0],
-        Combine.Last => values[^1],
-        Combine.BestMean => MeanOfBest(values),
-        Combine.Successes => new BoundedValue(values.Count),
-        Combine.Range => Arithmetic.Plus(Fold(values, Arithmetic.Max), Arithmetic.Negate(Fold(values, Arithmetic.Min))),
-    };
+    public BoundedValue Combined(IReadOnlyList<BoundedValue> values) =>
+        Combine switch
+        {
+            Combine.Best or Combine.Worst when Mark is { } mark => ByMark(values, Used(values).Single(), mark),
+            Combine.Best => Fold(values, Better == Better.More ? Arithmetic.Max : Arithmetic.Min),
+            Combine.Worst => Fold(values, Better == Better.More ? Arithmetic.Min : Arithmetic.Max),
+            Combine.Sum => Fold(values, Arithmetic.Plus),
+            Combine.Mean => Mean(values),
+            Combine.Median => Median(values),
+            Combine.First => values[0],
+            Combine.Last => values[^1],
+            Combine.BestMean => MeanOfBest(values),
+            Combine.Successes => new BoundedValue(values.Count),
+            Combine.Range => Arithmetic.Plus(
+                Fold(values, Arithmetic.Max),
+                Arithmetic.Negate(Fold(values, Arithmetic.Min))
+            ),
+        };
 
     /// <summary>Which attempts are used, by their place in the list.</summary>
-    private HashSet<int> Used(IReadOnlyList<BoundedValue> values) => Combine switch
-    {
-        Combine.Best => [Mark is null ? First(values) : Ordered(values).First()],
-        Combine.Worst => [Ordered(values).Last()],
-        Combine.First => [0],
-        Combine.Last => [values.Count - 1],
-        Combine.BestMean => [.. Ordered(values).Take(BestOf)],
-        Combine.Mean or Combine.Median or Combine.Sum or Combine.Successes or Combine.Range => [.. Enumerable.Range(0, values.Count)],
-    };
+    private HashSet<int> Used(IReadOnlyList<BoundedValue> values) =>
+        Combine switch
+        {
+            Combine.Best => [Mark is null ? First(values) : Ordered(values).First()],
+            Combine.Worst => [Ordered(values).Last()],
+            Combine.First => [0],
+            Combine.Last => [values.Count - 1],
+            Combine.BestMean => [.. Ordered(values).Take(BestOf)],
+            Combine.Mean or Combine.Median or Combine.Sum or Combine.Successes or Combine.Range =>
+            [
+                .. Enumerable.Range(0, values.Count),
+            ],
+        };
 
     /// <summary>Joins values from the first on. A loop, since this is done for every part of every draw.</summary>
-    private static BoundedValue Fold(IReadOnlyList<BoundedValue> values, Func<BoundedValue, BoundedValue, BoundedValue> join)
+    private static BoundedValue Fold(
+        IReadOnlyList<BoundedValue> values,
+        Func<BoundedValue, BoundedValue, BoundedValue> join
+    )
     {
         var result = values[0];
-        for (var i = 1; i < values.Count; i++) result = join(result, values[i]);
+        for (var i = 1; i < values.Count; i++)
+            result = join(result, values[i]);
         return result;
     }
 
@@ -90,9 +128,19 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
         var first = 0;
         for (var i = 1; i < values.Count; i++)
         {
-            var order = Better == Better.More ? values[i].Number.CompareTo(values[first].Number) : values[first].Number.CompareTo(values[i].Number);
+            var order =
+                Better == Better.More
+                    ? values[i].Number.CompareTo(values[first].Number)
+                    : values[first].Number.CompareTo(values[i].Number);
             // A number that is worse now stands behind; of equal ones the better bound stands before.
-            if (order < 0 || (order == 0 && Bounds.Preference(values[i].Bound, Better) >= Bounds.Preference(values[first].Bound, Better))) continue;
+            if (
+                order < 0
+                || (
+                    order == 0
+                    && Bounds.Preference(values[i].Bound, Better) >= Bounds.Preference(values[first].Bound, Better)
+                )
+            )
+                continue;
             first = i;
         }
 
@@ -100,32 +148,50 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
     }
 
     private IEnumerable<int> Ordered(IReadOnlyList<BoundedValue> values) =>
-        Enumerable.Range(0, values.Count)
-            .OrderBy(i => Mark is { } at ? Math.Abs(values[i].Number - at) : Better == Better.More ? -values[i].Number : values[i].Number)
+        Enumerable
+            .Range(0, values.Count)
+            .OrderBy(i =>
+                Mark is { } at ? Math.Abs(values[i].Number - at)
+                : Better == Better.More ? -values[i].Number
+                : values[i].Number
+            )
             .ThenBy(i => Bounds.Preference(values[i].Bound, Better));
 
-    private static BoundedValue Mean(IReadOnlyList<BoundedValue> values) => Arithmetic.Over(Fold(values, Arithmetic.Plus), new BoundedValue(values.Count));
+    private static BoundedValue Mean(IReadOnlyList<BoundedValue> values) =>
+        Arithmetic.Over(Fold(values, Arithmetic.Plus), new BoundedValue(values.Count));
 
     /// <summary>
-    /// The attempt nearest to a mark, or the farthest from it. What its bound says holds only as long as it stays that: where it is
-    /// bounded itself, or another one could come nearer, nothing is said.
+    /// The attempt nearest to a mark, or the farthest from it. What its bound says holds only as long as it stays that:
+    /// where it is bounded itself, or another one could come nearer, nothing is said.
     /// </summary>
     private BoundedValue ByMark(IReadOnlyList<BoundedValue> values, int chosen, decimal mark)
     {
-        if (values.Count == 1) return values[0];
-        var open = Combine == Combine.Worst
-            ? values.Any(v => v.Bound != Bound.Exact)
-            : values[chosen].Bound != Bound.Exact || values.Any(v => v.Bound == Bound.Unclear || (v.Bound == Bound.AtLeast && v.Number < mark) || (v.Bound == Bound.AtMost && v.Number > mark));
+        if (values.Count == 1)
+            return values[0];
+        var open =
+            Combine == Combine.Worst
+                ? values.Any(v => v.Bound != Bound.Exact)
+                : values[chosen].Bound != Bound.Exact
+                    || values.Any(v =>
+                        v.Bound == Bound.Unclear
+                        || (v.Bound == Bound.AtLeast && v.Number < mark)
+                        || (v.Bound == Bound.AtMost && v.Number > mark)
+                    );
         return open ? values[chosen] with { Bound = Bound.Unclear } : values[chosen];
     }
 
-    /// <summary>The mean of the best; a bound of another one reaches it where the true value could be among them.</summary>
+    /// <summary>
+    /// The mean of the best; a bound of another one reaches it where the true value could be among them.
+    /// </summary>
     private BoundedValue MeanOfBest(IReadOnlyList<BoundedValue> values)
     {
         var order = Ordered(values).ToList();
         var mean = Mean([.. order.Take(BestOf).Select(i => values[i])]);
         var towards = Better == Better.More ? Bound.AtLeast : Bound.AtMost;
-        return order.Skip(BestOf).Select(i => values[i].Bound).Where(b => b == towards || b == Bound.Unclear || (Mark is not null && b != Bound.Exact))
+        return order
+            .Skip(BestOf)
+            .Select(i => values[i].Bound)
+            .Where(b => b == towards || b == Bound.Unclear || (Mark is not null && b != Bound.Exact))
             .Aggregate(mean, (so, b) => so with { Bound = Bounds.Join(so.Bound, b) });
     }
 
@@ -136,12 +202,14 @@ internal sealed record Way(Combine Combine, Better Better, int BestOf = 1, decim
 
         // A bound moves the median only if the true value could cross what is in the middle: one value, or two.
         var bound = values
-            .Where(v => v.Bound switch
-            {
-                Bound.AtLeast => v.Number <= upper,
-                Bound.AtMost => v.Number >= lower,
-                Bound.Exact or Bound.Unclear => true,
-            })
+            .Where(v =>
+                v.Bound switch
+                {
+                    Bound.AtLeast => v.Number <= upper,
+                    Bound.AtMost => v.Number >= lower,
+                    Bound.Exact or Bound.Unclear => true,
+                }
+            )
             .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));
         return new(lower == upper ? lower : (lower + upper) / 2, bound);
     }

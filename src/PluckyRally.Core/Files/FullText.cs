@@ -4,8 +4,8 @@ using System.Text.Json.Nodes;
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Writes a document out in full, so that whoever reads it finds every field; fields that this version does not know are
-/// laid back where they were.
+/// Writes a document out in full, so that whoever reads it finds every field; fields that this version does not know
+/// are laid back where they were.
 /// </summary>
 internal static class FullText
 {
@@ -23,13 +23,17 @@ internal static class FullText
             case JsonObject known when original.ValueKind == JsonValueKind.Object:
                 foreach (var field in original.EnumerateObject())
                 {
-                    if (known.TryGetPropertyValue(field.Name, out var inner)) LayBack(inner, field.Value);
-                    else known[field.Name] = JsonNode.Parse(field.Value.GetRawText());
+                    if (known.TryGetPropertyValue(field.Name, out var inner))
+                        LayBack(inner, field.Value);
+                    else
+                        known[field.Name] = JsonNode.Parse(field.Value.GetRawText());
                 }
 
                 break;
-            case JsonArray items when original.ValueKind == JsonValueKind.Array && original.GetArrayLength() == items.Count:
-                for (var i = 0; i < items.Count; i++) LayBack(items[i], original[i]);
+            case JsonArray items
+                when original.ValueKind == JsonValueKind.Array && original.GetArrayLength() == items.Count:
+                for (var i = 0; i < items.Count; i++)
+                    LayBack(items[i], original[i]);
                 break;
         }
     }

@@ -35,7 +35,11 @@ public static class Json
 
     private static JsonSerializerOptions Make()
     {
-        var options = new JsonSerializerOptions { TypeInfoResolver = new DefaultJsonTypeInfoResolver(), WriteIndented = true };
+        var options = new JsonSerializerOptions
+        {
+            TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
+            WriteIndented = true,
+        };
         Apply(options);
         options.MakeReadOnly();
         return options;

@@ -53,8 +53,13 @@ internal static partial class PathWords
             var inList = at is JsonArray;
             at = DocumentPaths.Child(at, steps[i]);
             // A part is often called as what it gives points for.
-            var word = inList ? Item(at, steps[i]) : steps is ["measures", _, "off"] && i == 2 ? "not measured" : Known.TryGetValue(steps[i], out var known) ? known : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
-            if (word.Length > 0) words.Add(word);
+            var word =
+                inList ? Item(at, steps[i])
+                : steps is ["measures", _, "off"] && i == 2 ? "not measured"
+                : Known.TryGetValue(steps[i], out var known) ? known
+                : Spaced().Replace(steps[i], m => " " + m.Value.ToLowerInvariant());
+            if (word.Length > 0)
+                words.Add(word);
         }
 
         var text = string.Join(": ", words);
@@ -63,10 +68,18 @@ internal static partial class PathWords
 
     private static string Item(JsonNode? item, string step)
     {
-        if (item is not JsonObject known) return int.TryParse(step, out var index) ? $"{index + 1}" : step;
-        if (known["name"]?.GetValue<string>() is { Length: > 0 } name) return name;
-        if (known["text"]?.GetValue<string>() is { Length: > 0 } text) return $"“{ProblemCollector.Short(text)}”";
-        if (known["kind"]?.GetValue<string>() is { } kind && known["minutes"] is not null && Enum.TryParse<PhaseKind>(kind, ignoreCase: true, out var phase)) return Minutes.Name(phase);
+        if (item is not JsonObject known)
+            return int.TryParse(step, out var index) ? $"{index + 1}" : step;
+        if (known["name"]?.GetValue<string>() is { Length: > 0 } name)
+            return name;
+        if (known["text"]?.GetValue<string>() is { Length: > 0 } text)
+            return $"“{ProblemCollector.Short(text)}”";
+        if (
+            known["kind"]?.GetValue<string>() is { } kind
+            && known["minutes"] is not null
+            && Enum.TryParse<PhaseKind>(kind, ignoreCase: true, out var phase)
+        )
+            return Minutes.Name(phase);
         return step;
     }
 

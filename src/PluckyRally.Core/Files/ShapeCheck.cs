@@ -21,7 +21,8 @@ internal sealed class ShapeCheck
 
     private void Walk(JsonElement element, Type type, string at)
     {
-        if (_problems.Count >= Limits.Problems) return;
+        if (_problems.Count >= Limits.Problems)
+            return;
         var info = Json.Options.GetTypeInfo(type);
         switch (info.Kind)
         {
@@ -31,18 +32,21 @@ internal sealed class ShapeCheck
             case JsonTypeInfoKind.Object:
                 Add(at, $"Here should be an object, and it is {Kind(element)}.", "Put the fields in curly brackets.");
                 break;
-            case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array && element.GetArrayLength() > Limits.Entries:
+            case JsonTypeInfoKind.Enumerable
+                when element.ValueKind == JsonValueKind.Array && element.GetArrayLength() > Limits.Entries:
                 Add(at, $"There are {element.GetArrayLength()} items.", $"Keep to {Limits.Entries}.");
                 break;
             case JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array:
                 var index = 0;
-                foreach (var item in element.EnumerateArray()) Walk(item, info.ElementType!, $"{at}/{Name(item, index++)}");
+                foreach (var item in element.EnumerateArray())
+                    Walk(item, info.ElementType!, $"{at}/{Name(item, index++)}");
                 break;
             case JsonTypeInfoKind.Enumerable:
                 Add(at, $"Here should be a list, and it is {Kind(element)}.", "Put the items in square brackets.");
                 break;
             case JsonTypeInfoKind.Dictionary when element.ValueKind == JsonValueKind.Object:
-                foreach (var item in element.EnumerateObject()) Walk(item.Value, info.ElementType!, $"{at}/{item.Name}");
+                foreach (var item in element.EnumerateObject())
+                    Walk(item.Value, info.ElementType!, $"{at}/{item.Name}");
                 break;
             default:
                 Leaf(element, type, at);
@@ -56,11 +60,20 @@ internal sealed class ShapeCheck
         {
             var field = union.TypeDiscriminatorPropertyName;
             var known = union.DerivedTypes.Select(d => (string)d.TypeDiscriminator!).ToList();
-            var kind = element.TryGetProperty(field, out var named) && named.ValueKind == JsonValueKind.String ? named.GetString() : null;
+            var kind =
+                element.TryGetProperty(field, out var named) && named.ValueKind == JsonValueKind.String
+                    ? named.GetString()
+                    : null;
             var match = union.DerivedTypes.FirstOrDefault(d => (string)d.TypeDiscriminator! == kind);
             if (match.DerivedType is null)
             {
-                Add($"{at}/{field}", kind is null ? $"The field “{field}” is missing." : $"“{Short(kind)}” is not a kind that is known here.", $"Use one of these: {string.Join(", ", known)}.");
+                Add(
+                    $"{at}/{field}",
+                    kind is null
+                        ? $"The field “{field}” is missing."
+                        : $"“{Short(kind)}” is not a kind that is known here.",
+                    $"Use one of these: {string.Join(", ", known)}."
+                );
                 return;
             }
 
@@ -76,39 +89,63 @@ internal sealed class ShapeCheck
         var seen = new HashSet<string>(StringComparer.Ordinal);
         foreach (var field in element.EnumerateObject())
         {
-            if (!seen.Add(field.Name)) Add($"{at}/{field.Name}", "This field is there twice.", "Keep one of them.");
-            if (field.Name == discriminator) continue;
+            if (!seen.Add(field.Name))
+                Add($"{at}/{field.Name}", "This field is there twice.", "Keep one of them.");
+            if (field.Name == discriminator)
+                continue;
             var property = info.Properties.FirstOrDefault(p => p.Name == field.Name);
             if (property is null)
-                _problems.Add(new($"{at}/{Short(field.Name)}", "This field is not known; it is kept and has no effect.", "Check its spelling, or leave it.", Severity.Warning));
+                _problems.Add(
+                    new(
+                        $"{at}/{Short(field.Name)}",
+                        "This field is not known; it is kept and has no effect.",
+                        "Check its spelling, or leave it.",
+                        Severity.Warning
+                    )
+                );
             else if (field.Value.ValueKind == JsonValueKind.Null)
             {
-                if (!property.IsSetNullable) Add($"{at}/{field.Name}", "This field cannot be empty (null).", "Give it a value, or leave the field out.");
+                if (!property.IsSetNullable)
+                    Add(
+                        $"{at}/{field.Name}",
+                        "This field cannot be empty (null).",
+                        "Give it a value, or leave the field out."
+                    );
             }
             else
             {
-                Walk(field.Value, Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType, $"{at}/{field.Name}");
+                Walk(
+                    field.Value,
+                    Nullable.GetUnderlyingType(property.PropertyType) ?? property.PropertyType,
+                    $"{at}/{field.Name}"
+                );
             }
         }
 
         foreach (var property in info.Properties)
         {
             var required = property.IsRequired || property.AssociatedParameter is { HasDefaultValue: false };
-            if (required && !seen.Contains(property.Name)) Add($"{at}/{property.Name}", "This field is missing.", "Add it.");
+            if (required && !seen.Contains(property.Name))
+                Add($"{at}/{property.Name}", "This field is missing.", "Add it.");
         }
     }
 
     private void Leaf(JsonElement element, Type type, string at)
     {
-        if (type == typeof(JsonElement)) return;
+        if (type == typeof(JsonElement))
+            return;
         try
         {
             var value = element.Deserialize(type, Json.Options);
-            if (value is null) Add(at, "This cannot be empty (null).", "Give it a value.");
-            else if (value is decimal number) Range(number, at);
-            else if (value is int whole) Range(whole, at);
+            if (value is null)
+                Add(at, "This cannot be empty (null).", "Give it a value.");
+            else if (value is decimal number)
+                Range(number, at);
+            else if (value is int whole)
+                Range(whole, at);
         }
-        catch (Exception wrong) when (wrong is JsonException or FormatException or InvalidOperationException or OverflowException)
+        catch (Exception wrong)
+            when (wrong is JsonException or FormatException or InvalidOperationException or OverflowException)
         {
             Add(at, $"{Short(element.GetRawText())} will not do here.", Remedy(type));
         }
@@ -116,39 +153,59 @@ internal sealed class ShapeCheck
 
     private void Range(decimal number, string at)
     {
-        if (Math.Abs(number) > Limits.Number) Add(at, "This number is out of range.", $"Use numbers from −{Limits.Number:N0} to {Limits.Number:N0}.");
-        else if (number.Scale > Limits.Decimals && number != decimal.Round(number, Limits.Decimals)) Add(at, "This number has too many decimals.", $"Keep to {Limits.Decimals}.");
+        if (Math.Abs(number) > Limits.Number)
+            Add(at, "This number is out of range.", $"Use numbers from −{Limits.Number:N0} to {Limits.Number:N0}.");
+        else if (number.Scale > Limits.Decimals && number != decimal.Round(number, Limits.Decimals))
+            Add(at, "This number has too many decimals.", $"Keep to {Limits.Decimals}.");
     }
 
     private static string Remedy(Type type)
     {
-        if (type.IsEnum) return $"Use one of these: {string.Join(", ", Enum.GetNames(type).Select(JsonNamingPolicy.CamelCase.ConvertName))}.";
-        if (type == typeof(string)) return "Write a text in quotation marks.";
-        if (type == typeof(bool)) return "Write true or false.";
-        if (type == typeof(int)) return "Write a whole number.";
-        if (type == typeof(decimal)) return "Write a number.";
-        if (type == typeof(Guid)) return "Write an id of the form 00000000-0000-0000-0000-000000000000.";
-        if (type == typeof(DateOnly)) return "Write a day of the form 2026-11-24.";
-        return type == typeof(DateTimeOffset) ? "Write a time of the form 2026-11-24T09:30:00Z." : "See the description of the format.";
+        if (type.IsEnum)
+            return "Use one of these: "
+                + string.Join(", ", Enum.GetNames(type).Select(JsonNamingPolicy.CamelCase.ConvertName))
+                + ".";
+        if (type == typeof(string))
+            return "Write a text in quotation marks.";
+        if (type == typeof(bool))
+            return "Write true or false.";
+        if (type == typeof(int))
+            return "Write a whole number.";
+        if (type == typeof(decimal))
+            return "Write a number.";
+        if (type == typeof(Guid))
+            return "Write an id of the form 00000000-0000-0000-0000-000000000000.";
+        if (type == typeof(DateOnly))
+            return "Write a day of the form 2026-11-24.";
+        return type == typeof(DateTimeOffset)
+            ? "Write a time of the form 2026-11-24T09:30:00Z."
+            : "See the description of the format.";
     }
 
     private void Add(string at, string what, string remedy) => _problems.Add(new(at, what, remedy));
 
-    /// <summary>Items are named by their id where they have one, so that a place stays the same when the list is put in another order.</summary>
+    /// <summary>
+    /// Items are named by their id where they have one, so that a place stays the same when the list is put in another
+    /// order.
+    /// </summary>
     private static string Name(JsonElement item, int index) =>
-        item.ValueKind == JsonValueKind.Object && item.TryGetProperty("id", out var id) && id.ValueKind == JsonValueKind.String && id.GetString() is { Length: > 0 and <= 60 } name
+        item.ValueKind == JsonValueKind.Object
+        && item.TryGetProperty("id", out var id)
+        && id.ValueKind == JsonValueKind.String
+        && id.GetString() is { Length: > 0 and <= 60 } name
             ? name
             : index.ToString();
 
-    private static string Kind(JsonElement element) => element.ValueKind switch
-    {
-        JsonValueKind.Array => "a list",
-        JsonValueKind.Object => "an object",
-        JsonValueKind.String => "a text",
-        JsonValueKind.Number => "a number",
-        JsonValueKind.True or JsonValueKind.False => "true or false",
-        _ => "empty (null)",
-    };
+    private static string Kind(JsonElement element) =>
+        element.ValueKind switch
+        {
+            JsonValueKind.Array => "a list",
+            JsonValueKind.Object => "an object",
+            JsonValueKind.String => "a text",
+            JsonValueKind.Number => "a number",
+            JsonValueKind.True or JsonValueKind.False => "true or false",
+            _ => "empty (null)",
+        };
 
     private static string Short(string text) => text.Length > 60 ? text[..60] + "…" : text;
 }

@@ -6,39 +6,59 @@ namespace PluckyRally.Core;
 /// <summary>Brings briefs of an older version of the format to the newest, wherever a document holds one.</summary>
 internal static class Upgrade
 {
-    /// <summary>The same document with every brief in it in the newest version; the document itself where nothing is old.</summary>
+    /// <summary>
+    /// The same document with every brief in it in the newest version; the document itself where nothing is old.
+    /// </summary>
     public static JsonElement Of(JsonElement root)
     {
-        if (!Briefs(root).Any(IsOld)) return root;
+        if (!Briefs(root).Any(IsOld))
+            return root;
         var document = JsonNode.Parse(root.GetRawText())!;
-        foreach (var brief in Briefs(document).Where(IsOld)) UpgradeTo2.Mend(brief);
+        foreach (var brief in Briefs(document).Where(IsOld))
+            UpgradeTo2.Mend(brief);
         return JsonSerializer.SerializeToElement(document, Json.Options);
     }
 
     /// <summary>Where a brief can stand: by itself, in what a screen sends, and in a rally's edition.</summary>
     private static IEnumerable<JsonElement> Briefs(JsonElement root)
     {
-        if (root.ValueKind != JsonValueKind.Object) yield break;
+        if (root.ValueKind != JsonValueKind.Object)
+            yield break;
         yield return root;
         foreach (var field in root.EnumerateObject().Where(f => f.Value.ValueKind == JsonValueKind.Object))
         {
             yield return field.Value;
-            if (field.NameEquals("edition") && field.Value.TryGetProperty("brief", out var inner) && inner.ValueKind == JsonValueKind.Object) yield return inner;
+            if (
+                field.NameEquals("edition")
+                && field.Value.TryGetProperty("brief", out var inner)
+                && inner.ValueKind == JsonValueKind.Object
+            )
+                yield return inner;
         }
     }
 
     private static IEnumerable<JsonObject> Briefs(JsonNode root)
     {
-        if (root is not JsonObject document) return [];
+        if (root is not JsonObject document)
+            return [];
         var below = document.Select(field => field.Value).OfType<JsonObject>().ToList();
         return [document, .. below, .. below.Select(b => b["brief"]).OfType<JsonObject>()];
     }
 
     private static bool IsOld(JsonElement brief) =>
-        brief.TryGetProperty("format", out var format) && format.ValueKind == JsonValueKind.String && format.ValueEquals(Brief.FormatName)
-        && brief.TryGetProperty("version", out var version) && version.ValueKind == JsonValueKind.Number && version.TryGetInt32(out var number) && number == 1;
+        brief.TryGetProperty("format", out var format)
+        && format.ValueKind == JsonValueKind.String
+        && format.ValueEquals(Brief.FormatName)
+        && brief.TryGetProperty("version", out var version)
+        && version.ValueKind == JsonValueKind.Number
+        && version.TryGetInt32(out var number)
+        && number == 1;
 
     private static bool IsOld(JsonObject brief) =>
-        brief["format"] is JsonValue format && format.TryGetValue<string>(out var name) && name == Brief.FormatName
-        && brief["version"] is JsonValue version && version.TryGetValue<int>(out var number) && number == 1;
+        brief["format"] is JsonValue format
+        && format.TryGetValue<string>(out var name)
+        && name == Brief.FormatName
+        && brief["version"] is JsonValue version
+        && version.TryGetValue<int>(out var number)
+        && number == 1;
 }

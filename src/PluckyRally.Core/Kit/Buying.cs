@@ -12,6 +12,11 @@ public sealed record Buying(decimal Short, int? Packs, decimal Over, decimal? Co
     {
         var missing = Math.Max(0, total - inCupboard);
         var packs = pack is { } size and > 0 ? Rounding.Whole(Math.Ceiling(missing / size)) : (int?)null;
-        return new(missing, packs, packs is > 0 ? (packs.Value * pack!.Value) - missing : 0, price is { } each ? each * (packs ?? missing) : null);
+        return new(
+            missing,
+            packs,
+            packs is > 0 ? (packs.Value * pack!.Value) - missing : 0,
+            price is { } each ? each * (packs ?? missing) : null
+        );
     }
 }

@@ -11,7 +11,10 @@ public sealed partial record CupboardItem(string Name, string Unit, decimal Amou
 {
     private const string WouldDo = "Write how much there is, such as 12, 2.5 m or 3 rolls of 50 + 12.";
 
-    /// <summary>Understands how much there is as it is typed: <c>12</c>, <c>2 m</c>, <c>7 1/2 in</c>, and rolls beside what is loose: <c>3 rolls of 50 + 12</c>.</summary>
+    /// <summary>
+    /// Understands how much there is as it is typed: <c>12</c>, <c>2 m</c>, <c>7 1/2 in</c>, and rolls beside what is
+    /// loose: <c>3 rolls of 50 + 12</c>.
+    /// </summary>
     /// <param name="name">What it is.</param>
     /// <param name="unit">Its unit, empty for pieces; null where the typed one is its unit.</param>
     /// <param name="typed">How much of it.</param>
@@ -25,23 +28,48 @@ public sealed partial record CupboardItem(string Name, string Unit, decimal Amou
         }
 
         var known = Units.Read(own);
-        var read = ReadingParser.ParseAmount(text, new Measure { Id = "amount", Name = name.Trim().Length > 0 ? name.Trim() : "How much", Kind = known?.Kind ?? MeasureKind.Number, Unit = known?.Symbol ?? own, Step = 0.01m });
-        if (!read.IsOk) return Result<CupboardItem>.Refused([.. read.Problems.Select(p => p with { At = "/typed", Remedy = WouldDo })]);
-        if (read.Value.Bound != Bound.Exact) return Result<CupboardItem>.Refused(new Problem("/typed", "This does not say how much there is.", WouldDo));
+        var read = ReadingParser.ParseAmount(
+            text,
+            new Measure
+            {
+                Id = "amount",
+                Name = name.Trim().Length > 0 ? name.Trim() : "How much",
+                Kind = known?.Kind ?? MeasureKind.Number,
+                Unit = known?.Symbol ?? own,
+                Step = 0.01m,
+            }
+        );
+        if (!read.IsOk)
+            return Result<CupboardItem>.Refused([
+                .. read.Problems.Select(p => p with { At = "/typed", Remedy = WouldDo }),
+            ]);
+        if (read.Value.Bound != Bound.Exact)
+            return Result<CupboardItem>.Refused(new Problem("/typed", "This does not say how much there is.", WouldDo));
         var item = new CupboardItem(name, own, read.Value.Value);
-        return item.Problems() is { Count: > 0 } wrong ? Result<CupboardItem>.Refused(wrong) : Result<CupboardItem>.Ok(item);
+        return item.Problems() is { Count: > 0 } wrong
+            ? Result<CupboardItem>.Refused(wrong)
+            : Result<CupboardItem>.Ok(item);
     }
 
     /// <summary>Rolls, packs and what lies loose beside them as one number; anything else as it is.</summary>
     private static string Counted(string typed)
     {
         var packed = Packed().Match(typed);
-        if (!packed.Success) return typed;
-        long Of(string part) => packed.Groups[part].Success ? long.Parse(packed.Groups[part].ValueSpan, CultureInfo.InvariantCulture) : 0;
-        return string.Create(CultureInfo.InvariantCulture, $"{(Of("packs") * Of("each")) + Of("loose")}{packed.Groups["unit"].Value}");
+        if (!packed.Success)
+            return typed;
+        long Of(string part) =>
+            packed.Groups[part].Success ? long.Parse(packed.Groups[part].ValueSpan, CultureInfo.InvariantCulture) : 0;
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"{(Of("packs") * Of("each")) + Of("loose")}{packed.Groups["unit"].Value}"
+        );
     }
 
-    [GeneratedRegex(@"^(?<packs>\d{1,6})\s*(?:(?:rolls?|packs?|boxes|box|bags?|tubes?)\s+of\s+|[x×]\s*)(?<each>\d{1,6})(?:\s*(?:\+|and)\s*(?<loose>\d{1,6})(?:\s+loose)?)?(?<unit>\s*[^\d.,]*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?<packs>\d{1,6})\s*(?:(?:rolls?|packs?|boxes|box|bags?|tubes?)\s+of\s+"
+            + @"|[x×]\s*)(?<each>\d{1,6})(?:\s*(?:\+|and)\s*(?<loose>\d{1,6})(?:\s+loose)?)?(?<unit>\s*[^\d.,]*)$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Packed();
 
     /// <summary>What keeps it from being in a cupboard.</summary>

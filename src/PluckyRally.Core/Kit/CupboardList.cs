@@ -10,7 +10,12 @@ public static class CupboardList
     public static Result<IReadOnlyList<CupboardItem>> Read(IReadOnlyList<IReadOnlyList<string>> rows)
     {
         var found = new ProblemCollector();
-        found.Unless(rows.Count > 0, "/text", "There is nothing in it.", "Write a line for each material: its name, its unit, how much there is.");
+        found.Unless(
+            rows.Count > 0,
+            "/text",
+            "There is nothing in it.",
+            "Write a line for each material: its name, its unit, how much there is."
+        );
         found.Count(rows, Limits.Lines, "/text", "lines");
         var items = new List<CupboardItem>();
         var titled = rows.Count > 0 && Titles.Contains(rows[0][0].Trim().ToLowerInvariant());
@@ -19,10 +24,19 @@ public static class CupboardList
             var cells = rows[i].Select(c => c.Trim()).ToList();
             var (unit, amount) = cells.Count > 2 ? (cells[1], cells[2]) : ("", cells.Count > 1 ? cells[1] : "");
             var item = CupboardItem.Read(cells[0], cells.Count > 2 ? unit : null, amount);
-            foreach (var problem in item.Problems) found.Add("/text", $"Line {i + 1}{(cells[0].Length > 0 ? $", {ProblemCollector.Short(cells[0])}" : "")}: {problem.What}", problem.Remedy);
-            if (item.IsOk) items.Add(item.Value);
+            foreach (var problem in item.Problems)
+                found.Add(
+                    "/text",
+                    $"Line {i + 1}{(cells[0].Length > 0 ? $", {ProblemCollector.Short(cells[0])}" : "")}: "
+                        + $"{problem.What}",
+                    problem.Remedy
+                );
+            if (item.IsOk)
+                items.Add(item.Value);
         }
 
-        return found.Problems.Count > 0 ? Result<IReadOnlyList<CupboardItem>>.Refused(found.Problems) : Result<IReadOnlyList<CupboardItem>>.Ok(items);
+        return found.Problems.Count > 0
+            ? Result<IReadOnlyList<CupboardItem>>.Refused(found.Problems)
+            : Result<IReadOnlyList<CupboardItem>>.Ok(items);
     }
 }

@@ -5,7 +5,9 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(KitCounted), "kitCounted")]
 public abstract partial record Entry
 {
-    /// <summary>A team's kit was counted, before it was handed out or when it came back. The last count of each way stands.</summary>
+    /// <summary>
+    /// A team's kit was counted, before it was handed out or when it came back. The last count of each way stands.
+    /// </summary>
     public sealed record KitCounted : Entry
     {
         /// <summary>Which way it went.</summary>
@@ -30,14 +32,25 @@ public abstract partial record Entry
             found.Count(Amounts, Limits.Items, "/amounts", "materials");
             foreach (var (material, amount) in Amounts.Take(Limits.Items))
             {
-                found.Unless(compiled.Brief.Materials.Any(m => m.Id == material), $"/amounts/{material}", $"There is no such material in this brief: “{ProblemCollector.Short(material)}”.", "Leave it out.");
-                found.Unless(amount is >= 0 and <= 1_000_000, $"/amounts/{material}", "The amount is out of range.", "Write 0 or more.");
+                found.Unless(
+                    compiled.Brief.Materials.Any(m => m.Id == material),
+                    $"/amounts/{material}",
+                    $"There is no such material in this brief: “{ProblemCollector.Short(material)}”.",
+                    "Leave it out."
+                );
+                found.Unless(
+                    amount is >= 0 and <= 1_000_000,
+                    $"/amounts/{material}",
+                    "The amount is out of range.",
+                    "Write 0 or more."
+                );
             }
 
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Kit counted {(Way == KitWay.Out ? "out" : "back")}{(SignedBy.Length > 0 ? $", signed {SignedBy}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Kit counted {(Way == KitWay.Out ? "out" : "back")}{(SignedBy.Length > 0 ? $", signed {SignedBy}" : "")}";
     }
 }
 

@@ -3,15 +3,28 @@ namespace PluckyRally.Core;
 /// <summary>What a class needs of one material.</summary>
 /// <param name="Material">The material.</param>
 /// <param name="EachTeam">What one team gets in all; absent where it is for the class or has no limit.</param>
-/// <param name="Total">What the class needs, spares included; pieces are rounded up once, here. Absent where there is no limit.</param>
+/// <param name="Total">What the class needs, spares included; pieces are rounded up once, here. Absent where there is
+/// no limit.</param>
 /// <param name="InCupboard">What there is of it.</param>
 /// <param name="Short">What is missing.</param>
 /// <param name="Packs">Packs to buy; absent where it is bought by the piece.</param>
 /// <param name="Over">What of the last pack is left over.</param>
 /// <param name="Cost">What buying it costs; absent where it has no price.</param>
 /// <param name="CountedOut">Whether a team counts it out and back in.</param>
-/// <param name="ByFunds">Whether the brief names no amount and it is sold: then it is counted as if each team spent all its funds on it.</param>
-public sealed record KitLine(Material Material, decimal? EachTeam, decimal? Total, decimal InCupboard, decimal Short, int? Packs, decimal Over, decimal? Cost, bool CountedOut, bool ByFunds = false);
+/// <param name="ByFunds">Whether the brief names no amount and it is sold: then it is counted as if each team spent all
+/// its funds on it.</param>
+public sealed record KitLine(
+    Material Material,
+    decimal? EachTeam,
+    decimal? Total,
+    decimal InCupboard,
+    decimal Short,
+    int? Packs,
+    decimal Over,
+    decimal? Cost,
+    bool CountedOut,
+    bool ByFunds = false
+);
 
 /// <summary>Everything that a class needs, against what is in the cupboard.</summary>
 /// <param name="Lines">A line for each material.</param>
@@ -23,39 +36,75 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
     /// <summary>The list of an edition for a class whose teams are not made yet.</summary>
     /// <param name="brief">The brief as it is run.</param>
     /// <param name="teams">Members of each team; 0 counts as the size that the brief expects.</param>
-    /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is another thing.</param>
+    /// <param name="cupboard">What there is, by the material's name without regard to case; a name in another unit is
+    /// another thing.</param>
     public static KitList Of(Brief brief, IReadOnlyList<int> teams, IReadOnlyList<CupboardItem> cupboard) =>
         Of(brief, Unmade(teams), cupboard);
 
     /// <summary>Teams of which only the sizes are known.</summary>
-    public static IReadOnlyList<Team> Unmade(IReadOnlyList<int> members) => [.. members.Select((size, i) => new Team { Id = $"{i}", Name = "", Members = size })];
+    public static IReadOnlyList<Team> Unmade(IReadOnlyList<int> members) =>
+        [
+            .. members.Select(
+                (size, i) =>
+                    new Team
+                    {
+                        Id = $"{i}",
+                        Name = "",
+                        Members = size,
+                    }
+            ),
+        ];
 
-    /// <summary>The list of an edition for teams: what only some get is counted for those that have its card, and what was drawn as it was.</summary>
+    /// <summary>
+    /// The list of an edition for teams: what only some get is counted for those that have its card, and what was drawn
+    /// as it was.
+    /// </summary>
     /// <param name="brief">The brief as it is run.</param>
     /// <param name="teams">The teams.</param>
     /// <param name="cupboard">What there is.</param>
     public static KitList Of(Brief brief, IReadOnlyList<Team> teams, IReadOnlyList<CupboardItem> cupboard)
     {
         var stock = InStock(cupboard);
-        var lines = brief.Materials.Where(m => m is { Off: false, Name.Length: > 0 }).Select(m => Line(m, brief, teams, stock.GetValueOrDefault(Key(m.Name, m.Unit)))).ToList();
+        var lines = brief
+            .Materials.Where(m => m is { Off: false, Name.Length: > 0 })
+            .Select(m => Line(m, brief, teams, stock.GetValueOrDefault(Key(m.Name, m.Unit))))
+            .ToList();
         var cost = lines.Sum(l => l.Cost ?? 0);
         return new(lines, cost, teams.Count > 0 ? cost / teams.Count : 0, lines.Count(l => l.Short > 0));
     }
 
     /// <summary>What bags can be drawn from: whole pieces, as many as the class needs or the cupboard holds.</summary>
     public IReadOnlyList<BagItem> ForBags() =>
-        [.. Lines.Where(l => l.Material.IsForBags).Select(l => new BagItem(l.Material.Name, l.Material.Category, Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))), l.Material.Price ?? 1, l.Material.Id))];
+        [
+            .. Lines
+                .Where(l => l.Material.IsForBags)
+                .Select(l => new BagItem(
+                    l.Material.Name,
+                    l.Material.Category,
+                    Rounding.Whole(Math.Floor(Math.Max(l.Total ?? 0, l.InCupboard))),
+                    l.Material.Price ?? 1,
+                    l.Material.Id
+                )),
+        ];
 
     /// <summary>What two names have in common that mean one thing.</summary>
-    public static string Key(string name, string unit) => $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
+    public static string Key(string name, string unit) =>
+        $"{name.Trim().ToLowerInvariant()}|{unit.Trim().ToLowerInvariant()}";
 
     /// <summary>How much there is of each thing, by its key.</summary>
-    internal static Dictionary<string, decimal> InStock(IReadOnlyList<CupboardItem> cupboard) => cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
+    internal static Dictionary<string, decimal> InStock(IReadOnlyList<CupboardItem> cupboard) =>
+        cupboard.GroupBy(c => Key(c.Name, c.Unit)).ToDictionary(g => g.Key, g => g.Sum(c => c.Amount));
 
     private static KitLine Line(Material material, Brief brief, IReadOnlyList<Team> teams, decimal stock)
     {
-        if (material.Amount is null && ForFunds(material, brief) is { } most) return Line(material with { Amount = most, Per = Per.Team }, brief, teams, stock) with { Material = material, ByFunds = true };
-        if (material.Amount is not { } amount) return new(material, null, null, stock, 0, null, 0, null, false);
+        if (material.Amount is null && ForFunds(material, brief) is { } most)
+            return Line(material with { Amount = most, Per = Per.Team }, brief, teams, stock) with
+            {
+                Material = material,
+                ByFunds = true,
+            };
+        if (material.Amount is not { } amount)
+            return new(material, null, null, stock, 0, null, 0, null, false);
         var each = teams.Select(t => Each(material, amount, brief, t)).ToList();
         var ofTeams = !material.IsOfClass;
         var all = material.Per switch
@@ -63,47 +112,99 @@ public sealed record KitList(IReadOnlyList<KitLine> Lines, decimal Cost, decimal
             Per.Class or Per.Round => amount,
             Per.Lane => amount * Lanes(brief),
             Per.Heat => amount * ((teams.Count + Lanes(brief) - 1) / Lanes(brief)),
-            Per.Team or Per.Member or Per.Attempt or Per.FreshBuild => Dealt(material, brief, teams) is { } expected ? Math.Min(expected, teams.Count) * each.DefaultIfEmpty(0).Max() : each.Sum(),
+            Per.Team or Per.Member or Per.Attempt or Per.FreshBuild => Dealt(material, brief, teams) is { } expected
+                ? Math.Min(expected, teams.Count) * each.DefaultIfEmpty(0).Max()
+                : each.Sum(),
         };
         var withSpares = material.SparesInPercent ? all * (1 + (material.Spares / 100)) : all + material.Spares;
         var total = material.Unit.Length == 0 ? Math.Ceiling(withSpares) : withSpares;
         var buying = Buying.Of(total, stock, material.Pack, material.Price);
-        var one = ofTeams ? teams.Count > 0 ? each.Max() : Each(material, amount, brief, new Team { Id = "", Name = "" }) : (decimal?)null;
-        return new(material, one, total, stock, buying.Short, buying.Packs, buying.Over, buying.Cost, one is not null && material.IsCountedOut);
+        var one = ofTeams
+            ? teams.Count > 0
+                ? each.Max()
+                : Each(material, amount, brief, new Team { Id = "", Name = "" })
+            : (decimal?)null;
+        return new(
+            material,
+            one,
+            total,
+            stock,
+            buying.Short,
+            buying.Packs,
+            buying.Over,
+            buying.Cost,
+            one is not null && material.IsCountedOut
+        );
     }
 
-    /// <summary>How many a team can buy at most of what a part sells under the material's id or name; null where none does, or for nothing.</summary>
-    private static decimal? ForFunds(Material material, Brief brief) => brief.Method.Parts.OfType<Part.Budget>().Where(p => !p.Off)
-        .SelectMany(p => p.Prices.Where(sold => sold.Each > 0 && Sells(sold, material)).Select(sold => (decimal?)Math.Floor(p.Funds / sold.Each)))
-        .Max();
+    /// <summary>
+    /// How many a team can buy at most of what a part sells under the material's id or name; null where none does, or
+    /// for nothing.
+    /// </summary>
+    private static decimal? ForFunds(Material material, Brief brief) =>
+        brief
+            .Method.Parts.OfType<Part.Budget>()
+            .Where(p => !p.Off)
+            .SelectMany(p =>
+                p.Prices.Where(sold => sold.Each > 0 && Sells(sold, material))
+                    .Select(sold => (decimal?)Math.Floor(p.Funds / sold.Each))
+            )
+            .Max();
 
     /// <summary>Whether it is this material that is sold: under its id or its name.</summary>
-    internal static bool Sells(Price price, Material material) => price.Id == material.Id || Key(price.Name, "") == Key(material.Name, "");
+    internal static bool Sells(Price price, Material material) =>
+        price.Id == material.Id || Key(price.Name, "") == Key(material.Name, "");
 
     /// <summary>What one team gets of a material.</summary>
     private static decimal Each(Material material, decimal amount, Brief brief, Team team)
     {
-        if (team.Bag is { } bag && material.IsForBags) return bag.Where(b => b.Material == material.Id).Sum(b => b.Amount);
-        if (material.OnlyFor.Length > 0 && team.Dealt.Any(d => d.Deal == DealOf(material, brief)?.Id) && !team.Has(material.OnlyFor)) return 0;
-        return amount * material.Per switch
-        {
-            Per.Member => team.Members > 0 ? team.Members : brief.Timing.TeamSize,
-            Per.Attempt => brief.Trials.Attempts,
-            Per.FreshBuild => 1 + (brief.Trials.FreshBuilds ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)),
-            Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
-        };
+        if (team.Bag is { } bag && material.IsForBags)
+            return bag.Where(b => b.Material == material.Id).Sum(b => b.Amount);
+        if (
+            material.OnlyFor.Length > 0
+            && team.Dealt.Any(d => d.Deal == DealOf(material, brief)?.Id)
+            && !team.Has(material.OnlyFor)
+        )
+            return 0;
+        return amount
+            * material.Per switch
+            {
+                Per.Member => team.Members > 0 ? team.Members : brief.Timing.TeamSize,
+                Per.Attempt => brief.Trials.Attempts,
+                Per.FreshBuild => 1
+                    + (
+                        brief.Trials.FreshBuilds
+                        ?? (brief.Trials.FreshBuildAfterFailure ? brief.Trials.Attempts - 1 : 0)
+                    ),
+                Per.Team or Per.Class or Per.Lane or Per.Heat or Per.Round => 1,
+            };
     }
 
-    /// <summary>How many teams will have a material's card, as long as it is not dealt; null where it is, or where all get the material.</summary>
+    /// <summary>
+    /// How many teams will have a material's card, as long as it is not dealt; null where it is, or where all get the
+    /// material.
+    /// </summary>
     private static int? Dealt(Material material, Brief brief, IReadOnlyList<Team> teams)
     {
-        if (DealOf(material, brief) is not { } deal || teams.Any(t => t.Dealt.Any(d => d.Deal == deal.Id))) return null;
-        return deal.Cards.First(c => c.Id == material.OnlyFor).Count ?? ((teams.Count + deal.Cards.Count - 1) / deal.Cards.Count);
+        if (DealOf(material, brief) is not { } deal || teams.Any(t => t.Dealt.Any(d => d.Deal == deal.Id)))
+            return null;
+        return deal.Cards.First(c => c.Id == material.OnlyFor).Count
+            ?? ((teams.Count + deal.Cards.Count - 1) / deal.Cards.Count);
     }
 
     private static Deal? DealOf(Material material, Brief brief) =>
-        material.OnlyFor.Length == 0 ? null : brief.Deals.FirstOrDefault(d => !d.Off && d.Cards.Any(c => c.Id == material.OnlyFor));
+        material.OnlyFor.Length == 0
+            ? null
+            : brief.Deals.FirstOrDefault(d => !d.Off && d.Cards.Any(c => c.Id == material.OnlyFor));
 
     /// <summary>Places at which teams are tested at once.</summary>
-    private static int Lanes(Brief brief) => Math.Max(1, brief.Timing.Phases.Where(p => p is { Kind: PhaseKind.Test, TeamByTeam: true }).Select(p => p.TestBays).DefaultIfEmpty(1).Max());
+    private static int Lanes(Brief brief) =>
+        Math.Max(
+            1,
+            brief
+                .Timing.Phases.Where(p => p is { Kind: PhaseKind.Test, TeamByTeam: true })
+                .Select(p => p.TestBays)
+                .DefaultIfEmpty(1)
+                .Max()
+        );
 }

@@ -64,7 +64,9 @@ public sealed record Material
     /// <summary>How much is in one pack; absent where it is bought by the piece.</summary>
     public decimal? Pack { get; init; }
 
-    /// <summary>What one pack costs, or one piece where there are no packs, in the brief's money; absent where it costs nothing.</summary>
+    /// <summary>
+    /// What one pack costs, or one piece where there are no packs, in the brief's money; absent where it costs nothing.
+    /// </summary>
     public decimal? Price { get; init; }
 
     /// <summary>The id of a card that is dealt: only teams that have it get the material. Empty where all do.</summary>
@@ -74,7 +76,8 @@ public sealed record Material
     public bool Off { get; init; }
 
     /// <summary>The usual categories; a brief may use its own.</summary>
-    public static IReadOnlyList<string> UsualCategories { get; } = ["stiffening", "covering", "joining", "tool", "rig", "weight", "thing carried"];
+    public static IReadOnlyList<string> UsualCategories { get; } =
+    ["stiffening", "covering", "joining", "tool", "rig", "weight", "thing carried"];
 
     /// <summary>The category of what holds parts together.</summary>
     public const string Joining = "joining";
@@ -89,10 +92,14 @@ public sealed record Material
     /// <summary>Whether its amount is for the class and not for each team.</summary>
     internal bool IsOfClass => Per is Per.Class or Per.Lane or Per.Heat or Per.Round;
 
-    /// <summary>Whether teams count it out and back in: all but the rig and the weights, which stay at the test.</summary>
+    /// <summary>
+    /// Whether teams count it out and back in: all but the rig and the weights, which stay at the test.
+    /// </summary>
     internal bool IsCountedOut => Category is not ("rig" or "weight");
 
-    /// <summary>Whether it can be drawn into a bag: what a build is made of, told apart by what it is good for.</summary>
+    /// <summary>
+    /// Whether it can be drawn into a bag: what a build is made of, told apart by what it is good for.
+    /// </summary>
     internal bool IsForBags => !IsRig && Category.Length > 0 && Category != "tool";
 
     /// <summary>The material with its amount, as the sheet has it: <c>12 straws</c>, <c>60 cm of tape</c>.</summary>
@@ -114,7 +121,14 @@ public sealed record Material
     }
 
     /// <summary>So much of a thing: "12 straws", "1 straw", "60 cm of tape", "1 sheet of foil".</summary>
-    internal static string So(decimal amount, string unit, string name) => unit.Length == 0
-        ? English.So(amount, name)
-        : $"{Numerals.Write(amount)} {(Units.Read(unit) is not null ? unit : amount == 1 ? English.One(unit) : English.Several(English.One(unit)))} of {name}";
+    internal static string So(decimal amount, string unit, string name) =>
+        unit.Length == 0
+            ? English.So(amount, name)
+            : $"{Numerals.Write(amount)} "
+                + (
+                    Units.Read(unit) is not null ? unit
+                    : amount == 1 ? English.One(unit)
+                    : English.Several(English.One(unit))
+                )
+                + $" of {name}";
 }

@@ -49,22 +49,31 @@ public static class StagePlanner
 {
     /// <summary>What can be built from a team's stock.</summary>
     /// <param name="plan">The stages.</param>
-    /// <param name="stock">The materials of one team; amounts for each member are taken for a team of <paramref name="members"/>.</param>
+    /// <param name="stock">The materials of one team; amounts for each member are taken for a team of
+    /// <paramref name="members"/>.</param>
     /// <param name="members">Members of a team, from 1.</param>
     public static StageOutcome Build(StagePlan plan, IReadOnlyList<Material> stock, int members = 4)
     {
-        var left = stock.Where(m => !m.Off && m.Amount is not null).DistinctBy(m => m.Id).ToDictionary(m => m.Id, m => m.Amount!.Value * (m.Per == Per.Member ? members : 1));
+        var left = stock
+            .Where(m => !m.Off && m.Amount is not null)
+            .DistinctBy(m => m.Id)
+            .ToDictionary(m => m.Id, m => m.Amount!.Value * (m.Per == Per.Member ? members : 1));
         decimal reached = 0;
         foreach (var stage in plan.Stages)
         {
             foreach (var need in stage.Needs)
             {
-                if (!left.TryGetValue(need.Material, out var there) || there >= need.Amount) continue;
-                var total = plan.Stages.SelectMany(s => s.Needs).Where(n => n.Material == need.Material).Sum(n => n.Amount);
+                if (!left.TryGetValue(need.Material, out var there) || there >= need.Amount)
+                    continue;
+                var total = plan
+                    .Stages.SelectMany(s => s.Needs)
+                    .Where(n => n.Material == need.Material)
+                    .Sum(n => n.Amount);
                 return new(reached, new(stage, stock.First(m => m.Id == need.Material), there, need.Amount, total));
             }
 
-            foreach (var need in stage.Needs.Where(n => left.ContainsKey(n.Material))) left[need.Material] -= need.Amount;
+            foreach (var need in stage.Needs.Where(n => left.ContainsKey(n.Material)))
+                left[need.Material] -= need.Amount;
             reached += stage.Adds;
         }
 

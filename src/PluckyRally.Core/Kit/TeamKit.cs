@@ -9,7 +9,16 @@ namespace PluckyRally.Core;
 /// <param name="Out">What was handed out; absent while it is not counted.</param>
 /// <param name="Back">What came back; absent while it is not counted.</param>
 /// <param name="Missing">Of what is to come back: how much did not; 0 while it is not counted.</param>
-public sealed record TeamKitLine(string Material, string Name, string Unit, bool Reusable, decimal Due, decimal? Out, decimal? Back, decimal Missing);
+public sealed record TeamKitLine(
+    string Material,
+    string Name,
+    string Unit,
+    bool Reusable,
+    decimal Due,
+    decimal? Out,
+    decimal? Back,
+    decimal Missing
+);
 
 /// <summary>A team's kit: what is due, what was counted out and back, and who signed.</summary>
 /// <param name="Team">The team's id.</param>
@@ -19,29 +28,63 @@ public sealed record TeamKitLine(string Material, string Name, string Unit, bool
 /// <param name="Says">How it stands, in a sentence.</param>
 public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, string? OutBy, string? BackBy, string Says)
 {
-    /// <summary>The kits of a round's teams. In a later round they are what is handed out for it: what its brief has otherwise than the round before.</summary>
+    /// <summary>
+    /// The kits of a round's teams. In a later round they are what is handed out for it: what its brief has otherwise
+    /// than the round before.
+    /// </summary>
     public static IReadOnlyList<TeamKit> Of(RunRound run, IReadOnlyList<Entry> log)
     {
-        var counts = Log.Effective(log).OfType<Entry.KitCounted>().Where(c => c.Round == run.Number).ToLookup(c => (c.Team, c.Way));
+        var counts = Log.Effective(log)
+            .OfType<Entry.KitCounted>()
+            .Where(c => c.Round == run.Number)
+            .ToLookup(c => (c.Team, c.Way));
         var brief = HandedOut(run);
-        return [.. run.Present.Select(t => Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault()))];
+        return
+        [
+            .. run.Present.Select(t =>
+                Of(brief, t, counts[(t.Id, KitWay.Out)].LastOrDefault(), counts[(t.Id, KitWay.Back)].LastOrDefault())
+            ),
+        ];
     }
 
     /// <summary>What was drawn into a team's bag, a line for each material; empty where nothing was.</summary>
     public static IReadOnlyList<string> SayBag(Brief brief, Team team) =>
-        [.. from amount in team.Bag ?? [] let material = brief.Materials.FirstOrDefault(m => m.Id == amount.Material) where material is not null select Material.So(amount.Amount, material.Unit, material.Name)];
+        [
+            .. from amount in team.Bag ?? []
+            let material = brief.Materials.FirstOrDefault(m => m.Id == amount.Material)
+            where material is not null
+            select Material.So(amount.Amount, material.Unit, material.Name),
+        ];
 
     /// <summary>The brief of a round with no more materials than are handed out for it.</summary>
     public static Brief HandedOut(RunRound run)
     {
         var brief = run.Compiled.Brief;
-        return run.Before is not { } before ? brief : brief with { Materials = [.. brief.Materials.Where(m => m.Per == Per.Round || !before.Compiled.Brief.Materials.Contains(m))] };
+        return run.Before is not { } before
+            ? brief
+            : brief with
+            {
+                Materials =
+                [
+                    .. brief.Materials.Where(m => m.Per == Per.Round || !before.Compiled.Brief.Materials.Contains(m)),
+                ],
+            };
     }
 
     private static TeamKit Of(Brief brief, Team team, Entry.KitCounted? handedOut, Entry.KitCounted? back)
     {
-        var lines = KitList.Of(brief, [team], []).Lines.Where(l => l is { CountedOut: true, EachTeam: not 0 }).Select(l => Line(l, handedOut, back)).ToList();
-        return new(team.Id, lines, handedOut?.SignedBy, back?.SignedBy, Say(lines, handedOut is not null, back is not null));
+        var lines = KitList
+            .Of(brief, [team], [])
+            .Lines.Where(l => l is { CountedOut: true, EachTeam: not 0 })
+            .Select(l => Line(l, handedOut, back))
+            .ToList();
+        return new(
+            team.Id,
+            lines,
+            handedOut?.SignedBy,
+            back?.SignedBy,
+            Say(lines, handedOut is not null, back is not null)
+        );
     }
 
     private static TeamKitLine Line(KitLine line, Entry.KitCounted? handedOut, Entry.KitCounted? back)
@@ -50,15 +93,29 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
         decimal? In(Entry.KitCounted? count) => count?.Amounts.FirstOrDefault(a => a.Material == material.Id)?.Amount;
         var (given, returned) = (In(handedOut), In(back));
         var missing = material.Reusable && returned is { } came ? Math.Max(0, (given ?? line.EachTeam ?? 0) - came) : 0;
-        return new(material.Id, material.Name, material.Unit, material.Reusable, line.EachTeam ?? 0, given, returned, missing);
+        return new(
+            material.Id,
+            material.Name,
+            material.Unit,
+            material.Reusable,
+            line.EachTeam ?? 0,
+            given,
+            returned,
+            missing
+        );
     }
 
     private static string Say(List<TeamKitLine> lines, bool handedOut, bool back)
     {
-        if (!handedOut && !back) return "Not counted out yet.";
+        if (!handedOut && !back)
+            return "Not counted out yet.";
         var missing = lines.Where(l => l.Missing > 0).Select(l => Material.So(l.Missing, l.Unit, l.Name)).ToList();
-        if (back) return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "All that was to come back is back.";
-        var other = lines.Where(l => l.Out is { } given && given != l.Due).Select(l => $"{Numerals.Write(l.Out!.Value)} {l.Name} in place of {Numerals.Write(l.Due)}").ToList();
+        if (back)
+            return missing.Count > 0 ? $"Missing: {string.Join(", ", missing)}." : "All that was to come back is back.";
+        var other = lines
+            .Where(l => l.Out is { } given && given != l.Due)
+            .Select(l => $"{Numerals.Write(l.Out!.Value)} {l.Name} in place of {Numerals.Write(l.Due)}")
+            .ToList();
         return other.Count > 0 ? $"Counted out, with {string.Join(", ", other)}." : "Counted out.";
     }
 }

@@ -1,26 +1,44 @@
 namespace PluckyRally.Core;
 
-/// <summary>The attempts on a judge's sheet: a row each, with its readings, what is looked at in each, and how it ended.</summary>
+/// <summary>
+/// The attempts on a judge's sheet: a row each, with its readings, what is looked at in each, and how it ended.
+/// </summary>
 internal static class AttemptRows
 {
     public static PaperBlock Of(CompiledEdition compiled)
     {
-        var (measures, rules, designs) = (Measures(compiled), Rules(compiled), compiled.Brief.Trials.Designs == DesignChoice.Named);
+        var (measures, rules, designs) = (
+            Measures(compiled),
+            Rules(compiled),
+            compiled.Brief.Trials.Designs == DesignChoice.Named
+        );
         return new(
             PaperWords.Attempts,
             PaperWords.Attempt,
-            [.. designs ? [PaperWords.Design] : Array.Empty<string>(), .. measures.Select(m => m.Name), .. rules.Select(r => r.Text), PaperWords.Outcome, PaperWords.Why],
             [
-                .. Enumerable.Range(1, compiled.Brief.Trials.Attempts).Select(n => new PaperRow(
-                    Numerals.Write(n),
-                    [
-                        .. designs ? [new PaperField(Field(n, "design"), PaperFieldKind.Words)] : Array.Empty<PaperField>(),
-                        .. measures.Select(m => JudgeSheet.AsRead(Field(n, m.Id), m)),
-                        .. rules.Select(r => new PaperField(RuleField(n, r), PaperFieldKind.Met)),
-                        Outcome(n),
-                        new PaperField(Field(n, "why"), PaperFieldKind.Words),
-                    ])),
-            ]);
+                .. designs ? [PaperWords.Design] : Array.Empty<string>(),
+                .. measures.Select(m => m.Name),
+                .. rules.Select(r => r.Text),
+                PaperWords.Outcome,
+                PaperWords.Why,
+            ],
+            [
+                .. Enumerable
+                    .Range(1, compiled.Brief.Trials.Attempts)
+                    .Select(n => new PaperRow(
+                        Numerals.Write(n),
+                        [
+                            .. designs
+                                ? [new PaperField(Field(n, "design"), PaperFieldKind.Words)]
+                                : Array.Empty<PaperField>(),
+                            .. measures.Select(m => JudgeSheet.AsRead(Field(n, m.Id), m)),
+                            .. rules.Select(r => new PaperField(RuleField(n, r), PaperFieldKind.Met)),
+                            Outcome(n),
+                            new PaperField(Field(n, "why"), PaperFieldKind.Words),
+                        ]
+                    )),
+            ]
+        );
     }
 
     public static IEnumerable<PaperEntry> Read(CompiledEdition compiled, TypedPaper paper)
@@ -43,11 +61,17 @@ internal static class AttemptRows
                         Design = design,
                         Revision = revision,
                         Attempt = outcome == PaperWords.VoidValue ? null : n,
-                        Outcome = outcome switch { PaperWords.FailedValue => TrialOutcome.Failed, PaperWords.VoidValue => TrialOutcome.Void, _ => TrialOutcome.Counted },
+                        Outcome = outcome switch
+                        {
+                            PaperWords.FailedValue => TrialOutcome.Failed,
+                            PaperWords.VoidValue => TrialOutcome.Void,
+                            _ => TrialOutcome.Counted,
+                        },
                         Reason = paper.At(Field(n, "why")),
                         Readings = [.. read.Select(m => paper.Reading(Field(n, m.Id), m.Id))],
                     },
-                    first)
+                    first
+                )
                 {
                     Places = read.Select((m, i) => ($"/readings/{i}", Field(n, m.Id)))
                         .Concat(measures.Select(m => ($"/readings/{m.Id}", Field(n, m.Id))))
@@ -57,20 +81,36 @@ internal static class AttemptRows
             }
 
             // Where a fresh build is due after a failure, the next row on the paper is of one.
-            if (outcome == PaperWords.FailedValue && compiled.Brief.Trials.FreshBuildAfterFailure) revision++;
+            if (outcome == PaperWords.FailedValue && compiled.Brief.Trials.FreshBuildAfterFailure)
+                revision++;
             foreach (var rule in rules)
-                if (paper.Met(RuleField(n, rule)) is { } met) yield return new(new Entry.RuleChecked { Id = default, Team = paper.Team, Rule = rule.Id, Met = met, Attempt = n, Design = design }, RuleField(n, rule));
+                if (paper.Met(RuleField(n, rule)) is { } met)
+                    yield return new(
+                        new Entry.RuleChecked
+                        {
+                            Id = default,
+                            Team = paper.Team,
+                            Rule = rule.Id,
+                            Met = met,
+                            Attempt = n,
+                            Design = design,
+                        },
+                        RuleField(n, rule)
+                    );
         }
     }
 
-    private static List<Measure> Measures(CompiledEdition compiled) => [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)];
+    private static List<Measure> Measures(CompiledEdition compiled) =>
+        [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)];
 
-    private static List<Rule> Rules(CompiledEdition compiled) => [.. compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).Where(r => r.When == When.EveryAttempt)];
+    private static List<Rule> Rules(CompiledEdition compiled) =>
+        [.. compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).Where(r => r.When == When.EveryAttempt)];
 
-    private static PaperField Outcome(int attempt) => new(Field(attempt, "outcome"), PaperFieldKind.Choice)
-    {
-        Choices = [new(PaperWords.FailedValue, PaperWords.Failed), new(PaperWords.VoidValue, PaperWords.Void)],
-    };
+    private static PaperField Outcome(int attempt) =>
+        new(Field(attempt, "outcome"), PaperFieldKind.Choice)
+        {
+            Choices = [new(PaperWords.FailedValue, PaperWords.Failed), new(PaperWords.VoidValue, PaperWords.Void)],
+        };
 
     private static string Field(int attempt, string what) => $"attempt.{attempt}.{what}";
 

@@ -7,16 +7,25 @@ namespace PluckyRally.Core;
 /// <param name="Lessons">The phases, lesson by lesson; empty where the length of a lesson is not said.</param>
 /// <param name="Rig">How the test is set up.</param>
 /// <param name="LargePrint">Whether its readers get large letters, unless somebody says otherwise.</param>
-public sealed record BriefPapers(WorkPaper Work, JudgeSheet Judge, IReadOnlyList<TaskPaper> Tasks, IReadOnlyList<LessonPlan> Lessons, RigPaper Rig, bool LargePrint)
+public sealed record BriefPapers(
+    WorkPaper Work,
+    JudgeSheet Judge,
+    IReadOnlyList<TaskPaper> Tasks,
+    IReadOnlyList<LessonPlan> Lessons,
+    RigPaper Rig,
+    bool LargePrint
+)
 {
     /// <summary>The papers of an edition.</summary>
-    public static BriefPapers Of(CompiledEdition compiled) => new(
-        WorkPaper.Of(compiled.Brief),
-        JudgeSheet.Of(compiled),
-        [.. compiled.Parts.Select(p => p.TaskSheet).OfType<TaskPaper>()],
-        Timetable.Lay(compiled.Brief),
-        RigPaper.Of(compiled.Brief),
-        GradeBands.ReadsLargePrint(compiled.Brief.Grades));
+    public static BriefPapers Of(CompiledEdition compiled) =>
+        new(
+            WorkPaper.Of(compiled.Brief),
+            JudgeSheet.Of(compiled),
+            [.. compiled.Parts.Select(p => p.TaskSheet).OfType<TaskPaper>()],
+            Timetable.Lay(compiled.Brief),
+            RigPaper.Of(compiled.Brief),
+            GradeBands.ReadsLargePrint(compiled.Brief.Grades)
+        );
 }
 
 /// <summary>What a worksheet has to hold beside room for ideas.</summary>
@@ -24,13 +33,20 @@ public sealed record BriefPapers(WorkPaper Work, JudgeSheet Judge, IReadOnlyList
 /// <param name="Once">What is read once, each with its unit and step.</param>
 /// <param name="Each">What is read in every attempt, each with its unit and step.</param>
 /// <param name="Attempts">How many attempts there are.</param>
-public sealed record WorkPaper(IReadOnlyList<string> Materials, IReadOnlyList<MeasureOnPaper> Once, IReadOnlyList<MeasureOnPaper> Each, int Attempts)
+public sealed record WorkPaper(
+    IReadOnlyList<string> Materials,
+    IReadOnlyList<MeasureOnPaper> Once,
+    IReadOnlyList<MeasureOnPaper> Each,
+    int Attempts
+)
 {
-    internal static WorkPaper Of(Brief brief) => new(
-        [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
-        [.. brief.Measures.Where(m => m.Taken == Taken.Once).Select(MeasureOnPaper.Of)],
-        [.. brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(MeasureOnPaper.Of)],
-        brief.TakesAttempts ? brief.Trials.Attempts : 0);
+    internal static WorkPaper Of(Brief brief) =>
+        new(
+            [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
+            [.. brief.Measures.Where(m => m.Taken == Taken.Once).Select(MeasureOnPaper.Of)],
+            [.. brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(MeasureOnPaper.Of)],
+            brief.TakesAttempts ? brief.Trials.Attempts : 0
+        );
 }
 
 /// <summary>A measure as a heading on paper.</summary>
@@ -48,7 +64,14 @@ public sealed record MeasureOnPaper(string Name, string Read)
 /// <param name="Things">The things, in an order that gives nothing away.</param>
 /// <param name="Bins">Where they can go; empty where they are not sorted.</param>
 /// <param name="Answers">The key, a line each; empty where there is none.</param>
-public sealed record TaskPaper(string Title, string Way, string Heading, IReadOnlyList<string> Things, IReadOnlyList<string> Bins, IReadOnlyList<string> Answers);
+public sealed record TaskPaper(
+    string Title,
+    string Way,
+    string Heading,
+    IReadOnlyList<string> Things,
+    IReadOnlyList<string> Bins,
+    IReadOnlyList<string> Answers
+);
 
 /// <summary>How the test is set up.</summary>
 /// <param name="MadeOf">What the rig is made of.</param>
@@ -57,8 +80,14 @@ public sealed record TaskPaper(string Title, string Way, string Heading, IReadOn
 public sealed record RigPaper(IReadOnlyList<string> MadeOf, IReadOnlyList<string> Steps, IReadOnlyList<string> Same)
 {
     /// <summary>The rig of a brief.</summary>
-    public static RigPaper Of(Brief brief) => new(
-        [.. brief.Materials.Where(m => m.IsOfRig).Select(m => m.Says())],
-        [.. brief.RigSteps.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)],
-        [.. brief.Conditions.Where(c => c.Text.Length > 0).Select(c => c.FixedAt.Length > 0 ? $"{c.Text}: {c.FixedAt}" : c.Text)]);
+    public static RigPaper Of(Brief brief) =>
+        new(
+            [.. brief.Materials.Where(m => m.IsOfRig).Select(m => m.Says())],
+            [.. brief.RigSteps.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)],
+            [
+                .. brief
+                    .Conditions.Where(c => c.Text.Length > 0)
+                    .Select(c => c.FixedAt.Length > 0 ? $"{c.Text}: {c.FixedAt}" : c.Text),
+            ]
+        );
 }

@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test.</summary>
+/// <summary>
+/// A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test.
+/// </summary>
 /// <param name="Blocks">Its tables.</param>
 public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
 {
@@ -12,16 +14,37 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         var inspected = compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).ToList();
         var once = compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).ToList();
         return new([
-            .. Block(PaperWords.Before, PaperWords.MustHave, inspected.Where(r => r.When is When.Plan or When.BeforeTest)),
-            .. once.Count == 0 ? [] : new[] { PaperBlock.Single(PaperWords.Once, PaperWords.Measure, PaperWords.Reading, once.Select(m => (m.Name, AsRead(Once(m.Id), m)))) },
+            .. Block(
+                PaperWords.Before,
+                PaperWords.MustHave,
+                inspected.Where(r => r.When is When.Plan or When.BeforeTest)
+            ),
+            .. once.Count == 0
+                ? []
+                : new[]
+                {
+                    PaperBlock.Single(
+                        PaperWords.Once,
+                        PaperWords.Measure,
+                        PaperWords.Reading,
+                        once.Select(m => (m.Name, AsRead(Once(m.Id), m)))
+                    ),
+                },
             .. compiled.TakesAttempts ? new[] { AttemptRows.Of(compiled) } : [],
             .. compiled.Parts.SelectMany(p => p.Paper),
             .. Block(PaperWords.After, PaperWords.MustHave, inspected.Where(r => r.When is When.AfterTest)),
-            PaperBlock.Single(PaperWords.Noted, "", PaperWords.Noted, [("", new PaperField(Note, PaperFieldKind.Words))]),
+            PaperBlock.Single(
+                PaperWords.Noted,
+                "",
+                PaperWords.Noted,
+                [("", new PaperField(Note, PaperFieldKind.Words))]
+            ),
         ]);
     }
 
-    /// <summary>The entries that a judge would have written on a device, each understood; or what is wrong, at the fields.</summary>
+    /// <summary>
+    /// The entries that a judge would have written on a device, each understood; or what is wrong, at the fields.
+    /// </summary>
     /// <param name="opened">The rally.</param>
     /// <param name="sheet">What stood on the paper.</param>
     public static Result<IReadOnlyList<Entry>> Read(OpenedRally opened, SheetTyped sheet)
@@ -29,53 +52,141 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         var found = new ProblemCollector();
         found.NotEmpty(sheet.JudgedBy, "/judgedBy", PaperWords.NoJudge, PaperWords.WriteJudge);
         found.Length(sheet.JudgedBy, Limits.Name, "/judgedBy", "The judge's name");
-        found.Unless(sheet.Round is >= 1 and <= Limits.Rounds, "/round", "There is no such round.", $"Use 1 to {Limits.Rounds}.");
-        found.Unless(sheet.Id != Guid.Empty, "/id", "The sheet has no id.", "The device that types a sheet in gives it an id.");
+        found.Unless(
+            sheet.Round is >= 1 and <= Limits.Rounds,
+            "/round",
+            "There is no such round.",
+            $"Use 1 to {Limits.Rounds}."
+        );
+        found.Unless(
+            sheet.Id != Guid.Empty,
+            "/id",
+            "The sheet has no id.",
+            "The device that types a sheet in gives it an id."
+        );
         var run = opened.In(sheet.Round);
         var compiled = run.Compiled;
-        found.Unless(run.Teams.Any(t => t.Id == sheet.Team), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        found.Unless(
+            run.Teams.Any(t => t.Id == sheet.Team),
+            "/team",
+            "There is no such team in this rally.",
+            "Choose one of the rally's teams."
+        );
         var known = Of(compiled).Blocks.SelectMany(b => b.Rows).SelectMany(r => r.Fields).Select(f => f.Id).ToHashSet();
-        foreach (var field in sheet.Fields.Keys.Where(f => !known.Contains(f))) found.Add($"/fields/{ProblemCollector.Short(field)}", PaperWords.NoField, PaperWords.LoadAgain);
-        if (found.Problems.Count > 0) return Result<IReadOnlyList<Entry>>.Refused(found.Problems);
+        foreach (var field in sheet.Fields.Keys.Where(f => !known.Contains(f)))
+            found.Add($"/fields/{ProblemCollector.Short(field)}", PaperWords.NoField, PaperWords.LoadAgain);
+        if (found.Problems.Count > 0)
+            return Result<IReadOnlyList<Entry>>.Refused(found.Problems);
 
         var paper = new TypedPaper(sheet.Team, sheet.Fields, found);
         var entries = new List<Entry>();
         foreach (var written in Written(compiled, paper))
         {
-            var taken = Recorder.Accept(opened, written.Entry with { Id = Numbered(sheet.Id, entries.Count), Round = sheet.Round, By = sheet.JudgedBy.Trim(), OnPaper = sheet.JudgedOn });
-            if (taken.IsOk) entries.Add(taken.Value);
-            else found.AddAll(taken.Problems.Select(p => p with { At = p.At == "/round" ? p.At : $"/fields/{written.FieldOf(p.At)}" }));
+            var taken = Recorder.Accept(
+                opened,
+                written.Entry with
+                {
+                    Id = Numbered(sheet.Id, entries.Count),
+                    Round = sheet.Round,
+                    By = sheet.JudgedBy.Trim(),
+                    OnPaper = sheet.JudgedOn,
+                }
+            );
+            if (taken.IsOk)
+                entries.Add(taken.Value);
+            else
+                found.AddAll(
+                    taken.Problems.Select(p =>
+                        p with
+                        {
+                            At = p.At == "/round" ? p.At : $"/fields/{written.FieldOf(p.At)}",
+                        }
+                    )
+                );
         }
 
-        if (found.Problems.Count == 0 && entries.Count == 0) found.Add("/fields", PaperWords.Empty, PaperWords.TypeSomething);
-        return found.Problems.Count > 0 ? Result<IReadOnlyList<Entry>>.Refused(found.Problems) : Result<IReadOnlyList<Entry>>.Ok(entries);
+        if (found.Problems.Count == 0 && entries.Count == 0)
+            found.Add("/fields", PaperWords.Empty, PaperWords.TypeSomething);
+        return found.Problems.Count > 0
+            ? Result<IReadOnlyList<Entry>>.Refused(found.Problems)
+            : Result<IReadOnlyList<Entry>>.Ok(entries);
     }
 
     private static IEnumerable<PaperEntry> Written(CompiledEdition compiled, TypedPaper paper)
     {
-        foreach (var rule in compiled.Rules.OfType<RulePlan.Inspection>().Select(r => r.Rule).Where(r => r.When != When.EveryAttempt))
-            if (paper.Met(RuleField(rule.Id)) is { } met) yield return new(new Entry.RuleChecked { Id = default, Team = paper.Team, Rule = rule.Id, Met = met }, RuleField(rule.Id));
+        foreach (
+            var rule in compiled
+                .Rules.OfType<RulePlan.Inspection>()
+                .Select(r => r.Rule)
+                .Where(r => r.When != When.EveryAttempt)
+        )
+            if (paper.Met(RuleField(rule.Id)) is { } met)
+                yield return new(
+                    new Entry.RuleChecked
+                    {
+                        Id = default,
+                        Team = paper.Team,
+                        Rule = rule.Id,
+                        Met = met,
+                    },
+                    RuleField(rule.Id)
+                );
         foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.Once && paper.Has(Once(m.Id))))
-            yield return new(new Entry.MeasureRead { Id = default, Team = paper.Team, Reading = paper.Reading(Once(measure.Id), measure.Id) }, Once(measure.Id));
-        if (compiled.TakesAttempts) foreach (var entry in AttemptRows.Read(compiled, paper)) yield return entry;
-        foreach (var entry in compiled.Parts.SelectMany(p => p.FromPaper(paper))) yield return entry;
-        if (paper.Has(Note)) yield return new(new Entry.NoteMade { Id = default, Team = paper.Team, Text = paper.At(Note) }, Note);
+            yield return new(
+                new Entry.MeasureRead
+                {
+                    Id = default,
+                    Team = paper.Team,
+                    Reading = paper.Reading(Once(measure.Id), measure.Id),
+                },
+                Once(measure.Id)
+            );
+        if (compiled.TakesAttempts)
+            foreach (var entry in AttemptRows.Read(compiled, paper))
+                yield return entry;
+        foreach (var entry in compiled.Parts.SelectMany(p => p.FromPaper(paper)))
+            yield return entry;
+        if (paper.Has(Note))
+            yield return new(
+                new Entry.NoteMade
+                {
+                    Id = default,
+                    Team = paper.Team,
+                    Text = paper.At(Note),
+                },
+                Note
+            );
     }
 
     private static IEnumerable<PaperBlock> Block(string title, string of, IEnumerable<Rule> rules)
     {
         var rows = rules.Select(r => (r.Text, new PaperField(RuleField(r.Id), PaperFieldKind.Met))).ToList();
-        if (rows.Count > 0) yield return PaperBlock.Single(title, of, PaperWords.KeptOrMissed, rows);
+        if (rows.Count > 0)
+            yield return PaperBlock.Single(title, of, PaperWords.KeptOrMissed, rows);
     }
 
     /// <summary>A field for a reading of a measure.</summary>
-    internal static PaperField AsRead(string id, Measure measure) => measure.Kind switch
-    {
-        MeasureKind.YesNo => new(id, PaperFieldKind.Choice) { Choices = [new("yes", "yes"), new("no", "no")] },
-        MeasureKind.Level => new(id, PaperFieldKind.Choice) { Choices = [.. measure.Levels.Select(l => new PaperChoice(l, l))] },
-        MeasureKind.Length or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle or MeasureKind.Money or MeasureKind.Percent
-            or MeasureKind.Number or MeasureKind.Area or MeasureKind.Duration or MeasureKind.Count => new(id, PaperFieldKind.Reading) { Unit = measure.Unit },
-    };
+    internal static PaperField AsRead(string id, Measure measure) =>
+        measure.Kind switch
+        {
+            MeasureKind.YesNo => new(id, PaperFieldKind.Choice) { Choices = [new("yes", "yes"), new("no", "no")] },
+            MeasureKind.Level => new(id, PaperFieldKind.Choice)
+            {
+                Choices = [.. measure.Levels.Select(l => new PaperChoice(l, l))],
+            },
+            MeasureKind.Length
+            or MeasureKind.Mass
+            or MeasureKind.Force
+            or MeasureKind.Volume
+            or MeasureKind.Temperature
+            or MeasureKind.Angle
+            or MeasureKind.Money
+            or MeasureKind.Percent
+            or MeasureKind.Number
+            or MeasureKind.Area
+            or MeasureKind.Duration
+            or MeasureKind.Count => new(id, PaperFieldKind.Reading) { Unit = measure.Unit },
+        };
 
     private static string RuleField(string rule) => $"rule.{rule}";
 

@@ -44,7 +44,9 @@ public sealed record PaperField(string Id, PaperFieldKind Kind)
 /// <param name="Fields">As many as the block has columns.</param>
 public sealed record PaperRow(string Name, IReadOnlyList<PaperField> Fields);
 
-/// <summary>A table of a judge's sheet. What is printed and what is typed in later are the same, in the same order.</summary>
+/// <summary>
+/// A table of a judge's sheet. What is printed and what is typed in later are the same, in the same order.
+/// </summary>
 /// <param name="Title">What it records.</param>
 /// <param name="Of">What the rows are.</param>
 /// <param name="Columns">What is written into each column.</param>
@@ -52,6 +54,10 @@ public sealed record PaperRow(string Name, IReadOnlyList<PaperField> Fields);
 public sealed record PaperBlock(string Title, string Of, IReadOnlyList<string> Columns, IReadOnlyList<PaperRow> Rows)
 {
     /// <summary>A block of one field a row.</summary>
-    internal static PaperBlock Single(string title, string of, string column, IEnumerable<(string Name, PaperField Field)> rows) =>
-        new(title, of, [column], [.. rows.Select(r => new PaperRow(r.Name, [r.Field]))]);
+    internal static PaperBlock Single(
+        string title,
+        string of,
+        string column,
+        IEnumerable<(string Name, PaperField Field)> rows
+    ) => new(title, of, [column], [.. rows.Select(r => new PaperRow(r.Name, [r.Field]))]);
 }

@@ -55,31 +55,49 @@ internal static class PaperWords
     public const string SortWay = "Write behind each thing where it belongs.";
     public const string TaskWay = "Tick what you have done.";
 
-    public static string OrderWay(int things) => $"Write 1 to {Numerals.Write(things)} behind the things, in their order.";
+    public static string OrderWay(int things) =>
+        $"Write 1 to {Numerals.Write(things)} behind the things, in their order.";
 
     public static string Answer(string thing, string answer) => $"{thing}: {answer}";
 
     public static string Steps(string task, int steps) => $"{task} ({English.Count(steps, "step")})";
 
     /// <summary>The unit and how finely it is read: "cm, to 0.5".</summary>
-    public static string Read(Measure measure) => measure.Kind switch
-    {
-        MeasureKind.YesNo => "yes or no",
-        MeasureKind.Level => string.Join(", ", measure.Levels),
-        MeasureKind.Count => "",
-        MeasureKind.Length or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature or MeasureKind.Angle or MeasureKind.Money or MeasureKind.Percent
-            or MeasureKind.Number or MeasureKind.Area or MeasureKind.Duration => string.Join(", ", new[] { measure.Unit, $"to {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}" }.Where(t => t.Length > 0).DistinctBy(t => t)),
-    };
+    public static string Read(Measure measure) =>
+        measure.Kind switch
+        {
+            MeasureKind.YesNo => "yes or no",
+            MeasureKind.Level => string.Join(", ", measure.Levels),
+            MeasureKind.Count => "",
+            MeasureKind.Length
+            or MeasureKind.Mass
+            or MeasureKind.Force
+            or MeasureKind.Volume
+            or MeasureKind.Temperature
+            or MeasureKind.Angle
+            or MeasureKind.Money
+            or MeasureKind.Percent
+            or MeasureKind.Number
+            or MeasureKind.Area
+            or MeasureKind.Duration => string.Join(
+                ", ",
+                new[] { measure.Unit, $"to {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}" }
+                    .Where(t => t.Length > 0)
+                    .DistinctBy(t => t)
+            ),
+        };
 
     public static string PlaceWon(string text, int of) => $"{text} of {English.Count(of, "team")}";
 
-    public static string BestAt(string part, string value, int rank, int of) => $"{part}: {value}, {(rank == 1 ? "the best" : $"{English.Ordinal(rank)} best")} of {English.Count(of, "team")}";
+    public static string BestAt(string part, string value, int rank, int of) =>
+        $"{part}: {value}, {(rank == 1 ? "the best" : $"{English.Ordinal(rank)} best")} of {English.Count(of, "team")}";
 
     public static string Gained(string part, string since) => $"{part}: {SinceWords.WithoutVerdict(since)}";
 
     public static string Reached(string part, string value) => $"{part}: {value}";
 
-    public static string AllKept(int musts) => musts == 1 ? "Kept what was asked" : $"Kept all {Numerals.Write(musts)} things that were asked";
+    public static string AllKept(int musts) =>
+        musts == 1 ? "Kept what was asked" : $"Kept all {Numerals.Write(musts)} things that were asked";
 
     public static string NoCount(string typed) => $"“{ProblemCollector.Short(typed)}” is no number of things.";
 

@@ -5,7 +5,12 @@ namespace PluckyRally.Core;
 /// <param name="Standings">The standings, the whole way of every team written out.</param>
 /// <param name="Certificates">One a team that takes part.</param>
 /// <param name="Home">The note home of each team.</param>
-public sealed record RallyPapers(BriefPapers Brief, Standings Standings, IReadOnlyList<Certificate> Certificates, IReadOnlyList<NoteHome> Home)
+public sealed record RallyPapers(
+    BriefPapers Brief,
+    Standings Standings,
+    IReadOnlyList<Certificate> Certificates,
+    IReadOnlyList<NoteHome> Home
+)
 {
     /// <summary>The papers of a round.</summary>
     public static RallyPapers Of(OpenedRally opened, int round, Standings standings)
@@ -23,34 +28,67 @@ public sealed record RallyPapers(BriefPapers Brief, Standings Standings, IReadOn
 /// <param name="Place">Its place in words; empty where it has none, or nobody is ranked.</param>
 /// <param name="Awards">The awards that it won, by name.</param>
 /// <param name="Best">What it did best, in a sentence; empty while nothing is recorded of it.</param>
-public sealed record Certificate(string Team, string Name, IReadOnlyList<string> Members, string Place, IReadOnlyList<string> Awards, string Best)
+public sealed record Certificate(
+    string Team,
+    string Name,
+    IReadOnlyList<string> Members,
+    string Place,
+    IReadOnlyList<string> Awards,
+    string Best
+)
 {
     internal static IReadOnlyList<Certificate> All(RunRound run, Standings standings) =>
-    [
-        .. from team in run.Present
-           join row in standings.Rows on team.Id equals row.Team
-           select new Certificate(
-               team.Id,
-               team.Name,
-               [.. team.Pupils.Select(p => p.Name)],
-               standings is { Ranking: true, Provisional: false } && row is { Status: StandingStatus.Placed, PlaceText.Length: > 0 } ? PaperWords.PlaceWon(row.PlaceText, standings.Rows.Count(r => r.Status == StandingStatus.Placed)) : "",
-               [.. standings.Awards.Where(a => a.Teams.Contains(team.Id)).Select(a => a.Name)],
-               AtItsBest(row, standings)),
-    ];
+        [
+            .. from team in run.Present
+            join row in standings.Rows on team.Id equals row.Team
+            select new Certificate(
+                team.Id,
+                team.Name,
+                [.. team.Pupils.Select(p => p.Name)],
+                standings is { Ranking: true, Provisional: false }
+                && row is { Status: StandingStatus.Placed, PlaceText.Length: > 0 }
+                    ? PaperWords.PlaceWon(row.PlaceText, standings.Rows.Count(r => r.Status == StandingStatus.Placed))
+                    : "",
+                [.. standings.Awards.Where(a => a.Teams.Contains(team.Id)).Select(a => a.Name)],
+                AtItsBest(row, standings)
+            ),
+        ];
 
     /// <summary>
-    /// Where a team stood highest: the part with the best rank among all that were scored in it. In the lower half of every part, what it
-    /// gained since the round before, else what it reached, without a rank: a certificate says what somebody did.
+    /// Where a team stood highest: the part with the best rank among all that were scored in it. In the lower half of
+    /// every part, what it gained since the round before, else what it reached, without a rank: a certificate says what
+    /// somebody did.
     /// </summary>
     private static string AtItsBest(Standing row, Standings standings)
     {
-        var scored = row.Parts.Where(p => p is { State: PartState.Scored, ValueText.Length: > 0 } && p.Points is not null)
-            .Select(p => (Part: p, Others: standings.Rows.SelectMany(r => r.Parts).Where(o => o.Part == p.Part && o is { State: PartState.Scored, Points: not null }).Select(o => o.Points!.Value).ToList()))
-            .Select(p => (p.Part, Rank: 1 + p.Others.Count(o => standings.Wins == Wins.Highest ? o > p.Part.Points : o < p.Part.Points), Of: p.Others.Count))
+        var scored = row
+            .Parts.Where(p => p is { State: PartState.Scored, ValueText.Length: > 0 } && p.Points is not null)
+            .Select(p =>
+                (
+                    Part: p,
+                    Others: standings
+                        .Rows.SelectMany(r => r.Parts)
+                        .Where(o => o.Part == p.Part && o is { State: PartState.Scored, Points: not null })
+                        .Select(o => o.Points!.Value)
+                        .ToList()
+                )
+            )
+            .Select(p =>
+                (
+                    p.Part,
+                    Rank: 1
+                        + p.Others.Count(o => standings.Wins == Wins.Highest ? o > p.Part.Points : o < p.Part.Points),
+                    Of: p.Others.Count
+                )
+            )
             .ToList();
-        if (scored.Count == 0) return row.Musts.Count > 0 && row.Musts.All(m => m.State is RuleState.Met or RuleState.NotChecked) ? PaperWords.AllKept(row.Musts.Count) : "";
+        if (scored.Count == 0)
+            return row.Musts.Count > 0 && row.Musts.All(m => m.State is RuleState.Met or RuleState.NotChecked)
+                ? PaperWords.AllKept(row.Musts.Count)
+                : "";
         var (part, rank, of) = scored.MinBy(s => s.Rank);
-        if (of > 1 && rank * 2 <= of + 1) return PaperWords.BestAt(part.Name, part.ValueText, rank, of);
+        if (of > 1 && rank * 2 <= of + 1)
+            return PaperWords.BestAt(part.Name, part.ValueText, rank, of);
         return scored.Select(s => s.Part).FirstOrDefault(p => SinceWords.IsBetter(p.SinceLastRound)) is { } gained
             ? PaperWords.Gained(gained.Name, gained.SinceLastRound)
             : PaperWords.Reached(part.Name, part.ValueText);
@@ -64,18 +102,42 @@ public sealed record Certificate(string Team, string Name, IReadOnlyList<string>
 /// <param name="Did">What was done.</param>
 /// <param name="Found">What the class found out.</param>
 /// <param name="Own">What the team reached; empty where nothing is recorded.</param>
-public sealed record NoteHome(string Team, string Name, IReadOnlyList<string> For, IReadOnlyList<string> Did, IReadOnlyList<string> Found, string Own)
+public sealed record NoteHome(
+    string Team,
+    string Name,
+    IReadOnlyList<string> For,
+    IReadOnlyList<string> Did,
+    IReadOnlyList<string> Found,
+    string Own
+)
 {
     /// <summary>A note is a few lines.</summary>
     private const int MostFindings = 3;
 
-    internal static IReadOnlyList<NoteHome> All(RunRound run, Standings standings, IReadOnlyList<Certificate> certificates)
+    internal static IReadOnlyList<NoteHome> All(
+        RunRound run,
+        Standings standings,
+        IReadOnlyList<Certificate> certificates
+    )
     {
         var brief = run.Compiled.Brief;
         var names = run.Teams.SelectMany(t => t.Pupils).Select(p => p.Name).ToList();
 
         // What the class found is for every home: a sentence with a pupil's name in it stays in school.
-        var found = standings.Findings.Where(f => !names.Any(n => f.Contains(n, StringComparison.OrdinalIgnoreCase))).Take(MostFindings).ToList();
-        return [.. certificates.Select(c => new NoteHome(c.Team, c.Name, c.Members, [.. new[] { brief.Goal, brief.Question }.Where(t => t.Length > 0)], found, c.Best))];
+        var found = standings
+            .Findings.Where(f => !names.Any(n => f.Contains(n, StringComparison.OrdinalIgnoreCase)))
+            .Take(MostFindings)
+            .ToList();
+        return
+        [
+            .. certificates.Select(c => new NoteHome(
+                c.Team,
+                c.Name,
+                c.Members,
+                [.. new[] { brief.Goal, brief.Question }.Where(t => t.Length > 0)],
+                found,
+                c.Best
+            )),
+        ];
     }
 }

@@ -15,8 +15,18 @@ internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, strin
     /// <summary>A whole number from 0; null where none stands, or something else does, which is said.</summary>
     public int? Count(string field)
     {
-        if (!Has(field)) return null;
-        if (int.TryParse(At(field), System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out var count) && count <= Most) return count;
+        if (!Has(field))
+            return null;
+        if (
+            int.TryParse(
+                At(field),
+                System.Globalization.NumberStyles.None,
+                System.Globalization.CultureInfo.InvariantCulture,
+                out var count
+            )
+            && count <= Most
+        )
+            return count;
         Found.Add($"/fields/{field}", PaperWords.NoCount(At(field)), PaperWords.UseCount);
         return null;
     }
@@ -25,19 +35,21 @@ internal sealed record TypedPaper(string Team, IReadOnlyDictionary<string, strin
     public Reading Reading(string field, string measure) => new() { Measure = measure, Typed = At(field) };
 
     /// <summary>Kept or missed; null where nothing stands, or something else does, which is said.</summary>
-    public bool? Met(string field) => At(field) switch
-    {
-        "" => null,
-        PaperWords.Kept => true,
-        PaperWords.Missed => false,
-        _ => Refuse(field, [PaperWords.Kept, PaperWords.Missed]),
-    };
+    public bool? Met(string field) =>
+        At(field) switch
+        {
+            "" => null,
+            PaperWords.Kept => true,
+            PaperWords.Missed => false,
+            _ => Refuse(field, [PaperWords.Kept, PaperWords.Missed]),
+        };
 
     /// <summary>The chosen word of a few; empty where none stands, or something else does, which is said.</summary>
     public string Choice(PaperField field)
     {
         var typed = At(field.Id);
-        if (typed.Length == 0 || field.Choices.Any(c => c.Value == typed)) return typed;
+        if (typed.Length == 0 || field.Choices.Any(c => c.Value == typed))
+            return typed;
         Refuse(field.Id, field.Choices.Select(c => c.Name));
         return "";
     }
@@ -60,5 +72,6 @@ internal sealed record PaperEntry(Entry Entry, string Field)
     public IReadOnlyDictionary<string, string> Places { get; init; } = new Dictionary<string, string>();
 
     /// <summary>The field for a place in the entry.</summary>
-    public string FieldOf(string at) => Places.FirstOrDefault(p => at.StartsWith(p.Key, StringComparison.Ordinal)).Value ?? Field;
+    public string FieldOf(string at) =>
+        Places.FirstOrDefault(p => at.StartsWith(p.Key, StringComparison.Ordinal)).Value ?? Field;
 }

@@ -12,17 +12,20 @@ public static class AnswerText
     private const int Longest = 20_000;
 
     /// <summary>
-    /// Bins: each line an item and its bin, or a bin and its items, with a tab, a colon or an equals sign between. An order: the
-    /// items in a row, with commas, arrows or line ends between, or only spaces where no name has one; numbers before them are passed over.
+    /// Bins: each line an item and its bin, or a bin and its items, with a tab, a colon or an equals sign between. An
+    /// order: the items in a row, with commas, arrows or line ends between, or only spaces where no name has one;
+    /// numbers before them are passed over.
     /// </summary>
     public static Result<AnswerRead> Read(Part part, string text)
     {
         var found = new ProblemCollector();
         found.Length(text, Longest, "/text", "The answer");
         found.NotEmpty(text, "/text", "There is no answer yet.", "Type or paste it.");
-        if (found.Problems.Count > 0) return Result<AnswerRead>.Refused(found.Problems);
+        if (found.Problems.Count > 0)
+            return Result<AnswerRead>.Refused(found.Problems);
         var read = part.ReadAnswer(text, found);
-        if (read is null) found.Add("/text", $"{part.Name} is not sorted.", "Record it with its own pad.");
+        if (read is null)
+            found.Add("/text", $"{part.Name} is not sorted.", "Record it with its own pad.");
         return found.Problems.Count > 0 ? Result<AnswerRead>.Refused(found.Problems) : Result<AnswerRead>.Ok(read!);
     }
 

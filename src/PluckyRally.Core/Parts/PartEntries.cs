@@ -3,9 +3,12 @@ namespace PluckyRally.Core;
 /// <summary>Reads the entries of one part from a team's record.</summary>
 internal static class PartEntries
 {
-    /// <summary>The entries of one sort for a part, in order: those of the design, and those of all of the team's designs.</summary>
+    /// <summary>
+    /// The entries of one sort for a part, in order: those of the design, and those of all of the team's designs.
+    /// </summary>
     public static IReadOnlyList<T> Of<T>(DesignRecord design, string part)
-        where T : Entry.OfPart => [.. design.Team.OfParts[part].OfType<T>().Where(e => e.Design.Length == 0 || e.Design == design.Name)];
+        where T : Entry.OfPart =>
+        [.. design.Team.OfParts[part].OfType<T>().Where(e => e.Design.Length == 0 || e.Design == design.Name)];
 
     /// <summary>The part that an entry names, or a problem.</summary>
     public static T? Find<T>(CompiledEdition compiled, string part, ProblemCollector found)
@@ -13,7 +16,14 @@ internal static class PartEntries
     {
         var known = compiled.Parts.Select(p => p.Part).OfType<T>().ToList();
         var named = known.FirstOrDefault(p => p.Id == part);
-        if (named is null) found.Add("/part", $"There is no such part in this brief for this sort of entry: “{ProblemCollector.Short(part)}”.", known.Count > 0 ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}." : "Record something else.");
+        if (named is null)
+            found.Add(
+                "/part",
+                $"There is no such part in this brief for this sort of entry: “{ProblemCollector.Short(part)}”.",
+                known.Count > 0
+                    ? $"Use one of these: {string.Join(", ", known.Select(p => p.Id))}."
+                    : "Record something else."
+            );
         return named;
     }
 
@@ -29,7 +39,15 @@ internal static class PartEntries
     }
 
     /// <summary>How a part reads times: seconds to a step.</summary>
-    public static Measure Clock(string part, decimal step) => new() { Id = part, Name = "The time", Kind = MeasureKind.Duration, Unit = "s", Step = step };
+    public static Measure Clock(string part, decimal step) =>
+        new()
+        {
+            Id = part,
+            Name = "The time",
+            Kind = MeasureKind.Duration,
+            Unit = "s",
+            Step = step,
+        };
 
     /// <summary>Understands a typed time, or adds what is wrong with it.</summary>
     public static Reading Time(Reading reading, string part, decimal step, ProblemCollector found)

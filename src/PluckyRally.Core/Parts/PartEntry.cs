@@ -11,7 +11,10 @@ public abstract partial record Entry
         /// <summary>The design; empty for all of the team's designs.</summary>
         public string Design { get; init; } = "";
 
-        /// <summary>What it is an answer to as a whole, so that the last one stands: a task, a leg, or nothing but the part; null for what adds up.</summary>
+        /// <summary>
+        /// What it is an answer to as a whole, so that the last one stands: a task, a leg, or nothing but the part;
+        /// null for what adds up.
+        /// </summary>
         internal virtual string? Answers => null;
 
         internal sealed override bool IsTeachers => false;

@@ -1,7 +1,8 @@
 namespace PluckyRally.Core;
 
 /// <summary>The answer that one of several people gave to the same thing.</summary>
-/// <param name="Entries">The entries, the last one last: an earlier one comes back where a later one is struck out.</param>
+/// <param name="Entries">The entries, the last one last: an earlier one comes back where a later one is struck
+/// out.</param>
 /// <param name="By">Who gave it; empty for somebody whose name is not known.</param>
 /// <param name="Says">What the last one says.</param>
 public sealed record GivenAnswer(IReadOnlyList<Guid> Entries, string By, string Says);
@@ -13,19 +14,49 @@ internal static class TwoAnswers
     public static PartValue Marked(PartValue value, Part part, DesignRecord design)
     {
         var several = Several(part, design).SelectMany(g => g).ToList();
-        return several.Count == 0 ? value : value with { Steps = [.. value.Steps, new Working.SeveralAnswered([.. several.Select(e => e.By).Distinct()]) { Entries = [.. several.Select(e => e.Id)] }] };
+        return several.Count == 0
+            ? value
+            : value with
+            {
+                Steps =
+                [
+                    .. value.Steps,
+                    new Working.SeveralAnswered([.. several.Select(e => e.By).Distinct()])
+                    {
+                        Entries = [.. several.Select(e => e.Id)],
+                    },
+                ],
+            };
     }
 
-    /// <summary>The last answer of each who gave one, the last one of all at the end, where they do not say the same.</summary>
-    public static IReadOnlyList<IReadOnlyList<GivenAnswer>> Differing(CompiledEdition compiled, Part part, DesignRecord design) =>
-    [
-        .. Several(part, design)
-            .Select(g => g.Index().GroupBy(e => e.Item.By).OrderBy(by => by.Last().Index).Select(by => new GivenAnswer([.. by.Select(e => e.Item.Id)], by.Key, by.Last().Item.Say(compiled, null))).ToList())
-            .Where(g => g.Select(a => a.Says).Distinct().Count() > 1),
-    ];
+    /// <summary>
+    /// The last answer of each who gave one, the last one of all at the end, where they do not say the same.
+    /// </summary>
+    public static IReadOnlyList<IReadOnlyList<GivenAnswer>> Differing(
+        CompiledEdition compiled,
+        Part part,
+        DesignRecord design
+    ) =>
+        [
+            .. Several(part, design)
+                .Select(g =>
+                    g.Index()
+                        .GroupBy(e => e.Item.By)
+                        .OrderBy(by => by.Last().Index)
+                        .Select(by => new GivenAnswer(
+                            [.. by.Select(e => e.Item.Id)],
+                            by.Key,
+                            by.Last().Item.Say(compiled, null)
+                        ))
+                        .ToList()
+                )
+                .Where(g => g.Select(a => a.Says).Distinct().Count() > 1),
+        ];
 
     private static IEnumerable<IEnumerable<Entry.OfPart>> Several(Part part, DesignRecord design) =>
-        PartEntries.Of<Entry.OfPart>(design, part.Id).Where(e => e.Answers is not null)
+        PartEntries
+            .Of<Entry.OfPart>(design, part.Id)
+            .Where(e => e.Answers is not null)
             .GroupBy(e => (e.GetType(), e.Answers))
             .Where(g => g.Select(e => e.By).Distinct().Count() > 1);
 }

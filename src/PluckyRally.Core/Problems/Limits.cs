@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>How much of anything a brief or a rally may hold; beyond these a document is refused with the number that would do.</summary>
+/// <summary>
+/// How much of anything a brief or a rally may hold; beyond these a document is refused with the number that would do.
+/// </summary>
 public static class Limits
 {
     /// <summary>Characters of a name or a title.</summary>

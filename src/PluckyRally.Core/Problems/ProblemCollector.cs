@@ -17,23 +17,28 @@ internal sealed partial class ProblemCollector(string at = "")
         _problems.AddRange(problems.Select(p => p with { At = at + place }));
 
     /// <summary>Takes over what was found below a place.</summary>
-    public void Under(string place, ProblemCollector inner) => _problems.AddRange(inner.Problems.Select(p => p.Under(at + place)));
+    public void Under(string place, ProblemCollector inner) =>
+        _problems.AddRange(inner.Problems.Select(p => p.Under(at + place)));
 
     public void Unless(bool holds, string place, string what, string remedy)
     {
-        if (!holds) Add(place, what, remedy);
+        if (!holds)
+            Add(place, what, remedy);
     }
 
-    public void NotEmpty(string text, string place, string what, string remedy) => Unless(!string.IsNullOrWhiteSpace(text), place, what, remedy);
+    public void NotEmpty(string text, string place, string what, string remedy) =>
+        Unless(!string.IsNullOrWhiteSpace(text), place, what, remedy);
 
     public void Length(string text, int most, string place, string what)
     {
-        if (text.Length > most) Add(place, $"{what} is {text.Length} characters long.", $"Shorten it to {most}.");
+        if (text.Length > most)
+            Add(place, $"{what} is {text.Length} characters long.", $"Shorten it to {most}.");
     }
 
     public void Count<T>(IReadOnlyList<T> items, int most, string place, string what)
     {
-        if (items.Count > most) Add(place, $"There are {items.Count} {what}.", $"Keep to {most}.");
+        if (items.Count > most)
+            Add(place, $"There are {items.Count} {what}.", $"Keep to {most}.");
     }
 
     /// <summary>Ids must be usable as names in expressions, and each used once.</summary>
@@ -42,8 +47,18 @@ internal sealed partial class ProblemCollector(string at = "")
         var seen = new HashSet<string>(StringComparer.Ordinal);
         foreach (var id in ids)
         {
-            Unless(IdForm().IsMatch(id), $"{place}/{id}/id", $"“{Short(id)}” cannot be the id of a {what}.", "Start with a letter; use letters, digits and underscores, at most 40.");
-            Unless(seen.Add(id), $"{place}/{id}/id", $"Two {what}s have the id “{Short(id)}”.", "Give each its own id.");
+            Unless(
+                IdForm().IsMatch(id),
+                $"{place}/{id}/id",
+                $"“{Short(id)}” cannot be the id of a {what}.",
+                "Start with a letter; use letters, digits and underscores, at most 40."
+            );
+            Unless(
+                seen.Add(id),
+                $"{place}/{id}/id",
+                $"Two {what}s have the id “{Short(id)}”.",
+                "Give each its own id."
+            );
         }
     }
 

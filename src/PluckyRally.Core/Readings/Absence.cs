@@ -1,16 +1,16 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Why there is no value: a fact from which points, status and words follow. What only one kind of part can lack stands in that
-/// part's folder.
+/// Why there is no value: a fact from which points, status and words follow. What only one kind of part can lack stands
+/// in that part's folder.
 /// </summary>
 public abstract partial record Absence
 {
-    private Absence()
-    {
-    }
+    private Absence() { }
 
-    /// <summary>Whether recording can still bring a value: the team has not finished. Otherwise there never will be one.</summary>
+    /// <summary>
+    /// Whether recording can still bring a value: the team has not finished. Otherwise there never will be one.
+    /// </summary>
     public virtual bool NotYet => false;
 
     /// <summary>Whether it was tried and did not come off; otherwise the value cannot be worked out.</summary>
@@ -32,7 +32,10 @@ public abstract partial record Absence
     public sealed record NotRead(Measure Measure, int? Attempt = null) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => Attempt is { } number ? $"attempt {number} has no reading of {Measure.InSentence}" : $"{Measure.InSentence} has not been read yet";
+        public override string Say() =>
+            Attempt is { } number
+                ? $"attempt {number} has no reading of {Measure.InSentence}"
+                : $"{Measure.InSentence} has not been read yet";
     }
 
     /// <summary>Something is divided by zero.</summary>
@@ -62,5 +65,4 @@ public abstract partial record Absence
         /// <inheritdoc/>
         public override string Say() => "the number would be too large to write down";
     }
-
 }

@@ -23,7 +23,9 @@ public enum Taken
 /// <summary>Something that is measured: what it is, in which unit, and how finely it is read.</summary>
 public sealed record Measure
 {
-    /// <summary>The name by which rules and expressions refer to it: a letter, then letters, digits or underscores.</summary>
+    /// <summary>
+    /// The name by which rules and expressions refer to it: a letter, then letters, digits or underscores.
+    /// </summary>
     public required string Id { get; init; }
 
     /// <summary>What it is called on paper and on screen.</summary>
@@ -32,7 +34,9 @@ public sealed record Measure
     /// <summary>What sort of thing it is.</summary>
     public required MeasureKind Kind { get; init; }
 
-    /// <summary>The unit's symbol; for money the sign, for counts the thing counted; empty where there is none.</summary>
+    /// <summary>
+    /// The unit's symbol; for money the sign, for counts the thing counted; empty where there is none.
+    /// </summary>
     public string Unit { get; init; } = "";
 
     /// <summary>The smallest difference the instrument shows, in the unit; above 0.</summary>
@@ -56,10 +60,14 @@ public sealed record Measure
     /// <summary>The container's own mass in the unit, taken off every reading.</summary>
     public decimal Tare { get; init; }
 
-    /// <summary>Whether it is the last load held, so that the true limit lies between it and the next one tried.</summary>
+    /// <summary>
+    /// Whether it is the last load held, so that the true limit lies between it and the next one tried.
+    /// </summary>
     public bool LoadTest { get; init; }
 
-    /// <summary>What a reading is good to, as one standard uncertainty in the unit; where absent, the step decides.</summary>
+    /// <summary>
+    /// What a reading is good to, as one standard uncertainty in the unit; where absent, the step decides.
+    /// </summary>
     public decimal? GoodTo { get; init; }
 
     /// <summary>Which direction is better, for "best" and "worst" when this measure is combined by itself.</summary>
@@ -69,8 +77,8 @@ public sealed record Measure
     public decimal? FailureValue { get; init; }
 
     /// <summary>
-    /// How attempts become one where the measure is named by itself; where absent, as the first part that reads it alone does,
-    /// else the best.
+    /// How attempts become one where the measure is named by itself; where absent, as the first part that reads it
+    /// alone does, else the best.
     /// </summary>
     public Combine? Combine { get; init; }
 
@@ -90,17 +98,24 @@ public sealed record Measure
     internal string InSentence => Name.Length > 0 ? Name.ToLowerInvariant() : Id;
 
     /// <summary>The unit, where it is one with a fixed size.</summary>
-    internal Unit? FixedUnit => Units.Find(Unit) ?? (LaidOut?.Centimetres is { } cm ? new Unit(Unit, MeasureKind.Length, cm * 10) : null);
+    internal Unit? FixedUnit =>
+        Units.Find(Unit) ?? (LaidOut?.Centimetres is { } cm ? new Unit(Unit, MeasureKind.Length, cm * 10) : null);
 
-    /// <summary>Decimals at which readings are shown and compared; counted weights, which no step rounds, at those of a piece.</summary>
-    internal int Decimals => Weights.Count == 0 ? Rounding.Decimals(Step) : Math.Max(Rounding.Decimals(Step), WeightDecimals);
+    /// <summary>
+    /// Decimals at which readings are shown and compared; counted weights, which no step rounds, at those of a piece.
+    /// </summary>
+    internal int Decimals =>
+        Weights.Count == 0 ? Rounding.Decimals(Step) : Math.Max(Rounding.Decimals(Step), WeightDecimals);
 
     /// <summary>No balance that counts pieces tells more than a thousandth of its unit.</summary>
-    private int WeightDecimals => Math.Min(3, Weights.Select(w => w.GramsEach is { } grams ? Rounding.Decimals(grams) : 0).Max());
+    private int WeightDecimals =>
+        Math.Min(3, Weights.Select(w => w.GramsEach is { } grams ? Rounding.Decimals(grams) : 0).Max());
 
     /// <summary>What is exact when counted, so that it is never too near a limit to call.</summary>
-    internal bool IsExact => Kind is MeasureKind.Count or MeasureKind.Money or MeasureKind.YesNo or MeasureKind.Level
-        || Weights.Count > 0 || LaidOut is not null;
+    internal bool IsExact =>
+        Kind is MeasureKind.Count or MeasureKind.Money or MeasureKind.YesNo or MeasureKind.Level
+        || Weights.Count > 0
+        || LaidOut is not null;
 }
 
 /// <summary>What teams will probably reach, in the measure's unit.</summary>

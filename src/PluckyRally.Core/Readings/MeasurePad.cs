@@ -25,23 +25,43 @@ public enum PadKind
 /// <summary>The pad that fits a measure.</summary>
 /// <param name="Kind">What is touched.</param>
 /// <param name="Fractions">The fractions that its step allows, as typed: <c>1/4</c>, <c>1/2</c>, <c>3/4</c>.</param>
-/// <param name="Placements">For one kind of weight: the load after each placement of the loading plan, in pieces.</param>
+/// <param name="Placements">For one kind of weight: the load after each placement of the loading plan, in
+/// pieces.</param>
 /// <param name="Shapes">For an area: the shapes that a reading may name.</param>
-public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, IReadOnlyList<int> Placements, IReadOnlyList<ShapeOnPad> Shapes)
+public sealed record MeasurePad(
+    PadKind Kind,
+    IReadOnlyList<string> Fractions,
+    IReadOnlyList<int> Placements,
+    IReadOnlyList<ShapeOnPad> Shapes
+)
 {
     /// <summary>The pad of a measure.</summary>
-    public static MeasurePad For(Measure measure) => new(KindOf(measure), ReadingFormat.InFractions(measure) ? FractionsOf(measure.Step) : [], PlacementsOf(measure), measure.Kind == MeasureKind.Area ? Core.Shapes.OnPad : []);
+    public static MeasurePad For(Measure measure) =>
+        new(
+            KindOf(measure),
+            ReadingFormat.InFractions(measure) ? FractionsOf(measure.Step) : [],
+            PlacementsOf(measure),
+            measure.Kind == MeasureKind.Area ? Core.Shapes.OnPad : []
+        );
 
-    private static PadKind KindOf(Measure measure) => measure.Kind switch
-    {
-        MeasureKind.YesNo or MeasureKind.Level => PadKind.Words,
-        MeasureKind.Count => PadKind.Count,
-        MeasureKind.Duration => PadKind.Watch,
-        MeasureKind.Mass when measure.Weights.Count > 0 => PadKind.Weights,
-        MeasureKind.Area => PadKind.Shapes,
-        MeasureKind.Length or MeasureKind.Mass or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Temperature
-            or MeasureKind.Angle or MeasureKind.Money or MeasureKind.Percent or MeasureKind.Number => PadKind.Number,
-    };
+    private static PadKind KindOf(Measure measure) =>
+        measure.Kind switch
+        {
+            MeasureKind.YesNo or MeasureKind.Level => PadKind.Words,
+            MeasureKind.Count => PadKind.Count,
+            MeasureKind.Duration => PadKind.Watch,
+            MeasureKind.Mass when measure.Weights.Count > 0 => PadKind.Weights,
+            MeasureKind.Area => PadKind.Shapes,
+            MeasureKind.Length
+            or MeasureKind.Mass
+            or MeasureKind.Force
+            or MeasureKind.Volume
+            or MeasureKind.Temperature
+            or MeasureKind.Angle
+            or MeasureKind.Money
+            or MeasureKind.Percent
+            or MeasureKind.Number => PadKind.Number,
+        };
 
     /// <summary>Parts of a unit that rulers have at the most.</summary>
     private const int Finest = 64;
@@ -55,7 +75,11 @@ public sealed record MeasurePad(PadKind Kind, IReadOnlyList<string> Fractions, I
 
     private static IReadOnlyList<int> PlacementsOf(Measure measure)
     {
-        if (measure is not { Weights: [{ GramsEach: { } each } weight], Expected: { } expected } || measure.FixedUnit is not { } unit) return [];
+        if (
+            measure is not { Weights: [{ GramsEach: { } each } weight], Expected: { } expected }
+            || measure.FixedUnit is not { } unit
+        )
+            return [];
         var pieces = Rounding.Whole(Math.Ceiling(unit.To(Units.Find("g")!, expected.Largest) / each));
         return LoadingPlan.Of(Math.Max(1, pieces), weight.Roll) is { IsOk: true } plan ? plan.Value.Placements : [];
     }

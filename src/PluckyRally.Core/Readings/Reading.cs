@@ -25,13 +25,18 @@ public sealed record Reading
     /// <summary>What the judge typed, to the letter.</summary>
     public required string Typed { get; init; }
 
-    /// <summary>The value in the unit of the edition, rounded to the measure's step; worked out from <see cref="Typed"/>, never the other way round.</summary>
+    /// <summary>
+    /// The value in the unit of the edition, rounded to the measure's step; worked out from <see cref="Typed"/>, never
+    /// the other way round.
+    /// </summary>
     public decimal? Value { get; init; }
 
     /// <summary>Whether the value is exact or a bound.</summary>
     public Bound Bound { get; init; }
 
-    /// <summary>For a load test: the next load tried, which was not held; in the same unit as <see cref="Value"/>.</summary>
+    /// <summary>
+    /// For a load test: the next load tried, which was not held; in the same unit as <see cref="Value"/>.
+    /// </summary>
     public decimal? NextTried { get; init; }
 
     /// <summary>Whether the judge was asked about an unlikely value and said that it is right.</summary>

@@ -11,17 +11,23 @@ public static class Rounding
     public static decimal ToDecimals(decimal value, int decimals) =>
         Plain(Math.Round(value, decimals, MidpointRounding.AwayFromZero));
 
-    /// <summary>Digits that a number which was worked out keeps where a teacher reads it on: more would say that somebody had thought of them.</summary>
+    /// <summary>
+    /// Digits that a number which was worked out keeps where a teacher reads it on: more would say that somebody had
+    /// thought of them.
+    /// </summary>
     private const int Digits = 3;
 
     /// <summary>To three digits, and to six decimals at most.</summary>
     public static decimal ToDigits(decimal value)
     {
-        if (value == 0) return 0;
+        if (value == 0)
+            return 0;
         var decimals = Digits - 1 - (int)Math.Floor(Math.Log10((double)Math.Abs(value)));
-        if (decimals >= 0) return ToDecimals(value, Math.Min(decimals, 6));
+        if (decimals >= 0)
+            return ToDecimals(value, Math.Min(decimals, 6));
         var step = 1m;
-        for (; decimals < 0; decimals++) step *= 10;
+        for (; decimals < 0; decimals++)
+            step *= 10;
         return ToStep(value, step);
     }
 
@@ -29,7 +35,8 @@ public static class Rounding
     public static int Decimals(decimal step)
     {
         var decimals = 0;
-        while (decimals < 28 && decimal.Round(step, decimals) != step) decimals++;
+        while (decimals < 28 && decimal.Round(step, decimals) != step)
+            decimals++;
         return decimals;
     }
 

@@ -47,12 +47,14 @@ public static class Units
         (new("%", MeasureKind.Percent, 1), ["%", "percent"]),
     ];
 
-    private static readonly FrozenDictionary<string, Unit> BySymbol =
-        Table.ToFrozenDictionary(row => row.Unit.Symbol, row => row.Unit);
+    private static readonly FrozenDictionary<string, Unit> BySymbol = Table.ToFrozenDictionary(
+        row => row.Unit.Symbol,
+        row => row.Unit
+    );
 
-    private static readonly FrozenDictionary<string, Unit> ByWriting =
-        Table.SelectMany(row => row.Written.Select(written => (written, row.Unit)))
-            .ToFrozenDictionary(pair => pair.written, pair => pair.Unit);
+    private static readonly FrozenDictionary<string, Unit> ByWriting = Table
+        .SelectMany(row => row.Written.Select(written => (written, row.Unit)))
+        .ToFrozenDictionary(pair => pair.written, pair => pair.Unit);
 
     /// <summary>The unit with exactly this symbol, or null.</summary>
     public static Unit? Find(string symbol) => BySymbol.GetValueOrDefault(symbol);
@@ -65,41 +67,57 @@ public static class Units
     public static IReadOnlyList<string> For(MeasureKind kind) =>
         [.. Table.Where(row => row.Unit.Kind == kind).Select(row => row.Unit.Symbol)];
 
-    /// <summary>The unit a kind is usually read in, in metric classrooms; empty for kinds without fixed units.</summary>
-    public static string Usual(MeasureKind kind) => kind switch
-    {
-        MeasureKind.Length => "cm",
-        MeasureKind.Area => "cm²",
-        MeasureKind.Mass => "g",
-        MeasureKind.Force => "N",
-        MeasureKind.Volume => "mL",
-        MeasureKind.Duration => "s",
-        MeasureKind.Temperature => "°C",
-        MeasureKind.Angle => "°",
-        MeasureKind.Percent => "%",
-        MeasureKind.Money or MeasureKind.Count or MeasureKind.Number or MeasureKind.YesNo or MeasureKind.Level => "",
-    };
+    /// <summary>
+    /// The unit a kind is usually read in, in metric classrooms; empty for kinds without fixed units.
+    /// </summary>
+    public static string Usual(MeasureKind kind) =>
+        kind switch
+        {
+            MeasureKind.Length => "cm",
+            MeasureKind.Area => "cm²",
+            MeasureKind.Mass => "g",
+            MeasureKind.Force => "N",
+            MeasureKind.Volume => "mL",
+            MeasureKind.Duration => "s",
+            MeasureKind.Temperature => "°C",
+            MeasureKind.Angle => "°",
+            MeasureKind.Percent => "%",
+            MeasureKind.Money or MeasureKind.Count or MeasureKind.Number or MeasureKind.YesNo or MeasureKind.Level =>
+                "",
+        };
 
-    /// <summary>What one of a unit is called after "each": the word where its symbol is another word, else the symbol.</summary>
-    public static string OneOf(string unit) => unit switch
-    {
-        "in" => "inch",
-        "ft" => "foot",
-        "yd" => "yard",
-        "s" => "second",
-        "min" => "minute",
-        "h" => "hour",
-        "lb" => "pound",
-        "oz" => "ounce",
-        "%" => "percent",
-        "°" => "degree",
-        _ => unit,
-    };
+    /// <summary>
+    /// What one of a unit is called after "each": the word where its symbol is another word, else the symbol.
+    /// </summary>
+    public static string OneOf(string unit) =>
+        unit switch
+        {
+            "in" => "inch",
+            "ft" => "foot",
+            "yd" => "yard",
+            "s" => "second",
+            "min" => "minute",
+            "h" => "hour",
+            "lb" => "pound",
+            "oz" => "ounce",
+            "%" => "percent",
+            "°" => "degree",
+            _ => unit,
+        };
 
     /// <summary>What several of a unit are called, as in "measured in inches".</summary>
-    public static string SeveralOf(string unit) => OneOf(unit) == unit || unit == "%" ? OneOf(unit) : English.Several(OneOf(unit));
+    public static string SeveralOf(string unit) =>
+        OneOf(unit) == unit || unit == "%" ? OneOf(unit) : English.Several(OneOf(unit));
 
     /// <summary>Whether a kind must have one of the fixed units.</summary>
-    public static bool NeedsUnit(MeasureKind kind) => kind is MeasureKind.Length or MeasureKind.Area or MeasureKind.Mass
-        or MeasureKind.Force or MeasureKind.Volume or MeasureKind.Duration or MeasureKind.Temperature or MeasureKind.Angle;
+    public static bool NeedsUnit(MeasureKind kind) =>
+        kind
+            is MeasureKind.Length
+                or MeasureKind.Area
+                or MeasureKind.Mass
+                or MeasureKind.Force
+                or MeasureKind.Volume
+                or MeasureKind.Duration
+                or MeasureKind.Temperature
+                or MeasureKind.Angle;
 }

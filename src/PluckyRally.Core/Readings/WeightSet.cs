@@ -9,7 +9,9 @@ public sealed record Weight
     /// <summary>Mass of one in grams, above 0; known (a published specification) or weighed once.</summary>
     public decimal? Grams { get; init; }
 
-    /// <summary>How many are in a roll, so that a strong build does not take all lesson; 0 where they are all loose.</summary>
+    /// <summary>
+    /// How many are in a roll, so that a strong build does not take all lesson; 0 where they are all loose.
+    /// </summary>
     public int Roll { get; init; }
 
     /// <summary>Weighing many together, where the mass of one is not known.</summary>

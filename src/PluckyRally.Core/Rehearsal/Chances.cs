@@ -3,8 +3,9 @@ using MathNet.Numerics.Distributions;
 namespace PluckyRally.Core;
 
 /// <summary>
-/// Chance by where it is asked for: the same seed and the same place give the same draw, whatever else is drawn. So two briefs are
-/// held against each other with the same classes. Source of the mixing: SplitMix64 (G. L. Steele, D. Lea and C. H. Flood, OOPSLA 2014; constants from memory).
+/// Chance by where it is asked for: the same seed and the same place give the same draw, whatever else is drawn. So two
+/// briefs are held against each other with the same classes. Source of the mixing: SplitMix64 (G. L. Steele, D. Lea and
+/// C. H. Flood, OOPSLA 2014; constants from memory).
 /// </summary>
 /// <param name="Seed">Where chance begins.</param>
 internal readonly record struct Chances(int Seed)
@@ -13,7 +14,8 @@ internal readonly record struct Chances(int Seed)
     public double Normal(params ReadOnlySpan<long> place)
     {
         var mixed = Mixed(unchecked((ulong)Seed));
-        foreach (var step in place) mixed = Mixed(mixed ^ unchecked((ulong)step * 0x9E3779B97F4A7C15));
+        foreach (var step in place)
+            mixed = Mixed(mixed ^ unchecked((ulong)step * 0x9E3779B97F4A7C15));
         return MathNet.Numerics.Distributions.Normal.InvCDF(0, 1, ((mixed >> 11) + 0.5) * (1.0 / (1UL << 53)));
     }
 

@@ -3,8 +3,19 @@ namespace PluckyRally.Core;
 /// <summary>A brief with the classes that are to play it.</summary>
 public sealed class Rehearsal
 {
-    private Rehearsal(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered, IReadOnlyList<RehearsedThing> things) =>
-        (Compiled, Asked, Remembered, Things, Classes) = (compiled, asked, remembered, things, new RehearsedClasses(compiled, asked, [.. things.Select(t => t.As(asked))]));
+    private Rehearsal(
+        CompiledEdition compiled,
+        RehearsalAsked asked,
+        ThingsRemembered remembered,
+        IReadOnlyList<RehearsedThing> things
+    ) =>
+        (Compiled, Asked, Remembered, Things, Classes) = (
+            compiled,
+            asked,
+            remembered,
+            things,
+            new RehearsedClasses(compiled, asked, [.. things.Select(t => t.As(asked))])
+        );
 
     /// <summary>The brief, made ready.</summary>
     internal CompiledEdition Compiled { get; }
@@ -32,14 +43,24 @@ public sealed class Rehearsal
     }
 
     /// <summary>
-    /// The same of the brief as it might be, on the same classes: what was expected of things that it no longer has is left out.
+    /// The same of the brief as it might be, on the same classes: what was expected of things that it no longer has is
+    /// left out.
     /// </summary>
-    internal static Result<Rehearsal> Of(Brief brief, string tier, IReadOnlyList<Change> changes, RehearsalAsked asked, ThingsRemembered remembered)
+    internal static Result<Rehearsal> Of(
+        Brief brief,
+        string tier,
+        IReadOnlyList<Change> changes,
+        RehearsalAsked asked,
+        ThingsRemembered remembered
+    )
     {
         var changed = Changes.Apply(brief, changes);
-        if (!changed.IsOk) return Result<Rehearsal>.Refused(changed.Problems);
+        if (!changed.IsOk)
+            return Result<Rehearsal>.Refused(changed.Problems);
         var compiled = Ready(changed.Value.Value, tier);
-        return compiled.IsOk ? Of(compiled.Value, asked.Without(compiled.Value, remembered), remembered) : Result<Rehearsal>.Refused(compiled.Problems);
+        return compiled.IsOk
+            ? Of(compiled.Value, asked.Without(compiled.Value, remembered), remembered)
+            : Result<Rehearsal>.Refused(compiled.Problems);
     }
 
     private static Result<CompiledEdition> Ready(Brief brief, string tier)
@@ -55,8 +76,11 @@ public sealed class Rehearsal
     public static Result<Rehearsal> Of(CompiledEdition compiled, RehearsalAsked asked, ThingsRemembered remembered)
     {
         var things = RehearsedThings.Of(compiled, remembered);
-        if (asked.Problems(things) is { Count: > 0 } wrong) return Result<Rehearsal>.Refused(wrong);
+        if (asked.Problems(things) is { Count: > 0 } wrong)
+            return Result<Rehearsal>.Refused(wrong);
         var rehearsal = new Rehearsal(compiled, asked, remembered, things);
-        return rehearsal.Classes.Problems() is { Count: > 0 } refused ? Result<Rehearsal>.Refused(refused) : Result<Rehearsal>.Ok(rehearsal);
+        return rehearsal.Classes.Problems() is { Count: > 0 } refused
+            ? Result<Rehearsal>.Refused(refused)
+            : Result<Rehearsal>.Ok(rehearsal);
     }
 }

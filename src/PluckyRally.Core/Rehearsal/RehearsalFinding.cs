@@ -20,7 +20,14 @@ public enum FindingWeight
 /// <param name="InAHundred">The number that it rests on: of a hundred classes, teams or times.</param>
 /// <param name="Caption">What the bars show.</param>
 /// <param name="Bars">The bars.</param>
-public sealed record RehearsalFinding(string Id, FindingWeight Weight, string Says, decimal InAHundred, string Caption, IReadOnlyList<RehearsalBar> Bars)
+public sealed record RehearsalFinding(
+    string Id,
+    FindingWeight Weight,
+    string Says,
+    decimal InAHundred,
+    string Caption,
+    IReadOnlyList<RehearsalBar> Bars
+)
 {
     /// <summary>Changes that may help; worked out when they are asked for.</summary>
     internal IEnumerable<RehearsalChange> Helps { get; init; } = [];

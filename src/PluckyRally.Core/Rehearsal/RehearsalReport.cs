@@ -6,11 +6,22 @@ namespace PluckyRally.Core;
 /// <param name="Classes">How many classes were played.</param>
 /// <param name="TieForFirst">Of a hundred classes, in how many the first place is shared.</param>
 /// <param name="TieForAny">Of a hundred classes, in how many any place is shared.</param>
-/// <param name="BestWins">Of a hundred classes, in how many the team that is best at bottom wins or shares the first place.</param>
+/// <param name="BestWins">Of a hundred classes, in how many the team that is best at bottom wins or shares the first
+/// place.</param>
 /// <param name="NotPlaced">Of a hundred teams, how many do not place.</param>
 /// <param name="Parts">How much each part decides, the one that decides most first.</param>
 /// <param name="Choices">What it could be held against, side by side.</param>
-public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IReadOnlyList<RehearsalFinding> Findings, int Classes, decimal TieForFirst, decimal TieForAny, decimal BestWins, decimal NotPlaced, IReadOnlyList<PartDecides> Parts, IReadOnlyList<RehearsalChange> Choices)
+public sealed record RehearsalReport(
+    IReadOnlyList<RehearsalInput> Inputs,
+    IReadOnlyList<RehearsalFinding> Findings,
+    int Classes,
+    decimal TieForFirst,
+    decimal TieForAny,
+    decimal BestWins,
+    decimal NotPlaced,
+    IReadOnlyList<PartDecides> Parts,
+    IReadOnlyList<RehearsalChange> Choices
+)
 {
     /// <summary>Plays it through the scorer that real classes have.</summary>
     /// <param name="rehearsal">What is played.</param>
@@ -20,7 +31,13 @@ public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IRead
     public static RehearsalReport Of(Rehearsal rehearsal, Action<int> played, CancellationToken stop)
     {
         var (compiled, asked, classes) = (rehearsal.Compiled, rehearsal.Asked, rehearsal.Classes);
-        var (ties, luck, parts, bands, rules) = (new TiesSeen(), new LuckSeen(asked.Teams), new PartsSeen(compiled), new BandsSeen(compiled.Parts), new RulesSeen(compiled));
+        var (ties, luck, parts, bands, rules) = (
+            new TiesSeen(),
+            new LuckSeen(asked.Teams),
+            new PartsSeen(compiled),
+            new BandsSeen(compiled.Parts),
+            new RulesSeen(compiled)
+        );
         var (reread, supplies) = (new RereadSeen(classes.Run, asked.Seed), new SuppliesSeen(compiled, asked.Teams));
         for (var lineUp = 0; lineUp < asked.LineUps; lineUp++)
         {
@@ -35,21 +52,52 @@ public sealed record RehearsalReport(IReadOnlyList<RehearsalInput> Inputs, IRead
                 bands.See(now);
                 rules.See(now);
                 supplies.See(now);
-                if (play == 0) reread.See(now);
+                if (play == 0)
+                    reread.See(now);
             }
 
             played((lineUp + 1) * RehearsalAsked.Plays);
         }
 
-        IEnumerable<RehearsalFinding?> ranked = compiled.Brief.Method.Ranking ? [luck.Finding(compiled), ties.Finding(compiled, asked.Teams), reread.Finding()] : [];
-        var findings = ranked.Concat(parts.Findings()).Concat(bands.Findings()).Concat(rules.Findings()).Append(QueueSeen.Of(classes, asked.Classes, stop)).Concat(supplies.Findings()).OfType<RehearsalFinding>();
-        return new([.. rehearsal.Things.Select(t => t.Shown)], [.. findings.OrderBy(f => f.Weight)], asked.LineUps * RehearsalAsked.Plays, ties.TieForFirst, ties.TieForAny, luck.BestWins, rules.NotPlaced, parts.Decides(), RehearsalHelp.Choices(compiled));
+        IEnumerable<RehearsalFinding?> ranked = compiled.Brief.Method.Ranking
+            ? [luck.Finding(compiled), ties.Finding(compiled, asked.Teams), reread.Finding()]
+            : [];
+        var findings = ranked
+            .Concat(parts.Findings())
+            .Concat(bands.Findings())
+            .Concat(rules.Findings())
+            .Append(QueueSeen.Of(classes, asked.Classes, stop))
+            .Concat(supplies.Findings())
+            .OfType<RehearsalFinding>();
+        return new(
+            [.. rehearsal.Things.Select(t => t.Shown)],
+            [.. findings.OrderBy(f => f.Weight)],
+            asked.LineUps * RehearsalAsked.Plays,
+            ties.TieForFirst,
+            ties.TieForAny,
+            luck.BestWins,
+            rules.NotPlaced,
+            parts.Decides(),
+            RehearsalHelp.Choices(compiled)
+        );
     }
 
-    /// <summary>The team that is first when the moment adds nothing; where several are, the one of them that is better over all.</summary>
+    /// <summary>
+    /// The team that is first when the moment adds nothing; where several are, the one of them that is better over all.
+    /// </summary>
     private static string Best(RehearsedClasses classes, int lineUp)
     {
-        var first = classes.Play(lineUp, RehearsedClasses.AtTheirBest).First.Select(r => r.Team.Id).ToHashSet(StringComparer.Ordinal);
-        return classes.Teams[Enumerable.Range(0, classes.Teams.Count).Where(t => first.Count == 0 || first.Contains(classes.Teams[t].Id)).MaxBy(t => classes.Level(lineUp, t))].Id;
+        var first = classes
+            .Play(lineUp, RehearsedClasses.AtTheirBest)
+            .First.Select(r => r.Team.Id)
+            .ToHashSet(StringComparer.Ordinal);
+        return classes
+            .Teams[
+                Enumerable
+                    .Range(0, classes.Teams.Count)
+                    .Where(t => first.Count == 0 || first.Contains(classes.Teams[t].Id))
+                    .MaxBy(t => classes.Level(lineUp, t))
+            ]
+            .Id;
     }
 }

@@ -31,35 +31,72 @@ internal static class RehearsalWords
 
     public static string MinutesOfOne(Phase phase) => $"{Minutes.Name(phase.Kind)}: one attempt";
 
-    public static string Scale(IReadOnlyList<string> words) => $"0 for “{words[0]}” to {words.Count - 1} for “{words[^1]}”";
+    public static string Scale(IReadOnlyList<string> words) =>
+        $"0 for “{words[0]}” to {words.Count - 1} for “{words[^1]}”";
 
-    public static string OfRallies(int count, IReadOnlyList<string> rallies) => $"{Numerals.Write(count)} times in {English.List([.. rallies.Take(2).Select(r => $"“{r}”"), .. rallies.Count > 2 ? [$"{Numerals.Write(rallies.Count - 2)} more"] : Array.Empty<string>()])}";
+    public static string OfRallies(int count, IReadOnlyList<string> rallies) =>
+        $"{Numerals.Write(count)} times in "
+        + English.List([
+            .. rallies.Take(2).Select(r => $"“{r}”"),
+            .. rallies.Count > 2 ? [$"{Numerals.Write(rallies.Count - 2)} more"] : Array.Empty<string>(),
+        ]);
 
     public static string Place(int place) => English.Ordinal(place);
 
     public static string Ties(decimal first, decimal any) =>
-        any == 0 ? "No place is ever shared." : first == 0 ? $"The first place is never shared, some place is in {InAHundred(any)} classes." : $"The first place is shared in {InAHundred(first)} classes, some place in {InAHundred(any)}.";
+        any == 0 ? "No place is ever shared."
+        : first == 0 ? $"The first place is never shared, some place is in {InAHundred(any)} classes."
+        : $"The first place is shared in {InAHundred(first)} classes, some place in {InAHundred(any)}.";
 
     public static string Luck(decimal wins, decimal another, decimal even) =>
-        $"The best team wins in {InAHundred(wins)} classes; by luck alone it would be {InAHundred(even)}. When the same teams play once more, another team wins in {InAHundred(another)} classes.";
+        $"The best team wins in {InAHundred(wins)} classes; by luck alone it would be {InAHundred(even)}. "
+        + $"When the same teams play once more, another team wins in {InAHundred(another)} classes.";
 
-    public static string Deciding(IReadOnlyList<PartDecides> parts, bool one) => one
-        ? $"“{parts[0].Name}” decides nearly everything: {Numerals.Write(Math.Round(parts[0].Share))} of a hundred parts of what sets teams apart. {HandInHand(parts)}"
-        : $"What sets teams apart is {English.List([.. parts.Where(p => p.Share >= 0.5m).Select(p => $"“{p.Name}” for {Numerals.Write(Math.Round(p.Share))}")])} of a hundred parts. {HandInHand(parts)}";
+    public static string Deciding(IReadOnlyList<PartDecides> parts, bool one) =>
+        one
+            ? $"“{parts[0].Name}” decides nearly everything: {Numerals.Write(Math.Round(parts[0].Share))} of "
+                + $"a hundred parts of what sets teams apart. {HandInHand(parts)}"
+            : "What sets teams apart is "
+                + English.List([
+                    .. parts
+                        .Where(p => p.Share >= 0.5m)
+                        .Select(p => $"“{p.Name}” for {Numerals.Write(Math.Round(p.Share))}"),
+                ])
+                + $" of a hundred parts. {HandInHand(parts)}";
 
     /// <summary>How the parts go with the place, as one says it of a class.</summary>
     private static string HandInHand(IReadOnlyList<PartDecides> parts) =>
-        string.Join(" ", parts.GroupBy(p => -p.Rank switch { >= 0.8m => "nearly always does", >= 0.5m => "mostly does", >= 0.2m => "sometimes does", _ => "hardly ever does" }).Select(g => $"Who is good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} well in the end."));
+        string.Join(
+            " ",
+            parts
+                .GroupBy(p =>
+                    -p.Rank switch
+                    {
+                        >= 0.8m => "nearly always does",
+                        >= 0.5m => "mostly does",
+                        >= 0.2m => "sometimes does",
+                        _ => "hardly ever does",
+                    }
+                )
+                .Select(g =>
+                    $"Who is good at {English.List([.. g.Select(p => $"“{p.Name}”")])} {g.Key} well in the end."
+                )
+        );
 
-    public static string Never(PartDecides part) => $"“{part.Name}” {(part.Differs == 0 ? "never gives" : "hardly ever gives")} two teams different points.";
+    public static string Never(PartDecides part) =>
+        $"“{part.Name}” {(part.Differs == 0 ? "never gives" : "hardly ever gives")} two teams different points.";
 
     public static string Below(PartPlan plan, decimal edge) => $"below {plan.ShowStated(edge)}";
 
-    public static string Band(PartPlan plan, decimal from, decimal? next) => plan.ShowsWords ? plan.ShowStated(from) : next is { } edge ? $"from {plan.ShowStated(from)} to below {plan.ShowStated(edge)}" : $"from {plan.ShowStated(from)}";
+    public static string Band(PartPlan plan, decimal from, decimal? next) =>
+        plan.ShowsWords ? plan.ShowStated(from)
+        : next is { } edge ? $"from {plan.ShowStated(from)} to below {plan.ShowStated(edge)}"
+        : $"from {plan.ShowStated(from)}";
 
     public static string InBands(string part) => $"Where teams come to in “{part}”, of a hundred";
 
-    public static string NeverEarned(string part, IReadOnlyList<string> bands) => $"The points of “{part}” {English.List(bands)} are never earned.";
+    public static string NeverEarned(string part, IReadOnlyList<string> bands) =>
+        $"The points of “{part}” {English.List(bands)} are never earned.";
 
     public static string AllEarned(string part) => $"Each band of “{part}” is earned by somebody.";
 
@@ -67,27 +104,45 @@ internal static class RehearsalWords
 
     public static string PutsOutNobody(Rule rule) => $"“{rule.Text}” puts nobody out.";
 
-    public static string PutOutSome(decimal gone) => $"{InAHundred(gone, true)} teams miss a must-have and do not place.";
+    public static string PutOutSome(decimal gone) =>
+        $"{InAHundred(gone, true)} teams miss a must-have and do not place.";
 
-    public static string BonusForNobody(Rule rule, bool nobody) => nobody ? $"Hardly a team gets the points for “{rule.Text}”." : $"Nearly every team gets the points for “{rule.Text}”: they set nobody apart.";
+    public static string BonusForNobody(Rule rule, bool nobody) =>
+        nobody
+            ? $"Hardly a team gets the points for “{rule.Text}”."
+            : $"Nearly every team gets the points for “{rule.Text}”: they set nobody apart.";
 
-    public static string Reread(decimal share) => share == 0 ? "When everything is read once more, as finely as it can be, the same team wins." : $"When everything is read once more, as finely as it can be, another team wins in {InAHundred(share)} classes.";
+    public static string Reread(decimal share) =>
+        share == 0
+            ? "When everything is read once more, as finely as it can be, the same team wins."
+            : "When everything is read once more, as finely as it can be, another team wins in "
+                + $"{InAHundred(share)} classes.";
 
-    public static string Queue(decimal share, decimal middle, decimal worst) => share == 0
-        ? $"It ends in time in all classes; in one of twenty with less than {InMinutes(-worst)} left."
+    public static string Queue(decimal share, decimal middle, decimal worst) =>
+        share == 0 ? $"It ends in time in all classes; in one of twenty with less than {InMinutes(-worst)} left."
         : share < 5 ? $"It ends in time in nearly all classes: in {InAHundred(share)} it runs over."
-        : $"It runs over in {InAHundred(share)} classes, mostly by {InMinutes(middle)}, in one of twenty by {InMinutes(worst)} or more.";
+        : $"It runs over in {InAHundred(share)} classes, mostly by {InMinutes(middle)}, in one of twenty by "
+            + $"{InMinutes(worst)} or more.";
 
-    public static string NeedUpTo(decimal part) => part == 0.5m ? "up to half of it" : part == 0.75m ? "up to three quarters" : "up to nearly all";
+    public static string NeedUpTo(decimal part) =>
+        part == 0.5m ? "up to half of it"
+        : part == 0.75m ? "up to three quarters"
+        : "up to nearly all";
 
     public static string Needs(string name) => $"What classes need of {name}, of a hundred";
 
-    public static string Supply(string name, string there, decimal share) => share == 0 ? $"{Within.Beginning(name)} last: {there} are enough in all classes." : $"{Within.Beginning(name)} run out in {InAHundred(share)} classes: there are {there}.";
+    public static string Supply(string name, string there, decimal share) =>
+        share == 0
+            ? $"{Within.Beginning(name)} last: {there} are enough in all classes."
+            : $"{Within.Beginning(name)} run out in {InAHundred(share)} classes: there are {there}.";
 
     /// <summary>What a change comes to, before and after.</summary>
     public static string BeforeAndAfter(RehearsalFinding before, RehearsalFinding? after, decimal minutes)
     {
-        var comes = after is null ? "This is settled then." : $"{Within.Beginning(before.Comes(InAHundred(after.InAHundred)))} instead of {InNumbers(before.InAHundred)}.";
+        var comes = after is null
+            ? "This is settled then."
+            : $"{Within.Beginning(before.Comes(InAHundred(after.InAHundred)))} instead of "
+                + $"{InNumbers(before.InAHundred)}.";
         return minutes == 0 ? comes : $"{comes} {InMinutes(Math.Abs(minutes))} {(minutes > 0 ? "more" : "less")}.";
     }
 
@@ -95,7 +150,8 @@ internal static class RehearsalWords
 
     public static string BestWinsIn(string share) => $"the best team wins in {share} classes";
 
-    public static string PartDecides(string part, string share) => $"the part that decides most does so for {share} parts";
+    public static string PartDecides(string part, string share) =>
+        $"the part that decides most does so for {share} parts";
 
     public static string SetsSomeApart(string part, string share) => $"“{part}” sets teams apart in {share} classes";
 
@@ -113,19 +169,20 @@ internal static class RehearsalWords
 
     public static string AndAllCount(int attempts) => $"{Attempts(attempts)}, and count all of them";
 
-    public static string Combined(Part part, Combine how) => how switch
-    {
-        Combine.Best => $"Count the best of “{part.Name}”",
-        Combine.Worst => $"Count the weakest of “{part.Name}”",
-        Combine.Mean => $"Count all of “{part.Name}”, the mean",
-        Combine.Median => $"Count the middle one of “{part.Name}”",
-        Combine.Sum => $"Add up “{part.Name}”",
-        Combine.First => $"Count the first of “{part.Name}”",
-        Combine.Last => $"Count the last of “{part.Name}”",
-        Combine.BestMean => $"Count the best few of “{part.Name}”",
-        Combine.Successes => $"Count how often “{part.Name}” comes off",
-        Combine.Range => $"Count how far “{part.Name}” lies apart",
-    };
+    public static string Combined(Part part, Combine how) =>
+        how switch
+        {
+            Combine.Best => $"Count the best of “{part.Name}”",
+            Combine.Worst => $"Count the weakest of “{part.Name}”",
+            Combine.Mean => $"Count all of “{part.Name}”, the mean",
+            Combine.Median => $"Count the middle one of “{part.Name}”",
+            Combine.Sum => $"Add up “{part.Name}”",
+            Combine.First => $"Count the first of “{part.Name}”",
+            Combine.Last => $"Count the last of “{part.Name}”",
+            Combine.BestMean => $"Count the best few of “{part.Name}”",
+            Combine.Successes => $"Count how often “{part.Name}” comes off",
+            Combine.Range => $"Count how far “{part.Name}” lies apart",
+        };
 
     public const string Time = "Time";
     public const string Quicker = "quicker";
@@ -136,11 +193,15 @@ internal static class RehearsalWords
 
     public static string TieBreak(Measure measure) => $"Let {TieBreakName(measure)} decide between equals";
 
-    public static string TieBreakName(Measure measure) => $"{(measure.Better == Better.Less ? "less" : "more")} {measure.InSentence}";
+    public static string TieBreakName(Measure measure) =>
+        $"{(measure.Better == Better.Less ? "less" : "more")} {measure.InSentence}";
 
-    public static string ReadTo(Measure measure, decimal step) => $"Read “{measure.Name}” to {Numerals.Write(step)}{(measure.Unit.Length > 0 ? $" {measure.Unit}" : "")}";
+    public static string ReadTo(Measure measure, decimal step) =>
+        $"Read “{measure.Name}” to {Numerals.Write(step)}{(measure.Unit.Length > 0 ? $" {measure.Unit}" : "")}";
 
-    public static string WeighMore(IReadOnlyList<Part> parts, decimal times) => $"Count {English.List([.. parts.Select(p => $"“{p.Name}”")])} {(times == 2 ? "twice" : $"{Numerals.Write(times)} times")}";
+    public static string WeighMore(IReadOnlyList<Part> parts, decimal times) =>
+        $"Count {English.List([.. parts.Select(p => $"“{p.Name}”")])} "
+        + $"{(times == 2 ? "twice" : $"{Numerals.Write(times)} times")}";
 
     public static string WeighHalf(string part) => $"Count “{part}” half";
 
@@ -154,17 +215,22 @@ internal static class RehearsalWords
 
     public static string FreshBuilds(int builds) => $"Allow {English.Count(builds, "fresh build")}";
 
-    public static string HaveMore(Material material, decimal amount) => $"Have {Material.So(amount, material.Unit, material.Name)}";
+    public static string HaveMore(Material material, decimal amount) =>
+        $"Have {Material.So(amount, material.Unit, material.Name)}";
 
     public static string Team(string number) => $"Team {number}";
 
-    public static string WinnersDiffer(decimal share) => share == 0 ? "The same team wins in all classes." : $"Another team wins in {InAHundred(share)} classes.";
+    public static string WinnersDiffer(decimal share) =>
+        share == 0 ? "The same team wins in all classes." : $"Another team wins in {InAHundred(share)} classes.";
 
-    public static string PlacesDiffer(decimal moved, int teams) => moved == 0 ? "No place changes." : $"Of {teams} teams, {Numerals.Write(moved)} have another place.";
+    public static string PlacesDiffer(decimal moved, int teams) =>
+        moved == 0 ? "No place changes." : $"Of {teams} teams, {Numerals.Write(moved)} have another place.";
 
-    public static string Rise(IReadOnlyList<string> things) => $"Teams go up that are good at {English.List([.. things.Select(t => $"“{t}”")])}.";
+    public static string Rise(IReadOnlyList<string> things) =>
+        $"Teams go up that are good at {English.List([.. things.Select(t => $"“{t}”")])}.";
 
-    public static string Fall(IReadOnlyList<string> things) => $"Teams go down that are good at {English.List([.. things.Select(t => $"“{t}”")])}.";
+    public static string Fall(IReadOnlyList<string> things) =>
+        $"Teams go down that are good at {English.List([.. things.Select(t => $"“{t}”")])}.";
 
     public static string Range(string low, string high) => low == high ? low : $"{low} to {high}";
 
@@ -172,15 +238,33 @@ internal static class RehearsalWords
 
     public static string TimesOf(decimal times, int all) => $"{Numerals.Write(times)} of {Numerals.Write(all)}";
 
-    public static string OutsideOf(int outside, int all, string middle) => outside == 0 ? $"As expected, the middle one {middle}." : outside == all ? $"All lie outside, the middle one at {middle}." : $"{outside} of {all} {(outside == 1 ? "lies" : "lie")} outside, the middle one at {middle}.";
+    public static string OutsideOf(int outside, int all, string middle) =>
+        outside == 0 ? $"As expected, the middle one {middle}."
+        : outside == all ? $"All lie outside, the middle one at {middle}."
+        : $"{outside} of {all} {(outside == 1 ? "lies" : "lie")} outside, the middle one at {middle}.";
 
-    public static string CameOtherwise(Measure measure, int count, string low, string high, string expectedLow, string expectedHigh) => $"{Within.Beginning(measure.Name)}: {English.Count(count, "reading")} came to {Range(low, high)}, expected {Range(expectedLow, expectedHigh)}.";
+    public static string CameOtherwise(
+        Measure measure,
+        int count,
+        string low,
+        string high,
+        string expectedLow,
+        string expectedHigh
+    ) =>
+        $"{Within.Beginning(measure.Name)}: {English.Count(count, "reading")} came to {Range(low, high)}, "
+        + $"expected {Range(expectedLow, expectedHigh)}.";
 
     public static string Expect(string low, string high) => $"Expect {Range(low, high)}";
 
-    private static string InNumbers(decimal share) => share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, MidpointRounding.AwayFromZero));
+    private static string InNumbers(decimal share) =>
+        share > 0 && share < 1 ? "less than one" : Numerals.Write(Math.Round(share, MidpointRounding.AwayFromZero));
 
     private static string InMinutes(decimal minutes) => English.Count(Math.Max(1, Math.Round(minutes)), "minute");
 
-    private static string InAHundred(decimal share, bool first = false) => share > 0 && share < 1 ? first ? "Less than one of a hundred" : "less than one of a hundred" : $"{InNumbers(share)} of a hundred";
+    private static string InAHundred(decimal share, bool first = false) =>
+        share > 0 && share < 1
+            ? first
+                ? "Less than one of a hundred"
+                : "less than one of a hundred"
+            : $"{InNumbers(share)} of a hundred";
 }

@@ -2,15 +2,19 @@ using MathNet.Numerics.Distributions;
 
 namespace PluckyRally.Core;
 
-/// <summary>One thing that is left to chance in a rehearsal: what is expected of it, and where that comes from.</summary>
-/// <param name="Handle">Names it: a measure's id, a part's id with what of it, or the place of a rule, of the trials or of a phase.</param>
+/// <summary>
+/// One thing that is left to chance in a rehearsal: what is expected of it, and where that comes from.
+/// </summary>
+/// <param name="Handle">Names it: a measure's id, a part's id with what of it, or the place of a rule, of the trials or
+/// of a phase.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="From">Where what is expected comes from.</param>
 internal abstract record RehearsedThing(string Handle, string Name, string From)
 {
     /// <summary>
-    /// Makes it ready to be drawn many times. What comes of a draw hangs on how well it goes at that moment, as a draw of the standard
-    /// normal distribution, above 0 where it goes better than usual; something that happens several times asks once for each.
+    /// Makes it ready to be drawn many times. What comes of a draw hangs on how well it goes at that moment, as a draw
+    /// of the standard normal distribution, above 0 where it goes better than usual; something that happens several
+    /// times asks once for each.
     /// </summary>
     public abstract Func<Func<int, double>, decimal> Ready();
 
@@ -38,7 +42,8 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
         private const int Steps = 512;
 
         /// <summary>Where nobody says more than between what a slider moves.</summary>
-        public static Amount Guess(TryHandle of) => new(of, new(of.Low, (of.Low + of.High) / 2, of.High), RehearsalWords.Guess);
+        public static Amount Guess(TryHandle of) =>
+            new(of, new(of.Low, (of.Low + of.High) / 2, of.High), RehearsalWords.Guess);
 
         public override Func<Func<int, double>, decimal> Ready()
         {
@@ -52,11 +57,21 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
             };
         }
 
-        public override RehearsedThing As(RehearsalAsked asked) => asked.Expected.TryGetValue(Handle, out var own) ? this with { Expected = own } : this;
+        public override RehearsedThing As(RehearsalAsked asked) =>
+            asked.Expected.TryGetValue(Handle, out var own) ? this with { Expected = own } : this;
 
-        public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Where(c => c.Unit is null || c.Unit == Of.Unit).Select(c => c.Value).ToList() is { Count: >= Fewest } values ? this with { Expected = Pert.Through(values, Of.Step), From = from } : this;
+        public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) =>
+            came.Where(c => c.Unit is null || c.Unit == Of.Unit).Select(c => c.Value).ToList()
+                is { Count: >= Fewest } values
+                ? this with
+                {
+                    Expected = Pert.Through(values, Of.Step),
+                    From = from,
+                }
+                : this;
 
-        public override RehearsalInput Shown => new(Handle, Name, Of.Words.Count > 0 ? RehearsalWords.Scale(Of.Words) : Of.Unit, Expected, null, From);
+        public override RehearsalInput Shown =>
+            new(Handle, Name, Of.Words.Count > 0 ? RehearsalWords.Scale(Of.Words) : Of.Unit, Expected, null, From);
     }
 
     /// <summary>Something that happens or does not, once or several times.</summary>
@@ -65,7 +80,13 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
     /// <param name="InAHundred">How often it happens, of a hundred times.</param>
     /// <param name="Good">Whether it is good when it happens: then it happens more often where it goes well.</param>
     /// <param name="From">Where that comes from.</param>
-    public sealed record Happening(string Handle, string Name, decimal InAHundred, bool Good, string From = RehearsalWords.Guess) : RehearsedThing(Handle, Name, From)
+    public sealed record Happening(
+        string Handle,
+        string Name,
+        decimal InAHundred,
+        bool Good,
+        string From = RehearsalWords.Guess
+    ) : RehearsedThing(Handle, Name, From)
     {
         /// <summary>Whether it ends at the first time that it does not happen.</summary>
         public bool InARow { get; init; }
@@ -73,23 +94,36 @@ internal abstract record RehearsedThing(string Handle, string Name, string From)
         public override Func<Func<int, double>, decimal> Ready()
         {
             var share = (double)InAHundred / 100;
-            var edge = share <= 0 ? double.NegativeInfinity : share >= 1 ? double.PositiveInfinity : Normal.InvCDF(0, 1, share);
+            var edge =
+                share <= 0 ? double.NegativeInfinity
+                : share >= 1 ? double.PositiveInfinity
+                : Normal.InvCDF(0, 1, share);
             return z =>
             {
                 var count = 0;
                 for (var i = 0; i < Times; i++)
                 {
-                    if ((Good ? -z(i) : z(i)) < edge) count++;
-                    else if (InARow) break;
+                    if ((Good ? -z(i) : z(i)) < edge)
+                        count++;
+                    else if (InARow)
+                        break;
                 }
 
                 return count;
             };
         }
 
-        public override RehearsedThing As(RehearsalAsked asked) => asked.Chances.TryGetValue(Handle, out var own) ? this with { InAHundred = own } : this;
+        public override RehearsedThing As(RehearsalAsked asked) =>
+            asked.Chances.TryGetValue(Handle, out var own) ? this with { InAHundred = own } : this;
 
-        public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) => came.Sum(c => c.Of) is var all && all < Fewest ? this : this with { InAHundred = Math.Round(100 * came.Sum(c => c.Value) / all, 0), From = from };
+        public override RehearsedThing As(IReadOnlyList<ThingCame> came, string from) =>
+            came.Sum(c => c.Of) is var all && all < Fewest
+                ? this
+                : this with
+                {
+                    InAHundred = Math.Round(100 * came.Sum(c => c.Value) / all, 0),
+                    From = from,
+                };
 
         public override RehearsalInput Shown => new(Handle, Name, "", null, InAHundred, From);
     }

@@ -8,35 +8,73 @@ internal static class AwardsByPeople
     {
         var round = mayWin.Count > 0 ? mayWin[0].Record.Round : [];
         return by == GivenBy.Teacher
-            ? Given(award.Definition.Id, award.Definition.Name, [.. round.OfType<Entry.AwardGiven>().Where(g => g.Award == award.Definition.Id)], mayWin) ?? Nobody(award, by)
-            : Voted(award, by, [.. round.OfType<Entry.AwardVoted>().Where(v => v.Award == award.Definition.Id)], mayWin) ?? Nobody(award, by);
+            ? Given(
+                award.Definition.Id,
+                award.Definition.Name,
+                [.. round.OfType<Entry.AwardGiven>().Where(g => g.Award == award.Definition.Id)],
+                mayWin
+            ) ?? Nobody(award, by)
+            : Voted(award, by, [.. round.OfType<Entry.AwardVoted>().Where(v => v.Award == award.Definition.Id)], mayWin)
+                ?? Nobody(award, by);
     }
 
     /// <summary>Awards that the teacher thought of on the spot.</summary>
-    public static IEnumerable<AwardResult> OnTheSpot(IReadOnlyList<TeamResult> results) => results.Count == 0
-        ? []
-        : results[0].Record.Round.OfType<Entry.AwardGiven>().Where(g => g.Award.Length == 0)
-            .GroupBy(g => g.Name.Trim(), StringComparer.OrdinalIgnoreCase)
-            .Select(g => Given("", g.Key, [.. g], [.. results.Where(r => r.Status != StandingStatus.Away)]))
-            .OfType<AwardResult>();
+    public static IEnumerable<AwardResult> OnTheSpot(IReadOnlyList<TeamResult> results) =>
+        results.Count == 0
+            ? []
+            : results[0]
+                .Record.Round.OfType<Entry.AwardGiven>()
+                .Where(g => g.Award.Length == 0)
+                .GroupBy(g => g.Name.Trim(), StringComparer.OrdinalIgnoreCase)
+                .Select(g => Given("", g.Key, [.. g], [.. results.Where(r => r.Status != StandingStatus.Away)]))
+                .OfType<AwardResult>();
 
-    private static AwardResult? Given(string id, string name, IReadOnlyList<Entry.AwardGiven> given, IReadOnlyList<TeamResult> mayWin)
+    private static AwardResult? Given(
+        string id,
+        string name,
+        IReadOnlyList<Entry.AwardGiven> given,
+        IReadOnlyList<TeamResult> mayWin
+    )
     {
-        var each = given.GroupBy(g => g.Team).Select(g => (Team: mayWin.FirstOrDefault(r => r.Team.Id == g.Key), Last: g.Last())).Where(g => g.Team is not null).ToList();
+        var each = given
+            .GroupBy(g => g.Team)
+            .Select(g => (Team: mayWin.FirstOrDefault(r => r.Team.Id == g.Key), Last: g.Last()))
+            .Where(g => g.Team is not null)
+            .ToList();
         return each.Count == 0
             ? null
-            : new(id, name, [.. each.Select(e => e.Team!.Team.Id)], AwardWords.SayGiven(name, [.. each.Select(e => e.Team!.Team.Name)], null, [.. each.Select(e => e.Last.Why).Where(w => w.Length > 0)]))
+            : new(
+                id,
+                name,
+                [.. each.Select(e => e.Team!.Team.Id)],
+                AwardWords.SayGiven(
+                    name,
+                    [.. each.Select(e => e.Team!.Team.Name)],
+                    null,
+                    [.. each.Select(e => e.Last.Why).Where(w => w.Length > 0)]
+                )
+            )
             {
                 GivenBy = GivenBy.Teacher,
                 Voices = [.. each.Select(e => new AwardVoice(e.Last.Id, e.Last.By, e.Team!.Team.Id, e.Last.Why))],
             };
     }
 
-    private static AwardResult? Voted(AwardPlan award, GivenBy by, IReadOnlyList<Entry.AwardVoted> votes, IReadOnlyList<TeamResult> mayWin)
+    private static AwardResult? Voted(
+        AwardPlan award,
+        GivenBy by,
+        IReadOnlyList<Entry.AwardVoted> votes,
+        IReadOnlyList<TeamResult> mayWin
+    )
     {
         // Each voice counts once, with its last word.
-        var voices = votes.GroupBy(Whose).Select(g => g.Last()).Where(v => mayWin.Any(r => r.Team.Id == v.For) && v.For != v.Team).ToList();
-        if (voices.Count == 0) return null;
+        var voices = votes
+            .GroupBy(Whose)
+            .Select(g => g.Last())
+            .Where(v => mayWin.Any(r => r.Team.Id == v.For) && v.For != v.Team)
+            .ToList();
+        if (voices.Count == 0)
+            return null;
         var most = voices.GroupBy(v => v.For).Max(g => g.Count());
         var winners = mayWin.Where(r => voices.Count(v => v.For == r.Team.Id) == most).ToList();
         var names = mayWin[0].Record.Names;
@@ -44,15 +82,28 @@ internal static class AwardsByPeople
             award.Definition.Id,
             award.Definition.Name,
             [.. winners.Select(w => w.Team.Id)],
-            AwardWords.SayGiven(award.Definition.Name, [.. winners.Select(w => w.Team.Name)], (most, voices.Count), [.. voices.Where(v => v.Why.Length > 0 && winners.Any(w => w.Team.Id == v.For)).Select(v => v.Why)]))
+            AwardWords.SayGiven(
+                award.Definition.Name,
+                [.. winners.Select(w => w.Team.Name)],
+                (most, voices.Count),
+                [.. voices.Where(v => v.Why.Length > 0 && winners.Any(w => w.Team.Id == v.For)).Select(v => v.Why)]
+            )
+        )
         {
             GivenBy = by,
-            Voices = [.. voices.Select(v => new AwardVoice(v.Id, names.GetValueOrDefault(Whose(v), Whose(v)), v.For, v.Why))],
+            Voices =
+            [
+                .. voices.Select(v => new AwardVoice(v.Id, names.GetValueOrDefault(Whose(v), Whose(v)), v.For, v.Why)),
+            ],
         };
     }
 
     /// <summary>Whose voice it is: a team's, by its id, or one of the jury's, by name.</summary>
-    private static string Whose(Entry.AwardVoted vote) => vote.Team.Length > 0 ? vote.Team : vote.Voter.Length > 0 ? vote.Voter : vote.By;
+    private static string Whose(Entry.AwardVoted vote) =>
+        vote.Team.Length > 0 ? vote.Team
+        : vote.Voter.Length > 0 ? vote.Voter
+        : vote.By;
 
-    private static AwardResult Nobody(AwardPlan award, GivenBy by) => new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition)) { GivenBy = by };
+    private static AwardResult Nobody(AwardPlan award, GivenBy by) =>
+        new(award.Definition.Id, award.Definition.Name, [], AwardWords.SayNobody(award.Definition)) { GivenBy = by };
 }

@@ -7,11 +7,14 @@ public sealed record BoardChoice(string Of, string Name)
 {
     /// <summary>All that a round can reveal.</summary>
     public static IReadOnlyList<BoardChoice> All(CompiledEdition compiled) =>
-    [
-        new("", BoardWords.Totals),
-        .. compiled.Figures.All.Where(PlotScene.IsPlotted).Where(f => f is not Figure.OfTeam).Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", Within.Beginning(f.Name))),
-        .. compiled.Awards.Select(a => new BoardChoice($"{Board.OfAward}{a.Definition.Id}", a.Definition.Name)),
-    ];
+        [
+            new("", BoardWords.Totals),
+            .. compiled
+                .Figures.All.Where(PlotScene.IsPlotted)
+                .Where(f => f is not Figure.OfTeam)
+                .Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", Within.Beginning(f.Name))),
+            .. compiled.Awards.Select(a => new BoardChoice($"{Board.OfAward}{a.Definition.Id}", a.Definition.Name)),
+        ];
 }
 
 /// <summary>The order in which something is revealed: the best first.</summary>
@@ -20,20 +23,58 @@ public sealed record BoardChoice(string Of, string Name)
 /// <param name="Rows">The teams, the best first.</param>
 public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> Rows)
 {
-    internal const string OfFigure = "figure:", OfAward = "award:";
+    internal const string OfFigure = "figure:",
+        OfAward = "award:";
 
-    /// <summary>The board of a figure or an award; null for the totals, and for what the brief does not have any more.</summary>
+    /// <summary>
+    /// The board of a figure or an award; null for the totals, and for what the brief does not have any more.
+    /// </summary>
     public static Board? Of(OpenedRally opened, int round, string of)
     {
         var run = opened.In(round);
-        if (of.StartsWith(OfFigure, StringComparison.Ordinal) && run.Compiled.Figures.All.FirstOrDefault(f => f.Id == of[OfFigure.Length..]) is { } figure)
-            return Values(figure.Name, figure.Direction ?? Better.More, Present(run, opened).Select(r => (r, figure.Compared(r.Design.Facts))), figure.Show);
-        if (!of.StartsWith(OfAward, StringComparison.Ordinal) || run.Compiled.Awards.FirstOrDefault(a => a.Definition.Id == of[OfAward.Length..]) is not { } award) return null;
+        if (
+            of.StartsWith(OfFigure, StringComparison.Ordinal)
+            && run.Compiled.Figures.All.FirstOrDefault(f => f.Id == of[OfFigure.Length..]) is { } figure
+        )
+            return Values(
+                figure.Name,
+                figure.Direction ?? Better.More,
+                Present(run, opened).Select(r => (r, figure.Compared(r.Design.Facts))),
+                figure.Show
+            );
+        if (
+            !of.StartsWith(OfAward, StringComparison.Ordinal)
+            || run.Compiled.Awards.FirstOrDefault(a => a.Definition.Id == of[OfAward.Length..]) is not { } award
+        )
+            return null;
         var results = Present(run, opened);
         if (award.Value is { } value)
-            return Values(award.Definition.Name, award.Definition.Better, results.Where(r => Awarding.MayWin(award, r)).Select(r => (r, value.Compared(r.Design.Facts))), value.Show);
+            return Values(
+                award.Definition.Name,
+                award.Definition.Better,
+                results.Where(r => Awarding.MayWin(award, r)).Select(r => (r, value.Compared(r.Design.Facts))),
+                value.Show
+            );
         var given = Awarding.Give(run.Compiled, results).First(a => a.Award == award.Definition.Id);
-        return new(award.Definition.Name, Better.More, [.. results.Where(r => given.Teams.Contains(r.Team.Id)).Select(r => new BoardRow(r.Team.Id, r.Team.Name, 1, null, given.Voices.Where(v => v.For == r.Team.Id && v.Why.Length > 0).Select(v => v.Why).FirstOrDefault() ?? ""))]);
+        return new(
+            award.Definition.Name,
+            Better.More,
+            [
+                .. results
+                    .Where(r => given.Teams.Contains(r.Team.Id))
+                    .Select(r => new BoardRow(
+                        r.Team.Id,
+                        r.Team.Name,
+                        1,
+                        null,
+                        given
+                            .Voices.Where(v => v.For == r.Team.Id && v.Why.Length > 0)
+                            .Select(v => v.Why)
+                            .FirstOrDefault()
+                            ?? ""
+                    )),
+            ]
+        );
     }
 
     /// <summary>Which way is better, as a sentence for the class; empty where nothing is counted.</summary>
@@ -42,12 +83,30 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
     /// <summary>So many rows from the last.</summary>
     public Board Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)] };
 
-    private static IReadOnlyList<TeamResult> Present(RunRound run, OpenedRally opened) => [.. Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status != StandingStatus.Away)];
+    private static IReadOnlyList<TeamResult> Present(RunRound run, OpenedRally opened) =>
+        [.. Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status != StandingStatus.Away)];
 
-    private static Board Values(string name, Better better, IEnumerable<(TeamResult Team, BoundedValue Value)> values, Func<BoundedValue, string> show) => new(
-        Within.Beginning(name),
-        better,
-        [.. ValuePlaces.Order(better, [.. values], t => t.Team.Name).Select(v => new BoardRow(v.Of.Team.Id, v.Of.Team.Name, v.Place, v.Value.HasValue ? v.Value.Number : null, v.Value.HasValue ? show(v.Value) : ""))]);
+    private static Board Values(
+        string name,
+        Better better,
+        IEnumerable<(TeamResult Team, BoundedValue Value)> values,
+        Func<BoundedValue, string> show
+    ) =>
+        new(
+            Within.Beginning(name),
+            better,
+            [
+                .. ValuePlaces
+                    .Order(better, [.. values], t => t.Team.Name)
+                    .Select(v => new BoardRow(
+                        v.Of.Team.Id,
+                        v.Of.Team.Name,
+                        v.Place,
+                        v.Value.HasValue ? v.Value.Number : null,
+                        v.Value.HasValue ? show(v.Value) : ""
+                    )),
+            ]
+        );
 }
 
 /// <summary>A team on a board.</summary>

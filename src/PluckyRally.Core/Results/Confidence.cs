@@ -33,24 +33,42 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     public const int UsualDraws = 10_000;
 
     /// <summary>
-    /// Draws every reading anew within what it is good to, scores each draw, and counts the places. The same seed gives the
-    /// same chances. A reading of step d lies evenly within ±d/2 (JCGM 100:2008, 4.3.7); one that is "good to" some value
-    /// lies normally with that as its standard uncertainty; a load lies evenly between the last one held and the next one
-    /// tried. Totals are not rounded, and teams that tie in a draw split the places.
+    /// Draws every reading anew within what it is good to, scores each draw, and counts the places. The same seed gives
+    /// the same chances. A reading of step d lies evenly within ±d/2 (JCGM 100:2008, 4.3.7); one that is "good to" some
+    /// value lies normally with that as its standard uncertainty; a load lies evenly between the last one held and the
+    /// next one tried. Totals are not rounded, and teams that tie in a draw split the places.
     /// </summary>
     public static Confidence Of(OpenedRally opened, int round, int draws = UsualDraws, int seed = 1)
     {
         var run = opened.In(round);
         var compiled = run.Compiled;
         var placed = Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status == StandingStatus.Placed).ToList();
-        if (placed.Count < 2) return new(draws, [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))], false, ConfidenceWords.SayAlone());
-        IRedraw redraw = QuickRedraw.For(compiled, placed, seed) ?? (IRedraw)new Redraw(run, [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, seed);
+        if (placed.Count < 2)
+            return new(
+                draws,
+                [.. placed.Select(p => new PlaceChances(p.Team.Id, p.Team.Name, [1]))],
+                false,
+                ConfidenceWords.SayAlone()
+            );
+        IRedraw redraw = QuickRedraw.For(compiled, placed, seed)
+            ?? (IRedraw)new Redraw(run, [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, seed);
         var chances = Count(redraw, placed.Count, draws, compiled.Brief.Method.Wins);
         var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;
         return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled))
         {
-            Again = tooClose ? MeasureAgain.Of(run, opened.Rally.Entries, teams.Where(t => t.Places[0] >= Rival).OrderByDescending(t => t.Places[0]).Take(Rivals).Select(t => t.Team).ToHashSet(StringComparer.Ordinal)) : null,
+            Again = tooClose
+                ? MeasureAgain.Of(
+                    run,
+                    opened.Rally.Entries,
+                    teams
+                        .Where(t => t.Places[0] >= Rival)
+                        .OrderByDescending(t => t.Places[0])
+                        .Take(Rivals)
+                        .Select(t => t.Team)
+                        .ToHashSet(StringComparer.Ordinal)
+                )
+                : null,
         };
     }
 
@@ -65,7 +83,8 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         for (var draw = 0; draw < draws; draw++)
         {
             redraw.Next(totals);
-            for (var i = 0; i < teams; i++) (order[i], keys[i]) = (i, totals[i] ?? worst);
+            for (var i = 0; i < teams; i++)
+                (order[i], keys[i]) = (i, totals[i] ?? worst);
             Array.Sort(keys, order);
             if (wins == Wins.Highest)
             {
@@ -73,13 +92,15 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
                 Array.Reverse(order);
             }
 
-            for (var from = 0; from < teams;)
+            for (var from = 0; from < teams; )
             {
                 var to = from + 1;
-                while (to < teams && keys[to] == keys[from]) to++;
+                while (to < teams && keys[to] == keys[from])
+                    to++;
                 for (var i = from; i < to; i++)
                 {
-                    for (var place = from; place < to; place++) counts[order[i]][place] += 1.0 / (to - from);
+                    for (var place = from; place < to; place++)
+                        counts[order[i]][place] += 1.0 / (to - from);
                 }
 
                 from = to;
@@ -88,7 +109,8 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
 
         foreach (var count in counts)
         {
-            for (var place = 0; place < teams; place++) count[place] /= draws;
+            for (var place = 0; place < teams; place++)
+                count[place] /= draws;
         }
 
         return counts;

@@ -7,27 +7,40 @@ internal static class ConfidenceWords
     public static string SayAlone() => "There is nobody to compare with yet.";
 
     /// <summary>Chances of places as one reads them out: "1st 62 in 100, 2nd 38 in 100".</summary>
-    public static string Chances(IReadOnlyList<double> places) => string.Join(", ", places
-        .Select((chance, i) => (Place: English.Ordinal(i + 1), Of: Math.Round(chance * 100, MidpointRounding.AwayFromZero)))
-        .Where(p => p.Of >= 1)
-        .Select(p => $"{p.Place} {p.Of:0} in 100"));
+    public static string Chances(IReadOnlyList<double> places) =>
+        string.Join(
+            ", ",
+            places
+                .Select(
+                    (chance, i) =>
+                        (Place: English.Ordinal(i + 1), Of: Math.Round(chance * 100, MidpointRounding.AwayFromZero))
+                )
+                .Where(p => p.Of >= 1)
+                .Select(p => $"{p.Place} {p.Of:0} in 100")
+        );
 
     /// <summary>Which reading to repeat, and what it is worth.</summary>
     public static string Again(string team, Measure measure, string reading, decimal swing) =>
-        $"Measure {measure.InSentence} of {team} again ({Within.Sentence(reading)}): within what it is good to, it moves their total by {MethodWords.Points(Rounding.ToDecimals(swing, 2))}.";
+        $"Measure {measure.InSentence} of {team} again ({Within.Sentence(reading)}): within what it is good "
+        + $"to, it moves their total by {MethodWords.Points(Rounding.ToDecimals(swing, 2))}.";
 
     public static string Say(List<PlaceChances> teams, bool tooClose, List<TeamResult> placed, CompiledEdition compiled)
     {
         var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
-        if (!tooClose) return $"{teams[0].Name} is first in {chance} draws: sure enough.";
+        if (!tooClose)
+            return $"{teams[0].Name} is first in {chance} draws: sure enough.";
         var rivals = teams.Skip(1).Where(t => t.Places[0] >= Confidence.Rival).Select(t => t.Name).Take(3).ToList();
-        var coarse = compiled.Parts
-            .SelectMany(p => p.Measures)
+        var coarse = compiled
+            .Parts.SelectMany(p => p.Measures)
             .Where(m => !m.IsExact)
             .Select(m => m.InSentence)
             .Distinct()
             .ToList();
-        var again = coarse.Count > 0 ? $" Measure {string.Join(" and ", coarse)} again, more finely, for {string.Join(", ", rivals.Prepend(placed[0].Team.Name))}." : "";
+        var again =
+            coarse.Count > 0
+                ? $" Measure {string.Join(" and ", coarse)} again, more finely, for "
+                    + $"{string.Join(", ", rivals.Prepend(placed[0].Team.Name))}."
+                : "";
         return $"Too close to call: {teams[0].Name} is first in {chance} draws.{again}";
     }
 }

@@ -13,13 +13,20 @@ internal sealed record DesignResult(
     IReadOnlyList<Deduction> Deductions,
     IReadOnlyList<(Rule Rule, decimal Points)> Bonuses,
     decimal? Sum,
-    BoundedValue? Total)
+    BoundedValue? Total
+)
 {
     /// <summary>
-    /// Why it has no place; null where it has one. A part that turned out to have no value can leave a team unfinished even where
-    /// nothing is left to record.
+    /// Why it has no place; null where it has one. A part that turned out to have no value can leave a team unfinished
+    /// even where nothing is left to record.
     /// </summary>
-    public NoPlace? Why { get; } = Assessment.Why ?? (Parts.FirstOrDefault(p => p.Points is null) is { } open ? new NoPlace.PartOpen(open.Plan.Part, open.Value.Value.Absent!) : null);
+    public NoPlace? Why { get; } =
+        Assessment.Why
+        ?? (
+            Parts.FirstOrDefault(p => p.Points is null) is { } open
+                ? new NoPlace.PartOpen(open.Plan.Part, open.Value.Value.Absent!)
+                : null
+        );
 
     /// <summary>Whether it stands in the order of places.</summary>
     public StandingStatus Status => Why?.Status ?? StandingStatus.Placed;

@@ -6,11 +6,18 @@ namespace PluckyRally.Core;
 /// <param name="Changed">What was changed on it, as it was last noted.</param>
 /// <param name="Labels">What it is like: "arm: long".</param>
 /// <param name="Values">What it came to in each part that has a value, as shown.</param>
-public sealed record DesignShown(string Name, bool Counts, string Changed, IReadOnlyList<string> Labels, IReadOnlyList<string> Values)
+public sealed record DesignShown(
+    string Name,
+    bool Counts,
+    string Changed,
+    IReadOnlyList<string> Labels,
+    IReadOnlyList<string> Values
+)
 {
     internal static IReadOnlyList<DesignShown> Of(RunRound run, TeamResult result, IReadOnlyList<Assessment> designs)
     {
-        if (designs.Count < 2 && DesignLabels.Of(result.Record.Entries, designs[0].Design.Name).Count == 0) return [];
+        if (designs.Count < 2 && DesignLabels.Of(result.Record.Entries, designs[0].Design.Name).Count == 0)
+            return [];
         var noted = result.Record.Entries.OfType<Entry.DesignNoted>().ToLookup(n => n.Design);
         return
         [
@@ -19,7 +26,13 @@ public sealed record DesignShown(string Name, bool Counts, string Changed, IRead
                 d.Design.Name == result.Assessment.Design.Name,
                 noted[d.Design.Name].LastOrDefault(n => n.Changed.Length > 0)?.SayChanged ?? "",
                 DesignLabels.Lines(result.Record.Entries, d.Design.Name),
-                [.. run.Compiled.Parts.Select((plan, at) => (plan, Value: d.Values[at])).Where(p => p.Value.State == PartState.Scored).Select(p => $"{p.plan.Part.Name}: {p.plan.Show(p.Value.Value)}")])),
+                [
+                    .. run
+                        .Compiled.Parts.Select((plan, at) => (plan, Value: d.Values[at]))
+                        .Where(p => p.Value.State == PartState.Scored)
+                        .Select(p => $"{p.plan.Part.Name}: {p.plan.Show(p.Value.Value)}"),
+                ]
+            )),
         ];
     }
 }

@@ -3,9 +3,15 @@ namespace PluckyRally.Core;
 /// <summary>All that teams made, side by side.</summary>
 /// <param name="Figures">What they can be put in order by.</param>
 /// <param name="Figure">The figure that they are in order by; empty where nothing is known of any.</param>
-/// <param name="Cards">The teams that take part, the best first; those without a value last, in their own order.</param>
+/// <param name="Cards">The teams that take part, the best first; those without a value last, in their own
+/// order.</param>
 /// <param name="Tags">What the class sees on them, in the order in which it came up.</param>
-public sealed record Gallery(IReadOnlyList<PlotFigure> Figures, string Figure, IReadOnlyList<GalleryCard> Cards, IReadOnlyList<TagCounted> Tags)
+public sealed record Gallery(
+    IReadOnlyList<PlotFigure> Figures,
+    string Figure,
+    IReadOnlyList<GalleryCard> Cards,
+    IReadOnlyList<TagCounted> Tags
+)
 {
     /// <summary>The gallery of a round.</summary>
     /// <param name="opened">The rally.</param>
@@ -18,20 +24,45 @@ public sealed record Gallery(IReadOnlyList<PlotFigure> Figures, string Figure, I
         var by = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Main;
         var values = by is null ? [] : scene.OfTeams(by);
         var tags = Core.Tags.Of(scene.Entries, scene.Run.Number);
-        var ordered = (by?.Direction == Better.Less ? values.OrderBy(v => v.Number) : values.OrderByDescending(v => v.Number)).Select(v => v.Team.Id).ToList();
+        var ordered = (
+            by?.Direction == Better.Less ? values.OrderBy(v => v.Number) : values.OrderByDescending(v => v.Number)
+        )
+            .Select(v => v.Team.Id)
+            .ToList();
         return new(
             [.. scene.Figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
             by?.Id ?? "",
             [
-                .. scene.Teams.OrderBy(t => ordered.IndexOf(t.Team.Id) is var at && at < 0 ? int.MaxValue : at).Select(t => new GalleryCard(
-                    t.Team.Id,
-                    t.Team.Name,
-                    values.FirstOrDefault(v => v.Team.Id == t.Team.Id)?.Text ?? "",
-                    [.. scene.Figures.Where(f => f != by && f is Core.Figure.OfMeasure or Core.Figure.OfName).Select(f => (f, Value: f.Of(t.Design.Facts))).Where(f => f.Value.HasValue).Take(Values).Select(f => GalleryWords.Value(f.f, f.Value))],
-                    DesignLabels.Lines(t.Record.Entries, t.Assessment.Design.Name),
-                    [.. tags.SelectMany(tag => tag.Seen.Where(s => s.Team == t.Team.Id).Select(s => new TagOnCard(s.Id, tag.Word)))])),
+                .. scene
+                    .Teams.OrderBy(t => ordered.IndexOf(t.Team.Id) is var at && at < 0 ? int.MaxValue : at)
+                    .Select(t => new GalleryCard(
+                        t.Team.Id,
+                        t.Team.Name,
+                        values.FirstOrDefault(v => v.Team.Id == t.Team.Id)?.Text ?? "",
+                        [
+                            .. scene
+                                .Figures.Where(f => f != by && f is Core.Figure.OfMeasure or Core.Figure.OfName)
+                                .Select(f => (f, Value: f.Of(t.Design.Facts)))
+                                .Where(f => f.Value.HasValue)
+                                .Take(Values)
+                                .Select(f => GalleryWords.Value(f.f, f.Value)),
+                        ],
+                        DesignLabels.Lines(t.Record.Entries, t.Assessment.Design.Name),
+                        [
+                            .. tags.SelectMany(tag =>
+                                tag.Seen.Where(s => s.Team == t.Team.Id).Select(s => new TagOnCard(s.Id, tag.Word))
+                            ),
+                        ]
+                    )),
             ],
-            [.. tags.Select(tag => new TagCounted(tag.Word, [.. tag.Seen.Select(s => s.Team)], by is null ? "" : GalleryWords.Counted(tag, by, values)))]);
+            [
+                .. tags.Select(tag => new TagCounted(
+                    tag.Word,
+                    [.. tag.Seen.Select(s => s.Team)],
+                    by is null ? "" : GalleryWords.Counted(tag, by, values)
+                )),
+            ]
+        );
     }
 
     /// <summary>More values than these make a card a table.</summary>
@@ -45,7 +76,14 @@ public sealed record Gallery(IReadOnlyList<PlotFigure> Figures, string Figure, I
 /// <param name="Others">Other figures: "Mass: 84 g".</param>
 /// <param name="Labels">What it is like: "arm: long".</param>
 /// <param name="Tags">What the class sees on it.</param>
-public sealed record GalleryCard(string Team, string Name, string Value, IReadOnlyList<string> Others, IReadOnlyList<string> Labels, IReadOnlyList<TagOnCard> Tags);
+public sealed record GalleryCard(
+    string Team,
+    string Name,
+    string Value,
+    IReadOnlyList<string> Others,
+    IReadOnlyList<string> Labels,
+    IReadOnlyList<TagOnCard> Tags
+);
 
 /// <summary>A tag of a team.</summary>
 /// <param name="Entry">The entry, to take it back.</param>
@@ -55,7 +93,8 @@ public sealed record TagOnCard(Guid Entry, string Word);
 /// <summary>A tag, counted.</summary>
 /// <param name="Word">The word.</param>
 /// <param name="Teams">The ids of the teams that it is seen on.</param>
-/// <param name="Says">The figure with it and without it, in a sentence; empty where nothing is known of any figure.</param>
+/// <param name="Says">The figure with it and without it, in a sentence; empty where nothing is known of any
+/// figure.</param>
 public sealed record TagCounted(string Word, IReadOnlyList<string> Teams, string Says);
 
 /// <summary>A gallery as it was chosen for the wall.</summary>

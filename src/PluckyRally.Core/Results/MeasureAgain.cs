@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>The one reading that is worth repeating most: within what it is good to, it moves a total by most.</summary>
+/// <summary>
+/// The one reading that is worth repeating most: within what it is good to, it moves a total by most.
+/// </summary>
 /// <param name="Team">The team's id.</param>
 /// <param name="Name">The team's name.</param>
 /// <param name="Entry">The entry that it was read in.</param>
@@ -21,24 +23,58 @@ public sealed record MeasureAgain(string Team, string Name, Guid Entry, decimal 
         for (var at = 0; at < standing.Count; at++)
         {
             var entry = standing[at];
-            if (entry.Round != run.Number || !teams.Contains(entry.Team) || entry is not (Core.Entry.MeasureRead or Core.Entry.TrialRecorded { Outcome: TrialOutcome.Counted, Purpose: Purpose.Score })) continue;
+            if (
+                entry.Round != run.Number
+                || !teams.Contains(entry.Team)
+                || entry
+                    is not (
+                        Core.Entry.MeasureRead
+                        or Core.Entry.TrialRecorded { Outcome: TrialOutcome.Counted, Purpose: Purpose.Score }
+                    )
+            )
+                continue;
             foreach (var reading in entry.ReadingsAt.Select(r => r.Reading))
             {
-                if (reading is not { Value: { } value, Bound: Bound.Exact } || !run.Compiled.Measures.TryGetValue(reading.Measure, out var measure)) continue;
+                if (
+                    reading is not { Value: { } value, Bound: Bound.Exact }
+                    || !run.Compiled.Measures.TryGetValue(reading.Measure, out var measure)
+                )
+                    continue;
                 var source = ReadingDraw.Of(value, measure, reading.NextTried);
-                if (source.Form == ReadingDraw.Form.Exact) continue;
+                if (source.Form == ReadingDraw.Form.Exact)
+                    continue;
                 var (low, high) = source.Range ?? (value - source.Width, value + source.Width);
-                if (Total(At(low)) is not { } smallest || Total(At(high)) is not { } largest || smallest == largest) continue;
+                if (Total(At(low)) is not { } smallest || Total(At(high)) is not { } largest || smallest == largest)
+                    continue;
                 var swing = Math.Abs(largest - smallest);
                 var name = run.Teams.First(t => t.Id == entry.Team).Name;
-                found.Add(new(entry.Team, name, entry.Id, swing, ConfidenceWords.Again(name, measure, entry.Say(run.Compiled, null), swing)));
+                found.Add(
+                    new(
+                        entry.Team,
+                        name,
+                        entry.Id,
+                        swing,
+                        ConfidenceWords.Again(name, measure, entry.Say(run.Compiled, null), swing)
+                    )
+                );
 
-                IReadOnlyList<Entry> At(decimal drawn) => [.. standing.Take(at), entry.With(r => r.Measure == reading.Measure ? r with { Value = drawn } : r), .. standing.Skip(at + 1)];
+                IReadOnlyList<Entry> At(decimal drawn) =>
+                    [
+                        .. standing.Take(at),
+                        entry.With(r => r.Measure == reading.Measure ? r with { Value = drawn } : r),
+                        .. standing.Skip(at + 1),
+                    ];
             }
 
-            decimal? Total(IReadOnlyList<Entry> log) => hangsOnOthers
-                ? Scorer.Results(exact, log).FirstOrDefault(r => r.Team.Id == entry.Team)?.Total
-                : Scorer.Results(exact.Alone(run.Teams.First(t => t.Id == entry.Team)), [.. log.Where(e => e.Team == entry.Team || e.Team.Length == 0)])[0].Total;
+            decimal? Total(IReadOnlyList<Entry> log) =>
+                hangsOnOthers
+                    ? Scorer.Results(exact, log).FirstOrDefault(r => r.Team.Id == entry.Team)?.Total
+                    : Scorer
+                        .Results(
+                            exact.Alone(run.Teams.First(t => t.Id == entry.Team)),
+                            [.. log.Where(e => e.Team == entry.Team || e.Team.Length == 0)]
+                        )[0]
+                        .Total;
         }
 
         return found.MaxBy(f => f.Swing);

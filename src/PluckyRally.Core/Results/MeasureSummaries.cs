@@ -26,19 +26,30 @@ public static class MeasureSummaries
 {
     /// <summary>A summary for each measure: over attempts, or over designs where it is read once.</summary>
     public static IReadOnlyList<MeasureSummary> Of(OpenedRally opened, int round) =>
-        [.. opened.In(round).Compiled.Brief.Measures.Select(m => Of(opened, round, m.Id, m.Taken == Taken.Once ? SummaryOver.Designs : SummaryOver.Attempts)!)];
+        [
+            .. opened
+                .In(round)
+                .Compiled.Brief.Measures.Select(m =>
+                    Of(opened, round, m.Id, m.Taken == Taken.Once ? SummaryOver.Designs : SummaryOver.Attempts)!
+                ),
+        ];
 
     /// <summary>The summary of a figure; null where there is no such figure, or none in an attempt.</summary>
     public static MeasureSummary? Of(OpenedRally opened, int round, string figure, SummaryOver over)
     {
         var run = opened.In(round);
         var compiled = run.Compiled;
-        if (compiled.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named) return null;
-        if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) return null;
+        if (compiled.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named)
+            return null;
+        if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: Taken.EachAttempt })
+            return null;
         var values = over switch
         {
-            SummaryOver.Attempts => Scorer.Designs(run, opened.Rally.Entries)
-                .SelectMany(d => d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))),
+            SummaryOver.Attempts => Scorer
+                .Designs(run, opened.Rally.Entries)
+                .SelectMany(d =>
+                    d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))
+                ),
             SummaryOver.Designs => Scorer.Designs(run, opened.Rally.Entries).Select(named.Of),
             SummaryOver.Teams => Scorer.Results(run, opened.Rally.Entries).Select(r => named.Of(r.Design.Facts)),
         };

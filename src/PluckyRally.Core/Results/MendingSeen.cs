@@ -2,9 +2,14 @@ namespace PluckyRally.Core;
 
 /// <summary>What mending a brief would change, before it is kept.</summary>
 /// <param name="Differs">Where the brief would differ.</param>
-/// <param name="Rounds">For each round in which something is recorded and something would change: places and points before and after.</param>
+/// <param name="Rounds">For each round in which something is recorded and something would change: places and points
+/// before and after.</param>
 /// <param name="Aside">Entries that would no longer fit; they are kept.</param>
-public sealed record MendingSeen(IReadOnlyList<Difference> Differs, IReadOnlyList<RoundMended> Rounds, IReadOnlyList<LogLine> Aside)
+public sealed record MendingSeen(
+    IReadOnlyList<Difference> Differs,
+    IReadOnlyList<RoundMended> Rounds,
+    IReadOnlyList<LogLine> Aside
+)
 {
     /// <summary>What the brief on the shelf is called; absent where there is none.</summary>
     public string? Shelf { get; init; }
@@ -14,23 +19,47 @@ public sealed record MendingSeen(IReadOnlyList<Difference> Differs, IReadOnlyLis
     /// <param name="mended">What would be mended.</param>
     public static Result<MendingSeen> Of(OpenedRally opened, Entry.BriefMended mended)
     {
-        if (mended.Changes.Count == 0) return Result<MendingSeen>.Refused(new Problem("/changes", "Nothing is changed yet.", "Change something on the sheet first."));
+        if (mended.Changes.Count == 0)
+            return Result<MendingSeen>.Refused(
+                new Problem("/changes", "Nothing is changed yet.", "Change something on the sheet first.")
+            );
         var brief = Mending.Lay(opened.Mended(mended.Round), mended.Changes);
-        if (!brief.IsOk) return Result<MendingSeen>.Refused(brief.Problems);
+        if (!brief.IsOk)
+            return Result<MendingSeen>.Refused(brief.Problems);
         var stopping = Snags.Stopping(new Edition { Brief = brief.Value });
         var known = Snags.Stopping(new Edition { Brief = opened.Mended(mended.Round) }).Select(p => p.At).ToHashSet();
-        if (stopping.Where(p => !known.Contains(p.At)).ToList() is { Count: > 0 } stops) return Result<MendingSeen>.Refused([.. stops.Select(p => p.Under("/brief"))]);
+        if (stopping.Where(p => !known.Contains(p.At)).ToList() is { Count: > 0 } stops)
+            return Result<MendingSeen>.Refused([.. stops.Select(p => p.Under("/brief"))]);
         var accepted = Recorder.Accept(opened, mended);
-        if (!accepted.IsOk) return Result<MendingSeen>.Refused(accepted.Problems);
+        if (!accepted.IsOk)
+            return Result<MendingSeen>.Refused(accepted.Problems);
         var after = opened.With(accepted.Value);
-        if (!after.IsOk) return Result<MendingSeen>.Refused(after.Problems);
+        if (!after.IsOk)
+            return Result<MendingSeen>.Refused(after.Problems);
 
         // What stands wrong in it is said by the entry itself, which would be set aside.
-        if (after.Value.Aside.FirstOrDefault(a => a.Entry.Id == mended.Id) is { } itself) return Result<MendingSeen>.Refused([.. itself.Problems.Select(p => p with { At = p.At[p.At.IndexOf("/brief", StringComparison.Ordinal)..] })]);
+        if (after.Value.Aside.FirstOrDefault(a => a.Entry.Id == mended.Id) is { } itself)
+            return Result<MendingSeen>.Refused([
+                .. itself.Problems.Select(p =>
+                    p with
+                    {
+                        At = p.At[p.At.IndexOf("/brief", StringComparison.Ordinal)..],
+                    }
+                ),
+            ]);
         var had = opened.Aside.Select(a => a.Entry.Id).ToHashSet();
-        var rounds = Enumerable.Range(1, opened.Rounds).Where(r => opened.Rally.Entries.Any(e => e.Round == r && e.BeginsRound)).Select(r => RoundMended.Of(r, Scorer.Score(opened, r), Scorer.Score(after.Value, r)));
+        var rounds = Enumerable
+            .Range(1, opened.Rounds)
+            .Where(r => opened.Rally.Entries.Any(e => e.Round == r && e.BeginsRound))
+            .Select(r => RoundMended.Of(r, Scorer.Score(opened, r), Scorer.Score(after.Value, r)));
         var aside = after.Value.Aside.Where(a => !a.Struck && !had.Contains(a.Entry.Id)).ToDictionary(a => a.Entry.Id);
-        return Result<MendingSeen>.Ok(new(((Entry.BriefMended)accepted.Value).Differs, [.. rounds.Where(r => r.Rows.Count > 0)], LogLine.Of(opened, e => aside.ContainsKey(e.Id), [])));
+        return Result<MendingSeen>.Ok(
+            new(
+                ((Entry.BriefMended)accepted.Value).Differs,
+                [.. rounds.Where(r => r.Rows.Count > 0)],
+                LogLine.Of(opened, e => aside.ContainsKey(e.Id), [])
+            )
+        );
     }
 }
 
@@ -42,7 +71,15 @@ public sealed record RoundMended(int Round, IReadOnlyList<TeamMended> Rows)
     internal static RoundMended Of(int round, Standings before, Standings after)
     {
         var had = before.Rows.ToDictionary(r => r.Team);
-        return new(round, [.. after.Rows.Select(now => (Had: had[now.Team], Now: now)).Where(r => Says(r.Had) != Says(r.Now)).Select(r => new TeamMended(r.Now.Team, r.Now.Name, Says(r.Had), Says(r.Now)))]);
+        return new(
+            round,
+            [
+                .. after
+                    .Rows.Select(now => (Had: had[now.Team], Now: now))
+                    .Where(r => Says(r.Had) != Says(r.Now))
+                    .Select(r => new TeamMended(r.Now.Team, r.Now.Name, Says(r.Had), Says(r.Now))),
+            ]
+        );
     }
 
     private static string Says(Standing row)

@@ -7,20 +7,29 @@ public static class MethodWords
     public const string NobodyWins = "Nobody wins or loses: each team looks at its own result.";
 
     /// <summary>Which total wins.</summary>
-    public static string Wins(Method method) => method.Wins == Core.Wins.Highest
-        ? "The highest total wins: more points are better."
-        : "The lowest total wins: fewer points are better.";
+    public static string Wins(Method method) =>
+        method.Wins == Core.Wins.Highest
+            ? "The highest total wins: more points are better."
+            : "The lowest total wins: fewer points are better.";
 
     /// <summary>The whole method, a sentence for each thing a pupil should know.</summary>
     public static IReadOnlyList<string> Say(CompiledEdition compiled) =>
-    [
-        .. compiled.Parts.Select(Say),
-        compiled.Brief.Method.Ranking ? Wins(compiled.Brief.Method) : NobodyWins,
-        .. compiled.Brief.Method.Ranking && compiled.TieBreaks.Count > 0 ? new[] { $"If totals are equal, this decides: {string.Join(", then ", compiled.TieBreaks.Select(t => Within.Sentence(t.Definition.Name)))}." } : [],
-    ];
+        [
+            .. compiled.Parts.Select(Say),
+            compiled.Brief.Method.Ranking ? Wins(compiled.Brief.Method) : NobodyWins,
+            .. compiled.Brief.Method.Ranking && compiled.TieBreaks.Count > 0
+                ? new[]
+                {
+                    "If totals are equal, this decides: "
+                        + string.Join(", then ", compiled.TieBreaks.Select(t => Within.Sentence(t.Definition.Name)))
+                        + ".",
+                }
+                : [],
+        ];
 
     /// <summary>A number of points with the word.</summary>
-    public static string Points(decimal points) => $"{Numerals.Write(points)} {(points is 1 or -1 ? "point" : "points")}";
+    public static string Points(decimal points) =>
+        $"{Numerals.Write(points)} {(points is 1 or -1 ? "point" : "points")}";
 
     private static string Say(PartPlan plan) => $"{plan.Part.Name}: {plan.Say()}";
 }

@@ -3,9 +3,7 @@ namespace PluckyRally.Core;
 /// <summary>Why a team has no place.</summary>
 internal abstract record NoPlace
 {
-    private NoPlace()
-    {
-    }
+    private NoPlace() { }
 
     /// <summary>What follows from it.</summary>
     public virtual StandingStatus Status => StandingStatus.Unfinished;
@@ -36,7 +34,9 @@ internal abstract record NoPlace
     /// <summary>A rule has still to be answered.</summary>
     public sealed record RuleOpen(Rule Rule, int? Attempt, bool Disputed) : NoPlace
     {
-        public override string Say() => $"{(Disputed ? "judges differ" : "still to check")}{(Attempt is { } number ? $" in attempt {number}" : "")}: {Rule.Text}";
+        public override string Say() =>
+            $"{(Disputed ? "judges differ" : "still to check")}"
+            + $"{(Attempt is { } number ? $" in attempt {number}" : "")}: {Rule.Text}";
     }
 
     /// <summary>A rule was missed that must be kept.</summary>

@@ -6,24 +6,58 @@ internal static class PartPoints
     public static PartResult Of(PartPlan plan, Assessment assessment, int at, Method method, Pool pool)
     {
         var value = assessment.Values[at];
-        if (value.State == PartState.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
-        if (FailedBy(plan, assessment) is { } failedBy) return Failure(plan, method, value with { Value = BoundedValue.None(new Absence.RuleMissed(failedBy.Rule)), Extra = 0 }, pool);
-        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve.ByPlace is not null)) return Failure(plan, method, value, pool);
+        if (value.State == PartState.Unfinished)
+            return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
+        if (FailedBy(plan, assessment) is { } failedBy)
+            return Failure(
+                plan,
+                method,
+                value with
+                {
+                    Value = BoundedValue.None(new Absence.RuleMissed(failedBy.Rule)),
+                    Extra = 0,
+                },
+                pool
+            );
+        if (value.State != PartState.Scored && !(value.Behind is not null && plan.Curve.ByPlace is not null))
+            return Failure(plan, method, value, pool);
 
         var points = plan.Curve.PointsFor(value.Value, new(plan.Better, method.Wins, pool));
-        if (!points.HasValue) return Failure(plan, method, value with { Value = points }, pool);
-        var clamped = Arithmetic.Clamp(points with { Number = points.Number + value.Extra }, plan.Part.Floor, plan.Part.Cap);
-        return new(plan, PartState.Scored, value, points.Number, clamped.Number, Shown(plan.Part, clamped.Number, method), clamped.Bound, pool);
+        if (!points.HasValue)
+            return Failure(plan, method, value with { Value = points }, pool);
+        var clamped = Arithmetic.Clamp(
+            points with
+            {
+                Number = points.Number + value.Extra,
+            },
+            plan.Part.Floor,
+            plan.Part.Cap
+        );
+        return new(
+            plan,
+            PartState.Scored,
+            value,
+            points.Number,
+            clamped.Number,
+            Shown(plan.Part, clamped.Number, method),
+            clamped.Bound,
+            pool
+        );
     }
 
     /// <summary>The rule by whose miss the part gives its failure points; null where there is none.</summary>
     public static RuleOutcome? FailedBy(PartPlan plan, Assessment assessment) =>
-        assessment.Rules.FirstOrDefault(r => r.State == RuleState.Missed && r.Rule.IfMissed is Consequence.FailurePoints fail && fail.Part == plan.Part.Id);
+        assessment.Rules.FirstOrDefault(r =>
+            r.State == RuleState.Missed
+            && r.Rule.IfMissed is Consequence.FailurePoints fail
+            && fail.Part == plan.Part.Id
+        );
 
     private static PartResult Failure(PartPlan plan, Method method, PartValue value, Pool pool)
     {
         var state = value.State;
-        if (state == PartState.NoValue && plan.Part.NoValue == NoValue.Unfinished) return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
+        if (state == PartState.NoValue && plan.Part.NoValue == NoValue.Unfinished)
+            return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         var points = plan.Part.FailurePoints ?? 0;
 
         // What a team brought over before it stopped counts all the same.
@@ -31,5 +65,6 @@ internal static class PartPoints
         return new(plan, state, value, points, all, Shown(plan.Part, all, method), Bound.Exact, pool);
     }
 
-    private static decimal Shown(Part part, decimal points, Method method) => Rounding.ToStep(points * part.Weight, method.Precision);
+    private static decimal Shown(Part part, decimal points, Method method) =>
+        Rounding.ToStep(points * part.Weight, method.Precision);
 }

@@ -21,13 +21,14 @@ public enum PartState
 internal sealed record PartValue(BoundedValue Value)
 {
     /// <summary>How it came out.</summary>
-    public PartState State => Value.Absent switch
-    {
-        null => PartState.Scored,
-        { NotYet: true } => PartState.Unfinished,
-        { NoSuccess: true } => PartState.NoSuccess,
-        _ => PartState.NoValue,
-    };
+    public PartState State =>
+        Value.Absent switch
+        {
+            null => PartState.Scored,
+            { NotYet: true } => PartState.Unfinished,
+            { NoSuccess: true } => PartState.NoSuccess,
+            _ => PartState.NoValue,
+        };
 
     /// <summary>For a measured part: what the attempts gave.</summary>
     public IReadOnlyList<AttemptValue> Attempts { get; init; } = [];
@@ -41,17 +42,22 @@ internal sealed record PartValue(BoundedValue Value)
     /// <summary>For the other parts: how the value comes about, a step for each thing.</summary>
     public IReadOnlyList<Working> Steps { get; init; } = [];
 
-    /// <summary>What is known beside the value, in the order of <see cref="Part.Facts"/>; empty where nothing is known yet.</summary>
+    /// <summary>
+    /// What is known beside the value, in the order of <see cref="Part.Facts"/>; empty where nothing is known yet.
+    /// </summary>
     public IReadOnlyList<BoundedValue> Facts { get; init; } = [];
 
-    /// <summary>Stands behind every team with a value, smaller numbers first; for those that did not finish a relay.</summary>
+    /// <summary>
+    /// Stands behind every team with a value, smaller numbers first; for those that did not finish a relay.
+    /// </summary>
     public IReadOnlyList<decimal>? Behind { get; init; }
 
     /// <summary>Points that are added after the curve's, such as those for items brought over in a relay.</summary>
     public decimal Extra { get; init; }
 
     /// <summary>A value with its working.</summary>
-    public static PartValue Scored(decimal value, IReadOnlyList<Working> steps) => new(new BoundedValue(value)) { Steps = steps };
+    public static PartValue Scored(decimal value, IReadOnlyList<Working> steps) =>
+        new(new BoundedValue(value)) { Steps = steps };
 
     /// <summary>No value, and why.</summary>
     public static PartValue Without(Absence why) => new(BoundedValue.None(why));
@@ -66,7 +72,16 @@ internal sealed record PartValue(BoundedValue Value)
 /// <param name="Points">After weight and rounding; null while unfinished.</param>
 /// <param name="Bound">Whether the points before the weight are a bound.</param>
 /// <param name="Pool">What the value was compared with.</param>
-internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Value, decimal Curve, decimal Clamped, decimal? Points, Bound Bound, Pool Pool)
+internal sealed record PartResult(
+    PartPlan Plan,
+    PartState State,
+    PartValue Value,
+    decimal Curve,
+    decimal Clamped,
+    decimal? Points,
+    Bound Bound,
+    Pool Pool
+)
 {
     /// <summary>Whether the points as they are added are a bound: those that are not counted are not.</summary>
     public Bound Added => Plan.Part.Weight == 0 ? Bound.Exact : Bound;
@@ -79,5 +94,10 @@ internal sealed record PartResult(PartPlan Plan, PartState State, PartValue Valu
 /// <param name="Earlier">The team's value in the round before.</param>
 internal sealed record Pool(BoundedValue Best, int Rank, int Tied, BoundedValue Earlier)
 {
-    public static readonly Pool Empty = new(BoundedValue.None(new Absence.NobodyYet()), 0, 0, BoundedValue.None(new Absence.NoEarlierRound()));
+    public static readonly Pool Empty = new(
+        BoundedValue.None(new Absence.NobodyYet()),
+        0,
+        0,
+        BoundedValue.None(new Absence.NoEarlierRound())
+    );
 }

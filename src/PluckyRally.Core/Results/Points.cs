@@ -11,14 +11,21 @@ internal sealed class Points(CompiledEdition compiled, IReadOnlyDictionary<strin
         var before = earlier.GetValueOrDefault(team);
         var parts = new PartResult[fields.Count];
         for (var at = 0; at < parts.Length; at++)
-            parts[at] = PartPoints.Of(compiled.Parts[at], design, at, compiled.Brief.Method, fields[at].PoolOf(team, design.Values[at], Earlier(before, at)));
+            parts[at] = PartPoints.Of(
+                compiled.Parts[at],
+                design,
+                at,
+                compiled.Brief.Method,
+                fields[at].PoolOf(team, design.Values[at], Earlier(before, at))
+            );
         return Totals.Of(compiled, design, parts);
     }
 
-    private static BoundedValue Earlier(Assessment? before, int at) => before switch
-    {
-        null => BoundedValue.None(new Absence.NoEarlierRound()),
-        _ when before.Values[at] is { State: PartState.Scored } known => known.Value,
-        _ => BoundedValue.None(new Absence.NoEarlierSuccess()),
-    };
+    private static BoundedValue Earlier(Assessment? before, int at) =>
+        before switch
+        {
+            null => BoundedValue.None(new Absence.NoEarlierRound()),
+            _ when before.Values[at] is { State: PartState.Scored } known => known.Value,
+            _ => BoundedValue.None(new Absence.NoEarlierSuccess()),
+        };
 }

@@ -3,15 +3,20 @@ namespace PluckyRally.Core;
 /// <summary>Puts teams in order: what the class sees decides.</summary>
 internal static class Ranking
 {
-    /// <summary>Placed teams by total, bound and tie-breaks; then the unfinished; then those that do not place.</summary>
+    /// <summary>
+    /// Placed teams by total, bound and tie-breaks; then the unfinished; then those that do not place.
+    /// </summary>
     public static IReadOnlyList<TeamResult> Order(CompiledEdition compiled, IReadOnlyList<TeamResult> results)
     {
         var method = compiled.Brief.Method;
-        var compared = results.Select(r => r with { TieBreaks = [.. compiled.TieBreaks.Select(t => t.Value.Compared(r.Design.Facts))] }).ToList();
+        var compared = results
+            .Select(r => r with { TieBreaks = [.. compiled.TieBreaks.Select(t => t.Value.Compared(r.Design.Facts))] })
+            .ToList();
         var compare = Comparer<TeamResult>.Create((one, other) => Compare(compiled, one, other).Order);
         var ranks = Ranks(compiled, results);
         var placed = compared.Where(r => r.Status == StandingStatus.Placed).ToList();
-        if (ranks) placed = [.. placed.OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal)];
+        if (ranks)
+            placed = [.. placed.OrderBy(r => r, compare).ThenBy(r => r.Team.Name, StringComparer.Ordinal)];
         return
         [
             .. ranks ? Placed(compiled, placed) : placed,
@@ -21,22 +26,32 @@ internal static class Ranking
         ];
     }
 
-    /// <summary>Whether teams have places: where the brief says so, and there is more than one to be put in order. Without places teams stay in their own order.</summary>
-    public static bool Ranks(CompiledEdition compiled, IReadOnlyList<TeamResult> results) => compiled.Brief.Method.Ranking && results.Count(r => r.Status != StandingStatus.Away) > 1;
+    /// <summary>
+    /// Whether teams have places: where the brief says so, and there is more than one to be put in order. Without
+    /// places teams stay in their own order.
+    /// </summary>
+    public static bool Ranks(CompiledEdition compiled, IReadOnlyList<TeamResult> results) =>
+        compiled.Brief.Method.Ranking && results.Count(r => r.Status != StandingStatus.Away) > 1;
 
-    private static IEnumerable<TeamResult> Others(IReadOnlyList<TeamResult> results, StandingStatus status, Method method) => results
-        .Where(r => r.Status == status)
-        .OrderBy(r => r.Total is null)
-        .ThenBy(r => method.Wins == Wins.Highest ? -r.Total : r.Total)
-        .ThenBy(r => r.Team.Name, StringComparer.Ordinal);
+    private static IEnumerable<TeamResult> Others(
+        IReadOnlyList<TeamResult> results,
+        StandingStatus status,
+        Method method
+    ) =>
+        results
+            .Where(r => r.Status == status)
+            .OrderBy(r => r.Total is null)
+            .ThenBy(r => method.Wins == Wins.Highest ? -r.Total : r.Total)
+            .ThenBy(r => r.Team.Name, StringComparer.Ordinal);
 
     private static IEnumerable<TeamResult> Placed(CompiledEdition compiled, List<TeamResult> placed)
     {
         var group = 0;
-        for (var from = 0; from < placed.Count;)
+        for (var from = 0; from < placed.Count; )
         {
             var to = from + 1;
-            while (to < placed.Count && Compare(compiled, placed[from], placed[to]).Order == 0) to++;
+            while (to < placed.Count && Compare(compiled, placed[from], placed[to]).Order == 0)
+                to++;
             group++;
 
             // The two teams on either side of a line are told what drew it, where their totals are the same.
@@ -56,7 +71,8 @@ internal static class Ranking
         }
     }
 
-    private static int? Parted(CompiledEdition compiled, TeamResult one, TeamResult other) => one.Total == other.Total ? Compare(compiled, one, other).By : null;
+    private static int? Parted(CompiledEdition compiled, TeamResult one, TeamResult other) =>
+        one.Total == other.Total ? Compare(compiled, one, other).By : null;
 
     /// <summary>Who stands before whom, and by which tie-break (−1: the bound; null: the total).</summary>
     private static (int Order, int? By) Compare(CompiledEdition compiled, TeamResult one, TeamResult other)
@@ -64,25 +80,34 @@ internal static class Ranking
         var method = compiled.Brief.Method;
         var better = method.Wins == Wins.Highest ? Better.More : Better.Less;
         var order = Towards(better, one.Total!.Value, other.Total!.Value);
-        if (order != 0) return (order, null);
+        if (order != 0)
+            return (order, null);
         order = Bounds.Preference(one.Bound, better).CompareTo(Bounds.Preference(other.Bound, better));
-        if (order != 0) return (order, -1);
+        if (order != 0)
+            return (order, -1);
         for (var i = 0; i < compiled.TieBreaks.Count; i++)
         {
             order = Towards(compiled.TieBreaks[i].Definition.Better, one.TieBreaks[i], other.TieBreaks[i]);
-            if (order != 0) return (order, i);
+            if (order != 0)
+                return (order, i);
         }
 
         return (0, null);
     }
 
-    private static int Towards(Better better, decimal one, decimal other) => better == Better.More ? other.CompareTo(one) : one.CompareTo(other);
+    private static int Towards(Better better, decimal one, decimal other) =>
+        better == Better.More ? other.CompareTo(one) : one.CompareTo(other);
 
-    /// <summary>Which of two values stands before the other; one that is there before none, and of equal ones the better bound.</summary>
+    /// <summary>
+    /// Which of two values stands before the other; one that is there before none, and of equal ones the better bound.
+    /// </summary>
     internal static int Towards(Better better, BoundedValue one, BoundedValue other)
     {
-        if (!one.HasValue || !other.HasValue) return other.HasValue.CompareTo(one.HasValue);
+        if (!one.HasValue || !other.HasValue)
+            return other.HasValue.CompareTo(one.HasValue);
         var order = Towards(better, one.Number, other.Number);
-        return order != 0 ? order : Bounds.Preference(one.Bound, better).CompareTo(Bounds.Preference(other.Bound, better));
+        return order != 0
+            ? order
+            : Bounds.Preference(one.Bound, better).CompareTo(Bounds.Preference(other.Bound, better));
     }
 }

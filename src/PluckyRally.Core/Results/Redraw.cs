@@ -5,7 +5,9 @@ namespace PluckyRally.Core;
 /// <summary>Draws a round's readings anew and says the totals, not rounded, of the teams that place.</summary>
 internal interface IRedraw
 {
-    /// <summary>Fills in the totals of one draw, in the order of the teams; null for a team that a draw leaves without one.</summary>
+    /// <summary>
+    /// Fills in the totals of one draw, in the order of the teams; null for a team that a draw leaves without one.
+    /// </summary>
     void Next(Span<decimal?> totals);
 }
 
@@ -23,23 +25,37 @@ internal sealed class Redraw : IRedraw
         _placed = placed;
         _random = new Xoshiro256StarStar(seed, threadSafe: false);
         _entries = [.. Log.Effective(entries)];
-        _drawn = [.. _entries.Select((entry, i) => (i, entry)).Where(e => e.entry.Round == run.Number && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead)];
+        _drawn =
+        [
+            .. _entries
+                .Select((entry, i) => (i, entry))
+                .Where(e =>
+                    e.entry.Round == run.Number
+                    && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead
+                ),
+        ];
         _exact = run with { Compiled = run.Compiled.WithPrecision(0.000_000_001m) };
     }
 
     public void Next(Span<decimal?> totals)
     {
-        foreach (var (at, entry) in _drawn) _entries[at] = entry.With(Draw);
+        foreach (var (at, entry) in _drawn)
+            _entries[at] = entry.With(Draw);
         foreach (var result in Scorer.Results(_exact, _entries))
         {
             for (var i = 0; i < _placed.Count; i++)
             {
-                if (_placed[i] == result.Team.Id) totals[i] = result.Status == StandingStatus.DidNotPlace ? null : result.Total;
+                if (_placed[i] == result.Team.Id)
+                    totals[i] = result.Status == StandingStatus.DidNotPlace ? null : result.Total;
             }
         }
     }
 
-    private Reading Draw(Reading reading) => reading.Value is { } value && _exact.Compiled.Measures.TryGetValue(reading.Measure, out var measure)
-        ? reading with { Value = ReadingDraw.Next(value, measure, reading.NextTried, _random) }
-        : reading;
+    private Reading Draw(Reading reading) =>
+        reading.Value is { } value && _exact.Compiled.Measures.TryGetValue(reading.Measure, out var measure)
+            ? reading with
+            {
+                Value = ReadingDraw.Next(value, measure, reading.NextTried, _random),
+            }
+            : reading;
 }

@@ -13,16 +13,26 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
         return
         [
             .. from marked in MarkedTrials.Of(entries, run.Number)
-               from figure in run.Compiled.Figures.All.Where(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })
-               let values = marked.Trials.Select((trial, i) => figure.InAttempt(record, new Attempt(i + 1, [trial]))).Where(v => v.HasValue).Select(v => v.Number).ToList()
-               where values.Count > 0
-               select new ReferenceFigure(figure.Id, marked.Reference, values.Average()),
+            from figure in run.Compiled.Figures.All.Where(f =>
+                f
+                    is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
+                        or Figure.OfName { Definition.Work: Work.EachAttempt }
+            )
+            let values = marked
+                .Trials.Select((trial, i) => figure.InAttempt(record, new Attempt(i + 1, [trial])))
+                .Where(v => v.HasValue)
+                .Select(v => v.Number)
+                .ToList()
+            where values.Count > 0
+            select new ReferenceFigure(figure.Id, marked.Reference, values.Average()),
             .. from reference in run.References
-               let came = ReferenceResult.Of(run, reference, entries)
-               from figure in came.Run.Compiled.Figures.All.Where(f => f is not Core.Figure.OfTeam && f.Known < Known.WithPoints)
-               let value = figure.Of(came.Result.Design.Facts)
-               where value.HasValue
-               select new ReferenceFigure(figure.Id, reference, value.Number),
+            let came = ReferenceResult.Of(run, reference, entries)
+            from figure in came.Run.Compiled.Figures.All.Where(f =>
+                f is not Core.Figure.OfTeam && f.Known < Known.WithPoints
+            )
+            let value = figure.Of(came.Result.Design.Facts)
+            where value.HasValue
+            select new ReferenceFigure(figure.Id, reference, value.Number),
         ];
     }
 }

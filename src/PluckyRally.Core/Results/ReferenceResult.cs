@@ -1,18 +1,27 @@
 namespace PluckyRally.Core;
 
-/// <summary>What was recorded on the sheet of something that teams are held against, scored as a team that is alone.</summary>
+/// <summary>
+/// What was recorded on the sheet of something that teams are held against, scored as a team that is alone.
+/// </summary>
 /// <param name="Reference">What it is.</param>
 /// <param name="Run">The round in which it was recorded.</param>
 /// <param name="Result">What came of it.</param>
 internal sealed record ReferenceResult(Reference Reference, RunRound Run, TeamResult Result)
 {
-    /// <summary>What it came to in a round, or in the last round before in which something was recorded of it: a control is measured once.</summary>
+    /// <summary>
+    /// What it came to in a round, or in the last round before in which something was recorded of it: a control is
+    /// measured once.
+    /// </summary>
     public static ReferenceResult Of(RunRound run, Reference reference, IReadOnlyList<Entry> entries)
     {
         var own = entries.Where(e => e.Team.Length == 0 || e.Team == reference.Id || e is Entry.StruckOut).ToList();
-        var rounds = Log.Effective(own).Where(e => e.Team == reference.Id && e.BeginsRound).Select(e => e.Round).ToHashSet();
+        var rounds = Log.Effective(own)
+            .Where(e => e.Team == reference.Id && e.BeginsRound)
+            .Select(e => e.Round)
+            .ToHashSet();
         var measured = run;
-        while (!rounds.Contains(measured.Number) && measured.Before is { } before) measured = before;
+        while (!rounds.Contains(measured.Number) && measured.Before is { } before)
+            measured = before;
         var recorded = rounds.Contains(measured.Number) ? measured : run;
         return new(reference, recorded, Scorer.Results(recorded.Alone(reference.AsTeam), own)[0]);
     }

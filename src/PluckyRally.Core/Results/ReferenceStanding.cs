@@ -1,21 +1,30 @@
 namespace PluckyRally.Core;
 
 /// <summary>What something that teams are held against came to: a line beside theirs, without a place.</summary>
-/// <param name="Reference">What it is; one that has no sheet, and is only made of trials that are marked so, has no id.</param>
+/// <param name="Reference">What it is; one that has no sheet, and is only made of trials that are marked so, has no
+/// id.</param>
 /// <param name="Round">The round in which it was recorded: this one, or the last before in which it was.</param>
 /// <param name="Parts">What it came to in each part; without points where they are made by comparing teams.</param>
 /// <param name="Total">Its total; absent where not every part has points.</param>
 /// <param name="TotalText">The total as it is shown.</param>
 /// <param name="Reason">What is still to be recorded, or was missed; empty where it is complete.</param>
 /// <param name="Musts">How each of its rules came out.</param>
-public sealed record ReferenceStanding(Reference Reference, int Round, IReadOnlyList<PartScore> Parts, decimal? Total, string TotalText, string Reason, IReadOnlyList<MustShown> Musts)
+public sealed record ReferenceStanding(
+    Reference Reference,
+    int Round,
+    IReadOnlyList<PartScore> Parts,
+    decimal? Total,
+    string TotalText,
+    string Reason,
+    IReadOnlyList<MustShown> Musts
+)
 {
     /// <summary>All that the teams of a round are held against.</summary>
     internal static IReadOnlyList<ReferenceStanding> Of(RunRound run, IReadOnlyList<Entry> entries) =>
-    [
-        .. run.References.Select(r => Of(ReferenceResult.Of(run, r, entries))),
-        .. MarkedTrials.Of(entries, run.Number).Select(trials => Of(run.Compiled, run.Number, trials)),
-    ];
+        [
+            .. run.References.Select(r => Of(ReferenceResult.Of(run, r, entries))),
+            .. MarkedTrials.Of(entries, run.Number).Select(trials => Of(run.Compiled, run.Number, trials)),
+        ];
 
     private static ReferenceStanding Of(ReferenceResult came)
     {
@@ -24,11 +33,28 @@ public sealed record ReferenceStanding(Reference Reference, int Round, IReadOnly
         return new(
             came.Reference,
             came.Run.Number,
-            [.. result.Parts.Select(p => result.Owns(p.Plan) ? PartScore.Of(compiled, p) : PartScore.Of(compiled, p) with { Points = null, PointsText = "" })],
+            [
+                .. result.Parts.Select(p =>
+                    result.Owns(p.Plan)
+                        ? PartScore.Of(compiled, p)
+                        : PartScore.Of(compiled, p) with
+                        {
+                            Points = null,
+                            PointsText = "",
+                        }
+                ),
+            ],
             total,
-            total is { } points ? ReadingFormat.WithBound(ReadingFormat.Points(points, compiled.Brief.Method.Precision), result.Bound) : "",
+            total is { } points
+                ? ReadingFormat.WithBound(ReadingFormat.Points(points, compiled.Brief.Method.Precision), result.Bound)
+                : "",
             result.Reason,
-            [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => MustShown.Of(r.Rule, result.Assessment.Rules))]);
+            [
+                .. compiled
+                    .Rules.Where(r => r.IsFor(result.Team))
+                    .Select(r => MustShown.Of(r.Rule, result.Assessment.Rules)),
+            ]
+        );
     }
 
     /// <summary>Trials that are marked as a control or as to beat: the mean of each measured part.</summary>
@@ -37,17 +63,42 @@ public sealed record ReferenceStanding(Reference Reference, int Round, IReadOnly
         var parts = new List<PartScore>();
         foreach (var plan in compiled.Parts.OfType<PartPlan.Measured>())
         {
-            var values = marked.Trials.Select(t => new Attempt(1, [t])).Select(a => plan.Expression.Run([.. plan.Measures.Select(a.Read)])).Where(v => v.HasValue).Select(v => v.Number).ToList();
-            if (values.Count == 0) continue;
+            var values = marked
+                .Trials.Select(t => new Attempt(1, [t]))
+                .Select(a => plan.Expression.Run([.. plan.Measures.Select(a.Read)]))
+                .Where(v => v.HasValue)
+                .Select(v => v.Number)
+                .ToList();
+            if (values.Count == 0)
+                continue;
             var mean = values.Sum() / values.Count;
-            parts.Add(new() { Part = plan.Definition.Id, Name = plan.Definition.Name, State = PartState.Scored, Value = mean, ValueText = plan.Expression.Show(new BoundedValue(mean), values.Count > 1 ? plan.Expression.Decimals + 1 : null) });
+            parts.Add(
+                new()
+                {
+                    Part = plan.Definition.Id,
+                    Name = plan.Definition.Name,
+                    State = PartState.Scored,
+                    Value = mean,
+                    ValueText = plan.Expression.Show(
+                        new BoundedValue(mean),
+                        values.Count > 1 ? plan.Expression.Decimals + 1 : null
+                    ),
+                }
+            );
         }
 
         return new(marked.Reference, round, parts, null, "", "", []);
     }
 
-    /// <summary>How a team's value in a part stands to these: to its own of a purpose where it has one, else to the class's.</summary>
-    internal static IReadOnlyList<string> Against(IReadOnlyList<ReferenceStanding> references, string team, string part, decimal value)
+    /// <summary>
+    /// How a team's value in a part stands to these: to its own of a purpose where it has one, else to the class's.
+    /// </summary>
+    internal static IReadOnlyList<string> Against(
+        IReadOnlyList<ReferenceStanding> references,
+        string team,
+        string part,
+        decimal value
+    )
     {
         var lines = references
             .Where(r => r.Reference.IsFor(team))
@@ -56,7 +107,11 @@ public sealed record ReferenceStanding(Reference Reference, int Round, IReadOnly
             .ToList();
         return
         [
-            .. lines.Where(l => l.Reference.Of == team || lines.All(o => o.Reference.Purpose != l.Reference.Purpose || o.Reference.Of != team))
+            .. lines
+                .Where(l =>
+                    l.Reference.Of == team
+                    || lines.All(o => o.Reference.Purpose != l.Reference.Purpose || o.Reference.Of != team)
+                )
                 .Select(l => ReferenceWords.Times(l.Reference, value / l.Value!.Value)),
         ];
     }

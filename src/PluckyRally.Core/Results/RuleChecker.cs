@@ -2,34 +2,49 @@ namespace PluckyRally.Core;
 
 /// <summary>Holds what was recorded against the rules.</summary>
 /// <param name="run">The round as it is run.</param>
-/// <param name="lastRoundOf">What is known of the design that was a team's result in the round before; null where there is none.</param>
+/// <param name="lastRoundOf">What is known of the design that was a team's result in the round before; null where there
+/// is none.</param>
 internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastRoundOf)
 {
     private readonly CompiledEdition compiled = run.Compiled;
 
     /// <summary>
-    /// How the rules came out whose miss fails the attempt, once for each attempt, and the record that is left: from here on nothing
-    /// reads an attempt that does not count.
+    /// How the rules came out whose miss fails the attempt, once for each attempt, and the record that is left: from
+    /// here on nothing reads an attempt that does not count.
     /// </summary>
-    public (DesignRecord Left, IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> Failing) Failing(DesignRecord recorded)
+    public (DesignRecord Left, IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> Failing) Failing(
+        DesignRecord recorded
+    )
     {
         var within = recorded.Within(compiled.Brief.Trials);
         var facts = new DesignFacts(within, []);
         var failing = compiled.Rules.Where(r => r.FailsAttempts).ToDictionary(plan => plan, plan => Check(plan, facts));
-        var failed = failing.Values.SelectMany(outcomes => outcomes).Where(o => o.State == RuleState.Missed).Select(o => o.Attempt!.Value).ToHashSet();
+        var failed = failing
+            .Values.SelectMany(outcomes => outcomes)
+            .Where(o => o.State == RuleState.Missed)
+            .Select(o => o.Attempt!.Value)
+            .ToHashSet();
         return (within.With(failed), failing);
     }
 
-    /// <summary>How every rule came out for a design; a rule checked in every attempt comes out once for each.</summary>
-    public IReadOnlyList<RuleOutcome> Outcomes(IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> failing, DesignFacts facts) =>
-        [.. compiled.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
+    /// <summary>
+    /// How every rule came out for a design; a rule checked in every attempt comes out once for each.
+    /// </summary>
+    public IReadOnlyList<RuleOutcome> Outcomes(
+        IReadOnlyDictionary<RulePlan, IReadOnlyList<RuleOutcome>> failing,
+        DesignFacts facts
+    ) => [.. compiled.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
 
     private IReadOnlyList<RuleOutcome> Check(RulePlan plan, DesignFacts facts)
     {
         var team = facts.Design.Team.Team;
-        if (!plan.IsFor(team)) return [];
-        if (plan.BeginsLater && run.Before is null) return [new(plan.Rule, RuleState.NotChecked)];
+        if (!plan.IsFor(team))
+            return [];
+        if (plan.BeginsLater && run.Before is null)
+            return [new(plan.Rule, RuleState.NotChecked)];
         var before = lastRoundOf(team.Id);
-        return plan.Rule.When == When.EveryAttempt ? [.. facts.Design.Attempts.Select(a => plan.Check(facts, before, a))] : [plan.Check(facts, before, null)];
+        return plan.Rule.When == When.EveryAttempt
+            ? [.. facts.Design.Attempts.Select(a => plan.Check(facts, before, a))]
+            : [plan.Check(facts, before, null)];
     }
 }

@@ -21,10 +21,19 @@ public enum RuleState
 /// <param name="State">How it came out.</param>
 /// <param name="Attempt">The attempt, for a rule checked in every one.</param>
 /// <param name="TooNear">Within half a step of the limit: as read, but worth measuring again.</param>
-/// <param name="Found">What was held against the limit; null for an inspection, and where nothing has been counted.</param>
+/// <param name="Found">What was held against the limit; null for an inspection, and where nothing has been
+/// counted.</param>
 /// <param name="Excess">By how much the limit was missed, in the unit of the value; 0 when met.</param>
 /// <param name="ExcessBound">Whether that is a bound, because the value was one.</param>
-internal sealed record RuleOutcome(Rule Rule, RuleState State, int? Attempt = null, bool TooNear = false, RuleFound? Found = null, decimal Excess = 0, Bound ExcessBound = Bound.Exact)
+internal sealed record RuleOutcome(
+    Rule Rule,
+    RuleState State,
+    int? Attempt = null,
+    bool TooNear = false,
+    RuleFound? Found = null,
+    decimal Excess = 0,
+    Bound ExcessBound = Bound.Exact
+)
 {
     /// <summary>Whether one judge says that it was met and another that it was missed.</summary>
     public bool Disputed { get; init; }

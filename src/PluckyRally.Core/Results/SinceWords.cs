@@ -11,16 +11,23 @@ internal static class SinceWords
     /// <summary>The same without the verdict at its end.</summary>
     public static string WithoutVerdict(string said) => IsBetter(said) ? said[..^Verdict.Length] : said;
 
-    /// <summary>By how much it is more or less, and whether that is better; empty where one of the two is missing.</summary>
+    /// <summary>
+    /// By how much it is more or less, and whether that is better; empty where one of the two is missing.
+    /// </summary>
     /// <param name="part">The part now.</param>
     /// <param name="before">Its value in the round before, worked out the same way.</param>
     /// <param name="round">The round before.</param>
     public static string Say(PartResult part, PartValue before, int round)
     {
-        if (part.State != PartState.Scored || before.State != PartState.Scored) return "";
-        var change = Rounding.ToDecimals(part.Value.Value.Number, part.Plan.Decimals) - Rounding.ToDecimals(before.Value.Number, part.Plan.Decimals);
-        if (change == 0) return $"the same as in round {round}";
+        if (part.State != PartState.Scored || before.State != PartState.Scored)
+            return "";
+        var change =
+            Rounding.ToDecimals(part.Value.Value.Number, part.Plan.Decimals)
+            - Rounding.ToDecimals(before.Value.Number, part.Plan.Decimals);
+        if (change == 0)
+            return $"the same as in round {round}";
         var better = (change > 0) == (part.Plan.Better == Better.More);
-        return $"{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in round {round}{(better ? Verdict : ": worse")}";
+        return $"{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in "
+            + $"round {round}{(better ? Verdict : ": worse")}";
     }
 }

@@ -36,8 +36,15 @@ public sealed record Standings
     /// <summary>What the class as a whole shows, as sentences.</summary>
     public IReadOnlyList<string> Findings { get; init; } = [];
 
-    /// <summary>As far as a board shows it: so many places from the last, and the awards when all are revealed.</summary>
-    public Standings Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Awards = places >= Rows.Count ? Awards : [] };
+    /// <summary>
+    /// As far as a board shows it: so many places from the last, and the awards when all are revealed.
+    /// </summary>
+    public Standings Revealed(int places) =>
+        this with
+        {
+            Rows = [.. Rows.TakeLast(places)],
+            Awards = places >= Rows.Count ? Awards : [],
+        };
 }
 
 /// <summary>Something that was mended in the brief while the rally was run.</summary>
@@ -48,10 +55,19 @@ public sealed record Standings
 /// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="Differs">What stands where since then.</param>
-public sealed record MendedSince(Guid Entry, DateTimeOffset At, string By, int From, bool OnlyThisRound, string Reason, IReadOnlyList<Difference> Differs)
+public sealed record MendedSince(
+    Guid Entry,
+    DateTimeOffset At,
+    string By,
+    int From,
+    bool OnlyThisRound,
+    string Reason,
+    IReadOnlyList<Difference> Differs
+)
 {
     /// <summary>What an entry mended.</summary>
-    public static MendedSince Of(Entry.BriefMended mended) => new(mended.Id, mended.At, mended.By, mended.Round, mended.OnlyThisRound, mended.Reason, mended.Differs);
+    public static MendedSince Of(Entry.BriefMended mended) =>
+        new(mended.Id, mended.At, mended.By, mended.Round, mended.OnlyThisRound, mended.Reason, mended.Differs);
 }
 
 /// <summary>Who won an award.</summary>
@@ -120,7 +136,9 @@ public sealed record Standing
     /// <summary>What the team changed for this round, in its own words; empty in the first.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];
 
-    /// <summary>The designs that it tried, where there is more than one: each with its label, its value and whether it counts.</summary>
+    /// <summary>
+    /// The designs that it tried, where there is more than one: each with its label, its value and whether it counts.
+    /// </summary>
     public IReadOnlyList<DesignShown> Designs { get; init; } = [];
 
     /// <summary>What was seen of it in passing.</summary>
@@ -152,7 +170,11 @@ public sealed record MustShown(string Rule, string Text, RuleState State)
     internal static MustShown Of(Rule rule, IReadOnlyList<RuleOutcome> outcomes)
     {
         var states = outcomes.Where(o => o.Rule.Id == rule.Id).Select(o => o.State).ToList();
-        var state = states.Contains(RuleState.Missed) ? RuleState.Missed : states.Count == 0 || states.Contains(RuleState.ToCheck) ? RuleState.ToCheck : states.Contains(RuleState.Met) ? RuleState.Met : RuleState.NotChecked;
+        var state =
+            states.Contains(RuleState.Missed) ? RuleState.Missed
+            : states.Count == 0 || states.Contains(RuleState.ToCheck) ? RuleState.ToCheck
+            : states.Contains(RuleState.Met) ? RuleState.Met
+            : RuleState.NotChecked;
         return new(rule.Id, rule.Text, state);
     }
 }
@@ -178,7 +200,10 @@ public sealed record PartScore
     /// <summary>How the value compares with what the team is held against, such as "2.4 times the control".</summary>
     public IReadOnlyList<string> Against { get; init; } = [];
 
-    /// <summary>How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better"; empty where there is none.</summary>
+    /// <summary>
+    /// How the value compares with the team's own in the round before, such as "11 cm more than in round 1: better";
+    /// empty where there is none.
+    /// </summary>
     public string SinceLastRound { get; init; } = "";
 
     /// <summary>The points as they are added.</summary>
@@ -187,16 +212,17 @@ public sealed record PartScore
     /// <summary>The points as they are shown.</summary>
     public string PointsText { get; init; } = "";
 
-    internal static PartScore Of(CompiledEdition compiled, PartResult part) => new()
-    {
-        Part = part.Plan.Part.Id,
-        Name = part.Plan.Part.Name,
-        State = part.State,
-        Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
-        ValueText = part.State == PartState.Scored ? part.Plan.Show(part.Value.Value) : "",
-        Points = part.Points,
-        PointsText = part.Points is { } points ? ReadingFormat.Points(points, compiled.Brief.Method.Precision) : "",
-    };
+    internal static PartScore Of(CompiledEdition compiled, PartResult part) =>
+        new()
+        {
+            Part = part.Plan.Part.Id,
+            Name = part.Plan.Part.Name,
+            State = part.State,
+            Value = part.State == PartState.Scored ? part.Value.Value.Number : null,
+            ValueText = part.State == PartState.Scored ? part.Plan.Show(part.Value.Value) : "",
+            Points = part.Points,
+            PointsText = part.Points is { } points ? ReadingFormat.Points(points, compiled.Brief.Method.Precision) : "",
+        };
 }
 
 /// <summary>What a step of the trace is about.</summary>
@@ -246,7 +272,15 @@ public enum TraceKind
 /// <param name="Kind">What it is about.</param>
 /// <param name="Subject">The part's or rule's id; empty for the team as a whole.</param>
 /// <param name="Sentence">The step in a sentence.</param>
-/// <param name="Amount">For points and deductions what is added (deductions with their sign); for the total the total.</param>
+/// <param name="Amount">For points and deductions what is added (deductions with their sign); for the total the
+/// total.</param>
 /// <param name="AmountText">The amount as it is shown.</param>
 /// <param name="Entries">The entries that it rests on.</param>
-public sealed record TraceStep(TraceKind Kind, string Subject, string Sentence, decimal? Amount, string AmountText, IReadOnlyList<Guid> Entries);
+public sealed record TraceStep(
+    TraceKind Kind,
+    string Subject,
+    string Sentence,
+    decimal? Amount,
+    string AmountText,
+    IReadOnlyList<Guid> Entries
+);

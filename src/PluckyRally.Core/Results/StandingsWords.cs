@@ -3,7 +3,12 @@ namespace PluckyRally.Core;
 /// <summary>Writes results the way they are shown and read out.</summary>
 internal static class StandingsWords
 {
-    public static Standings Write(RunRound run, IReadOnlyList<TeamResult> results, IReadOnlyDictionary<string, Assessment> earlier, IReadOnlyList<ReferenceStanding> references)
+    public static Standings Write(
+        RunRound run,
+        IReadOnlyList<TeamResult> results,
+        IReadOnlyDictionary<string, Assessment> earlier,
+        IReadOnlyList<ReferenceStanding> references
+    )
     {
         var compiled = run.Compiled;
         return new()
@@ -11,9 +16,15 @@ internal static class StandingsWords
             Round = run.Number,
             Mended = [.. run.Mended.Select(MendedSince.Of)],
             Wins = compiled.Brief.Method.Wins,
-            WinsText = compiled.Brief.Method.Ranking ? Ranking.Ranks(compiled, results) ? MethodWords.Wins(compiled.Brief.Method) : "" : MethodWords.NobodyWins,
+            WinsText = compiled.Brief.Method.Ranking
+                ? Ranking.Ranks(compiled, results)
+                    ? MethodWords.Wins(compiled.Brief.Method)
+                    : ""
+                : MethodWords.NobodyWins,
             Ranking = Ranking.Ranks(compiled, results),
-            Provisional = compiled.Parts.Any(p => p.Curve.ComparesTeams) && results.Any(r => r.Status == StandingStatus.Unfinished),
+            Provisional =
+                compiled.Parts.Any(p => p.Curve.ComparesTeams)
+                && results.Any(r => r.Status == StandingStatus.Unfinished),
             Rows = [.. results.Select(r => Write(run, r, earlier.GetValueOrDefault(r.Team.Id), references))],
             Awards = Awarding.Give(compiled, results),
             References = references,
@@ -21,7 +32,12 @@ internal static class StandingsWords
         };
     }
 
-    private static Standing Write(RunRound run, TeamResult result, Assessment? before, IReadOnlyList<ReferenceStanding> references)
+    private static Standing Write(
+        RunRound run,
+        TeamResult result,
+        Assessment? before,
+        IReadOnlyList<ReferenceStanding> references
+    )
     {
         var compiled = run.Compiled;
         return new()
@@ -33,19 +49,57 @@ internal static class StandingsWords
             PlaceText = result.Rank is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
             Reason = result.Reason,
             Total = result.Total,
-            TotalText = result.Total is { } total ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
+            TotalText = result.Total is { } total
+                ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound)
+                : "",
             Bound = result.Bound,
-            Parts = [.. result.Parts.Select((p, at) => PartScore.Of(compiled, p) with
-            {
-                Against = p.State == PartState.Scored ? ReferenceStanding.Against(references, result.Team.Id, p.Plan.Part.Id, p.Value.Value.Number) : [],
-                SinceLastRound = before is null ? "" : SinceWords.Say(p, before.Values[at], run.Number - 1),
-            })],
-            TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(r => $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of {r.Found.SayLimit()}. Measure again.")],
-            Musts = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => MustShown.Of(r.Rule, result.Assessment.Rules))],
+            Parts =
+            [
+                .. result.Parts.Select(
+                    (p, at) =>
+                        PartScore.Of(compiled, p) with
+                        {
+                            Against =
+                                p.State == PartState.Scored
+                                    ? ReferenceStanding.Against(
+                                        references,
+                                        result.Team.Id,
+                                        p.Plan.Part.Id,
+                                        p.Value.Value.Number
+                                    )
+                                    : [],
+                            SinceLastRound = before is null ? "" : SinceWords.Say(p, before.Values[at], run.Number - 1),
+                        }
+                ),
+            ],
+            TooNear =
+            [
+                .. result
+                    .Assessment.Rules.Where(r => r.TooNear)
+                    .Select(r =>
+                        $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of "
+                        + $"{r.Found.SayLimit()}. Measure again."
+                    ),
+            ],
+            Musts =
+            [
+                .. compiled
+                    .Rules.Where(r => r.IsFor(result.Team))
+                    .Select(r => MustShown.Of(r.Rule, result.Assessment.Rules)),
+            ],
             Targets = TargetOutcome.Of(compiled, result),
             Designs = DesignShown.Of(run, result, result.Designs),
             Noted = [.. result.Record.Entries.OfType<Entry.NoteMade>().Select(n => n.Text)],
-            Changed = run.Number == 1 ? [] : [.. result.Record.Entries.OfType<Entry.DesignNoted>().Where(d => d.Changed.Length > 0).Select(d => d.SayChanged)],
+            Changed =
+                run.Number == 1
+                    ? []
+                    :
+                    [
+                        .. result
+                            .Record.Entries.OfType<Entry.DesignNoted>()
+                            .Where(d => d.Changed.Length > 0)
+                            .Select(d => d.SayChanged),
+                    ],
             WriteWhy = () => TraceWords.Write(compiled, result),
         };
     }

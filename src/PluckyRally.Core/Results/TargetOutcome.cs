@@ -15,11 +15,27 @@ public sealed record TargetOutcome(string Target, string Name, bool? Met, decima
 
     private static TargetOutcome? Of(TargetPlan plan, TeamResult result)
     {
-        if (Amounted(plan, result.Record.Round, result.Team.Id) is not { } amount) return null;
+        if (Amounted(plan, result.Record.Round, result.Team.Id) is not { } amount)
+            return null;
         var value = plan.Value.Compared(result.Design.Facts);
-        if (!value.HasValue) return new(plan.Definition.Id, plan.Definition.Name, null, amount, null, TargetWords.SayOpen(plan, amount, value.Absent!));
+        if (!value.HasValue)
+            return new(
+                plan.Definition.Id,
+                plan.Definition.Name,
+                null,
+                amount,
+                null,
+                TargetWords.SayOpen(plan, amount, value.Absent!)
+            );
         var ahead = plan.Definition.Better == Better.More ? value.Number - amount : amount - value.Number;
-        return new(plan.Definition.Id, plan.Definition.Name, ahead >= 0, amount, Math.Abs(ahead), TargetWords.Say(plan, amount, value, ahead));
+        return new(
+            plan.Definition.Id,
+            plan.Definition.Name,
+            ahead >= 0,
+            amount,
+            Math.Abs(ahead),
+            TargetWords.Say(plan, amount, value, ahead)
+        );
     }
 
     /// <summary>What the class was set, by the teacher or by the brief; null where nothing was.</summary>
@@ -31,7 +47,8 @@ public sealed record TargetOutcome(string Target, string Name, bool? Met, decima
         var set = round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Definition.Id).ToList();
         foreach (var whose in new[] { team, "" })
         {
-            if (set.LastOrDefault(t => t.Team == whose) is { Amount.Length: > 0 } said) return plan.Value.ReadAmount(said.Amount, "", new ProblemCollector());
+            if (set.LastOrDefault(t => t.Team == whose) is { Amount.Length: > 0 } said)
+                return plan.Value.ReadAmount(said.Amount, "", new ProblemCollector());
         }
 
         return plan.Amount;

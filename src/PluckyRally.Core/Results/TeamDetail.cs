@@ -17,7 +17,8 @@ public sealed record TeamDetail(
     IReadOnlyList<PointsDetail> Parts,
     IReadOnlyList<RulePoints> Deductions,
     IReadOnlyList<RulePoints> Bonuses,
-    IReadOnlyList<AgainstReference> Against)
+    IReadOnlyList<AgainstReference> Against
+)
 {
     /// <summary>The details of a round, in order of standing.</summary>
     public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round)
@@ -27,21 +28,57 @@ public sealed record TeamDetail(
         return [.. Scorer.Results(run, opened.Rally.Entries).Select(r => Of(run.Compiled, r, references))];
     }
 
-    private static TeamDetail Of(CompiledEdition compiled, TeamResult result, IReadOnlyList<ReferenceFigure> references) => new(
-        result.Team.Id,
-        result.Assessment.Design.Name,
-        [.. result.Assessment.Rules.Select(r => new RuleDetail(r.Rule.Id, r.State, r.Attempt, r.TooNear, r.Found?.SayValue() ?? "", r.Found?.SayLimit() ?? "", r.Excess))],
-        [.. compiled.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
-        [.. result.Parts.Select(p => new PointsDetail(p.Plan.Part.Id, p.Curve, p.Clamped, p.Plan.Part.Weight, p.Points, p.Pool.Rank > 0 ? p.Pool.Rank : null))],
-        [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
-        [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
-        [
-            .. from line in references.Where(r => r.Value != 0 && r.Reference.IsFor(result.Team.Id))
-               where line.Reference.Of.Length > 0 || references.All(o => (o.Figure, o.Reference.Purpose, o.Reference.Of) != (line.Figure, line.Reference.Purpose, result.Team.Id))
-               let value = compiled.Figures.All.FirstOrDefault(f => f.Id == line.Figure)?.Of(result.Design.Facts)
-               where value is { HasValue: true }
-               select new AgainstReference(line.Figure, line.Reference.Purpose, line.Reference.Name, line.Value, value.Value.Number / line.Value),
-        ]);
+    private static TeamDetail Of(
+        CompiledEdition compiled,
+        TeamResult result,
+        IReadOnlyList<ReferenceFigure> references
+    ) =>
+        new(
+            result.Team.Id,
+            result.Assessment.Design.Name,
+            [
+                .. result.Assessment.Rules.Select(r => new RuleDetail(
+                    r.Rule.Id,
+                    r.State,
+                    r.Attempt,
+                    r.TooNear,
+                    r.Found?.SayValue() ?? "",
+                    r.Found?.SayLimit() ?? "",
+                    r.Excess
+                )),
+            ],
+            [.. compiled.Figures.All.Select(f => FigureDetail.Of(f, f.Of(result.Design.Facts)))],
+            [
+                .. result.Parts.Select(p => new PointsDetail(
+                    p.Plan.Part.Id,
+                    p.Curve,
+                    p.Clamped,
+                    p.Plan.Part.Weight,
+                    p.Points,
+                    p.Pool.Rank > 0 ? p.Pool.Rank : null
+                )),
+            ],
+            [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
+            [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
+            [
+                .. from line in references.Where(r => r.Value != 0 && r.Reference.IsFor(result.Team.Id))
+                where
+                    line.Reference.Of.Length > 0
+                    || references.All(o =>
+                        (o.Figure, o.Reference.Purpose, o.Reference.Of)
+                        != (line.Figure, line.Reference.Purpose, result.Team.Id)
+                    )
+                let value = compiled.Figures.All.FirstOrDefault(f => f.Id == line.Figure)?.Of(result.Design.Facts)
+                where value is { HasValue: true }
+                select new AgainstReference(
+                    line.Figure,
+                    line.Reference.Purpose,
+                    line.Reference.Name,
+                    line.Value,
+                    value.Value.Number / line.Value
+                ),
+            ]
+        );
 }
 
 /// <summary>How a rule came out.</summary>
@@ -52,7 +89,15 @@ public sealed record TeamDetail(
 /// <param name="Value">What was held against the limit, as shown.</param>
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="Excess">By how much it was missed, in the unit of the value.</param>
-public sealed record RuleDetail(string Rule, RuleState State, int? Attempt, bool TooNear, string Value, string Limit, decimal Excess);
+public sealed record RuleDetail(
+    string Rule,
+    RuleState State,
+    int? Attempt,
+    bool TooNear,
+    string Value,
+    string Limit,
+    decimal Excess
+);
 
 /// <summary>A figure's value for a team.</summary>
 /// <param name="Figure">The figure's id.</param>
@@ -63,9 +108,10 @@ public sealed record RuleDetail(string Rule, RuleState State, int? Attempt, bool
 /// <param name="Why">Where there is none: why.</param>
 public sealed record FigureDetail(string Figure, decimal? Value, Bound Bound, string Shown, bool NotYet, string Why)
 {
-    internal static FigureDetail Of(Figure figure, BoundedValue value) => value.Absent is { } absent
-        ? new(figure.Id, null, value.Bound, "", absent.NotYet, absent.Say())
-        : new(figure.Id, value.Number, value.Bound, figure.Show(value), false, "");
+    internal static FigureDetail Of(Figure figure, BoundedValue value) =>
+        value.Absent is { } absent
+            ? new(figure.Id, null, value.Bound, "", absent.NotYet, absent.Say())
+            : new(figure.Id, value.Number, value.Bound, figure.Show(value), false, "");
 }
 
 /// <summary>A part's points on their way to the total.</summary>
@@ -75,7 +121,14 @@ public sealed record FigureDetail(string Figure, decimal? Value, Bound Bound, st
 /// <param name="Weight">What they are multiplied by.</param>
 /// <param name="Points">As they are added; absent while there are none.</param>
 /// <param name="Place">The team's place in this part, where the curve compares teams.</param>
-public sealed record PointsDetail(string Part, decimal Curve, decimal Clamped, decimal Weight, decimal? Points, int? Place);
+public sealed record PointsDetail(
+    string Part,
+    decimal Curve,
+    decimal Clamped,
+    decimal Weight,
+    decimal? Points,
+    int? Place
+);
 
 /// <summary>Points by a rule.</summary>
 /// <param name="Rule">The rule's id.</param>

@@ -28,7 +28,8 @@ internal sealed record Assessment(
     DesignRecord Design,
     IReadOnlyList<RuleOutcome> Rules,
     IReadOnlyList<PartValue> Values,
-    NoPlace? Why)
+    NoPlace? Why
+)
 {
     /// <summary>Whether it stands in the order of places.</summary>
     public StandingStatus Status => Why?.Status ?? StandingStatus.Placed;
@@ -41,7 +42,8 @@ internal sealed record Assessment(
 /// <param name="Record">What was recorded.</param>
 /// <param name="Design">The design that stands for it, with its points.</param>
 /// <param name="By">Why that one does.</param>
-/// <param name="Better">Another design that would have given more, among the same others; null where there is none.</param>
+/// <param name="Better">Another design that would have given more, among the same others; null where there is
+/// none.</param>
 internal sealed record TeamResult(TeamRecord Record, DesignResult Design, ChosenBy By, DesignResult? Better)
 {
     public Assessment Assessment => Design.Assessment;
@@ -62,7 +64,10 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     /// <summary>All its designs, before points.</summary>
     public IReadOnlyList<Assessment> Designs { get; init; } = [];
 
-    /// <summary>Whether the points of a part are its own: those that are made by comparing teams are none of something that teams are held against.</summary>
+    /// <summary>
+    /// Whether the points of a part are its own: those that are made by comparing teams are none of something that
+    /// teams are held against.
+    /// </summary>
     public bool Owns(PartPlan plan) => Team.Reference is null || !plan.Curve.ComparesTeams;
 
     /// <summary>Whether the total is its own: all of its points are.</summary>

@@ -10,12 +10,13 @@ internal static class Totals
         IReadOnlyList<Deduction> deductions = [.. Deductions(compiled, assessment)];
         IReadOnlyList<(Rule Rule, decimal Points)> bonuses =
         [
-            .. assessment.Rules
-                .GroupBy(o => o.Rule)
+            .. assessment
+                .Rules.GroupBy(o => o.Rule)
                 .Where(g => g.Key.Bonus > 0 && g.All(o => o.State == RuleState.Met))
                 .Select(g => (g.Key, Rounding.ToStep(g.Key.Bonus, method.Precision))),
         ];
-        if (parts.Any(p => p.Points is null) || (parts.Count == 0 && bonuses.Count == 0 && deductions.Count == 0)) return new(assessment, parts, deductions, bonuses, null, null);
+        if (parts.Any(p => p.Points is null) || (parts.Count == 0 && bonuses.Count == 0 && deductions.Count == 0))
+            return new(assessment, parts, deductions, bonuses, null, null);
 
         decimal sum = 0;
         var bound = Bound.Exact;
@@ -26,21 +27,30 @@ internal static class Totals
         }
 
         var sign = method.Wins == Wins.Highest ? -1 : 1;
-        foreach (var (_, points) in bonuses) sum -= sign * points;
+        foreach (var (_, points) in bonuses)
+            sum -= sign * points;
         foreach (var deduction in deductions)
         {
             sum += sign * deduction.Points;
             bound = Bounds.Join(bound, Bounds.Times(deduction.Bound, sign));
         }
 
-        return new(assessment, parts, deductions, bonuses, sum, Arithmetic.Clamp(new BoundedValue(sum, bound), method.Floor, null));
+        return new(
+            assessment,
+            parts,
+            deductions,
+            bonuses,
+            sum,
+            Arithmetic.Clamp(new BoundedValue(sum, bound), method.Floor, null)
+        );
     }
 
     private static IEnumerable<Deduction> Deductions(CompiledEdition compiled, Assessment assessment)
     {
         foreach (var outcome in assessment.Rules)
         {
-            if (outcome.State != RuleState.Missed || outcome.Rule.IfMissed is not Consequence.Deduct deduct) continue;
+            if (outcome.State != RuleState.Missed || outcome.Rule.IfMissed is not Consequence.Deduct deduct)
+                continue;
             var excess = Math.Min(outcome.Excess, Limits.Number);
             var exact = deduct.Per switch
             {
@@ -48,7 +58,12 @@ internal static class Totals
                 DeductPer.Unit => deduct.Points * excess / deduct.Each,
                 DeductPer.CompletedUnit => deduct.Points * decimal.Floor(excess / deduct.Each),
             };
-            yield return new(outcome, exact, Rounding.ToStep(exact, compiled.Brief.Method.Precision), deduct.Per == DeductPer.Once ? Bound.Exact : outcome.ExcessBound);
+            yield return new(
+                outcome,
+                exact,
+                Rounding.ToStep(exact, compiled.Brief.Method.Precision),
+                deduct.Per == DeductPer.Once ? Bound.Exact : outcome.ExcessBound
+            );
         }
     }
 }

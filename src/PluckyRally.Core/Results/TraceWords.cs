@@ -6,25 +6,39 @@ internal static class TraceWords
     public static IReadOnlyList<TraceStep> Write(CompiledEdition compiled, TeamResult result)
     {
         var steps = new List<TraceStep>();
-        steps.AddRange(result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule));
-        if (Design(result, compiled.Brief.Method) is { } design) steps.Add(Step(TraceKind.Value, "", design));
-        foreach (var part in result.Parts) Part(steps, part, compiled.Brief.Method);
-        foreach (var (rule, points) in result.Design.Bonuses) steps.Add(Bonus(rule, points, compiled.Brief.Method));
-        foreach (var deduction in result.Design.Deductions) steps.Add(Deduction(deduction, compiled.Brief.Method));
+        steps.AddRange(
+            result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule)
+        );
+        if (Design(result, compiled.Brief.Method) is { } design)
+            steps.Add(Step(TraceKind.Value, "", design));
+        foreach (var part in result.Parts)
+            Part(steps, part, compiled.Brief.Method);
+        foreach (var (rule, points) in result.Design.Bonuses)
+            steps.Add(Bonus(rule, points, compiled.Brief.Method));
+        foreach (var deduction in result.Design.Deductions)
+            steps.Add(Deduction(deduction, compiled.Brief.Method));
         Total(steps, compiled.Brief.Method, result);
-        if (result.PartedBy is { } by) steps.Add(TieBreak(compiled, result, by));
+        if (result.PartedBy is { } by)
+            steps.Add(TieBreak(compiled, result, by));
         steps.Add(Step(TraceKind.Place, "", Place(compiled, result)));
         return steps;
     }
 
-    private static TraceStep Step(TraceKind kind, string subject, string sentence, IReadOnlyList<Guid>? entries = null) =>
-        new(kind, subject, sentence, null, "", entries ?? []);
+    private static TraceStep Step(
+        TraceKind kind,
+        string subject,
+        string sentence,
+        IReadOnlyList<Guid>? entries = null
+    ) => new(kind, subject, sentence, null, "", entries ?? []);
 
-    /// <summary>Which design counts, why, and whether another would have given more; nothing where there is only a nameless one.</summary>
+    /// <summary>
+    /// Which design counts, why, and whether another would have given more; nothing where there is only a nameless one.
+    /// </summary>
     private static string? Design(TeamResult result, Method method)
     {
         var name = result.Assessment.Design.Name;
-        if (name.Length == 0 && result.By == ChosenBy.OnlyOne) return null;
+        if (name.Length == 0 && result.By == ChosenBy.OnlyOne)
+            return null;
         var why = result.By switch
         {
             ChosenBy.OnlyOne => "",
@@ -32,7 +46,11 @@ internal static class TraceWords
             ChosenBy.Last => ", the last one",
             ChosenBy.Named => ", because it was named",
         };
-        var better = result.Better is { Total: { } total } other ? $" {Named(other.Assessment.Design.Name)} would have given {ReadingFormat.WithBound(ReadingFormat.Points(total.Number, method.Precision), total.Bound)}." : "";
+        var better = result.Better is { Total: { } total } other
+            ? $" {Named(other.Assessment.Design.Name)} would have given "
+                + ReadingFormat.WithBound(ReadingFormat.Points(total.Number, method.Precision), total.Bound)
+                + "."
+            : "";
         return $"The design that counts is {Within.Sentence(Named(name))}{why}.{better}";
     }
 
@@ -41,13 +59,17 @@ internal static class TraceWords
     private static TraceStep Rule(RuleOutcome outcome)
     {
         var where = outcome.Attempt is { } attempt ? $" in attempt {attempt}" : "";
-        var against = outcome.Found?.SayValue() is { Length: > 0 } value ? $" ({value}, the rule says {outcome.Found.SayLimit()})" : "";
+        var against = outcome.Found?.SayValue() is { Length: > 0 } value
+            ? $" ({value}, the rule says {outcome.Found.SayLimit()})"
+            : "";
         var near = outcome.TooNear ? " It is too near to call: measure again." : "";
         var sentence = outcome.State switch
         {
             RuleState.Met => $"{outcome.Rule.Text}: kept{where}{against}.",
             RuleState.Missed => $"{outcome.Rule.Text}: missed{where}{against}.",
-            RuleState.ToCheck => $"{outcome.Rule.Text}: {(outcome.Disputed ? "one judge says kept and another missed" : "still to be checked")}{where}.",
+            RuleState.ToCheck => $"{outcome.Rule.Text}: "
+                + (outcome.Disputed ? "one judge says kept and another missed" : "still to be checked")
+                + $"{where}.",
             RuleState.NotChecked => $"{outcome.Rule.Text}: nothing to check{where}.",
         };
         return Step(TraceKind.Rule, outcome.Rule.Id, sentence + near);
@@ -56,35 +78,86 @@ internal static class TraceWords
     private static void Part(List<TraceStep> steps, PartResult result, Method method)
     {
         var part = result.Plan.Part;
-        if (result.Plan is PartPlan.Measured measured) Measured(steps, measured, result);
+        if (result.Plan is PartPlan.Measured measured)
+            Measured(steps, measured, result);
         steps.AddRange(result.Value.Steps.Select(step => Step(TraceKind.Value, part.Id, step.Say(), step.Entries)));
         switch (result.State)
         {
             case PartState.Unfinished:
-                steps.Add(Step(TraceKind.Value, part.Id, $"{part.Name} is not finished: {result.Value.Value.Absent!.Say()}."));
+                steps.Add(
+                    Step(TraceKind.Value, part.Id, $"{part.Name} is not finished: {result.Value.Value.Absent!.Say()}.")
+                );
                 return;
             case PartState.NoSuccess:
             case PartState.NoValue:
-                steps.Add(Step(TraceKind.Curve, part.Id, $"No points by the curve, because {result.Value.Value.Absent!.Say()}. That gives {MethodWords.Points(result.Curve)}."));
+                steps.Add(
+                    Step(
+                        TraceKind.Curve,
+                        part.Id,
+                        $"No points by the curve, because {result.Value.Value.Absent!.Say()}. That gives "
+                            + $"{MethodWords.Points(result.Curve)}."
+                    )
+                );
                 Extra();
                 break;
             case PartState.Scored:
                 // A part that gives points by its own rule has said so already.
-                if (result.Plan.PointsByCurve) steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
+                if (result.Plan.PointsByCurve)
+                    steps.Add(Step(TraceKind.Curve, part.Id, result.Plan.Curve.Step(result.Plan, result)));
                 Extra();
                 if (result.Clamped != result.Curve + result.Value.Extra)
-                    steps.Add(Step(TraceKind.Clamp, part.Id, result.Clamped < result.Curve + result.Value.Extra ? $"There are no more than {MethodWords.Points(result.Clamped)}." : $"There are no fewer than {MethodWords.Points(result.Clamped)}."));
+                    steps.Add(
+                        Step(
+                            TraceKind.Clamp,
+                            part.Id,
+                            result.Clamped < result.Curve + result.Value.Extra
+                                ? $"There are no more than {MethodWords.Points(result.Clamped)}."
+                                : $"There are no fewer than {MethodWords.Points(result.Clamped)}."
+                        )
+                    );
                 break;
         }
 
         var weighted = result.Clamped * part.Weight;
-        if (part.Weight != 1) steps.Add(Step(TraceKind.Weight, part.Id, $"This part counts {Numerals.Write(part.Weight)} times: {Numerals.Write(part.Weight)} × {Numerals.Write(result.Clamped)} = {Numerals.Write(weighted)}."));
-        if (weighted != result.Points) steps.Add(Step(TraceKind.Rounding, part.Id, $"Rounded to {Numerals.Write(method.Precision)}: {ReadingFormat.Points(result.Points!.Value, method.Precision)}."));
-        steps.Add(new(TraceKind.Points, part.Id, $"{part.Name} gives {ReadingFormat.Points(result.Points!.Value, method.Precision)}.", result.Points, ReadingFormat.Points(result.Points.Value, method.Precision), []));
+        if (part.Weight != 1)
+            steps.Add(
+                Step(
+                    TraceKind.Weight,
+                    part.Id,
+                    $"This part counts {Numerals.Write(part.Weight)} times: {Numerals.Write(part.Weight)} × "
+                        + $"{Numerals.Write(result.Clamped)} = {Numerals.Write(weighted)}."
+                )
+            );
+        if (weighted != result.Points)
+            steps.Add(
+                Step(
+                    TraceKind.Rounding,
+                    part.Id,
+                    $"Rounded to {Numerals.Write(method.Precision)}: "
+                        + $"{ReadingFormat.Points(result.Points!.Value, method.Precision)}."
+                )
+            );
+        steps.Add(
+            new(
+                TraceKind.Points,
+                part.Id,
+                $"{part.Name} gives {ReadingFormat.Points(result.Points!.Value, method.Precision)}.",
+                result.Points,
+                ReadingFormat.Points(result.Points.Value, method.Precision),
+                []
+            )
+        );
 
         void Extra()
         {
-            if (result.Value.Extra != 0) steps.Add(Step(TraceKind.Curve, part.Id, $"{MethodWords.Points(result.Value.Extra)} more for what was brought over."));
+            if (result.Value.Extra != 0)
+                steps.Add(
+                    Step(
+                        TraceKind.Curve,
+                        part.Id,
+                        $"{MethodWords.Points(result.Value.Extra)} more for what was brought over."
+                    )
+                );
         }
     }
 
@@ -94,41 +167,81 @@ internal static class TraceWords
         {
             var sentence = attempt.Outcome switch
             {
-                TrialOutcome.Failed => $"Attempt {attempt.Number} failed{(plan.Way.TakesFailed ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")}.",
+                TrialOutcome.Failed => $"Attempt {attempt.Number} failed"
+                    + (plan.Way.TakesFailed ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")
+                    + ".",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
-                TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent => $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
-                TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}{(result.Value.Used.Contains(attempt.Number) && plan.Definition.Combine == Combine.Best && result.Value.Attempts.Count > 1 ? ", the best one" : "")}.",
+                TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent =>
+                    $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
+                TrialOutcome.Counted or TrialOutcome.Void => $"Attempt {attempt.Number}: {Working(plan, attempt)}"
+                    + (
+                        result.Value.Used.Contains(attempt.Number)
+                        && plan.Definition.Combine == Combine.Best
+                        && result.Value.Attempts.Count > 1
+                            ? ", the best one"
+                            : ""
+                    )
+                    + ".",
             };
-            steps.Add(Step(TraceKind.Attempt, plan.Definition.Id, sentence + OfShapes(plan, attempt) + Spread(plan, attempt), attempt.Entries));
+            steps.Add(
+                Step(
+                    TraceKind.Attempt,
+                    plan.Definition.Id,
+                    sentence + OfShapes(plan, attempt) + Spread(plan, attempt),
+                    attempt.Entries
+                )
+            );
         }
 
         if (result.Value.Combined is { } inputs && result.Value.Value.HasValue && plan.Expression.Plain is null)
-            steps.Add(Step(TraceKind.Value, plan.Definition.Id, $"{plan.Expression.Working(inputs)} = {plan.Expression.Show(result.Value.Value)}."));
+            steps.Add(
+                Step(
+                    TraceKind.Value,
+                    plan.Definition.Id,
+                    $"{plan.Expression.Working(inputs)} = {plan.Expression.Show(result.Value.Value)}."
+                )
+            );
         else if (result.Value.Combined is not null && result.Value.Value.HasValue)
-            steps.Add(Step(TraceKind.Value, plan.Definition.Id, $"{plan.Definition.Name}: {plan.Expression.Show(result.Value.Value)}."));
+            steps.Add(
+                Step(
+                    TraceKind.Value,
+                    plan.Definition.Id,
+                    $"{plan.Definition.Name}: {plan.Expression.Show(result.Value.Value)}."
+                )
+            );
         else if (result.Value.State == PartState.Scored && Joined(plan, result) is { } joined)
             steps.Add(Step(TraceKind.Value, plan.Definition.Id, joined));
     }
 
     /// <summary>What is said where several judges read one attempt.</summary>
-    private static string Spread(PartPlan.Measured plan, AttemptValue attempt) => attempt.Source.Trials.Count == 1 ? "" : string.Concat(plan.Expression.Measures
-        .Select(m => (Measure: m, Spread: attempt.Source.Spread(m.Id)))
-        .Where(m => m.Spread is not null)
-        .Select(m => $" The mean of {attempt.Source.Trials.Count} readings that are {ReadingFormat.Value(m.Spread!.Value, m.Measure)} apart."));
+    private static string Spread(PartPlan.Measured plan, AttemptValue attempt) =>
+        attempt.Source.Trials.Count == 1
+            ? ""
+            : string.Concat(
+                plan.Expression.Measures.Select(m => (Measure: m, Spread: attempt.Source.Spread(m.Id)))
+                    .Where(m => m.Spread is not null)
+                    .Select(m =>
+                        $" The mean of {attempt.Source.Trials.Count} readings that are "
+                        + $"{ReadingFormat.Value(m.Spread!.Value, m.Measure)} apart."
+                    )
+            );
 
     /// <summary>The shapes of which an area was put together.</summary>
-    private static string OfShapes(PartPlan.Measured plan, AttemptValue attempt) => string.Concat(
-        from measure in plan.Expression.Measures
-        from trial in attempt.Source.Trials
-        from reading in trial.Readings
-        where reading.Measure == measure.Id
-        let shapes = Shapes.Say(reading, measure)
-        where shapes.Length > 0
-        select $" {measure.Name}: {shapes}.");
+    private static string OfShapes(PartPlan.Measured plan, AttemptValue attempt) =>
+        string.Concat(
+            from measure in plan.Expression.Measures
+            from trial in attempt.Source.Trials
+            from reading in trial.Readings
+            where reading.Measure == measure.Id
+            let shapes = Shapes.Say(reading, measure)
+            where shapes.Length > 0
+            select $" {measure.Name}: {shapes}."
+        );
 
-    private static string Working(PartPlan.Measured plan, AttemptValue attempt) => plan.Expression.Plain is not null
-        ? plan.Expression.Show(attempt.Value)
-        : $"{plan.Expression.Working(attempt.Inputs)} = {plan.Expression.Show(attempt.Value)}";
+    private static string Working(PartPlan.Measured plan, AttemptValue attempt) =>
+        plan.Expression.Plain is not null
+            ? plan.Expression.Show(attempt.Value)
+            : $"{plan.Expression.Working(attempt.Inputs)} = {plan.Expression.Show(attempt.Value)}";
 
     private static string? Joined(PartPlan.Measured plan, PartResult result)
     {
@@ -151,7 +264,9 @@ internal static class TraceWords
     private static TraceStep Bonus(Rule rule, decimal points, Method method)
     {
         var amount = method.Wins == Wins.Highest ? points : -points;
-        var sentence = $"{rule.Text}: kept. {MethodWords.Points(points)} {(method.Wins == Wins.Highest ? "more" : "off, where fewer are better")}.";
+        var sentence =
+            $"{rule.Text}: kept. {MethodWords.Points(points)} "
+            + $"{(method.Wins == Wins.Highest ? "more" : "off, where fewer are better")}.";
         return new(TraceKind.Bonus, rule.Id, sentence, amount, ReadingFormat.Points(amount, method.Precision), []);
     }
 
@@ -159,47 +274,68 @@ internal static class TraceWords
     {
         var adds = method.Wins == Wins.Lowest;
         var how = deduction.Outcome.Rule.IfMissed is Consequence.Deduct { Per: not DeductPer.Once } per
-            ? $" (missed by {deduction.Outcome.Found!.SayAmount(deduction.Outcome.Excess)}, {MethodWords.Points(per.Points)} for each {deduction.Outcome.Found.SayAmount(per.Each)})"
+            ? $" (missed by {deduction.Outcome.Found!.SayAmount(deduction.Outcome.Excess)}, "
+                + $"{MethodWords.Points(per.Points)} for each {deduction.Outcome.Found.SayAmount(per.Each)})"
             : "";
         var amount = adds ? deduction.Points : -deduction.Points;
         return new(
             TraceKind.Deduction,
             deduction.Outcome.Rule.Id,
-            $"{deduction.Outcome.Rule.Text}: missed{how}. {MethodWords.Points(deduction.Points)} {(adds ? "more, where fewer are better" : "off")}.",
+            $"{deduction.Outcome.Rule.Text}: missed{how}. {MethodWords.Points(deduction.Points)} "
+                + $"{(adds ? "more, where fewer are better" : "off")}.",
             amount,
             ReadingFormat.Points(amount, method.Precision),
-            []);
+            []
+        );
     }
 
     private static void Total(List<TraceStep> steps, Method method, TeamResult result)
     {
-        if (result.Total is not { } total) return;
+        if (result.Total is not { } total)
+            return;
         var amounts = steps.Where(s => s.Kind is TraceKind.Points or TraceKind.Bonus or TraceKind.Deduction).ToList();
-        var sum = string.Concat(amounts.Select((s, i) => i == 0
-            ? s.AmountText
-            : s.Amount < 0 ? " − " + ReadingFormat.Points(-s.Amount.Value, method.Precision) : " + " + s.AmountText));
+        var sum = string.Concat(
+            amounts.Select(
+                (s, i) =>
+                    i == 0 ? s.AmountText
+                    : s.Amount < 0 ? " − " + ReadingFormat.Points(-s.Amount.Value, method.Precision)
+                    : " + " + s.AmountText
+            )
+        );
         var floor = result.Design.Sum != total ? $" No total is below {Numerals.Write(total)}." : "";
         var shown = ReadingFormat.Points(total, method.Precision);
-        var sentence = amounts.Count > 1 || floor.Length > 0
-            ? $"{sum} = {ReadingFormat.Points(result.Design.Sum!.Value, method.Precision)}.{floor}"
-            : $"The total is {shown}.";
+        var sentence =
+            amounts.Count > 1 || floor.Length > 0
+                ? $"{sum} = {ReadingFormat.Points(result.Design.Sum!.Value, method.Precision)}.{floor}"
+                : $"The total is {shown}.";
         steps.Add(new(TraceKind.Total, "", sentence, total, ReadingFormat.WithBound(shown, result.Bound), []));
     }
 
     private static TraceStep TieBreak(CompiledEdition compiled, TeamResult result, int by)
     {
-        if (by < 0) return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
+        if (by < 0)
+            return Step(TraceKind.TieBreak, "", "Totals are equal; the better bound stands before.");
         var plan = compiled.TieBreaks[by];
         var value = plan.Value.Show(result.TieBreaks[by]);
-        return Step(TraceKind.TieBreak, "", $"Totals are equal, so {Within.Sentence(plan.Definition.Name)} decides: {value} here, {(plan.Definition.Better == Better.More ? "more" : "less")} is better.");
+        return Step(
+            TraceKind.TieBreak,
+            "",
+            $"Totals are equal, so {Within.Sentence(plan.Definition.Name)} decides: {value} here, "
+                + $"{(plan.Definition.Better == Better.More ? "more" : "less")} is better."
+        );
     }
 
-    private static string Place(CompiledEdition compiled, TeamResult result) => result.Status switch
-    {
-        StandingStatus.Placed when result.Rank is null => compiled.Brief.Method.Ranking ? "There is no other team to be put in order with." : "Teams are not put in order here.",
-        StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. {MethodWords.Wins(compiled.Brief.Method)}",
-        StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
-        StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
-        StandingStatus.Away => $"Takes no place: {Within.Sentence(result.Reason)}.",
-    };
+    private static string Place(CompiledEdition compiled, TeamResult result) =>
+        result.Status switch
+        {
+            StandingStatus.Placed when result.Rank is null => compiled.Brief.Method.Ranking
+                ? "There is no other team to be put in order with."
+                : "Teams are not put in order here.",
+            StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place"
+                + $"{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. "
+                + $"{MethodWords.Wins(compiled.Brief.Method)}",
+            StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
+            StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
+            StandingStatus.Away => $"Takes no place: {Within.Sentence(result.Reason)}.",
+        };
 }

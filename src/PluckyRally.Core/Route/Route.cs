@@ -57,22 +57,50 @@ public static class Route
     /// <param name="brief">The brief.</param>
     /// <param name="snags">What was found in it.</param>
     /// <param name="cupboard">What there is for the teams that it expects.</param>
-    public static IReadOnlyList<Pennant> OfBrief(Brief brief, IReadOnlyList<Snag> snags, IReadOnlyList<CupboardItem> cupboard) =>
-        OfBrief(snags.Count(s => s.Weight == SnagWeight.Stops), KitList.Of(brief, [.. Enumerable.Repeat(0, Math.Clamp(brief.Timing.Teams, 0, Limits.Teams))], cupboard));
+    public static IReadOnlyList<Pennant> OfBrief(
+        Brief brief,
+        IReadOnlyList<Snag> snags,
+        IReadOnlyList<CupboardItem> cupboard
+    ) =>
+        OfBrief(
+            snags.Count(s => s.Weight == SnagWeight.Stops),
+            KitList.Of(brief, [.. Enumerable.Repeat(0, Math.Clamp(brief.Timing.Teams, 0, Limits.Teams))], cupboard)
+        );
 
     private static IReadOnlyList<Pennant> OfBrief(int stopping, KitList kit) =>
-    [
-        stopping > 0
-            ? new(Station.Brief, Readiness.InProgress, stopping, $"{Things(stopping, "snag", "snags")} to mend before a class can run this.")
-            : new(Station.Brief, Readiness.Done, 0, "This can be run. Make teams when you are happy with it."),
-        kit.Lines.Count == 0 ? new(Station.Kit, Readiness.NotStarted, 0, "The brief names no materials. Write them on its sheet.")
-            : kit.Missing > 0 ? new(Station.Kit, Readiness.InProgress, kit.Missing, $"{Things(kit.Missing, "material is", "materials are")} short. Say what is in the cupboard, or buy it.")
+        [
+            stopping > 0
+                ? new(
+                    Station.Brief,
+                    Readiness.InProgress,
+                    stopping,
+                    $"{Things(stopping, "snag", "snags")} to mend before a class can run this."
+                )
+                : new(Station.Brief, Readiness.Done, 0, "This can be run. Make teams when you are happy with it."),
+            kit.Lines.Count == 0
+                ? new(Station.Kit, Readiness.NotStarted, 0, "The brief names no materials. Write them on its sheet.")
+            : kit.Missing > 0
+                ? new(
+                    Station.Kit,
+                    Readiness.InProgress,
+                    kit.Missing,
+                    $"{Things(kit.Missing, "material is", "materials are")} short. Say what is in the "
+                        + "cupboard, or buy it."
+                )
             : new(Station.Kit, Readiness.Done, 0, "Everything is in the cupboard. Lay it out."),
-        new(Station.Teams, Readiness.NotStarted, 0, stopping > 0 ? "Mend the snags in the brief first." : "Type the teams or make them from a class, then begin."),
-    ];
+            new(
+                Station.Teams,
+                Readiness.NotStarted,
+                0,
+                stopping > 0
+                    ? "Mend the snags in the brief first."
+                    : "Type the teams or make them from a class, then begin."
+            ),
+        ];
 
     /// <summary>The route of a rally in a round.</summary>
-    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round) => OfRally(opened, round, RoundSheets.Of(opened, round));
+    public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round) =>
+        OfRally(opened, round, RoundSheets.Of(opened, round));
 
     /// <summary>The same where it is known how many teams have not finished.</summary>
     /// <param name="opened">The rally.</param>
@@ -86,12 +114,38 @@ public static class Route
         var kits = TeamKit.Of(run, rally.Entries);
         return
         [
-            new(Station.Brief, Readiness.Done, 0, round > 1 ? $"This is the brief as round {round} runs it. What is wrong in it can be mended." : "This is the brief as the rally runs it. What is wrong in it can be mended."),
+            new(
+                Station.Brief,
+                Readiness.Done,
+                0,
+                round > 1
+                    ? $"This is the brief as round {round} runs it. What is wrong in it can be mended."
+                    : "This is the brief as the rally runs it. What is wrong in it can be mended."
+            ),
             Kit(kits),
-            new(Station.Teams, Readiness.Done, 0, $"{Things(run.Present.Count, "team is", "teams are")} ready. Go on to Score."),
+            new(
+                Station.Teams,
+                Readiness.Done,
+                0,
+                $"{Things(run.Present.Count, "team is", "teams are")} ready. Go on to Score."
+            ),
             Run(LessonClock.Of(opened, round)),
-            new(Station.Score, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, open, Score(open, begun, more)),
-            new(Station.Results, !begun ? Readiness.NotStarted : open > 0 ? Readiness.InProgress : Readiness.Done, 0, Results(open, begun)),
+            new(
+                Station.Score,
+                !begun ? Readiness.NotStarted
+                    : open > 0 ? Readiness.InProgress
+                    : Readiness.Done,
+                open,
+                Score(open, begun, more)
+            ),
+            new(
+                Station.Results,
+                !begun ? Readiness.NotStarted
+                    : open > 0 ? Readiness.InProgress
+                    : Readiness.Done,
+                0,
+                Results(open, begun)
+            ),
             Talk(Core.Debrief.Looked(opened, round), run.Present.Count),
         ];
     }
@@ -99,44 +153,92 @@ public static class Route
     /// <summary>A class that does not count its kits is not told that something is missing.</summary>
     private static Pennant Kit(IReadOnlyList<TeamKit> kits)
     {
-        var (counted, away) = (kits.Count(k => k.OutBy is not null), kits.Count(k => k.OutBy is not null && k.BackBy is null));
-        if (kits.All(k => k.Lines.Count == 0)) return new(Station.Kit, Readiness.Done, 0, "Nothing is counted out for this.");
-        if (counted == 0) return new(Station.Kit, Readiness.NotStarted, 0, "Count the kit out, team by team, or go on without.");
-        if (counted < kits.Count) return new(Station.Kit, Readiness.InProgress, kits.Count - counted, $"{Things(kits.Count - counted, "team has", "teams have")} no kit yet.");
+        var (counted, away) = (
+            kits.Count(k => k.OutBy is not null),
+            kits.Count(k => k.OutBy is not null && k.BackBy is null)
+        );
+        if (kits.All(k => k.Lines.Count == 0))
+            return new(Station.Kit, Readiness.Done, 0, "Nothing is counted out for this.");
+        if (counted == 0)
+            return new(Station.Kit, Readiness.NotStarted, 0, "Count the kit out, team by team, or go on without.");
+        if (counted < kits.Count)
+            return new(
+                Station.Kit,
+                Readiness.InProgress,
+                kits.Count - counted,
+                $"{Things(kits.Count - counted, "team has", "teams have")} no kit yet."
+            );
         return away > 0
-            ? new(Station.Kit, Readiness.InProgress, 0, $"Every team has its kit. {Things(away, "is", "are")} to be counted back afterwards.")
-            : new(Station.Kit, Readiness.Done, 0, kits.Any(k => k.Lines.Any(l => l.Missing > 0)) ? "All kits are back; something is missing." : "All kits are back and whole.");
+            ? new(
+                Station.Kit,
+                Readiness.InProgress,
+                0,
+                $"Every team has its kit. {Things(away, "is", "are")} to be counted back afterwards."
+            )
+            : new(
+                Station.Kit,
+                Readiness.Done,
+                0,
+                kits.Any(k => k.Lines.Any(l => l.Missing > 0))
+                    ? "All kits are back; something is missing."
+                    : "All kits are back and whole."
+            );
     }
 
-    private static Pennant Run(LessonClock clock) => clock switch
-    {
-        { Phases.Count: 0 } => new(Station.Run, Readiness.NotStarted, 0, "The brief has no phases. Mend the brief, under Time, and the clock leads through them."),
-        { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
-        { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
-        _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
-    };
+    private static Pennant Run(LessonClock clock) =>
+        clock switch
+        {
+            { Phases.Count: 0 } => new(
+                Station.Run,
+                Readiness.NotStarted,
+                0,
+                "The brief has no phases. Mend the brief, under Time, and the clock leads through them."
+            ),
+            { Phase: { } phase } => new(Station.Run, Readiness.InProgress, 0, $"{phase.Name} is running."),
+            { Over: true } => new(Station.Run, Readiness.Done, 0, "The lesson is over."),
+            _ => new(Station.Run, Readiness.NotStarted, 0, "Put the clock on the wall, then begin the first phase."),
+        };
 
-    private static Pennant Talk(int looked, int teams) => looked switch
-    {
-        0 => new(Station.Debrief, Readiness.NotStarted, 0, "Ask the class what worked, and each team for one thing to change."),
-        _ when looked < teams => new(Station.Debrief, Readiness.InProgress, teams - looked, $"{Things(teams - looked, "team has", "teams have")} not looked back yet."),
-        _ => new(Station.Debrief, Readiness.Done, 0, "Every team has said what it takes along. Begin the next round when you like."),
-    };
+    private static Pennant Talk(int looked, int teams) =>
+        looked switch
+        {
+            0 => new(
+                Station.Debrief,
+                Readiness.NotStarted,
+                0,
+                "Ask the class what worked, and each team for one thing to change."
+            ),
+            _ when looked < teams => new(
+                Station.Debrief,
+                Readiness.InProgress,
+                teams - looked,
+                $"{Things(teams - looked, "team has", "teams have")} not looked back yet."
+            ),
+            _ => new(
+                Station.Debrief,
+                Readiness.Done,
+                0,
+                "Every team has said what it takes along. Begin the next round when you like."
+            ),
+        };
 
-    private static string Score(int open, bool begun, int more) => (open, begun) switch
-    {
-        (0, _) when more > 0 => $"Every team has what it needs. {Things(more, "attempt", "attempts")} could still be made.",
-        (0, _) => "Every team is complete. Look at the results.",
-        (_, false) => "Choose a team, check what it must have, then record its first attempt.",
-        _ => $"{Things(open, "team is", "teams are")} not finished yet.",
-    };
+    private static string Score(int open, bool begun, int more) =>
+        (open, begun) switch
+        {
+            (0, _) when more > 0 =>
+                $"Every team has what it needs. {Things(more, "attempt", "attempts")} could still be made.",
+            (0, _) => "Every team is complete. Look at the results.",
+            (_, false) => "Choose a team, check what it must have, then record its first attempt.",
+            _ => $"{Things(open, "team is", "teams are")} not finished yet.",
+        };
 
-    private static string Results(int open, bool begun) => (open, begun) switch
-    {
-        (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
-        (0, _) => "All teams are finished. Choose a team to see why it stands so.",
-        _ => $"{Things(open, "team is", "teams are")} still being scored, so places can change.",
-    };
+    private static string Results(int open, bool begun) =>
+        (open, begun) switch
+        {
+            (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
+            (0, _) => "All teams are finished. Choose a team to see why it stands so.",
+            _ => $"{Things(open, "team is", "teams are")} still being scored, so places can change.",
+        };
 
     private static string Things(int count, string one, string many) => count == 1 ? $"One {one}" : $"{count} {many}";
 }

@@ -16,7 +16,11 @@ public abstract partial record Entry
     {
         internal override bool IsTeachers => true;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => this;
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => this;
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "Plan approved";
     }
@@ -28,12 +32,18 @@ public abstract partial record Entry
 
         internal override bool MayBeOfReference => false;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => this;
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => this;
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "Late: had not let go when time was up";
     }
 
-    /// <summary>The order in which teams are tested, such as the smallest looking first. The last word stands.</summary>
+    /// <summary>
+    /// The order in which teams are tested, such as the smallest looking first. The last word stands.
+    /// </summary>
     public sealed record TestOrderSet : Entry
     {
         /// <summary>The teams' ids; teams that are not named come after those that are, in their own order.</summary>
@@ -49,19 +59,24 @@ public abstract partial record Entry
         {
             found.Unless(Team.Length == 0, "/team", "The order is the whole class's.", "Leave the team out.");
             for (var i = 0; i < Teams.Count; i++)
-                found.Unless(teams.Any(t => t.Id == Teams[i]), $"/teams/{i}", "There is no such team in this rally.", "Name the rally's teams, each once.");
+                found.Unless(
+                    teams.Any(t => t.Id == Teams[i]),
+                    $"/teams/{i}",
+                    "There is no such team in this rally.",
+                    "Name the rally's teams, each once."
+                );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "The order of the test was set";
     }
 
-    /// <summary>Everybody has let go, and the hold is being counted from <see cref="Entry.At"/>, the server's time.</summary>
+    /// <summary>
+    /// Everybody has let go, and the hold is being counted from <see cref="Entry.At"/>, the server's time.
+    /// </summary>
     public sealed record HoldBegun : OfClock
     {
-        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
-        {
-        }
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is null ? so : so with { Hold = new(At, brief.Trials.HoldSeconds) };
@@ -69,7 +84,9 @@ public abstract partial record Entry
         internal override string Say(CompiledEdition compiled, int? attempt) => "Everybody let go; the hold is counted";
     }
 
-    /// <summary>The class makes fewer attempts than the brief says. Each team's first ones count, the same for all.</summary>
+    /// <summary>
+    /// The class makes fewer attempts than the brief says. Each team's first ones count, the same for all.
+    /// </summary>
     public sealed record AttemptsCut : OfClock
     {
         /// <summary>How many attempts each design has from now on.</summary>
@@ -78,16 +95,23 @@ public abstract partial record Entry
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
             var attempts = compiled.Brief.Trials.Attempts;
-            found.Unless(Attempts >= 1 && Attempts <= attempts, "/attempts", "The number of attempts is out of range.", $"Use 1 to {attempts}.");
+            found.Unless(
+                Attempts >= 1 && Attempts <= attempts,
+                "/attempts",
+                "The number of attempts is out of range.",
+                $"Use 1 to {attempts}."
+            );
         }
 
         internal override bool ChangesEdition => true;
 
         internal override bool ChangesOthers(Trials trials) => true;
 
-        internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithAttempts(brief, Math.Min(Attempts, whole.Trials.Attempts));
+        internal override Brief Lay(Brief brief, Brief whole) =>
+            LessonCuts.WithAttempts(brief, Math.Min(Attempts, whole.Trials.Attempts));
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Cut to {English.Count(Attempts, "attempt")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Cut to {English.Count(Attempts, "attempt")}";
     }
 
     /// <summary>A phase that goes team by team is served at more places, or fewer, than the brief says.</summary>
@@ -101,8 +125,18 @@ public abstract partial record Entry
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            found.Unless(compiled.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase of the test.");
-            found.Unless(Places is >= 1 and <= Limits.Teams, "/places", "The number of places is out of range.", $"Use 1 to {Limits.Teams}.");
+            found.Unless(
+                compiled.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam),
+                "/phase",
+                "There is no phase of this name that goes team by team.",
+                "Name the phase of the test."
+            );
+            found.Unless(
+                Places is >= 1 and <= Limits.Teams,
+                "/places",
+                "The number of places is out of range.",
+                $"Use 1 to {Limits.Teams}."
+            );
         }
 
         internal override bool ChangesEdition => true;
@@ -111,7 +145,8 @@ public abstract partial record Entry
 
         internal override Brief Lay(Brief brief, Brief whole) => LessonCuts.WithPlaces(brief, Phase, Places);
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Tested at {English.Count(Places, "place")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Tested at {English.Count(Places, "place")}";
     }
 
     /// <summary>The teacher chose what the wall shows.</summary>
@@ -142,21 +177,62 @@ public abstract partial record Entry
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            found.Unless(Revealed is >= 0 and <= Limits.Teams * OverAllShown.Most, "/revealed", "So many places cannot be revealed.", $"Use 0 to {Limits.Teams * OverAllShown.Most}.");
-            found.Unless(Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= OverAllShown.Most }, "/overAll", "Nothing says which rallies, or there are too many.", $"Choose them under Over all, at most {OverAllShown.Most}.");
-            found.Unless(Shows != WallShows.Plot || Plot is not null, "/plot", "Nothing says which picture.", "Choose one under Results.");
+            found.Unless(
+                Revealed is >= 0 and <= Limits.Teams * OverAllShown.Most,
+                "/revealed",
+                "So many places cannot be revealed.",
+                $"Use 0 to {Limits.Teams * OverAllShown.Most}."
+            );
+            found.Unless(
+                Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= OverAllShown.Most },
+                "/overAll",
+                "Nothing says which rallies, or there are too many.",
+                $"Choose them under Over all, at most {OverAllShown.Most}."
+            );
+            found.Unless(
+                Shows != WallShows.Plot || Plot is not null,
+                "/plot",
+                "Nothing says which picture.",
+                "Choose one under Results."
+            );
             found.Length(Plot?.Title ?? "", Limits.Text, "/plot/title", "The title");
-            found.Unless(Shows != WallShows.Gallery || Gallery is not null, "/gallery", "Nothing says how the gallery is shown.", "Choose it under Results.");
-            found.Unless(Of.Length == 0 || BoardChoice.All(compiled).Any(b => b.Of == Of), "/of", "The brief has nothing like this to reveal.", "Leave it empty for the totals, or name a figure or an award.");
+            found.Unless(
+                Shows != WallShows.Gallery || Gallery is not null,
+                "/gallery",
+                "Nothing says how the gallery is shown.",
+                "Choose it under Results."
+            );
+            found.Unless(
+                Of.Length == 0 || BoardChoice.All(compiled).Any(b => b.Of == Of),
+                "/of",
+                "The brief has nothing like this to reveal.",
+                "Leave it empty for the totals, or name a figure or an award."
+            );
         }
 
-        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) => so with { Wall = new(Shows, Revealed, Question) { Plot = Plot, Of = Of, Gallery = Gallery, OverAll = OverAll } };
+        internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
+            so with
+            {
+                Wall = new(Shows, Revealed, Question)
+                {
+                    Plot = Plot,
+                    Of = Of,
+                    Gallery = Gallery,
+                    OverAll = OverAll,
+                },
+            };
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
             Shows switch
             {
                 WallShows.Clock => "The wall shows the clock",
-                WallShows.Board => $"The wall shows the board{(BoardChoice.All(compiled).FirstOrDefault(b => b.Of == Of && Of.Length > 0) is { } board ? $" of {Within.Sentence(board.Name)}" : "")}, {English.Count(Revealed, "place")} revealed",
+                WallShows.Board => "The wall shows the board"
+                    + (
+                        BoardChoice.All(compiled).FirstOrDefault(b => b.Of == Of && Of.Length > 0) is { } board
+                            ? $" of {Within.Sentence(board.Name)}"
+                            : ""
+                    )
+                    + $", {English.Count(Revealed, "place")} revealed",
                 WallShows.Question => $"The wall shows question {Question}",
                 WallShows.OverAll => $"The wall shows the list over all, {English.Count(Revealed, "place")} revealed",
                 WallShows.Gallery => "The wall shows the gallery",

@@ -10,24 +10,32 @@ public sealed record TeamInLesson(string Team, Guid? Cleared, Guid? Late);
 public static class ClassState
 {
     /// <summary>
-    /// Teams as a judge goes to them: in the order that was set, or else in their own; teams that came late are tested after
-    /// the others.
+    /// Teams as a judge goes to them: in the order that was set, or else in their own; teams that came late are tested
+    /// after the others.
     /// </summary>
     public static IReadOnlyList<TeamInLesson> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round)
     {
         var standing = Log.Effective(log).Where(e => e.Round == round).ToList();
         var order = standing.OfType<Entry.TestOrderSet>().LastOrDefault()?.Teams ?? [];
-        var places = order.Select((team, at) => (team, at)).DistinctBy(o => o.team).ToDictionary(o => o.team, o => o.at);
+        var places = order
+            .Select((team, at) => (team, at))
+            .DistinctBy(o => o.team)
+            .ToDictionary(o => o.team, o => o.at);
         var (cleared, late) = (Last(standing.OfType<Entry.PlanCleared>()), Last(standing.OfType<Entry.CameLate>()));
         return
         [
             .. teams
-                .Select(t => new TeamInLesson(t.Id, cleared.TryGetValue(t.Id, out var plan) ? plan : null, late.TryGetValue(t.Id, out var came) ? came : null))
+                .Select(t => new TeamInLesson(
+                    t.Id,
+                    cleared.TryGetValue(t.Id, out var plan) ? plan : null,
+                    late.TryGetValue(t.Id, out var came) ? came : null
+                ))
                 .OrderBy(t => t.Late is not null)
                 .ThenBy(t => places.GetValueOrDefault(t.Team, int.MaxValue)),
         ];
     }
 
     /// <summary>For each team the last of some entries.</summary>
-    private static Dictionary<string, Guid> Last(IEnumerable<Entry> entries) => entries.GroupBy(e => e.Team).ToDictionary(g => g.Key, g => g.Last().Id);
+    private static Dictionary<string, Guid> Last(IEnumerable<Entry> entries) =>
+        entries.GroupBy(e => e.Team).ToDictionary(g => g.Key, g => g.Last().Id);
 }

@@ -23,7 +23,11 @@ public abstract partial record Entry
 
         internal sealed override bool TouchesSheets(Trials trials) => ChangesOthers(trials);
 
-        internal sealed override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
+        internal sealed override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        )
         {
             found.Unless(Team.Length == 0, "/team", "The clock is the whole class's.", "Leave the team out.");
             Check(compiled, found);
@@ -45,7 +49,9 @@ public abstract partial record Entry
         internal virtual Brief Lay(Brief brief, Brief whole) => brief;
     }
 
-    /// <summary>A phase of the lesson was begun; the one before it is over. Its <see cref="At"/> is the server's time.</summary>
+    /// <summary>
+    /// A phase of the lesson was begun; the one before it is over. Its <see cref="At"/> is the server's time.
+    /// </summary>
     public sealed record PhaseBegun : OfClock
     {
         /// <summary>The phase's id; empty where the lesson is over.</summary>
@@ -54,7 +60,12 @@ public abstract partial record Entry
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
             var phases = compiled.Brief.Timing.Phases;
-            found.Unless(Phase.Length == 0 || phases.Any(p => p.Id == Phase), "/phase", "There is no such phase in this brief.", $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}.");
+            found.Unless(
+                Phase.Length == 0 || phases.Any(p => p.Id == Phase),
+                "/phase",
+                "There is no such phase in this brief.",
+                $"Use one of these: {string.Join(", ", phases.Select(p => p.Id))}."
+            );
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief)
@@ -63,23 +74,41 @@ public abstract partial record Entry
 
             // After the end of a lesson another one begins, and with it the reckoning of how far it is behind its plan.
             var fresh = so.First is null || (so.Over && phase is not null);
-            return so with { First = fresh ? At : so.First, From = fresh ? phase : so.From, Run = phase is null ? null : new(phase, (double)phase.Minutes * 60, At), Over = phase is null, Hold = null, PhaseAt = At, Turns = [] };
+            return so with
+            {
+                First = fresh ? At : so.First,
+                From = fresh ? phase : so.From,
+                Run = phase is null ? null : new(phase, (double)phase.Minutes * 60, At),
+                Over = phase is null,
+                Hold = null,
+                PhaseAt = At,
+                Turns = [],
+            };
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => Phase.Length == 0
-            ? "The lesson is over"
-            : $"Begun: {(compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase ? Core.Minutes.Name(phase.Kind) : Phase)}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            Phase.Length == 0
+                ? "The lesson is over"
+                : "Begun: "
+                    + (
+                        compiled.Brief.Timing.Phases.FirstOrDefault(p => p.Id == Phase) is { } phase
+                            ? Core.Minutes.Name(phase.Kind)
+                            : Phase
+                    );
     }
 
     /// <summary>The clock was stopped.</summary>
     public sealed record ClockPaused : OfClock
     {
-        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
-        {
-        }
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
-            so.Run is { Since: { } since } run ? so with { Run = run with { Left = run.Left - (At - since).TotalSeconds, Since = null } } : so;
+            so.Run is { Since: { } since } run
+                ? so with
+                {
+                    Run = run with { Left = run.Left - (At - since).TotalSeconds, Since = null },
+                }
+                : so;
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "The clock was stopped";
     }
@@ -87,9 +116,7 @@ public abstract partial record Entry
     /// <summary>The clock goes on.</summary>
     public sealed record ClockResumed : OfClock
     {
-        private protected override void Check(CompiledEdition compiled, ProblemCollector found)
-        {
-        }
+        private protected override void Check(CompiledEdition compiled, ProblemCollector found) { }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { Since: null } run ? so with { Run = run with { Since = At } } : so;
@@ -104,11 +131,17 @@ public abstract partial record Entry
         public required decimal Minutes { get; init; }
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found) =>
-            found.Unless(Minutes is >= -120 and <= 120 and not 0, "/minutes", "The minutes are out of range.", "Use 1 to 120, or so many below 0 to take some away.");
+            found.Unless(
+                Minutes is >= -120 and <= 120 and not 0,
+                "/minutes",
+                "The minutes are out of range.",
+                "Use 1 to 120, or so many below 0 to take some away."
+            );
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run is { } run ? so with { Run = run with { Left = run.Left + ((double)Minutes * 60) } } : so;
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"{(Minutes > 0 ? "Added" : "Taken away")}: {English.Count(Math.Abs(Minutes), "minute")}";
     }
 }

@@ -19,9 +19,7 @@ internal sealed record ClockSoFar(DateTimeOffset? First, RunningPhase? Run, bool
 
     /// <summary>Before anything was begun.</summary>
     public ClockSoFar()
-        : this(null, null, false, null, new(WallShows.Clock, 0))
-    {
-    }
+        : this(null, null, false, null, new(WallShows.Clock, 0)) { }
 }
 
 /// <summary>A phase while it runs: seconds left at <paramref name="Since"/>, or now where the clock stands.</summary>

@@ -1,8 +1,8 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan. What is
-/// shown follows from it and the time of day alone, so every screen shows the same.
+/// The clock of a lesson, read from a rally's log: which phase runs, when it ends, how that compares with the plan.
+/// What is shown follows from it and the time of day alone, so every screen shows the same.
 /// </summary>
 public sealed record LessonClock
 {
@@ -18,7 +18,9 @@ public sealed record LessonClock
     /// <summary>Seconds that are left where the clock stands; absent while it runs.</summary>
     public decimal? Left { get; init; }
 
-    /// <summary>When the phase would have ended by the plan, counted from the lesson's beginning; absent before it.</summary>
+    /// <summary>
+    /// When the phase would have ended by the plan, counted from the lesson's beginning; absent before it.
+    /// </summary>
     public DateTimeOffset? PlannedEnd { get; init; }
 
     /// <summary>Minutes that the phases after this one take by the plan.</summary>
@@ -37,7 +39,12 @@ public sealed record LessonClock
     public IReadOnlyList<ClockPhase> Phases { get; init; } = [];
 
     /// <summary>The clock of a rally, with the phases as a round has them.</summary>
-    public static LessonClock Of(OpenedRally opened, int round) => Of(opened.In(round).Compiled.Brief, [.. ClassState.Of(opened.In(round).Present, opened.Rally.Entries, round).Select(t => t.Team)], opened.Rally.Entries);
+    public static LessonClock Of(OpenedRally opened, int round) =>
+        Of(
+            opened.In(round).Compiled.Brief,
+            [.. ClassState.Of(opened.In(round).Present, opened.Rally.Entries, round).Select(t => t.Team)],
+            opened.Rally.Entries
+        );
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>
@@ -45,10 +52,21 @@ public sealed record LessonClock
     /// <param name="log">The rally's entries.</param>
     public static LessonClock Of(Brief brief, IReadOnlyList<string> order, IReadOnlyList<Entry> log)
     {
-        var phases = brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => ClockPhase.Of(p, brief, order.Count)).ToList();
-        var so = Log.Effective(log).OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
+        var phases = brief
+            .Timing.Phases.Where(p => p.Kind != PhaseKind.Homework)
+            .Select(p => ClockPhase.Of(p, brief, order.Count))
+            .ToList();
+        var so = Log.Effective(log)
+            .OfType<Entry.OfClock>()
+            .Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
         var (first, run, over, hold, wall) = so;
-        if (run is null) return new() { Over = over, Phases = phases, Wall = wall };
+        if (run is null)
+            return new()
+            {
+                Over = over,
+                Phases = phases,
+                Wall = wall,
+            };
         var at = phases.IndexOf(run.Phase);
         var from = Math.Max(0, so.From is null ? 0 : phases.IndexOf(so.From));
         return new()
@@ -59,7 +77,12 @@ public sealed record LessonClock
             PlannedEnd = first!.Value.AddMinutes((double)phases.Take(at + 1).Skip(from).Sum(p => p.Minutes)),
             MinutesAfter = phases.Skip(at + 1).Sum(p => p.Minutes),
             Hold = hold,
-            Turn = TurnNow.Of(brief.Timing.Phases.FirstOrDefault(p => p.Id == run.Phase.Id), so, order, brief.Trials.Attempts),
+            Turn = TurnNow.Of(
+                brief.Timing.Phases.FirstOrDefault(p => p.Id == run.Phase.Id),
+                so,
+                order,
+                brief.Trials.Attempts
+            ),
             Wall = wall,
             Phases = phases,
         };
@@ -73,7 +96,8 @@ public sealed record HoldCount(DateTimeOffset From, decimal Seconds);
 
 /// <summary>What the wall shows.</summary>
 /// <param name="Shows">The clock or the board.</param>
-/// <param name="Revealed">For the board: how many places have been revealed, from the last; the rest stay hidden.</param>
+/// <param name="Revealed">For the board: how many places have been revealed, from the last; the rest stay
+/// hidden.</param>
 /// <param name="Question">For a question: which one, from 1.</param>
 public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
 {
@@ -97,40 +121,52 @@ public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
 /// <param name="Minutes">Its minutes by the plan, for so many teams.</param>
 /// <param name="Warnings">Minutes before its end at which the class is warned, the first warning first.</param>
 /// <param name="Now">What is to be done now, in a sentence.</param>
-public sealed record ClockPhase(string Id, PhaseKind Kind, string Name, decimal Minutes, IReadOnlyList<decimal> Warnings, string Now)
+public sealed record ClockPhase(
+    string Id,
+    PhaseKind Kind,
+    string Name,
+    decimal Minutes,
+    IReadOnlyList<decimal> Warnings,
+    string Now
+)
 {
     /// <summary>Whether teams come one after the other.</summary>
     public bool TeamByTeam { get; init; }
 
-    internal static ClockPhase Of(Phase phase, Brief brief, int teams) => new(
-        phase.Id,
-        phase.Kind,
-        Core.Minutes.Name(phase.Kind),
-        Core.Minutes.Of(phase, teams, brief.Trials.Attempts),
-        phase.TeamByTeam ? [] : phase.AllWarnings,
-        phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief))
-    {
-        TeamByTeam = phase.TeamByTeam,
-    };
+    internal static ClockPhase Of(Phase phase, Brief brief, int teams) =>
+        new(
+            phase.Id,
+            phase.Kind,
+            Core.Minutes.Name(phase.Kind),
+            Core.Minutes.Of(phase, teams, brief.Trials.Attempts),
+            phase.TeamByTeam ? [] : phase.AllWarnings,
+            phase.Note.Length > 0 ? phase.Note : Usual(phase.Kind, brief)
+        )
+        {
+            TeamByTeam = phase.TeamByTeam,
+        };
 
     /// <summary>What a class does in a phase that has no words of its own.</summary>
-    private static string Usual(PhaseKind kind, Brief brief) => kind switch
-    {
-        PhaseKind.Introduce => "Listen, and ask what is not clear.",
-        PhaseKind.Explore => "Handle the material. Build nothing yet.",
-        PhaseKind.Research => "Find out what others have tried.",
-        PhaseKind.Predict => "Write down what will happen, and why.",
-        PhaseKind.Sketch => "Everyone draws one idea, alone and in silence.",
-        PhaseKind.Plan => "Agree on one plan. Label it, and list what it needs.",
-        PhaseKind.Collect => "Fetch your material and count it.",
-        PhaseKind.Build => "Build to your plan. Try it out while you build.",
-        PhaseKind.LetGo => brief.Trials.HoldSeconds > 0 ? $"Let go. It must stand by itself for {Numerals.Write(brief.Trials.HoldSeconds)} seconds." : "Hands off.",
-        PhaseKind.Test => "Watch each test. Write down what you see.",
-        PhaseKind.Inspect => "Look closely at what broke, and what held.",
-        PhaseKind.Present => "Show what you did, and why.",
-        PhaseKind.Talk => "Say what worked, what did not, and what you would change.",
-        PhaseKind.Rebuild => "Change one thing, and try again.",
-        PhaseKind.ClearUp => "Count the kit back in. Leave the table clear.",
-        PhaseKind.Homework => "",
-    };
+    private static string Usual(PhaseKind kind, Brief brief) =>
+        kind switch
+        {
+            PhaseKind.Introduce => "Listen, and ask what is not clear.",
+            PhaseKind.Explore => "Handle the material. Build nothing yet.",
+            PhaseKind.Research => "Find out what others have tried.",
+            PhaseKind.Predict => "Write down what will happen, and why.",
+            PhaseKind.Sketch => "Everyone draws one idea, alone and in silence.",
+            PhaseKind.Plan => "Agree on one plan. Label it, and list what it needs.",
+            PhaseKind.Collect => "Fetch your material and count it.",
+            PhaseKind.Build => "Build to your plan. Try it out while you build.",
+            PhaseKind.LetGo => brief.Trials.HoldSeconds > 0
+                ? $"Let go. It must stand by itself for {Numerals.Write(brief.Trials.HoldSeconds)} seconds."
+                : "Hands off.",
+            PhaseKind.Test => "Watch each test. Write down what you see.",
+            PhaseKind.Inspect => "Look closely at what broke, and what held.",
+            PhaseKind.Present => "Show what you did, and why.",
+            PhaseKind.Talk => "Say what worked, what did not, and what you would change.",
+            PhaseKind.Rebuild => "Change one thing, and try again.",
+            PhaseKind.ClearUp => "Count the kit back in. Leave the table clear.",
+            PhaseKind.Homework => "",
+        };
 }

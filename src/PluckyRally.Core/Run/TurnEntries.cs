@@ -5,7 +5,9 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(TurnBegun), "turnBegun")]
 public abstract partial record Entry
 {
-    /// <summary>In a phase that goes team by team the next turn was begun: these teams are on, each at its place.</summary>
+    /// <summary>
+    /// In a phase that goes team by team the next turn was begun: these teams are on, each at its place.
+    /// </summary>
     public sealed record TurnBegun : OfClock
     {
         /// <summary>The phase's id.</summary>
@@ -16,14 +18,20 @@ public abstract partial record Entry
 
         private protected override void Check(CompiledEdition compiled, ProblemCollector found)
         {
-            found.Unless(compiled.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam), "/phase", "There is no phase of this name that goes team by team.", "Name the phase that runs.");
+            found.Unless(
+                compiled.Brief.Timing.Phases.Any(p => p.Id == Phase && p.TeamByTeam),
+                "/phase",
+                "There is no phase of this name that goes team by team.",
+                "Name the phase that runs."
+            );
             found.Count(Teams, Limits.Teams, "/teams", "teams");
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
             so.Run?.Phase.Id == Phase ? so with { Turns = [.. so.Turns, (Teams, At)] } : so;
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Turn begun for {English.Count(Teams.Count, "team")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Turn begun for {English.Count(Teams.Count, "team")}";
     }
 }
 
@@ -34,7 +42,14 @@ public abstract partial record Entry
 /// <param name="All">How many there are.</param>
 /// <param name="Since">When this turn was begun.</param>
 /// <param name="Seconds">How long a turn is planned to be.</param>
-public sealed record TurnNow(IReadOnlyList<string> On, IReadOnlyList<string> Next, int Done, int All, DateTimeOffset Since, decimal Seconds)
+public sealed record TurnNow(
+    IReadOnlyList<string> On,
+    IReadOnlyList<string> Next,
+    int Done,
+    int All,
+    DateTimeOffset Since,
+    decimal Seconds
+)
 {
     /// <summary>Whose turn it is now; null where the phase is for all at once.</summary>
     /// <param name="phase">The phase that runs.</param>
@@ -43,7 +58,8 @@ public sealed record TurnNow(IReadOnlyList<string> On, IReadOnlyList<string> Nex
     /// <param name="attempts">Attempts of the test.</param>
     internal static TurnNow? Of(Phase? phase, ClockSoFar so, IReadOnlyList<string> order, int attempts)
     {
-        if (phase is not { TeamByTeam: true } || so.PhaseAt is not { } begun || order.Count == 0) return null;
+        if (phase is not { TeamByTeam: true } || so.PhaseAt is not { } begun || order.Count == 0)
+            return null;
         var places = Math.Max(1, phase.TestBays);
 
         // Before anybody touched the remote the first ones are on.
@@ -51,6 +67,13 @@ public sealed record TurnNow(IReadOnlyList<string> On, IReadOnlyList<string> Nex
         var on = turns[^1].Teams.Where(order.Contains).ToList();
         var had = turns.SelectMany(t => t.Teams).ToHashSet();
         var before = turns.Take(turns.Count - 1).SelectMany(t => t.Teams).Distinct().Count(order.Contains);
-        return new(on, [.. order.Where(t => !had.Contains(t)).Take(places)], before, order.Count, turns[^1].At, Minutes.OfTurn(phase, attempts) * 60);
+        return new(
+            on,
+            [.. order.Where(t => !had.Contains(t)).Take(places)],
+            before,
+            order.Count,
+            turns[^1].At,
+            Minutes.OfTurn(phase, attempts) * 60
+        );
     }
 }

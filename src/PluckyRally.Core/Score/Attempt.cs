@@ -8,16 +8,19 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
     /// <summary>Whether a rule that was missed in it makes it a failed one.</summary>
     internal bool FailedByRule { get; init; }
 
-    /// <summary>Whether one judge counts it and another says that it failed. A judge's own last word stands for that judge.</summary>
+    /// <summary>
+    /// Whether one judge counts it and another says that it failed. A judge's own last word stands for that judge.
+    /// </summary>
     internal bool Disputed { get; } = IsDisputed(Trials);
 
     /// <summary>How it ended: as the last reading of it says; waiting where judges differ.</summary>
-    public TrialOutcome Outcome => Trials[^1].Outcome switch
-    {
-        TrialOutcome.Counted or TrialOutcome.Failed when Disputed => TrialOutcome.Waiting,
-        TrialOutcome.Counted when FailedByRule => TrialOutcome.Failed,
-        var said => said,
-    };
+    public TrialOutcome Outcome =>
+        Trials[^1].Outcome switch
+        {
+            TrialOutcome.Counted or TrialOutcome.Failed when Disputed => TrialOutcome.Waiting,
+            TrialOutcome.Counted when FailedByRule => TrialOutcome.Failed,
+            var said => said,
+        };
 
     /// <summary>The value of a measure: the mean where it was read more than once.</summary>
     public BoundedValue Read(Measure measure)
@@ -31,7 +34,8 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
             for (var r = 0; r < readings.Count; r++)
             {
                 var reading = readings[r];
-                if (reading.Measure != measure.Id || reading.Value is not { } value) continue;
+                if (reading.Measure != measure.Id || reading.Value is not { } value)
+                    continue;
                 sum += value;
                 bound = Bounds.Join(bound, reading.Bound);
                 count++;
@@ -45,15 +49,22 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
 
     private static bool IsDisputed(IReadOnlyList<Entry.TrialRecorded> trials)
     {
-        if (trials.Count < 2) return false;
+        if (trials.Count < 2)
+            return false;
         var last = trials.GroupBy(t => t.By).Select(own => own.Last().Outcome).ToList();
         return last.Contains(TrialOutcome.Counted) && last.Contains(TrialOutcome.Failed);
     }
 
-    /// <summary>How far apart repeated readings of a measure are; null where it was read fewer than two times.</summary>
+    /// <summary>
+    /// How far apart repeated readings of a measure are; null where it was read fewer than two times.
+    /// </summary>
     public decimal? Spread(string measure)
     {
-        var values = Trials.SelectMany(t => t.Readings).Where(r => r.Measure == measure && r.Value is not null).Select(r => r.Value!.Value).ToList();
+        var values = Trials
+            .SelectMany(t => t.Readings)
+            .Where(r => r.Measure == measure && r.Value is not null)
+            .Select(r => r.Value!.Value)
+            .ToList();
         return values.Count < 2 ? null : values.Max() - values.Min();
     }
 }

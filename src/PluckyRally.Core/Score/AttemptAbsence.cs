@@ -8,7 +8,8 @@ public abstract partial record Absence
     public sealed record AttemptsToMake(int Made, int Needed) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => Made == 0 ? "no attempt has been made yet" : $"{Made} of {Needed} attempts made";
+        public override string Say() =>
+            Made == 0 ? "no attempt has been made yet" : $"{Made} of {Needed} attempts made";
     }
 
     /// <summary>An attempt waits to be looked at.</summary>
@@ -23,7 +24,8 @@ public abstract partial record Absence
     public sealed record JudgesDiffer(int Attempt) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => $"attempt {Attempt} was counted by one judge and failed by another; agree, and strike what is wrong";
+        public override string Say() =>
+            $"attempt {Attempt} was counted by one judge and failed by another; agree, and strike what is wrong";
     }
 
     /// <summary>Too few attempts counted for a mean of the best.</summary>
@@ -32,7 +34,8 @@ public abstract partial record Absence
     public sealed record TooFewCounted(int Counted, int Needed) : Open
     {
         /// <inheritdoc/>
-        public override string Say() => $"{English.Count(Counted, "counted attempt")}, and the mean of the best {Needed} needs {Needed}";
+        public override string Say() =>
+            $"{English.Count(Counted, "counted attempt")}, and the mean of the best {Needed} needs {Needed}";
     }
 
     /// <summary>All attempts are made, and none counted.</summary>

@@ -6,12 +6,15 @@ namespace PluckyRally.Core;
 public abstract partial record Entry
 {
     /// <summary>
-    /// The brief was mended for this rally, from its round on or in that round alone. It changes how everything is scored that was
-    /// recorded there; struck out, it was never mended.
+    /// The brief was mended for this rally, from its round on or in that round alone. It changes how everything is
+    /// scored that was recorded there; struck out, it was never mended.
     /// </summary>
     public sealed record BriefMended : Entry
     {
-        /// <summary>What stands where from now on, laid over the brief as a tier's values are. An item that is new stands at its id; one that is gone has no value.</summary>
+        /// <summary>
+        /// What stands where from now on, laid over the brief as a tier's values are. An item that is new stands at its
+        /// id; one that is gone has no value.
+        /// </summary>
         public required IReadOnlyList<Override> Changes { get; init; }
 
         /// <summary>Whether it holds in its round alone, and no longer in the next.</summary>
@@ -49,18 +52,29 @@ public abstract partial record Entry
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            if (found.Problems.Count > 0) return this;
+            if (found.Problems.Count > 0)
+                return this;
             var before = log.Compiled.Edition.Brief;
             var after = Mending.Lay(before, Changes);
-            if (!after.IsOk) found.AddAll(after.Problems);
+            if (!after.IsOk)
+                found.AddAll(after.Problems);
             return after.IsOk ? this with { Differs = Difference.Between(before, after.Value) } : this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt)
         {
-            var what = string.Join("; ", Differs.Take(Shown).Select(d => $"{d.Where} {Side(d.Before)} → {Side(d.After)}"));
+            var what = string.Join(
+                "; ",
+                Differs.Take(Shown).Select(d => $"{d.Where} {Side(d.Before)} → {Side(d.After)}")
+            );
             var more = Differs.Count > Shown ? $"; and {English.Count(Differs.Count - Shown, "place")} more" : "";
-            return $"Brief mended {(OnlyThisRound ? $"in round {Round} only" : Round > 1 ? $"from round {Round} on" : "for the whole rally")}: {what}{more}. {Reason}";
+            return "Brief mended "
+                + (
+                    OnlyThisRound ? $"in round {Round} only"
+                    : Round > 1 ? $"from round {Round} on"
+                    : "for the whole rally"
+                )
+                + $": {what}{more}. {Reason}";
         }
 
         /// <summary>More than so many places are not read in a line.</summary>

@@ -15,12 +15,14 @@ internal static class DesignLabels
     /// <summary>Labels in a line: "arm: long, cup: paper".</summary>
     public static string Say(IReadOnlyDictionary<string, string> labels) => string.Join(", ", Lines(labels));
 
-    private static IReadOnlyList<string> Lines(IReadOnlyDictionary<string, string> labels) => [.. labels.Select(l => $"{l.Key}: {l.Value}")];
+    private static IReadOnlyList<string> Lines(IReadOnlyDictionary<string, string> labels) =>
+        [.. labels.Select(l => $"{l.Key}: {l.Value}")];
 }
 
 /// <summary>What the class calls what designs are like, for whoever notes it of the next one.</summary>
 /// <param name="Used">The labels used so far, in the order in which they came up.</param>
-/// <param name="Before">The team's own of the round before, so that what did not change need not be typed; none in the first.</param>
+/// <param name="Before">The team's own of the round before, so that what did not change need not be typed; none in the
+/// first.</param>
 public sealed record LabelsSoFar(IReadOnlyList<LabelUsed> Used, IReadOnlyDictionary<string, string> Before)
 {
     /// <summary>The labels used in a rally.</summary>
@@ -28,8 +30,18 @@ public sealed record LabelsSoFar(IReadOnlyList<LabelUsed> Used, IReadOnlyDiction
     {
         var noted = Log.Effective(rally.Entries).OfType<Entry.DesignNoted>().ToList();
         return new(
-            [.. noted.SelectMany(n => n.Labels).GroupBy(l => l.Key, StringComparer.OrdinalIgnoreCase).Select(g => new LabelUsed(g.Key, [.. g.Select(l => l.Value).Distinct(StringComparer.OrdinalIgnoreCase)]))],
-            noted.LastOrDefault(n => n.Team == team && n.Round == round - 1 && n.Labels.Count > 0)?.Labels ?? new Dictionary<string, string>());
+            [
+                .. noted
+                    .SelectMany(n => n.Labels)
+                    .GroupBy(l => l.Key, StringComparer.OrdinalIgnoreCase)
+                    .Select(g => new LabelUsed(
+                        g.Key,
+                        [.. g.Select(l => l.Value).Distinct(StringComparer.OrdinalIgnoreCase)]
+                    )),
+            ],
+            noted.LastOrDefault(n => n.Team == team && n.Round == round - 1 && n.Labels.Count > 0)?.Labels
+                ?? new Dictionary<string, string>()
+        );
     }
 }
 

@@ -4,12 +4,14 @@ namespace PluckyRally.Core;
 public sealed class DesignRecord
 {
     internal DesignRecord(string name, TeamRecord team, IReadOnlyList<Entry.TrialRecorded> trials)
-        : this(name, team, trials, Numbered(trials))
-    {
-    }
+        : this(name, team, trials, Numbered(trials)) { }
 
-    private DesignRecord(string name, TeamRecord team, IReadOnlyList<Entry.TrialRecorded> trials, IReadOnlyList<Attempt> attempts) =>
-        (Name, Team, Trials, Attempts) = (name, team, trials, attempts);
+    private DesignRecord(
+        string name,
+        TeamRecord team,
+        IReadOnlyList<Entry.TrialRecorded> trials,
+        IReadOnlyList<Attempt> attempts
+    ) => (Name, Team, Trials, Attempts) = (name, team, trials, attempts);
 
     /// <summary>The design's name; empty where the team has only one.</summary>
     public string Name { get; }
@@ -27,38 +29,77 @@ public sealed class DesignRecord
 
     /// <summary>What the design's attempts still wait for; null where they are complete.</summary>
     /// <param name="trials">How the brief tests.</param>
-    /// <param name="addedUp">Whether attempts are added up: then what teams are held against must make as many of them, and otherwise one.</param>
+    /// <param name="addedUp">Whether attempts are added up: then what teams are held against must make as many of them,
+    /// and otherwise one.</param>
     internal Absence? Waits(Trials trials, bool addedUp = false)
     {
-        if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed) return new Absence.JudgesDiffer(disputed.Number);
-        if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting)) return new Absence.AttemptWaits();
+        if (Attempts.FirstOrDefault(a => a.Disputed) is { } disputed)
+            return new Absence.JudgesDiffer(disputed.Number);
+        if (Attempts.Any(a => a.Outcome == TrialOutcome.Waiting))
+            return new Absence.AttemptWaits();
         var needed = Team.Team.Reference is not null && !addedUp ? 1 : Needed ?? trials.Needed;
         return Made >= needed ? null : new Absence.AttemptsToMake(Made, needed);
     }
 
-    /// <summary>How many attempts had to be made in its round; null as long as that is not laid down. A later round, which looks back, may ask for others.</summary>
+    /// <summary>
+    /// How many attempts had to be made in its round; null as long as that is not laid down. A later round, which looks
+    /// back, may ask for others.
+    /// </summary>
     private int? Needed { get; init; }
 
-    /// <summary>The same record by how its round tests: without attempts beyond the number that is allowed, which are shown and never read.</summary>
+    /// <summary>
+    /// The same record by how its round tests: without attempts beyond the number that is allowed, which are shown and
+    /// never read.
+    /// </summary>
     internal DesignRecord Within(Trials trials) =>
-        new(Name, Team, Trials, Attempts.Count == 0 || Attempts[^1].Number <= trials.Attempts ? Attempts : [.. Attempts.Where(a => a.Number <= trials.Attempts)]) { Needed = trials.Needed };
+        new(
+            Name,
+            Team,
+            Trials,
+            Attempts.Count == 0 || Attempts[^1].Number <= trials.Attempts
+                ? Attempts
+                : [.. Attempts.Where(a => a.Number <= trials.Attempts)]
+        )
+        {
+            Needed = trials.Needed,
+        };
 
-    /// <summary>The same record with those attempts failed in which a rule was missed: from here on nothing reads them as counted.</summary>
-    internal DesignRecord With(IReadOnlySet<int> failedByRule) => failedByRule.Count == 0
-        ? this
-        : new(Name, Team, Trials, [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]) { Needed = Needed };
+    /// <summary>
+    /// The same record with those attempts failed in which a rule was missed: from here on nothing reads them as
+    /// counted.
+    /// </summary>
+    internal DesignRecord With(IReadOnlySet<int> failedByRule) =>
+        failedByRule.Count == 0
+            ? this
+            : new(
+                Name,
+                Team,
+                Trials,
+                [.. Attempts.Select(a => failedByRule.Contains(a.Number) ? a with { FailedByRule = true } : a)]
+            )
+            {
+                Needed = Needed,
+            };
 
-    /// <summary>A measure that is taken once: the mean where several people read it. The same person corrects.</summary>
+    /// <summary>
+    /// A measure that is taken once: the mean where several people read it. The same person corrects.
+    /// </summary>
     public BoundedValue ReadOnce(Measure measure)
     {
         var readings = Readings(measure);
-        if (readings.Count == 0) return BoundedValue.None(new Absence.NotRead(measure));
-        if (readings.Count == 1) return new(readings[0].Value!.Value, readings[0].Bound);
-        return new(readings.Sum(r => r.Value!.Value) / readings.Count, readings.Aggregate(Bound.Exact, (so, r) => Bounds.Join(so, r.Bound)));
+        if (readings.Count == 0)
+            return BoundedValue.None(new Absence.NotRead(measure));
+        if (readings.Count == 1)
+            return new(readings[0].Value!.Value, readings[0].Bound);
+        return new(
+            readings.Sum(r => r.Value!.Value) / readings.Count,
+            readings.Aggregate(Bound.Exact, (so, r) => Bounds.Join(so, r.Bound))
+        );
     }
 
     /// <summary>A measure in an attempt; what is taken once has its one reading.</summary>
-    internal BoundedValue Read(Measure measure, Attempt attempt) => measure.Taken == Taken.Once ? ReadOnce(measure) : attempt.Read(measure);
+    internal BoundedValue Read(Measure measure, Attempt attempt) =>
+        measure.Taken == Taken.Once ? ReadOnce(measure) : attempt.Read(measure);
 
     /// <summary>The last reading of a measure that is taken once by each who read it.</summary>
     internal IReadOnlyList<Reading> Readings(Measure measure)
@@ -68,13 +109,21 @@ public sealed class DesignRecord
         for (var i = Team.Once.Count - 1; i >= 0; i--)
         {
             var entry = Team.Once[i];
-            if (entry.Reading.Measure == measure.Id && entry.Reading.Value is not null && (entry.Design.Length == 0 || entry.Design == Name) && last.Is(entry.By)) readings.Add(entry.Reading);
+            if (
+                entry.Reading.Measure == measure.Id
+                && entry.Reading.Value is not null
+                && (entry.Design.Length == 0 || entry.Design == Name)
+                && last.Is(entry.By)
+            )
+                readings.Add(entry.Reading);
         }
 
         return readings;
     }
 
-    /// <summary>What was said of a rule, in an attempt or (with null) outside of attempts: the last word of each who looked.</summary>
+    /// <summary>
+    /// What was said of a rule, in an attempt or (with null) outside of attempts: the last word of each who looked.
+    /// </summary>
     internal Looked Check(string rule, int? attempt)
     {
         var last = new LastOfEach();
@@ -82,7 +131,13 @@ public sealed class DesignRecord
         for (var i = Team.Checks.Count - 1; i >= 0; i--)
         {
             var check = Team.Checks[i];
-            if (check.Rule != rule || check.Attempt != attempt || (check.Design.Length > 0 && check.Design != Name) || !last.Is(check.By)) continue;
+            if (
+                check.Rule != rule
+                || check.Attempt != attempt
+                || (check.Design.Length > 0 && check.Design != Name)
+                || !last.Is(check.By)
+            )
+                continue;
             var says = check.Met ? Looked.Met : Looked.Missed;
             looked = looked == Looked.NotYet || looked == says ? says : Looked.Differently;
         }
@@ -90,15 +145,20 @@ public sealed class DesignRecord
         return looked;
     }
 
-    /// <summary>Trials as attempts: the same number twice is one attempt read twice, and one without a number takes the next that is free.</summary>
+    /// <summary>
+    /// Trials as attempts: the same number twice is one attempt read twice, and one without a number takes the next
+    /// that is free.
+    /// </summary>
     internal static List<Attempt> Numbered(IReadOnlyList<Entry.TrialRecorded> trials)
     {
         var byNumber = new SortedDictionary<int, List<Entry.TrialRecorded>>();
         foreach (var trial in trials)
         {
-            if (trial.Outcome == TrialOutcome.Void) continue;
+            if (trial.Outcome == TrialOutcome.Void)
+                continue;
             var number = trial.Attempt ?? NextFree(byNumber);
-            if (!byNumber.TryGetValue(number, out var same)) byNumber[number] = same = [];
+            if (!byNumber.TryGetValue(number, out var same))
+                byNumber[number] = same = [];
             same.Add(trial);
         }
 
@@ -110,7 +170,8 @@ public sealed class DesignRecord
         var number = 1;
         foreach (var used in taken.Keys)
         {
-            if (used != number) break;
+            if (used != number)
+                break;
             number++;
         }
 
@@ -118,7 +179,9 @@ public sealed class DesignRecord
     }
 }
 
-/// <summary>Going through entries from the last one back: whether one is the last by whoever wrote it. Mostly there is only one.</summary>
+/// <summary>
+/// Going through entries from the last one back: whether one is the last by whoever wrote it. Mostly there is only one.
+/// </summary>
 internal struct LastOfEach
 {
     private string? _first;
@@ -127,7 +190,8 @@ internal struct LastOfEach
     /// <summary>Whether nothing by them has been met yet.</summary>
     public bool Is(string by)
     {
-        if (_first is not null) return by != _first && (_others ??= []).Add(by);
+        if (_first is not null)
+            return by != _first && (_others ??= []).Add(by);
         _first = by;
         return true;
     }

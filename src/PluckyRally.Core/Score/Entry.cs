@@ -2,13 +2,14 @@ using System.Text.Json.Serialization;
 
 namespace PluckyRally.Core;
 
-/// <summary>One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry.</summary>
+/// <summary>
+/// One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction
+/// is another entry.
+/// </summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 public abstract partial record Entry
 {
-    private Entry()
-    {
-    }
+    private Entry() { }
 
     /// <summary>Made by the device that wrote it (UUID version 7); sending it twice changes nothing.</summary>
     public required Guid Id { get; init; }
@@ -16,13 +17,18 @@ public abstract partial record Entry
     /// <summary>When it was received, by the server's clock.</summary>
     public DateTimeOffset At { get; init; }
 
-    /// <summary>When it was written, by the clock of the device that wrote it; absent where the server wrote it.</summary>
+    /// <summary>
+    /// When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+    /// </summary>
     public DateTimeOffset? DeviceAt { get; init; }
 
     /// <summary>Who wrote it.</summary>
     public string By { get; init; } = "";
 
-    /// <summary>The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.</summary>
+    /// <summary>
+    /// The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a
+    /// device.
+    /// </summary>
     public DateOnly? OnPaper { get; init; }
 
     /// <summary>Who wrote it, as it is shown: with the day where it stood on paper first.</summary>
@@ -35,12 +41,15 @@ public abstract partial record Entry
     public int Round { get; init; } = 1;
 
     /// <summary>
-    /// How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it
-    /// did not say. What it means is understood by the brief that the device had.
+    /// How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it;
+    /// absent where it did not say. What it means is understood by the brief that the device had.
     /// </summary>
     public int? EditionAsOf { get; init; }
 
-    /// <summary>Whether it is the teacher's to write and to strike out: the clock, the wall, cuts, rounds, the order of the test, plans, kit.</summary>
+    /// <summary>
+    /// Whether it is the teacher's to write and to strike out: the clock, the wall, cuts, rounds, the order of the
+    /// test, plans, kit.
+    /// </summary>
     internal abstract bool IsTeachers { get; }
 
     /// <summary>Whether it may be the whole class's instead of a team's.</summary>
@@ -58,16 +67,21 @@ public abstract partial record Entry
     /// <summary>Whether it is between who wrote it and the teacher: no other judge is shown it.</summary>
     internal virtual bool IsPrivate => false;
 
-    /// <summary>Whether the lesson's own log shows it: phases, pauses, minutes, cuts, the order of the test, rounds.</summary>
+    /// <summary>
+    /// Whether the lesson's own log shows it: phases, pauses, minutes, cuts, the order of the test, rounds.
+    /// </summary>
     internal virtual bool IsOfLesson => false;
 
     /// <summary>
-    /// The entry with every reading understood in the edition's units, without looking at the log. What is wrong with it is collected;
-    /// what was typed is kept to the letter.
+    /// The entry with every reading understood in the edition's units, without looking at the log. What is wrong with
+    /// it is collected; what was typed is kept to the letter.
     /// </summary>
     internal abstract Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found);
 
-    /// <summary>The design that was there when it was written: tried for score, or named; null where it is about none, or about all of them.</summary>
+    /// <summary>
+    /// The design that was there when it was written: tried for score, or named; null where it is about none, or about
+    /// all of them.
+    /// </summary>
     internal virtual string? ShowsDesign => null;
 
     /// <summary>The readings that it brings, each with its place in it.</summary>
@@ -76,10 +90,14 @@ public abstract partial record Entry
     /// <summary>The same entry with its readings changed.</summary>
     internal virtual Entry With(Func<Reading, Reading> change) => this;
 
-    /// <summary>The entry as it joins a log, for what depends on that: which entry is struck out, how many attempts are left.</summary>
+    /// <summary>
+    /// The entry as it joins a log, for what depends on that: which entry is struck out, how many attempts are left.
+    /// </summary>
     internal virtual Entry Join(LogToJoin log, ProblemCollector found) => this;
 
-    /// <summary>Whether it can change what another entry is worth, so that all of them are looked through again.</summary>
+    /// <summary>
+    /// Whether it can change what another entry is worth, so that all of them are looked through again.
+    /// </summary>
     internal virtual bool ChangesOthers(Trials trials) => false;
 
     /// <summary>Whether it changes the brief as it is run: something was mended or cut.</summary>
@@ -91,7 +109,9 @@ public abstract partial record Entry
     /// <summary>Whether it changes what the teams are held against.</summary>
     internal virtual bool ChangesReferences => false;
 
-    /// <summary>What the team, or the reference, is called that comes into the rally with it; null where none does.</summary>
+    /// <summary>
+    /// What the team, or the reference, is called that comes into the rally with it; null where none does.
+    /// </summary>
     internal virtual string? Brings => null;
 
     /// <summary>For what is the whole class's: whether teams' sheets show it, or something that hangs on it.</summary>

@@ -9,19 +9,30 @@ public static class EntryRights
     /// <param name="others">Whether judges may strike out what others recorded.</param>
     public static Problem? OfJudge(Entry entry, IReadOnlyList<Entry> log, bool others)
     {
-        if (entry is not Entry.StruckOut strike) return entry.IsTeachers ? new("/kind", "This is the teacher's to record.", "Ask the teacher.") : null;
+        if (entry is not Entry.StruckOut strike)
+            return entry.IsTeachers ? new("/kind", "This is the teacher's to record.", "Ask the teacher.") : null;
 
         return Find(log, strike.Entry) is { } recorded ? ToStrike(recorded, entry.By, log, others) : null;
     }
 
-    /// <summary>Whether a judge is shown an entry: notes, talk, awards and marks of others are between them and the teacher.</summary>
+    /// <summary>
+    /// Whether a judge is shown an entry: notes, talk, awards and marks of others are between them and the teacher.
+    /// </summary>
     public static bool JudgeSees(Entry entry, string name) => !entry.IsPrivate || entry.By == name;
 
-    /// <summary>Why a team's own device may not write an entry; null where it may: an answer, looking back, a voice for another team.</summary>
+    /// <summary>
+    /// Why a team's own device may not write an entry; null where it may: an answer, looking back, a voice for another
+    /// team.
+    /// </summary>
     /// <param name="entry">As it came.</param>
-    public static Problem? OfTeam(Entry entry) => entry is Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 }
-        ? null
-        : new("/kind", "This is not a team's to record.", "A team answers questions, looks back, and votes for another team.");
+    public static Problem? OfTeam(Entry entry) =>
+        entry is Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 }
+            ? null
+            : new(
+                "/kind",
+                "This is not a team's to record.",
+                "A team answers questions, looks back, and votes for another team."
+            );
 
     /// <summary>Why a judge may not strike out an entry; null where it may.</summary>
     /// <param name="recorded">The entry.</param>
@@ -30,12 +41,27 @@ public static class EntryRights
     /// <param name="others">Whether judges may strike out what others recorded.</param>
     public static Problem? ToStrike(Entry recorded, string by, IReadOnlyList<Entry> log, bool others)
     {
-        // Whoever strikes out a strike changes what was struck out: every entry on the way must be the judge's to change.
+        // Whoever strikes out a strike changes what was struck out: every entry on the way must be the judge's to
+        // change.
         var steps = 0;
-        for (var struck = recorded; struck is not null && steps++ <= log.Count; struck = struck is Entry.StruckOut inner ? Find(log, inner.Entry) : null)
+        for (
+            var struck = recorded;
+            struck is not null && steps++ <= log.Count;
+            struck = struck is Entry.StruckOut inner ? Find(log, inner.Entry) : null
+        )
         {
-            if (struck.IsTeachers) return new("/entry", "This was recorded by the teacher and is the teacher's to strike out.", "Ask the teacher.");
-            if (!others && struck.By != by) return new("/entry", $"This was recorded by {(struck.By.Length > 0 ? struck.By : "somebody else")}.", "Ask them or the teacher to strike it out.");
+            if (struck.IsTeachers)
+                return new(
+                    "/entry",
+                    "This was recorded by the teacher and is the teacher's to strike out.",
+                    "Ask the teacher."
+                );
+            if (!others && struck.By != by)
+                return new(
+                    "/entry",
+                    $"This was recorded by {(struck.By.Length > 0 ? struck.By : "somebody else")}.",
+                    "Ask them or the teacher to strike it out."
+                );
         }
 
         return null;

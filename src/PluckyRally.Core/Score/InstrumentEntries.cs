@@ -20,19 +20,31 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Known.Measure == Shown.Measure, "/shown/measure", "Both readings must be of one measure.", "Name the same measure twice.");
-            return this with { Known = Read(compiled, Known, "/known", found), Shown = Read(compiled, Shown, "/shown", found) };
+            found.Unless(
+                Known.Measure == Shown.Measure,
+                "/shown/measure",
+                "Both readings must be of one measure.",
+                "Name the same measure twice."
+            );
+            return this with
+            {
+                Known = Read(compiled, Known, "/known", found),
+                Shown = Read(compiled, Shown, "/shown", found),
+            };
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Instrument check: {ReadingEntries.SayValue(compiled, Known)} shows as {ReadingEntries.SayValue(compiled, Shown)}";
+            $"Instrument check: {ReadingEntries.SayValue(compiled, Known)} shows as "
+            + $"{ReadingEntries.SayValue(compiled, Shown)}";
 
         private static Reading Read(CompiledEdition compiled, Reading reading, string at, ProblemCollector found)
         {
             var inner = new ProblemCollector(at);
 
             // A known object has no container.
-            var understood = ReadingEntries.Measure(compiled, reading, inner) is { } measure ? ReadingEntries.Understand(reading, measure with { Tare = 0 }, inner) : reading;
+            var understood = ReadingEntries.Measure(compiled, reading, inner) is { } measure
+                ? ReadingEntries.Understand(reading, measure with { Tare = 0 }, inner)
+                : reading;
             found.Under("", inner);
             return understood;
         }

@@ -11,19 +11,23 @@ public static class Log
         var standing = new List<Entry>(entries.Count);
         foreach (var entry in entries)
         {
-            if (entry is not Entry.StruckOut && !struck.Contains(entry.Id) && seen.Add(entry.Id)) standing.Add(entry);
+            if (entry is not Entry.StruckOut && !struck.Contains(entry.Id) && seen.Add(entry.Id))
+                standing.Add(entry);
         }
 
         return standing;
     }
 
-    /// <summary>The ids of the entries that have been struck out. A later strike can strike out an earlier one.</summary>
+    /// <summary>
+    /// The ids of the entries that have been struck out. A later strike can strike out an earlier one.
+    /// </summary>
     public static IReadOnlySet<Guid> Struck(IReadOnlyList<Entry> entries)
     {
         var struck = new HashSet<Guid>();
         for (var i = entries.Count - 1; i >= 0; i--)
         {
-            if (entries[i] is Entry.StruckOut strike && !struck.Contains(strike.Id) && strike.Entry != strike.Id) struck.Add(strike.Entry);
+            if (entries[i] is Entry.StruckOut strike && !struck.Contains(strike.Id) && strike.Entry != strike.Id)
+                struck.Add(strike.Entry);
         }
 
         return struck;
@@ -32,5 +36,6 @@ public static class Log
     /// <summary>The same entries at another time, as far apart as they were, by every clock.</summary>
     /// <param name="entries">The entries; each says when it was received.</param>
     /// <param name="by">How much later; below zero for earlier.</param>
-    public static IReadOnlyList<Entry> Moved(IReadOnlyList<Entry> entries, TimeSpan by) => [.. entries.Select(e => e with { At = e.At + by, DeviceAt = e.DeviceAt + by })];
+    public static IReadOnlyList<Entry> Moved(IReadOnlyList<Entry> entries, TimeSpan by) =>
+        [.. entries.Select(e => e with { At = e.At + by, DeviceAt = e.DeviceAt + by })];
 }

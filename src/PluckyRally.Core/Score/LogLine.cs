@@ -15,48 +15,95 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     /// <summary>When it was last struck out; absent where it stands.</summary>
     public DateTimeOffset? StruckAt { get; init; }
 
-    /// <summary>What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.</summary>
-    public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) => OfClass(opened, e => e.Round == round && e.IsOfLesson);
+    /// <summary>
+    /// What was done to the lesson in a round: phases, pauses, minutes, cuts, the order of the test. The newest first.
+    /// </summary>
+    public static IReadOnlyList<LogLine> OfLesson(OpenedRally opened, int round) =>
+        OfClass(opened, e => e.Round == round && e.IsOfLesson);
 
-    /// <summary>What was tried last for score in a round, the newest first, each with its team: what a class may see of a test. What failed is nobody's business on a wall.</summary>
+    /// <summary>
+    /// What was tried last for score in a round, the newest first, each with its team: what a class may see of a test.
+    /// What failed is nobody's business on a wall.
+    /// </summary>
     public static IReadOnlyList<string> LastTried(OpenedRally opened, int round, int most)
     {
         var names = opened.In(round).Teams.ToDictionary(t => t.Id, t => t.Name);
-        return [.. Log.Effective(opened.Rally.Entries).OfType<Entry.TrialRecorded>().Where(t => t.Round == round && t is { Purpose: Purpose.Score, Outcome: TrialOutcome.Counted } && names.ContainsKey(t.Team)).Reverse().Take(most).Select(t => $"{names[t.Team]}: {t.What(opened.In(round).Compiled)}")];
+        return
+        [
+            .. Log.Effective(opened.Rally.Entries)
+                .OfType<Entry.TrialRecorded>()
+                .Where(t =>
+                    t.Round == round
+                    && t is { Purpose: Purpose.Score, Outcome: TrialOutcome.Counted }
+                    && names.ContainsKey(t.Team)
+                )
+                .Reverse()
+                .Take(most)
+                .Select(t => $"{names[t.Team]}: {t.What(opened.In(round).Compiled)}"),
+        ];
     }
 
-    /// <summary>What was changed of the teams for a round: who came, left, moved or is called otherwise. The newest first.</summary>
-    public static IReadOnlyList<LogLine> OfTeams(OpenedRally opened, int round) => OfClass(opened, e => e.Round == round && e.ChangesTeams);
+    /// <summary>
+    /// What was changed of the teams for a round: who came, left, moved or is called otherwise. The newest first.
+    /// </summary>
+    public static IReadOnlyList<LogLine> OfTeams(OpenedRally opened, int round) =>
+        OfClass(opened, e => e.Round == round && e.ChangesTeams);
 
-    /// <summary>Entries of several teams beside each other: each line says which team it is about, and names the pupil where there is one.</summary>
+    /// <summary>
+    /// Entries of several teams beside each other: each line says which team it is about, and names the pupil where
+    /// there is one.
+    /// </summary>
     private static IReadOnlyList<LogLine> OfClass(OpenedRally opened, Func<Entry, bool> which)
     {
         var entries = opened.Rally.Entries.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
         var teams = opened.NamesOnSheets;
-        var pupils = opened.Joined.Concat(opened.Rally.Teams).SelectMany(t => t.Pupils).Select(p => (p.Id, p.Name)).Concat(opened.Rally.Latecomers.Select(p => (p.Id, p.Name))).DistinctBy(p => p.Id).ToDictionary(p => p.Id, p => p.Name);
+        var pupils = opened
+            .Joined.Concat(opened.Rally.Teams)
+            .SelectMany(t => t.Pupils)
+            .Select(p => (p.Id, p.Name))
+            .Concat(opened.Rally.Latecomers.Select(p => (p.Id, p.Name)))
+            .DistinctBy(p => p.Id)
+            .ToDictionary(p => p.Id, p => p.Name);
         return
         [
-            .. Of(opened, which, []).Select(line => line with
-            {
-                Says = entries[line.Entry] switch
-                {
-                    Core.Entry.PupilPlaced placed => $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {Placed(opened, placed, teams)}",
-                    { Team: { Length: > 0 } team, Brings: null } => $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
-                    _ => line.Says,
-                },
-            }),
+            .. Of(opened, which, [])
+                .Select(line =>
+                    line with
+                    {
+                        Says = entries[line.Entry] switch
+                        {
+                            Core.Entry.PupilPlaced placed =>
+                                $"{pupils.GetValueOrDefault(placed.Pupil, "A pupil")} {Placed(opened, placed, teams)}",
+                            { Team: { Length: > 0 } team, Brings: null } =>
+                                $"{teams.GetValueOrDefault(team, team)}: {Within.Sentence(line.Says)}",
+                            _ => line.Says,
+                        },
+                    }
+                ),
         ];
     }
 
     /// <summary>Whether a pupil came, left, or stayed in the team with other jobs.</summary>
-    private static string Placed(OpenedRally opened, Entry.PupilPlaced placed, IReadOnlyDictionary<string, string> teams)
+    private static string Placed(
+        OpenedRally opened,
+        Entry.PupilPlaced placed,
+        IReadOnlyDictionary<string, string> teams
+    )
     {
-        if (placed.Team.Length == 0) return "left";
+        if (placed.Team.Length == 0)
+            return "left";
         var name = teams.GetValueOrDefault(placed.Team, placed.Team);
-        var before = Log.Effective(opened.Rally.Entries).TakeWhile(e => e.Id != placed.Id).OfType<Entry.PupilPlaced>().LastOrDefault(e => e.Pupil == placed.Pupil);
+        var before = Log.Effective(opened.Rally.Entries)
+            .TakeWhile(e => e.Id != placed.Id)
+            .OfType<Entry.PupilPlaced>()
+            .LastOrDefault(e => e.Pupil == placed.Pupil);
         var was = before?.Team ?? opened.Joined.FirstOrDefault(t => t.Pupils.Any(p => p.Id == placed.Pupil))?.Id;
-        if (was != placed.Team) return $"came to {name}";
-        var jobs = Jobs.Of(opened.In(placed.Round).Compiled.Brief).Where(j => placed.Jobs.Contains(j.Id)).Select(j => Within.Sentence(j.Name)).ToList();
+        if (was != placed.Team)
+            return $"came to {name}";
+        var jobs = Jobs.Of(opened.In(placed.Round).Compiled.Brief)
+            .Where(j => placed.Jobs.Contains(j.Id))
+            .Select(j => Within.Sentence(j.Name))
+            .ToList();
         return $"in {name}: {(jobs.Count > 0 ? string.Join(", ", jobs) : "no job")}";
     }
 
@@ -64,7 +111,11 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     /// <param name="opened">The rally.</param>
     /// <param name="which">Which entries.</param>
     /// <param name="numbers">The attempts' numbers by the ids of their trials.</param>
-    internal static IReadOnlyList<LogLine> Of(OpenedRally opened, Func<Entry, bool> which, Dictionary<Guid, int> numbers)
+    internal static IReadOnlyList<LogLine> Of(
+        OpenedRally opened,
+        Func<Entry, bool> which,
+        Dictionary<Guid, int> numbers
+    )
     {
         var entries = opened.Rally.Entries;
         var struck = Log.Struck(entries);
@@ -73,7 +124,14 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         [
             .. entries
                 .Where(e => e is not Core.Entry.StruckOut && which(e))
-                .Select(e => new LogLine(e.Id, e.At, e.Writer, e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null), struck.Contains(e.Id), strikes[e.Id].LastOrDefault()?.Reason ?? "")
+                .Select(e => new LogLine(
+                    e.Id,
+                    e.At,
+                    e.Writer,
+                    e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null),
+                    struck.Contains(e.Id),
+                    strikes[e.Id].LastOrDefault()?.Reason ?? ""
+                )
                 {
                     Strikes = [.. strikes[e.Id].Select(s => s.Id)],
                     StruckAt = strikes[e.Id].LastOrDefault()?.At,

@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>The brief of a rally as it was mended: as it is now in each round, and as it was when something was written down.</summary>
+/// <summary>
+/// The brief of a rally as it was mended: as it is now in each round, and as it was when something was written down.
+/// </summary>
 internal sealed class MendedEditions
 {
     private readonly CompiledEdition _begun;
@@ -8,7 +10,10 @@ internal sealed class MendedEditions
 
     /// <summary>How many entries there were each time that something was mended, or taken back.</summary>
     private readonly List<int> _changes = [];
-    private readonly Dictionary<(int AsOf, int Round), (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid)> _known = [];
+    private readonly Dictionary<
+        (int AsOf, int Round),
+        (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid)
+    > _known = [];
     private readonly Dictionary<Guid, IReadOnlyList<Problem>> _notLaid = [];
     private readonly int _lastRound;
 
@@ -20,13 +25,19 @@ internal sealed class MendedEditions
         var mends = new HashSet<Guid>();
         for (var i = 0; i < received.Count; i++)
         {
-            if (received[i] is not Entry.BriefMended && !(received[i] is Entry.StruckOut strike && mends.Contains(strike.Entry))) continue;
+            if (
+                received[i] is not Entry.BriefMended
+                && !(received[i] is Entry.StruckOut strike && mends.Contains(strike.Entry))
+            )
+                continue;
             mends.Add(received[i].Id);
             _changes.Add(i + 1);
-            if (received[i] is Entry.BriefMended { Round: var round and >= 1 and <= Limits.Rounds }) _lastRound = Math.Max(_lastRound, round);
+            if (received[i] is Entry.BriefMended { Round: var round and >= 1 and <= Limits.Rounds })
+                _lastRound = Math.Max(_lastRound, round);
         }
 
-        for (var round = 1; round <= Rounds; round++) State(received.Count, round);
+        for (var round = 1; round <= Rounds; round++)
+            State(received.Count, round);
     }
 
     /// <summary>So many rounds can differ from each other; those after them are as the last one.</summary>
@@ -44,24 +55,35 @@ internal sealed class MendedEditions
     /// <summary>The edition by which an entry was written.</summary>
     /// <param name="entry">The entry.</param>
     /// <param name="at">How many were received before it.</param>
-    public CompiledEdition When(Entry entry, int at) => State(Math.Clamp(entry.EditionAsOf ?? at, 0, at), entry.Round).Edition;
+    public CompiledEdition When(Entry entry, int at) =>
+        State(Math.Clamp(entry.EditionAsOf ?? at, 0, at), entry.Round).Edition;
 
     private (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid) State(int asOf, int round)
     {
         var epoch = _changes.FindLastIndex(c => c <= asOf);
-        if (epoch < 0) return (_begun, []);
+        if (epoch < 0)
+            return (_begun, []);
         var at = Math.Clamp(round, 1, Rounds);
-        if (_known.TryGetValue((epoch, at), out var known)) return known;
+        if (_known.TryGetValue((epoch, at), out var known))
+            return known;
         return _known[(epoch, at)] = Lay(_changes[epoch], at);
     }
 
-    /// <summary>What holds from an earlier round on is laid first, so that what is said of one round outweighs what is said of all.</summary>
+    /// <summary>
+    /// What holds from an earlier round on is laid first, so that what is said of one round outweighs what is said of
+    /// all.
+    /// </summary>
     private (CompiledEdition, IReadOnlyList<Entry.BriefMended>) Lay(int asOf, int round)
     {
         var edition = _begun;
         var laid = new List<Entry.BriefMended>();
         var now = asOf == _changes[^1];
-        foreach (var mended in Log.Effective([.. _received.Take(asOf)]).OfType<Entry.BriefMended>().Where(m => m.Round == round || (m.Round < round && !m.OnlyThisRound)).OrderBy(m => m.Round))
+        foreach (
+            var mended in Log.Effective([.. _received.Take(asOf)])
+                .OfType<Entry.BriefMended>()
+                .Where(m => m.Round == round || (m.Round < round && !m.OnlyThisRound))
+                .OrderBy(m => m.Round)
+        )
         {
             var mending = Over(edition, mended.Changes);
             if (mending.IsOk)
@@ -82,8 +104,13 @@ internal sealed class MendedEditions
     public static Result<CompiledEdition> Over(CompiledEdition edition, IReadOnlyList<Override> changes)
     {
         var brief = Mending.Lay(edition.Edition.Brief, changes);
-        if (!brief.IsOk) return Result<CompiledEdition>.Refused(brief.Problems);
+        if (!brief.IsOk)
+            return Result<CompiledEdition>.Refused(brief.Problems);
         var ready = CompiledEdition.For(edition.Edition with { Brief = brief.Value });
-        return ready.IsOk ? ready : Result<CompiledEdition>.Refused([.. ready.Problems.Where(p => p.Severity == Severity.Error).Select(p => p.Under("/brief"))]);
+        return ready.IsOk
+            ? ready
+            : Result<CompiledEdition>.Refused([
+                .. ready.Problems.Where(p => p.Severity == Severity.Error).Select(p => p.Under("/brief")),
+            ]);
     }
 }

@@ -3,23 +3,48 @@ namespace PluckyRally.Core;
 /// <summary>What entries may name: the teams, and what teams are held against.</summary>
 /// <param name="Teams">The teams.</param>
 /// <param name="References">The ids of what they are held against.</param>
-/// <param name="Received">The whole log: what came with an entry that was struck out may still be named by the strike.</param>
-internal sealed record OnSheets(IReadOnlyList<Team> Teams, IReadOnlySet<string> References, IReadOnlyList<Entry> Received)
+/// <param name="Received">The whole log: what came with an entry that was struck out may still be named by the
+/// strike.</param>
+internal sealed record OnSheets(
+    IReadOnlyList<Team> Teams,
+    IReadOnlySet<string> References,
+    IReadOnlyList<Entry> Received
+)
 {
     /// <summary>Those that were there at first, and those that came with an entry that was not struck out.</summary>
-    public static OnSheets Of(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received) => new(
-        Roster.Named(begun, received),
-        received.Any(e => e is Entry.ReferenceAdded) ? Log.Effective(received).OfType<Entry.ReferenceAdded>().Select(r => r.Team).ToHashSet(StringComparer.Ordinal) : new HashSet<string>(),
-        received);
+    public static OnSheets Of(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received) =>
+        new(
+            Roster.Named(begun, received),
+            received.Any(e => e is Entry.ReferenceAdded)
+                ? Log.Effective(received)
+                    .OfType<Entry.ReferenceAdded>()
+                    .Select(r => r.Team)
+                    .ToHashSet(StringComparer.Ordinal)
+                : new HashSet<string>(),
+            received
+        );
 
     /// <summary>The same for a rally that was looked through.</summary>
-    public static OnSheets Of(OpenedRally opened) => new(opened.Rally.Teams, opened.References.Select(r => r.Id).ToHashSet(StringComparer.Ordinal), opened.Received);
+    public static OnSheets Of(OpenedRally opened) =>
+        new(opened.Rally.Teams, opened.References.Select(r => r.Id).ToHashSet(StringComparer.Ordinal), opened.Received);
 
     /// <summary>Says what is wrong where an entry is of nobody that there is.</summary>
     public void Check(Entry entry, ProblemCollector found)
     {
-        if (References.Contains(entry.Team)) found.Unless(entry.MayBeOfReference, "/team", "This is no team, but something that teams are held against.", "Choose one of the rally's teams.");
-        else found.Unless(IsTeam(entry), "/team", "There is no such team in this rally.", "Choose one of the rally's teams.");
+        if (References.Contains(entry.Team))
+            found.Unless(
+                entry.MayBeOfReference,
+                "/team",
+                "This is no team, but something that teams are held against.",
+                "Choose one of the rally's teams."
+            );
+        else
+            found.Unless(
+                IsTeam(entry),
+                "/team",
+                "There is no such team in this rally.",
+                "Choose one of the rally's teams."
+            );
     }
 
     private bool IsTeam(Entry entry) =>

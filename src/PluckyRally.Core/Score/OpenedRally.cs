@@ -1,13 +1,17 @@
 namespace PluckyRally.Core;
 
 /// <summary>A rally that has been looked through: its edition can be run, and what is scored was understood.</summary>
-/// <param name="Rally">The rally with the entries that are scored, readings worked out in the units of the brief as it is run.</param>
+/// <param name="Rally">The rally with the entries that are scored, readings worked out in the units of the brief as it
+/// is run.</param>
 public sealed record OpenedRally(Rally Rally)
 {
     /// <summary>All entries as they were received, those that are set aside among them.</summary>
     public required IReadOnlyList<Entry> Received { get; init; }
 
-    /// <summary>The teams as the rally was begun with them; those of <see cref="Rally"/> are all that there ever were, as they are called now.</summary>
+    /// <summary>
+    /// The teams as the rally was begun with them; those of <see cref="Rally"/> are all that there ever were, as they
+    /// are called now.
+    /// </summary>
     public required IReadOnlyList<Team> Joined { get; init; }
 
     /// <summary>The edition as it was begun, before anything was mended or cut.</summary>
@@ -28,7 +32,8 @@ public sealed record OpenedRally(Rally Rally)
     public Brief Mended(int round) => Editions.Now(round).Edition.Brief;
 
     /// <summary>What was mended in all rounds, in the order in which it was.</summary>
-    public IReadOnlyList<MendedSince> Mended() => [.. Log.Effective(Rally.Entries).OfType<Entry.BriefMended>().Select(MendedSince.Of)];
+    public IReadOnlyList<MendedSince> Mended() =>
+        [.. Log.Effective(Rally.Entries).OfType<Entry.BriefMended>().Select(MendedSince.Of)];
 
     /// <summary>A round as it is run.</summary>
     /// <param name="round">Its number, from 1; one that there cannot be is taken for the nearest.</param>
@@ -45,29 +50,42 @@ public sealed record OpenedRally(Rally Rally)
     public IReadOnlyList<Reference> References => Runs[^1].References;
 
     /// <summary>What everything is called that has a sheet, by its id: teams, and what they are held against.</summary>
-    public IReadOnlyDictionary<string, string> NamesOnSheets => Rally.Teams.Select(t => (t.Id, t.Name)).Concat(References.Select(r => (r.Id, r.Name))).DistinctBy(n => n.Id).ToDictionary(n => n.Id, n => n.Name);
+    public IReadOnlyDictionary<string, string> NamesOnSheets =>
+        Rally
+            .Teams.Select(t => (t.Id, t.Name))
+            .Concat(References.Select(r => (r.Id, r.Name)))
+            .DistinctBy(n => n.Id)
+            .ToDictionary(n => n.Id, n => n.Name);
 
-    /// <summary>What somebody is called whom an entry names, also where the sheet was struck out; the id where nobody ever said.</summary>
-    public string NameOf(Entry entry) => entry.Team.Length == 0 ? "The class" : NamesOnSheets.GetValueOrDefault(entry.Team)
-        ?? Received.FirstOrDefault(e => e.Team == entry.Team && e.Brings is not null)?.Brings
-        ?? entry.Team;
+    /// <summary>
+    /// What somebody is called whom an entry names, also where the sheet was struck out; the id where nobody ever said.
+    /// </summary>
+    public string NameOf(Entry entry) =>
+        entry.Team.Length == 0
+            ? "The class"
+            : NamesOnSheets.GetValueOrDefault(entry.Team)
+                ?? Received.FirstOrDefault(e => e.Team == entry.Team && e.Brings is not null)?.Brings
+                ?? entry.Team;
 
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
     public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
 
     /// <summary>
-    /// The round that runs: the last one that the clock was begun in, or in which two teams have done something. One straggler whose
-    /// entry was moved out of a closed round does not begin the next.
+    /// The round that runs: the last one that the clock was begun in, or in which two teams have done something. One
+    /// straggler whose entry was moved out of a closed round does not begin the next.
     /// </summary>
     public int Running
     {
         get
         {
             var teams = Rally.Teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
-            return Rally.Entries
-                .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && teams.Contains(e.Team)))
+            return Rally
+                .Entries.Where(e => e is Entry.PhaseBegun || (e.BeginsRound && teams.Contains(e.Team)))
                 .GroupBy(e => e.Round)
-                .Where(round => round.Any(e => e is Entry.PhaseBegun) || round.Select(e => e.Team).Distinct().Count() >= Math.Min(2, In(round.Key).Present.Count))
+                .Where(round =>
+                    round.Any(e => e is Entry.PhaseBegun)
+                    || round.Select(e => e.Team).Distinct().Count() >= Math.Min(2, In(round.Key).Present.Count)
+                )
                 .Select(round => round.Key)
                 .DefaultIfEmpty(1)
                 .Max();
@@ -80,12 +98,23 @@ public sealed record OpenedRally(Rally Rally)
         var found = new ProblemCollector();
         found.NotEmpty(rally.Name, "/name", "The rally has no name.", "Give it one, for example the class.");
         found.Length(rally.Name, Limits.Name, "/name", "The name");
-        found.Unless(rally.Edition.Brief.Tiers.Count == 0, "/edition/brief/tiers", "The edition has tiers of its own, so that it is open which one is run.", "Lay one over the brief, as ./rally edition does, and leave out the others.");
+        found.Unless(
+            rally.Edition.Brief.Tiers.Count == 0,
+            "/edition/brief/tiers",
+            "The edition has tiers of its own, so that it is open which one is run.",
+            "Lay one over the brief, as ./rally edition does, and leave out the others."
+        );
         CheckTeams(rally.Teams, found);
         found.Count(rally.Entries, Limits.Entries, "/entries", "entries");
         var compiled = CompiledEdition.For(rally.Edition);
-        if (!compiled.IsOk) return Result<OpenedRally>.Refused([.. found.Problems, .. compiled.Problems.Select(p => p.Under("/edition/brief"))]);
-        return found.Problems.Count > 0 ? Result<OpenedRally>.Refused(found.Problems) : Look(rally with { Edition = compiled.Value.Edition }, compiled.Value);
+        if (!compiled.IsOk)
+            return Result<OpenedRally>.Refused([
+                .. found.Problems,
+                .. compiled.Problems.Select(p => p.Under("/edition/brief")),
+            ]);
+        return found.Problems.Count > 0
+            ? Result<OpenedRally>.Refused(found.Problems)
+            : Look(rally with { Edition = compiled.Value.Edition }, compiled.Value);
     }
 
     /// <summary>Looks through the entries of a rally whose edition has been made ready.</summary>
@@ -93,35 +122,79 @@ public sealed record OpenedRally(Rally Rally)
     {
         // What was recorded is understood by the edition before any cut; what counts, by what is left of it.
         var editions = new MendedEditions(begun, rally.Entries);
-        var (entries, aside, received) = SetAside.Sort(editions, OnSheets.Of(rally.Teams, rally.Entries), rally.Entries);
+        var (entries, aside, received) = SetAside.Sort(
+            editions,
+            OnSheets.Of(rally.Teams, rally.Entries),
+            rally.Entries
+        );
         var roster = new Roster(rally, entries);
         var references = Log.Effective(entries).OfType<Entry.ReferenceAdded>().ToList();
         var standing = Log.Effective(entries).Where(e => e.ChangesEdition).ToLookup(e => e.Round);
-        var differing = new[] { editions.Rounds, roster.Rounds, references.Select(r => r.Round).DefaultIfEmpty(0).Max(), standing.Select(g => g.Key).DefaultIfEmpty(0).Max() + 1 }.Max();
+        var differing = new[]
+        {
+            editions.Rounds,
+            roster.Rounds,
+            references.Select(r => r.Round).DefaultIfEmpty(0).Max(),
+            standing.Select(g => g.Key).DefaultIfEmpty(0).Max() + 1,
+        }.Max();
         var runs = new List<RunRound>();
         for (var round = 1; round <= differing; round++)
         {
             var mended = editions.Now(round);
             var cut = LessonCuts.Lay(mended.Edition, standing[round]);
-            var run = ReferenceEquals(cut, mended.Edition) ? Result<CompiledEdition>.Ok(mended) : CompiledEdition.For(cut);
-            if (!run.IsOk) return Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
-            runs.Add(new(round, run.Value, roster.In(round), runs.LastOrDefault()) { Mended = editions.MendedIn(round), References = Reference.In(references, round) });
+            var run = ReferenceEquals(cut, mended.Edition)
+                ? Result<CompiledEdition>.Ok(mended)
+                : CompiledEdition.For(cut);
+            if (!run.IsOk)
+                return Result<OpenedRally>.Refused([.. run.Problems.Select(p => p.Under("/edition/brief"))]);
+            runs.Add(
+                new(round, run.Value, roster.In(round), runs.LastOrDefault())
+                {
+                    Mended = editions.MendedIn(round),
+                    References = Reference.In(references, round),
+                }
+            );
         }
 
-        return Result<OpenedRally>.Ok(new(rally with { Teams = roster.All, Entries = entries }) { Joined = rally.Teams, Begun = begun, Received = received, Aside = aside, Runs = runs, _editions = editions });
+        return Result<OpenedRally>.Ok(
+            new(rally with { Teams = roster.All, Entries = entries })
+            {
+                Joined = rally.Teams,
+                Begun = begun,
+                Received = received,
+                Aside = aside,
+                Runs = runs,
+                _editions = editions,
+            }
+        );
     }
 
     /// <summary>
-    /// The rally with one more entry that was accepted. Only what can change other entries, or was written by an earlier brief, makes it
-    /// necessary to look through all of them again.
+    /// The rally with one more entry that was accepted. Only what can change other entries, or was written by an
+    /// earlier brief, makes it necessary to look through all of them again.
     /// </summary>
     public Result<OpenedRally> With(Entry accepted)
     {
-        if (Received.Count >= Limits.Entries) return Result<OpenedRally>.Refused(new Problem("", $"This rally has {Limits.Entries} entries, and no more fit.", "Begin another rally with the same teams."));
+        if (Received.Count >= Limits.Entries)
+            return Result<OpenedRally>.Refused(
+                new Problem(
+                    "",
+                    $"This rally has {Limits.Entries} entries, and no more fit.",
+                    "Begin another rally with the same teams."
+                )
+            );
         IReadOnlyList<Entry> received = [.. Received, accepted];
-        return accepted.ChangesOthers(In(accepted.Round).Compiled.Brief.Trials) || !ReferenceEquals(Editions.When(accepted, Received.Count), Editions.Now(accepted.Round))
+        return
+            accepted.ChangesOthers(In(accepted.Round).Compiled.Brief.Trials)
+            || !ReferenceEquals(Editions.When(accepted, Received.Count), Editions.Now(accepted.Round))
             ? Look(Rally with { Teams = Joined, Entries = received }, Begun)
-            : Result<OpenedRally>.Ok(this with { Rally = Rally with { Entries = [.. Rally.Entries, accepted] }, Received = received });
+            : Result<OpenedRally>.Ok(
+                this with
+                {
+                    Rally = Rally with { Entries = [.. Rally.Entries, accepted] },
+                    Received = received,
+                }
+            );
     }
 
     private static void CheckTeams(IReadOnlyList<Team> teams, ProblemCollector found)
@@ -134,11 +207,26 @@ public sealed record OpenedRally(Rally Rally)
         for (var i = 0; i < teams.Count; i++)
         {
             var team = teams[i];
-            found.Unless(team.Id.Length is > 0 and <= 40 && ids.Add(team.Id), $"/teams/{i}/id", "The team's id is empty, too long or used twice.", "Give each team its own id of at most 40 characters.");
+            found.Unless(
+                team.Id.Length is > 0 and <= 40 && ids.Add(team.Id),
+                $"/teams/{i}/id",
+                "The team's id is empty, too long or used twice.",
+                "Give each team its own id of at most 40 characters."
+            );
             found.NotEmpty(team.Name, $"/teams/{i}/name", "A team has no name.", "Type a name, or take the line out.");
             Roster.CheckTeam(team.Name, team.CallSign, team.Members, $"/teams/{i}", found);
-            found.Unless(names.Add(team.Name.Trim()), $"/teams/{i}/name", $"Two teams are called “{ProblemCollector.Short(team.Name)}”.", "Give each team its own name.");
-            found.Unless(team.CallSign.Length == 0 || signs.Add(team.CallSign), $"/teams/{i}/callSign", $"Two teams have the call sign {ProblemCollector.Short(team.CallSign)}.", "Give each team its own.");
+            found.Unless(
+                names.Add(team.Name.Trim()),
+                $"/teams/{i}/name",
+                $"Two teams are called “{ProblemCollector.Short(team.Name)}”.",
+                "Give each team its own name."
+            );
+            found.Unless(
+                team.CallSign.Length == 0 || signs.Add(team.CallSign),
+                $"/teams/{i}/callSign",
+                $"Two teams have the call sign {ProblemCollector.Short(team.CallSign)}.",
+                "Give each team its own."
+            );
         }
     }
 }

@@ -3,9 +3,10 @@ namespace PluckyRally.Core;
 /// <summary>What has been recorded of a part that is not measured in trials, as a judge goes on from it.</summary>
 /// <param name="Id">The part's id.</param>
 /// <param name="Answers">
-/// By what was asked: for a task its steps, for a leg (by its number) and for <c>time</c> the time as shown, for a fault, a counter
-/// and something bought how many, for <c>items</c> how many were brought over, for <c>heat</c> the heat that it ran in, for an item its bin, for a criterion its level
-/// (of another team: that team's id, a bar and the criterion).
+/// By what was asked: for a task its steps, for a leg (by its number) and for <c>time</c> the time as shown, for a
+/// fault, a counter and something bought how many, for <c>items</c> how many were brought over, for <c>heat</c> the
+/// heat that it ran in, for an item its bin, for a criterion its level (of another team: that team's id, a bar and the
+/// criterion).
 /// </param>
 /// <param name="Sequence">For an order: the items' ids as the team has them.</param>
 /// <param name="Pieces">For pieces: what was counted.</param>
@@ -17,12 +18,18 @@ public sealed record PartSoFar(
     IReadOnlyList<string> Sequence,
     IReadOnlyList<PieceGroup> Pieces,
     IReadOnlyList<string> Working,
-    string Points)
+    string Points
+)
 {
-    /// <summary>For pieces: whether they are to be measured, because their points or a rule look at their size.</summary>
+    /// <summary>
+    /// For pieces: whether they are to be measured, because their points or a rule look at their size.
+    /// </summary>
     public bool Measured { get; init; }
 
-    /// <summary>What several people answered and not in the same way, as long as nobody has said which answer it is: the last of each, and the last of all at the end.</summary>
+    /// <summary>
+    /// What several people answered and not in the same way, as long as nobody has said which answer it is: the last of
+    /// each, and the last of all at the end.
+    /// </summary>
     public IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice { get; init; } = [];
 
     internal static PartSoFar Of(CompiledEdition compiled, PartPlan plan, TeamResult result, int at)
@@ -38,9 +45,14 @@ public sealed record PartSoFar(
             answers.Sequence,
             answers.Pieces,
             value.State == PartState.Unfinished ? [] : [.. value.Steps.Select(s => s.Say())],
-            points is { } number && value.State != PartState.Unfinished && result.Owns(plan) ? MethodWords.Points(number) : "")
+            points is { } number && value.State != PartState.Unfinished && result.Owns(plan)
+                ? MethodWords.Points(number)
+                : ""
+        )
         {
-            Measured = plan is PartPlan.Pieces pieces && (pieces.PointsNeedSize || compiled.Rules.Any(r => r.NeedsSizeOf(pieces))),
+            Measured =
+                plan is PartPlan.Pieces pieces
+                && (pieces.PointsNeedSize || compiled.Rules.Any(r => r.NeedsSizeOf(pieces))),
             Twice = TwoAnswers.Differing(compiled, part, design),
         };
     }

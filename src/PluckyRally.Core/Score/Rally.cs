@@ -73,7 +73,9 @@ public sealed record Rally
     /// <summary>Everything recorded, in the order in which it was received.</summary>
     public IReadOnlyList<Entry> Entries { get; init; } = [];
 
-    /// <summary>What was recorded and is not understood by this version. It has no effect, and travels on with the rally.</summary>
+    /// <summary>
+    /// What was recorded and is not understood by this version. It has no effect, and travels on with the rally.
+    /// </summary>
     public IReadOnlyList<UnreadEntry> Unread { get; init; } = [];
 }
 

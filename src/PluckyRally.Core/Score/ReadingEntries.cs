@@ -18,8 +18,11 @@ public abstract partial record Entry
 
         internal override string? ShowsDesign => Design.Length > 0 ? Design : null;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) =>
-            this with { Reading = ReadingEntries.Understand(compiled, Reading, Taken.Once, "/reading", found) };
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => this with { Reading = ReadingEntries.Understand(compiled, Reading, Taken.Once, "/reading", found) };
 
         internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => [("/reading", Reading)];
 
@@ -35,32 +38,58 @@ internal static class ReadingEntries
     /// <summary>The measure that a reading names, or a problem.</summary>
     public static Measure? Measure(CompiledEdition compiled, Reading reading, ProblemCollector found)
     {
-        if (compiled.Measures.TryGetValue(reading.Measure, out var measure)) return measure;
-        found.Add("/measure", "There is no such measure in this brief.", $"Use one of these: {string.Join(", ", compiled.Brief.Measures.Select(m => m.Id))}.");
+        if (compiled.Measures.TryGetValue(reading.Measure, out var measure))
+            return measure;
+        found.Add(
+            "/measure",
+            "There is no such measure in this brief.",
+            $"Use one of these: {string.Join(", ", compiled.Brief.Measures.Select(m => m.Id))}."
+        );
         return null;
     }
 
     /// <summary>
-    /// The reading with its value worked out from what was typed. A bound can also be said beside the number; a value that
-    /// came with it is not trusted.
+    /// The reading with its value worked out from what was typed. A bound can also be said beside the number; a value
+    /// that came with it is not trusted.
     /// </summary>
     public static Reading Understand(Reading reading, Measure measure, ProblemCollector found)
     {
         var parsed = ReadingParser.Parse(reading.Typed, measure);
-        if (parsed.IsOk) return reading with { Value = parsed.Value.Value, Bound = parsed.Value.Bound == Bound.Exact && (reading.Bound is Bound.AtLeast or Bound.AtMost) ? reading.Bound : parsed.Value.Bound };
+        if (parsed.IsOk)
+            return reading with
+            {
+                Value = parsed.Value.Value,
+                Bound =
+                    parsed.Value.Bound == Bound.Exact && (reading.Bound is Bound.AtLeast or Bound.AtMost)
+                        ? reading.Bound
+                        : parsed.Value.Bound,
+            };
         found.AddAll("/typed", parsed.Problems);
         return reading;
     }
 
-    /// <summary>The same for a reading of a measure that is taken once or in each attempt; what is wrong stands at its place.</summary>
-    public static Reading Understand(CompiledEdition compiled, Reading reading, Taken taken, string at, ProblemCollector found)
+    /// <summary>
+    /// The same for a reading of a measure that is taken once or in each attempt; what is wrong stands at its place.
+    /// </summary>
+    public static Reading Understand(
+        CompiledEdition compiled,
+        Reading reading,
+        Taken taken,
+        string at,
+        ProblemCollector found
+    )
     {
         var inner = new ProblemCollector(at);
         var understood = reading;
         if (Measure(compiled, reading, inner) is { } measure)
         {
             var once = taken == Taken.Once;
-            inner.Unless(measure.Taken == taken, "/measure", once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.", once ? "Record it with the attempt." : "Record it by itself.");
+            inner.Unless(
+                measure.Taken == taken,
+                "/measure",
+                once ? $"{measure.Name} is read in every attempt." : $"{measure.Name} is read once.",
+                once ? "Record it with the attempt." : "Record it by itself."
+            );
             understood = Understand(reading, measure, inner);
         }
 
@@ -70,14 +99,21 @@ internal static class ReadingEntries
 
     /// <summary>A reading with its measure's name.</summary>
     public static string Say(CompiledEdition compiled, Reading reading) =>
-        $"{(compiled.Measures.TryGetValue(reading.Measure, out var measure) && measure.Name.Length > 0 ? measure.Name : reading.Measure)} {SayValue(compiled, reading)}";
+        (
+            compiled.Measures.TryGetValue(reading.Measure, out var measure) && measure.Name.Length > 0
+                ? measure.Name
+                : reading.Measure
+        ) + $" {SayValue(compiled, reading)}";
 
     /// <summary>What was read, and by which instrument.</summary>
     public static string SayValue(CompiledEdition compiled, Reading reading) =>
         reading.Value is { } value && compiled.Measures.TryGetValue(reading.Measure, out var measure)
-            ? ReadingFormat.Reading(value, reading.Bound, measure) + By(reading) + (Shapes.Say(reading, measure) is { Length: > 0 } shapes ? $" ({shapes})" : "")
+            ? ReadingFormat.Reading(value, reading.Bound, measure)
+                + By(reading)
+                + (Shapes.Say(reading, measure) is { Length: > 0 } shapes ? $" ({shapes})" : "")
             : reading.Typed;
 
     /// <summary>The instrument that a reading came from, where it came from one.</summary>
-    public static string By(Reading reading) => reading.Instrument.Length > 0 ? $" by the {Within.Sentence(reading.Instrument)}" : "";
+    public static string By(Reading reading) =>
+        reading.Instrument.Length > 0 ? $" by the {Within.Sentence(reading.Instrument)}" : "";
 }

@@ -4,34 +4,51 @@ namespace PluckyRally.Core;
 public static class Recorder
 {
     /// <summary>
-    /// The entry with every reading understood in the edition's units. What was typed is kept to the letter; a value that
-    /// came with it is not trusted but worked out again.
+    /// The entry with every reading understood in the edition's units. What was typed is kept to the letter; a value
+    /// that came with it is not trusted but worked out again.
     /// </summary>
     /// <param name="compiled">The edition.</param>
     /// <param name="teams">The rally's teams.</param>
     /// <param name="entry">As it came.</param>
-    /// <param name="log">What is in the log already, for what depends on it: which entry is struck out, how many attempts are left.</param>
-    public static Result<Entry> Accept(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, IReadOnlyList<Entry> log)
+    /// <param name="log">What is in the log already, for what depends on it: which entry is struck out, how many
+    /// attempts are left.</param>
+    public static Result<Entry> Accept(
+        CompiledEdition compiled,
+        IReadOnlyList<Team> teams,
+        Entry entry,
+        IReadOnlyList<Entry> log
+    )
     {
         var found = new ProblemCollector();
-        return Accept(new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), log, log), Understand(compiled, OnSheets.Of(teams, log), entry, found), found);
+        return Accept(
+            new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), log, log),
+            Understand(compiled, OnSheets.Of(teams, log), entry, found),
+            found
+        );
     }
 
     /// <summary>
-    /// The same for a rally that has been looked through; what is set aside in it can be struck out. What fitted the brief that its
-    /// device had, and no longer fits, is taken in too, and set aside.
+    /// The same for a rally that has been looked through; what is set aside in it can be struck out. What fitted the
+    /// brief that its device had, and no longer fits, is taken in too, and set aside.
     /// </summary>
     public static Result<Entry> Accept(OpenedRally opened, Entry entry)
     {
         var run = opened.In(entry.Round);
         var (then, mended) = (opened.Editions.When(entry, opened.Received.Count), opened.Editions.Now(entry.Round));
         var (found, named) = (new ProblemCollector(), OnSheets.Of(opened));
-        var understood = WrittenBefore.Understand(ReferenceEquals(then, mended) ? run.Compiled : then, run.Compiled, named, entry, found);
+        var understood = WrittenBefore.Understand(
+            ReferenceEquals(then, mended) ? run.Compiled : then,
+            run.Compiled,
+            named,
+            entry,
+            found
+        );
         if (found.Problems.Count > 0 && !ReferenceEquals(then, mended))
         {
             var before = new ProblemCollector();
             var kept = Understand(then, named, entry, before);
-            if (before.Problems.Count == 0) return Result<Entry>.Ok(kept);
+            if (before.Problems.Count == 0)
+                return Result<Entry>.Ok(kept);
         }
 
         return Accept(new LogToJoin(run, opened.Rally.Entries, opened.Received), understood, found);
@@ -46,16 +63,32 @@ public static class Recorder
     }
 
     /// <summary>The same for teams alone.</summary>
-    internal static Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, Entry entry, ProblemCollector found) => Understand(compiled, OnSheets.Of(teams, []), entry, found);
+    internal static Entry Understand(
+        CompiledEdition compiled,
+        IReadOnlyList<Team> teams,
+        Entry entry,
+        ProblemCollector found
+    ) => Understand(compiled, OnSheets.Of(teams, []), entry, found);
 
     /// <summary>Reads what was typed and checks what the entry names, without looking at the log.</summary>
     internal static Entry Understand(CompiledEdition compiled, OnSheets named, Entry entry, ProblemCollector found)
     {
-        found.Unless(entry.Id != Guid.Empty, "/id", "The entry has no id.", "The device that writes an entry gives it an id.");
-        found.Unless(entry.Round is >= 1 and <= Limits.Rounds, "/round", "There is no such round.", $"Use 1 to {Limits.Rounds}.");
+        found.Unless(
+            entry.Id != Guid.Empty,
+            "/id",
+            "The entry has no id.",
+            "The device that writes an entry gives it an id."
+        );
+        found.Unless(
+            entry.Round is >= 1 and <= Limits.Rounds,
+            "/round",
+            "There is no such round.",
+            $"Use 1 to {Limits.Rounds}."
+        );
         found.Length(entry.By, Limits.Name, "/by", "The judge's name");
         named.Check(entry, found);
-        if (entry is Entry.OfPart or Entry.MeasureRead) found.Length(entry.ShowsDesign ?? "", Limits.Name, "/design", "The design's name");
+        if (entry is Entry.OfPart or Entry.MeasureRead)
+            found.Length(entry.ShowsDesign ?? "", Limits.Name, "/design", "The design's name");
         return entry.Understand(compiled, named.Teams, found);
     }
 }

@@ -11,19 +11,31 @@ public sealed record Reference(string Id, string Name, Purpose Purpose, string O
     internal bool IsFor(string team) => Of.Length == 0 || Of == team;
 
     /// <summary>What a record of it is kept under: it is scored as a team would be that is alone.</summary>
-    internal Team AsTeam => new() { Id = Id, Name = Name, Reference = this };
+    internal Team AsTeam =>
+        new()
+        {
+            Id = Id,
+            Name = Name,
+            Reference = this,
+        };
 
     /// <summary>What a purpose is called on its own.</summary>
-    internal static string Word(Purpose purpose) => purpose switch
-    {
-        Purpose.Score => "For score",
-        Purpose.Practice => "Practice",
-        Purpose.Control => "Control",
-        Purpose.Benchmark => "To beat",
-        Purpose.ByHand => "By hand",
-    };
+    internal static string Word(Purpose purpose) =>
+        purpose switch
+        {
+            Purpose.Score => "For score",
+            Purpose.Practice => "Practice",
+            Purpose.Control => "Control",
+            Purpose.Benchmark => "To beat",
+            Purpose.ByHand => "By hand",
+        };
 
     /// <summary>The references that stand in a round: what was added in an earlier one holds on.</summary>
     internal static IReadOnlyList<Reference> In(IReadOnlyList<Entry.ReferenceAdded> standing, int round) =>
-        [.. standing.Where(a => a.Round <= round).DistinctBy(a => a.Team).Select(a => new Reference(a.Team, a.Name.Trim(), a.Purpose, a.Of))];
+        [
+            .. standing
+                .Where(a => a.Round <= round)
+                .DistinctBy(a => a.Team)
+                .Select(a => new Reference(a.Team, a.Name.Trim(), a.Purpose, a.Of)),
+        ];
 }

@@ -5,7 +5,10 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(ReferenceAdded), "referenceAdded")]
 public abstract partial record Entry
 {
-    /// <summary>Something that teams are held against has a sheet of its own from now on. <see cref="Entry.Team"/> is its id: what is recorded on it names it so.</summary>
+    /// <summary>
+    /// Something that teams are held against has a sheet of its own from now on. <see cref="Entry.Team"/> is its id:
+    /// what is recorded on it names it so.
+    /// </summary>
     public sealed record ReferenceAdded : Entry
     {
         /// <summary>What it is called.</summary>
@@ -33,21 +36,54 @@ public abstract partial record Entry
         {
             found.NotEmpty(Name, "/name", "It has no name.", "Type what it is, for example “Bare egg”.");
             found.Length(Name, Limits.Name, "/name", "The name");
-            found.Unless(Team.Length is > 0 and <= 40, "/team", "Its id is empty or too long.", "The device that writes the entry gives it one of at most 40 characters.");
-            found.Unless(Purpose is Purpose.Control or Purpose.Benchmark or Purpose.ByHand, "/purpose", "What is scored or practised has no sheet of its own.", "Use control, benchmark or byHand.");
-            found.Unless(Of.Length == 0 || teams.Any(t => t.Id == Of), "/of", "There is no such team in this rally.", "Name the team whose own it is, or leave it out where it is for all.");
+            found.Unless(
+                Team.Length is > 0 and <= 40,
+                "/team",
+                "Its id is empty or too long.",
+                "The device that writes the entry gives it one of at most 40 characters."
+            );
+            found.Unless(
+                Purpose is Purpose.Control or Purpose.Benchmark or Purpose.ByHand,
+                "/purpose",
+                "What is scored or practised has no sheet of its own.",
+                "Use control, benchmark or byHand."
+            );
+            found.Unless(
+                Of.Length == 0 || teams.Any(t => t.Id == Of),
+                "/of",
+                "There is no such team in this rally.",
+                "Name the team whose own it is, or leave it out where it is for all."
+            );
             return this;
         }
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
             Roster.CheckFree(log.Round.Teams, Team, Name, "", found);
-            found.Unless(log.Round.References.All(r => r.Id != Team), "/team", "There is a sheet of this id already.", "Give it an id of its own.");
-            found.Unless(log.Round.References.All(r => r.Of != Of || !r.Name.Equals(Name.Trim(), StringComparison.OrdinalIgnoreCase)), "/name", $"“{ProblemCollector.Short(Name)}” has a sheet already.", "Choose another name, or go on with that sheet.");
-            found.Unless(log.Round.References.Count < Limits.References, "", $"There are {Limits.References} things to hold teams against, and no more fit.", "Strike one out first.");
+            found.Unless(
+                log.Round.References.All(r => r.Id != Team),
+                "/team",
+                "There is a sheet of this id already.",
+                "Give it an id of its own."
+            );
+            found.Unless(
+                log.Round.References.All(r =>
+                    r.Of != Of || !r.Name.Equals(Name.Trim(), StringComparison.OrdinalIgnoreCase)
+                ),
+                "/name",
+                $"“{ProblemCollector.Short(Name)}” has a sheet already.",
+                "Choose another name, or go on with that sheet."
+            );
+            found.Unless(
+                log.Round.References.Count < Limits.References,
+                "",
+                $"There are {Limits.References} things to hold teams against, and no more fit.",
+                "Strike one out first."
+            );
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"To hold teams against: {Name} ({Within.Sentence(Reference.Word(Purpose))})";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"To hold teams against: {Name} ({Within.Sentence(Reference.Word(Purpose))})";
     }
 }

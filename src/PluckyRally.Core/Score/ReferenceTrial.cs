@@ -7,11 +7,23 @@ namespace PluckyRally.Core;
 /// <param name="Shown">What it gave, as shown.</param>
 public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, string Shown)
 {
-    /// <summary>The references that stand in a round: the class's, and those of one team, or of all where none is named.</summary>
-    public static IReadOnlyList<ReferenceTrial> Of(CompiledEdition compiled, IReadOnlyList<Entry> log, string? team, int round) =>
-    [
-        .. Log.Effective(log).OfType<Entry.TrialRecorded>()
-            .Where(t => t.Purpose != Purpose.Score && t.Round == round && (team is null || t.Team.Length == 0 || t.Team == team))
-            .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, t.What(compiled))),
-    ];
+    /// <summary>
+    /// The references that stand in a round: the class's, and those of one team, or of all where none is named.
+    /// </summary>
+    public static IReadOnlyList<ReferenceTrial> Of(
+        CompiledEdition compiled,
+        IReadOnlyList<Entry> log,
+        string? team,
+        int round
+    ) =>
+        [
+            .. Log.Effective(log)
+                .OfType<Entry.TrialRecorded>()
+                .Where(t =>
+                    t.Purpose != Purpose.Score
+                    && t.Round == round
+                    && (team is null || t.Team.Length == 0 || t.Team == team)
+                )
+                .Select(t => new ReferenceTrial(t.Id, t.Team, t.Purpose, t.What(compiled))),
+        ];
 }

@@ -9,7 +9,9 @@ public abstract partial record Entry
     /// <summary>A round was closed: nothing more is recorded in it until it is opened again.</summary>
     public sealed record RoundClosed : Entry
     {
-        /// <summary>What the round came to then, worked out when the entry is taken in; absent in logs of before this was kept.</summary>
+        /// <summary>
+        /// What the round came to then, worked out when the entry is taken in; absent in logs of before this was kept.
+        /// </summary>
         public ClosedRound? Kept { get; init; }
 
         internal override bool IsTeachers => true;
@@ -20,7 +22,11 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => Rounds.OfClass(this, found);
 
         internal override Entry Join(LogToJoin log, ProblemCollector found) =>
             found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Round, log.Entries) };
@@ -39,7 +45,11 @@ public abstract partial record Entry
 
         internal override bool IsOfLesson => true;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => Rounds.OfClass(this, found);
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => Rounds.OfClass(this, found);
 
         internal override string Say(CompiledEdition compiled, int? attempt) => $"Round {Round} opened again";
     }
@@ -50,13 +60,21 @@ public static class Rounds
 {
     /// <summary>Whether a round is closed, as a log leaves it.</summary>
     public static bool IsClosed(IReadOnlyList<Entry> log, int round) =>
-        log.Any(e => e is Entry.RoundClosed) && Log.Effective(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened)) is Entry.RoundClosed;
+        log.Any(e => e is Entry.RoundClosed)
+        && Log.Effective(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened))
+            is Entry.RoundClosed;
 
     /// <summary>An entry for a closed round is refused with where it could go.</summary>
     internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, ProblemCollector found)
     {
-        if (entry.GoesIntoClosedRound) return;
-        found.Unless(!IsClosed(log, entry.Round), "/round", $"Round {entry.Round} is closed.", $"Move it to round {entry.Round + 1}, or ask the teacher to open round {entry.Round} again.");
+        if (entry.GoesIntoClosedRound)
+            return;
+        found.Unless(
+            !IsClosed(log, entry.Round),
+            "/round",
+            $"Round {entry.Round} is closed.",
+            $"Move it to round {entry.Round + 1}, or ask the teacher to open round {entry.Round} again."
+        );
     }
 
     /// <summary>Closing and opening a round is for the whole class.</summary>

@@ -1,6 +1,9 @@
 namespace PluckyRally.Core;
 
-/// <summary>The sheets of all teams in a round, without their logs. When the log has grown, only what that touched is worked out anew.</summary>
+/// <summary>
+/// The sheets of all teams in a round, without their logs. When the log has grown, only what that touched is worked out
+/// anew.
+/// </summary>
 public sealed class RoundSheets
 {
     /// <summary>From so many teams on it is quicker to work out all of them.</summary>
@@ -8,7 +11,13 @@ public sealed class RoundSheets
 
     private readonly Dictionary<string, TeamSheet> _byTeam;
 
-    private RoundSheets(OpenedRally opened, int round, LastTouched touched, IReadOnlyList<TeamSheet> sheets, IReadOnlyList<TeamSheet> references)
+    private RoundSheets(
+        OpenedRally opened,
+        int round,
+        LastTouched touched,
+        IReadOnlyList<TeamSheet> sheets,
+        IReadOnlyList<TeamSheet> references
+    )
     {
         (Opened, Round, Touched, Sheets, References) = (opened, round, touched, sheets, references);
         _byTeam = All.ToDictionary(s => s.Team);
@@ -20,7 +29,10 @@ public sealed class RoundSheets
     /// <summary>The round, from 1.</summary>
     public int Round { get; }
 
-    /// <summary>The sheets in the order in which teams are tested. One that nothing has touched says as of how many entries it was worked out, and is still right.</summary>
+    /// <summary>
+    /// The sheets in the order in which teams are tested. One that nothing has touched says as of how many entries it
+    /// was worked out, and is still right.
+    /// </summary>
     public IReadOnlyList<TeamSheet> Sheets { get; }
 
     /// <summary>The sheets of what the teams are held against.</summary>
@@ -45,7 +57,12 @@ public sealed class RoundSheets
     public int Unfinished => Sheets.Count(s => s.Status == StandingStatus.Unfinished);
 
     /// <summary>How many attempts teams could still make that have finished already.</summary>
-    public int AttemptsOpen => Run.Compiled.TakesAttempts ? Sheets.Where(s => s is { Status: StandingStatus.Placed, Closed: false }).Sum(s => s.Designs.Where(d => d.Counts).Sum(d => d.Open.Count)) : 0;
+    public int AttemptsOpen =>
+        Run.Compiled.TakesAttempts
+            ? Sheets
+                .Where(s => s is { Status: StandingStatus.Placed, Closed: false })
+                .Sum(s => s.Designs.Where(d => d.Counts).Sum(d => d.Open.Count))
+            : 0;
 
     /// <summary>The sheet of a team, or of what teams are held against; null where there is none of this id.</summary>
     public TeamSheet? For(string team) => _byTeam.GetValueOrDefault(team);
@@ -53,24 +70,49 @@ public sealed class RoundSheets
     /// <summary>Works out all sheets of a round.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round, from 1.</param>
-    public static RoundSheets Of(OpenedRally opened, int round) => new(opened, round, LastTouched.Of(opened), TeamSheet.Of(opened, round), TeamSheet.OfReferences(opened, round));
+    public static RoundSheets Of(OpenedRally opened, int round) =>
+        new(opened, round, LastTouched.Of(opened), TeamSheet.Of(opened, round), TeamSheet.OfReferences(opened, round));
 
     /// <summary>The sheets of the same rally later.</summary>
     /// <param name="now">The rally with what was recorded since.</param>
     /// <param name="points">
-    /// Whether points are to be right too. Where a curve compares teams, those of every team can change with every entry, and all
-    /// sheets are worked out; what a judge sees does not hang on them.
+    /// Whether points are to be right too. Where a curve compares teams, those of every team can change with every
+    /// entry, and all sheets are worked out; what a judge sees does not hang on them.
     /// </param>
     public RoundSheets With(OpenedRally now, bool points)
     {
-        if (now.Received.Count == AsOf && ReferenceEquals(now, Opened)) return this;
+        if (now.Received.Count == AsOf && ReferenceEquals(now, Opened))
+            return this;
         var run = now.In(Round);
-        if (!ReferenceEquals(run.Compiled, Run.Compiled) || !ReferenceEquals(run.Teams, Run.Teams) || !run.References.SequenceEqual(Run.References) || now.Received.Count < AsOf || run.Compiled.RewardsFirst || (points && run.Compiled.ComparesTeams)) return Of(now, Round);
+        if (
+            !ReferenceEquals(run.Compiled, Run.Compiled)
+            || !ReferenceEquals(run.Teams, Run.Teams)
+            || !run.References.SequenceEqual(Run.References)
+            || now.Received.Count < AsOf
+            || run.Compiled.RewardsFirst
+            || (points && run.Compiled.ComparesTeams)
+        )
+            return Of(now, Round);
         var touched = LastTouched.Of(now);
         var fresh = run.Teams.Where(t => touched.Team(t.Id) > AsOf).ToList();
-        if (fresh.Count > Math.Max(Several, run.Teams.Count / 4)) return Of(now, Round);
+        if (fresh.Count > Math.Max(Several, run.Teams.Count / 4))
+            return Of(now, Round);
         var sheets = fresh.ToDictionary(t => t.Id, t => TeamSheet.Alone(now, t, Round));
-        var grown = new RoundSheets(now, Round, touched, [.. ClassState.Of(run.Teams, now.Rally.Entries, Round).Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team])], [.. run.References.Select(r => touched.Team(r.Id) > AsOf ? TeamSheet.Alone(now, r.AsTeam, Round) : _byTeam[r.Id])]);
+        var grown = new RoundSheets(
+            now,
+            Round,
+            touched,
+            [
+                .. ClassState
+                    .Of(run.Teams, now.Rally.Entries, Round)
+                    .Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team]),
+            ],
+            [
+                .. run.References.Select(r =>
+                    touched.Team(r.Id) > AsOf ? TeamSheet.Alone(now, r.AsTeam, Round) : _byTeam[r.Id]
+                ),
+            ]
+        );
         return run.Compiled.ChoosesByOthers && grown.Sheets.Any(s => s.Designs.Count > 1) ? Of(now, Round) : grown;
     }
 }

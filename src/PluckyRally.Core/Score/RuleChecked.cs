@@ -26,13 +26,29 @@ public abstract partial record Entry
         {
             var rule = compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule;
             var each = rule?.When == When.EveryAttempt;
-            found.Unless(rule is not null, "/rule", "There is no such rule in this brief.", "Choose one of the brief's criteria or constraints.");
-            found.Unless(rule is null or { Check: RuleCheck.Inspection or RuleCheck.Limit { PercentOfLastRound: not null } }, "/rule", "This rule is decided by a reading.", "Record the reading instead.");
-            found.Unless(rule is null || each == Attempt is not null, "/attempt", each ? "This rule is checked in every attempt." : "This rule is checked once.", each ? "Say which attempt it was." : "Leave the attempt out.");
+            found.Unless(
+                rule is not null,
+                "/rule",
+                "There is no such rule in this brief.",
+                "Choose one of the brief's criteria or constraints."
+            );
+            found.Unless(
+                rule is null or { Check: RuleCheck.Inspection or RuleCheck.Limit { PercentOfLastRound: not null } },
+                "/rule",
+                "This rule is decided by a reading.",
+                "Record the reading instead."
+            );
+            found.Unless(
+                rule is null || each == Attempt is not null,
+                "/attempt",
+                each ? "This rule is checked in every attempt." : "This rule is checked once.",
+                each ? "Say which attempt it was." : "Leave the attempt out."
+            );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"“{compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule.Text ?? Rule}”: {(Met ? "kept" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
+            $"“{compiled.Rules.FirstOrDefault(r => r.Rule.Id == Rule)?.Rule.Text ?? Rule}”: "
+            + $"{(Met ? "kept" : "missed")}{(Attempt is { } number ? $" in attempt {number}" : "")}";
     }
 }

@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>A round of a rally as it is run: the brief with what was mended and cut for it, and the teams that are in it.</summary>
+/// <summary>
+/// A round of a rally as it is run: the brief with what was mended and cut for it, and the teams that are in it.
+/// </summary>
 /// <param name="Number">The round, from 1.</param>
 /// <param name="Compiled">The edition, made ready.</param>
 /// <param name="Teams">The teams, in their own order.</param>
@@ -8,9 +10,12 @@ namespace PluckyRally.Core;
 public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyList<Team> Teams, RunRound? Before)
 {
     /// <summary>The teams that take part.</summary>
-    public IReadOnlyList<Team> Present { get; } = Teams.All(t => t.Away is null) ? Teams : [.. Teams.Where(t => t.Away is null)];
+    public IReadOnlyList<Team> Present { get; } =
+        Teams.All(t => t.Away is null) ? Teams : [.. Teams.Where(t => t.Away is null)];
 
-    /// <summary>What was mended in the brief that holds in this round, in the order in which it is laid over it.</summary>
+    /// <summary>
+    /// What was mended in the brief that holds in this round, in the order in which it is laid over it.
+    /// </summary>
     public IReadOnlyList<Entry.BriefMended> Mended { get; init; } = [];
 
     /// <summary>What the teams are held against.</summary>

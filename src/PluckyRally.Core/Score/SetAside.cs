@@ -8,14 +8,20 @@ namespace PluckyRally.Core;
 public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Problems, bool Struck)
 {
     /// <summary>
-    /// Looks all entries through: what stands decides what is allowed, not the order in which entries came. Of two that say
-    /// different things under one id the first stays.
+    /// Looks all entries through: what stands decides what is allowed, not the order in which entries came. Of two that
+    /// say different things under one id the first stays.
     /// </summary>
     /// <param name="editions">The brief as it was mended.</param>
     /// <param name="named">What entries may name.</param>
     /// <param name="received">All entries, in the order in which they were received.</param>
-    /// <returns>The entries as they are understood, those that are set aside, and all of them, the same one twice only once.</returns>
-    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside, IReadOnlyList<Entry> Received) Sort(MendedEditions editions, OnSheets named, IReadOnlyList<Entry> received)
+    /// <returns>
+    /// The entries as they are understood, those that are set aside, and all of them, the same one twice only once.
+    /// </returns>
+    internal static (IReadOnlyList<Entry> Taken, IReadOnlyList<SetAside> Aside, IReadOnlyList<Entry> Received) Sort(
+        MendedEditions editions,
+        OnSheets named,
+        IReadOnlyList<Entry> received
+    )
     {
         var struck = Log.Struck(received);
         var ids = received.Select(e => e.Id).ToHashSet();
@@ -30,9 +36,14 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
             if (seen.TryGetValue(came.Id, out var known))
             {
                 // The same entry twice is one entry.
-                if (Json.Write(known) == Json.Write(came)) continue;
+                if (Json.Write(known) == Json.Write(came))
+                    continue;
                 each.Add(came);
-                found.Add("/id", "Another entry has this id and says something else.", "Give one of them an id of its own, or leave it out.");
+                found.Add(
+                    "/id",
+                    "Another entry has this id and says something else.",
+                    "Give one of them an id of its own, or leave it out."
+                );
                 aside.Add(new(at, came, found.Problems, Struck: false));
                 continue;
             }
@@ -40,14 +51,28 @@ public sealed record SetAside(int At, Entry Entry, IReadOnlyList<Problem> Proble
             seen.Add(came.Id, came);
             each.Add(came);
             var entry = WrittenBefore.Understand(editions.When(came, at), editions.Now(came.Round), named, came, found);
-            if (editions.NotLaid.TryGetValue(came.Id, out var notLaid)) found.AddAll(notLaid);
-            if (entry is Entry.StruckOut strike) found.Unless(ids.Contains(strike.Entry), "/entry", "There is no entry with this id to strike out.", "Leave the strike out.");
-            if (found.Problems.Count == 0) taken.Add((at, entry));
-            else aside.Add(new(at, came, found.Problems, struck.Contains(came.Id)));
+            if (editions.NotLaid.TryGetValue(came.Id, out var notLaid))
+                found.AddAll(notLaid);
+            if (entry is Entry.StruckOut strike)
+                found.Unless(
+                    ids.Contains(strike.Entry),
+                    "/entry",
+                    "There is no entry with this id to strike out.",
+                    "Leave the strike out."
+                );
+            if (found.Problems.Count == 0)
+                taken.Add((at, entry));
+            else
+                aside.Add(new(at, came, found.Problems, struck.Contains(came.Id)));
         }
 
         var standing = taken.Where(e => !struck.Contains(e.Entry.Id)).ToList();
-        foreach (var (at, entry, problem) in standing.GroupBy(e => e.Entry.Round).SelectMany(round => DesignEntries.OnOldBuilds(editions.Now(round.Key).Brief.Trials, round)).Concat(BudgetEntries.BeyondWhatWasBought(standing)))
+        foreach (
+            var (at, entry, problem) in standing
+                .GroupBy(e => e.Entry.Round)
+                .SelectMany(round => DesignEntries.OnOldBuilds(editions.Now(round.Key).Brief.Trials, round))
+                .Concat(BudgetEntries.BeyondWhatWasBought(standing))
+        )
             aside.Add(new(at, entry, [problem.Under($"/entries/{at}")], Struck: false));
         var gone = aside.Select(a => a.At).ToHashSet();
         return ([.. taken.Where(e => !gone.Contains(e.At)).Select(e => e.Entry)], [.. aside.OrderBy(a => a.At)], each);

@@ -2,28 +2,62 @@ namespace PluckyRally.Core;
 
 /// <summary>A design of a team as a judge goes on with it.</summary>
 /// <param name="Name">Its name; empty where the team has only one.</param>
-/// <param name="Revision">The revision that the next trial is made with, from 1: a fresh build where the brief asks for one.</param>
+/// <param name="Revision">The revision that the next trial is made with, from 1: a fresh build where the brief asks for
+/// one.</param>
 /// <param name="FreshBuild">Whether the next trial needs a fresh build, because the one before failed.</param>
 /// <param name="Changed">What has changed, as it was last noted.</param>
 /// <param name="Labels">What it is like, as it was last noted.</param>
 /// <param name="Open">The numbers of the attempts that are still to be made, the next one first.</param>
 /// <param name="Counts">Whether it is the team's result as things stand.</param>
 /// <param name="Asked">What somebody must say of its attempts, the first attempt first.</param>
-public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, string Changed, IReadOnlyDictionary<string, string> Labels, IReadOnlyList<int> Open, bool Counts, IReadOnlyList<SheetAsked> Asked)
+public sealed record SheetDesign(
+    string Name,
+    int Revision,
+    bool FreshBuild,
+    string Changed,
+    IReadOnlyDictionary<string, string> Labels,
+    IReadOnlyList<int> Open,
+    bool Counts,
+    IReadOnlyList<SheetAsked> Asked
+)
 {
     internal static IReadOnlyList<SheetDesign> Of(CompiledEdition compiled, TeamRecord record, string counts)
     {
         var noted = record.Entries.OfType<Entry.DesignNoted>().ToList();
         var names = record.Designs.Select(d => d.Name).Concat(noted.Select(n => n.Design)).Distinct().ToList();
-        return [.. names.Select(name => Of(compiled, name, record.Designs.FirstOrDefault(d => d.Name == name), [.. noted.Where(n => n.Design == name)], name == counts))];
+        return
+        [
+            .. names.Select(name =>
+                Of(
+                    compiled,
+                    name,
+                    record.Designs.FirstOrDefault(d => d.Name == name),
+                    [.. noted.Where(n => n.Design == name)],
+                    name == counts
+                )
+            ),
+        ];
     }
 
-    private static SheetDesign Of(CompiledEdition compiled, string name, DesignRecord? design, IReadOnlyList<Entry.DesignNoted> noted, bool counts)
+    private static SheetDesign Of(
+        CompiledEdition compiled,
+        string name,
+        DesignRecord? design,
+        IReadOnlyList<Entry.DesignNoted> noted,
+        bool counts
+    )
     {
         var brief = compiled.Brief;
         var trials = design?.Trials ?? [];
-        var last = Math.Max(trials.Select(t => t.Revision).DefaultIfEmpty(1).Max(), noted.Count > 0 ? noted[^1].Revision : 1);
-        var failed = trials.Where(t => t.Outcome == TrialOutcome.Failed).Select(t => t.Revision).DefaultIfEmpty(0).Max();
+        var last = Math.Max(
+            trials.Select(t => t.Revision).DefaultIfEmpty(1).Max(),
+            noted.Count > 0 ? noted[^1].Revision : 1
+        );
+        var failed = trials
+            .Where(t => t.Outcome == TrialOutcome.Failed)
+            .Select(t => t.Revision)
+            .DefaultIfEmpty(0)
+            .Max();
         var fresh = brief.Trials.FreshBuildAfterFailure && failed >= last;
         return new(
             name,
@@ -31,18 +65,29 @@ public sealed record SheetDesign(string Name, int Revision, bool FreshBuild, str
             fresh,
             noted.LastOrDefault(n => n.Changed.Length > 0)?.Changed ?? "",
             DesignLabels.Of(noted, name),
-            [.. Enumerable.Range(1, brief.Trials.Attempts).Where(n => design is null || design.Attempts.All(a => a.Number != n))],
+            [
+                .. Enumerable
+                    .Range(1, brief.Trials.Attempts)
+                    .Where(n => design is null || design.Attempts.All(a => a.Number != n)),
+            ],
             counts,
-            design is null ? [] : [.. AskedOf(compiled, design)]);
+            design is null ? [] : [.. AskedOf(compiled, design)]
+        );
     }
 
-    /// <summary>Attempts that judges differ on are asked about too: the answers do not hang on how it is settled.</summary>
+    /// <summary>
+    /// Attempts that judges differ on are asked about too: the answers do not hang on how it is settled.
+    /// </summary>
     private static IEnumerable<SheetAsked> AskedOf(CompiledEdition compiled, DesignRecord design) =>
         from attempt in design.Attempts
         where attempt.Disputed || attempt.Outcome != TrialOutcome.Waiting
         from plan in compiled.Rules
         where plan.Rule.IsAsked && plan.IsFor(design.Team.Team)
-        select new SheetAsked(attempt.Number, plan.Rule.Id, RulePlan.Inspection.State(design.Check(plan.Rule.Id, attempt.Number), asked: true));
+        select new SheetAsked(
+            attempt.Number,
+            plan.Rule.Id,
+            RulePlan.Inspection.State(design.Check(plan.Rule.Id, attempt.Number), asked: true)
+        );
 }
 
 /// <summary>A must-have that somebody looks at in an attempt, and what was said of it.</summary>

@@ -12,7 +12,15 @@ public sealed record SheetTarget(string Target, string Name, string Amount, bool
     {
         var set = result.Record.Round.OfType<Entry.TargetSet>().Where(t => t.Target == plan.Definition.Id).ToList();
         var own = set.LastOrDefault(t => t.Team == result.Team.Id) is { Amount.Length: > 0 } said ? said.Amount : "";
-        var classes = set.LastOrDefault(t => t.Team.Length == 0) is { Amount.Length: > 0 } told ? told.Amount : plan.Definition.Amount;
-        return new(plan.Definition.Id, plan.Definition.Name, own.Length > 0 ? own : classes, own.Length > 0, outcomes.FirstOrDefault(o => o.Target == plan.Definition.Id)?.Says ?? "");
+        var classes = set.LastOrDefault(t => t.Team.Length == 0) is { Amount.Length: > 0 } told
+            ? told.Amount
+            : plan.Definition.Amount;
+        return new(
+            plan.Definition.Id,
+            plan.Definition.Name,
+            own.Length > 0 ? own : classes,
+            own.Length > 0,
+            outcomes.FirstOrDefault(o => o.Target == plan.Definition.Id)?.Says ?? ""
+        );
     }
 }

@@ -5,7 +5,9 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(StruckOut), "struckOut")]
 public abstract partial record Entry
 {
-    /// <summary>An entry was struck out, as if it had never been made. Striking out a strike brings the entry back.</summary>
+    /// <summary>
+    /// An entry was struck out, as if it had never been made. Striking out a strike brings the entry back.
+    /// </summary>
     public sealed record StruckOut : Entry
     {
         /// <summary>The entry's id.</summary>
@@ -26,7 +28,12 @@ public abstract partial record Entry
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            found.Unless(log.Received.Any(e => e.Id == Entry), "/entry", "There is no such entry to strike out.", "Reload the page; it may have been struck out already.");
+            found.Unless(
+                log.Received.Any(e => e.Id == Entry),
+                "/entry",
+                "There is no such entry to strike out.",
+                "Reload the page; it may have been struck out already."
+            );
             return this;
         }
 
@@ -34,6 +41,7 @@ public abstract partial record Entry
 
         internal override bool TouchesSheets(Trials trials) => false;
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Struck out{(Reason.Length > 0 ? $": {Reason}" : "")}";
     }
 }

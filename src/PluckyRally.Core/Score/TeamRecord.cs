@@ -3,7 +3,12 @@ namespace PluckyRally.Core;
 /// <summary>What was recorded for one team in one round, struck entries left out.</summary>
 public sealed class TeamRecord
 {
-    private TeamRecord(Team team, IReadOnlyList<Entry> entries, IReadOnlyList<Entry> round, IReadOnlyDictionary<string, string> names)
+    private TeamRecord(
+        Team team,
+        IReadOnlyList<Entry> entries,
+        IReadOnlyList<Entry> round,
+        IReadOnlyDictionary<string, string> names
+    )
     {
         Names = names;
         Team = team;
@@ -12,9 +17,15 @@ public sealed class TeamRecord
         Checks = [.. entries.OfType<Entry.RuleChecked>()];
         Once = [.. entries.OfType<Entry.MeasureRead>()];
         OfParts = entries.OfType<Entry.OfPart>().ToLookup(e => e.Part);
-        var trials = entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).ToLookup(t => t.Design);
+        var trials = entries
+            .OfType<Entry.TrialRecorded>()
+            .Where(t => t.Purpose == Purpose.Score)
+            .ToLookup(t => t.Design);
         _tried = [.. entries.Select(e => e.ShowsDesign).OfType<string>()];
-        Designs = _tried.Count == 0 ? [new("", this, [])] : [.. _tried.Distinct().Select(design => new DesignRecord(design, this, [.. trials[design]]))];
+        Designs =
+            _tried.Count == 0
+                ? [new("", this, [])]
+                : [.. _tried.Distinct().Select(design => new DesignRecord(design, this, [.. trials[design]]))];
         NamedDesign = entries.OfType<Entry.DesignNoted>().LastOrDefault(d => d.Named)?.Design;
         LastDesign = _tried.Count == 0 ? "" : _tried[^1];
     }
@@ -60,7 +71,8 @@ public sealed class TeamRecord
 
         // Who was first is asked among the teams: what they are held against takes nobody's place.
         var ids = teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
-        if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key))) standing = [.. standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team))];
+        if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key)))
+            standing = [.. standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team))];
         var names = teams.ToDictionary(t => t.Id, t => t.Name, StringComparer.Ordinal);
         return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing, names))];
     }

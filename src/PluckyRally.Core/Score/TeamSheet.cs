@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>What a judge needs of one team in one round: what to look at, what was recorded and what is left to do.</summary>
+/// <summary>
+/// What a judge needs of one team in one round: what to look at, what was recorded and what is left to do.
+/// </summary>
 public sealed record TeamSheet
 {
     /// <summary>The team's id.</summary>
@@ -21,10 +23,14 @@ public sealed record TeamSheet
     /// <summary>The rules, in the brief's order.</summary>
     public required IReadOnlyList<SheetRule> Rules { get; init; }
 
-    /// <summary>Whether every rule that is checked outside of attempts is decided, and none is too near to call.</summary>
+    /// <summary>
+    /// Whether every rule that is checked outside of attempts is decided, and none is too near to call.
+    /// </summary>
     public bool Settled => Rules.All(r => r.When == When.EveryAttempt || (r.State != RuleState.ToCheck && !r.TooNear));
 
-    /// <summary>Whether what comes before the attempts is done: the rules are settled and what is read once is read.</summary>
+    /// <summary>
+    /// Whether what comes before the attempts is done: the rules are settled and what is read once is read.
+    /// </summary>
     public bool Ready => Settled && Once.All(o => o.Shown.Length > 0);
 
     /// <summary>Measures that are read once.</summary>
@@ -33,13 +39,19 @@ public sealed record TeamSheet
     /// <summary>The trials for score that stand, void ones included, in order.</summary>
     public required IReadOnlyList<SheetTrial> Trials { get; init; }
 
-    /// <summary>The team's designs, in the order in which they were first tried; one nameless one where it has only one.</summary>
+    /// <summary>
+    /// The team's designs, in the order in which they were first tried; one nameless one where it has only one.
+    /// </summary>
     public required IReadOnlyList<SheetDesign> Designs { get; init; }
 
-    /// <summary>Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored.</summary>
+    /// <summary>
+    /// Trials for practice, for control and to beat: the team's own and the whole class's. They are not scored.
+    /// </summary>
     public required IReadOnlyList<ReferenceTrial> References { get; init; }
 
-    /// <summary>How many entries the rally's log had: a device knows by it whether what it has sent is in here.</summary>
+    /// <summary>
+    /// How many entries the rally's log had: a device knows by it whether what it has sent is in here.
+    /// </summary>
     public int AsOf { get; init; }
 
     /// <summary>Whether the round is closed.</summary>
@@ -60,7 +72,10 @@ public sealed record TeamSheet
     /// <summary>The parts that are not measured in trials, as far as they are recorded.</summary>
     public required IReadOnlyList<PartSoFar> Parts { get; init; }
 
-    /// <summary>Everything recorded for the team in this round, the newest first, struck entries included; empty on a sheet that comes without its log.</summary>
+    /// <summary>
+    /// Everything recorded for the team in this round, the newest first, struck entries included; empty on a sheet that
+    /// comes without its log.
+    /// </summary>
     public required IReadOnlyList<LogLine> Log { get; init; }
 
     /// <summary>The sheets of a round, in the order in which teams are tested.</summary>
@@ -73,36 +88,82 @@ public sealed record TeamSheet
         var closed = Rounds.IsClosed(entries, round);
         var references = ReferenceTrial.Of(run.Compiled, entries, null, round);
         var wanted = Debrief.Wanted(entries, round);
-        return [.. ClassState.Of(run.Teams, entries, round).Select(t => Of(opened, run.Compiled, results[t.Team], t, references) with { Closed = closed, Wanted = wanted.GetValueOrDefault(t.Team, "") })];
+        return
+        [
+            .. ClassState
+                .Of(run.Teams, entries, round)
+                .Select(t =>
+                    Of(opened, run.Compiled, results[t.Team], t, references) with
+                    {
+                        Closed = closed,
+                        Wanted = wanted.GetValueOrDefault(t.Team, ""),
+                    }
+                ),
+        ];
     }
 
     /// <summary>The sheets of what the teams are held against.</summary>
-    public static IReadOnlyList<TeamSheet> OfReferences(OpenedRally opened, int round) => [.. opened.In(round).References.Select(r => Alone(opened, r.AsTeam, round))];
+    public static IReadOnlyList<TeamSheet> OfReferences(OpenedRally opened, int round) =>
+        [.. opened.In(round).References.Select(r => Alone(opened, r.AsTeam, round))];
 
-    /// <summary>The sheet of a team, or of what teams are held against, with its log; null where there is none of this id.</summary>
-    public static TeamSheet? For(OpenedRally opened, string team, int round) => Of(opened, round).Concat(OfReferences(opened, round)).FirstOrDefault(s => s.Team == team)?.WithLog(opened, round);
+    /// <summary>
+    /// The sheet of a team, or of what teams are held against, with its log; null where there is none of this id.
+    /// </summary>
+    public static TeamSheet? For(OpenedRally opened, string team, int round) =>
+        Of(opened, round)
+            .Concat(OfReferences(opened, round))
+            .FirstOrDefault(s => s.Team == team)
+            ?.WithLog(opened, round);
 
     /// <summary>The sheet with the team's log.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round.</param>
     /// <param name="among">Only these entries, by their ids; all where absent.</param>
     public TeamSheet WithLog(OpenedRally opened, int round, IReadOnlyDictionary<Guid, Entry>? among = null) =>
-        this with { Log = LogLine.Of(opened, e => e.Team == Team && e.Round == round && among?.ContainsKey(e.Id) is not false, Trials.Where(t => t.Attempt is not null).ToDictionary(t => t.Entry, t => t.Attempt!.Value)) };
+        this with
+        {
+            Log = LogLine.Of(
+                opened,
+                e => e.Team == Team && e.Round == round && among?.ContainsKey(e.Id) is not false,
+                Trials.Where(t => t.Attempt is not null).ToDictionary(t => t.Entry, t => t.Attempt!.Value)
+            ),
+        };
 
-    /// <summary>The sheet of one team, or of what teams are held against, where nothing on it hangs on other teams: their entries are not looked at.</summary>
+    /// <summary>
+    /// The sheet of one team, or of what teams are held against, where nothing on it hangs on other teams: their
+    /// entries are not looked at.
+    /// </summary>
     internal static TeamSheet Alone(OpenedRally opened, Team team, int round)
     {
-        var own = opened.Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut).ToList();
+        var own = opened
+            .Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut)
+            .ToList();
         var run = opened.In(round).Alone(team);
         var result = Scorer.Results(run, own)[0];
-        return Of(opened, run.Compiled, result, ClassState.Of([team], own, round)[0], ReferenceTrial.Of(run.Compiled, own, team.Id, round)) with { Closed = Rounds.IsClosed(own, round), Wanted = Debrief.Wanted(own, round).GetValueOrDefault(team.Id, "") };
+        return Of(
+            opened,
+            run.Compiled,
+            result,
+            ClassState.Of([team], own, round)[0],
+            ReferenceTrial.Of(run.Compiled, own, team.Id, round)
+        ) with
+        {
+            Closed = Rounds.IsClosed(own, round),
+            Wanted = Debrief.Wanted(own, round).GetValueOrDefault(team.Id, ""),
+        };
     }
 
-    private static TeamSheet Of(OpenedRally opened, CompiledEdition compiled, TeamResult result, TeamInLesson inLesson, IReadOnlyList<ReferenceTrial> references)
+    private static TeamSheet Of(
+        OpenedRally opened,
+        CompiledEdition compiled,
+        TeamResult result,
+        TeamInLesson inLesson,
+        IReadOnlyList<ReferenceTrial> references
+    )
     {
         var team = result.Team.Id;
-        var numbers = result.Record.Designs
-            .SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
+        var numbers = result
+            .Record.Designs.SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
             .ToDictionary(pair => pair.Id, pair => pair.Number);
         var design = result.Assessment.Design;
         return new()
@@ -111,17 +172,35 @@ public sealed record TeamSheet
             Name = result.Team.Name,
             Status = result.Status,
             Reason = result.Reason,
-            TotalText = result.Total is { } total && result.Status == StandingStatus.Placed && result.OwnsTotal ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound) : "",
+            TotalText =
+                result.Total is { } total && result.Status == StandingStatus.Placed && result.OwnsTotal
+                    ? ReadingFormat.WithBound(
+                        ReadingFormat.Points(total, compiled.Brief.Method.Precision),
+                        result.Bound
+                    )
+                    : "",
             Rules = [.. compiled.Rules.Where(r => r.IsFor(result.Team)).Select(r => Rule(r, result))],
             Once = [.. compiled.Brief.Measures.Where(m => m.Taken == Taken.Once).Select(m => ReadSoFar(m, design))],
-            Trials = [.. result.Record.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Purpose == Purpose.Score).Select(t => Trial(compiled, t, result.Record, numbers))],
+            Trials =
+            [
+                .. result
+                    .Record.Entries.OfType<Entry.TrialRecorded>()
+                    .Where(t => t.Purpose == Purpose.Score)
+                    .Select(t => Trial(compiled, t, result.Record, numbers)),
+            ],
             AsOf = opened.Received.Count,
             Designs = SheetDesign.Of(compiled, result.Record, design.Name),
             References = [.. references.Where(r => r.Team.Length == 0 || r.Team == team)],
             Targets = [.. compiled.Targets.Select(t => SheetTarget.Of(t, result, TargetOutcome.Of(compiled, result)))],
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
-            Parts = [.. compiled.Parts.Select((p, i) => (Plan: p, At: i)).Where(p => p.Plan.IsRecorded).Select(p => PartSoFar.Of(compiled, p.Plan, result, p.At))],
+            Parts =
+            [
+                .. compiled
+                    .Parts.Select((p, i) => (Plan: p, At: i))
+                    .Where(p => p.Plan.IsRecorded)
+                    .Select(p => PartSoFar.Of(compiled, p.Plan, result, p.At)),
+            ],
             Log = [],
         };
     }
@@ -129,18 +208,22 @@ public sealed record TeamSheet
     private static SheetRule Rule(RulePlan plan, TeamResult result)
     {
         var outcomes = result.Assessment.Rules.Where(o => o.Rule.Id == plan.Rule.Id).ToList();
-        var worst = outcomes.FirstOrDefault(o => o.State == RuleState.Missed) ?? outcomes.FirstOrDefault(o => o.TooNear) ?? outcomes.FirstOrDefault();
+        var worst = outcomes.FirstOrDefault(o => o.State == RuleState.Missed)
+            ?? outcomes.FirstOrDefault(o => o.TooNear)
+            ?? outcomes.FirstOrDefault();
         return new(
             plan.Rule.Id,
             plan.Rule.Sort,
             plan.Rule.Text,
             plan.Rule.When,
-            plan.Rule.Check is RuleCheck.Inspection || (plan.BeginsLater && worst is { State: not RuleState.NotChecked, Found: null }),
+            plan.Rule.Check is RuleCheck.Inspection
+                || (plan.BeginsLater && worst is { State: not RuleState.NotChecked, Found: null }),
             worst?.State ?? RuleState.ToCheck,
             worst?.Found?.SayValue() ?? "",
             worst?.Found?.SayLimit() ?? "",
             worst?.TooNear ?? false,
-            plan.Rule.IsAsked);
+            plan.Rule.IsAsked
+        );
     }
 
     private static SheetReading ReadSoFar(Measure measure, DesignRecord design)
@@ -149,15 +232,35 @@ public sealed record TeamSheet
         return new(measure.Id, read.HasValue ? ReadingFormat.Reading(read.Number, read.Bound, measure) : "");
     }
 
-    private static SheetTrial Trial(CompiledEdition compiled, Entry.TrialRecorded trial, TeamRecord record, Dictionary<Guid, int> numbers)
+    private static SheetTrial Trial(
+        CompiledEdition compiled,
+        Entry.TrialRecorded trial,
+        TeamRecord record,
+        Dictionary<Guid, int> numbers
+    )
     {
         var number = numbers.TryGetValue(trial.Id, out var found) ? found : (int?)null;
-        var attempt = record.Designs.First(d => d.Name == trial.Design).Attempts.FirstOrDefault(a => a.Number == number);
+        var attempt = record
+            .Designs.First(d => d.Name == trial.Design)
+            .Attempts.FirstOrDefault(a => a.Number == number);
         return new(trial.Id, number, trial.Outcome, trial.What(compiled), trial.By, trial.Design, trial.Revision)
         {
             Readings = trial.Readings,
-            Twice = attempt is { Trials: [var first, ..] } && first != trial && !trial.Again && first.Outcome == trial.Outcome,
-            Spread = attempt?.Trials[^1] == trial ? string.Join(", ", compiled.Brief.Measures.Select(m => (m, Apart: attempt.Spread(m.Id))).Where(s => s.Apart is not null).Select(s => $"{s.m.Name}: {ReadingFormat.Reading(s.Apart!.Value, Bound.Exact, s.m)}")) : "",
+            Twice =
+                attempt is { Trials: [var first, ..] }
+                && first != trial
+                && !trial.Again
+                && first.Outcome == trial.Outcome,
+            Spread =
+                attempt?.Trials[^1] == trial
+                    ? string.Join(
+                        ", ",
+                        compiled
+                            .Brief.Measures.Select(m => (m, Apart: attempt.Spread(m.Id)))
+                            .Where(s => s.Apart is not null)
+                            .Select(s => $"{s.m.Name}: {ReadingFormat.Reading(s.Apart!.Value, Bound.Exact, s.m)}")
+                    )
+                    : "",
         };
     }
 }
@@ -173,7 +276,18 @@ public sealed record TeamSheet
 /// <param name="Limit">The limit, as shown.</param>
 /// <param name="TooNear">Within half a step of the limit.</param>
 /// <param name="Asked">Whether it must be answered for every attempt by itself.</param>
-public sealed record SheetRule(string Id, RuleSort Sort, string Text, When When, bool Inspected, RuleState State, string Value, string Limit, bool TooNear, bool Asked);
+public sealed record SheetRule(
+    string Id,
+    RuleSort Sort,
+    string Text,
+    When When,
+    bool Inspected,
+    RuleState State,
+    string Value,
+    string Limit,
+    bool TooNear,
+    bool Asked
+);
 
 /// <summary>A measure that is read once, with its reading so far.</summary>
 /// <param name="Measure">The measure's id.</param>
@@ -188,12 +302,22 @@ public sealed record SheetReading(string Measure, string Shown);
 /// <param name="By">Who recorded it.</param>
 /// <param name="Design">The design tried; empty where the team has only one.</param>
 /// <param name="Revision">The design's revision, from 1.</param>
-public sealed record SheetTrial(Guid Entry, int? Attempt, TrialOutcome Outcome, string Shown, string By, string Design, int Revision)
+public sealed record SheetTrial(
+    Guid Entry,
+    int? Attempt,
+    TrialOutcome Outcome,
+    string Shown,
+    string By,
+    string Design,
+    int Revision
+)
 {
     /// <summary>What was read, for a judge who writes it again as something else.</summary>
     public IReadOnlyList<Reading> Readings { get; init; } = [];
 
-    /// <summary>Whether the same attempt was recorded before and nobody has said that this is another reading of it.</summary>
+    /// <summary>
+    /// Whether the same attempt was recorded before and nobody has said that this is another reading of it.
+    /// </summary>
     public bool Twice { get; init; }
 
     /// <summary>On the last of several readings of an attempt: how far they are apart; empty otherwise.</summary>

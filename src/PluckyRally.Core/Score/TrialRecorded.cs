@@ -49,7 +49,9 @@ public abstract partial record Entry
         /// <summary>The design's revision, from 1.</summary>
         public int Revision { get; init; } = 1;
 
-        /// <summary>Which attempt it is, from 1; the next one where absent. The same number twice is one attempt read twice.</summary>
+        /// <summary>
+        /// Which attempt it is, from 1; the next one where absent. The same number twice is one attempt read twice.
+        /// </summary>
         public int? Attempt { get; init; }
 
         /// <summary>Whether it is another reading of an attempt that was recorded before, on purpose.</summary>
@@ -79,34 +81,69 @@ public abstract partial record Entry
             found.Length(Design, Limits.Name, "/design", "The design's name");
             found.Length(Reason, Limits.Text, "/reason", "The reason");
             found.Unless(Revision is >= 1 and <= 1000, "/revision", "There is no such revision.", "Count from 1.");
-            found.Unless(Attempt is null || (Attempt >= 1 && Attempt <= attempts), "/attempt", "There is no such attempt.", $"Use 1 to {attempts}.");
-            found.Unless(Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(Reason), "/reason", "A void trial needs a reason.", "Say what went wrong that was not the team's fault.");
+            found.Unless(
+                Attempt is null || (Attempt >= 1 && Attempt <= attempts),
+                "/attempt",
+                "There is no such attempt.",
+                $"Use 1 to {attempts}."
+            );
+            found.Unless(
+                Outcome != TrialOutcome.Void || !string.IsNullOrWhiteSpace(Reason),
+                "/reason",
+                "A void trial needs a reason.",
+                "Say what went wrong that was not the team's fault."
+            );
             found.Count(Readings, Limits.Measures, "/readings", "readings");
-            var readings = Readings.Select((reading, i) => ReadingEntries.Understand(compiled, reading, Taken.EachAttempt, $"/readings/{i}", found)).ToList();
+            var readings = Readings
+                .Select(
+                    (reading, i) =>
+                        ReadingEntries.Understand(compiled, reading, Taken.EachAttempt, $"/readings/{i}", found)
+                )
+                .ToList();
             if (Outcome == TrialOutcome.Counted)
             {
-                foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)))
-                    found.Add($"/readings/{measure.Id}", $"{measure.Name} has no reading.", $"Type it, or mark the attempt failed or void. These would do: {string.Join(", ", ReadingForms.For(measure))}.");
+                foreach (
+                    var measure in compiled.Brief.Measures.Where(m =>
+                        m.Taken == Taken.EachAttempt && readings.All(r => r.Measure != m.Id)
+                    )
+                )
+                    found.Add(
+                        $"/readings/{measure.Id}",
+                        $"{measure.Name} has no reading.",
+                        "Type it, or mark the attempt failed or void. These would do: "
+                            + $"{string.Join(", ", ReadingForms.For(measure))}."
+                    );
             }
 
-            return this with { Readings = readings };
+            return this with
+            {
+                Readings = readings,
+            };
         }
 
-        internal override IEnumerable<(string At, Reading Reading)> ReadingsAt => Readings.Select((reading, i) => ($"/readings/{i}", reading));
+        internal override IEnumerable<(string At, Reading Reading)> ReadingsAt =>
+            Readings.Select((reading, i) => ($"/readings/{i}", reading));
 
-        internal override Entry With(Func<Reading, Reading> change) => this with { Readings = [.. Readings.Select(change)] };
+        internal override Entry With(Func<Reading, Reading> change) =>
+            this with
+            {
+                Readings = [.. Readings.Select(change)],
+            };
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0) return this;
+            if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0)
+                return this;
             CheckLeft(log, found);
             DesignEntries.CheckFreshBuild(log.Compiled.Brief.Trials, this, log.Entries, found);
             return this;
         }
 
-        internal override bool ChangesOthers(Trials trials) => Outcome == TrialOutcome.Failed && trials.FreshBuildAfterFailure;
+        internal override bool ChangesOthers(Trials trials) =>
+            Outcome == TrialOutcome.Failed && trials.FreshBuildAfterFailure;
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"{Heading(Attempt ?? attempt)}: {What(compiled)}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"{Heading(Attempt ?? attempt)}: {What(compiled)}";
 
         /// <summary>What it gave, without its number.</summary>
         internal string What(CompiledEdition compiled)
@@ -115,24 +152,47 @@ public abstract partial record Entry
             return Outcome switch
             {
                 TrialOutcome.Counted when Readings.Count == 0 => "counted",
-                TrialOutcome.Counted => string.Join(", ", Readings.Select(r => Readings.Count == 1 ? ReadingEntries.SayValue(compiled, r) : ReadingEntries.Say(compiled, r))),
+                TrialOutcome.Counted => string.Join(
+                    ", ",
+                    Readings.Select(r =>
+                        Readings.Count == 1 ? ReadingEntries.SayValue(compiled, r) : ReadingEntries.Say(compiled, r)
+                    )
+                ),
                 TrialOutcome.Failed => "failed" + why,
                 TrialOutcome.Void => "void" + why,
                 TrialOutcome.Waiting => "waiting to be looked at" + why,
             };
         }
 
-        private string Heading(int? attempt) => Purpose != Purpose.Score ? Reference.Word(Purpose) : attempt is { } number ? $"Attempt {number}" : "Attempt";
+        private string Heading(int? attempt) =>
+            Purpose != Purpose.Score ? Reference.Word(Purpose)
+            : attempt is { } number ? $"Attempt {number}"
+            : "Attempt";
 
         private void CheckLeft(LogToJoin log, ProblemCollector found)
         {
-            if (Attempt is not null) return;
-            var used = DesignRecord.Numbered([
-                .. Log.Effective(log.Entries).OfType<TrialRecorded>()
-                    .Where(t => t.Purpose == Purpose.Score && t.Team == Team && t.Round == Round && t.Design == Design && t.Id != Id),
-            ]).Count;
+            if (Attempt is not null)
+                return;
+            var used = DesignRecord
+                .Numbered([
+                    .. Log.Effective(log.Entries)
+                        .OfType<TrialRecorded>()
+                        .Where(t =>
+                            t.Purpose == Purpose.Score
+                            && t.Team == Team
+                            && t.Round == Round
+                            && t.Design == Design
+                            && t.Id != Id
+                        ),
+                ])
+                .Count;
             var attempts = log.Compiled.Brief.Trials.Attempts;
-            found.Unless(used < attempts, "/attempt", attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.", "Strike one out first if it was recorded by mistake.");
+            found.Unless(
+                used < attempts,
+                "/attempt",
+                attempts == 1 ? "The one attempt has been made." : $"All {attempts} attempts have been made.",
+                "Strike one out first if it was recorded by mistake."
+            );
         }
     }
 }

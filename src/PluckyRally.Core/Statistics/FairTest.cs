@@ -10,7 +10,8 @@ public sealed record FairTest(IReadOnlyList<FairTestDifference> Differing, bool 
     public static FairTest Compare(params IReadOnlyList<IReadOnlyDictionary<string, string>> designs)
     {
         var known = designs.Select(d => new Dictionary<string, string>(d, StringComparer.OrdinalIgnoreCase)).ToList();
-        var differing = known.SelectMany(d => d.Keys)
+        var differing = known
+            .SelectMany(d => d.Keys)
             .Distinct(StringComparer.OrdinalIgnoreCase)
             .Order(StringComparer.OrdinalIgnoreCase)
             .Select(label => new FairTestDifference(label, [.. known.Select(d => d.GetValueOrDefault(label, ""))]))
@@ -19,13 +20,18 @@ public sealed record FairTest(IReadOnlyList<FairTestDifference> Differing, bool 
         return new(differing, differing.Count == 1, Sentence(differing, known.Any(d => d.Count > 0)));
     }
 
-    private static string Sentence(List<FairTestDifference> differing, bool noted) => differing.Count switch
-    {
-        0 when !noted => "How they differ is not noted. Note it at the pad; then it can be said whether the test was fair.",
-        0 => "Nothing that is noted differs, so any difference in the results is chance, or something that nobody noted.",
-        1 => $"Only the {Within.Sentence(differing[0].Label)} differs: a difference in the results may come from it.",
-        _ => $"{Within.Beginning(English.List([.. differing.Select(d => Within.Sentence(d.Label))]))} differ, so no one of them can be named as the cause. Change one thing at a time.",
-    };
+    private static string Sentence(List<FairTestDifference> differing, bool noted) =>
+        differing.Count switch
+        {
+            0 when !noted =>
+                "How they differ is not noted. Note it at the pad; then it can be said whether the test was fair.",
+            0 => "Nothing that is noted differs, so any difference in the results is chance, or something "
+                + "that nobody noted.",
+            1 => $"Only the {Within.Sentence(differing[0].Label)} differs: a difference in the results may "
+                + "come from it.",
+            _ => Within.Beginning(English.List([.. differing.Select(d => Within.Sentence(d.Label))]))
+                + " differ, so no one of them can be named as the cause. Change one thing at a time.",
+        };
 }
 
 /// <summary>A condition in which designs differ.</summary>

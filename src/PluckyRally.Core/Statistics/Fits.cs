@@ -9,7 +9,13 @@ namespace PluckyRally.Core;
 /// <param name="Correlation">Pearson's r; absent where all x or all y are the same.</param>
 /// <param name="Residuals">What each point is above the line.</param>
 /// <param name="ResidualDeviation">The standard deviation of the residuals, divided by n − 2; 0 for two points.</param>
-public sealed record LineFit(double Slope, double Intercept, double? Correlation, IReadOnlyList<double> Residuals, double ResidualDeviation);
+public sealed record LineFit(
+    double Slope,
+    double Intercept,
+    double? Correlation,
+    IReadOnlyList<double> Residuals,
+    double ResidualDeviation
+);
 
 /// <summary>A parabola through points: y = a·x² + b·x + c.</summary>
 /// <param name="A">The factor of x².</param>
@@ -24,17 +30,25 @@ public static class Fits
     /// <summary>The line through at least two points that do not all have the same x; otherwise null.</summary>
     public static LineFit? Line(IReadOnlyList<double> x, IReadOnlyList<double> y)
     {
-        if (x.Count != y.Count || x.Count < 2 || x.All(v => v == x[0])) return null;
+        if (x.Count != y.Count || x.Count < 2 || x.All(v => v == x[0]))
+            return null;
         var (intercept, slope) = Fit.Line([.. x], [.. y]);
         var residuals = x.Select((v, i) => y[i] - intercept - (slope * v)).ToList();
         var r = y.All(v => v == y[0]) ? (double?)null : Correlation.Pearson(x, y);
-        return new(slope, intercept, r, residuals, x.Count > 2 ? Math.Sqrt(residuals.Sum(e => e * e) / (x.Count - 2)) : 0);
+        return new(
+            slope,
+            intercept,
+            r,
+            residuals,
+            x.Count > 2 ? Math.Sqrt(residuals.Sum(e => e * e) / (x.Count - 2)) : 0
+        );
     }
 
     /// <summary>The parabola through at least three points with three different x; otherwise null.</summary>
     public static ParabolaFit? Parabola(IReadOnlyList<double> x, IReadOnlyList<double> y)
     {
-        if (x.Count != y.Count || x.Distinct().Count() < 3) return null;
+        if (x.Count != y.Count || x.Distinct().Count() < 3)
+            return null;
         var c = Fit.Polynomial([.. x], [.. y], 2);
         return new(c[2], c[1], c[0], [.. x.Select((v, i) => y[i] - c[0] - (c[1] * v) - (c[2] * v * v))]);
     }
@@ -45,7 +59,8 @@ public static class Fits
     /// </summary>
     public static (double A, double B, double Angle)? Path(double distance, double peak)
     {
-        if (distance <= 0 || peak <= 0) return null;
+        if (distance <= 0 || peak <= 0)
+            return null;
         var slope = 4 * peak / distance;
         return (-slope / distance, slope, Math.Atan(slope) * 180 / Math.PI);
     }

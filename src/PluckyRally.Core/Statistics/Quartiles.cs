@@ -22,8 +22,10 @@ public static class Quartiles
     /// <summary>The lower and the upper quartile of values in rising order; null for none. One value is both.</summary>
     public static (double Lower, double Upper)? Of(IReadOnlyList<double> sorted, QuartileMethod method)
     {
-        if (sorted.Count == 0) return null;
-        if (sorted.Count == 1) return (sorted[0], sorted[0]);
+        if (sorted.Count == 0)
+            return null;
+        if (sorted.Count == 1)
+            return (sorted[0], sorted[0]);
         return method switch
         {
             QuartileMethod.HalvesWithoutMedian => Halves(sorted, sorted.Count / 2),
@@ -34,8 +36,8 @@ public static class Quartiles
     }
 
     /// <summary>
-    /// The quantile of values in rising order by one of the nine types of Hyndman and Fan, "Sample Quantiles in Statistical
-    /// Packages", The American Statistician 50 (1996), 361–365.
+    /// The quantile of values in rising order by one of the nine types of Hyndman and Fan, "Sample Quantiles in
+    /// Statistical Packages", The American Statistician 50 (1996), 361–365.
     /// </summary>
     /// <param name="sorted">At least one value, rising.</param>
     /// <param name="p">From 0 to 1.</param>
@@ -44,7 +46,8 @@ public static class Quartiles
     {
         ArgumentOutOfRangeException.ThrowIfZero(sorted.Count);
         var n = sorted.Count;
-        if (type <= 3) return Stepped(sorted, p, type);
+        if (type <= 3)
+            return Stepped(sorted, p, type);
         var (a, b) = type switch
         {
             4 => (0.0, 1.0),
@@ -61,9 +64,12 @@ public static class Quartiles
         var nppm = a + (p * (n + 1 - a - b));
         var j = Math.Floor(nppm + Fuzz);
         var h = nppm - j;
-        if (Math.Abs(h) < Fuzz) h = 0;
+        if (Math.Abs(h) < Fuzz)
+            h = 0;
         var (low, high) = (At(sorted, j), At(sorted, j + 1));
-        return h == 0 ? low : h == 1 ? high : ((1 - h) * low) + (h * high);
+        return h == 0 ? low
+            : h == 1 ? high
+            : ((1 - h) * low) + (h * high);
     }
 
     private static double Stepped(IReadOnlyList<double> sorted, double p, int type)
@@ -81,11 +87,12 @@ public static class Quartiles
         return ((1 - h) * At(sorted, j)) + (h * At(sorted, j + 1));
     }
 
-    private static double At(IReadOnlyList<double> sorted, double position) => sorted[Math.Clamp((int)position - 1, 0, sorted.Count - 1)];
+    private static double At(IReadOnlyList<double> sorted, double position) =>
+        sorted[Math.Clamp((int)position - 1, 0, sorted.Count - 1)];
 
-    private static (double, double) Halves(IReadOnlyList<double> sorted, int half) => (Middle(sorted, 0, half), Middle(sorted, sorted.Count - half, half));
+    private static (double, double) Halves(IReadOnlyList<double> sorted, int half) =>
+        (Middle(sorted, 0, half), Middle(sorted, sorted.Count - half, half));
 
-    private static double Middle(IReadOnlyList<double> sorted, int from, int count) => count % 2 == 1
-        ? sorted[from + (count / 2)]
-        : (sorted[from + (count / 2) - 1] + sorted[from + (count / 2)]) / 2;
+    private static double Middle(IReadOnlyList<double> sorted, int from, int count) =>
+        count % 2 == 1 ? sorted[from + (count / 2)] : (sorted[from + (count / 2) - 1] + sorted[from + (count / 2)]) / 2;
 }

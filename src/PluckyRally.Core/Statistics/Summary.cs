@@ -2,7 +2,9 @@ using MathNet.Numerics.Statistics;
 
 namespace PluckyRally.Core;
 
-/// <summary>What a class finds in its readings. Counted readings only; bounded ones stand at their value and are marked.</summary>
+/// <summary>
+/// What a class finds in its readings. Counted readings only; bounded ones stand at their value and are marked.
+/// </summary>
 public sealed record Summary
 {
     /// <summary>How many readings there are.</summary>
@@ -47,17 +49,23 @@ public sealed record Summary
     /// <summary>How many of the readings are bounds.</summary>
     public int Bounded { get; init; }
 
-    /// <summary>Whether it is too early for a conclusion: fewer than 30 readings (common practice, no source).</summary>
+    /// <summary>
+    /// Whether it is too early for a conclusion: fewer than 30 readings (common practice, no source).
+    /// </summary>
     public required bool Early { get; init; }
 
     /// <summary>Whether there are enough readings, ten, to speak of a shape (common practice, no source).</summary>
     public required bool ShapeCanBeJudged { get; init; }
 
     /// <summary>The summary of readings; null where there are none.</summary>
-    public static Summary? Of(IReadOnlyList<BoundedValue> readings, QuartileMethod method = QuartileMethod.HalvesWithoutMedian)
+    public static Summary? Of(
+        IReadOnlyList<BoundedValue> readings,
+        QuartileMethod method = QuartileMethod.HalvesWithoutMedian
+    )
     {
         var counted = readings.Where(r => r.HasValue).ToList();
-        if (counted.Count == 0) return null;
+        if (counted.Count == 0)
+            return null;
         var values = counted.Select(r => (double)r.Number).Order().ToArray();
         var mean = values.Mean();
         var (lower, upper) = Quartiles.Of(values, method)!.Value;

@@ -12,10 +12,22 @@ public sealed record PastPlace(string Team, string Pupil, IReadOnlyList<string> 
 public sealed record ClassHistory(IReadOnlyList<EarlierPair> Pairs, IReadOnlyList<JobHeld> Jobs)
 {
     /// <summary>Counts the places of earlier rallies.</summary>
-    public static ClassHistory Of(IReadOnlyList<PastPlace> places) => new(
-        [.. places.GroupBy(p => p.Team)
-            .SelectMany(team => TeamMaker.Pairs([.. team.Select(p => p.Pupil).Distinct().Order(StringComparer.Ordinal)]))
-            .GroupBy(pair => pair)
-            .Select(g => new EarlierPair(g.Key.A, g.Key.B, g.Count()))],
-        [.. places.SelectMany(p => p.Jobs.Select(job => (p.Pupil, Job: job))).GroupBy(h => h).Select(g => new JobHeld(g.Key.Pupil, g.Key.Job, g.Count()))]);
+    public static ClassHistory Of(IReadOnlyList<PastPlace> places) =>
+        new(
+            [
+                .. places
+                    .GroupBy(p => p.Team)
+                    .SelectMany(team =>
+                        TeamMaker.Pairs([.. team.Select(p => p.Pupil).Distinct().Order(StringComparer.Ordinal)])
+                    )
+                    .GroupBy(pair => pair)
+                    .Select(g => new EarlierPair(g.Key.A, g.Key.B, g.Count())),
+            ],
+            [
+                .. places
+                    .SelectMany(p => p.Jobs.Select(job => (p.Pupil, Job: job)))
+                    .GroupBy(h => h)
+                    .Select(g => new JobHeld(g.Key.Pupil, g.Key.Job, g.Count())),
+            ]
+        );
 }

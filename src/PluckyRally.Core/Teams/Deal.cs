@@ -1,6 +1,9 @@
 namespace PluckyRally.Core;
 
-/// <summary>A condition that differs from team to team: a machine to use, a problem card, a handicap. Each team gets one card of it.</summary>
+/// <summary>
+/// A condition that differs from team to team: a machine to use, a problem card, a handicap. Each team gets one card of
+/// it.
+/// </summary>
 public sealed record Deal
 {
     /// <summary>Names the deal in entries.</summary>
@@ -24,24 +27,56 @@ public sealed record Deal
         foreach (var deal in brief.Deals.Where(d => !d.Off))
         {
             var at = $"/deals/{deal.Id}";
-            found.NotEmpty(deal.Name, $"{at}/name", "What is dealt has no name.", "Say what it is, for example “Machine”.");
+            found.NotEmpty(
+                deal.Name,
+                $"{at}/name",
+                "What is dealt has no name.",
+                "Say what it is, for example “Machine”."
+            );
             found.Length(deal.Name, Limits.Name, $"{at}/name", "The name");
-            found.Unless(deal.Cards.Count > 0, $"{at}/cards", $"There is no card of {Within.Sentence(deal.Name)} yet.", "Write at least one.");
+            found.Unless(
+                deal.Cards.Count > 0,
+                $"{at}/cards",
+                $"There is no card of {Within.Sentence(deal.Name)} yet.",
+                "Write at least one."
+            );
             found.Count(deal.Cards, Limits.Items, $"{at}/cards", "cards");
             foreach (var card in deal.Cards)
             {
-                found.Unless(card.Id.Length is > 0 and <= 40 && ids.Add(card.Id), $"{at}/cards/{card.Id}/id", "The card's id is empty, too long or used twice.", "Give each card its own id of at most 40 characters.");
-                found.NotEmpty(card.Name, $"{at}/cards/{card.Id}/name", "A card has no name.", "Say what stands on it in a word or two.");
+                found.Unless(
+                    card.Id.Length is > 0 and <= 40 && ids.Add(card.Id),
+                    $"{at}/cards/{card.Id}/id",
+                    "The card's id is empty, too long or used twice.",
+                    "Give each card its own id of at most 40 characters."
+                );
+                found.NotEmpty(
+                    card.Name,
+                    $"{at}/cards/{card.Id}/name",
+                    "A card has no name.",
+                    "Say what stands on it in a word or two."
+                );
                 found.Length(card.Name, Limits.Name, $"{at}/cards/{card.Id}/name", "The name");
                 found.Length(card.Text, Limits.Text, $"{at}/cards/{card.Id}/text", "The text");
-                found.Unless(card.Count is null or > 0, $"{at}/cards/{card.Id}/count", "There cannot be fewer than one of a card.", "Write how many there are, or leave it open.");
+                found.Unless(
+                    card.Count is null or > 0,
+                    $"{at}/cards/{card.Id}/count",
+                    "There cannot be fewer than one of a card.",
+                    "Write how many there are, or leave it open."
+                );
             }
         }
 
         void Known(string only, string at) =>
-            found.Unless(only.Length == 0 || ids.Contains(only), at, $"There is no card “{ProblemCollector.Short(only)}”.", "Choose one of the cards that are dealt.");
-        foreach (var material in brief.Materials.Where(m => !m.Off)) Known(material.OnlyFor, $"/materials/{material.Id}/onlyFor");
-        foreach (var award in brief.Method.Awards.Where(a => !a.Off)) Known(award.OnlyFor, $"/method/awards/{award.Id}/onlyFor");
+            found.Unless(
+                only.Length == 0 || ids.Contains(only),
+                at,
+                $"There is no card “{ProblemCollector.Short(only)}”.",
+                "Choose one of the cards that are dealt."
+            );
+        foreach (var material in brief.Materials.Where(m => !m.Off))
+            Known(material.OnlyFor, $"/materials/{material.Id}/onlyFor");
+        foreach (var award in brief.Method.Awards.Where(a => !a.Off))
+            Known(award.OnlyFor, $"/method/awards/{award.Id}/onlyFor");
     }
 }
 
@@ -74,13 +109,13 @@ public sealed record CardShown(string Deal, string Name, string Text)
 {
     /// <summary>The cards of a team, in the brief's order.</summary>
     public static IReadOnlyList<CardShown> Of(Brief brief, Team team) =>
-    [
-        .. from deal in brief.Deals
-           where !deal.Off
-           let has = team.Dealt.FirstOrDefault(d => d.Deal == deal.Id)
-           where has is not null
-           let card = deal.Cards.FirstOrDefault(c => c.Id == has.Card)
-           where card is not null
-           select new CardShown(deal.Name, card.Name, card.Text),
-    ];
+        [
+            .. from deal in brief.Deals
+            where !deal.Off
+            let has = team.Dealt.FirstOrDefault(d => d.Deal == deal.Id)
+            where has is not null
+            let card = deal.Cards.FirstOrDefault(c => c.Id == has.Card)
+            where card is not null
+            select new CardShown(deal.Name, card.Name, card.Text),
+        ];
 }

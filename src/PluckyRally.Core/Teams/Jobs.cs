@@ -27,21 +27,35 @@ public static class Jobs
     public static IReadOnlyList<Job> Usual { get; } =
     [
         new("record", "Keeps the record", "Writes down the plan, every reading and every change, and reads them back."),
-        new("materials", "Looks after materials", "Fetches, counts and brings back what the team uses, and keeps the table clear."),
+        new(
+            "materials",
+            "Looks after materials",
+            "Fetches, counts and brings back what the team uses, and keeps the table clear."
+        ),
         new("design", "Leads the design", "Sees that every idea is heard and drawn, then that one plan is agreed on."),
-        new("building", "Leads the building", "Says who builds what, watches the clock, and sees that the plan is followed."),
+        new(
+            "building",
+            "Leads the building",
+            "Says who builds what, watches the clock, and sees that the plan is followed."
+        ),
     ];
 
     /// <summary>The jobs of a brief: its own, or the usual ones where it has none.</summary>
     public static IReadOnlyList<Job> Of(Brief brief) => brief.Jobs.Count > 0 ? brief.Jobs : Usual;
 
     /// <summary>
-    /// Deals each job to one of the team: to whom has had it least, with as few jobs on one head as can be; among equals the
-    /// seed decides.
+    /// Deals each job to one of the team: to whom has had it least, with as few jobs on one head as can be; among
+    /// equals the seed decides.
     /// </summary>
-    public static IReadOnlyList<JobDealt> Deal(IReadOnlyList<string> team, IReadOnlyList<Job> jobs, IReadOnlyList<JobHeld> history, int seed)
+    public static IReadOnlyList<JobDealt> Deal(
+        IReadOnlyList<string> team,
+        IReadOnlyList<Job> jobs,
+        IReadOnlyList<JobHeld> history,
+        int seed
+    )
     {
-        if (team.Count == 0 || jobs.Count == 0) return [];
+        if (team.Count == 0 || jobs.Count == 0)
+            return [];
         var held = history.GroupBy(h => (h.Pupil, h.Job)).ToDictionary(g => g.Key, g => g.Sum(h => h.Times));
         var all = history.GroupBy(h => h.Pupil).ToDictionary(g => g.Key, g => g.Sum(h => h.Times));
         var order = Draws.Shuffled(team, new MersenneTwister(seed));
@@ -52,11 +66,17 @@ public static class Jobs
         var best = new int[jobs.Count];
         var bestCost = long.MaxValue;
         Go(0, 0);
-        return [.. jobs.Select((job, i) => new JobDealt(order[best[i]], job.Id, held.GetValueOrDefault((order[best[i]], job.Id))))];
+        return
+        [
+            .. jobs.Select(
+                (job, i) => new JobDealt(order[best[i]], job.Id, held.GetValueOrDefault((order[best[i]], job.Id)))
+            ),
+        ];
 
         void Go(int job, long cost)
         {
-            if (cost >= bestCost) return;
+            if (cost >= bestCost)
+                return;
             if (job == jobs.Count)
             {
                 bestCost = cost;
@@ -66,7 +86,10 @@ public static class Jobs
 
             for (var p = 0; p < order.Count; p++)
             {
-                var more = (1_000_000L * load[p]) + (1000L * held.GetValueOrDefault((order[p], jobs[job].Id))) + all.GetValueOrDefault(order[p]);
+                var more =
+                    (1_000_000L * load[p])
+                    + (1000L * held.GetValueOrDefault((order[p], jobs[job].Id)))
+                    + all.GetValueOrDefault(order[p]);
                 load[p]++;
                 dealt[job] = p;
                 Go(job + 1, cost + more);

@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>What the class's wishes say when one pupil is put into a team: it is said, and the teacher decides.</summary>
+/// <summary>
+/// What the class's wishes say when one pupil is put into a team: it is said, and the teacher decides.
+/// </summary>
 public static class Placing
 {
     /// <summary>Wishes that are not kept with the pupil in that team, and partners met before, as sentences.</summary>
@@ -13,16 +15,29 @@ public static class Placing
         var name = NameIn(teams, pupil);
         var partners = teams.Where(t => t.Id == team).SelectMany(t => t.Pupils).Where(p => p.Id != pupil).ToList();
         var others = teams.Where(t => t.Id != team).SelectMany(t => t.Pupils).Where(p => p.Id != pupil).ToList();
-        bool Wished(IReadOnlyList<IReadOnlyList<string>> groups, string other) => groups.Any(g => g.Contains(pupil) && g.Contains(other));
-        int Times(string other) => wishes.Earlier.Where(e => (e.One, e.Other) == (pupil, other) || (e.Other, e.One) == (pupil, other)).Sum(e => e.Times);
+        bool Wished(IReadOnlyList<IReadOnlyList<string>> groups, string other) =>
+            groups.Any(g => g.Contains(pupil) && g.Contains(other));
+        int Times(string other) =>
+            wishes
+                .Earlier.Where(e => (e.One, e.Other) == (pupil, other) || (e.Other, e.One) == (pupil, other))
+                .Sum(e => e.Times);
         return
         [
-            .. partners.Where(p => Wished(wishes.Apart, p.Id)).Select(p => $"{name} and {p.Name} are to be kept apart."),
+            .. partners
+                .Where(p => Wished(wishes.Apart, p.Id))
+                .Select(p => $"{name} and {p.Name} are to be kept apart."),
             .. others.Where(p => Wished(wishes.Together, p.Id)).Select(p => $"{name} and {p.Name} should be together."),
-            .. partners.Where(p => Wished(wishes.Spread, p.Id)).Select(p => $"{name} and {p.Name} are to be spread over the teams."),
-            .. partners.Where(p => Times(p.Id) > 0).Select(p => $"{name} has worked with {p.Name} {(Times(p.Id) == 1 ? "once" : $"{Times(p.Id)} times")} before."),
+            .. partners
+                .Where(p => Wished(wishes.Spread, p.Id))
+                .Select(p => $"{name} and {p.Name} are to be spread over the teams."),
+            .. partners
+                .Where(p => Times(p.Id) > 0)
+                .Select(p =>
+                    $"{name} has worked with {p.Name} {(Times(p.Id) == 1 ? "once" : $"{Times(p.Id)} times")} before."
+                ),
         ];
     }
 
-    private static string NameIn(IReadOnlyList<Team> teams, string pupil) => teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == pupil)?.Name ?? "The pupil";
+    private static string NameIn(IReadOnlyList<Team> teams, string pupil) =>
+        teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == pupil)?.Name ?? "The pupil";
 }

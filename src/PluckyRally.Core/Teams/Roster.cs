@@ -20,7 +20,11 @@ internal sealed class Roster
     public int Rounds => _changes.Select(c => c.Round).DefaultIfEmpty(0).Max();
 
     /// <summary>The teams in a round: what was said for an earlier one holds on.</summary>
-    public IReadOnlyList<Team> In(int round) => _changes.Where(c => c.Round <= round).OrderBy(c => c.Round).Aggregate(_begun, (teams, change) => change.Turn(teams, this));
+    public IReadOnlyList<Team> In(int round) =>
+        _changes
+            .Where(c => c.Round <= round)
+            .OrderBy(c => c.Round)
+            .Aggregate(_begun, (teams, change) => change.Turn(teams, this));
 
     /// <summary>Every team that there ever was, as it is called last.</summary>
     public IReadOnlyList<Team> All => In(int.MaxValue);
@@ -28,31 +32,78 @@ internal sealed class Roster
     /// <summary>What a pupil is called who was in none of the teams at first.</summary>
     public string NameOf(string pupil) => _names.GetValueOrDefault(pupil, "A pupil");
 
-    /// <summary>The teams that entries may name: those that were there at first, and those that came later and were not struck out.</summary>
+    /// <summary>
+    /// The teams that entries may name: those that were there at first, and those that came later and were not struck
+    /// out.
+    /// </summary>
     public static IReadOnlyList<Team> Named(IReadOnlyList<Team> begun, IReadOnlyList<Entry> received)
     {
-        if (!received.Any(e => e is Entry.TeamJoined)) return begun;
+        if (!received.Any(e => e is Entry.TeamJoined))
+            return begun;
         var ids = begun.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
-        return [.. begun, .. Log.Effective(received).OfType<Entry.TeamJoined>().Where(j => ids.Add(j.Team)).Select(j => new Team { Id = j.Team, Name = j.Name })];
+        return
+        [
+            .. begun,
+            .. Log.Effective(received)
+                .OfType<Entry.TeamJoined>()
+                .Where(j => ids.Add(j.Team))
+                .Select(j => new Team { Id = j.Team, Name = j.Name }),
+        ];
     }
 
     /// <summary>What keeps a team from being called so.</summary>
     public static void CheckTeam(string name, string callSign, int members, string at, ProblemCollector found)
     {
         found.Length(name, Limits.Name, $"{at}/name", "The team's name");
-        found.Unless(callSign.Length == 0 || (callSign.Length <= 2 && callSign.All(char.IsLetterOrDigit)), $"{at}/callSign", $"“{ProblemCollector.Short(callSign)}” is no call sign.", "Use one or two letters or digits.");
-        found.Unless(members is >= 0 and <= 1000, $"{at}/members", "The number of members is out of range.", "Use 0 where it is not known.");
+        found.Unless(
+            callSign.Length == 0 || (callSign.Length <= 2 && callSign.All(char.IsLetterOrDigit)),
+            $"{at}/callSign",
+            $"“{ProblemCollector.Short(callSign)}” is no call sign.",
+            "Use one or two letters or digits."
+        );
+        found.Unless(
+            members is >= 0 and <= 1000,
+            $"{at}/members",
+            "The number of members is out of range.",
+            "Use 0 where it is not known."
+        );
     }
 
     /// <summary>What was drawn or dealt once is drawn again only with a reason.</summary>
     public static void CheckAgain(bool before, string reason, ProblemCollector found) =>
-        found.Unless(!before || !string.IsNullOrWhiteSpace(reason), "/reason", "It was drawn before, and nothing says why it is drawn again.", "Write in a few words why.");
+        found.Unless(
+            !before || !string.IsNullOrWhiteSpace(reason),
+            "/reason",
+            "It was drawn before, and nothing says why it is drawn again.",
+            "Write in a few words why."
+        );
 
     /// <summary>Whether id, name and call sign are free; what is empty is not looked at.</summary>
-    public static void CheckFree(IReadOnlyList<Team> teams, string id, string name, string callSign, ProblemCollector found)
+    public static void CheckFree(
+        IReadOnlyList<Team> teams,
+        string id,
+        string name,
+        string callSign,
+        ProblemCollector found
+    )
     {
-        found.Unless(id.Length == 0 || teams.All(t => t.Id != id), "/team", "There is a team of this id already.", "Give the team an id of its own.");
-        found.Unless(name.Length == 0 || teams.All(t => !t.Name.Trim().Equals(name.Trim(), StringComparison.OrdinalIgnoreCase)), "/name", $"Another team is called “{ProblemCollector.Short(name)}”.", "Give each team its own name.");
-        found.Unless(callSign.Length == 0 || teams.All(t => !t.CallSign.Equals(callSign, StringComparison.OrdinalIgnoreCase)), "/callSign", $"Another team has the call sign {ProblemCollector.Short(callSign)}.", "Give each team its own.");
+        found.Unless(
+            id.Length == 0 || teams.All(t => t.Id != id),
+            "/team",
+            "There is a team of this id already.",
+            "Give the team an id of its own."
+        );
+        found.Unless(
+            name.Length == 0 || teams.All(t => !t.Name.Trim().Equals(name.Trim(), StringComparison.OrdinalIgnoreCase)),
+            "/name",
+            $"Another team is called “{ProblemCollector.Short(name)}”.",
+            "Give each team its own name."
+        );
+        found.Unless(
+            callSign.Length == 0 || teams.All(t => !t.CallSign.Equals(callSign, StringComparison.OrdinalIgnoreCase)),
+            "/callSign",
+            $"Another team has the call sign {ProblemCollector.Short(callSign)}.",
+            "Give each team its own."
+        );
     }
 }

@@ -28,7 +28,11 @@ public abstract partial record Entry
         internal abstract IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster);
 
         /// <summary>A team with what an entry says of it.</summary>
-        private protected static IReadOnlyList<Team> With(IReadOnlyList<Team> teams, string id, Func<Team, Team> change) => [.. teams.Select(t => t.Id == id ? change(t) : t)];
+        private protected static IReadOnlyList<Team> With(
+            IReadOnlyList<Team> teams,
+            string id,
+            Func<Team, Team> change
+        ) => [.. teams.Select(t => t.Id == id ? change(t) : t)];
     }
 
     /// <summary>A team came to the rally later than the others.</summary>
@@ -49,21 +53,44 @@ public abstract partial record Entry
         {
             found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
             Roster.CheckTeam(Name, CallSign, Members, "", found);
-            found.Unless(Team.Length is > 0 and <= 40, "/team", "The team's id is empty or too long.", "The device that writes the entry gives it one of at most 40 characters.");
+            found.Unless(
+                Team.Length is > 0 and <= 40,
+                "/team",
+                "The team's id is empty or too long.",
+                "The device that writes the entry gives it one of at most 40 characters."
+            );
             return this;
         }
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
             Roster.CheckFree(log.Round.Teams, Team, Name, CallSign, found);
-            found.Unless(log.Round.Teams.Count < Limits.Teams, "/team", $"There are {Limits.Teams} teams, and no more fit.", "Begin another rally for the rest.");
+            found.Unless(
+                log.Round.Teams.Count < Limits.Teams,
+                "/team",
+                $"There are {Limits.Teams} teams, and no more fit.",
+                "Begin another rally for the rest."
+            );
             return this;
         }
 
         internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
-            teams.Any(t => t.Id == Team) ? teams : [.. teams, new Team { Id = Team, Name = Name.Trim(), CallSign = CallSign, Members = Members }];
+            teams.Any(t => t.Id == Team)
+                ? teams
+                :
+                [
+                    .. teams,
+                    new Team
+                    {
+                        Id = Team,
+                        Name = Name.Trim(),
+                        CallSign = CallSign,
+                        Members = Members,
+                    },
+                ];
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"{Name} joined the rally{(Round > 1 ? $" in round {Round}" : "")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"{Name} joined the rally{(Round > 1 ? $" in round {Round}" : "")}";
     }
 
     /// <summary>A team is called otherwise, or has another number of pupils; what is absent stays as it was.</summary>
@@ -80,8 +107,14 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Name is not null || CallSign is not null || Members is not null, "", "Nothing is changed.", "Give a name, a call sign or a number.");
-            if (Name is not null) found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
+            found.Unless(
+                Name is not null || CallSign is not null || Members is not null,
+                "",
+                "Nothing is changed.",
+                "Give a name, a call sign or a number."
+            );
+            if (Name is not null)
+                found.NotEmpty(Name, "/name", "The team has no name.", "Type a name.");
             Roster.CheckTeam(Name ?? "", CallSign ?? "", Members ?? 0, "", found);
             return this;
         }
@@ -93,10 +126,26 @@ public abstract partial record Entry
         }
 
         internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
-            With(teams, Team, t => t with { Name = Name?.Trim() ?? t.Name, CallSign = CallSign ?? t.CallSign, Members = Members ?? t.Members });
+            With(teams, Team, t =>
+                t with
+                {
+                    Name = Name?.Trim() ?? t.Name,
+                    CallSign = CallSign ?? t.CallSign,
+                    Members = Members ?? t.Members,
+                }
+            );
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            $"Team changed: {string.Join(", ", new[] { Name, CallSign is { } sign ? $"call sign {sign}" : null, Members is { } members ? English.Count(members, "pupil") : null }.OfType<string>())}";
+            "Team changed: "
+            + string.Join(
+                ", ",
+                new[]
+                {
+                    Name,
+                    CallSign is { } sign ? $"call sign {sign}" : null,
+                    Members is { } members ? English.Count(members, "pupil") : null,
+                }.OfType<string>()
+            );
     }
 
     /// <summary>A team takes no place from now on: it is absent, or has left. What it did stays with it.</summary>
@@ -111,35 +160,52 @@ public abstract partial record Entry
             return this;
         }
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) => With(teams, Team, t => t with { Away = Reason.Length > 0 ? Reason : "absent" });
+        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+            With(teams, Team, t => t with { Away = Reason.Length > 0 ? Reason : "absent" });
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => $"Takes no place: {(Reason.Length > 0 ? Reason : "absent")}";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            $"Takes no place: {(Reason.Length > 0 ? Reason : "absent")}";
     }
 
     /// <summary>A team takes part again.</summary>
     public sealed record TeamBack : OfTeams
     {
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => this;
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => this;
 
-        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) => With(teams, Team, t => t with { Away = null });
+        internal override IReadOnlyList<Team> Turn(IReadOnlyList<Team> teams, Roster roster) =>
+            With(teams, Team, t => t with { Away = null });
 
         internal override string Say(CompiledEdition compiled, int? attempt) => "Takes part again";
     }
 
-    /// <summary>A pupil is in this team from now on, wherever else before; in none, where it is the class's. Names are not in the log.</summary>
+    /// <summary>
+    /// A pupil is in this team from now on, wherever else before; in none, where it is the class's. Names are not in
+    /// the log.
+    /// </summary>
     public sealed record PupilPlaced : OfTeams
     {
         /// <summary>The pupil's id.</summary>
         public required string Pupil { get; init; }
 
-        /// <summary>The jobs held from now on, by their ids; whoever had one of them in the team has it no longer.</summary>
+        /// <summary>
+        /// The jobs held from now on, by their ids; whoever had one of them in the team has it no longer.
+        /// </summary>
         public IReadOnlyList<string> Jobs { get; init; } = [];
 
         internal override bool MayBeOfClass => true;
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            found.Unless(Pupil.Length is > 0 and <= 60, "/pupil", "The entry names no pupil.", "Choose one of the class.");
+            found.Unless(
+                Pupil.Length is > 0 and <= 60,
+                "/pupil",
+                "The entry names no pupil.",
+                "Choose one of the class."
+            );
             found.Count(Jobs, Limits.Items, "/jobs", "jobs");
             return this;
         }
@@ -148,19 +214,38 @@ public abstract partial record Entry
         {
             var had = teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == Pupil);
             var placed = new TeamPupil(Pupil, had?.Name ?? roster.NameOf(Pupil), Jobs);
-            return [.. teams.Select(t => t.Id == Team ? With(t, placed) : t.Pupils.Any(p => p.Id == Pupil) ? Of(t, [.. t.Pupils.Where(p => p.Id != Pupil)]) : t)];
+            return
+            [
+                .. teams.Select(t =>
+                    t.Id == Team ? With(t, placed)
+                    : t.Pupils.Any(p => p.Id == Pupil) ? Of(t, [.. t.Pupils.Where(p => p.Id != Pupil)])
+                    : t
+                ),
+            ];
         }
 
         /// <summary>Who is in the team already keeps the place in its list.</summary>
         private static Team With(Team team, TeamPupil placed)
         {
-            var others = team.Pupils.Select(p => p.Id == placed.Id ? placed : p.Jobs.Any(placed.Jobs.Contains) ? p with { Jobs = [.. p.Jobs.Except(placed.Jobs)] } : p).ToList();
+            var others = team
+                .Pupils.Select(p =>
+                    p.Id == placed.Id ? placed
+                    : p.Jobs.Any(placed.Jobs.Contains) ? p with { Jobs = [.. p.Jobs.Except(placed.Jobs)] }
+                    : p
+                )
+                .ToList();
             return Of(team, team.Pupils.Any(p => p.Id == placed.Id) ? others : [.. others, placed]);
         }
 
         /// <summary>Pupils whose names are not known stay in the count.</summary>
-        private static Team Of(Team team, IReadOnlyList<TeamPupil> pupils) => team with { Pupils = pupils, Members = Math.Max(0, team.Members + pupils.Count - team.Pupils.Count) };
+        private static Team Of(Team team, IReadOnlyList<TeamPupil> pupils) =>
+            team with
+            {
+                Pupils = pupils,
+                Members = Math.Max(0, team.Members + pupils.Count - team.Pupils.Count),
+            };
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => Team.Length > 0 ? "A pupil came into the team" : "A pupil left";
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            Team.Length > 0 ? "A pupil came into the team" : "A pupil left";
     }
 }

@@ -14,32 +14,62 @@ public static class TeamMaker
 
     private const int Beginnings = 60;
 
-    /// <summary>Pairs of pupils looked at in all shakes together: a tenth of a second for a class (see docs/performance.md).</summary>
+    /// <summary>
+    /// Pairs of pupils looked at in all shakes together: a tenth of a second for a class (see docs/performance.md).
+    /// </summary>
     private const int ShakenPairs = 1_500_000;
 
     /// <summary>Shakes at most: small classes need no more.</summary>
     private const int MostShakes = 1200;
 
-    /// <summary>Swaps in one shake: enough to leave what swaps of two cannot, few enough to keep most of what is good.</summary>
+    /// <summary>
+    /// Swaps in one shake: enough to leave what swaps of two cannot, few enough to keep most of what is good.
+    /// </summary>
     private const int SwapsOfShake = 4;
 
     /// <summary>Teams of these pupils, or what is wrong with the wishes.</summary>
     public static Result<TeamsMade> Make(IReadOnlyList<Pupil> pupils, TeamWishes wishes)
     {
         var found = new ProblemCollector();
-        found.Unless(pupils.Count > 0, "/pupils", "There is nobody to make teams of.", "Choose a class, and see who is here today.");
+        found.Unless(
+            pupils.Count > 0,
+            "/pupils",
+            "There is nobody to make teams of.",
+            "Choose a class, and see who is here today."
+        );
         found.Count(pupils, Limits.Items, "/pupils", "pupils");
-        found.Unless(wishes.Size is >= 1 and <= TeamSizes.Largest, "/size", "The size of a team is out of range.", $"Use 1 to {TeamSizes.Largest}.");
-        found.Unless(wishes.Teams is null or (>= 1 and <= Limits.Teams), "/teams", "The number of teams is out of range.", $"Use 1 to {Limits.Teams}.");
-        found.Unless(pupils.Select(p => p.Id).Distinct().Count() == pupils.Count, "/pupils", "One pupil is there twice.", "Take one of them out.");
-        if (found.Problems.Count > 0) return Result<TeamsMade>.Refused(found.Problems);
+        found.Unless(
+            wishes.Size is >= 1 and <= TeamSizes.Largest,
+            "/size",
+            "The size of a team is out of range.",
+            $"Use 1 to {TeamSizes.Largest}."
+        );
+        found.Unless(
+            wishes.Teams is null or (>= 1 and <= Limits.Teams),
+            "/teams",
+            "The number of teams is out of range.",
+            $"Use 1 to {Limits.Teams}."
+        );
+        found.Unless(
+            pupils.Select(p => p.Id).Distinct().Count() == pupils.Count,
+            "/pupils",
+            "One pupil is there twice.",
+            "Take one of them out."
+        );
+        if (found.Problems.Count > 0)
+            return Result<TeamsMade>.Refused(found.Problems);
 
         var here = pupils.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
         var weights = Weights(here, wishes, out var earlier);
-        var locked = wishes.Locked.Select(team => team.Where(here.ContainsKey).Select(id => here[id]).ToList()).Where(t => t.Count > 0).ToList();
+        var locked = wishes
+            .Locked.Select(team => team.Where(here.ContainsKey).Select(id => here[id]).ToList())
+            .Where(t => t.Count > 0)
+            .ToList();
         var taken = locked.SelectMany(t => t).ToHashSet();
         var free = Enumerable.Range(0, pupils.Count).Where(i => !taken.Contains(i)).ToList();
-        var sizes = wishes.Teams is { } teamsWanted ? TeamSizes.Into(free.Count, teamsWanted - locked.Count) : TeamSizes.Of(free.Count, wishes.Size);
+        var sizes = wishes.Teams is { } teamsWanted
+            ? TeamSizes.Into(free.Count, teamsWanted - locked.Count)
+            : TeamSizes.Of(free.Count, wishes.Size);
 
         var random = new MersenneTwister(wishes.Seed);
         int[]? best = null;
@@ -48,23 +78,33 @@ public static class TeamMaker
         {
             var order = Draws.Shuffled(free, random);
             var cost = Improve(order, sizes, weights);
-            if (cost >= bestCost) continue;
+            if (cost >= bestCost)
+                continue;
             (best, bestCost) = ([.. order], cost);
         }
 
-        if (best is not null) best = Shake(best, bestCost, sizes, weights, random);
+        if (best is not null)
+            best = Shake(best, bestCost, sizes, weights, random);
         best ??= [.. Draws.Shuffled(free, random)];
         var teams = new List<IReadOnlyList<int>>(locked);
-        for (int i = 0, at = 0; i < sizes.Count; at += sizes[i], i++) teams.Add(best[at..(at + sizes[i])]);
+        for (int i = 0, at = 0; i < sizes.Count; at += sizes[i], i++)
+            teams.Add(best[at..(at + sizes[i])]);
         var repeats = teams.Sum(t => Pairs(t).Sum(p => earlier[p.A, p.B]));
-        return Result<TeamsMade>.Ok(new([.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => pupils[i].Id)])], repeats, [.. UnkeptWishes.Of(pupils, wishes, teams, here)]));
+        return Result<TeamsMade>.Ok(
+            new(
+                [.. teams.Select(t => (IReadOnlyList<string>)[.. t.Select(i => pupils[i].Id)])],
+                repeats,
+                [.. UnkeptWishes.Of(pupils, wishes, teams, here)]
+            )
+        );
     }
 
     internal static IEnumerable<(T A, T B)> Pairs<T>(IReadOnlyList<T> team)
     {
         for (var i = 0; i < team.Count; i++)
         {
-            for (var j = i + 1; j < team.Count; j++) yield return (team[i], team[j]);
+            for (var j = i + 1; j < team.Count; j++)
+                yield return (team[i], team[j]);
         }
     }
 
@@ -81,13 +121,18 @@ public static class TeamMaker
         void AddGroups(IReadOnlyList<IReadOnlyList<string>> groups, int weight)
         {
             foreach (var group in groups)
-                foreach (var (a, b) in Pairs([.. group.Where(here.ContainsKey).Distinct().Select(id => here[id])])) Add(weights, a, b, weight);
+            foreach (var (a, b) in Pairs([.. group.Where(here.ContainsKey).Distinct().Select(id => here[id])]))
+                Add(weights, a, b, weight);
         }
 
         AddGroups(wishes.Together, TogetherWeight);
         AddGroups(wishes.Apart, ApartWeight);
         AddGroups(wishes.Spread, SpreadWeight);
-        foreach (var pair in wishes.Earlier.Where(p => p.One != p.Other && here.ContainsKey(p.One) && here.ContainsKey(p.Other)))
+        foreach (
+            var pair in wishes.Earlier.Where(p =>
+                p.One != p.Other && here.ContainsKey(p.One) && here.ContainsKey(p.Other)
+            )
+        )
         {
             Add(weights, here[pair.One], here[pair.Other], pair.Times);
             Add(met, here[pair.One], here[pair.Other], pair.Times);
@@ -97,7 +142,13 @@ public static class TeamMaker
         return weights;
     }
 
-    private static int[] Shake(int[] best, long bestCost, IReadOnlyList<int> sizes, int[,] weights, MersenneTwister random)
+    private static int[] Shake(
+        int[] best,
+        long bestCost,
+        IReadOnlyList<int> sizes,
+        int[,] weights,
+        MersenneTwister random
+    )
     {
         for (var left = Math.Min(MostShakes, ShakenPairs / (best.Length * best.Length)); left > 0; left--)
         {
@@ -109,7 +160,8 @@ public static class TeamMaker
             }
 
             var cost = Improve(order, sizes, weights);
-            if (cost <= bestCost) (best, bestCost) = ([.. order], cost);
+            if (cost <= bestCost)
+                (best, bestCost) = ([.. order], cost);
         }
 
         return best;
@@ -120,23 +172,32 @@ public static class TeamMaker
     {
         var team = new int[order.Count];
         for (int t = 0, at = 0; t < sizes.Count; t++)
-            for (var i = 0; i < sizes[t]; i++) team[at++] = t;
+        for (var i = 0; i < sizes[t]; i++)
+            team[at++] = t;
 
         // What a pupil at a place costs in each team.
         var cost = new int[order.Count, sizes.Count];
         for (var i = 0; i < order.Count; i++)
-            for (var j = 0; j < order.Count; j++) cost[i, team[j]] += weights[order[i], order[j]];
+        for (var j = 0; j < order.Count; j++)
+            cost[i, team[j]] += weights[order[i], order[j]];
 
-        for (var better = true; better;)
+        for (var better = true; better; )
         {
             better = false;
             for (var i = 0; i < order.Count; i++)
             {
                 for (var j = i + 1; j < order.Count; j++)
                 {
-                    if (team[i] == team[j]) continue;
-                    var change = cost[i, team[j]] + cost[j, team[i]] - (2 * weights[order[i], order[j]]) - cost[i, team[i]] - cost[j, team[j]];
-                    if (change >= 0) continue;
+                    if (team[i] == team[j])
+                        continue;
+                    var change =
+                        cost[i, team[j]]
+                        + cost[j, team[i]]
+                        - (2 * weights[order[i], order[j]])
+                        - cost[i, team[i]]
+                        - cost[j, team[j]];
+                    if (change >= 0)
+                        continue;
                     better = true;
                     for (var k = 0; k < order.Count; k++)
                     {
@@ -146,13 +207,15 @@ public static class TeamMaker
                     }
 
                     (order[i], order[j]) = (order[j], order[i]);
-                    for (var t = 0; t < sizes.Count; t++) (cost[i, t], cost[j, t]) = (cost[j, t], cost[i, t]);
+                    for (var t = 0; t < sizes.Count; t++)
+                        (cost[i, t], cost[j, t]) = (cost[j, t], cost[i, t]);
                 }
             }
         }
 
         long sum = 0;
-        for (var i = 0; i < order.Count; i++) sum += cost[i, team[i]];
+        for (var i = 0; i < order.Count; i++)
+            sum += cost[i, team[i]];
         return sum / 2;
     }
 }

@@ -6,7 +6,9 @@ public sealed record TeamWishes
     /// <summary>Pupils in a team, from 1. With 1, everyone works alone.</summary>
     public int Size { get; init; } = 4;
 
-    /// <summary>How many teams there are to be, from 1; then the size follows from it. Absent where the size is asked for.</summary>
+    /// <summary>
+    /// How many teams there are to be, from 1; then the size follows from it. Absent where the size is asked for.
+    /// </summary>
     public int? Teams { get; init; }
 
     /// <summary>Pupils who should be in one team, by id.</summary>

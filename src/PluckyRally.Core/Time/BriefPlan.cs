@@ -20,7 +20,12 @@ public sealed record BriefPlan
     {
         var found = new ProblemCollector();
         found.Length(For, Limits.Name, "/for", "For whom");
-        found.Unless(Date.Year is >= 2000 and <= 2100, "/date", "That is not in this century.", "Choose a day of this school year or the next.");
+        found.Unless(
+            Date.Year is >= 2000 and <= 2100,
+            "/date",
+            "That is not in this century.",
+            "Choose a day of this school year or the next."
+        );
         return found.Problems;
     }
 }

@@ -47,13 +47,28 @@ public sealed record School
     public IReadOnlyList<Problem> Problems()
     {
         var found = new ProblemCollector();
-        found.Unless(IsDay(BeginsMonth, BeginsDay), "/beginsDay", "There is no such day.", "Use a month from 1 to 12 and one of its days.");
+        found.Unless(
+            IsDay(BeginsMonth, BeginsDay),
+            "/beginsDay",
+            "There is no such day.",
+            "Use a month from 1 to 12 and one of its days."
+        );
         found.Count(Terms, MostTerms, "/terms", "terms");
         for (var i = 0; i < Terms.Count; i++)
         {
-            found.NotEmpty(Terms[i].Name, $"/terms/{i}/name", "The term has no name.", "Write what the school calls it.");
+            found.NotEmpty(
+                Terms[i].Name,
+                $"/terms/{i}/name",
+                "The term has no name.",
+                "Write what the school calls it."
+            );
             found.Length(Terms[i].Name, Limits.Name, $"/terms/{i}/name", "The term's name");
-            found.Unless(IsDay(Terms[i].Month, Terms[i].Day), $"/terms/{i}/day", "There is no such day.", "Use a month from 1 to 12 and one of its days.");
+            found.Unless(
+                IsDay(Terms[i].Month, Terms[i].Day),
+                $"/terms/{i}/day",
+                "There is no such day.",
+                "Use a month from 1 to 12 and one of its days."
+            );
         }
 
         return found.Problems;
@@ -63,5 +78,6 @@ public sealed record School
     public DateOnly WeekOf(DateOnly day) => day.AddDays(-(((int)day.DayOfWeek - (int)FirstDay + 7) % 7));
 
     // The 29th of February is a day of some years.
-    private static bool IsDay(int month, int day) => month is >= 1 and <= 12 && day >= 1 && day <= DateTime.DaysInMonth(2024, month);
+    private static bool IsDay(int month, int day) =>
+        month is >= 1 and <= 12 && day >= 1 && day <= DateTime.DaysInMonth(2024, month);
 }

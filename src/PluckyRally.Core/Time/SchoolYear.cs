@@ -14,20 +14,27 @@ public sealed record SchoolYear(DateOnly From)
         return new(day >= begins ? begins : DayIn(day.Year - 1, school.BeginsMonth, school.BeginsDay));
     }
 
-    /// <summary>How far along the year a day is, from 0 to 1; each month takes a twelfth, whatever the number of its days.</summary>
+    /// <summary>
+    /// How far along the year a day is, from 0 to 1; each month takes a twelfth, whatever the number of its days.
+    /// </summary>
     public decimal Along(DateOnly day)
     {
-        if (day < From) return 0;
-        if (day >= To) return 1;
+        if (day < From)
+            return 0;
+        if (day >= To)
+            return 1;
         return (At(day) - At(From)) / 12;
     }
 
-    /// <summary>The seasons along the year, three months each from the first of March, June, September and December (meteorological seasons).</summary>
+    /// <summary>
+    /// The seasons along the year, three months each from the first of March, June, September and December
+    /// (meteorological seasons).
+    /// </summary>
     /// <param name="south">Whether the school lies south of the equator.</param>
     public IReadOnlyList<SeasonSpan> Seasons(bool south)
     {
         var spans = new List<SeasonSpan>();
-        for (var day = From; day < To;)
+        for (var day = From; day < To; )
         {
             var next = NextSeason(day) is var n && n < To ? n : To;
             spans.Add(new(SeasonOf(day, south), Along(day), Along(next)));
@@ -39,21 +46,37 @@ public sealed record SchoolYear(DateOnly From)
 
     /// <summary>The terms along the year, in order.</summary>
     public IReadOnlyList<TermSpan> Terms(School school) =>
-        [.. school.Terms.Select(t => (t.Name, Day: DayIn(From.Year, t.Month, t.Day) is var d && d >= From ? d : DayIn(From.Year + 1, t.Month, t.Day))).OrderBy(t => t.Day).Select(t => new TermSpan(t.Name, Along(t.Day)))];
+        [
+            .. school
+                .Terms.Select(t =>
+                    (
+                        t.Name,
+                        Day: DayIn(From.Year, t.Month, t.Day) is var d && d >= From
+                            ? d
+                            : DayIn(From.Year + 1, t.Month, t.Day)
+                    )
+                )
+                .OrderBy(t => t.Day)
+                .Select(t => new TermSpan(t.Name, Along(t.Day))),
+        ];
 
-    private static Season SeasonOf(DateOnly day, bool south) => (day.Month % 12 / 3, south) switch
-    {
-        (0, false) or (2, true) => Season.Winter,
-        (1, false) or (3, true) => Season.Spring,
-        (2, false) or (0, true) => Season.Summer,
-        _ => Season.Autumn,
-    };
+    private static Season SeasonOf(DateOnly day, bool south) =>
+        (day.Month % 12 / 3, south) switch
+        {
+            (0, false) or (2, true) => Season.Winter,
+            (1, false) or (3, true) => Season.Spring,
+            (2, false) or (0, true) => Season.Summer,
+            _ => Season.Autumn,
+        };
 
-    private static DateOnly NextSeason(DateOnly day) => new DateOnly(day.Year, day.Month, 1).AddMonths(3 - (day.Month % 3));
+    private static DateOnly NextSeason(DateOnly day) =>
+        new DateOnly(day.Year, day.Month, 1).AddMonths(3 - (day.Month % 3));
 
-    private static decimal At(DateOnly day) => (day.Year * 12) + day.Month + ((day.Day - 1) / (decimal)DateTime.DaysInMonth(day.Year, day.Month));
+    private static decimal At(DateOnly day) =>
+        (day.Year * 12) + day.Month + ((day.Day - 1) / (decimal)DateTime.DaysInMonth(day.Year, day.Month));
 
-    private static DateOnly DayIn(int year, int month, int day) => new(year, month, Math.Min(day, DateTime.DaysInMonth(year, month)));
+    private static DateOnly DayIn(int year, int month, int day) =>
+        new(year, month, Math.Min(day, DateTime.DaysInMonth(year, month)));
 }
 
 /// <summary>A season, or what of it lies in a school year.</summary>

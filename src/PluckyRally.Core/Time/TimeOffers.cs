@@ -9,7 +9,10 @@ internal static class TimeOffers
     /// <summary>Minutes of building among which a shorter time is looked for.</summary>
     private const int LongestBuild = 600;
 
-    /// <summary>Another place to test at, fewer attempts, one more lesson, a shorter build, and the first two together; those that fit first.</summary>
+    /// <summary>
+    /// Another place to test at, fewer attempts, one more lesson, a shorter build, and the first two together; those
+    /// that fit first.
+    /// </summary>
     public static IReadOnlyList<TimeOffer> Of(Brief brief) => [.. All(brief).OrderByDescending(o => o.Fits)];
 
     /// <summary>The same in no order, whether it fits already or not.</summary>
@@ -24,14 +27,23 @@ internal static class TimeOffers
             if (brief.Trials.Attempts > 1)
             {
                 yield return Fewest(brief, []);
-                if (!Try(brief, stations).Fits) yield return Fewest(brief, [stations]);
+                if (!Try(brief, stations).Fits)
+                    yield return Fewest(brief, [stations]);
             }
         }
 
-        yield return Offer(brief, $"Take {brief.Timing.Lessons + 1} lessons", Change.Set("/timing/lessons", brief.Timing.Lessons + 1));
-        if (brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Build && p.Minutes > ShortestBuild) is { } build)
+        yield return Offer(
+            brief,
+            $"Take {brief.Timing.Lessons + 1} lessons",
+            Change.Set("/timing/lessons", brief.Timing.Lessons + 1)
+        );
+        if (
+            brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Build && p.Minutes > ShortestBuild) is { } build
+        )
         {
-            var shorter = Enumerable.Range((int)ShortestBuild, (int)Math.Clamp(build.Minutes - ShortestBuild, 0, LongestBuild)).Reverse()
+            var shorter = Enumerable
+                .Range((int)ShortestBuild, (int)Math.Clamp(build.Minutes - ShortestBuild, 0, LongestBuild))
+                .Reverse()
                 .FirstOrDefault(m => Try(brief, Build(build, m)).Fits, (int)ShortestBuild);
             yield return Offer(brief, $"Build for {shorter} minutes", Build(build, shorter));
         }
@@ -39,22 +51,40 @@ internal static class TimeOffers
 
     private static Change[] Build(Phase build, int minutes) =>
         build.Warning >= minutes
-            ? [Change.Set($"/timing/phases/{build.Id}/minutes", minutes), Change.Set($"/timing/phases/{build.Id}/warning", 2)]
+            ?
+            [
+                Change.Set($"/timing/phases/{build.Id}/minutes", minutes),
+                Change.Set($"/timing/phases/{build.Id}/warning", 2),
+            ]
             : [Change.Set($"/timing/phases/{build.Id}/minutes", minutes)];
 
     /// <summary>As many attempts as fit, at least one.</summary>
     private static TimeOffer Fewest(Brief brief, IReadOnlyList<Change> with)
     {
-        var attempts = Enumerable.Range(1, Math.Clamp(brief.Trials.Attempts - 1, 0, Limits.Attempts)).Reverse().FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
+        var attempts = Enumerable
+            .Range(1, Math.Clamp(brief.Trials.Attempts - 1, 0, Limits.Attempts))
+            .Reverse()
+            .FirstOrDefault(a => Try(brief, [.. with, Change.Set("/trials/attempts", a)]).Fits, 1);
         var label = attempts == 1 ? "Make one attempt" : $"Make {attempts} attempts";
-        return Offer(brief, with.Count > 0 ? $"{label}, at one more place" : label, [.. with, Change.Set("/trials/attempts", attempts)]);
+        return Offer(
+            brief,
+            with.Count > 0 ? $"{label}, at one more place" : label,
+            [.. with, Change.Set("/trials/attempts", attempts)]
+        );
     }
 
     private static TimeOffer Offer(Brief brief, string label, params Change[] changes)
     {
         var (fits, lessons) = Try(brief, changes);
         var last = lessons[^1];
-        return new(label, fits ? $"ends after {Timetable.Show(last.End)} of {Timetable.Show(last.Length)} minutes" : $"still {Timetable.Show(lessons.Max(l => l.Overrun))} minutes over", fits, changes);
+        return new(
+            label,
+            fits
+                ? $"ends after {Timetable.Show(last.End)} of {Timetable.Show(last.Length)} minutes"
+                : $"still {Timetable.Show(lessons.Max(l => l.Overrun))} minutes over",
+            fits,
+            changes
+        );
     }
 
     private static (bool Fits, IReadOnlyList<LessonPlan> Lessons) Try(Brief brief, params Change[] changes)

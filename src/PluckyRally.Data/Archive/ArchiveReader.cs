@@ -20,11 +20,18 @@ namespace PluckyRally.Data.Archive;
 /// <param name="Photos">Photos that are new here.</param>
 /// <param name="Same">Briefs, rallies and classes that were here already.</param>
 /// <param name="Beside">Briefs and rallies that are here in another state: both are kept.</param>
-public sealed record BroughtIn(int Briefs, int Rallies, int Classes, int Photos, int Same, IReadOnlyList<string> Beside);
+public sealed record BroughtIn(
+    int Briefs,
+    int Rallies,
+    int Classes,
+    int Photos,
+    int Same,
+    IReadOnlyList<string> Beside
+);
 
 /// <summary>
-/// Brings an archive in, into empty data or beside what is there, whole or not at all. What is here already stays as it is; a brief
-/// or a rally that is here in another state is put beside it under an id of its own.
+/// Brings an archive in, into empty data or beside what is there, whole or not at all. What is here already stays as it
+/// is; a brief or a rally that is here in another state is put beside it under an id of its own.
 /// </summary>
 public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept)
 {
@@ -44,14 +51,27 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         try
         {
             using var zip = ZipFile.OpenRead(file);
-            var index = JsonSerializer.Deserialize<Everything>(Text(zip, Everything.File, Limits.RallyBytes), Json.Options)!;
-            if (index.Format != Everything.FormatName) return Refuse("This is not an archive of Plucky Rally.", "Choose a file that was saved with “./rally save” or under “Kept safe”.");
-            if (index.Version > Everything.NewestVersion) return Refuse("This archive was saved by a newer version of Plucky Rally.", "Update Plucky Rally, then bring it in.");
+            var index = JsonSerializer.Deserialize<Everything>(
+                Text(zip, Everything.File, Limits.RallyBytes),
+                Json.Options
+            )!;
+            if (index.Format != Everything.FormatName)
+                return Refuse(
+                    "This is not an archive of Plucky Rally.",
+                    "Choose a file that was saved with “./rally save” or under “Kept safe”."
+                );
+            if (index.Version > Everything.NewestVersion)
+                return Refuse(
+                    "This archive was saved by a newer version of Plucky Rally.",
+                    "Update Plucky Rally, then bring it in."
+                );
             await Classes(index, stop);
             await Cupboard(index, stop);
-            foreach (var brief in index.Briefs) await Brief(zip, brief, stop);
+            foreach (var brief in index.Briefs)
+                await Brief(zip, brief, stop);
             var photos = new List<(string Entry, string File)>();
-            foreach (var rally in index.Rallies) photos.AddRange(await Rally(zip, rally, stop));
+            foreach (var rally in index.Rallies)
+                photos.AddRange(await Rally(zip, rally, stop));
 
             await YearAndDays(index, stop);
 
@@ -66,10 +86,21 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             kept.Forget();
             return Result<BroughtIn>.Ok(new(_addedBriefs, _addedRallies, _addedClasses, photos.Count, _same, _beside));
         }
-        catch (Exception wrong) when (wrong is InvalidDataException or JsonException or FormatException or DecoderFallbackException or NotSupportedException)
+        catch (Exception wrong)
+            when (wrong
+                    is InvalidDataException
+                        or JsonException
+                        or FormatException
+                        or DecoderFallbackException
+                        or NotSupportedException
+            )
         {
-            foreach (var picture in written) File.Delete(picture);
-            return Refuse($"The file cannot be read as an archive: {wrong.Message}", "Nothing was changed. Save it anew on the other computer, and copy it again.");
+            foreach (var picture in written)
+                File.Delete(picture);
+            return Refuse(
+                $"The file cannot be read as an archive: {wrong.Message}",
+                "Nothing was changed. Save it anew on the other computer, and copy it again."
+            );
         }
     }
 
@@ -83,9 +114,37 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 continue;
             }
 
-            if (ClassList.Problems(group.Name, [.. group.Pupils.Select(p => p.Name)]) is [var wrong, ..]) throw new InvalidDataException($"class {group.Name}: {wrong.What}");
-            var there = (await db.Pupils.IgnoreQueryFilters().Where(p => group.Pupils.Select(x => x.Id).Contains(p.Id)).Select(p => p.Id).ToListAsync(stop)).ToHashSet();
-            db.Classes.Add(new() { Id = group.Id, OwnerId = Owner.LocalTeacher, Name = group.Name, NoPhotos = group.NoPhotos, Wishes = group.Wishes, Pupils = [.. group.Pupils.Where(p => there.Add(p.Id)).Select(p => new StoredPupil { Id = p.Id, ClassId = group.Id, Name = p.Name, Order = p.Order })] });
+            if (ClassList.Problems(group.Name, [.. group.Pupils.Select(p => p.Name)]) is [var wrong, ..])
+                throw new InvalidDataException($"class {group.Name}: {wrong.What}");
+            var there = (
+                await db
+                    .Pupils.IgnoreQueryFilters()
+                    .Where(p => group.Pupils.Select(x => x.Id).Contains(p.Id))
+                    .Select(p => p.Id)
+                    .ToListAsync(stop)
+            ).ToHashSet();
+            db.Classes.Add(
+                new()
+                {
+                    Id = group.Id,
+                    OwnerId = Owner.LocalTeacher,
+                    Name = group.Name,
+                    NoPhotos = group.NoPhotos,
+                    Wishes = group.Wishes,
+                    Pupils =
+                    [
+                        .. group
+                            .Pupils.Where(p => there.Add(p.Id))
+                            .Select(p => new StoredPupil
+                            {
+                                Id = p.Id,
+                                ClassId = group.Id,
+                                Name = p.Name,
+                                Order = p.Order,
+                            }),
+                    ],
+                }
+            );
             _addedClasses++;
         }
     }
@@ -94,32 +153,82 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
     private async Task Cupboard(Everything index, CancellationToken stop)
     {
         var there = (await db.Cupboard.Select(i => i.Key).ToListAsync(stop)).ToHashSet();
-        foreach (var item in index.Cupboard.Where(i => i.Problems().Count == 0 && there.Add(KitList.Key(i.Name, i.Unit))))
-            db.Cupboard.Add(new() { OwnerId = Owner.LocalTeacher, Key = KitList.Key(item.Name, item.Unit), Name = item.Name, Unit = item.Unit, Amount = item.Amount });
+        foreach (
+            var item in index.Cupboard.Where(i => i.Problems().Count == 0 && there.Add(KitList.Key(i.Name, i.Unit)))
+        )
+            db.Cupboard.Add(
+                new()
+                {
+                    OwnerId = Owner.LocalTeacher,
+                    Key = KitList.Key(item.Name, item.Unit),
+                    Name = item.Name,
+                    Unit = item.Unit,
+                    Amount = item.Amount,
+                }
+            );
     }
 
-    /// <summary>What is set here stays; plans and days that are here already do too. They name briefs and rallies by the ids that these have here.</summary>
+    /// <summary>
+    /// What is set here stays; plans and days that are here already do too. They name briefs and rallies by the ids
+    /// that these have here.
+    /// </summary>
     private async Task YearAndDays(Everything index, CancellationToken stop)
     {
-        if (index.School is { } school && school.Problems().Count == 0 && !await db.Schools.AnyAsync(stop)) db.Schools.Add(new() { OwnerId = Owner.LocalTeacher, Document = Json.Write(school) });
+        if (index.School is { } school && school.Problems().Count == 0 && !await db.Schools.AnyAsync(stop))
+            db.Schools.Add(new() { OwnerId = Owner.LocalTeacher, Document = Json.Write(school) });
         foreach (var (id, plan) in index.Plans)
         {
-            if (plan.Problems().Count > 0 || !_briefs.TryGetValue(plan.Brief, out var brief) || await db.Plans.AnyAsync(p => p.Id == id, stop)) continue;
-            db.Plans.Add(new() { Id = id, BriefId = brief, Date = plan.Date, WholeWeek = plan.WholeWeek, For = plan.For });
+            if (
+                plan.Problems().Count > 0
+                || !_briefs.TryGetValue(plan.Brief, out var brief)
+                || await db.Plans.AnyAsync(p => p.Id == id, stop)
+            )
+                continue;
+            db.Plans.Add(
+                new()
+                {
+                    Id = id,
+                    BriefId = brief,
+                    Date = plan.Date,
+                    WholeWeek = plan.WholeWeek,
+                    For = plan.For,
+                }
+            );
         }
 
         foreach (var (id, day) in index.Days)
         {
-            if (day.Problems().Count > 0 || await db.Days.AnyAsync(d => d.Id == id, stop)) continue;
-            var here = day with { Slots = [.. day.Slots.Where(s => _rallies.ContainsKey(s.Rally)).Select(s => s with { Rally = _rallies[s.Rally] })] };
-            db.Days.Add(new() { Id = id, OwnerId = Owner.LocalTeacher, Date = here.Date, Document = Json.Write(here) });
+            if (day.Problems().Count > 0 || await db.Days.AnyAsync(d => d.Id == id, stop))
+                continue;
+            var here = day with
+            {
+                Slots =
+                [
+                    .. day
+                        .Slots.Where(s => _rallies.ContainsKey(s.Rally))
+                        .Select(s => s with { Rally = _rallies[s.Rally] }),
+                ],
+            };
+            db.Days.Add(
+                new()
+                {
+                    Id = id,
+                    OwnerId = Owner.LocalTeacher,
+                    Date = here.Date,
+                    Document = Json.Write(here),
+                }
+            );
         }
     }
 
     private async Task Brief(ZipArchive zip, ArchivedBrief archived, CancellationToken stop)
     {
         var text = Text(zip, archived.File, Limits.BriefBytes);
-        var here = await db.Briefs.IgnoreQueryFilters().Where(b => b.Id == archived.Id).Select(b => b.Document).FirstOrDefaultAsync(stop);
+        var here = await db
+            .Briefs.IgnoreQueryFilters()
+            .Where(b => b.Id == archived.Id)
+            .Select(b => b.Document)
+            .FirstOrDefaultAsync(stop);
         if (here == text)
         {
             _same++;
@@ -128,33 +237,65 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         }
 
         var id = here is null ? archived.Id : Guid.CreateVersion7();
-        var brief = new StoredBrief { Id = id, OwnerId = Owner.LocalTeacher, Revision = archived.Revision, Document = text, Title = "", Goal = "", Theme = "", Archived = archived.Archived, ChangedAt = archived.ChangedAt };
+        var brief = new StoredBrief
+        {
+            Id = id,
+            OwnerId = Owner.LocalTeacher,
+            Revision = archived.Revision,
+            Document = text,
+            Title = "",
+            Goal = "",
+            Theme = "",
+            Archived = archived.Archived,
+            ChangedAt = archived.ChangedAt,
+        };
 
         // A brief that this version does not understand is on the shelf under the title that it had.
         var read = DocumentReader.Brief(text);
-        if (read.IsOk) brief.Describe(read.Value.Value);
-        else brief.Title = archived.Versions is [.., var last] ? last.Title : "A brief that is not understood";
+        if (read.IsOk)
+            brief.Describe(read.Value.Value);
+        else
+            brief.Title = archived.Versions is [.., var last] ? last.Title : "A brief that is not understood";
         db.Briefs.Add(brief);
         foreach (var version in archived.Versions)
-            db.Versions.Add(new() { BriefId = id, Revision = version.Revision, Title = version.Title, SavedAt = version.SavedAt, Document = Text(zip, archived.FileOf(version), Limits.BriefBytes) });
-        if (here is not null) _beside.Add(brief.Title);
+            db.Versions.Add(
+                new()
+                {
+                    BriefId = id,
+                    Revision = version.Revision,
+                    Title = version.Title,
+                    SavedAt = version.SavedAt,
+                    Document = Text(zip, archived.FileOf(version), Limits.BriefBytes),
+                }
+            );
+        if (here is not null)
+            _beside.Add(brief.Title);
         _briefs[archived.Id] = id;
         _addedBriefs++;
     }
 
     /// <summary>Adds a rally, and gives the pictures that go with it.</summary>
-    private async Task<IReadOnlyList<(string Entry, string File)>> Rally(ZipArchive zip, ArchivedRally archived, CancellationToken stop)
+    private async Task<IReadOnlyList<(string Entry, string File)>> Rally(
+        ZipArchive zip,
+        ArchivedRally archived,
+        CancellationToken stop
+    )
     {
         var text = Text(zip, archived.File, Limits.RallyBytes);
         var read = DocumentReader.Rally(text);
-        if (!read.IsOk) throw new InvalidDataException($"rally {archived.Id}: {read.Problems[0]}");
+        if (!read.IsOk)
+            throw new InvalidDataException($"rally {archived.Id}: {read.Problems[0]}");
         var rally = read.Value.Value;
 
         // What goes into the rows is what stands in the file, fields that this version does not know too.
         var file = JsonElement.Parse(text);
         var raw = file.GetProperty("entries").EnumerateArray().Select(e => e.GetRawText()).ToList();
         var rows = Rows(archived.Id, rally, raw);
-        var here = await db.Entries.Where(e => e.RallyId == archived.Id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
+        var here = await db
+            .Entries.Where(e => e.RallyId == archived.Id)
+            .OrderBy(e => e.Sequence)
+            .Select(e => e.Document)
+            .ToListAsync(stop);
         var known = await db.Rallies.IgnoreQueryFilters().AnyAsync(r => r.Id == archived.Id, stop);
         if (known && here.Select(Compact).SequenceEqual(rows.Select(r => Compact(r.Document))))
         {
@@ -166,40 +307,90 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         var id = _rallies[archived.Id] = known ? Guid.CreateVersion7() : archived.Id;
         var pupils = await Pupils(rally, stop);
         var teams = RallyRows.Teams(id, rally, pupils.ToDictionary(p => p.ToString()));
-        db.Rallies.Add(new StoredRally
-        {
-            Id = id,
-            OwnerId = Owner.LocalTeacher,
-            BriefId = await BriefOf(archived, stop),
-            Name = rally.Name,
-            Date = rally.Date,
-            Edition = archived.UnreadEdition ?? file.GetProperty("edition").GetRawText(),
-            BriefTitle = archived.BriefTitle,
-            MadeAt = archived.MadeAt,
-            JudgesStrikeOthers = archived.JudgesStrikeOthers,
-            PutAway = archived.PutAway,
-            Teams = teams,
-        });
+        db.Rallies.Add(
+            new StoredRally
+            {
+                Id = id,
+                OwnerId = Owner.LocalTeacher,
+                BriefId = await BriefOf(archived, stop),
+                Name = rally.Name,
+                Date = rally.Date,
+                Edition = archived.UnreadEdition ?? file.GetProperty("edition").GetRawText(),
+                BriefTitle = archived.BriefTitle,
+                MadeAt = archived.MadeAt,
+                JudgesStrikeOthers = archived.JudgesStrikeOthers,
+                PutAway = archived.PutAway,
+                Teams = teams,
+            }
+        );
         db.Entries.AddRange(id == archived.Id ? rows : Rows(id, rally, raw));
-        foreach (var stock in archived.Stock) db.StockMoves.Add(new() { RallyId = id, Key = KitList.Key(stock.Name, stock.Unit), Name = stock.Name, Unit = stock.Unit, Taken = stock.Taken, Back = stock.Back });
-        if (known) _beside.Add(rally.Name);
+        foreach (var stock in archived.Stock)
+            db.StockMoves.Add(
+                new()
+                {
+                    RallyId = id,
+                    Key = KitList.Key(stock.Name, stock.Unit),
+                    Name = stock.Name,
+                    Unit = stock.Unit,
+                    Taken = stock.Taken,
+                    Back = stock.Back,
+                }
+            );
+        if (known)
+            _beside.Add(rally.Name);
         _addedRallies++;
         return await Photos(archived, id, [.. teams.Select(t => t.Id)], stop);
     }
 
     private static List<StoredEntry> Rows(Guid id, Rally rally, List<string> raw)
     {
-        var texts = rally.Entries.Select((e, i) => (e.Id, Text: raw[i])).DistinctBy(e => e.Id).ToDictionary(e => e.Id, e => e.Text);
-        return [.. RallyRows.Write(id, rally).Select(row => texts.TryGetValue(row.EntryId, out var text) ? new StoredEntry { RallyId = id, EntryId = row.EntryId, Document = text } : row)];
+        var texts = rally
+            .Entries.Select((e, i) => (e.Id, Text: raw[i]))
+            .DistinctBy(e => e.Id)
+            .ToDictionary(e => e.Id, e => e.Text);
+        return
+        [
+            .. RallyRows
+                .Write(id, rally)
+                .Select(row =>
+                    texts.TryGetValue(row.EntryId, out var text)
+                        ? new StoredEntry
+                        {
+                            RallyId = id,
+                            EntryId = row.EntryId,
+                            Document = text,
+                        }
+                        : row
+                ),
+        ];
     }
 
-    private async Task<IReadOnlyList<(string Entry, string File)>> Photos(ArchivedRally archived, Guid rally, IReadOnlyList<string> teams, CancellationToken stop)
+    private async Task<IReadOnlyList<(string Entry, string File)>> Photos(
+        ArchivedRally archived,
+        Guid rally,
+        IReadOnlyList<string> teams,
+        CancellationToken stop
+    )
     {
         var pictures = new List<(string, string)>();
         foreach (var photo in archived.Photos.Where(p => teams.Contains(p.Team)))
         {
-            var id = await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop) ? Guid.CreateVersion7() : photo.Id;
-            db.Photos.Add(new() { Id = id, RallyId = rally, TeamId = photo.Team, Round = photo.Round, Width = photo.Width, Height = photo.Height, By = photo.By, At = photo.At });
+            var id = await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop)
+                ? Guid.CreateVersion7()
+                : photo.Id;
+            db.Photos.Add(
+                new()
+                {
+                    Id = id,
+                    RallyId = rally,
+                    TeamId = photo.Team,
+                    Round = photo.Round,
+                    Width = photo.Width,
+                    Height = photo.Height,
+                    By = photo.By,
+                    At = photo.At,
+                }
+            );
             pictures.Add((archived.FileOf(photo), PhotoAlbum.FileOf(folder, rally, id)));
         }
 
@@ -215,8 +406,17 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
     /// <summary>Which of a rally's pupils are here, in the classes that were here or have just been added.</summary>
     private async Task<HashSet<Guid>> Pupils(Rally rally, CancellationToken stop)
     {
-        var named = rally.Teams.SelectMany(t => t.Pupils).Select(p => p.Id).Concat(rally.Latecomers.Select(p => p.Id)).Select(p => Guid.TryParse(p, out var id) ? id : Guid.Empty).ToList();
-        var here = await db.Pupils.IgnoreQueryFilters().Where(p => named.Contains(p.Id)).Select(p => p.Id).ToListAsync(stop);
+        var named = rally
+            .Teams.SelectMany(t => t.Pupils)
+            .Select(p => p.Id)
+            .Concat(rally.Latecomers.Select(p => p.Id))
+            .Select(p => Guid.TryParse(p, out var id) ? id : Guid.Empty)
+            .ToList();
+        var here = await db
+            .Pupils.IgnoreQueryFilters()
+            .Where(p => named.Contains(p.Id))
+            .Select(p => p.Id)
+            .ToListAsync(stop);
         return [.. here, .. db.ChangeTracker.Entries<StoredPupil>().Select(p => p.Entity.Id)];
     }
 
@@ -238,12 +438,14 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
     {
         OwnFiles.Folder(Path.GetDirectoryName(to)!);
         var bytes = Bytes(zip, name, PhotoAlbum.MostBytes);
-        if (bytes is not [0xFF, 0xD8, ..]) throw new InvalidDataException($"{name} is not a JPEG picture");
+        if (bytes is not [0xFF, 0xD8, ..])
+            throw new InvalidDataException($"{name} is not a JPEG picture");
         using var file = new FileStream(to, OwnFiles.Fresh);
         file.Write(bytes);
     }
 
-    private static string Text(ZipArchive zip, string name, int most) => new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(Bytes(zip, name, most));
+    private static string Text(ZipArchive zip, string name, int most) =>
+        new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(Bytes(zip, name, most));
 
     /// <summary>A file of the archive; however large it says it is, no more is read than it may have.</summary>
     private static byte[] Bytes(ZipArchive zip, string name, int most)
@@ -252,14 +454,16 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         using var stream = entry.Open();
         using var bytes = new MemoryStream();
         var buffer = new byte[81920];
-        for (int read; (read = stream.Read(buffer)) > 0;)
+        for (int read; (read = stream.Read(buffer)) > 0; )
         {
             bytes.Write(buffer, 0, read);
-            if (bytes.Length > most) throw new InvalidDataException($"{name} is larger than {most / 1_000_000} MB");
+            if (bytes.Length > most)
+                throw new InvalidDataException($"{name} is larger than {most / 1_000_000} MB");
         }
 
         return bytes.ToArray();
     }
 
-    private static Result<BroughtIn> Refuse(string what, string remedy) => Result<BroughtIn>.Refused(new Problem("/file", what, remedy));
+    private static Result<BroughtIn> Refuse(string what, string remedy) =>
+        Result<BroughtIn>.Refused(new Problem("/file", what, remedy));
 }

@@ -22,7 +22,12 @@ public static class ArchiveWriter
     /// <param name="stop">Stops it; nothing is left then.</param>
     /// <exception cref="IOException">The disk is full, or the file cannot be written.</exception>
     /// <exception cref="SqliteException">The data cannot be read.</exception>
-    public static async Task<Everything> Write(DataFolder folder, string file, DateTimeOffset now, CancellationToken stop)
+    public static async Task<Everything> Write(
+        DataFolder folder,
+        string file,
+        DateTimeOffset now,
+        CancellationToken stop
+    )
     {
         var (state, unfinished) = ($"{file}.{Guid.NewGuid():N}.db", $"{file}.{Guid.NewGuid():N}.unfinished");
         try
@@ -35,7 +40,13 @@ public static class ArchiveWriter
             }
 
             Everything everything;
-            await using (var db = new RallyDb(new DbContextOptionsBuilder<RallyDb>().UseSqlite(new SqliteConnectionStringBuilder { DataSource = state, Pooling = false }.ToString()).Options))
+            await using (
+                var db = new RallyDb(
+                    new DbContextOptionsBuilder<RallyDb>()
+                        .UseSqlite(new SqliteConnectionStringBuilder { DataSource = state, Pooling = false }.ToString())
+                        .Options
+                )
+            )
             await using (var zip = new ZipArchive(new FileStream(unfinished, OwnFiles.Fresh), ZipArchiveMode.Create))
             {
                 everything = await Write(db, folder, zip, now, stop);
@@ -46,36 +57,93 @@ public static class ArchiveWriter
         }
         finally
         {
-            foreach (var left in new[] { state, state + "-wal", state + "-shm", unfinished }) File.Delete(left);
+            foreach (var left in new[] { state, state + "-wal", state + "-shm", unfinished })
+                File.Delete(left);
         }
     }
 
-    private static async Task<Everything> Write(RallyDb db, DataFolder folder, ZipArchive zip, DateTimeOffset now, CancellationToken stop)
+    private static async Task<Everything> Write(
+        RallyDb db,
+        DataFolder folder,
+        ZipArchive zip,
+        DateTimeOffset now,
+        CancellationToken stop
+    )
     {
         var briefs = new List<ArchivedBrief>();
         foreach (var brief in await db.Briefs.AsNoTracking().OrderBy(b => b.Id).ToListAsync(stop))
         {
-            var versions = await db.Versions.AsNoTracking().Where(v => v.BriefId == brief.Id).OrderBy(v => v.Revision).ToListAsync(stop);
-            var archived = new ArchivedBrief(brief.Id, brief.Revision, brief.Archived, brief.ChangedAt, [.. versions.Select(v => new ArchivedVersion(v.Revision, v.Title, v.SavedAt))]);
+            var versions = await db
+                .Versions.AsNoTracking()
+                .Where(v => v.BriefId == brief.Id)
+                .OrderBy(v => v.Revision)
+                .ToListAsync(stop);
+            var archived = new ArchivedBrief(
+                brief.Id,
+                brief.Revision,
+                brief.Archived,
+                brief.ChangedAt,
+                [.. versions.Select(v => new ArchivedVersion(v.Revision, v.Title, v.SavedAt))]
+            );
             Put(zip, archived.File, brief.Document);
-            for (var i = 0; i < versions.Count; i++) Put(zip, archived.FileOf(archived.Versions[i]), versions[i].Document);
+            for (var i = 0; i < versions.Count; i++)
+                Put(zip, archived.FileOf(archived.Versions[i]), versions[i].Document);
             briefs.Add(archived);
         }
 
         var rallies = new List<ArchivedRally>();
-        foreach (var stored in await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).OrderBy(r => r.Id).ToListAsync(stop))
+        foreach (
+            var stored in await db
+                .Rallies.AsNoTracking()
+                .AsSplitQuery()
+                .Include(r => r.Teams)
+                    .ThenInclude(t => t.Pupils)
+                        .ThenInclude(p => p.Pupil)
+                .OrderBy(r => r.Id)
+                .ToListAsync(stop)
+        )
         {
-            var documents = await db.Entries.AsNoTracking().Where(e => e.RallyId == stored.Id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
-            var photos = await db.Photos.AsNoTracking().Where(p => p.RallyId == stored.Id).OrderBy(p => p.At).ThenBy(p => p.Id).ToListAsync(stop);
-            var stock = await db.StockMoves.AsNoTracking().Where(m => m.RallyId == stored.Id).OrderBy(m => m.Key).ToListAsync(stop);
-            var there = photos.Where(p => File.Exists(PhotoAlbum.FileOf(folder, stored.Id, p.Id))).Select(p => new ArchivedPhoto(p.Id, p.TeamId, p.Round, p.Width, p.Height, p.By, p.At)).ToList();
-            var archived = new ArchivedRally(stored.Id, stored.BriefTitle, stored.MadeAt, stored.JudgesStrikeOthers, there, [.. stock.Select(m => new ArchivedStock(m.Name, m.Unit, m.Taken, m.Back))], stored.BriefId)
+            var documents = await db
+                .Entries.AsNoTracking()
+                .Where(e => e.RallyId == stored.Id)
+                .OrderBy(e => e.Sequence)
+                .Select(e => e.Document)
+                .ToListAsync(stop);
+            var photos = await db
+                .Photos.AsNoTracking()
+                .Where(p => p.RallyId == stored.Id)
+                .OrderBy(p => p.At)
+                .ThenBy(p => p.Id)
+                .ToListAsync(stop);
+            var stock = await db
+                .StockMoves.AsNoTracking()
+                .Where(m => m.RallyId == stored.Id)
+                .OrderBy(m => m.Key)
+                .ToListAsync(stop);
+            var there = photos
+                .Where(p => File.Exists(PhotoAlbum.FileOf(folder, stored.Id, p.Id)))
+                .Select(p => new ArchivedPhoto(p.Id, p.TeamId, p.Round, p.Width, p.Height, p.By, p.At))
+                .ToList();
+            var archived = new ArchivedRally(
+                stored.Id,
+                stored.BriefTitle,
+                stored.MadeAt,
+                stored.JudgesStrikeOthers,
+                there,
+                [.. stock.Select(m => new ArchivedStock(m.Name, m.Unit, m.Taken, m.Back))],
+                stored.BriefId
+            )
             {
                 PutAway = stored.PutAway,
                 UnreadEdition = DocumentReader.KeptEdition(stored.Edition) is null ? stored.Edition : null,
             };
             Put(zip, archived.File, RallyFile(stored, documents));
-            foreach (var photo in archived.Photos) zip.CreateEntryFromFile(PhotoAlbum.FileOf(folder, stored.Id, photo.Id), archived.FileOf(photo), CompressionLevel.NoCompression);
+            foreach (var photo in archived.Photos)
+                zip.CreateEntryFromFile(
+                    PhotoAlbum.FileOf(folder, stored.Id, photo.Id),
+                    archived.FileOf(photo),
+                    CompressionLevel.NoCompression
+                );
             rallies.Add(archived);
         }
 
@@ -90,7 +158,18 @@ public static class ArchiveWriter
             School = school?.Read(),
             Plans = [.. plans.Select(p => new ArchivedPlan(p.Id, p.Plan))],
             Days = [.. days.Select(d => d.Read()).OfType<KeptDay>().Select(d => new ArchivedDay(d.Id, d.Day))],
-            Classes = [.. classes.Select(c => new ArchivedClass(c.Id, c.Name, c.NoPhotos, [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]) { Wishes = c.Wishes })],
+            Classes =
+            [
+                .. classes.Select(c => new ArchivedClass(
+                    c.Id,
+                    c.Name,
+                    c.NoPhotos,
+                    [.. c.Pupils.OrderBy(p => p.Order).Select(p => new ArchivedPupil(p.Id, p.Name, p.Order))]
+                )
+                {
+                    Wishes = c.Wishes,
+                }),
+            ],
             Cupboard = [.. cupboard.Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))],
             Briefs = briefs,
             Rallies = rallies,
@@ -99,13 +178,18 @@ public static class ArchiveWriter
         return everything;
     }
 
-    /// <summary>The rally in its open format. What was kept goes in to the letter, fields that this version does not know too.</summary>
+    /// <summary>
+    /// The rally in its open format. What was kept goes in to the letter, fields that this version does not know too.
+    /// </summary>
     private static string RallyFile(StoredRally stored, List<string> documents)
     {
         var rally = RallyRows.Read(stored, documents).Rally;
         var file = JsonSerializer.SerializeToNode(rally with { Entries = [] }, Json.Options)!.AsObject();
-        if (DocumentReader.KeptEdition(stored.Edition) is not null) file["edition"] = JsonNode.Parse(stored.Edition);
-        file["entries"] = new JsonArray([.. documents.Where(d => DocumentReader.KeptEntry(d) is not null).Select(d => JsonNode.Parse(d))]);
+        if (DocumentReader.KeptEdition(stored.Edition) is not null)
+            file["edition"] = JsonNode.Parse(stored.Edition);
+        file["entries"] = new JsonArray([
+            .. documents.Where(d => DocumentReader.KeptEntry(d) is not null).Select(d => JsonNode.Parse(d)),
+        ]);
         return file.ToJsonString(Json.Options);
     }
 

@@ -3,8 +3,8 @@ using PluckyRally.Core;
 namespace PluckyRally.Data.Archive;
 
 /// <summary>
-/// What an archive holds, as the file <c>everything.json</c> in it says. Briefs and rallies are files of their own formats beside it,
-/// photos are JPEG files. No password, no code and nothing that was taken away is in it.
+/// What an archive holds, as the file <c>everything.json</c> in it says. Briefs and rallies are files of their own
+/// formats beside it, photos are JPEG files. No password, no code and nothing that was taken away is in it.
 /// </summary>
 public sealed record Everything
 {
@@ -65,7 +65,9 @@ public sealed record ArchivedDay(Guid Id, FairDay Day);
 /// <param name="Pupils">Its pupils, in order.</param>
 public sealed record ArchivedClass(Guid Id, string Name, bool NoPhotos, IReadOnlyList<ArchivedPupil> Pupils)
 {
-    /// <summary>Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.</summary>
+    /// <summary>
+    /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.
+    /// </summary>
     public string Wishes { get; init; } = "";
 }
 
@@ -81,7 +83,13 @@ public sealed record ArchivedPupil(Guid Id, string Name, int Order);
 /// <param name="Archived">Whether it is put away.</param>
 /// <param name="ChangedAt">When it was last saved.</param>
 /// <param name="Versions">How it stood earlier: the files <c>briefs/ID/REVISION.brief.json</c>.</param>
-public sealed record ArchivedBrief(Guid Id, int Revision, bool Archived, DateTimeOffset ChangedAt, IReadOnlyList<ArchivedVersion> Versions)
+public sealed record ArchivedBrief(
+    Guid Id,
+    int Revision,
+    bool Archived,
+    DateTimeOffset ChangedAt,
+    IReadOnlyList<ArchivedVersion> Versions
+)
 {
     internal string File => $"briefs/{Id}.brief.json";
 
@@ -102,7 +110,15 @@ public sealed record ArchivedVersion(int Revision, string Title, DateTimeOffset 
 /// <param name="Photos">Its photos: the files <c>photos/RALLY/ID.jpg</c>.</param>
 /// <param name="Stock">What it took out of the cupboard.</param>
 /// <param name="Brief">The brief that it was made from; absent where that is not in the archive.</param>
-public sealed record ArchivedRally(Guid Id, string BriefTitle, DateTimeOffset MadeAt, bool JudgesStrikeOthers, IReadOnlyList<ArchivedPhoto> Photos, IReadOnlyList<ArchivedStock> Stock, Guid? Brief = null)
+public sealed record ArchivedRally(
+    Guid Id,
+    string BriefTitle,
+    DateTimeOffset MadeAt,
+    bool JudgesStrikeOthers,
+    IReadOnlyList<ArchivedPhoto> Photos,
+    IReadOnlyList<ArchivedStock> Stock,
+    Guid? Brief = null
+)
 {
     /// <summary>The edition as it was kept, where this version does not understand it; absent otherwise.</summary>
     public string? UnreadEdition { get; init; }
@@ -123,7 +139,15 @@ public sealed record ArchivedRally(Guid Id, string BriefTitle, DateTimeOffset Ma
 /// <param name="Height">Height in pixels.</param>
 /// <param name="By">Who took it.</param>
 /// <param name="At">When it was received.</param>
-public sealed record ArchivedPhoto(Guid Id, string Team, int Round, int Width, int Height, string By, DateTimeOffset At);
+public sealed record ArchivedPhoto(
+    Guid Id,
+    string Team,
+    int Round,
+    int Width,
+    int Height,
+    string By,
+    DateTimeOffset At
+);
 
 /// <summary>Something that a rally took out of the cupboard.</summary>
 /// <param name="Name">What it is.</param>

@@ -15,18 +15,42 @@ public sealed class BriefHistory(RallyDb db)
 
     /// <summary>The versions of a brief, the newest first.</summary>
     public Task<List<ListedVersion>> All(Guid brief, CancellationToken stop) =>
-        db.Versions.AsNoTracking().Where(v => v.BriefId == brief).OrderByDescending(v => v.Revision).Select(v => new ListedVersion(v.Revision, v.Title, v.SavedAt)).ToListAsync(stop);
+        db
+            .Versions.AsNoTracking()
+            .Where(v => v.BriefId == brief)
+            .OrderByDescending(v => v.Revision)
+            .Select(v => new ListedVersion(v.Revision, v.Title, v.SavedAt))
+            .ToListAsync(stop);
 
     /// <summary>One version, or null.</summary>
     public Task<StoredVersion?> Find(Guid brief, int revision, CancellationToken stop) =>
         db.Versions.AsNoTracking().FirstOrDefaultAsync(v => v.BriefId == brief && v.Revision == revision, stop);
 
-    /// <summary>Keeps what stands before it is overwritten, if it has stood long enough; saved with the next save.</summary>
+    /// <summary>
+    /// Keeps what stands before it is overwritten, if it has stood long enough; saved with the next save.
+    /// </summary>
     internal async Task Keep(StoredBrief brief, bool always, CancellationToken stop)
     {
-        var kept = await db.Versions.Where(v => v.BriefId == brief.Id).OrderByDescending(v => v.Revision).Select(v => new { v.Revision, v.SavedAt }).ToListAsync(stop);
-        if (kept is [{ } last, ..] && (last.Revision == brief.Revision || (!always && brief.ChangedAt - last.SavedAt < Apart))) return;
-        db.Versions.Add(new() { BriefId = brief.Id, Revision = brief.Revision, Document = brief.Document, Title = brief.Title, SavedAt = brief.ChangedAt });
+        var kept = await db
+            .Versions.Where(v => v.BriefId == brief.Id)
+            .OrderByDescending(v => v.Revision)
+            .Select(v => new { v.Revision, v.SavedAt })
+            .ToListAsync(stop);
+        if (
+            kept is [{ } last, ..]
+            && (last.Revision == brief.Revision || (!always && brief.ChangedAt - last.SavedAt < Apart))
+        )
+            return;
+        db.Versions.Add(
+            new()
+            {
+                BriefId = brief.Id,
+                Revision = brief.Revision,
+                Document = brief.Document,
+                Title = brief.Title,
+                SavedAt = brief.ChangedAt,
+            }
+        );
         if (kept.Count >= Most)
         {
             var oldest = kept[^1].Revision;

@@ -2,7 +2,9 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Data.Briefs;
 
-/// <summary>A brief on the shelf: its document as the teacher last saved it, and what lists need without opening it.</summary>
+/// <summary>
+/// A brief on the shelf: its document as the teacher last saved it, and what lists need without opening it.
+/// </summary>
 public sealed class StoredBrief
 {
     /// <summary>Its id.</summary>
@@ -29,7 +31,9 @@ public sealed class StoredBrief
     /// <summary>For lists.</summary>
     public Season Season { get; set; }
 
-    /// <summary>For lists: the grades of the brief and of its tiers, in words of the document with commas between.</summary>
+    /// <summary>
+    /// For lists: the grades of the brief and of its tiers, in words of the document with commas between.
+    /// </summary>
     public string Grades { get; set; } = "";
 
     /// <summary>For lists.</summary>
@@ -73,7 +77,21 @@ public sealed class StoredBrief
         Season = brief.Season;
         Pattern = brief.Pattern;
         Minutes = Rounding.Whole(Math.Ceiling(Core.Minutes.OfAll(brief)));
-        Grades = string.Join(',', brief.Tiers.Select(t => t.GradesOr(brief.Grades)).Append(brief.Grades).Where(g => g != GradeBand.Unsaid).Distinct().Order());
-        SearchText = string.Join('\n', new[] { brief.Title, brief.Theme, brief.Goal, brief.Story, brief.Question }.Concat(brief.Rules.Select(r => r.Text)).Concat(brief.Materials.Select(m => m.Name))).ToLowerInvariant();
+        Grades = string.Join(
+            ',',
+            brief
+                .Tiers.Select(t => t.GradesOr(brief.Grades))
+                .Append(brief.Grades)
+                .Where(g => g != GradeBand.Unsaid)
+                .Distinct()
+                .Order()
+        );
+        SearchText = string.Join(
+                '\n',
+                new[] { brief.Title, brief.Theme, brief.Goal, brief.Story, brief.Question }
+                    .Concat(brief.Rules.Select(r => r.Text))
+                    .Concat(brief.Materials.Select(m => m.Name))
+            )
+            .ToLowerInvariant();
     }
 }

@@ -12,8 +12,14 @@ internal sealed class StoredBriefConfiguration : IEntityTypeConfiguration<Stored
         brief.HasOne<Owner>().WithMany().HasForeignKey(b => b.OwnerId).OnDelete(DeleteBehavior.Restrict);
         brief.Property(b => b.Revision).IsConcurrencyToken();
         brief.Property(b => b.Title).HasMaxLength(Limits.Name);
-        brief.Property(b => b.Season).HasConversion(season => season.ToString(), text => WordOr(text, Season.Any)).HasMaxLength(20);
-        brief.Property(b => b.Pattern).HasConversion(pattern => pattern.ToString(), text => WordOr(text, Pattern.Blank)).HasMaxLength(40);
+        brief
+            .Property(b => b.Season)
+            .HasConversion(season => season.ToString(), text => WordOr(text, Season.Any))
+            .HasMaxLength(20);
+        brief
+            .Property(b => b.Pattern)
+            .HasConversion(pattern => pattern.ToString(), text => WordOr(text, Pattern.Blank))
+            .HasMaxLength(40);
         brief.HasQueryFilter(b => b.DeletedAt == null);
         brief.HasIndex(b => new { b.OwnerId, b.ChangedAt });
     }

@@ -10,49 +10,116 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
 {
     /// <summary>All classes with their pupils, by name.</summary>
     public Task<List<StoredClass>> All(CancellationToken stop) =>
-        db.Classes.AsNoTracking().Include(c => c.Pupils).Where(c => c.OwnerId == Owner.LocalTeacher).OrderBy(c => c.Name).ToListAsync(stop);
+        db
+            .Classes.AsNoTracking()
+            .Include(c => c.Pupils)
+            .Where(c => c.OwnerId == Owner.LocalTeacher)
+            .OrderBy(c => c.Name)
+            .ToListAsync(stop);
 
     /// <summary>One class with its pupils, or null.</summary>
     public Task<StoredClass?> Find(Guid id, CancellationToken stop) =>
-        db.Classes.AsNoTracking().Include(c => c.Pupils).FirstOrDefaultAsync(c => c.Id == id && c.OwnerId == Owner.LocalTeacher, stop);
+        db
+            .Classes.AsNoTracking()
+            .Include(c => c.Pupils)
+            .FirstOrDefaultAsync(c => c.Id == id && c.OwnerId == Owner.LocalTeacher, stop);
 
     /// <summary>The names of pupils, by id; those who are not there are not in it.</summary>
     public Task<Dictionary<Guid, string>> Names(IReadOnlyList<Guid> pupils, CancellationToken stop) =>
-        db.Pupils.Where(p => pupils.Contains(p.Id) && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ToDictionaryAsync(p => p.Id, p => p.Name, stop);
+        db
+            .Pupils.Where(p =>
+                pupils.Contains(p.Id) && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+            )
+            .ToDictionaryAsync(p => p.Id, p => p.Name, stop);
 
     /// <summary>Makes a class.</summary>
     public async Task<StoredClass> Add(string name, IReadOnlyList<string> pupils, CancellationToken stop)
     {
-        var made = new StoredClass { Id = Guid.CreateVersion7(), OwnerId = Owner.LocalTeacher, Name = name };
-        for (var i = 0; i < pupils.Count; i++) made.Pupils.Add(new() { Id = Guid.CreateVersion7(), ClassId = made.Id, Name = pupils[i], Order = i });
+        var made = new StoredClass
+        {
+            Id = Guid.CreateVersion7(),
+            OwnerId = Owner.LocalTeacher,
+            Name = name,
+        };
+        for (var i = 0; i < pupils.Count; i++)
+            made.Pupils.Add(
+                new()
+                {
+                    Id = Guid.CreateVersion7(),
+                    ClassId = made.Id,
+                    Name = pupils[i],
+                    Order = i,
+                }
+            );
         db.Classes.Add(made);
         await db.SaveChangesAsync(stop);
         return made;
     }
 
-    /// <summary>Which pupil each of these names is in the class called so: those who are there already by their ids, the others by new ones.</summary>
-    public async Task<IReadOnlyDictionary<string, Guid>> Called(string name, IReadOnlyList<string> pupils, CancellationToken stop)
+    /// <summary>
+    /// Which pupil each of these names is in the class called so: those who are there already by their ids, the others
+    /// by new ones.
+    /// </summary>
+    public async Task<IReadOnlyDictionary<string, Guid>> Called(
+        string name,
+        IReadOnlyList<string> pupils,
+        CancellationToken stop
+    )
     {
-        var there = await db.Pupils.Where(p => pupils.Contains(p.Name) && db.Classes.Any(c => c.Id == p.ClassId && c.Name == name && c.OwnerId == Owner.LocalTeacher)).ToListAsync(stop);
-        return pupils.Distinct().ToDictionary(p => p, p => there.FirstOrDefault(t => t.Name == p)?.Id ?? Guid.CreateVersion7());
+        var there = await db
+            .Pupils.Where(p =>
+                pupils.Contains(p.Name)
+                && db.Classes.Any(c => c.Id == p.ClassId && c.Name == name && c.OwnerId == Owner.LocalTeacher)
+            )
+            .ToListAsync(stop);
+        return pupils
+            .Distinct()
+            .ToDictionary(p => p, p => there.FirstOrDefault(t => t.Name == p)?.Id ?? Guid.CreateVersion7());
     }
 
-    /// <summary>Enters those who are not there yet into the class called so, which is made where there is none.</summary>
+    /// <summary>
+    /// Enters those who are not there yet into the class called so, which is made where there is none.
+    /// </summary>
     public async Task Enter(string name, IReadOnlyDictionary<string, Guid> pupils, CancellationToken stop)
     {
-        var group = await db.Classes.Include(c => c.Pupils).FirstOrDefaultAsync(c => c.Name == name && c.OwnerId == Owner.LocalTeacher, stop);
-        if (group is null) db.Classes.Add(group = new() { Id = Guid.CreateVersion7(), OwnerId = Owner.LocalTeacher, Name = name });
+        var group = await db
+            .Classes.Include(c => c.Pupils)
+            .FirstOrDefaultAsync(c => c.Name == name && c.OwnerId == Owner.LocalTeacher, stop);
+        if (group is null)
+            db.Classes.Add(
+                group = new()
+                {
+                    Id = Guid.CreateVersion7(),
+                    OwnerId = Owner.LocalTeacher,
+                    Name = name,
+                }
+            );
         var order = group.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max();
         foreach (var (pupil, id) in pupils.Where(p => !group.Pupils.Any(there => there.Id == p.Value)))
-            db.Pupils.Add(new() { Id = id, ClassId = group.Id, Name = pupil, Order = order++ });
+            db.Pupils.Add(
+                new()
+                {
+                    Id = id,
+                    ClassId = group.Id,
+                    Name = pupil,
+                    Order = order++,
+                }
+            );
         await db.SaveChangesAsync(stop);
     }
 
     /// <summary>Adds a pupil at the end of a class. Null where there is no such class.</summary>
     public async Task<StoredPupil?> AddPupil(Guid id, string name, CancellationToken stop)
     {
-        if (await Find(id, stop) is not { } found) return null;
-        var pupil = new StoredPupil { Id = Guid.CreateVersion7(), ClassId = id, Name = name, Order = found.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max() };
+        if (await Find(id, stop) is not { } found)
+            return null;
+        var pupil = new StoredPupil
+        {
+            Id = Guid.CreateVersion7(),
+            ClassId = id,
+            Name = name,
+            Order = found.Pupils.Select(p => p.Order + 1).DefaultIfEmpty(0).Max(),
+        };
         db.Pupils.Add(pupil);
         await db.SaveChangesAsync(stop);
         return pupil;
@@ -60,34 +127,61 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
 
     /// <summary>Says whether photos are taken in a class's rallies. False where there is no such class.</summary>
     public async Task<bool> SetPhotos(Guid id, bool taken, CancellationToken stop) =>
-        await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
+        await db
+            .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
+            .ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
 
     /// <summary>Keeps what is wished for the teams of a class. False where there is no such class.</summary>
     public async Task<bool> Wish(Guid id, ClassWishes wishes, CancellationToken stop)
     {
         var text = Json.Write(wishes);
-        return await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.Wishes, text), stop) > 0;
+        return await db
+                .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
+                .ExecuteUpdateAsync(c => c.SetProperty(x => x.Wishes, text), stop) > 0;
     }
 
     /// <summary>The class of a pupil, or null.</summary>
     public Task<StoredClass?> ClassOf(Guid pupil, CancellationToken stop) =>
-        db.Classes.AsNoTracking().Include(c => c.Pupils).FirstOrDefaultAsync(c => c.OwnerId == Owner.LocalTeacher && c.Pupils.Any(p => p.Id == pupil), stop);
+        db
+            .Classes.AsNoTracking()
+            .Include(c => c.Pupils)
+            .FirstOrDefaultAsync(c => c.OwnerId == Owner.LocalTeacher && c.Pupils.Any(p => p.Id == pupil), stop);
 
     /// <summary>Changes a pupil's name, in every rally too. False where there is none.</summary>
     public async Task<bool> Rename(Guid pupil, string name, CancellationToken stop) =>
-        Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop));
+        Changed(
+            await db
+                .Pupils.Where(p =>
+                    p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+                )
+                .ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop)
+        );
 
-    /// <summary>Takes a pupil out of the class and out of every rally at once; entries stay. For some time it can be taken back. False where there is none.</summary>
+    /// <summary>
+    /// Takes a pupil out of the class and out of every rally at once; entries stay. For some time it can be taken back.
+    /// False where there is none.
+    /// </summary>
     public async Task<bool> Remove(Guid pupil, CancellationToken stop) =>
-        Changed(await db.Pupils.Where(p => p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)).ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, clock.GetUtcNow()), stop));
+        Changed(
+            await db
+                .Pupils.Where(p =>
+                    p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
+                )
+                .ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, clock.GetUtcNow()), stop)
+        );
 
-    /// <summary>Takes a class away with its pupils; their rallies stay, without names. For some time it can be taken back. False where there is none.</summary>
+    /// <summary>
+    /// Takes a class away with its pupils; their rallies stay, without names. For some time it can be taken back. False
+    /// where there is none.
+    /// </summary>
     public async Task<bool> Delete(Guid id, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         var now = clock.GetUtcNow();
         await db.Pupils.Where(p => p.ClassId == id).ExecuteUpdateAsync(p => p.SetProperty(x => x.DeletedAt, now), stop);
-        var gone = await db.Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(c => c.SetProperty(x => x.DeletedAt, now), stop);
+        var gone = await db
+            .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
+            .ExecuteUpdateAsync(c => c.SetProperty(x => x.DeletedAt, now), stop);
         await whole.CommitAsync(stop);
         return Changed(gone);
     }
@@ -95,14 +189,31 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
     /// <summary>What the rallies of a class say of its pupils.</summary>
     public async Task<ClassHistory> History(Guid id, CancellationToken stop)
     {
-        var members = await db.TeamPupils.AsNoTracking().Where(m => m.Pupil!.ClassId == id).Select(m => new { m.RallyId, m.TeamId, m.PupilId, m.Jobs }).ToListAsync(stop);
-        return ClassHistory.Of([.. members.Select(m => new PastPlace($"{m.RallyId}/{m.TeamId}", m.PupilId.ToString(), m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))]);
+        var members = await db
+            .TeamPupils.AsNoTracking()
+            .Where(m => m.Pupil!.ClassId == id)
+            .Select(m => new
+            {
+                m.RallyId,
+                m.TeamId,
+                m.PupilId,
+                m.Jobs,
+            })
+            .ToListAsync(stop);
+        return ClassHistory.Of([
+            .. members.Select(m => new PastPlace(
+                $"{m.RallyId}/{m.TeamId}",
+                m.PupilId.ToString(),
+                m.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)
+            )),
+        ]);
     }
 
     /// <summary>Rallies name their pupils, so they are read again when a name has changed.</summary>
     private bool Changed(int rows)
     {
-        if (rows > 0) kept.Forget();
+        if (rows > 0)
+            kept.Forget();
         return rows > 0;
     }
 }

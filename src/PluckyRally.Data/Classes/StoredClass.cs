@@ -21,13 +21,16 @@ public sealed class StoredClass
     /// <summary>Whether no photos are taken in its rallies.</summary>
     public bool NoPhotos { get; set; }
 
-    /// <summary>Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.</summary>
+    /// <summary>
+    /// Who should be together, apart or spread over the teams, as JSON; empty where nothing is wished.
+    /// </summary>
     public string Wishes { get; set; } = "";
 
     /// <summary>The same, understood; none where a newer version wrote them.</summary>
     public ClassWishes Wished()
     {
-        if (Wishes.Length == 0) return ClassWishes.None;
+        if (Wishes.Length == 0)
+            return ClassWishes.None;
         var read = DocumentReader.Request<ClassWishes>(Wishes);
         return read.IsOk ? read.Value.Value : ClassWishes.None;
     }
@@ -58,7 +61,9 @@ public sealed class StoredPupil
     public DateTimeOffset? DeletedAt { get; set; }
 }
 
-/// <summary>A pupil in a team of a rally, and the job held there. Goes when the pupil is removed; the team's entries stay.</summary>
+/// <summary>
+/// A pupil in a team of a rally, and the job held there. Goes when the pupil is removed; the team's entries stay.
+/// </summary>
 public sealed class StoredTeamPupil
 {
     /// <summary>The rally.</summary>
@@ -80,10 +85,10 @@ public sealed class StoredTeamPupil
     public bool Later { get; init; }
 }
 
-internal sealed class StoredClassConfiguration :
-    IEntityTypeConfiguration<StoredClass>,
-    IEntityTypeConfiguration<StoredPupil>,
-    IEntityTypeConfiguration<StoredTeamPupil>
+internal sealed class StoredClassConfiguration
+    : IEntityTypeConfiguration<StoredClass>,
+        IEntityTypeConfiguration<StoredPupil>,
+        IEntityTypeConfiguration<StoredTeamPupil>
 {
     public void Configure(EntityTypeBuilder<StoredClass> group)
     {
@@ -102,8 +107,17 @@ internal sealed class StoredClassConfiguration :
     public void Configure(EntityTypeBuilder<StoredTeamPupil> member)
     {
         member.HasQueryFilter(m => m.Pupil!.DeletedAt == null);
-        member.HasKey(m => new { m.RallyId, m.TeamId, m.PupilId });
-        member.HasOne<StoredTeam>().WithMany(t => t.Pupils).HasForeignKey(m => new { m.RallyId, m.TeamId }).OnDelete(DeleteBehavior.Cascade);
+        member.HasKey(m => new
+        {
+            m.RallyId,
+            m.TeamId,
+            m.PupilId,
+        });
+        member
+            .HasOne<StoredTeam>()
+            .WithMany(t => t.Pupils)
+            .HasForeignKey(m => new { m.RallyId, m.TeamId })
+            .OnDelete(DeleteBehavior.Cascade);
         member.HasOne(m => m.Pupil).WithMany().HasForeignKey(m => m.PupilId).OnDelete(DeleteBehavior.Cascade);
     }
 }

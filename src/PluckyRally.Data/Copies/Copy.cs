@@ -23,5 +23,14 @@ public enum CopyReason
 /// <param name="Bytes">How large the data file is.</param>
 /// <param name="Rallies">How many rallies are in it.</param>
 /// <param name="Briefs">How many briefs are in it.</param>
-/// <param name="Photos">The photos in it, each as its rally and its own id; the pictures of all copies stand in one folder beside them.</param>
-public sealed record Copy(string Name, DateTimeOffset MadeAt, CopyReason Reason, long Bytes, long Rallies, long Briefs, IReadOnlyList<string> Photos);
+/// <param name="Photos">The photos in it, each as its rally and its own id; the pictures of all copies stand in one
+/// folder beside them.</param>
+public sealed record Copy(
+    string Name,
+    DateTimeOffset MadeAt,
+    CopyReason Reason,
+    long Bytes,
+    long Rallies,
+    long Briefs,
+    IReadOnlyList<string> Photos
+);

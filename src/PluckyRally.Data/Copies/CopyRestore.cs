@@ -6,8 +6,8 @@ namespace PluckyRally.Data.Copies;
 public static class CopyRestore
 {
     /// <summary>
-    /// Puts a copy where the data is. What stood there is set aside, never thrown away. Whoever calls this holds the folder's lock.
-    /// Gives what is wrong with the copy, and changes nothing then.
+    /// Puts a copy where the data is. What stood there is set aside, never thrown away. Whoever calls this holds the
+    /// folder's lock. Gives what is wrong with the copy, and changes nothing then.
     /// </summary>
     /// <param name="folder">The data.</param>
     /// <param name="file">The copy's data file; pictures are found beside it.</param>
@@ -21,10 +21,15 @@ public static class CopyRestore
         if (DataFileCheck.Look(folder.Unfinished, DataFileUpdate.Known, out _) is { } trouble)
         {
             DataFileUpdate.Clear(folder);
-            return trouble with { What = trouble.What.Replace(folder.Unfinished, file, StringComparison.Ordinal), Remedy = "Bring back another copy. Nothing was changed." };
+            return trouble with
+            {
+                What = trouble.What.Replace(folder.Unfinished, file, StringComparison.Ordinal),
+                Remedy = "Bring back another copy. Nothing was changed.",
+            };
         }
 
-        foreach (var old in new[] { folder.File, folder.File + "-wal", folder.File + "-shm" }.Where(File.Exists)) DataFile.SetAside(folder, old);
+        foreach (var old in new[] { folder.File, folder.File + "-wal", folder.File + "-shm" }.Where(File.Exists))
+            DataFile.SetAside(folder, old);
         File.Move(folder.Unfinished, folder.File);
         OwnFiles.Close(folder.File);
         new CopyShelf(Path.GetDirectoryName(Path.GetFullPath(file))!).BringBackPictures(file, folder);

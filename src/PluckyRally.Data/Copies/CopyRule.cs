@@ -1,10 +1,14 @@
 namespace PluckyRally.Data.Copies;
 
-/// <summary>Which copies are kept: all of the last week, then one for each week of two months, then one for each month of a year.</summary>
+/// <summary>
+/// Which copies are kept: all of the last week, then one for each week of two months, then one for each month of a
+/// year.
+/// </summary>
 public static class CopyRule
 {
     /// <summary>The rule in words, as the page says it.</summary>
-    public const string Says = "All of the last seven days, then one a week for eight weeks, then one a month for a year.";
+    public const string Says =
+        "All of the last seven days, then one a week for eight weeks, then one a month for a year.";
 
     private const int Days = 7;
     private const int Weeks = 8;
@@ -17,13 +21,20 @@ public static class CopyRule
     {
         var kept = new HashSet<DateTimeOffset>();
         var newestFirst = made.OrderDescending().ToList();
-        if (newestFirst.Count > 0) kept.Add(newestFirst[0]);
-        foreach (var at in newestFirst.Where(at => at > now.AddDays(-Days))) kept.Add(at);
-        foreach (var week in newestFirst.Where(at => at > now.AddDays(-7 * Weeks)).GroupBy(Week)) kept.Add(week.Max());
-        foreach (var month in newestFirst.Where(at => at > now.AddMonths(-Months)).GroupBy(at => (at.Year, at.Month))) kept.Add(month.Max());
+        if (newestFirst.Count > 0)
+            kept.Add(newestFirst[0]);
+        foreach (var at in newestFirst.Where(at => at > now.AddDays(-Days)))
+            kept.Add(at);
+        foreach (var week in newestFirst.Where(at => at > now.AddDays(-7 * Weeks)).GroupBy(Week))
+            kept.Add(week.Max());
+        foreach (var month in newestFirst.Where(at => at > now.AddMonths(-Months)).GroupBy(at => (at.Year, at.Month)))
+            kept.Add(month.Max());
         return kept;
     }
 
     private static (int, int) Week(DateTimeOffset at) =>
-        (System.Globalization.ISOWeek.GetYear(at.UtcDateTime), System.Globalization.ISOWeek.GetWeekOfYear(at.UtcDateTime));
+        (
+            System.Globalization.ISOWeek.GetYear(at.UtcDateTime),
+            System.Globalization.ISOWeek.GetWeekOfYear(at.UtcDateTime)
+        );
 }

@@ -6,22 +6,41 @@ using PluckyRally.Data.Folder;
 namespace PluckyRally.Data.Copies;
 
 /// <summary>
-/// A folder of copies. A copy is a data file, checked after it was written, and a small file that says what is in it; the
-/// pictures of all copies stand there once.
+/// A folder of copies. A copy is a data file, checked after it was written, and a small file that says what is in it;
+/// the pictures of all copies stand there once.
 /// </summary>
 /// <param name="path">The folder.</param>
 public sealed class CopyShelf(string path)
 {
     /// <summary>Tables whose rows are counted in the copy and in what was copied.</summary>
-    private static readonly string[] Counted = ["Briefs", "Versions", "Classes", "Pupils", "Cupboard", "Rallies", "Teams", "Entries", "Photos"];
+    private static readonly string[] Counted =
+    [
+        "Briefs",
+        "Versions",
+        "Classes",
+        "Pupils",
+        "Cupboard",
+        "Rallies",
+        "Teams",
+        "Entries",
+        "Photos",
+    ];
 
     private string Pictures => Path.Combine(path, "photos");
 
     /// <summary>The copies that are whole, the newest first. What cannot be read is left out.</summary>
-    public IReadOnlyList<Copy> All() => !Directory.Exists(path) ? [] :
-    [
-        .. Directory.GetFiles(path, "*.json").Select(Read).OfType<Copy>().Where(c => File.Exists(FileOf(c))).OrderByDescending(c => c.MadeAt),
-    ];
+    public IReadOnlyList<Copy> All() =>
+        !Directory.Exists(path)
+            ? []
+            :
+            [
+                .. Directory
+                    .GetFiles(path, "*.json")
+                    .Select(Read)
+                    .OfType<Copy>()
+                    .Where(c => File.Exists(FileOf(c)))
+                    .OrderByDescending(c => c.MadeAt),
+            ];
 
     /// <summary>The data file of a copy.</summary>
     public string FileOf(Copy copy) => Path.Combine(path, copy.Name + ".db");
@@ -44,8 +63,17 @@ public sealed class CopyShelf(string path)
         {
             OwnFiles.Close(unfinished);
             var photos = Write(folder.File, unfinished);
-            foreach (var photo in photos) KeepPicture(Path.Combine(folder.Photos, photo + ".jpg"), photo);
-            var copy = new Copy(name, now, reason, new FileInfo(unfinished).Length, Count(unfinished, "Rallies"), Count(unfinished, "Briefs"), photos);
+            foreach (var photo in photos)
+                KeepPicture(Path.Combine(folder.Photos, photo + ".jpg"), photo);
+            var copy = new Copy(
+                name,
+                now,
+                reason,
+                new FileInfo(unfinished).Length,
+                Count(unfinished, "Rallies"),
+                Count(unfinished, "Briefs"),
+                photos
+            );
             File.Move(unfinished, FileOf(copy));
             Describe(copy);
             return copy;
@@ -66,7 +94,8 @@ public sealed class CopyShelf(string path)
         {
             File.Copy(other.FileOf(copy), unfinished, overwrite: true);
             Check(unfinished);
-            foreach (var photo in copy.Photos) KeepPicture(Path.Combine(other.Pictures, photo + ".jpg"), photo);
+            foreach (var photo in copy.Photos)
+                KeepPicture(Path.Combine(other.Pictures, photo + ".jpg"), photo);
             File.Move(unfinished, FileOf(copy), overwrite: true);
             Describe(copy);
         }
@@ -87,22 +116,28 @@ public sealed class CopyShelf(string path)
             File.Delete(Path.Combine(path, copy.Name + ".json"));
         }
 
-        if (!Directory.Exists(Pictures)) return;
+        if (!Directory.Exists(Pictures))
+            return;
         var needed = all.Where(c => kept.Contains(c.MadeAt)).SelectMany(c => c.Photos).ToHashSet();
         foreach (var picture in Directory.GetFiles(Pictures, "*.jpg", SearchOption.AllDirectories))
         {
-            if (!needed.Contains(Path.GetRelativePath(Pictures, Path.ChangeExtension(picture, null)).Replace('\\', '/'))) File.Delete(picture);
+            if (
+                !needed.Contains(Path.GetRelativePath(Pictures, Path.ChangeExtension(picture, null)).Replace('\\', '/'))
+            )
+                File.Delete(picture);
         }
     }
 
     /// <summary>Puts the pictures of a copy back where the data looks for them; those that are there stay.</summary>
     internal void BringBackPictures(string file, DataFolder folder)
     {
-        if (All().FirstOrDefault(c => Path.GetFullPath(FileOf(c)) == Path.GetFullPath(file)) is not { } copy) return;
+        if (All().FirstOrDefault(c => Path.GetFullPath(FileOf(c)) == Path.GetFullPath(file)) is not { } copy)
+            return;
         foreach (var photo in copy.Photos)
         {
             var (from, to) = (Path.Combine(Pictures, photo + ".jpg"), Path.Combine(folder.Photos, photo + ".jpg"));
-            if (File.Exists(to) || !File.Exists(from)) continue;
+            if (File.Exists(to) || !File.Exists(from))
+                continue;
             OwnFiles.Folder(Path.GetDirectoryName(to)!);
             File.Copy(from, to);
         }
@@ -116,27 +151,41 @@ public sealed class CopyShelf(string path)
             // What is counted and what is copied are one state, whatever is written meanwhile.
             using var one = source.BeginTransaction(deferred: true);
             var before = Counts(source);
-            using (var target = DataFileCheck.Open(to)) source.BackupDatabase(target);
+            using (var target = DataFileCheck.Open(to))
+                source.BackupDatabase(target);
             Check(to);
             using var copy = DataFileCheck.Open(to);
-            if (!Counts(copy).SequenceEqual(before)) throw new IOException("The copy has not as many rows as the data.");
+            if (!Counts(copy).SequenceEqual(before))
+                throw new IOException("The copy has not as many rows as the data.");
             DataFileCheck.Rows(copy, "PRAGMA journal_mode = DELETE");
             return DataFileCheck.Rows(copy, "SELECT name FROM sqlite_master WHERE name = 'Photos'").Count == 0
                 ? []
-                : [.. DataFileCheck.Rows(copy, """SELECT lower("RallyId") || '/' || lower("Id") FROM "Photos" ORDER BY 1""")];
+                :
+                [
+                    .. DataFileCheck.Rows(
+                        copy,
+                        """SELECT lower("RallyId") || '/' || lower("Id") FROM "Photos" ORDER BY 1"""
+                    ),
+                ];
         }
     }
 
     private static void Check(string file)
     {
         using var copy = DataFileCheck.Open(file);
-        if (DataFileCheck.Rows(copy, "PRAGMA integrity_check(1)") is not ["ok"]) throw new IOException("The copy was damaged while it was written.");
+        if (DataFileCheck.Rows(copy, "PRAGMA integrity_check(1)") is not ["ok"])
+            throw new IOException("The copy was damaged while it was written.");
     }
 
     private static List<string> Counts(SqliteConnection data)
     {
         var there = DataFileCheck.Rows(data, "SELECT name FROM sqlite_master WHERE type = 'table'");
-        return [.. Counted.Where(there.Contains).Select(table => $"{table} {DataFileCheck.Rows(data, $"SELECT count(*) FROM \"{table}\"")[0]}")];
+        return
+        [
+            .. Counted
+                .Where(there.Contains)
+                .Select(table => $"{table} {DataFileCheck.Rows(data, $"SELECT count(*) FROM \"{table}\"")[0]}"),
+        ];
     }
 
     private static long Count(string file, string table)
@@ -145,11 +194,15 @@ public sealed class CopyShelf(string path)
         return long.Parse(DataFileCheck.Rows(copy, $"SELECT count(*) FROM \"{table}\"")[0]);
     }
 
-    /// <summary>Pictures never change, so one that is there is not written again. One that is missing in the data cannot be copied.</summary>
+    /// <summary>
+    /// Pictures never change, so one that is there is not written again. One that is missing in the data cannot be
+    /// copied.
+    /// </summary>
     private void KeepPicture(string from, string photo)
     {
         var to = Path.Combine(Pictures, photo + ".jpg");
-        if (File.Exists(to) || !File.Exists(from)) return;
+        if (File.Exists(to) || !File.Exists(from))
+            return;
         OwnFiles.Folder(Path.GetDirectoryName(to)!);
         var unfinished = to + ".unfinished";
         File.Copy(from, unfinished, overwrite: true);
@@ -161,14 +214,16 @@ public sealed class CopyShelf(string path)
     {
         var whole = Path.Combine(path, copy.Name + ".json");
         // Moved into place whole: whoever lists the copies meanwhile never meets half a file.
-        using (var says = new StreamWriter(whole + ".unfinished", OwnFiles.Fresh)) says.Write(Json.Write(copy));
+        using (var says = new StreamWriter(whole + ".unfinished", OwnFiles.Fresh))
+            says.Write(Json.Write(copy));
         File.Move(whole + ".unfinished", whole, overwrite: true);
     }
 
     private string FreeName(DateTimeOffset now)
     {
         var name = now.ToString("yyyy-MM-dd-HHmmss");
-        for (var again = 2; File.Exists(Path.Combine(path, name + ".db")); again++) name = $"{now:yyyy-MM-dd-HHmmss}-{again}";
+        for (var again = 2; File.Exists(Path.Combine(path, name + ".db")); again++)
+            name = $"{now:yyyy-MM-dd-HHmmss}-{again}";
         return name;
     }
 
@@ -180,7 +235,8 @@ public sealed class CopyShelf(string path)
         }
         catch (Exception wrong) when (wrong is JsonException or FileNotFoundException)
         {
-            // A file that says nothing describes no copy (the data file beside it can still be named by hand), nor does one that was thinned out since it was listed.
+            // A file that says nothing describes no copy (the data file beside it can still be named by hand), nor does
+            // one that was thinned out since it was listed.
             return null;
         }
     }

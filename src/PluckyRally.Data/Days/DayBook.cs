@@ -9,15 +9,26 @@ public sealed class DayBook(RallyDb db)
 {
     /// <summary>All of them, the latest first; those that a newer version wrote are not among them.</summary>
     public async Task<IReadOnlyList<KeptDay>> All(CancellationToken stop) =>
-        [.. (await db.Days.AsNoTracking().OrderByDescending(d => d.Date).ToListAsync(stop)).Select(d => d.Read()).OfType<KeptDay>()];
+        [
+            .. (await db.Days.AsNoTracking().OrderByDescending(d => d.Date).ToListAsync(stop))
+                .Select(d => d.Read())
+                .OfType<KeptDay>(),
+        ];
 
     /// <summary>A day, or null.</summary>
-    public async Task<KeptDay?> Find(Guid id, CancellationToken stop) => (await db.Days.AsNoTracking().FirstOrDefaultAsync(d => d.Id == id, stop))?.Read();
+    public async Task<KeptDay?> Find(Guid id, CancellationToken stop) =>
+        (await db.Days.AsNoTracking().FirstOrDefaultAsync(d => d.Id == id, stop))?.Read();
 
     /// <summary>Keeps a new day.</summary>
     public async Task<Guid> Add(FairDay day, CancellationToken stop)
     {
-        var stored = new StoredDay { Id = Guid.CreateVersion7(), OwnerId = Owner.LocalTeacher, Date = day.Date, Document = Json.Write(day) };
+        var stored = new StoredDay
+        {
+            Id = Guid.CreateVersion7(),
+            OwnerId = Owner.LocalTeacher,
+            Date = day.Date,
+            Document = Json.Write(day),
+        };
         db.Days.Add(stored);
         await db.SaveChangesAsync(stop);
         return stored.Id;
@@ -26,14 +37,16 @@ public sealed class DayBook(RallyDb db)
     /// <summary>Changes a day. False where there is none.</summary>
     public async Task<bool> Change(Guid id, FairDay day, CancellationToken stop)
     {
-        if (await db.Days.FindAsync([id], stop) is not { } there) return false;
+        if (await db.Days.FindAsync([id], stop) is not { } there)
+            return false;
         (there.Date, there.Document) = (day.Date, Json.Write(day));
         await db.SaveChangesAsync(stop);
         return true;
     }
 
     /// <summary>Takes a day away; its rallies stay. False where there is none.</summary>
-    public async Task<bool> Remove(Guid id, CancellationToken stop) => await db.Days.Where(d => d.Id == id).ExecuteDeleteAsync(stop) > 0;
+    public async Task<bool> Remove(Guid id, CancellationToken stop) =>
+        await db.Days.Where(d => d.Id == id).ExecuteDeleteAsync(stop) > 0;
 }
 
 /// <summary>A day that is kept.</summary>

@@ -21,7 +21,8 @@ public sealed class StoredDay
     public required string Document { get; set; }
 
     /// <summary>The same, understood; null where a newer version wrote it.</summary>
-    public KeptDay? Read() => DocumentReader.Request<FairDay>(Document) is { IsOk: true } read ? new(Id, read.Value.Value) : null;
+    public KeptDay? Read() =>
+        DocumentReader.Request<FairDay>(Document) is { IsOk: true } read ? new(Id, read.Value.Value) : null;
 }
 
 internal sealed class StoredDayConfiguration : IEntityTypeConfiguration<StoredDay>

@@ -27,17 +27,25 @@ public sealed record Imported(ImportedSort Sort, Guid Id, IReadOnlyList<Problem>
 /// <param name="Snags">For a brief: how many snags stop it from being run.</param>
 /// <param name="Warnings">What is worth knowing, such as fields that are not known.</param>
 /// <param name="Here">The rally that is here already, with the same entries; absent where it is new.</param>
-public sealed record LookedAt(ImportedSort Sort, string Title, string Says, int Snags, IReadOnlyList<Problem> Warnings, string? Here = null);
+public sealed record LookedAt(
+    ImportedSort Sort,
+    string Title,
+    string Says,
+    int Snags,
+    IReadOnlyList<Problem> Warnings,
+    string? Here = null
+);
 
 /// <summary>Takes in files of the open formats. The demo comes through here as well.</summary>
 public sealed class Importer(BriefShelf shelf, RallyLog log)
 {
     /// <summary>Takes in one file, whole or not at all.</summary>
-    public async Task<Result<Imported>> Import(string json, CancellationToken stop) => DocumentReader.FormatOf(json) switch
-    {
-        Rally.FormatName => await ImportRally(json, stop),
-        _ => await ImportBrief(json, stop),
-    };
+    public async Task<Result<Imported>> Import(string json, CancellationToken stop) =>
+        DocumentReader.FormatOf(json) switch
+        {
+            Rally.FormatName => await ImportRally(json, stop),
+            _ => await ImportBrief(json, stop),
+        };
 
     /// <summary>What taking in a file would do, or all that is wrong with it. Nothing is kept.</summary>
     public async Task<Result<LookedAt>> Look(string json, CancellationToken stop)
@@ -45,38 +53,59 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
         if (DocumentReader.FormatOf(json) == Rally.FormatName)
         {
             var rally = DocumentReader.Rally(json);
-            if (!rally.IsOk) return Result<LookedAt>.Refused(rally.Problems);
+            if (!rally.IsOk)
+                return Result<LookedAt>.Refused(rally.Problems);
             var opened = OpenedRally.Open(rally.Value.Value);
             var here = opened.IsOk ? await log.FindSame(opened.Value, stop) : null;
             return opened.IsOk
-                ? Result<LookedAt>.Ok(new(ImportedSort.Rally, opened.Value.Rally.Name, $"A rally of {opened.Value.Rally.Teams.Count} teams with {opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies.{SetAside(opened.Value)}", 0, [.. rally.Problems, .. opened.Value.Notes], here))
+                ? Result<LookedAt>.Ok(
+                    new(
+                        ImportedSort.Rally,
+                        opened.Value.Rally.Name,
+                        $"A rally of {opened.Value.Rally.Teams.Count} teams with "
+                            + $"{opened.Value.Rally.Entries.Count} entries. It is added to the list of rallies."
+                            + $"{SetAside(opened.Value)}",
+                        0,
+                        [.. rally.Problems, .. opened.Value.Notes],
+                        here
+                    )
+                )
                 : Result<LookedAt>.Refused(opened.Problems);
         }
 
         var brief = DocumentReader.Brief(json);
-        if (!brief.IsOk) return Result<LookedAt>.Refused(brief.Problems);
+        if (!brief.IsOk)
+            return Result<LookedAt>.Refused(brief.Problems);
         var title = brief.Value.Value.Title;
         var there = title.Length > 0 && await shelf.FindByTitle(title, stop) is not null;
-        return Result<LookedAt>.Ok(new(
-            ImportedSort.Brief,
-            title,
-            there ? "A brief. There is one of this title on the shelf already; it stays as it is, and this one is put beside it." : "A brief. It is put on the shelf.",
-            Snags.Of(brief.Value.Value).Count(s => s.Weight == SnagWeight.Stops),
-            brief.Problems));
+        return Result<LookedAt>.Ok(
+            new(
+                ImportedSort.Brief,
+                title,
+                there
+                    ? "A brief. There is one of this title on the shelf already; it stays as it is, and this "
+                        + "one is put beside it."
+                    : "A brief. It is put on the shelf.",
+                Snags.Of(brief.Value.Value).Count(s => s.Weight == SnagWeight.Stops),
+                brief.Problems
+            )
+        );
     }
 
     /// <summary>What is not scored is said before the file is taken in.</summary>
-    private static string SetAside(OpenedRally opened) => opened.Aside.Count(a => !a.Struck) switch
-    {
-        0 => "",
-        1 => " 1 entry more is kept, but set aside and not scored:",
-        var more => $" {more} entries more are kept, but set aside and not scored:",
-    };
+    private static string SetAside(OpenedRally opened) =>
+        opened.Aside.Count(a => !a.Struck) switch
+        {
+            0 => "",
+            1 => " 1 entry more is kept, but set aside and not scored:",
+            var more => $" {more} entries more are kept, but set aside and not scored:",
+        };
 
     private async Task<Result<Imported>> ImportBrief(string json, CancellationToken stop)
     {
         var document = DocumentReader.Brief(json);
-        if (!document.IsOk) return Result<Imported>.Refused(document.Problems);
+        if (!document.IsOk)
+            return Result<Imported>.Refused(document.Problems);
         var brief = await shelf.Add(document.Value, stop);
         return Result<Imported>.Ok(new(ImportedSort.Brief, brief.Id, document.Problems));
     }
@@ -84,10 +113,20 @@ public sealed class Importer(BriefShelf shelf, RallyLog log)
     private async Task<Result<Imported>> ImportRally(string json, CancellationToken stop)
     {
         var document = DocumentReader.Rally(json);
-        if (!document.IsOk) return Result<Imported>.Refused(document.Problems);
+        if (!document.IsOk)
+            return Result<Imported>.Refused(document.Problems);
         var opened = OpenedRally.Open(document.Value.Value);
-        if (!opened.IsOk) return Result<Imported>.Refused(opened.Problems);
-        var id = await log.Add(opened.Value.Rally with { Teams = opened.Value.Joined, Entries = opened.Value.Received }, await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop), stop);
+        if (!opened.IsOk)
+            return Result<Imported>.Refused(opened.Problems);
+        var id = await log.Add(
+            opened.Value.Rally with
+            {
+                Teams = opened.Value.Joined,
+                Entries = opened.Value.Received,
+            },
+            await shelf.FindByTitle(opened.Value.Rally.Edition.Brief.Title, stop),
+            stop
+        );
         return Result<Imported>.Ok(new(ImportedSort.Rally, id, [.. document.Problems, .. opened.Value.Notes]));
     }
 }

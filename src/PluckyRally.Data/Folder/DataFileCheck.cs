@@ -16,22 +16,40 @@ internal static class DataFileCheck
     public static DataTrouble? Look(string file, IReadOnlyCollection<string> known, out IReadOnlyList<string> applied)
     {
         applied = [];
-        if (new FileInfo(file).Length == 0) return new(DataTroubleKind.Empty, $"The file {file} is empty.", "Bring back the newest copy.");
+        if (new FileInfo(file).Length == 0)
+            return new(DataTroubleKind.Empty, $"The file {file} is empty.", "Bring back the newest copy.");
         using var connection = Open(file);
-        if (Rows(connection, "PRAGMA quick_check(1)") is not ["ok"]) return Damaged(file);
+        if (Rows(connection, "PRAGMA quick_check(1)") is not ["ok"])
+            return Damaged(file);
         if (Rows(connection, "SELECT name FROM sqlite_master WHERE name = '__EFMigrationsHistory'").Count == 0)
-            return new(DataTroubleKind.Damaged, $"The file {file} is not one of Plucky Rally's.", "Move it away, then start again; or bring back the newest copy.");
+            return new(
+                DataTroubleKind.Damaged,
+                $"The file {file} is not one of Plucky Rally's.",
+                "Move it away, then start again; or bring back the newest copy."
+            );
         var had = Rows(connection, """SELECT "MigrationId" FROM "__EFMigrationsHistory" ORDER BY "MigrationId" """);
         applied = had;
         return had.Except(known).Any()
-            ? new(DataTroubleKind.Newer, $"The file {file} was written by a newer version of Plucky Rally.", "Update Plucky Rally, or bring back the copy that was made before the update.")
+            ? new(
+                DataTroubleKind.Newer,
+                $"The file {file} was written by a newer version of Plucky Rally.",
+                "Update Plucky Rally, or bring back the copy that was made before the update."
+            )
             : null;
     }
 
     /// <summary>Opens a file that is there; whoever keeps it locked is not waited for long.</summary>
     public static SqliteConnection Open(string file, SqliteOpenMode mode = SqliteOpenMode.ReadWrite)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Mode = mode, Pooling = false, DefaultTimeout = Patience }.ToString());
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = file,
+                Mode = mode,
+                Pooling = false,
+                DefaultTimeout = Patience,
+            }.ToString()
+        );
         connection.Open();
         return connection;
     }
@@ -42,9 +60,15 @@ internal static class DataFileCheck
         command.CommandText = query;
         using var reader = command.ExecuteReader();
         var rows = new List<string>();
-        while (reader.Read()) rows.Add(reader.GetValue(0).ToString() ?? "");
+        while (reader.Read())
+            rows.Add(reader.GetValue(0).ToString() ?? "");
         return rows;
     }
 
-    private static DataTrouble Damaged(string file) => new(DataTroubleKind.Damaged, $"The file {file} is damaged.", "Bring back the newest copy. The damaged file is kept beside it.");
+    private static DataTrouble Damaged(string file) =>
+        new(
+            DataTroubleKind.Damaged,
+            $"The file {file} is damaged.",
+            "Bring back the newest copy. The damaged file is kept beside it."
+        );
 }

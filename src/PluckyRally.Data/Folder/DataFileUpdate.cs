@@ -5,8 +5,8 @@ using Microsoft.EntityFrameworkCore.Infrastructure;
 namespace PluckyRally.Data.Folder;
 
 /// <summary>
-/// Makes a data file, or brings one up to date. Both are done on a file of their own that is then put in place in one step:
-/// whenever the program is cut off, what stands there is the old file, whole, or the new one.
+/// Makes a data file, or brings one up to date. Both are done on a file of their own that is then put in place in one
+/// step: whenever the program is cut off, what stands there is the old file, whole, or the new one.
 /// </summary>
 internal static class DataFileUpdate
 {
@@ -31,7 +31,8 @@ internal static class DataFileUpdate
             {
                 old.BackupDatabase(fresh);
 
-                // Whoever held this lock is gone, since the folder's own lock is ours: a start that was cut off left it.
+                // Whoever held this lock is gone, since the folder's own lock is ours: a start that was cut off left
+                // it.
                 Run(fresh, """DROP TABLE IF EXISTS "__EFMigrationsLock";""");
             }
 
@@ -48,19 +49,25 @@ internal static class DataFileUpdate
     /// <summary>Takes away what an earlier start left unfinished.</summary>
     public static void Clear(DataFolder folder)
     {
-        foreach (var ending in new[] { "", "-wal", "-shm", "-journal" }) File.Delete(folder.Unfinished + ending);
+        foreach (var ending in new[] { "", "-wal", "-shm", "-journal" })
+            File.Delete(folder.Unfinished + ending);
     }
 
     private static async Task Migrate(string file, CancellationToken stop)
     {
-        await using (var db = Context(file)) await db.Database.MigrateAsync(stop);
+        await using (var db = Context(file))
+            await db.Database.MigrateAsync(stop);
         using var connection = DataFileCheck.Open(file);
         Run(connection, "PRAGMA wal_checkpoint(TRUNCATE);");
         Run(connection, "PRAGMA journal_mode = DELETE;");
     }
 
     private static RallyDb Context(string file) =>
-        new(new DbContextOptionsBuilder<RallyDb>().UseSqlite(new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString()).Options);
+        new(
+            new DbContextOptionsBuilder<RallyDb>()
+                .UseSqlite(new SqliteConnectionStringBuilder { DataSource = file, Pooling = false }.ToString())
+                .Options
+        );
 
     private static IReadOnlyCollection<string> Names()
     {

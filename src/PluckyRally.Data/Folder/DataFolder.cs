@@ -2,7 +2,8 @@ namespace PluckyRally.Data.Folder;
 
 /// <summary>Where everything is kept, and what is called what there.</summary>
 /// <param name="Path">The folder.</param>
-/// <param name="Name">What the data file and all beside it begin with: <c>rally</c> for the teacher's own, <c>demo</c> for the demo.</param>
+/// <param name="Name">What the data file and all beside it begin with: <c>rally</c> for the teacher's own, <c>demo</c>
+/// for the demo.</param>
 public sealed record DataFolder(string Path, string Name = "rally")
 {
     /// <summary>The data file.</summary>

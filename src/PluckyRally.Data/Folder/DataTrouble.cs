@@ -39,27 +39,51 @@ public sealed record DataTrouble(DataTroubleKind Kind, string What, string Remed
     /// <summary>The trouble behind an exception of the disk or of SQLite.</summary>
     /// <param name="wrong">What was thrown.</param>
     /// <param name="where">The file or folder.</param>
-    public static DataTrouble Of(Exception wrong, string where) => wrong switch
-    {
-        SqliteException { SqliteErrorCode: 13 } or IOException { HResult: DiskFullCode } => Full(where),
+    public static DataTrouble Of(Exception wrong, string where) =>
+        wrong switch
+        {
+            SqliteException { SqliteErrorCode: 13 } or IOException { HResult: DiskFullCode } => Full(where),
 
-        // SQLite says no more than that it could not write; whether for want of room can be seen.
-        SqliteException { SqliteErrorCode: 10 } when !HasRoom(where) => Full(where),
-        SqliteException { SqliteErrorCode: 5 or 6 } => new(DataTroubleKind.Locked, $"Another program keeps {where} locked.", "End whatever else has the file open, for example a database browser or a copying program, then try again."),
-        SqliteException { SqliteErrorCode: 3 or 8 or 14 } or UnauthorizedAccessException => new(DataTroubleKind.NotWritable, $"{where} cannot be written to.", "Let the person who started Plucky Rally write there, or choose another folder with --data DIR."),
-        SqliteException { SqliteErrorCode: 11 or 26 } => new(DataTroubleKind.Damaged, $"The file {where} is damaged.", "Bring back the newest copy. The damaged file is kept beside it."),
-        SqliteException or IOException => new(DataTroubleKind.NotWritable, $"{where} cannot be used: {wrong.Message}", "See that the disk is connected and has room, or choose another folder with --data DIR."),
-        _ => throw new ArgumentException("This is not a trouble of the disk.", nameof(wrong), wrong),
-    };
+            // SQLite says no more than that it could not write; whether for want of room can be seen.
+            SqliteException { SqliteErrorCode: 10 } when !HasRoom(where) => Full(where),
+            SqliteException { SqliteErrorCode: 5 or 6 } => new(
+                DataTroubleKind.Locked,
+                $"Another program keeps {where} locked.",
+                "End whatever else has the file open, for example a database browser or a copying program, "
+                    + "then try again."
+            ),
+            SqliteException { SqliteErrorCode: 3 or 8 or 14 } or UnauthorizedAccessException => new(
+                DataTroubleKind.NotWritable,
+                $"{where} cannot be written to.",
+                "Let the person who started Plucky Rally write there, or choose another folder with --data DIR."
+            ),
+            SqliteException { SqliteErrorCode: 11 or 26 } => new(
+                DataTroubleKind.Damaged,
+                $"The file {where} is damaged.",
+                "Bring back the newest copy. The damaged file is kept beside it."
+            ),
+            SqliteException or IOException => new(
+                DataTroubleKind.NotWritable,
+                $"{where} cannot be used: {wrong.Message}",
+                "See that the disk is connected and has room, or choose another folder with --data DIR."
+            ),
+            _ => throw new ArgumentException("This is not a trouble of the disk.", nameof(wrong), wrong),
+        };
 
     /// <summary>There is no room left.</summary>
     /// <param name="where">The file or folder.</param>
     public static DataTrouble Full(string where) =>
-        new(DataTroubleKind.DiskFull, "The disk is full.", $"Make room on it ({where}): empty the computer's bin, move large files to another disk. What waits on a judge's device is safe there.");
+        new(
+            DataTroubleKind.DiskFull,
+            "The disk is full.",
+            $"Make room on it ({where}): empty the computer's bin, move large files to another disk. What "
+                + "waits on a judge's device is safe there."
+        );
 
     /// <summary>Whether a disk has room for work to go on.</summary>
     /// <param name="where">A file or folder on it; one that is none counts as having room.</param>
-    public static bool HasRoom(string where) => !Path.IsPathFullyQualified(where) || new DriveInfo(where).AvailableFreeSpace > LeastRoom;
+    public static bool HasRoom(string where) =>
+        !Path.IsPathFullyQualified(where) || new DriveInfo(where).AvailableFreeSpace > LeastRoom;
 
     /// <summary>Bytes below which a disk counts as full: a small rally and its log.</summary>
     private const long LeastRoom = 2_000_000;

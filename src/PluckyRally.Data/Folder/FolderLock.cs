@@ -1,8 +1,8 @@
 namespace PluckyRally.Data.Folder;
 
 /// <summary>
-/// Held by the one program that uses the data. The system lets go of it when the program ends, however it ends, so it never
-/// has to be cleared by hand.
+/// Held by the one program that uses the data. The system lets go of it when the program ends, however it ends, so it
+/// never has to be cleared by hand.
 /// </summary>
 public sealed class FolderLock : IDisposable
 {
@@ -31,8 +31,11 @@ public sealed class FolderLock : IDisposable
         }
     }
 
-    /// <summary>Where the server is that uses the data, as it said itself; empty where it has not said so yet.</summary>
-    public static string HolderOf(DataFolder folder) => File.Exists(folder.Running) ? File.ReadAllText(folder.Running).Trim() : "";
+    /// <summary>
+    /// Where the server is that uses the data, as it said itself; empty where it has not said so yet.
+    /// </summary>
+    public static string HolderOf(DataFolder folder) =>
+        File.Exists(folder.Running) ? File.ReadAllText(folder.Running).Trim() : "";
 
     /// <summary>Says where this server is, for whoever finds the lock taken.</summary>
     public void Say(string where)

@@ -4,7 +4,13 @@ namespace PluckyRally.Data.Folder;
 public static class OwnFiles
 {
     /// <summary>How files are opened that are made here.</summary>
-    public static FileStreamOptions Fresh => new() { Mode = FileMode.Create, Access = FileAccess.Write, UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite };
+    public static FileStreamOptions Fresh =>
+        new()
+        {
+            Mode = FileMode.Create,
+            Access = FileAccess.Write,
+            UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite,
+        };
 
     private const UnixFileMode FolderMode = UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute;
 
@@ -13,17 +19,27 @@ public static class OwnFiles
     /// <exception cref="UnauthorizedAccessException">Its owner is somebody else.</exception>
     public static void Folder(string path)
     {
-        if (!Directory.Exists(path)) Directory.CreateDirectory(path, FolderMode);
-        else if ((File.GetUnixFileMode(path) & ~FolderMode) != 0) File.SetUnixFileMode(path, FolderMode);
+        if (!Directory.Exists(path))
+            Directory.CreateDirectory(path, FolderMode);
+        else if ((File.GetUnixFileMode(path) & ~FolderMode) != 0)
+            File.SetUnixFileMode(path, FolderMode);
     }
 
-    /// <summary>How many bytes the files in a folder have. One that goes while they are looked at counts nothing.</summary>
-    public static long BytesIn(string folder) => new DirectoryInfo(folder).EnumerateFiles("*", SearchOption.AllDirectories).Sum(f => f.Exists ? f.Length : 0);
+    /// <summary>
+    /// How many bytes the files in a folder have. One that goes while they are looked at counts nothing.
+    /// </summary>
+    public static long BytesIn(string folder) =>
+        new DirectoryInfo(folder).EnumerateFiles("*", SearchOption.AllDirectories).Sum(f => f.Exists ? f.Length : 0);
 
-    /// <summary>Makes a file where there is none, and closes one that stands open to others. SQLite gives what it puts beside a file the same rights.</summary>
+    /// <summary>
+    /// Makes a file where there is none, and closes one that stands open to others. SQLite gives what it puts beside a
+    /// file the same rights.
+    /// </summary>
     public static void Close(string path)
     {
-        if (!File.Exists(path)) new FileStream(path, Fresh).Dispose();
-        else File.SetUnixFileMode(path, UnixFileMode.UserRead | UnixFileMode.UserWrite);
+        if (!File.Exists(path))
+            new FileStream(path, Fresh).Dispose();
+        else
+            File.SetUnixFileMode(path, UnixFileMode.UserRead | UnixFileMode.UserWrite);
     }
 }

@@ -9,35 +9,63 @@ public sealed class Cupboard(RallyDb db)
 {
     /// <summary>Everything in it, by name.</summary>
     public async Task<IReadOnlyList<CupboardItem>> All(CancellationToken stop) =>
-        [.. (await db.Cupboard.AsNoTracking().Where(i => i.OwnerId == Owner.LocalTeacher).ToListAsync(stop)).OrderBy(i => i.Name, StringComparer.OrdinalIgnoreCase).Select(i => new CupboardItem(i.Name, i.Unit, i.Amount))];
+        [
+            .. (await db.Cupboard.AsNoTracking().Where(i => i.OwnerId == Owner.LocalTeacher).ToListAsync(stop))
+                .OrderBy(i => i.Name, StringComparer.OrdinalIgnoreCase)
+                .Select(i => new CupboardItem(i.Name, i.Unit, i.Amount)),
+        ];
 
     /// <summary>Says how much there is of some things; nothing of one takes it out.</summary>
     public async Task Put(IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {
-        foreach (var item in items) await Set(item, (_, said) => said, stop);
+        foreach (var item in items)
+            await Set(item, (_, said) => said, stop);
         await db.SaveChangesAsync(stop);
     }
 
     /// <summary>What a rally took out, or null where it has taken nothing yet.</summary>
     public async Task<RallyStock?> TakenBy(Guid rally, CancellationToken stop)
     {
-        var moves = await db.StockMoves.AsNoTracking().Where(m => m.RallyId == rally).OrderBy(m => m.Key).ToListAsync(stop);
-        if (moves.Count == 0) return null;
-        return new([.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Taken))], moves.All(m => m.Back is null) ? null : [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Back ?? 0))]);
+        var moves = await db
+            .StockMoves.AsNoTracking()
+            .Where(m => m.RallyId == rally)
+            .OrderBy(m => m.Key)
+            .ToListAsync(stop);
+        if (moves.Count == 0)
+            return null;
+        return new(
+            [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Taken))],
+            moves.All(m => m.Back is null)
+                ? null
+                : [.. moves.Select(m => new CupboardItem(m.Name, m.Unit, m.Back ?? 0))]
+        );
     }
 
     /// <summary>The rallies that have taken their kit.</summary>
-    public async Task<IReadOnlySet<Guid>> Served(CancellationToken stop) => (await db.StockMoves.Select(m => m.RallyId).Distinct().ToListAsync(stop)).ToHashSet();
+    public async Task<IReadOnlySet<Guid>> Served(CancellationToken stop) =>
+        (await db.StockMoves.Select(m => m.RallyId).Distinct().ToListAsync(stop)).ToHashSet();
 
-    /// <summary>Takes things out for a rally. False where it has taken its kit already: then nothing is changed.</summary>
+    /// <summary>
+    /// Takes things out for a rally. False where it has taken its kit already: then nothing is changed.
+    /// </summary>
     public async Task<bool> Take(Guid rally, IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
-        if (await db.StockMoves.AnyAsync(m => m.RallyId == rally, stop)) return false;
+        if (await db.StockMoves.AnyAsync(m => m.RallyId == rally, stop))
+            return false;
         foreach (var item in items)
         {
             await Set(item, (there, taken) => there - taken, stop);
-            db.StockMoves.Add(new() { RallyId = rally, Key = KitList.Key(item.Name, item.Unit), Name = item.Name, Unit = item.Unit, Taken = item.Amount });
+            db.StockMoves.Add(
+                new()
+                {
+                    RallyId = rally,
+                    Key = KitList.Key(item.Name, item.Unit),
+                    Name = item.Name,
+                    Unit = item.Unit,
+                    Taken = item.Amount,
+                }
+            );
         }
 
         await db.SaveChangesAsync(stop);
@@ -45,12 +73,15 @@ public sealed class Cupboard(RallyDb db)
         return true;
     }
 
-    /// <summary>Puts back what came back from a rally. False where it has taken nothing, or has brought it back already.</summary>
+    /// <summary>
+    /// Puts back what came back from a rally. False where it has taken nothing, or has brought it back already.
+    /// </summary>
     public async Task<bool> BringBack(Guid rally, IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         var moves = await db.StockMoves.Where(m => m.RallyId == rally).ToListAsync(stop);
-        if (moves.Count == 0 || moves.Any(m => m.Back is not null)) return false;
+        if (moves.Count == 0 || moves.Any(m => m.Back is not null))
+            return false;
         var back = items.GroupBy(i => KitList.Key(i.Name, i.Unit)).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
         foreach (var move in moves)
         {
@@ -68,9 +99,21 @@ public sealed class Cupboard(RallyDb db)
         var key = KitList.Key(item.Name, item.Unit);
         var there = await db.Cupboard.FindAsync([Owner.LocalTeacher, key], stop);
         var left = Math.Max(0, amount(there?.Amount ?? 0, item.Amount));
-        if (there is null && left > 0) db.Cupboard.Add(new() { OwnerId = Owner.LocalTeacher, Key = key, Name = item.Name.Trim(), Unit = item.Unit.Trim(), Amount = left });
-        else if (there is not null && left > 0) there.Amount = left;
-        else if (there is not null) db.Cupboard.Remove(there);
+        if (there is null && left > 0)
+            db.Cupboard.Add(
+                new()
+                {
+                    OwnerId = Owner.LocalTeacher,
+                    Key = key,
+                    Name = item.Name.Trim(),
+                    Unit = item.Unit.Trim(),
+                    Amount = left,
+                }
+            );
+        else if (there is not null && left > 0)
+            there.Amount = left;
+        else if (there is not null)
+            db.Cupboard.Remove(there);
     }
 }
 

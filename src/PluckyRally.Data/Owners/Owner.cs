@@ -2,7 +2,9 @@ using Microsoft.AspNetCore.Identity;
 
 namespace PluckyRally.Data.Owners;
 
-/// <summary>Somebody to whom briefs and rallies belong, and who signs in. For now there is one, the teacher of this computer.</summary>
+/// <summary>
+/// Somebody to whom briefs and rallies belong, and who signs in. For now there is one, the teacher of this computer.
+/// </summary>
 public sealed class Owner : IdentityUser<Guid>
 {
     /// <summary>The teacher of this computer.</summary>

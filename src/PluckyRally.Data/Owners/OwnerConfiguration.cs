@@ -9,15 +9,18 @@ internal sealed class OwnerConfiguration : IEntityTypeConfiguration<Owner>
     {
         owner.ToTable("Owners");
 
-        // The teacher is there from the beginning, so that there is somebody to own things; the password comes when it is set.
-        owner.HasData(new Owner
-        {
-            Id = Owner.LocalTeacher,
-            Name = "Teacher",
-            UserName = "teacher",
-            NormalizedUserName = "TEACHER",
-            SecurityStamp = "01900000-0000-7000-8000-000000000002",
-            ConcurrencyStamp = "01900000-0000-7000-8000-000000000003",
-        });
+        // The teacher is there from the beginning, so that there is somebody to own things; the password comes when it
+        // is set.
+        owner.HasData(
+            new Owner
+            {
+                Id = Owner.LocalTeacher,
+                Name = "Teacher",
+                UserName = "teacher",
+                NormalizedUserName = "TEACHER",
+                SecurityStamp = "01900000-0000-7000-8000-000000000002",
+                ConcurrencyStamp = "01900000-0000-7000-8000-000000000003",
+            }
+        );
     }
 }

@@ -3,7 +3,10 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Passes;
 
-/// <summary>Passes that were found to be good, so that not every request of every device asks the data file. One that is ended, or whose rally goes, is looked up again.</summary>
+/// <summary>
+/// Passes that were found to be good, so that not every request of every device asks the data file. One that is ended,
+/// or whose rally goes, is looked up again.
+/// </summary>
 public sealed class GoodPasses(RallyCache rallies)
 {
     private readonly ConcurrentDictionary<Guid, (int Ended, int Forgotten)> _good = new();

@@ -17,7 +17,9 @@ public enum PassKind
     Team,
 }
 
-/// <summary>Lets a device into a rally until it is ended. A code that opens several rallies is a pass for each of them.</summary>
+/// <summary>
+/// Lets a device into a rally until it is ended. A code that opens several rallies is a pass for each of them.
+/// </summary>
 public sealed class StoredPass
 {
     /// <summary>Its id.</summary>

@@ -12,21 +12,30 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
 
     /// <summary>The photos of a rally, in the order in which they were taken.</summary>
     public async Task<IReadOnlyList<StoredPhoto>> Of(Guid rally, CancellationToken stop) =>
-        await db.Photos.AsNoTracking().Where(p => p.RallyId == rally).OrderBy(p => p.At).ThenBy(p => p.Id).ToListAsync(stop);
+        await db
+            .Photos.AsNoTracking()
+            .Where(p => p.RallyId == rally)
+            .OrderBy(p => p.At)
+            .ThenBy(p => p.Id)
+            .ToListAsync(stop);
 
     /// <summary>A photo by its id, in whatever rally; null where there is none.</summary>
-    public async Task<StoredPhoto?> Find(Guid photo, CancellationToken stop) => await db.Photos.AsNoTracking().FirstOrDefaultAsync(p => p.Id == photo, stop);
+    public async Task<StoredPhoto?> Find(Guid photo, CancellationToken stop) =>
+        await db.Photos.AsNoTracking().FirstOrDefaultAsync(p => p.Id == photo, stop);
 
     /// <summary>
-    /// Keeps a photo: the file first, so that no row is without its picture. False where a photo of this id is kept already, or was taken away.
+    /// Keeps a photo: the file first, so that no row is without its picture. False where a photo of this id is kept
+    /// already, or was taken away.
     /// </summary>
     public async Task<bool> Add(StoredPhoto photo, ReadOnlyMemory<byte> jpeg, CancellationToken stop)
     {
-        if (await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop)) return false;
+        if (await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop))
+            return false;
         var file = FileOf(folder, photo.RallyId, photo.Id);
         OwnFiles.Folder(Path.GetDirectoryName(file)!);
         var unfinished = $"{file}.{Guid.NewGuid():N}";
-        await using (var writing = new FileStream(unfinished, OwnFiles.Fresh)) await writing.WriteAsync(jpeg, stop);
+        await using (var writing = new FileStream(unfinished, OwnFiles.Fresh))
+            await writing.WriteAsync(jpeg, stop);
         File.Move(unfinished, file, overwrite: true);
         db.Photos.Add(photo);
         try
@@ -34,7 +43,8 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
             await db.SaveChangesAsync(stop);
             return true;
         }
-        catch (DbUpdateException twice) when (twice.InnerException is SqliteException { SqliteExtendedErrorCode: PrimaryKeyTaken })
+        catch (DbUpdateException twice)
+            when (twice.InnerException is SqliteException { SqliteExtendedErrorCode: PrimaryKeyTaken })
         {
             // The same photo came twice at once; the other one was quicker.
             db.ChangeTracker.Clear();
@@ -46,7 +56,8 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     private const int PrimaryKeyTaken = 1555;
 
     /// <summary>The file of a picture.</summary>
-    internal static string FileOf(DataFolder folder, Guid rally, Guid photo) => Path.Combine(folder.Photos, rally.ToString(), $"{photo}.jpg");
+    internal static string FileOf(DataFolder folder, Guid rally, Guid photo) =>
+        Path.Combine(folder.Photos, rally.ToString(), $"{photo}.jpg");
 
     /// <summary>The file of a photo; null where there is none.</summary>
     public async Task<string?> FileOf(Guid rally, Guid photo, CancellationToken stop) =>
@@ -54,9 +65,13 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
 
     /// <summary>Takes a photo away; for some time it can be taken back. False where there is none.</summary>
     public async Task<bool> Delete(Guid rally, Guid photo, CancellationToken stop) =>
-        await db.Photos.Where(p => p.Id == photo && p.RallyId == rally).ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, clock.GetUtcNow()), stop) > 0;
+        await db
+            .Photos.Where(p => p.Id == photo && p.RallyId == rally)
+            .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, clock.GetUtcNow()), stop) > 0;
 
     /// <summary>Whether photos may be taken in a rally: not where a class of any of its pupils does without.</summary>
     public async Task<bool> MayTake(Guid rally, CancellationToken stop) =>
-        !await db.TeamPupils.IgnoreQueryFilters().AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Pupil!.ClassId && c.NoPhotos), stop);
+        !await db
+            .TeamPupils.IgnoreQueryFilters()
+            .AnyAsync(m => m.RallyId == rally && db.Classes.Any(c => c.Id == m.Pupil!.ClassId && c.NoPhotos), stop);
 }

@@ -6,8 +6,8 @@ using PluckyRally.Core;
 namespace PluckyRally.Data.Rallies;
 
 /// <summary>
-/// Appends entries of all rallies, one connection for all: SQLite lets only one write at a time, and what came meanwhile is
-/// written together. An entry is acknowledged only when it is on the disk.
+/// Appends entries of all rallies, one connection for all: SQLite lets only one write at a time, and what came
+/// meanwhile is written together. An entry is acknowledged only when it is on the disk.
 /// </summary>
 public sealed class LogWriter : IAsyncDisposable
 {
@@ -25,7 +25,9 @@ public sealed class LogWriter : IAsyncDisposable
         _writing = Task.Run(WriteAll);
     }
 
-    /// <summary>Appends an entry; done when it is on the disk. An entry that the log has already changes nothing.</summary>
+    /// <summary>
+    /// Appends an entry; done when it is on the disk. An entry that the log has already changes nothing.
+    /// </summary>
     /// <exception cref="SqliteException">The disk is full, or the file cannot be written.</exception>
     /// <exception cref="ObjectDisposedException">The server is stopping.</exception>
     public Task Append(Guid rally, Entry entry)
@@ -57,18 +59,24 @@ public sealed class LogWriter : IAsyncDisposable
         while (await _pending.Reader.WaitToReadAsync())
         {
             var batch = new List<Pending>();
-            while (batch.Count < Together && _pending.Reader.TryRead(out var next)) batch.Add(next);
-            if (Attempt(batch) is null) continue;
+            while (batch.Count < Together && _pending.Reader.TryRead(out var next))
+                batch.Add(next);
+            if (Attempt(batch) is null)
+                continue;
 
             // One of them cannot be written; the others are not to suffer for it.
             foreach (var one in batch)
             {
-                if (Attempt([one]) is { } wrong) one.Done.SetException(wrong);
+                if (Attempt([one]) is { } wrong)
+                    one.Done.SetException(wrong);
             }
         }
     }
 
-    /// <summary>Writes, and gives what went wrong. Whatever that is, it is the answer to who waits; this writer goes on for the others.</summary>
+    /// <summary>
+    /// Writes, and gives what went wrong. Whatever that is, it is the answer to who waits; this writer goes on for the
+    /// others.
+    /// </summary>
 #pragma warning disable CA1031 // The exception is handed on to whoever waits for the entry.
     private Exception? Attempt(IReadOnlyList<Pending> batch)
     {
@@ -90,8 +98,15 @@ public sealed class LogWriter : IAsyncDisposable
         connection.Open();
         using var transaction = connection.BeginTransaction();
         using var insert = connection.CreateCommand();
-        insert.CommandText = """INSERT INTO "Entries" ("RallyId", "EntryId", "Document") VALUES ($rally, $entry, $document) ON CONFLICT ("RallyId", "EntryId") DO NOTHING""";
-        var (rally, entry, document) = (insert.Parameters.Add("$rally", SqliteType.Text), insert.Parameters.Add("$entry", SqliteType.Text), insert.Parameters.Add("$document", SqliteType.Text));
+        insert.CommandText = """
+            INSERT INTO "Entries" ("RallyId", "EntryId",
+            "Document") VALUES ($rally, $entry, $document) ON CONFLICT ("RallyId", "EntryId") DO NOTHING
+            """;
+        var (rally, entry, document) = (
+            insert.Parameters.Add("$rally", SqliteType.Text),
+            insert.Parameters.Add("$entry", SqliteType.Text),
+            insert.Parameters.Add("$document", SqliteType.Text)
+        );
         foreach (var one in batch.Where(b => b.Document.Length > 0))
         {
             (rally.Value, entry.Value, document.Value) = (one.Rally, one.Entry, one.Document);
@@ -99,7 +114,8 @@ public sealed class LogWriter : IAsyncDisposable
         }
 
         transaction.Commit();
-        foreach (var one in batch) one.Done.SetResult();
+        foreach (var one in batch)
+            one.Done.SetResult();
     }
 
     private sealed record Pending(Guid Rally, Guid Entry, string Document)

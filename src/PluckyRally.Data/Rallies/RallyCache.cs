@@ -19,8 +19,9 @@ public sealed record KeptRally(StoredRally Stored, Rally Rally, Result<OpenedRal
 public sealed record Recorded(KeptRally Rally, bool Fresh);
 
 /// <summary>
-/// The rallies that are being run, in memory. The data file is the truth: an entry is written there before it is added here,
-/// and whatever else changes a rally makes it be read again. What is accepted and not yet written is known only to the next entry.
+/// The rallies that are being run, in memory. The data file is the truth: an entry is written there before it is added
+/// here, and whatever else changes a rally makes it be read again. What is accepted and not yet written is known only
+/// to the next entry.
 /// </summary>
 public sealed class RallyCache
 {
@@ -32,7 +33,9 @@ public sealed class RallyCache
     private readonly ConcurrentDictionary<Guid, SemaphoreSlim> _turns = new();
     private int _forgotten;
 
-    /// <summary>Forgets all, so that they are read again; what is being read at this moment is not kept either.</summary>
+    /// <summary>
+    /// Forgets all, so that they are read again; what is being read at this moment is not kept either.
+    /// </summary>
     public void Forget()
     {
         Interlocked.Increment(ref _forgotten);
@@ -46,29 +49,39 @@ public sealed class RallyCache
     /// <summary>A rally as it is now, where it is in memory.</summary>
     public KeptRally? Find(Guid id) => _rallies.GetValueOrDefault(id);
 
-    /// <summary>A rally as it will be when everything that was accepted is on the disk: the next entry joins that.</summary>
-    internal KeptRally? Coming(Guid id) => _coming.TryGetValue(id, out var coming) && coming.Forgotten == Forgotten ? coming.Rally : Find(id);
+    /// <summary>
+    /// A rally as it will be when everything that was accepted is on the disk: the next entry joins that.
+    /// </summary>
+    internal KeptRally? Coming(Guid id) =>
+        _coming.TryGetValue(id, out var coming) && coming.Forgotten == Forgotten ? coming.Rally : Find(id);
 
     /// <param name="rally">The rally with an entry that was accepted and is on its way to the disk.</param>
     /// <param name="forgotten">How often all had been forgotten before.</param>
     internal void Expect(KeptRally rally, int forgotten)
     {
-        if (_coming.Count >= Most && !_coming.ContainsKey(rally.Stored.Id)) _coming.Clear();
+        if (_coming.Count >= Most && !_coming.ContainsKey(rally.Stored.Id))
+            _coming.Clear();
         _coming[rally.Stored.Id] = (rally, forgotten);
     }
 
     /// <param name="rally">As it was read.</param>
-    /// <param name="forgotten">How often all had been forgotten before it was read; if again since, it may be old and is not kept.</param>
+    /// <param name="forgotten">How often all had been forgotten before it was read; if again since, it may be old and
+    /// is not kept.</param>
     internal void Keep(KeptRally rally, int forgotten)
     {
-        if (forgotten != Forgotten) return;
-        if (_rallies.Count >= Most && !_rallies.ContainsKey(rally.Stored.Id)) _rallies.Clear();
+        if (forgotten != Forgotten)
+            return;
+        if (_rallies.Count >= Most && !_rallies.ContainsKey(rally.Stored.Id))
+            _rallies.Clear();
 
         // Of two entries that were written together the answer to the first may come here last.
-        _rallies.AddOrUpdate(rally.Stored.Id, rally, (_, known) => known.Rally.Entries.Count > rally.Rally.Entries.Count ? known : rally);
+        _rallies.AddOrUpdate(rally.Stored.Id, rally, (_, known) =>
+            known.Rally.Entries.Count > rally.Rally.Entries.Count ? known : rally
+        );
 
         // Forgotten between the question above and now.
-        if (forgotten != Forgotten) _rallies.TryRemove(rally.Stored.Id, out _);
+        if (forgotten != Forgotten)
+            _rallies.TryRemove(rally.Stored.Id, out _);
     }
 
     /// <summary>Waits until nobody else reads or writes this rally's log; disposing lets the next one in.</summary>

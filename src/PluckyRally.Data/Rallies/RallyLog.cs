@@ -10,36 +10,79 @@ namespace PluckyRally.Data.Rallies;
 public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, TimeProvider clock)
 {
     /// <summary>All rallies, the newest first, as a list shows them.</summary>
-    public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) => await db.Rallies.AsNoTracking()
-        .Where(r => r.OwnerId == Owner.LocalTeacher).OrderByDescending(r => r.Date).ThenByDescending(r => r.MadeAt)
-        .Select(r => new ListedRally(r.Id, r.Name, r.Date, r.BriefTitle, r.BriefId, r.MadeAt, r.Teams.Count, db.Entries.Count(e => e.RallyId == r.Id), r.PutAway))
-        .ToListAsync(stop);
+    public async Task<IReadOnlyList<ListedRally>> All(CancellationToken stop) =>
+        await db
+            .Rallies.AsNoTracking()
+            .Where(r => r.OwnerId == Owner.LocalTeacher)
+            .OrderByDescending(r => r.Date)
+            .ThenByDescending(r => r.MadeAt)
+            .Select(r => new ListedRally(
+                r.Id,
+                r.Name,
+                r.Date,
+                r.BriefTitle,
+                r.BriefId,
+                r.MadeAt,
+                r.Teams.Count,
+                db.Entries.Count(e => e.RallyId == r.Id),
+                r.PutAway
+            ))
+            .ToListAsync(stop);
 
-    /// <summary>The rallies in which nothing is recorded yet; one whose edition is not understood is left out.</summary>
-    public async Task<IReadOnlyList<(Guid Id, string Name, Edition Edition, IReadOnlyList<int> Members)>> NotBegun(CancellationToken stop)
+    /// <summary>
+    /// The rallies in which nothing is recorded yet; one whose edition is not understood is left out.
+    /// </summary>
+    public async Task<IReadOnlyList<(Guid Id, string Name, Edition Edition, IReadOnlyList<int> Members)>> NotBegun(
+        CancellationToken stop
+    )
     {
-        var rallies = await db.Rallies.AsNoTracking().Where(r => r.OwnerId == Owner.LocalTeacher && !r.PutAway && !db.Entries.Any(e => e.RallyId == r.Id))
-            .Select(r => new { r.Id, r.Name, r.Edition, Members = r.Teams.OrderBy(t => t.Order).Select(t => t.Members).ToList() }).ToListAsync(stop);
-        return [.. rallies.Select(r => (r.Id, r.Name, Edition: DocumentReader.KeptEdition(r.Edition), r.Members)).Where(r => r.Edition is not null).Select(r => (r.Id, r.Name, r.Edition!, (IReadOnlyList<int>)r.Members))];
+        var rallies = await db
+            .Rallies.AsNoTracking()
+            .Where(r => r.OwnerId == Owner.LocalTeacher && !r.PutAway && !db.Entries.Any(e => e.RallyId == r.Id))
+            .Select(r => new
+            {
+                r.Id,
+                r.Name,
+                r.Edition,
+                Members = r.Teams.OrderBy(t => t.Order).Select(t => t.Members).ToList(),
+            })
+            .ToListAsync(stop);
+        return
+        [
+            .. rallies
+                .Select(r => (r.Id, r.Name, Edition: DocumentReader.KeptEdition(r.Edition), r.Members))
+                .Where(r => r.Edition is not null)
+                .Select(r => (r.Id, r.Name, r.Edition!, (IReadOnlyList<int>)r.Members)),
+        ];
     }
 
-    /// <summary>One rally with its whole log, or null. What was read once is kept, since a lesson asks for it many times a second.</summary>
+    /// <summary>
+    /// One rally with its whole log, or null. What was read once is kept, since a lesson asks for it many times a
+    /// second.
+    /// </summary>
     public async Task<KeptRally?> Open(Guid id, CancellationToken stop)
     {
-        if (kept.Find(id) is { } known) return known;
+        if (kept.Find(id) is { } known)
+            return known;
         using var _ = await kept.Alone(id, stop);
         return await OpenAlone(id, stop);
     }
 
     /// <summary>
-    /// Takes an entry into a rally's log, one after the other. Null where there is no such rally; an entry that the log has
-    /// already changes nothing.
+    /// Takes an entry into a rally's log, one after the other. Null where there is no such rally; an entry that the log
+    /// has already changes nothing.
     /// </summary>
     /// <param name="rally">The rally.</param>
     /// <param name="entry">As it came.</param>
-    /// <param name="refuse">Why whoever sent it may not write it, looking at what is in the log; null where that is all right.</param>
+    /// <param name="refuse">Why whoever sent it may not write it, looking at what is in the log; null where that is all
+    /// right.</param>
     /// <param name="stop">Ends the wait for others; once it is being written it is written.</param>
-    public async Task<Result<Recorded>?> Record(Guid rally, Entry entry, Func<KeptRally, Problem?> refuse, CancellationToken stop)
+    public async Task<Result<Recorded>?> Record(
+        Guid rally,
+        Entry entry,
+        Func<KeptRally, Problem?> refuse,
+        CancellationToken stop
+    )
     {
         KeptRally now;
         Task written;
@@ -48,26 +91,33 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         using (await kept.Alone(rally, stop))
         {
             forgotten = kept.Forgotten;
-            if ((kept.Coming(rally) ?? await OpenAlone(rally, stop)) is not { } found) return null;
+            if ((kept.Coming(rally) ?? await OpenAlone(rally, stop)) is not { } found)
+                return null;
 
-            // What is in the log already was accepted once; the same entry again, from a device that missed the answer, changes nothing.
-            // It may still be on its way to the disk: then the answer waits for it, by writing it once more.
+            // What is in the log already was accepted once; the same entry again, from a device that missed the answer,
+            // changes nothing. It may still be on its way to the disk: then the answer waits for it, by writing it once
+            // more.
             if (found.Has(entry.Id))
             {
-                if (kept.Find(rally)?.Has(entry.Id) is true) return Result<Recorded>.Ok(new(found, Fresh: false));
+                if (kept.Find(rally)?.Has(entry.Id) is true)
+                    return Result<Recorded>.Ok(new(found, Fresh: false));
                 (fresh, now) = (false, found);
                 written = writer.Append(rally, found.Rally.Entries.First(e => e.Id == entry.Id));
             }
             else
             {
-                if (!found.Opened.IsOk) return Result<Recorded>.Refused(found.Opened.Problems);
-                if (refuse(found) is { } forbidden) return Result<Recorded>.Refused(forbidden);
+                if (!found.Opened.IsOk)
+                    return Result<Recorded>.Refused(found.Opened.Problems);
+                if (refuse(found) is { } forbidden)
+                    return Result<Recorded>.Refused(forbidden);
                 var accepted = Recorder.Accept(found.Opened.Value, entry);
-                if (!accepted.IsOk) return Result<Recorded>.Refused(accepted.Problems);
+                if (!accepted.IsOk)
+                    return Result<Recorded>.Refused(accepted.Problems);
 
                 // What would make the rally impossible to open again is not written down.
                 var grown = found.Opened.Value.With(accepted.Value);
-                if (!grown.IsOk) return Result<Recorded>.Refused(grown.Problems);
+                if (!grown.IsOk)
+                    return Result<Recorded>.Refused(grown.Problems);
                 now = found with { Rally = found.Rally with { Entries = grown.Value.Received }, Opened = grown };
                 kept.Expect(now, forgotten);
                 written = writer.Append(rally, accepted.Value);
@@ -92,12 +142,25 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 
     private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)
     {
-        if (kept.Find(id) is { } known) return known;
+        if (kept.Find(id) is { } known)
+            return known;
         var forgotten = kept.Forgotten;
         await writer.Written();
-        var stored = await db.Rallies.AsNoTracking().AsSplitQuery().Include(r => r.Teams).ThenInclude(t => t.Pupils).ThenInclude(p => p.Pupil).FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
-        if (stored is null) return null;
-        var entries = await db.Entries.AsNoTracking().Where(e => e.RallyId == id).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(stop);
+        var stored = await db
+            .Rallies.AsNoTracking()
+            .AsSplitQuery()
+            .Include(r => r.Teams)
+                .ThenInclude(t => t.Pupils)
+                    .ThenInclude(p => p.Pupil)
+            .FirstOrDefaultAsync(r => r.Id == id && r.OwnerId == Owner.LocalTeacher, stop);
+        if (stored is null)
+            return null;
+        var entries = await db
+            .Entries.AsNoTracking()
+            .Where(e => e.RallyId == id)
+            .OrderBy(e => e.Sequence)
+            .Select(e => e.Document)
+            .ToListAsync(stop);
         var read = RallyRows.Read(stored, entries);
         kept.Keep(read, forgotten);
         return read;
@@ -109,82 +172,145 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         var id = Guid.CreateVersion7();
 
         var known = await Known(rally, stop);
-        db.Rallies.Add(new StoredRally
-        {
-            Id = id,
-            OwnerId = Owner.LocalTeacher,
-            BriefId = brief,
-            Name = rally.Name,
-            Date = rally.Date,
-            Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
-            BriefTitle = rally.Edition.Brief.Title,
-            MadeAt = clock.GetUtcNow(),
-            Teams = RallyRows.Teams(id, rally, known),
-        });
-        foreach (var entry in RallyRows.Write(id, rally)) db.Entries.Add(entry);
+        db.Rallies.Add(
+            new StoredRally
+            {
+                Id = id,
+                OwnerId = Owner.LocalTeacher,
+                BriefId = brief,
+                Name = rally.Name,
+                Date = rally.Date,
+                Edition = JsonSerializer.Serialize(rally.Edition, Json.Options),
+                BriefTitle = rally.Edition.Brief.Title,
+                MadeAt = clock.GetUtcNow(),
+                Teams = RallyRows.Teams(id, rally, known),
+            }
+        );
+        foreach (var entry in RallyRows.Write(id, rally))
+            db.Entries.Add(entry);
         await db.SaveChangesAsync(stop);
         return id;
     }
 
     /// <summary>
-    /// Which pupil of the classes here each pupil of a rally is, by the id in the rally: the one with that id, or, for a rally
-    /// from a file, the only one with that name. Others are not kept.
+    /// Which pupil of the classes here each pupil of a rally is, by the id in the rally: the one with that id, or, for
+    /// a rally from a file, the only one with that name. Others are not kept.
     /// </summary>
     private async Task<Dictionary<string, Guid>> Known(Rally rally, CancellationToken stop)
     {
-        var pupils = rally.Teams.SelectMany(t => t.Pupils).Select(p => new Pupil(p.Id, p.Name)).Concat(rally.Latecomers).DistinctBy(p => p.Id).ToList();
-        var (ids, names) = (pupils.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(), pupils.Select(p => p.Name).ToList());
-        var here = await db.Pupils.Where(p => ids.Contains(p.Id) || names.Contains(p.Name)).Select(p => new { p.Id, p.Name }).ToListAsync(stop);
+        var pupils = rally
+            .Teams.SelectMany(t => t.Pupils)
+            .Select(p => new Pupil(p.Id, p.Name))
+            .Concat(rally.Latecomers)
+            .DistinctBy(p => p.Id)
+            .ToList();
+        var (ids, names) = (
+            pupils.Select(p => Guid.TryParse(p.Id, out var id) ? id : Guid.Empty).ToList(),
+            pupils.Select(p => p.Name).ToList()
+        );
+        var here = await db
+            .Pupils.Where(p => ids.Contains(p.Id) || names.Contains(p.Name))
+            .Select(p => new { p.Id, p.Name })
+            .ToListAsync(stop);
         var byId = here.ToDictionary(p => p.Id.ToString(), p => p.Id);
         var byName = here.GroupBy(p => p.Name).Where(g => g.Count() == 1).ToDictionary(g => g.Key, g => g.Single().Id);
-        return pupils.Select(p => (p.Id, Here: byId.TryGetValue(p.Id, out var same) ? same : byName.GetValueOrDefault(p.Name))).Where(p => p.Here != Guid.Empty).ToDictionary(p => p.Id, p => p.Here);
+        return pupils
+            .Select(p => (p.Id, Here: byId.TryGetValue(p.Id, out var same) ? same : byName.GetValueOrDefault(p.Name)))
+            .Where(p => p.Here != Guid.Empty)
+            .ToDictionary(p => p.Id, p => p.Here);
     }
 
     /// <summary>
-    /// The rally that is here already and is the same: it has the entries of this one, or, where nothing is recorded, its name, day,
-    /// brief and teams. Said with how much is in it; null where there is none.
+    /// The rally that is here already and is the same: it has the entries of this one, or, where nothing is recorded,
+    /// its name, day, brief and teams. Said with how much is in it; null where there is none.
     /// </summary>
     public async Task<string?> FindSame(OpenedRally rally, CancellationToken stop)
     {
         var first = rally.Received.Select(e => e.Id).FirstOrDefault();
         var names = rally.Joined.Select(t => t.Name).ToList();
         var (name, date, title) = (rally.Rally.Name, rally.Rally.Date, rally.Rally.Edition.Brief.Title);
-        var same = await db.Rallies.AsNoTracking()
-            .Where(r => r.OwnerId == Owner.LocalTeacher && (rally.Received.Count > 0 ? db.Entries.Any(e => e.RallyId == r.Id && e.EntryId == first) : r.Name == name && r.Date == date && r.BriefTitle == title && r.Teams.Count == names.Count && r.Teams.All(t => names.Contains(t.Name))))
-            .Select(r => new { r.Name, Entries = db.Entries.Count(e => e.RallyId == r.Id), r.PutAway }).FirstOrDefaultAsync(stop);
-        return same is null ? null : $"{same.Name}, with {same.Entries} {(same.Entries == 1 ? "entry" : "entries")}{(same.PutAway ? ", put away" : "")}";
+        var same = await db
+            .Rallies.AsNoTracking()
+            .Where(r =>
+                r.OwnerId == Owner.LocalTeacher
+                && (
+                    rally.Received.Count > 0
+                        ? db.Entries.Any(e => e.RallyId == r.Id && e.EntryId == first)
+                        : r.Name == name
+                            && r.Date == date
+                            && r.BriefTitle == title
+                            && r.Teams.Count == names.Count
+                            && r.Teams.All(t => names.Contains(t.Name))
+                )
+            )
+            .Select(r => new
+            {
+                r.Name,
+                Entries = db.Entries.Count(e => e.RallyId == r.Id),
+                r.PutAway,
+            })
+            .FirstOrDefaultAsync(stop);
+        return same is null
+            ? null
+            : $"{same.Name}, with {same.Entries} {(same.Entries == 1 ? "entry" : "entries")}"
+                + $"{(same.PutAway ? ", put away" : "")}";
     }
 
     /// <summary>Takes a rally away; for some time it can be taken back. False where there is none.</summary>
     public async Task<bool> Delete(Guid id, CancellationToken stop)
     {
-        var gone = await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, clock.GetUtcNow()), stop) > 0;
-        if (gone) kept.Forget();
+        var gone =
+            await db
+                .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
+                .ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, clock.GetUtcNow()), stop) > 0;
+        if (gone)
+            kept.Forget();
         return gone;
     }
 
     /// <summary>Puts a rally away or back on the start page. False where there is no such rally.</summary>
     public async Task<bool> PutAway(Guid id, bool away, CancellationToken stop) =>
-        await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.PutAway, away), stop) > 0;
+        await db
+            .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
+            .ExecuteUpdateAsync(set => set.SetProperty(r => r.PutAway, away), stop) > 0;
 
     /// <summary>
-    /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the pupil whom it puts
-    /// into a team. A name stands in no entry, so that it can be taken away.
+    /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the
+    /// pupil whom it puts into a team. A name stands in no entry, so that it can be taken away.
     /// </summary>
     public async Task Know(Guid rally, Entry.OfTeams entry, CancellationToken stop)
     {
-        if (await db.Rallies.Include(r => r.Teams).ThenInclude(t => t.Pupils).FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop) is not { } stored) return;
+        if (
+            await db
+                .Rallies.Include(r => r.Teams)
+                    .ThenInclude(t => t.Pupils)
+                .FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop)
+            is not { } stored
+        )
+            return;
         var team = stored.Teams.FirstOrDefault(t => t.Id == entry.Team);
-        if (entry is Entry.TeamJoined joined && team is null) stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
-        else if (entry is Entry.PupilPlaced placed && team is not null && Guid.TryParse(placed.Pupil, out var pupil) && team.Pupils.All(p => p.PupilId != pupil)) team.Pupils.Add(RallyRows.Pupil(rally, team.Id, pupil, placed.Jobs, later: true));
-        if (await db.SaveChangesAsync(stop) > 0) kept.Forget();
+        if (entry is Entry.TeamJoined joined && team is null)
+            stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
+        else if (
+            entry is Entry.PupilPlaced placed
+            && team is not null
+            && Guid.TryParse(placed.Pupil, out var pupil)
+            && team.Pupils.All(p => p.PupilId != pupil)
+        )
+            team.Pupils.Add(RallyRows.Pupil(rally, team.Id, pupil, placed.Jobs, later: true));
+        if (await db.SaveChangesAsync(stop) > 0)
+            kept.Forget();
     }
 
     /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
     public async Task<bool> LetJudgesStrikeOthers(Guid id, bool may, CancellationToken stop)
     {
-        var there = await db.Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher).ExecuteUpdateAsync(set => set.SetProperty(r => r.JudgesStrikeOthers, may), stop) > 0;
-        if (there) kept.Forget();
+        var there =
+            await db
+                .Rallies.Where(r => r.Id == id && r.OwnerId == Owner.LocalTeacher)
+                .ExecuteUpdateAsync(set => set.SetProperty(r => r.JudgesStrikeOthers, may), stop) > 0;
+        if (there)
+            kept.Forget();
         return there;
     }
 }
@@ -199,4 +325,14 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 /// <param name="Teams">How many teams there are.</param>
 /// <param name="Entries">How many entries there are.</param>
 /// <param name="PutAway">Whether it is put away.</param>
-public sealed record ListedRally(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, DateTimeOffset MadeAt, int Teams, int Entries, bool PutAway);
+public sealed record ListedRally(
+    Guid Id,
+    string Name,
+    DateOnly? Date,
+    string BriefTitle,
+    Guid? BriefId,
+    DateTimeOffset MadeAt,
+    int Teams,
+    int Entries,
+    bool PutAway
+);

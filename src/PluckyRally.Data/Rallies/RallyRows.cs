@@ -4,7 +4,9 @@ using PluckyRally.Data.Classes;
 
 namespace PluckyRally.Data.Rallies;
 
-/// <summary>Between a rally and its rows. A row that is not understood closes nothing: it is handed on as it is.</summary>
+/// <summary>
+/// Between a rally and its rows. A row that is not understood closes nothing: it is handed on as it is.
+/// </summary>
 internal static class RallyRows
 {
     /// <summary>The rally as its rows have it.</summary>
@@ -16,8 +18,10 @@ internal static class RallyRows
         var unread = new List<UnreadEntry>();
         foreach (var document in documents)
         {
-            if (DocumentReader.KeptEntry(document) is { } entry) entries.Add(entry);
-            else unread.Add(new(entries.Count, document));
+            if (DocumentReader.KeptEntry(document) is { } entry)
+                entries.Add(entry);
+            else
+                unread.Add(new(entries.Count, document));
         }
 
         var edition = DocumentReader.KeptEdition(stored.Edition);
@@ -27,11 +31,23 @@ internal static class RallyRows
             Date = stored.Date,
             Edition = edition ?? new Edition { Brief = new Brief { Title = stored.BriefTitle } },
             Teams = [.. stored.Teams.Where(t => !t.Later).OrderBy(t => t.Order).Select(Team)],
-            Latecomers = [.. stored.Teams.SelectMany(t => t.Pupils).Where(p => p.Later).OrderBy(p => p.Pupil!.Order).DistinctBy(p => p.PupilId).Select(p => new Pupil(p.PupilId.ToString(), p.Pupil!.Name))],
+            Latecomers =
+            [
+                .. stored
+                    .Teams.SelectMany(t => t.Pupils)
+                    .Where(p => p.Later)
+                    .OrderBy(p => p.Pupil!.Order)
+                    .DistinctBy(p => p.PupilId)
+                    .Select(p => new Pupil(p.PupilId.ToString(), p.Pupil!.Name)),
+            ],
             Entries = entries,
             Unread = unread,
         };
-        return new(stored, rally, edition is null ? Result<OpenedRally>.Refused(NotUnderstood) : OpenedRally.Open(rally));
+        return new(
+            stored,
+            rally,
+            edition is null ? Result<OpenedRally>.Refused(NotUnderstood) : OpenedRally.Open(rally)
+        );
     }
 
     /// <summary>The rows of a rally's entries, each id once, those that are not understood in their places.</summary>
@@ -41,41 +57,115 @@ internal static class RallyRows
         for (var i = 0; i <= read.Entries.Count; i++)
         {
             // An entry that nobody understands may have an id that nobody can read; its row gets one of its own.
-            foreach (var unread in read.Unread.Where(u => u.Before == i || (i == read.Entries.Count && u.Before > i))) yield return new() { RallyId = rally, EntryId = IdIn(unread.Text), Document = unread.Text };
+            foreach (var unread in read.Unread.Where(u => u.Before == i || (i == read.Entries.Count && u.Before > i)))
+                yield return new()
+                {
+                    RallyId = rally,
+                    EntryId = IdIn(unread.Text),
+                    Document = unread.Text,
+                };
             // So does one with an id that another has: it is set aside again whenever the rally is opened.
-            if (i < read.Entries.Count) yield return new() { RallyId = rally, EntryId = used.Add(read.Entries[i].Id) ? read.Entries[i].Id : Guid.CreateVersion7(), Document = JsonSerializer.Serialize(read.Entries[i], Json.Options) };
+            if (i < read.Entries.Count)
+                yield return new()
+                {
+                    RallyId = rally,
+                    EntryId = used.Add(read.Entries[i].Id) ? read.Entries[i].Id : Guid.CreateVersion7(),
+                    Document = JsonSerializer.Serialize(read.Entries[i], Json.Options),
+                };
         }
     }
 
-    /// <summary>The rows of a rally's teams: those that it was begun with, and those that its log brings, with the pupils who are known here.</summary>
+    /// <summary>
+    /// The rows of a rally's teams: those that it was begun with, and those that its log brings, with the pupils who
+    /// are known here.
+    /// </summary>
     /// <param name="id">The rally's id.</param>
     /// <param name="rally">The rally.</param>
     /// <param name="known">Which pupil here each pupil of the rally is, by the id in it.</param>
     public static List<StoredTeam> Teams(Guid id, Rally rally, IReadOnlyDictionary<string, Guid> known)
     {
-        var teams = rally.Teams.Select((t, i) => new StoredTeam { RallyId = id, Id = t.Id, Name = t.Name, CallSign = t.CallSign, Members = t.Members, Order = i, Pupils = [.. t.Pupils.Where(p => known.ContainsKey(p.Id)).DistinctBy(p => known[p.Id]).Select(p => Pupil(id, t.Id, known[p.Id], p.Jobs, later: false))] }).ToList();
-        foreach (var joined in rally.Entries.OfType<Entry.TeamJoined>().Where(j => teams.All(t => t.Id != j.Team)).DistinctBy(j => j.Team).ToList()) teams.Add(Joined(id, joined, teams.Count));
+        var teams = rally
+            .Teams.Select(
+                (t, i) =>
+                    new StoredTeam
+                    {
+                        RallyId = id,
+                        Id = t.Id,
+                        Name = t.Name,
+                        CallSign = t.CallSign,
+                        Members = t.Members,
+                        Order = i,
+                        Pupils =
+                        [
+                            .. t
+                                .Pupils.Where(p => known.ContainsKey(p.Id))
+                                .DistinctBy(p => known[p.Id])
+                                .Select(p => Pupil(id, t.Id, known[p.Id], p.Jobs, later: false)),
+                        ],
+                    }
+            )
+            .ToList();
+        foreach (
+            var joined in rally
+                .Entries.OfType<Entry.TeamJoined>()
+                .Where(j => teams.All(t => t.Id != j.Team))
+                .DistinctBy(j => j.Team)
+                .ToList()
+        )
+            teams.Add(Joined(id, joined, teams.Count));
         foreach (var placed in rally.Entries.OfType<Entry.PupilPlaced>().Where(p => known.ContainsKey(p.Pupil)))
         {
-            if (teams.FirstOrDefault(t => t.Id == placed.Team) is { } team && team.Pupils.All(p => p.PupilId != known[placed.Pupil])) team.Pupils.Add(Pupil(id, team.Id, known[placed.Pupil], placed.Jobs, later: true));
+            if (
+                teams.FirstOrDefault(t => t.Id == placed.Team) is { } team
+                && team.Pupils.All(p => p.PupilId != known[placed.Pupil])
+            )
+                team.Pupils.Add(Pupil(id, team.Id, known[placed.Pupil], placed.Jobs, later: true));
         }
 
         return teams;
     }
 
     /// <summary>The row of a team that came later.</summary>
-    public static StoredTeam Joined(Guid rally, Entry.TeamJoined joined, int order) => new() { RallyId = rally, Id = joined.Team, Name = joined.Name, CallSign = joined.CallSign, Members = joined.Members, Order = order, Later = true };
+    public static StoredTeam Joined(Guid rally, Entry.TeamJoined joined, int order) =>
+        new()
+        {
+            RallyId = rally,
+            Id = joined.Team,
+            Name = joined.Name,
+            CallSign = joined.CallSign,
+            Members = joined.Members,
+            Order = order,
+            Later = true,
+        };
 
     /// <summary>The row of a pupil in a team.</summary>
-    public static StoredTeamPupil Pupil(Guid rally, string team, Guid pupil, IReadOnlyList<string> jobs, bool later) => new() { RallyId = rally, TeamId = team, PupilId = pupil, Jobs = string.Join(',', jobs), Later = later };
+    public static StoredTeamPupil Pupil(Guid rally, string team, Guid pupil, IReadOnlyList<string> jobs, bool later) =>
+        new()
+        {
+            RallyId = rally,
+            TeamId = team,
+            PupilId = pupil,
+            Jobs = string.Join(',', jobs),
+            Later = later,
+        };
 
-    private static readonly Problem NotUnderstood = new("/edition", "The brief of this rally is not understood.", "It was written by a newer version, or the data file is damaged. Nothing of it is lost: update Plucky Rally, or bring back a copy.");
+    private static readonly Problem NotUnderstood = new(
+        "/edition",
+        "The brief of this rally is not understood.",
+        "It was written by a newer version, or the data file is damaged. Nothing of it is lost: update "
+            + "Plucky Rally, or bring back a copy."
+    );
 
     private static Guid IdIn(string text)
     {
         try
         {
-            return JsonElement.Parse(text) is { ValueKind: JsonValueKind.Object } entry && entry.TryGetProperty("id", out var id) && id.TryGetGuid(out var known) ? known : Guid.CreateVersion7();
+            return
+                JsonElement.Parse(text) is { ValueKind: JsonValueKind.Object } entry
+                && entry.TryGetProperty("id", out var id)
+                && id.TryGetGuid(out var known)
+                ? known
+                : Guid.CreateVersion7();
         }
         catch (Exception strange) when (strange is JsonException or InvalidOperationException)
         {
@@ -83,12 +173,23 @@ internal static class RallyRows
         }
     }
 
-    private static Team Team(StoredTeam team) => new()
-    {
-        Id = team.Id,
-        Name = team.Name,
-        CallSign = team.CallSign,
-        Members = team.Members,
-        Pupils = [.. team.Pupils.Where(p => !p.Later).OrderBy(p => p.Pupil!.Order).Select(p => new TeamPupil(p.PupilId.ToString(), p.Pupil!.Name, p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)))],
-    };
+    private static Team Team(StoredTeam team) =>
+        new()
+        {
+            Id = team.Id,
+            Name = team.Name,
+            CallSign = team.CallSign,
+            Members = team.Members,
+            Pupils =
+            [
+                .. team
+                    .Pupils.Where(p => !p.Later)
+                    .OrderBy(p => p.Pupil!.Order)
+                    .Select(p => new TeamPupil(
+                        p.PupilId.ToString(),
+                        p.Pupil!.Name,
+                        p.Jobs.Split(',', StringSplitOptions.RemoveEmptyEntries)
+                    )),
+            ],
+        };
 }

@@ -6,10 +6,10 @@ using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Rallies;
 
-internal sealed class StoredRallyConfiguration :
-    IEntityTypeConfiguration<StoredRally>,
-    IEntityTypeConfiguration<StoredTeam>,
-    IEntityTypeConfiguration<StoredEntry>
+internal sealed class StoredRallyConfiguration
+    : IEntityTypeConfiguration<StoredRally>,
+        IEntityTypeConfiguration<StoredTeam>,
+        IEntityTypeConfiguration<StoredEntry>
 {
     public void Configure(EntityTypeBuilder<StoredRally> rally)
     {

@@ -31,7 +31,14 @@ public enum RemovedSort
 /// <param name="Of">What it belonged to; empty for what stands by itself.</param>
 /// <param name="RemovedAt">When it was taken away.</param>
 /// <param name="GoneAt">When it is gone for good.</param>
-public sealed record Removed(RemovedSort Sort, Guid Id, string Name, string Of, DateTimeOffset RemovedAt, DateTimeOffset GoneAt);
+public sealed record Removed(
+    RemovedSort Sort,
+    Guid Id,
+    string Name,
+    string Of,
+    DateTimeOffset RemovedAt,
+    DateTimeOffset GoneAt
+);
 
 /// <summary>What was taken away: shown, taken back, and after some time gone for good.</summary>
 public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept, TimeProvider clock)
@@ -39,23 +46,95 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
     /// <summary>Days for which something can be taken back.</summary>
     public const int Days = 30;
 
-    /// <summary>Everything that can be taken back, the last taken away first. What went with something else is not listed by itself.</summary>
+    /// <summary>
+    /// Everything that can be taken back, the last taken away first. What went with something else is not listed by
+    /// itself.
+    /// </summary>
     public async Task<IReadOnlyList<Removed>> All(CancellationToken stop)
     {
-        var briefs = await db.Briefs.IgnoreQueryFilters().Where(b => b.DeletedAt != null).Select(b => new { b.Id, b.Title, b.DeletedAt }).ToListAsync(stop);
-        var rallies = await db.Rallies.IgnoreQueryFilters().Where(r => r.DeletedAt != null).Select(r => new { r.Id, r.Name, r.BriefTitle, r.DeletedAt }).ToListAsync(stop);
-        var classes = await db.Classes.IgnoreQueryFilters().Where(c => c.DeletedAt != null).Select(c => new { c.Id, c.Name, c.DeletedAt }).ToListAsync(stop);
-        var pupils = await db.Pupils.IgnoreQueryFilters().Where(p => p.DeletedAt != null)
-            .Join(db.Classes.IgnoreQueryFilters(), p => p.ClassId, c => c.Id, (p, c) => new { p.Id, p.Name, Class = c.Name, p.DeletedAt, WithClass = c.DeletedAt != null }).ToListAsync(stop);
-        var photos = await db.Photos.IgnoreQueryFilters().Where(p => p.DeletedAt != null)
-            .Join(db.Rallies.IgnoreQueryFilters(), p => p.RallyId, r => r.Id, (p, r) => new { p.Id, p.By, Rally = r.Name, p.DeletedAt, WithRally = r.DeletedAt != null }).ToListAsync(stop);
+        var briefs = await db
+            .Briefs.IgnoreQueryFilters()
+            .Where(b => b.DeletedAt != null)
+            .Select(b => new
+            {
+                b.Id,
+                b.Title,
+                b.DeletedAt,
+            })
+            .ToListAsync(stop);
+        var rallies = await db
+            .Rallies.IgnoreQueryFilters()
+            .Where(r => r.DeletedAt != null)
+            .Select(r => new
+            {
+                r.Id,
+                r.Name,
+                r.BriefTitle,
+                r.DeletedAt,
+            })
+            .ToListAsync(stop);
+        var classes = await db
+            .Classes.IgnoreQueryFilters()
+            .Where(c => c.DeletedAt != null)
+            .Select(c => new
+            {
+                c.Id,
+                c.Name,
+                c.DeletedAt,
+            })
+            .ToListAsync(stop);
+        var pupils = await db
+            .Pupils.IgnoreQueryFilters()
+            .Where(p => p.DeletedAt != null)
+            .Join(
+                db.Classes.IgnoreQueryFilters(),
+                p => p.ClassId,
+                c => c.Id,
+                (p, c) =>
+                    new
+                    {
+                        p.Id,
+                        p.Name,
+                        Class = c.Name,
+                        p.DeletedAt,
+                        WithClass = c.DeletedAt != null,
+                    }
+            )
+            .ToListAsync(stop);
+        var photos = await db
+            .Photos.IgnoreQueryFilters()
+            .Where(p => p.DeletedAt != null)
+            .Join(
+                db.Rallies.IgnoreQueryFilters(),
+                p => p.RallyId,
+                r => r.Id,
+                (p, r) =>
+                    new
+                    {
+                        p.Id,
+                        p.By,
+                        Rally = r.Name,
+                        p.DeletedAt,
+                        WithRally = r.DeletedAt != null,
+                    }
+            )
+            .ToListAsync(stop);
         return
         [
-            .. briefs.Select(b => Thing(RemovedSort.Brief, b.Id, b.Title, "", b.DeletedAt))
+            .. briefs
+                .Select(b => Thing(RemovedSort.Brief, b.Id, b.Title, "", b.DeletedAt))
                 .Concat(rallies.Select(r => Thing(RemovedSort.Rally, r.Id, r.Name, r.BriefTitle, r.DeletedAt)))
                 .Concat(classes.Select(c => Thing(RemovedSort.Class, c.Id, c.Name, "", c.DeletedAt)))
-                .Concat(pupils.Where(p => !p.WithClass).Select(p => Thing(RemovedSort.Pupil, p.Id, p.Name, p.Class, p.DeletedAt)))
-                .Concat(photos.Where(p => !p.WithRally).Select(p => Thing(RemovedSort.Photo, p.Id, p.By, p.Rally, p.DeletedAt)))
+                .Concat(
+                    pupils
+                        .Where(p => !p.WithClass)
+                        .Select(p => Thing(RemovedSort.Pupil, p.Id, p.Name, p.Class, p.DeletedAt))
+                )
+                .Concat(
+                    photos
+                        .Where(p => !p.WithRally)
+                        .Select(p => Thing(RemovedSort.Photo, p.Id, p.By, p.Rally, p.DeletedAt))
+                )
                 .OrderByDescending(t => t.RemovedAt),
         ];
     }
@@ -66,32 +145,73 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
         await using var whole = await db.Database.BeginTransactionAsync(stop);
         var back = sort switch
         {
-            RemovedSort.Brief => await db.Briefs.IgnoreQueryFilters().Where(b => b.Id == id && b.DeletedAt != null).ExecuteUpdateAsync(set => set.SetProperty(b => b.DeletedAt, (DateTimeOffset?)null), stop),
-            RemovedSort.Rally => await db.Rallies.IgnoreQueryFilters().Where(r => r.Id == id && r.DeletedAt != null).ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, (DateTimeOffset?)null), stop),
+            RemovedSort.Brief => await db
+                .Briefs.IgnoreQueryFilters()
+                .Where(b => b.Id == id && b.DeletedAt != null)
+                .ExecuteUpdateAsync(set => set.SetProperty(b => b.DeletedAt, (DateTimeOffset?)null), stop),
+            RemovedSort.Rally => await db
+                .Rallies.IgnoreQueryFilters()
+                .Where(r => r.Id == id && r.DeletedAt != null)
+                .ExecuteUpdateAsync(set => set.SetProperty(r => r.DeletedAt, (DateTimeOffset?)null), stop),
             RemovedSort.Class => await TakeClassBack(id, stop),
-            RemovedSort.Pupil => await db.Pupils.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
-            RemovedSort.Photo => await db.Photos.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
+            RemovedSort.Pupil => await db
+                .Pupils.IgnoreQueryFilters()
+                .Where(p => p.Id == id && p.DeletedAt != null)
+                .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
+            RemovedSort.Photo => await db
+                .Photos.IgnoreQueryFilters()
+                .Where(p => p.Id == id && p.DeletedAt != null)
+                .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop),
         };
         await whole.CommitAsync(stop);
-        if (back > 0) kept.Forget();
+        if (back > 0)
+            kept.Forget();
         return back > 0;
     }
 
-    /// <summary>Deletes one thing for good that was taken away. False where there is nothing of this id to be deleted.</summary>
+    /// <summary>
+    /// Deletes one thing for good that was taken away. False where there is nothing of this id to be deleted.
+    /// </summary>
     public async Task<bool> Delete(RemovedSort sort, Guid id, CancellationToken stop)
     {
-        var photos = await db.Photos.IgnoreQueryFilters().Where(p => (sort == RemovedSort.Rally && p.RallyId == id && db.Rallies.IgnoreQueryFilters().Any(r => r.Id == id && r.DeletedAt != null)) || (sort == RemovedSort.Photo && p.Id == id && p.DeletedAt != null))
-            .Select(p => new { p.RallyId, p.Id }).ToListAsync(stop);
+        var photos = await db
+            .Photos.IgnoreQueryFilters()
+            .Where(p =>
+                (
+                    sort == RemovedSort.Rally
+                    && p.RallyId == id
+                    && db.Rallies.IgnoreQueryFilters().Any(r => r.Id == id && r.DeletedAt != null)
+                ) || (sort == RemovedSort.Photo && p.Id == id && p.DeletedAt != null)
+            )
+            .Select(p => new { p.RallyId, p.Id })
+            .ToListAsync(stop);
         var gone = sort switch
         {
-            RemovedSort.Brief => await db.Briefs.IgnoreQueryFilters().Where(b => b.Id == id && b.DeletedAt != null).ExecuteDeleteAsync(stop),
-            RemovedSort.Rally => await db.Rallies.IgnoreQueryFilters().Where(r => r.Id == id && r.DeletedAt != null).ExecuteDeleteAsync(stop),
-            RemovedSort.Class => await db.Classes.IgnoreQueryFilters().Where(c => c.Id == id && c.DeletedAt != null).ExecuteDeleteAsync(stop),
-            RemovedSort.Pupil => await db.Pupils.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteDeleteAsync(stop),
-            RemovedSort.Photo => await db.Photos.IgnoreQueryFilters().Where(p => p.Id == id && p.DeletedAt != null).ExecuteDeleteAsync(stop),
+            RemovedSort.Brief => await db
+                .Briefs.IgnoreQueryFilters()
+                .Where(b => b.Id == id && b.DeletedAt != null)
+                .ExecuteDeleteAsync(stop),
+            RemovedSort.Rally => await db
+                .Rallies.IgnoreQueryFilters()
+                .Where(r => r.Id == id && r.DeletedAt != null)
+                .ExecuteDeleteAsync(stop),
+            RemovedSort.Class => await db
+                .Classes.IgnoreQueryFilters()
+                .Where(c => c.Id == id && c.DeletedAt != null)
+                .ExecuteDeleteAsync(stop),
+            RemovedSort.Pupil => await db
+                .Pupils.IgnoreQueryFilters()
+                .Where(p => p.Id == id && p.DeletedAt != null)
+                .ExecuteDeleteAsync(stop),
+            RemovedSort.Photo => await db
+                .Photos.IgnoreQueryFilters()
+                .Where(p => p.Id == id && p.DeletedAt != null)
+                .ExecuteDeleteAsync(stop),
         };
-        foreach (var photo in photos) File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
-        if (gone > 0) kept.Forget();
+        foreach (var photo in photos)
+            File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
+        if (gone > 0)
+            kept.Forget();
         return gone > 0;
     }
 
@@ -99,25 +219,43 @@ public sealed class RemovedThings(RallyDb db, DataFolder folder, RallyCache kept
     public async Task Sweep(CancellationToken stop)
     {
         var before = clock.GetUtcNow().AddDays(-Days);
-        var photos = await db.Photos.IgnoreQueryFilters()
-            .Where(p => p.DeletedAt < before || db.Rallies.IgnoreQueryFilters().Any(r => r.Id == p.RallyId && r.DeletedAt < before))
-            .Select(p => new { p.RallyId, p.Id }).ToListAsync(stop);
+        var photos = await db
+            .Photos.IgnoreQueryFilters()
+            .Where(p =>
+                p.DeletedAt < before
+                || db.Rallies.IgnoreQueryFilters().Any(r => r.Id == p.RallyId && r.DeletedAt < before)
+            )
+            .Select(p => new { p.RallyId, p.Id })
+            .ToListAsync(stop);
         await db.Photos.IgnoreQueryFilters().Where(p => p.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Rallies.IgnoreQueryFilters().Where(r => r.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Briefs.IgnoreQueryFilters().Where(b => b.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Pupils.IgnoreQueryFilters().Where(p => p.DeletedAt < before).ExecuteDeleteAsync(stop);
         await db.Classes.IgnoreQueryFilters().Where(c => c.DeletedAt < before).ExecuteDeleteAsync(stop);
-        foreach (var photo in photos) File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
+        foreach (var photo in photos)
+            File.Delete(PhotoAlbum.FileOf(folder, photo.RallyId, photo.Id));
     }
 
     /// <summary>The pupils who went with their class come back with it, and no others.</summary>
     private async Task<int> TakeClassBack(Guid id, CancellationToken stop)
     {
-        var at = await db.Classes.IgnoreQueryFilters().Where(c => c.Id == id).Select(c => c.DeletedAt).FirstOrDefaultAsync(stop);
-        if (at is null) return 0;
-        await db.Pupils.IgnoreQueryFilters().Where(p => p.ClassId == id && p.DeletedAt == at).ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop);
-        return await db.Classes.IgnoreQueryFilters().Where(c => c.Id == id).ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, (DateTimeOffset?)null), stop);
+        var at = await db
+            .Classes.IgnoreQueryFilters()
+            .Where(c => c.Id == id)
+            .Select(c => c.DeletedAt)
+            .FirstOrDefaultAsync(stop);
+        if (at is null)
+            return 0;
+        await db
+            .Pupils.IgnoreQueryFilters()
+            .Where(p => p.ClassId == id && p.DeletedAt == at)
+            .ExecuteUpdateAsync(set => set.SetProperty(p => p.DeletedAt, (DateTimeOffset?)null), stop);
+        return await db
+            .Classes.IgnoreQueryFilters()
+            .Where(c => c.Id == id)
+            .ExecuteUpdateAsync(set => set.SetProperty(c => c.DeletedAt, (DateTimeOffset?)null), stop);
     }
 
-    private static Removed Thing(RemovedSort sort, Guid id, string name, string of, DateTimeOffset? at) => new(sort, id, name, of, at!.Value, at.Value.AddDays(Days));
+    private static Removed Thing(RemovedSort sort, Guid id, string name, string of, DateTimeOffset? at) =>
+        new(sort, id, name, of, at!.Value, at.Value.AddDays(Days));
 }

@@ -14,17 +14,32 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     /// <summary>Begins a session.</summary>
     public async Task Begin(string id, bool teacher, DateTimeOffset expires, CancellationToken stop)
     {
-        db.Sessions.Add(new() { Id = id, Teacher = teacher, ExpiresAt = expires });
+        db.Sessions.Add(
+            new()
+            {
+                Id = id,
+                Teacher = teacher,
+                ExpiresAt = expires,
+            }
+        );
         await db.SaveChangesAsync(stop);
     }
 
     /// <summary>When a session ends by itself; null where there is none.</summary>
     public Task<DateTimeOffset?> Ends(string id, CancellationToken stop) =>
-        db.Sessions.AsNoTracking().Where(s => s.Id == id).Select(s => (DateTimeOffset?)s.ExpiresAt).FirstOrDefaultAsync(stop);
+        db
+            .Sessions.AsNoTracking()
+            .Where(s => s.Id == id)
+            .Select(s => (DateTimeOffset?)s.ExpiresAt)
+            .FirstOrDefaultAsync(stop);
 
-    /// <summary>Lets a session that is in use go on. False where it was ended meanwhile: it does not come back.</summary>
+    /// <summary>
+    /// Lets a session that is in use go on. False where it was ended meanwhile: it does not come back.
+    /// </summary>
     public async Task<bool> GoOn(string id, DateTimeOffset expires, CancellationToken stop) =>
-        await db.Sessions.Where(s => s.Id == id).ExecuteUpdateAsync(set => set.SetProperty(s => s.ExpiresAt, expires), stop) > 0;
+        await db
+            .Sessions.Where(s => s.Id == id)
+            .ExecuteUpdateAsync(set => set.SetProperty(s => s.ExpiresAt, expires), stop) > 0;
 
     /// <summary>Ends a session.</summary>
     public Task End(string id, CancellationToken stop) => db.Sessions.Where(s => s.Id == id).ExecuteDeleteAsync(stop);
@@ -48,7 +63,15 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     public Task<bool> IsTaken(Guid rally, string name, string session, CancellationToken stop)
     {
         var key = KeyOf(name);
-        return db.Set<StoredJudgeName>().AnyAsync(n => n.RallyId == rally && n.Key == key && n.SessionId != session && db.Passes.Any(p => p.Id == n.PassId && p.EndedAt == null), stop);
+        return db.Set<StoredJudgeName>()
+            .AnyAsync(
+                n =>
+                    n.RallyId == rally
+                    && n.Key == key
+                    && n.SessionId != session
+                    && db.Passes.Any(p => p.Id == n.PassId && p.EndedAt == null),
+                stop
+            );
     }
 
     /// <summary>Writes down that a device judges a rally under a name.</summary>
@@ -56,29 +79,53 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
     {
         var key = KeyOf(name);
         var names = db.Set<StoredJudgeName>();
-        var known = await names.FirstOrDefaultAsync(n => n.RallyId == rally && n.Key == key && n.SessionId == session, stop);
-        if (known is null) names.Add(new() { RallyId = rally, Key = key, SessionId = session, PassId = pass, Name = name });
-        else (known.PassId, known.Name) = (pass, name);
+        var known = await names.FirstOrDefaultAsync(
+            n => n.RallyId == rally && n.Key == key && n.SessionId == session,
+            stop
+        );
+        if (known is null)
+            names.Add(
+                new()
+                {
+                    RallyId = rally,
+                    Key = key,
+                    SessionId = session,
+                    PassId = pass,
+                    Name = name,
+                }
+            );
+        else
+            (known.PassId, known.Name) = (pass, name);
         await db.SaveChangesAsync(stop);
     }
 
     /// <summary>The names under which a device has judged a rally.</summary>
     public async Task<IReadOnlyList<string>> NamesOf(Guid rally, string session, CancellationToken stop) =>
-        await db.Set<StoredJudgeName>().Where(n => n.RallyId == rally && n.SessionId == session).Select(n => n.Name).ToListAsync(stop);
-
-    /// <summary>What names have in common that are read as the same: case, spaces, punctuation and wide letters do not tell them apart.</summary>
-    public static string KeyOf(string name) => string.Concat(
-        name.Select(c => c is >= '\uFF01' and <= '\uFF5E' ? (char)(c - 0xFEE0) : c)
-            .Where(char.IsLetterOrDigit)
-            .Select(char.ToLowerInvariant));
+        await db.Set<StoredJudgeName>()
+            .Where(n => n.RallyId == rally && n.SessionId == session)
+            .Select(n => n.Name)
+            .ToListAsync(stop);
 
     /// <summary>
-    /// Whether a name could be read as another, plain one: it has as many letters, and each is the same or one of another script or with
-    /// a mark on it, of which many look alike.
+    /// What names have in common that are read as the same: case, spaces, punctuation and wide letters do not tell them
+    /// apart.
+    /// </summary>
+    public static string KeyOf(string name) =>
+        string.Concat(
+            name.Select(c => c is >= '\uFF01' and <= '\uFF5E' ? (char)(c - 0xFEE0) : c)
+                .Where(char.IsLetterOrDigit)
+                .Select(char.ToLowerInvariant)
+        );
+
+    /// <summary>
+    /// Whether a name could be read as another, plain one: it has as many letters, and each is the same or one of
+    /// another script or with a mark on it, of which many look alike.
     /// </summary>
     public static bool ReadsAs(string name, string plain)
     {
         var (key, other) = (KeyOf(name), KeyOf(plain));
-        return key.Length == other.Length && key.Zip(other).All(p => p.First == p.Second || p.First > 127) && key.Zip(other).Count(p => p.First == p.Second) > other.Length / 2;
+        return key.Length == other.Length
+            && key.Zip(other).All(p => p.First == p.Second || p.First > 127)
+            && key.Zip(other).Count(p => p.First == p.Second) > other.Length / 2;
     }
 }

@@ -35,13 +35,20 @@ public sealed class StoredJudgeName
     public required string Name { get; set; }
 }
 
-internal sealed class StoredSessionConfiguration : IEntityTypeConfiguration<StoredSession>, IEntityTypeConfiguration<StoredJudgeName>
+internal sealed class StoredSessionConfiguration
+    : IEntityTypeConfiguration<StoredSession>,
+        IEntityTypeConfiguration<StoredJudgeName>
 {
     public void Configure(EntityTypeBuilder<StoredSession> session) => session.Property(s => s.Id).HasMaxLength(64);
 
     public void Configure(EntityTypeBuilder<StoredJudgeName> name)
     {
-        name.HasKey(n => new { n.RallyId, n.Key, n.SessionId });
+        name.HasKey(n => new
+        {
+            n.RallyId,
+            n.Key,
+            n.SessionId,
+        });
         name.HasOne<StoredSession>().WithMany().HasForeignKey(n => n.SessionId).OnDelete(DeleteBehavior.Cascade);
     }
 }

@@ -8,12 +8,30 @@ public sealed class PlanBook(RallyDb db)
 {
     /// <summary>All plans with their briefs, by day; those of briefs that were taken away are not among them.</summary>
     public async Task<IReadOnlyList<PlannedBrief>> All(CancellationToken stop) =>
-        [.. await db.Plans.AsNoTracking().OrderBy(p => p.Date).Join(db.Briefs, p => p.BriefId, b => b.Id, (p, b) => new PlannedBrief(p.Id, p.BriefId, b.Title, b.Document, p.Date, p.WholeWeek, p.For)).ToListAsync(stop)];
+        [
+            .. await db
+                .Plans.AsNoTracking()
+                .OrderBy(p => p.Date)
+                .Join(
+                    db.Briefs,
+                    p => p.BriefId,
+                    b => b.Id,
+                    (p, b) => new PlannedBrief(p.Id, p.BriefId, b.Title, b.Document, p.Date, p.WholeWeek, p.For)
+                )
+                .ToListAsync(stop),
+        ];
 
     /// <summary>Plans a brief.</summary>
     public async Task<Guid> Add(BriefPlan plan, CancellationToken stop)
     {
-        var stored = new StoredPlan { Id = Guid.CreateVersion7(), BriefId = plan.Brief, Date = plan.Date, WholeWeek = plan.WholeWeek, For = plan.For.Trim() };
+        var stored = new StoredPlan
+        {
+            Id = Guid.CreateVersion7(),
+            BriefId = plan.Brief,
+            Date = plan.Date,
+            WholeWeek = plan.WholeWeek,
+            For = plan.For.Trim(),
+        };
         db.Plans.Add(stored);
         await db.SaveChangesAsync(stop);
         return stored.Id;
@@ -22,14 +40,21 @@ public sealed class PlanBook(RallyDb db)
     /// <summary>Changes a plan. False where there is none.</summary>
     public async Task<bool> Change(Guid id, BriefPlan plan, CancellationToken stop)
     {
-        if (await db.Plans.FindAsync([id], stop) is not { } there) return false;
-        (there.BriefId, there.Date, there.WholeWeek, there.For) = (plan.Brief, plan.Date, plan.WholeWeek, plan.For.Trim());
+        if (await db.Plans.FindAsync([id], stop) is not { } there)
+            return false;
+        (there.BriefId, there.Date, there.WholeWeek, there.For) = (
+            plan.Brief,
+            plan.Date,
+            plan.WholeWeek,
+            plan.For.Trim()
+        );
         await db.SaveChangesAsync(stop);
         return true;
     }
 
     /// <summary>Takes a plan out. False where there is none.</summary>
-    public async Task<bool> Remove(Guid id, CancellationToken stop) => await db.Plans.Where(p => p.Id == id).ExecuteDeleteAsync(stop) > 0;
+    public async Task<bool> Remove(Guid id, CancellationToken stop) =>
+        await db.Plans.Where(p => p.Id == id).ExecuteDeleteAsync(stop) > 0;
 }
 
 /// <summary>A plan with its brief.</summary>
@@ -40,7 +65,15 @@ public sealed class PlanBook(RallyDb db)
 /// <param name="Date">The day, or a day of the week.</param>
 /// <param name="WholeWeek">Whether it is that week.</param>
 /// <param name="For">For whom.</param>
-public sealed record PlannedBrief(Guid Id, Guid Brief, string Title, string Document, DateOnly Date, bool WholeWeek, string For)
+public sealed record PlannedBrief(
+    Guid Id,
+    Guid Brief,
+    string Title,
+    string Document,
+    DateOnly Date,
+    bool WholeWeek,
+    string For
+)
 {
     /// <summary>What it is called among what is to be bought: the class, or the brief where nobody is named.</summary>
     public string Name => For.Length > 0 ? For : Title;

@@ -24,7 +24,14 @@ public sealed class StoredPlan
     public required string For { get; set; }
 
     /// <summary>The same as the core has it.</summary>
-    public BriefPlan Plan => new() { Brief = BriefId, Date = Date, WholeWeek = WholeWeek, For = For };
+    public BriefPlan Plan =>
+        new()
+        {
+            Brief = BriefId,
+            Date = Date,
+            WholeWeek = WholeWeek,
+            For = For,
+        };
 }
 
 internal sealed class StoredPlanConfiguration : IEntityTypeConfiguration<StoredPlan>

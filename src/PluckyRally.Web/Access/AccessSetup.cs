@@ -10,7 +10,9 @@ using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Web;
 
-/// <summary>Who may do what: everything is the teacher's unless an endpoint says that a judge or a wall may have it.</summary>
+/// <summary>
+/// Who may do what: everything is the teacher's unless an endpoint says that a judge or a wall may have it.
+/// </summary>
 internal static class AccessSetup
 {
     public const string PassScheme = "Pass";
@@ -31,17 +33,29 @@ internal static class AccessSetup
         KeepOnServer(services, IdentityConstants.ApplicationScheme, "rally-teacher");
         services.Configure<SecurityStampValidatorOptions>(stamp => stamp.OnRefreshingPrincipal = KeepSession);
         services.Configure<PasswordHasherOptions>(hash => hash.IterationCount = PasswordRule.Rounds);
-        services.AddIdentityCore<Owner>(identity =>
-        {
-            identity.Password.RequiredLength = PasswordRule.Shortest;
-            identity.Password.RequireDigit = identity.Password.RequireLowercase = identity.Password.RequireUppercase = identity.Password.RequireNonAlphanumeric = false;
-        }).AddEntityFrameworkStores<RallyDb>().AddSignInManager().AddPasswordValidator<PasswordRule>();
-        services.AddAuthorizationBuilder()
+        services
+            .AddIdentityCore<Owner>(identity =>
+            {
+                identity.Password.RequiredLength = PasswordRule.Shortest;
+                identity.Password.RequireDigit =
+                    identity.Password.RequireLowercase =
+                    identity.Password.RequireUppercase =
+                    identity.Password.RequireNonAlphanumeric =
+                        false;
+            })
+            .AddEntityFrameworkStores<RallyDb>()
+            .AddSignInManager()
+            .AddPasswordValidator<PasswordRule>();
+        services
+            .AddAuthorizationBuilder()
             .SetFallbackPolicy(Policy(CallerRole.Teacher))
             .AddPolicy(nameof(CallerRole.Judge), Policy(CallerRole.Judge))
             .AddPolicy(nameof(CallerRole.Team), Policy(CallerRole.Team))
             .AddPolicy(nameof(CallerRole.Wall), Policy(CallerRole.Wall))
-            .AddPolicy(DayAccess.Policy, new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new DayAccess()).Build());
+            .AddPolicy(
+                DayAccess.Policy,
+                new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new DayAccess()).Build()
+            );
         services.AddGuessLimits();
     }
 
@@ -62,36 +76,44 @@ internal static class AccessSetup
         where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(DayAccess.Policy);
 
     /// <summary>Whether a request comes from the computer that the server runs on.</summary>
-    public static bool IsHere(HttpContext context) => context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
+    public static bool IsHere(HttpContext context) =>
+        context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
-    private static AuthorizationPolicy Policy(CallerRole least) => new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new RallyAccess(least)).Build();
+    private static AuthorizationPolicy Policy(CallerRole least) =>
+        new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new RallyAccess(least)).Build();
 
     /// <summary>
-    /// A cookie that is good for as long as its session is, never sent to or from other sites. Where a classroom has no certificate it
-    /// cannot be for encrypted connections only.
+    /// A cookie that is good for as long as its session is, never sent to or from other sites. Where a classroom has no
+    /// certificate it cannot be for encrypted connections only.
     /// </summary>
-    private static void KeepOnServer(IServiceCollection services, string scheme, string name) => services
-        .AddOptions<CookieAuthenticationOptions>(scheme)
-        .Configure<SessionStore>((cookie, store) =>
-        {
-            var before = cookie.Events.OnValidatePrincipal;
-            cookie.Events.OnValidatePrincipal = async context =>
-            {
-                if (!await store.IsGood(context.Principal!, context.HttpContext.RequestAborted)) context.RejectPrincipal();
-                else await before(context);
-            };
-            cookie.ExpireTimeSpan = SessionStore.Day;
-            cookie.SlidingExpiration = true;
-            cookie.Cookie.Name = name;
-            cookie.Cookie.HttpOnly = true;
-            cookie.Cookie.SameSite = SameSiteMode.Strict;
-            cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
-        });
+    private static void KeepOnServer(IServiceCollection services, string scheme, string name) =>
+        services
+            .AddOptions<CookieAuthenticationOptions>(scheme)
+            .Configure<SessionStore>(
+                (cookie, store) =>
+                {
+                    var before = cookie.Events.OnValidatePrincipal;
+                    cookie.Events.OnValidatePrincipal = async context =>
+                    {
+                        if (!await store.IsGood(context.Principal!, context.HttpContext.RequestAborted))
+                            context.RejectPrincipal();
+                        else
+                            await before(context);
+                    };
+                    cookie.ExpireTimeSpan = SessionStore.Day;
+                    cookie.SlidingExpiration = true;
+                    cookie.Cookie.Name = name;
+                    cookie.Cookie.HttpOnly = true;
+                    cookie.Cookie.SameSite = SameSiteMode.Strict;
+                    cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
+                }
+            );
 
     /// <summary>A teacher who is looked up again keeps the session.</summary>
     private static Task KeepSession(SecurityStampRefreshingPrincipalContext refreshed)
     {
-        if (refreshed.CurrentPrincipal?.FindFirst(SessionStore.ClaimType) is { } session) refreshed.NewPrincipal?.Identities.First().AddClaim(session);
+        if (refreshed.CurrentPrincipal?.FindFirst(SessionStore.ClaimType) is { } session)
+            refreshed.NewPrincipal?.Identities.First().AddClaim(session);
         return Task.CompletedTask;
     }
 

@@ -32,9 +32,10 @@ internal sealed record HeldPass(Guid Pass, Guid Rally, PassKind Kind)
 
     public Claim AsClaim() => new(ClaimType, $"{Pass}/{Rally}/{Kind}");
 
-    public static HeldPass Read(Claim claim) => claim.Value.Split('/') is [var pass, var rally, var kind]
-        ? new(Guid.Parse(pass), Guid.Parse(rally), Enum.Parse<PassKind>(kind))
-        : throw new FormatException("The claim is not a pass.");
+    public static HeldPass Read(Claim claim) =>
+        claim.Value.Split('/') is [var pass, var rally, var kind]
+            ? new(Guid.Parse(pass), Guid.Parse(rally), Enum.Parse<PassKind>(kind))
+            : throw new FormatException("The claim is not a pass.");
 }
 
 /// <summary>Who asks.</summary>
@@ -50,27 +51,37 @@ internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPas
     /// <summary>What entries say that came from a device of a team; which team stands in each.</summary>
     public const string Team = "A team";
 
-    public static Caller Of(ClaimsPrincipal user) => new(
-        user.Identities.Any(i => i.IsAuthenticated && i.AuthenticationType is not AccessSetup.PassScheme),
-        user.Identity?.AuthenticationType == AccessSetup.PassScheme ? user.Identity.Name ?? "Judge" : Teacher,
-        [.. user.FindAll(HeldPass.ClaimType).Select(HeldPass.Read)],
-        SessionStore.IdOf(user));
+    public static Caller Of(ClaimsPrincipal user) =>
+        new(
+            user.Identities.Any(i => i.IsAuthenticated && i.AuthenticationType is not AccessSetup.PassScheme),
+            user.Identity?.AuthenticationType == AccessSetup.PassScheme ? user.Identity.Name ?? "Judge" : Teacher,
+            [.. user.FindAll(HeldPass.ClaimType).Select(HeldPass.Read)],
+            SessionStore.IdOf(user)
+        );
 
     /// <summary>What a pass lets its holder do.</summary>
-    public static CallerRole Of(PassKind kind) => kind switch
-    {
-        PassKind.Judge => CallerRole.Judge,
-        PassKind.Team => CallerRole.Team,
-        PassKind.Wall => CallerRole.Wall,
-    };
+    public static CallerRole Of(PassKind kind) =>
+        kind switch
+        {
+            PassKind.Judge => CallerRole.Judge,
+            PassKind.Team => CallerRole.Team,
+            PassKind.Wall => CallerRole.Wall,
+        };
 
     /// <summary>What the caller may do in a rally: the most that a pass that is still good lets it.</summary>
     public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop)
     {
-        if (IsTeacher) return CallerRole.Teacher;
-        foreach (var (pass, role) in Passes.Where(p => p.Rally == rally).Select(p => (p.Pass, Role: Of(p.Kind))).OrderByDescending(p => p.Role))
+        if (IsTeacher)
+            return CallerRole.Teacher;
+        foreach (
+            var (pass, role) in Passes
+                .Where(p => p.Rally == rally)
+                .Select(p => (p.Pass, Role: Of(p.Kind)))
+                .OrderByDescending(p => p.Role)
+        )
         {
-            if (await book.IsGood(pass, stop)) return role;
+            if (await book.IsGood(pass, stop))
+                return role;
         }
 
         return CallerRole.Nobody;

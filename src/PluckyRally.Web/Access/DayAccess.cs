@@ -15,11 +15,17 @@ internal sealed class DayAccessHandler(PassBook book, DayBook days) : Authorizat
     protected override async Task HandleRequirementAsync(AuthorizationHandlerContext context, DayAccess requirement)
     {
         var caller = Caller.Of(context.User);
-        if (caller.IsTeacher) context.Succeed(requirement);
-        else if (context.Resource is HttpContext http && Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id) && await days.Find(id, http.RequestAborted) is { } found)
+        if (caller.IsTeacher)
+            context.Succeed(requirement);
+        else if (
+            context.Resource is HttpContext http
+            && Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id)
+            && await days.Find(id, http.RequestAborted) is { } found
+        )
         {
             foreach (var slot in found.Day.Slots.Where(s => caller.Passes.Any(p => p.Rally == s.Rally)))
-                if (await caller.In(slot.Rally, book, http.RequestAborted) >= CallerRole.Wall) context.Succeed(requirement);
+                if (await caller.In(slot.Rally, book, http.RequestAborted) >= CallerRole.Wall)
+                    context.Succeed(requirement);
         }
     }
 }

@@ -9,12 +9,16 @@ internal static class ServedAt
 {
     public static string Of(IEnumerable<string> urls, string host)
     {
-        var url = new Uri(LanAddresses.Here(urls.OrderByDescending(u => u.StartsWith("https", StringComparison.Ordinal)).First()));
+        var url = new Uri(
+            LanAddresses.Here(urls.OrderByDescending(u => u.StartsWith("https", StringComparison.Ordinal)).First())
+        );
         return $"{url.Scheme}://{host}:{url.Port}";
     }
 }
 
-/// <summary>This computer's addresses in the networks that it is in, looked up anew every few seconds, since networks change.</summary>
+/// <summary>
+/// This computer's addresses in the networks that it is in, looked up anew every few seconds, since networks change.
+/// </summary>
 internal static class LanAddresses
 {
     private static readonly TimeSpan Fresh = TimeSpan.FromSeconds(5);
@@ -26,14 +30,16 @@ internal static class LanAddresses
 
     public static IReadOnlyList<string> All()
     {
-        if (DateTime.UtcNow - _seen.At > Fresh) _seen = (DateTime.UtcNow, Look());
+        if (DateTime.UtcNow - _seen.At > Fresh)
+            _seen = (DateTime.UtcNow, Look());
         return _seen.Addresses;
     }
 
     /// <summary>Whether the network finds this computer by its name.</summary>
     public static async Task<bool> KnowsName(CancellationToken stop)
     {
-        if (DateTime.UtcNow - _named.At > 6 * Fresh) _named = (DateTime.UtcNow, await Resolves(stop));
+        if (DateTime.UtcNow - _named.At > 6 * Fresh)
+            _named = (DateTime.UtcNow, await Resolves(stop));
         return _named.Known;
     }
 
@@ -41,13 +47,17 @@ internal static class LanAddresses
     public static string Here(string url) => url.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal);
 
     private static IReadOnlyList<string> Look() =>
-    [
-        .. NetworkInterface.GetAllNetworkInterfaces()
-            .Where(n => n.OperationalStatus == OperationalStatus.Up && n.NetworkInterfaceType != NetworkInterfaceType.Loopback)
-            .SelectMany(n => n.GetIPProperties().UnicastAddresses)
-            .Where(a => a.Address.AddressFamily == AddressFamily.InterNetwork)
-            .Select(a => a.Address.ToString()),
-    ];
+        [
+            .. NetworkInterface
+                .GetAllNetworkInterfaces()
+                .Where(n =>
+                    n.OperationalStatus == OperationalStatus.Up
+                    && n.NetworkInterfaceType != NetworkInterfaceType.Loopback
+                )
+                .SelectMany(n => n.GetIPProperties().UnicastAddresses)
+                .Where(a => a.Address.AddressFamily == AddressFamily.InterNetwork)
+                .Select(a => a.Address.ToString()),
+        ];
 
     private static async Task<bool> Resolves(CancellationToken stop)
     {

@@ -21,65 +21,153 @@ internal static class PassEndpoints
         rally.MapPut("/judges", Let).WithName("letJudges").Accepts<WhatJudgesMay>("application/json");
     }
 
-    private static async Task<Results<Ok<RallyPasses>, Missing>> All(Guid id, HttpContext context, PassBook book, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<RallyPasses>, Missing>> All(
+        Guid id,
+        HttpContext context,
+        PassBook book,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
         var addresses = await Addresses(context, stop);
-        return TypedResults.Ok(new RallyPasses(addresses, found.Stored.JudgesStrikeOthers, [.. await Shown(await book.Of(id, stop), book, addresses[0], stop)]));
+        return TypedResults.Ok(
+            new RallyPasses(
+                addresses,
+                found.Stored.JudgesStrikeOthers,
+                [.. await Shown(await book.Of(id, stop), book, addresses[0], stop)]
+            )
+        );
     }
 
-    private static async Task<Results<Created<Pass>, Missing, Refused>> Make(Guid id, SentJson sent, HttpContext context, PassBook book, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Created<Pass>, Missing, Refused>> Make(
+        Guid id,
+        SentJson sent,
+        HttpContext context,
+        PassBook book,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<NewPass>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         IReadOnlyList<Guid> rallies = [id, .. request.Value.Value.Also.Where(r => r != id).Distinct()];
-        if (rallies.Count > NewPass.Most) return new Refused([new("/also", "These are too many rallies for one code.", $"Choose at most {NewPass.Most}.")]);
+        if (rallies.Count > NewPass.Most)
+            return new Refused([
+                new("/also", "These are too many rallies for one code.", $"Choose at most {NewPass.Most}."),
+            ]);
         foreach (var rally in rallies)
-            if (await log.Open(rally, stop) is null) return new Missing("rally");
+            if (await log.Open(rally, stop) is null)
+                return new Missing("rally");
         var pass = (await book.Make(rallies, request.Value.Value.Kind, stop))[0];
-        return TypedResults.Created($"/api/rallies/{id}/passes/{pass.Id}", (await Shown([pass], book, (await Addresses(context, stop))[0], stop))[0]);
+        return TypedResults.Created(
+            $"/api/rallies/{id}/passes/{pass.Id}",
+            (await Shown([pass], book, (await Addresses(context, stop))[0], stop))[0]
+        );
     }
 
-    private static async Task<Results<NoContent, Missing>> End(Guid id, Guid pass, PassBook book, LiveLines lines, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing>> End(
+        Guid id,
+        Guid pass,
+        PassBook book,
+        LiveLines lines,
+        CancellationToken stop
+    )
     {
-        if (await book.End(id, pass, stop) is not { Count: > 0 } ended) return new Missing("pass");
-        foreach (var one in ended) lines.EndPass(one);
+        if (await book.End(id, pass, stop) is not { Count: > 0 } ended)
+            return new Missing("pass");
+        foreach (var one in ended)
+            lines.EndPass(one);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Let(Guid id, SentJson sent, RallyLog log, LiveTeller live, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Let(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        LiveTeller live,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<WhatJudgesMay>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (!await log.LetJudgesStrikeOthers(id, request.Value.Value.StrikeOthers, stop)) return new Missing("rally");
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (!await log.LetJudgesStrikeOthers(id, request.Value.Value.StrikeOthers, stop))
+            return new Missing("rally");
         await live.TellAll();
         return TypedResults.NoContent();
     }
 
-    private static async Task<IReadOnlyList<Pass>> Shown(IReadOnlyList<StoredPass> passes, PassBook book, string address, CancellationToken stop)
+    private static async Task<IReadOnlyList<Pass>> Shown(
+        IReadOnlyList<StoredPass> passes,
+        PassBook book,
+        string address,
+        CancellationToken stop
+    )
     {
         var shown = new List<Pass>();
-        foreach (var pass in passes) shown.Add(Shown(pass, address) with { Also = [.. (await book.Opens(pass.Code, stop)).Where(r => r.Rally != pass.RallyId).Select(r => r.Name)] });
+        foreach (var pass in passes)
+            shown.Add(
+                Shown(pass, address) with
+                {
+                    Also =
+                    [
+                        .. (await book.Opens(pass.Code, stop)).Where(r => r.Rally != pass.RallyId).Select(r => r.Name),
+                    ],
+                }
+            );
         return shown;
     }
 
-    /// <summary>The code stands behind a #: browsers send that to nobody, and the page takes it out of the address at once.</summary>
+    /// <summary>
+    /// The code stands behind a #: browsers send that to nobody, and the page takes it out of the address at once.
+    /// </summary>
     private static Pass Shown(StoredPass pass, string address)
     {
-        var link = $"{address}/{pass.Kind switch { PassKind.Judge => "join", PassKind.Team => "team", PassKind.Wall => "show" }}#{pass.Code}";
+        var link =
+            $"{address}/"
+            + (
+                pass.Kind switch
+                {
+                    PassKind.Judge => "join",
+                    PassKind.Team => "team",
+                    PassKind.Wall => "show",
+                }
+            )
+            + $"#{pass.Code}";
         using var picture = QRCodeGenerator.GenerateQrCode(link, QRCodeGenerator.ECCLevel.M);
-        return new(pass.Id, pass.Kind, string.Join(' ', pass.Code.Chunk(3).Select(c => new string(c))), link, new SvgQRCode(picture).GetGraphic(4, "#1d2b33", "#ffffff", true, SvgQRCode.SizingMode.ViewBoxAttribute));
+        return new(
+            pass.Id,
+            pass.Kind,
+            string.Join(' ', pass.Code.Chunk(3).Select(c => new string(c))),
+            link,
+            new SvgQRCode(picture).GetGraphic(4, "#1d2b33", "#ffffff", true, SvgQRCode.SizingMode.ViewBoxAttribute)
+        );
     }
 
     /// <summary>
-    /// Where the classroom's devices find this server now: by its number in their network, whatever this window calls it, and by
-    /// its name where the network knows it. At least one.
+    /// Where the classroom's devices find this server now: by its number in their network, whatever this window calls
+    /// it, and by its name where the network knows it. At least one.
     /// </summary>
     private static async Task<IReadOnlyList<string>> Addresses(HttpContext context, CancellationToken stop)
     {
-        var urls = context.RequestServices.GetRequiredService<IServer>().Features.GetRequiredFeature<IServerAddressesFeature>().Addresses;
-        var hosts = AccessSetup.IsHere(context) && LanAddresses.All() is { Count: > 0 } numbers ? numbers : [context.Request.Host.Host];
-        return [.. hosts.Concat(await LanAddresses.KnowsName(stop) ? [LanAddresses.LocalName] : []).Distinct().Select(host => ServedAt.Of(urls, host))];
+        var urls = context
+            .RequestServices.GetRequiredService<IServer>()
+            .Features.GetRequiredFeature<IServerAddressesFeature>()
+            .Addresses;
+        var hosts =
+            AccessSetup.IsHere(context) && LanAddresses.All() is { Count: > 0 } numbers
+                ? numbers
+                : [context.Request.Host.Host];
+        return
+        [
+            .. hosts
+                .Concat(await LanAddresses.KnowsName(stop) ? [LanAddresses.LocalName] : [])
+                .Distinct()
+                .Select(host => ServedAt.Of(urls, host)),
+        ];
     }
 }
 
@@ -90,7 +178,9 @@ public sealed record NewPass(PassKind Kind)
     /// <summary>A device holds no more passes.</summary>
     internal const int Most = 10;
 
-    /// <summary>Other rallies that the same code opens, by their ids: the tables of a fair, the classes of a day.</summary>
+    /// <summary>
+    /// Other rallies that the same code opens, by their ids: the tables of a fair, the classes of a day.
+    /// </summary>
     public IReadOnlyList<Guid> Also { get; init; } = [];
 }
 

@@ -13,20 +13,29 @@ internal sealed class PasswordRule : IPasswordValidator<Owner>
     public const int Longest = 128;
 
     /// <summary>
-    /// How hard it must be to guess, in bits: more than the longest list of common passwords and their usual changes. The lists and the
-    /// reckoning are the library's (Wheeler, zxcvbn, USENIX Security 2016).
+    /// How hard it must be to guess, in bits: more than the longest list of common passwords and their usual changes.
+    /// The lists and the reckoning are the library's (Wheeler, zxcvbn, USENIX Security 2016).
     /// </summary>
     private const double Bits = 30;
 
-    /// <summary>Work of the hash: PBKDF2 with HMAC-SHA-512, 210,000 rounds (OWASP Password Storage Cheat Sheet, from memory).</summary>
+    /// <summary>
+    /// Work of the hash: PBKDF2 with HMAC-SHA-512, 210,000 rounds (OWASP Password Storage Cheat Sheet, from memory).
+    /// </summary>
     public const int Rounds = 210_000;
 
     /// <summary>Words that anybody would try here.</summary>
     private static readonly string[] Known = ["plucky", "rally", "teacher"];
 
-    public Task<IdentityResult> ValidateAsync(UserManager<Owner> manager, Owner user, string? password) => Task.FromResult(Problem(password ?? "") is { } wrong ? IdentityResult.Failed(new IdentityError { Code = "password", Description = wrong.What }) : IdentityResult.Success);
+    public Task<IdentityResult> ValidateAsync(UserManager<Owner> manager, Owner user, string? password) =>
+        Task.FromResult(
+            Problem(password ?? "") is { } wrong
+                ? IdentityResult.Failed(new IdentityError { Code = "password", Description = wrong.What })
+                : IdentityResult.Success
+        );
 
-    /// <summary>How hard a password is to guess, from 0 to 4, by the library's own scale; none that is refused is more than 1.</summary>
+    /// <summary>
+    /// How hard a password is to guess, from 0 to 4, by the library's own scale; none that is refused is more than 1.
+    /// </summary>
     public static int Strength(string password) =>
         password.Length > Longest ? 1
         : Entropy(password) < Bits ? 0
@@ -37,8 +46,19 @@ internal sealed class PasswordRule : IPasswordValidator<Owner>
 
     /// <summary>What is wrong with a password; null where it will do.</summary>
     public static Core.Problem? Problem(string password) =>
-        password.Length < Shortest ? new("/password", "This password is too short.", $"Use at least {Shortest} characters; a few words are easy to remember.")
-        : password.Length > Longest ? new("/password", "This password is too long.", $"Use at most {Longest} characters.")
-        : Entropy(password) < Bits ? new("/password", "This password is among the first that are tried.", "Use a few words that do not belong together; no names, rows of keys or repeated words.")
+        password.Length < Shortest
+            ? new(
+                "/password",
+                "This password is too short.",
+                $"Use at least {Shortest} characters; a few words are easy to remember."
+            )
+        : password.Length > Longest
+            ? new("/password", "This password is too long.", $"Use at most {Longest} characters.")
+        : Entropy(password) < Bits
+            ? new(
+                "/password",
+                "This password is among the first that are tried.",
+                "Use a few words that do not belong together; no names, rows of keys or repeated words."
+            )
         : null;
 }

@@ -7,8 +7,8 @@ using PluckyRally.Data.Sessions;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Knows which sessions are good. A cookie names its session and is worth nothing without it, so ending a session ends it everywhere,
-/// the live line too. What was looked up once is kept in memory.
+/// Knows which sessions are good. A cookie names its session and is worth nothing without it, so ending a session ends
+/// it everywhere, the live line too. What was looked up once is kept in memory.
 /// </summary>
 internal sealed class SessionStore(IServiceScopeFactory scopes, LiveLines lines, TimeProvider clock)
 {
@@ -34,22 +34,29 @@ internal sealed class SessionStore(IServiceScopeFactory scopes, LiveLines lines,
     }
 
     /// <summary>The id of the session that somebody belongs to; empty where there is none.</summary>
-    public static string IdOf(ClaimsPrincipal user) => user.FindFirst(ClaimType)?.Value is { } key ? SessionBook.IdOf(key) : "";
+    public static string IdOf(ClaimsPrincipal user) =>
+        user.FindFirst(ClaimType)?.Value is { } key ? SessionBook.IdOf(key) : "";
 
-    /// <summary>Whether the session of a cookie is good. One that is used in the second half of its day goes on for another.</summary>
+    /// <summary>
+    /// Whether the session of a cookie is good. One that is used in the second half of its day goes on for another.
+    /// </summary>
     public async Task<bool> IsGood(ClaimsPrincipal user, CancellationToken stop)
     {
         var id = IdOf(user);
-        if (id.Length == 0) return false;
+        if (id.Length == 0)
+            return false;
         var now = clock.GetUtcNow();
-        if (_known.TryGetValue(id, out var until) && until - now > Day / 2) return true;
+        if (_known.TryGetValue(id, out var until) && until - now > Day / 2)
+            return true;
         await using var scope = scopes.CreateAsyncScope();
         var book = scope.ServiceProvider.GetRequiredService<SessionBook>();
-        if (await book.Ends(id, stop) is not { } ends || ends <= now) return false;
+        if (await book.Ends(id, stop) is not { } ends || ends <= now)
+            return false;
         if (ends - now <= Day / 2)
         {
             ends = now + Day;
-            if (!await book.GoOn(id, ends, stop)) return false;
+            if (!await book.GoOn(id, ends, stop))
+                return false;
         }
 
         _known[id] = ends;
@@ -60,7 +67,8 @@ internal sealed class SessionStore(IServiceScopeFactory scopes, LiveLines lines,
     public async Task End(ClaimsPrincipal user, CancellationToken stop)
     {
         var id = IdOf(user);
-        if (id.Length == 0) return;
+        if (id.Length == 0)
+            return;
         await using var scope = scopes.CreateAsyncScope();
         await scope.ServiceProvider.GetRequiredService<SessionBook>().End(id, stop);
         Forget(id);
@@ -70,7 +78,8 @@ internal sealed class SessionStore(IServiceScopeFactory scopes, LiveLines lines,
     public async Task EndTeachers(ClaimsPrincipal but, CancellationToken stop)
     {
         await using var scope = scopes.CreateAsyncScope();
-        foreach (var id in await scope.ServiceProvider.GetRequiredService<SessionBook>().EndTeachers(IdOf(but), stop)) Forget(id);
+        foreach (var id in await scope.ServiceProvider.GetRequiredService<SessionBook>().EndTeachers(IdOf(but), stop))
+            Forget(id);
     }
 
     private void Forget(string id)
@@ -101,6 +110,7 @@ internal sealed class LiveLines
 
     private void Cut(Func<ClaimsPrincipal, bool> which)
     {
-        foreach (var (_, line) in _lines.Where(l => which(l.Value.User))) line.Cut();
+        foreach (var (_, line) in _lines.Where(l => which(l.Value.User)))
+            line.Cut();
     }
 }

@@ -17,90 +17,189 @@ internal static class SignInEndpoints
     {
         var access = api.MapGroup("").WithTags("Access").AllowAnonymous();
         access.MapGet("/who", Who).WithName("whoAmI");
-        access.MapPost("/sign-in", SignIn).WithName("signIn").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
-        access.MapPost("/password", SetFirst).WithName("setFirstPassword").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small);
-        access.MapPost("/password/strength", Strength).WithName("passwordStrength").Accepts<PasswordTyped>("application/json").TakesAtMost(BodyLimit.Small);
-        access.MapPost("/join", Join).WithName("join").Accepts<CodeTyped>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
+        access
+            .MapPost("/sign-in", SignIn)
+            .WithName("signIn")
+            .Accepts<PasswordTyped>("application/json")
+            .TakesAtMost(BodyLimit.Small)
+            .CanBeGuessedAt();
+        access
+            .MapPost("/password", SetFirst)
+            .WithName("setFirstPassword")
+            .Accepts<PasswordTyped>("application/json")
+            .TakesAtMost(BodyLimit.Small);
+        access
+            .MapPost("/password/strength", Strength)
+            .WithName("passwordStrength")
+            .Accepts<PasswordTyped>("application/json")
+            .TakesAtMost(BodyLimit.Small);
+        access
+            .MapPost("/join", Join)
+            .WithName("join")
+            .Accepts<CodeTyped>("application/json")
+            .TakesAtMost(BodyLimit.Small)
+            .CanBeGuessedAt();
         access.MapPost("/sign-out", (Delegate)SignOut).WithName("signOut");
-        api.MapPut("/password", Change).WithTags("Access").WithName("changePassword").Accepts<PasswordChange>("application/json").TakesAtMost(BodyLimit.Small).CanBeGuessedAt();
+        api.MapPut("/password", Change)
+            .WithTags("Access")
+            .WithName("changePassword")
+            .Accepts<PasswordChange>("application/json")
+            .TakesAtMost(BodyLimit.Small)
+            .CanBeGuessedAt();
     }
 
-    private static async Task<Ok<WhoAmI>> Who(HttpContext context, UserManager<Owner> owners, ServerSettings settings, PassBook book, DayBook days, CancellationToken stop)
+    private static async Task<Ok<WhoAmI>> Who(
+        HttpContext context,
+        UserManager<Owner> owners,
+        ServerSettings settings,
+        PassBook book,
+        DayBook days,
+        CancellationToken stop
+    )
     {
         var caller = Caller.Of(context.User);
         var rallies = new List<JoinedRally>();
         foreach (var rally in caller.Passes.Select(p => p.Rally).Distinct())
         {
-            if (await caller.In(rally, book, stop) is var role and not CallerRole.Nobody) rallies.Add(new(rally, role));
+            if (await caller.In(rally, book, stop) is var role and not CallerRole.Nobody)
+                rallies.Add(new(rally, role));
         }
 
         var called = await book.Names([.. rallies.Select(r => r.Rally)], stop);
 
-        return TypedResults.Ok(new WhoAmI(
-            caller.IsTeacher ? CallerRole.Teacher : rallies.Select(r => r.Role).DefaultIfEmpty(CallerRole.Nobody).Max(),
-            caller.IsTeacher || rallies.Count > 0 ? caller.Name : "",
-            [.. rallies.Select(r => r with { Name = called.GetValueOrDefault(r.Rally, "") })],
-            settings.Lan,
-            await HasPassword(owners),
-            AccessSetup.IsHere(context))
-        {
-            DemoHome = settings.Home ?? "",
-            Days = rallies.Count == 0 ? [] : [.. (await days.All(stop)).Where(d => d.Day.Slots.Any(s => rallies.Any(r => r.Rally == s.Rally))).Select(d => new DayListed(d.Id, d.Day.Name, d.Day.Date, d.Day.Slots.Count))],
-        });
+        return TypedResults.Ok(
+            new WhoAmI(
+                caller.IsTeacher
+                    ? CallerRole.Teacher
+                    : rallies.Select(r => r.Role).DefaultIfEmpty(CallerRole.Nobody).Max(),
+                caller.IsTeacher || rallies.Count > 0 ? caller.Name : "",
+                [.. rallies.Select(r => r with { Name = called.GetValueOrDefault(r.Rally, "") })],
+                settings.Lan,
+                await HasPassword(owners),
+                AccessSetup.IsHere(context)
+            )
+            {
+                DemoHome = settings.Home ?? "",
+                Days =
+                    rallies.Count == 0
+                        ? []
+                        :
+                        [
+                            .. (await days.All(stop))
+                                .Where(d => d.Day.Slots.Any(s => rallies.Any(r => r.Rally == s.Rally)))
+                                .Select(d => new DayListed(d.Id, d.Day.Name, d.Day.Date, d.Day.Slots.Count)),
+                        ],
+            }
+        );
     }
 
-    private static async Task<Results<Ok, Refused>> SignIn(SentJson sent, HttpContext context, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, ILogger<SessionStore> logger, CancellationToken stop)
+    private static async Task<Results<Ok, Refused>> SignIn(
+        SentJson sent,
+        HttpContext context,
+        UserManager<Owner> owners,
+        SignInManager<Owner> signIn,
+        SessionStore sessions,
+        ILogger<SessionStore> logger,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var teacher = await Teacher(owners);
-        var came = await signIn.CheckPasswordSignInAsync(teacher, request.Value.Value.Password, lockoutOnFailure: false);
+        var came = await signIn.CheckPasswordSignInAsync(
+            teacher,
+            request.Value.Value.Password,
+            lockoutOnFailure: false
+        );
         if (!came.Succeeded)
         {
             Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
-            return new Refused([new("/password", "This is not the password.", "Try again. If it is lost, see “A lost password” in the README.")]);
+            return new Refused([
+                new(
+                    "/password",
+                    "This is not the password.",
+                    "Try again. If it is lost, see “A lost password” in the README."
+                ),
+            ]);
         }
 
         await Enter(teacher, signIn, sessions, stop);
         return TypedResults.Ok();
     }
 
-    /// <summary>The first password is set at the computer itself, so that nobody on the network can be quicker.</summary>
-    private static async Task<Results<Ok, Refused>> SetFirst(SentJson sent, HttpContext context, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
+    /// <summary>
+    /// The first password is set at the computer itself, so that nobody on the network can be quicker.
+    /// </summary>
+    private static async Task<Results<Ok, Refused>> SetFirst(
+        SentJson sent,
+        HttpContext context,
+        UserManager<Owner> owners,
+        SignInManager<Owner> signIn,
+        SessionStore sessions,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (!AccessSetup.IsHere(context)) return new Refused([new("/password", "The first password is set at the computer that Plucky Rally runs on.", "Open it there, set the password, then come back.")]);
-        if (await HasPassword(owners)) return new Refused([new("/password", "There is a password already.", "Sign in with it.")]);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (!AccessSetup.IsHere(context))
+            return new Refused([
+                new(
+                    "/password",
+                    "The first password is set at the computer that Plucky Rally runs on.",
+                    "Open it there, set the password, then come back."
+                ),
+            ]);
+        if (await HasPassword(owners))
+            return new Refused([new("/password", "There is a password already.", "Sign in with it.")]);
         var teacher = await Teacher(owners);
-        if (PasswordRule.Problem(request.Value.Value.Password) is { } wrong) return new Refused([wrong]);
+        if (PasswordRule.Problem(request.Value.Value.Password) is { } wrong)
+            return new Refused([wrong]);
         await owners.AddPasswordAsync(teacher, request.Value.Value.Password);
         await Enter(teacher, signIn, sessions, stop);
         return TypedResults.Ok();
     }
 
     /// <summary>Whoever comes in has a session of its own, whatever the device held before.</summary>
-    private static async Task Enter(Owner teacher, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop) =>
-        await signIn.SignInWithClaimsAsync(teacher, isPersistent: true, [await sessions.Begin(teacher: true, stop)]);
+    private static async Task Enter(
+        Owner teacher,
+        SignInManager<Owner> signIn,
+        SessionStore sessions,
+        CancellationToken stop
+    ) => await signIn.SignInWithClaimsAsync(teacher, isPersistent: true, [await sessions.Begin(teacher: true, stop)]);
 
     /// <summary>How hard a password is to guess, while it is thought up: for whoever may set one.</summary>
     private static Results<Ok<PasswordStrength>, Refused> Strength(SentJson sent, HttpContext context)
     {
         var request = DocumentReader.Request<PasswordTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (!AccessSetup.IsHere(context) && !Caller.Of(context.User).IsTeacher) return new Refused([new("/password", "A password is set at the computer that Plucky Rally runs on.", "Open it there.")]);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (!AccessSetup.IsHere(context) && !Caller.Of(context.User).IsTeacher)
+            return new Refused([
+                new("/password", "A password is set at the computer that Plucky Rally runs on.", "Open it there."),
+            ]);
         return TypedResults.Ok(new PasswordStrength(PasswordRule.Strength(request.Value.Value.Password)));
     }
 
     /// <summary>A new password ends the teacher's sessions on all devices; this one comes in again with it.</summary>
-    private static async Task<Results<Ok, Refused>> Change(SentJson sent, UserManager<Owner> owners, SignInManager<Owner> signIn, SessionStore sessions, CancellationToken stop)
+    private static async Task<Results<Ok, Refused>> Change(
+        SentJson sent,
+        UserManager<Owner> owners,
+        SignInManager<Owner> signIn,
+        SessionStore sessions,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<PasswordChange>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var (old, next) = (request.Value.Value.Old, request.Value.Value.New);
         var teacher = await Teacher(owners);
-        if (!await owners.CheckPasswordAsync(teacher, old)) return new Refused([new("/old", "This is not the password.", "Type the one that is good until now.")]);
-        if (PasswordRule.Problem(next) is { } wrong) return new Refused([wrong with { At = "/new" }]);
+        if (!await owners.CheckPasswordAsync(teacher, old))
+            return new Refused([new("/old", "This is not the password.", "Type the one that is good until now.")]);
+        if (PasswordRule.Problem(next) is { } wrong)
+            return new Refused([wrong with { At = "/new" }]);
         await owners.ChangePasswordAsync(teacher, old, next);
         await sessions.EndTeachers(new(), stop);
         await Enter(teacher, signIn, sessions, stop);
@@ -108,53 +207,122 @@ internal static class SignInEndpoints
     }
 
     /// <summary>A device may hold passes of several rallies at once.</summary>
-    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(SentJson sent, HttpContext context, PassBook book, SessionBook names, SessionStore sessions, DayBook days, ILogger<SessionStore> logger, CancellationToken stop)
+    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(
+        SentJson sent,
+        HttpContext context,
+        PassBook book,
+        SessionBook names,
+        SessionStore sessions,
+        DayBook days,
+        ILogger<SessionStore> logger,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<CodeTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
         if (await book.Find(code, stop) is not [var pass, ..] passes)
         {
             Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
-            return new Refused([new("/code", "No rally has this code.", "Look at the code again; it may have been ended. The teacher can show it under Judges.")]);
+            return new Refused([
+                new(
+                    "/code",
+                    "No rally has this code.",
+                    "Look at the code again; it may have been ended. The teacher can show it under Judges."
+                ),
+            ]);
         }
 
-        if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40) return new Refused([new("/name", "The judge needs a name.", "Type what the log shall say, for example a first name; at most 40 characters.")]);
+        if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40)
+            return new Refused([
+                new(
+                    "/name",
+                    "The judge needs a name.",
+                    "Type what the log shall say, for example a first name; at most 40 characters."
+                ),
+            ]);
         var before = await context.AuthenticateAsync(AccessSetup.PassScheme);
         foreach (var one in passes.Where(p => p.Kind == PassKind.Judge))
-            if (await NameProblem(one.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is { } taken) return new Refused([taken]);
-        var others = before.Principal is { } known ? Caller.Of(known).Passes.Where(p => passes.All(now => now.Id != p.Pass)).ToList() : [];
+            if (
+                await NameProblem(one.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is
+                { } taken
+            )
+                return new Refused([taken]);
+        var others = before.Principal is { } known
+            ? Caller.Of(known).Passes.Where(p => passes.All(now => now.Id != p.Pass)).ToList()
+            : [];
         var identity = new ClaimsIdentity(AccessSetup.PassScheme);
 
         // Whoever judges elsewhere with this device goes on under that name.
         var nameless = pass.Kind == PassKind.Team && others.All(p => p.Kind != PassKind.Judge);
-        identity.AddClaim(new(ClaimTypes.Name, nameless ? Caller.Team : name.Length > 0 ? name : before.Principal?.Identity?.Name ?? "Wall"));
-        foreach (var one in others.Concat(passes.Select(p => new HeldPass(p.Id, p.RallyId, p.Kind))).TakeLast(NewPass.Most)) identity.AddClaim(one.AsClaim());
+        identity.AddClaim(
+            new(
+                ClaimTypes.Name,
+                nameless ? Caller.Team
+                    : name.Length > 0 ? name
+                    : before.Principal?.Identity?.Name ?? "Wall"
+            )
+        );
+        foreach (
+            var one in others.Concat(passes.Select(p => new HeldPass(p.Id, p.RallyId, p.Kind))).TakeLast(NewPass.Most)
+        )
+            identity.AddClaim(one.AsClaim());
 
         // A device keeps its session when another judge takes it over: what waits on it is still that device's.
-        identity.AddClaim(before.Principal?.FindFirst(SessionStore.ClaimType) ?? await sessions.Begin(teacher: false, stop));
+        identity.AddClaim(
+            before.Principal?.FindFirst(SessionStore.ClaimType) ?? await sessions.Begin(teacher: false, stop)
+        );
         var principal = new ClaimsPrincipal(identity);
         await context.SignInAsync(AccessSetup.PassScheme, principal, new() { IsPersistent = true });
         foreach (var one in passes)
         {
-            if (one.Kind == PassKind.Judge) await names.Hold(one.RallyId, one.Id, name, SessionStore.IdOf(principal), stop);
+            if (one.Kind == PassKind.Judge)
+                await names.Hold(one.RallyId, one.Id, name, SessionStore.IdOf(principal), stop);
             Happened.Joined(logger, one.RallyId);
         }
 
         // A code that opens several rallies of a fair day leads to the page of that day.
-        var day = passes.Count < 2 ? null : (await days.All(stop)).FirstOrDefault(d => passes.Count(p => d.Day.Slots.Any(s => s.Rally == p.RallyId)) > 1);
+        var day =
+            passes.Count < 2
+                ? null
+                : (await days.All(stop)).FirstOrDefault(d =>
+                    passes.Count(p => d.Day.Slots.Any(s => s.Rally == p.RallyId)) > 1
+                );
         return TypedResults.Ok(new JoinedRally(pass.RallyId, Caller.Of(pass.Kind)) { Day = day?.Id });
     }
 
     /// <summary>Nobody is taken for somebody else without being told.</summary>
-    private static async Task<Problem?> NameProblem(Guid rally, string name, bool same, ClaimsPrincipal? before, SessionBook sessions, CancellationToken stop)
+    private static async Task<Problem?> NameProblem(
+        Guid rally,
+        string name,
+        bool same,
+        ClaimsPrincipal? before,
+        SessionBook sessions,
+        CancellationToken stop
+    )
     {
-        if (SessionBook.KeyOf(name).Length == 0) return new("/name", "This name cannot be read.", "Use letters or digits.");
-        if (SessionBook.ReadsAs(name, Caller.Team)) return new("/name", "The log says “A team” of what teams write themselves.", "Use another name, for example your first name.");
-        if (SessionBook.ReadsAs(name, Caller.Teacher)) return new("/name", "The log says “Teacher” of the teacher alone.", "Use another name, for example your first name.");
+        if (SessionBook.KeyOf(name).Length == 0)
+            return new("/name", "This name cannot be read.", "Use letters or digits.");
+        if (SessionBook.ReadsAs(name, Caller.Team))
+            return new(
+                "/name",
+                "The log says “A team” of what teams write themselves.",
+                "Use another name, for example your first name."
+            );
+        if (SessionBook.ReadsAs(name, Caller.Teacher))
+            return new(
+                "/name",
+                "The log says “Teacher” of the teacher alone.",
+                "Use another name, for example your first name."
+            );
         var session = before is { } known ? Caller.Of(known).Session : "";
         return !same && await sessions.IsTaken(rally, name, session, stop)
-            ? new("/same", $"Another device judges here as {name}.", "If that is you too, say so. If not, use another name, so that the log tells you apart.")
+            ? new(
+                "/same",
+                $"Another device judges here as {name}.",
+                "If that is you too, say so. If not, use another name, so that the log tells you apart."
+            )
             : null;
     }
 
@@ -162,7 +330,8 @@ internal static class SignInEndpoints
     {
         foreach (var scheme in new[] { IdentityConstants.ApplicationScheme, AccessSetup.PassScheme })
         {
-            if ((await context.AuthenticateAsync(scheme)).Principal is { } user) await sessions.End(user, stop);
+            if ((await context.AuthenticateAsync(scheme)).Principal is { } user)
+                await sessions.End(user, stop);
         }
 
         await context.SignOutAsync(IdentityConstants.ApplicationScheme);
@@ -170,9 +339,11 @@ internal static class SignInEndpoints
         return TypedResults.Ok();
     }
 
-    private static async Task<Owner> Teacher(UserManager<Owner> owners) => (await owners.FindByIdAsync(Owner.LocalTeacher.ToString()))!;
+    private static async Task<Owner> Teacher(UserManager<Owner> owners) =>
+        (await owners.FindByIdAsync(Owner.LocalTeacher.ToString()))!;
 
-    private static async Task<bool> HasPassword(UserManager<Owner> owners) => await owners.HasPasswordAsync(await Teacher(owners));
+    private static async Task<bool> HasPassword(UserManager<Owner> owners) =>
+        await owners.HasPasswordAsync(await Teacher(owners));
 }
 
 /// <summary>A password as it was typed.</summary>
@@ -210,7 +381,14 @@ public sealed record JoinedRally(Guid Rally, CallerRole Role)
 /// <param name="Lan">Whether the classroom's devices are let in at all.</param>
 /// <param name="HasPassword">Whether the teacher has set a password.</param>
 /// <param name="Here">Whether this is the computer that the server runs on.</param>
-public sealed record WhoAmI(CallerRole Role, string Name, IReadOnlyList<JoinedRally> Rallies, bool Lan, bool HasPassword, bool Here)
+public sealed record WhoAmI(
+    CallerRole Role,
+    string Name,
+    IReadOnlyList<JoinedRally> Rallies,
+    bool Lan,
+    bool HasPassword,
+    bool Here
+)
 {
     /// <summary>In a demo that was started beside somebody's own data: where that is; empty otherwise.</summary>
     public string DemoHome { get; init; } = "";

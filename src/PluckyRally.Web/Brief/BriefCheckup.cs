@@ -25,7 +25,8 @@ public sealed record BriefCheckup(
     IReadOnlyList<Resting> Resting,
     TimeNeeded Time,
     Timetable Timetable,
-    IReadOnlyList<Pennant> Route)
+    IReadOnlyList<Pennant> Route
+)
 {
     internal static BriefCheckup Of(Core.Brief brief, IReadOnlyList<CupboardItem> cupboard)
     {
@@ -44,7 +45,8 @@ public sealed record BriefCheckup(
             Core.Resting.Of(brief),
             TimeNeeded.Of(brief),
             Timetable.Of(brief),
-            Core.Route.OfBrief(brief, snags, cupboard));
+            Core.Route.OfBrief(brief, snags, cupboard)
+        );
     }
 }
 
@@ -54,8 +56,12 @@ public sealed record BriefCheckup(
 /// <param name="Room">The minutes that the lessons leave; absent where their length is not said.</param>
 public sealed record TimeNeeded(IReadOnlyDictionary<string, decimal> Phases, decimal Needed, decimal? Room)
 {
-    internal static TimeNeeded Of(Core.Brief brief) => new(
-        brief.Timing.Phases.DistinctBy(p => p.Id).ToDictionary(p => p.Id, p => Minutes.Of(p, brief.Timing.Teams, brief.Trials.Attempts)),
-        Minutes.OfAll(brief),
-        Minutes.Room(brief.Timing));
+    internal static TimeNeeded Of(Core.Brief brief) =>
+        new(
+            brief
+                .Timing.Phases.DistinctBy(p => p.Id)
+                .ToDictionary(p => p.Id, p => Minutes.Of(p, brief.Timing.Teams, brief.Trials.Attempts)),
+            Minutes.OfAll(brief),
+            Minutes.Room(brief.Timing)
+        );
 }

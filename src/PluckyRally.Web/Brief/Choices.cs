@@ -23,19 +23,22 @@ public sealed record Choices(
     IReadOnlyList<string> Categories,
     IReadOnlyList<Named<PhaseKind>> Phases,
     IReadOnlyList<Named<SummaryKind>> Summaries,
-    IReadOnlyList<Job> Jobs)
+    IReadOnlyList<Job> Jobs
+)
 {
-    internal static Choices All { get; } = new(
-        PatternInfo.All,
-        [.. Enum.GetValues<GradeBand>().Select(b => new Named<GradeBand>(b, GradeBands.Name(b)))],
-        [.. Enum.GetValues<MeasureKind>().Select(k => new UnitsOfKind(k, Core.Units.For(k), Core.Units.Usual(k)))],
-        Core.Standards.All,
-        Core.Cautions.All,
-        Core.Cautions.SchoolFirst,
-        Material.UsualCategories,
-        [.. Enum.GetValues<PhaseKind>().Select(k => new Named<PhaseKind>(k, Minutes.Name(k)))],
-        [.. Enum.GetValues<SummaryKind>().Select(k => new Named<SummaryKind>(k, Core.Summaries.Name(k)))],
-        Core.Jobs.Usual);
+    internal static Choices All { get; } =
+        new(
+            PatternInfo.All,
+            [.. Enum.GetValues<GradeBand>().Select(b => new Named<GradeBand>(b, GradeBands.Name(b)))],
+            [.. Enum.GetValues<MeasureKind>().Select(k => new UnitsOfKind(k, Core.Units.For(k), Core.Units.Usual(k)))],
+            Core.Standards.All,
+            Core.Cautions.All,
+            Core.Cautions.SchoolFirst,
+            Material.UsualCategories,
+            [.. Enum.GetValues<PhaseKind>().Select(k => new Named<PhaseKind>(k, Minutes.Name(k)))],
+            [.. Enum.GetValues<SummaryKind>().Select(k => new Named<SummaryKind>(k, Core.Summaries.Name(k)))],
+            Core.Jobs.Usual
+        );
 }
 
 /// <summary>A choice and what it is called.</summary>

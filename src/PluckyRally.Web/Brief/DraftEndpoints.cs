@@ -5,31 +5,69 @@ using PluckyRally.Data.Kit;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Brief: what the core makes of a brief as it stands in the window, saved or not. Nothing is kept.</summary>
+/// <summary>
+/// Station Brief: what the core makes of a brief as it stands in the window, saved or not. Nothing is kept.
+/// </summary>
 internal static class DraftEndpoints
 {
     public static void MapDrafts(this IEndpointRouteBuilder api)
     {
         var drafts = api.MapGroup("/drafts").WithTags("Brief");
-        drafts.MapPost("/check", Check).WithName("checkDraft").Accepts<Core.Brief>("application/json").TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/mended", Mended).WithName("mendDraft").Accepts<DraftChanges>("application/json").Produces<Core.Brief>().TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/tryout", Try).WithName("tryDraft").Accepts<DraftTryout>("application/json").TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/edition", Edition).WithName("draftEdition").Accepts<DraftInTier>("application/json").TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/tier", NewTier).WithName("draftTier").Accepts<DraftForGrades>("application/json").TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/unit", InUnit).WithName("draftUnit").Accepts<DraftInUnit>("application/json").TakesAtMost(Limits.BriefBytes);
-        drafts.MapPost("/differences", Differences).WithName("draftDifferences").Accepts<TwoDrafts>("application/json").TakesAtMost(2 * Limits.BriefBytes);
+        drafts
+            .MapPost("/check", Check)
+            .WithName("checkDraft")
+            .Accepts<Core.Brief>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/mended", Mended)
+            .WithName("mendDraft")
+            .Accepts<DraftChanges>("application/json")
+            .Produces<Core.Brief>()
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/tryout", Try)
+            .WithName("tryDraft")
+            .Accepts<DraftTryout>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/edition", Edition)
+            .WithName("draftEdition")
+            .Accepts<DraftInTier>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/tier", NewTier)
+            .WithName("draftTier")
+            .Accepts<DraftForGrades>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/unit", InUnit)
+            .WithName("draftUnit")
+            .Accepts<DraftInUnit>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
+        drafts
+            .MapPost("/differences", Differences)
+            .WithName("draftDifferences")
+            .Accepts<TwoDrafts>("application/json")
+            .TakesAtMost(2 * Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<BriefCheckup>, Refused>> Check(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Results<Ok<BriefCheckup>, Refused>> Check(
+        SentJson sent,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
         var document = DocumentReader.Brief(sent.Text);
-        return document.IsOk ? TypedResults.Ok(BriefCheckup.Of(document.Value.Value, await cupboard.All(stop))) : new Refused(document.Problems);
+        return document.IsOk
+            ? TypedResults.Ok(BriefCheckup.Of(document.Value.Value, await cupboard.All(stop)))
+            : new Refused(document.Problems);
     }
 
     private static Results<ContentHttpResult, Refused> Mended(SentJson sent)
     {
         var request = DocumentReader.Request<DraftChanges>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var mended = Changes.Apply(JsonNode.Parse(sent.Text)!["brief"]!, request.Value.Value.Changes);
         return mended.IsOk ? TypedResults.Text(mended.Value.Text, "application/json") : new Refused(mended.Problems);
     }
@@ -37,11 +75,14 @@ internal static class DraftEndpoints
     private static Results<Ok<Tryout>, Refused> Try(SentJson sent)
     {
         var request = DocumentReader.Request<DraftTryout>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var edition = Editions.Resolve(request.Value.Value.Brief, request.Value.Value.Tier);
-        if (!edition.IsOk) return new Refused(edition.Problems);
+        if (!edition.IsOk)
+            return new Refused(edition.Problems);
         var compiled = CompiledEdition.For(edition.Value);
-        if (!compiled.IsOk) return new Refused(compiled.Problems);
+        if (!compiled.IsOk)
+            return new Refused(compiled.Problems);
         var tried = Tryout.Run(compiled.Value, request.Value.Value.Teams);
         return tried.IsOk ? TypedResults.Ok(tried.Value) : new Refused(tried.Problems);
     }
@@ -49,31 +90,41 @@ internal static class DraftEndpoints
     private static Results<Ok<EditionSheet>, Refused> Edition(SentJson sent)
     {
         var request = DocumentReader.Request<DraftInTier>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var edition = Editions.Resolve(request.Value.Value.Brief, request.Value.Value.Tier);
-        return edition.IsOk ? TypedResults.Ok(EditionSheet.Of(request.Value.Value.Brief, edition.Value)) : new Refused(edition.Problems);
+        return edition.IsOk
+            ? TypedResults.Ok(EditionSheet.Of(request.Value.Value.Brief, edition.Value))
+            : new Refused(edition.Problems);
     }
 
     private static Results<Ok<Tier>, Refused> NewTier(SentJson sent)
     {
         var request = DocumentReader.Request<DraftForGrades>(sent.Text);
-        return request.IsOk ? TypedResults.Ok(GradeTier.For(request.Value.Value.Brief, request.Value.Value.Grades)) : new Refused(request.Problems);
+        return request.IsOk
+            ? TypedResults.Ok(GradeTier.For(request.Value.Value.Brief, request.Value.Value.Grades))
+            : new Refused(request.Problems);
     }
 
     private static Results<Ok<Fix>, Refused> InUnit(SentJson sent)
     {
         var request = DocumentReader.Request<DraftInUnit>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var (brief, measure, unit) = request.Value.Value;
         return UnitChange.Of(brief, measure, unit) is { } change
             ? TypedResults.Ok(change)
-            : new Refused([new("/unit", "What stands here cannot be converted to that unit.", "Choose a unit of the same kind.")]);
+            : new Refused([
+                new("/unit", "What stands here cannot be converted to that unit.", "Choose a unit of the same kind."),
+            ]);
     }
 
     private static Results<Ok<IReadOnlyList<Difference>>, Refused> Differences(SentJson sent)
     {
         var request = DocumentReader.Request<TwoDrafts>(sent.Text);
-        return request.IsOk ? TypedResults.Ok(Difference.Between(request.Value.Value.Before, request.Value.Value.After)) : new Refused(request.Problems);
+        return request.IsOk
+            ? TypedResults.Ok(Difference.Between(request.Value.Value.Before, request.Value.Value.After))
+            : new Refused(request.Problems);
     }
 }
 
@@ -102,12 +153,26 @@ public sealed record TwoDrafts(Core.Brief Before, Core.Brief After);
 /// <param name="Sheet">The lines of the sheet.</param>
 /// <param name="Differences">Where it differs from the brief.</param>
 /// <param name="LargePrint">Whether its readers get large letters, unless somebody says otherwise.</param>
-public sealed record EditionSheet(Core.Brief Brief, string Tier, IReadOnlyList<string> Scoring, PupilSheet Sheet, IReadOnlyList<Difference> Differences, bool LargePrint)
+public sealed record EditionSheet(
+    Core.Brief Brief,
+    string Tier,
+    IReadOnlyList<string> Scoring,
+    PupilSheet Sheet,
+    IReadOnlyList<Difference> Differences,
+    bool LargePrint
+)
 {
     internal static EditionSheet Of(Core.Brief whole, Edition edition)
     {
         var compiled = CompiledEdition.For(edition);
         var ready = compiled.IsOk ? compiled.Value : null;
-        return new(edition.Brief, edition.Tier, ready is null ? [] : MethodWords.Say(ready), PupilSheet.Of(edition.Brief, ready), Difference.Between(whole with { Tiers = [] }, edition.Brief), GradeBands.ReadsLargePrint(edition.Brief.Grades));
+        return new(
+            edition.Brief,
+            edition.Tier,
+            ready is null ? [] : MethodWords.Say(ready),
+            PupilSheet.Of(edition.Brief, ready),
+            Difference.Between(whole with { Tiers = [] }, edition.Brief),
+            GradeBands.ReadsLargePrint(edition.Brief.Grades)
+        );
     }
 }

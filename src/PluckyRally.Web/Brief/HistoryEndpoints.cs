@@ -15,23 +15,48 @@ internal static class HistoryEndpoints
         versions.MapPost("/{revision:int}/restored", Restore).WithName("restoreVersion");
     }
 
-    private static async Task<Ok<IReadOnlyList<VersionKept>>> All(Guid id, BriefHistory history, CancellationToken stop) =>
-        TypedResults.Ok<IReadOnlyList<VersionKept>>([.. (await history.All(id, stop)).Select(v => new VersionKept(v.Revision, v.Title, v.SavedAt))]);
+    private static async Task<Ok<IReadOnlyList<VersionKept>>> All(
+        Guid id,
+        BriefHistory history,
+        CancellationToken stop
+    ) =>
+        TypedResults.Ok<IReadOnlyList<VersionKept>>([
+            .. (await history.All(id, stop)).Select(v => new VersionKept(v.Revision, v.Title, v.SavedAt)),
+        ]);
 
     /// <summary>What has changed from a version to what stands now.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<Difference>>, Missing, Refused>> Open(Guid id, int revision, BriefShelf shelf, BriefHistory history, CancellationToken stop)
+    private static async Task<Results<Ok<IReadOnlyList<Difference>>, Missing, Refused>> Open(
+        Guid id,
+        int revision,
+        BriefShelf shelf,
+        BriefHistory history,
+        CancellationToken stop
+    )
     {
-        if (await shelf.Find(id, stop) is not { } now || await history.Find(id, revision, stop) is not { } then) return new Missing("version");
+        if (await shelf.Find(id, stop) is not { } now || await history.Find(id, revision, stop) is not { } then)
+            return new Missing("version");
         var (before, after) = (DocumentReader.Brief(then.Document), DocumentReader.Brief(now.Document));
-        return before.IsOk && after.IsOk ? TypedResults.Ok(Difference.Between(before.Value.Value, after.Value.Value)) : new Refused([.. before.Problems, .. after.Problems]);
+        return before.IsOk && after.IsOk
+            ? TypedResults.Ok(Difference.Between(before.Value.Value, after.Value.Value))
+            : new Refused([.. before.Problems, .. after.Problems]);
     }
 
-    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Restore(Guid id, int revision, BriefShelf shelf, BriefHistory history, HttpRequest request, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Restore(
+        Guid id,
+        int revision,
+        BriefShelf shelf,
+        BriefHistory history,
+        HttpRequest request,
+        CancellationToken stop
+    )
     {
-        if (Revisions.OpenedAt(request) is not { } openedAt) return Revisions.NotSaid();
-        if (await history.Find(id, revision, stop) is not { } version) return new Missing("version");
+        if (Revisions.OpenedAt(request) is not { } openedAt)
+            return Revisions.NotSaid();
+        if (await history.Find(id, revision, stop) is not { } version)
+            return new Missing("version");
         var document = DocumentReader.Brief(version.Document);
-        if (!document.IsOk) return new Refused(document.Problems);
+        if (!document.IsOk)
+            return new Refused(document.Problems);
         var (outcome, _) = await shelf.Restore(id, openedAt, revision, document.Value, stop);
         return outcome switch
         {

@@ -12,72 +12,154 @@ internal static class MendingEndpoints
     {
         var mending = api.MapGroup("/rallies/{id:guid}/mending").WithTags("Brief");
         mending.MapGet("", Open).WithName("openMending");
-        mending.MapPost("/look", Look).WithName("lookAtMending").Accepts<BriefToMend>("application/json").TakesAtMost(Limits.BriefBytes);
+        mending
+            .MapPost("/look", Look)
+            .WithName("lookAtMending")
+            .Accepts<BriefToMend>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
         mending.MapPost("/shelved", Shelve).WithName("shelveEdition");
-        mending.MapPost("", Mend).WithName("mendBrief").Accepts<BriefToMend>("application/json").TakesAtMost(Limits.BriefBytes);
+        mending
+            .MapPost("", Mend)
+            .WithName("mendBrief")
+            .Accepts<BriefToMend>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<MendingOpened>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<MendingOpened>, Missing, Refused>> Open(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(new MendingOpened(found.Opened.Value.Mended(round), found.Opened.Value.Mended())) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(new MendingOpened(found.Opened.Value.Mended(round), found.Opened.Value.Mended()))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>What would change; nothing is kept.</summary>
-    private static async Task<Results<Ok<MendingSeen>, Missing, Refused>> Look(Guid id, SentJson sent, RallyLog log, BriefShelf shelf, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<Ok<MendingSeen>, Missing, Refused>> Look(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        BriefShelf shelf,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<BriefToMend>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var (opened, wanted) = (found.Opened.Value, request.Value.Value);
         var entry = wanted.AsEntry(opened, time.GetUtcNow()) with { Reason = "seen before it is kept" };
         var seen = MendingSeen.Of(opened, entry);
-        if (!seen.IsOk) return new Refused(seen.Problems);
-        return TypedResults.Ok(seen.Value with { Shelf = found.Stored.BriefId is { } brief && await shelf.Find(brief, stop) is { } stored ? stored.Title : null });
+        if (!seen.IsOk)
+            return new Refused(seen.Problems);
+        return TypedResults.Ok(
+            seen.Value with
+            {
+                Shelf =
+                    found.Stored.BriefId is { } brief && await shelf.Find(brief, stop) is { } stored
+                        ? stored.Title
+                        : null,
+            }
+        );
     }
 
-    private static async Task<Results<Ok<BriefNowMended>, Missing, Refused>> Mend(Guid id, SentJson sent, RallyLog log, BriefShelf shelf, LiveTeller live, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<Ok<BriefNowMended>, Missing, Refused>> Mend(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        BriefShelf shelf,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<BriefToMend>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var wanted = request.Value.Value;
         var entry = wanted.AsEntry(found.Opened.Value, time.GetUtcNow());
-        if (MendingSeen.Of(found.Opened.Value, entry) is { IsOk: false } wrong) return new Refused(wrong.Problems);
-        if (await log.Record(id, entry, _ => null, stop) is not { } recorded) return new Missing("rally");
-        if (!recorded.IsOk) return new Refused(recorded.Problems);
+        if (MendingSeen.Of(found.Opened.Value, entry) is { IsOk: false } wrong)
+            return new Refused(wrong.Problems);
+        if (await log.Record(id, entry, _ => null, stop) is not { } recorded)
+            return new Missing("rally");
+        if (!recorded.IsOk)
+            return new Refused(recorded.Problems);
         await live.Tell(id, recorded.Value.Rally);
-        var shelved = wanted.ShelfToo && found.Stored.BriefId is { } brief ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop) : null;
+        var shelved =
+            wanted.ShelfToo && found.Stored.BriefId is { } brief
+                ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop)
+                : null;
         return TypedResults.Ok(new BriefNowMended(entry.Id, shelved));
     }
 
     /// <summary>Puts the brief on the shelf as a round runs it.</summary>
-    private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> Shelve(Guid id, RallyLog log, BriefShelf shelf, CancellationToken stop, int round = 1)
+    private static async Task<Results<Created<BriefOnShelf>, Missing, Refused>> Shelve(
+        Guid id,
+        RallyLog log,
+        BriefShelf shelf,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var brief = found.Opened.Value.Mended(round);
         var there = await shelf.FindByTitle(brief.Title, stop) is not null;
-        var document = DocumentReader.Brief(Json.Write(there ? brief with { Title = $"{brief.Title} ({found.Rally.Name})" } : brief));
-        if (!document.IsOk) return new Refused(document.Problems);
+        var document = DocumentReader.Brief(
+            Json.Write(there ? brief with { Title = $"{brief.Title} ({found.Rally.Name})" } : brief)
+        );
+        if (!document.IsOk)
+            return new Refused(document.Problems);
         var stored = await shelf.Add(document.Value, stop);
         return TypedResults.Created($"/api/briefs/{stored.Id}", BriefOnShelf.Of(stored));
     }
 
     /// <summary>Lays the same over the brief on the shelf; gives why that could not be done.</summary>
-    private static async Task<string?> OnShelf(Guid brief, string tier, IReadOnlyList<Override> changes, BriefShelf shelf, CancellationToken stop)
+    private static async Task<string?> OnShelf(
+        Guid brief,
+        string tier,
+        IReadOnlyList<Override> changes,
+        BriefShelf shelf,
+        CancellationToken stop
+    )
     {
-        if (await shelf.Find(brief, stop) is not { } stored) return "The brief is not on the shelf any more.";
+        if (await shelf.Find(brief, stop) is not { } stored)
+            return "The brief is not on the shelf any more.";
         var document = DocumentReader.Brief(stored.Document);
-        if (!document.IsOk) return "The brief on the shelf is not understood by this version.";
+        if (!document.IsOk)
+            return "The brief on the shelf is not understood by this version.";
         var mended = Mending.OnShelf(document.Value.Value, tier, changes);
-        if (!mended.IsOk) return mended.Problems[0].What;
-        var (outcome, _) = await shelf.Save(brief, stored.Revision, "", DocumentReader.Brief(Json.Write(mended.Value)).OrThrow(), stop);
-        return outcome == SaveOutcome.Saved ? null : "The brief on the shelf was changed at the same moment. Mend it there.";
+        if (!mended.IsOk)
+            return mended.Problems[0].What;
+        var (outcome, _) = await shelf.Save(
+            brief,
+            stored.Revision,
+            "",
+            DocumentReader.Brief(Json.Write(mended.Value)).OrThrow(),
+            stop
+        );
+        return outcome == SaveOutcome.Saved
+            ? null
+            : "The brief on the shelf was changed at the same moment. Mend it there.";
     }
 }
 
@@ -92,18 +174,25 @@ public sealed record MendingOpened(Core.Brief Brief, IReadOnlyList<MendedSince> 
 /// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="ShelfToo">Whether the brief on the shelf is mended too.</param>
-public sealed record BriefToMend(Core.Brief Brief, int Round = 1, bool OnlyThisRound = false, string Reason = "", bool ShelfToo = false)
+public sealed record BriefToMend(
+    Core.Brief Brief,
+    int Round = 1,
+    bool OnlyThisRound = false,
+    string Reason = "",
+    bool ShelfToo = false
+)
 {
-    internal Entry.BriefMended AsEntry(OpenedRally opened, DateTimeOffset now) => new()
-    {
-        Id = Guid.CreateVersion7(now),
-        At = now,
-        By = Caller.Teacher,
-        Round = Round,
-        OnlyThisRound = OnlyThisRound,
-        Reason = Reason.Trim(),
-        Changes = Mending.Between(opened.Mended(Round), Brief with { Tiers = [] }),
-    };
+    internal Entry.BriefMended AsEntry(OpenedRally opened, DateTimeOffset now) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(now),
+            At = now,
+            By = Caller.Teacher,
+            Round = Round,
+            OnlyThisRound = OnlyThisRound,
+            Reason = Reason.Trim(),
+            Changes = Mending.Between(opened.Mended(Round), Brief with { Tiers = [] }),
+        };
 }
 
 /// <summary>The brief was mended.</summary>

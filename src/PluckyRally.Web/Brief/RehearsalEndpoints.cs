@@ -21,23 +21,56 @@ internal static class RehearsalEndpoints
     public static void MapRehearsals(this IEndpointRouteBuilder api)
     {
         var rehearsal = api.MapGroup("/drafts/rehearsal").WithTags("Brief");
-        rehearsal.MapPost("/", Rehearse).WithName("rehearseDraft").Accepts<DraftRehearsal>("application/json").Produces<RehearsalStep>(contentType: Lines).TakesAtMost(Limits.BriefBytes);
-        rehearsal.MapPost("/beside", Beside).WithName("rehearseBeside").Accepts<DraftBeside>("application/json").TakesAtMost(Limits.BriefBytes);
+        rehearsal
+            .MapPost("/", Rehearse)
+            .WithName("rehearseDraft")
+            .Accepts<DraftRehearsal>("application/json")
+            .Produces<RehearsalStep>(contentType: Lines)
+            .TakesAtMost(Limits.BriefBytes);
+        rehearsal
+            .MapPost("/beside", Beside)
+            .WithName("rehearseBeside")
+            .Accepts<DraftBeside>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
     }
 
-    /// <summary>Plays on one core for a second or two, then tries what might help; each step is a line. It ends when nobody waits for it any more.</summary>
-    private static async Task<Results<PushStreamHttpResult, Refused>> Rehearse(SentJson sent, RallyLog log, CancellationToken stop)
+    /// <summary>
+    /// Plays on one core for a second or two, then tries what might help; each step is a line. It ends when nobody
+    /// waits for it any more.
+    /// </summary>
+    private static async Task<Results<PushStreamHttpResult, Refused>> Rehearse(
+        SentJson sent,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<DraftRehearsal>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var (brief, tier, asked, of) = request.Value.Value;
         var rehearsal = Rehearsal.Of(brief, tier, asked, await Remembered(of, log, stop));
-        if (!rehearsal.IsOk) return new Refused(rehearsal.Problems);
+        if (!rehearsal.IsOk)
+            return new Refused(rehearsal.Problems);
         var steps = Channel.CreateUnbounded<RehearsalStep>(new() { SingleReader = true, SingleWriter = true });
-        return TypedResults.Stream(body => Write(body, steps.Reader, Task.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop), stop), Lines);
+        return TypedResults.Stream(
+            body =>
+                Write(
+                    body,
+                    steps.Reader,
+                    Task.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop),
+                    stop
+                ),
+            Lines
+        );
     }
 
-    private static void Play(Core.Brief brief, string tier, Rehearsal rehearsal, ChannelWriter<RehearsalStep> steps, CancellationToken stop)
+    private static void Play(
+        Core.Brief brief,
+        string tier,
+        Rehearsal rehearsal,
+        ChannelWriter<RehearsalStep> steps,
+        CancellationToken stop
+    )
     {
         try
         {
@@ -46,11 +79,14 @@ internal static class RehearsalEndpoints
                 rehearsal,
                 played =>
                 {
-                    if (played % Between == 0) steps.TryWrite(new(Math.Min(played, of), of));
+                    if (played % Between == 0)
+                        steps.TryWrite(new(Math.Min(played, of), of));
                 },
-                stop);
+                stop
+            );
             steps.TryWrite(new(of, of) { Report = report });
-            foreach (var tried in RehearsalOffers.Try(brief, tier, rehearsal, report, stop)) steps.TryWrite(new(of, of) { Tried = tried });
+            foreach (var tried in RehearsalOffers.Try(brief, tier, rehearsal, report, stop))
+                steps.TryWrite(new(of, of) { Tried = tried });
         }
         finally
         {
@@ -58,7 +94,12 @@ internal static class RehearsalEndpoints
         }
     }
 
-    private static async Task Write(Stream body, ChannelReader<RehearsalStep> steps, Task playing, CancellationToken stop)
+    private static async Task Write(
+        Stream body,
+        ChannelReader<RehearsalStep> steps,
+        Task playing,
+        CancellationToken stop
+    )
     {
         await foreach (var step in steps.ReadAllAsync(stop))
         {
@@ -70,10 +111,15 @@ internal static class RehearsalEndpoints
         await playing;
     }
 
-    private static async Task<Results<Ok<RehearsalBeside>, Refused>> Beside(SentJson sent, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<RehearsalBeside>, Refused>> Beside(
+        SentJson sent,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<DraftBeside>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var (brief, tier, asked, changes, of) = request.Value.Value;
         var remembered = await Remembered(of, log, stop);
         var beside = await Task.Run(() => RehearsalBeside.Of(brief, tier, changes, asked, remembered, stop), stop);
@@ -97,7 +143,13 @@ public sealed record DraftRehearsal(Core.Brief Brief, string Tier, RehearsalAske
 /// <param name="Asked">What is expected, how many classes.</param>
 /// <param name="Changes">What makes of it what it might be.</param>
 /// <param name="Of">The brief's id on the shelf.</param>
-public sealed record DraftBeside(Core.Brief Brief, string Tier, RehearsalAsked Asked, IReadOnlyList<Change> Changes, Guid Of);
+public sealed record DraftBeside(
+    Core.Brief Brief,
+    string Tier,
+    RehearsalAsked Asked,
+    IReadOnlyList<Change> Changes,
+    Guid Of
+);
 
 /// <summary>How far a rehearsal is: a line of its answer.</summary>
 /// <param name="Played">Classes that have played.</param>

@@ -9,12 +9,21 @@ internal static class Revisions
     public static string Tag(int revision) => $"\"{revision}\"";
 
     public static int? OpenedAt(HttpRequest request) =>
-        EntityTagHeaderValue.TryParse(request.Headers.IfMatch.ToString(), out var tag) && int.TryParse(tag.Tag.ToString().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var revision)
+        EntityTagHeaderValue.TryParse(request.Headers.IfMatch.ToString(), out var tag)
+        && int.TryParse(tag.Tag.ToString().Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var revision)
             ? revision
             : null;
 
     /// <summary>Names the window that saves; empty where it does not say.</summary>
-    public static string Window(HttpRequest request) => request.Headers["Editing-Window"].ToString() is { Length: <= 40 } name ? name : "";
+    public static string Window(HttpRequest request) =>
+        request.Headers["Editing-Window"].ToString() is { Length: <= 40 } name ? name : "";
 
-    public static Refused NotSaid() => new([new("", "The request does not say from which revision the brief was changed.", "Send the ETag that came with it as If-Match.")]);
+    public static Refused NotSaid() =>
+        new([
+            new(
+                "",
+                "The request does not say from which revision the brief was changed.",
+                "Send the ETag that came with it as If-Match."
+            ),
+        ]);
 }

@@ -2,7 +2,9 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace PluckyRally.Web;
 
-/// <summary>The authority's certificate, for whoever looks after the school's devices. There is nothing secret in it.</summary>
+/// <summary>
+/// The authority's certificate, for whoever looks after the school's devices. There is nothing secret in it.
+/// </summary>
 internal static class AuthorityEndpoints
 {
     public static void MapAuthority(this IEndpointRouteBuilder api)
@@ -13,10 +15,16 @@ internal static class AuthorityEndpoints
     }
 
     private static Results<Ok<Authority>, Missing> Open(ServerSettings settings, IServiceProvider services) =>
-        services.GetService<OwnCertificates>() is { } own ? TypedResults.Ok(new Authority(own.Fingerprint, own.Until, Path.Combine(settings.DataFolder, "authority.crt"))) : new Missing("authority");
+        services.GetService<OwnCertificates>() is { } own
+            ? TypedResults.Ok(
+                new Authority(own.Fingerprint, own.Until, Path.Combine(settings.DataFolder, "authority.crt"))
+            )
+            : new Missing("authority");
 
     private static Results<FileContentHttpResult, Missing> File(IServiceProvider services) =>
-        services.GetService<OwnCertificates>() is { } own ? TypedResults.File(own.Authority, "application/x-x509-ca-cert", "plucky-rally.crt") : new Missing("authority");
+        services.GetService<OwnCertificates>() is { } own
+            ? TypedResults.File(own.Authority, "application/x-x509-ca-cert", "plucky-rally.crt")
+            : new Missing("authority");
 }
 
 /// <summary>This computer's own certificate authority.</summary>

@@ -6,64 +6,136 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>Fair days: several rallies on one day, with one page for whoever helps and a board that goes round.</summary>
+/// <summary>
+/// Fair days: several rallies on one day, with one page for whoever helps and a board that goes round.
+/// </summary>
 internal static class DayEndpoints
 {
     public static void MapDays(this IEndpointRouteBuilder api)
     {
         var days = api.MapGroup("/days").WithTags("Day");
-        days.MapGet("", async (DayBook book, CancellationToken stop) => TypedResults.Ok<IReadOnlyList<DayListed>>([.. (await book.All(stop)).Select(d => new DayListed(d.Id, d.Day.Name, d.Day.Date, d.Day.Slots.Count))])).WithName("listDays");
+        days.MapGet("", async (DayBook book, CancellationToken stop) =>
+                TypedResults.Ok<IReadOnlyList<DayListed>>([
+                    .. (await book.All(stop)).Select(d => new DayListed(
+                        d.Id,
+                        d.Day.Name,
+                        d.Day.Date,
+                        d.Day.Slots.Count
+                    )),
+                ])
+            )
+            .WithName("listDays");
         days.MapPost("", Add).WithName("makeDay").Accepts<FairDay>("application/json");
         days.MapGet("/{id:guid}", Open).WithName("openDay").ForDays();
-        days.MapGet("/{id:guid}/plan", async Task<Results<Ok<FairDay>, Missing>> (Guid id, DayBook book, CancellationToken stop) => await book.Find(id, stop) is { } found ? TypedResults.Ok(found.Day) : new Missing("day")).WithName("readDay");
+        days.MapGet(
+                "/{id:guid}/plan",
+                async Task<Results<Ok<FairDay>, Missing>> (Guid id, DayBook book, CancellationToken stop) =>
+                    await book.Find(id, stop) is { } found ? TypedResults.Ok(found.Day) : new Missing("day")
+            )
+            .WithName("readDay");
         days.MapPut("/{id:guid}", Change).WithName("changeDay").Accepts<FairDay>("application/json");
-        days.MapDelete("/{id:guid}", async Task<Results<NoContent, Missing>> (Guid id, DayBook book, CancellationToken stop) => await book.Remove(id, stop) ? TypedResults.NoContent() : new Missing("day")).WithName("removeDay");
+        days.MapDelete(
+                "/{id:guid}",
+                async Task<Results<NoContent, Missing>> (Guid id, DayBook book, CancellationToken stop) =>
+                    await book.Remove(id, stop) ? TypedResults.NoContent() : new Missing("day")
+            )
+            .WithName("removeDay");
     }
 
-    private static async Task<Results<Created<DayMade>, Refused>> Add(SentJson sent, DayBook book, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Created<DayMade>, Refused>> Add(
+        SentJson sent,
+        DayBook book,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
         var day = await Read(sent, log, stop);
-        if (!day.IsOk) return new Refused(day.Problems);
+        if (!day.IsOk)
+            return new Refused(day.Problems);
         var id = await book.Add(day.Value, stop);
         return TypedResults.Created($"/api/days/{id}", new DayMade(id));
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Change(Guid id, SentJson sent, DayBook book, RallyLog log, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Change(
+        Guid id,
+        SentJson sent,
+        DayBook book,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
         var day = await Read(sent, log, stop);
-        if (!day.IsOk) return new Refused(day.Problems);
+        if (!day.IsOk)
+            return new Refused(day.Problems);
         return await book.Change(id, day.Value, stop) ? TypedResults.NoContent() : new Missing("day");
     }
 
     private static async Task<Result<FairDay>> Read(SentJson sent, RallyLog log, CancellationToken stop)
     {
         var request = DocumentReader.Request<FairDay>(sent.Text);
-        if (!request.IsOk) return Result<FairDay>.Refused(request.Problems);
+        if (!request.IsOk)
+            return Result<FairDay>.Refused(request.Problems);
         var problems = request.Value.Value.Problems().ToList();
         for (var i = 0; problems.Count == 0 && i < request.Value.Value.Slots.Count; i++)
-            if (await log.Open(request.Value.Value.Slots[i].Rally, stop) is null) problems.Add(new($"/slots/{i}/rally", "There is no such rally.", "Choose one of the list."));
+            if (await log.Open(request.Value.Value.Slots[i].Rally, stop) is null)
+                problems.Add(new($"/slots/{i}/rally", "There is no such rally.", "Choose one of the list."));
         return problems.Count > 0 ? Result<FairDay>.Refused(problems) : Result<FairDay>.Ok(request.Value.Value);
     }
 
-    /// <summary>The day as it goes on: who is at which table, and the lists over all where the teacher wants them seen.</summary>
-    private static async Task<Results<Ok<DayOpened>, Missing>> Open(Guid id, HttpContext context, DayBook book, PassBook passes, RallyLog log, WorkedOut worked, CancellationToken stop)
+    /// <summary>
+    /// The day as it goes on: who is at which table, and the lists over all where the teacher wants them seen.
+    /// </summary>
+    private static async Task<Results<Ok<DayOpened>, Missing>> Open(
+        Guid id,
+        HttpContext context,
+        DayBook book,
+        PassBook passes,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop
+    )
     {
-        if (await book.Find(id, stop) is not { Day: var day }) return new Missing("day");
+        if (await book.Find(id, stop) is not { Day: var day })
+            return new Missing("day");
         var caller = Caller.Of(context.User);
         var rallies = new List<RallyOfDay>();
         var joining = new List<(string Title, KeptRally Rally, int Round)>();
         foreach (var slot in day.Slots)
         {
             // A rally that was taken away meanwhile leaves the day.
-            if (await log.Open(slot.Rally, stop) is not { Opened: { IsOk: true } opened } found) continue;
+            if (await log.Open(slot.Rally, stop) is not { Opened: { IsOk: true } opened } found)
+                continue;
             var round = opened.Value.Running;
             var sheets = worked.SheetsOf(found, round, points: false);
             var title = opened.Value.In(round).Compiled.Brief.Title;
-            rallies.Add(new(slot.Rally, opened.Value.Rally.Name, title, slot.Where, round, sheets.Sheets.Count(s => s.Status != StandingStatus.Away), sheets.Unfinished, TableNow.Of(sheets, slot.Tables), await caller.In(slot.Rally, passes, stop)) { From = slot.From, To = slot.To });
+            rallies.Add(
+                new(
+                    slot.Rally,
+                    opened.Value.Rally.Name,
+                    title,
+                    slot.Where,
+                    round,
+                    sheets.Sheets.Count(s => s.Status != StandingStatus.Away),
+                    sheets.Unfinished,
+                    TableNow.Of(sheets, slot.Tables),
+                    await caller.In(slot.Rally, passes, stop)
+                )
+                {
+                    From = slot.From,
+                    To = slot.To,
+                }
+            );
             joining.Add((title, found, round));
         }
 
-        var lists = caller.IsTeacher || day.ListOnBoard ? joining.GroupBy(j => j.Title).Where(g => g.Count() > 1).Select(g => worked.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))])).ToList() : [];
+        var lists =
+            caller.IsTeacher || day.ListOnBoard
+                ? joining
+                    .GroupBy(j => j.Title)
+                    .Where(g => g.Count() > 1)
+                    .Select(g => worked.ListOver(g.Key, [.. g.Select(j => (j.Rally, j.Round))]))
+                    .ToList()
+                : [];
         return TypedResults.Ok(new DayOpened(id, day.Name, day.Date, day.ListOnBoard, rallies, lists));
     }
 }
@@ -80,8 +152,16 @@ public sealed record DayMade(Guid Id);
 /// <param name="Date">The day.</param>
 /// <param name="ListOnBoard">Whether the board shows the lists over all.</param>
 /// <param name="Rallies">Its rallies, in the order of the day.</param>
-/// <param name="Lists">The lists over all, one for each brief that several rallies run; for helpers and the board only where the teacher wants them seen.</param>
-public sealed record DayOpened(Guid Id, string Name, DateOnly Date, bool ListOnBoard, IReadOnlyList<RallyOfDay> Rallies, IReadOnlyList<ListOfDay> Lists);
+/// <param name="Lists">The lists over all, one for each brief that several rallies run; for helpers and the board only
+/// where the teacher wants them seen.</param>
+public sealed record DayOpened(
+    Guid Id,
+    string Name,
+    DateOnly Date,
+    bool ListOnBoard,
+    IReadOnlyList<RallyOfDay> Rallies,
+    IReadOnlyList<ListOfDay> Lists
+);
 
 /// <summary>A rally of a fair day.</summary>
 /// <param name="Rally">Its id.</param>
@@ -93,7 +173,17 @@ public sealed record DayOpened(Guid Id, string Name, DateOnly Date, bool ListOnB
 /// <param name="Left">Teams that are still to be tested.</param>
 /// <param name="Tables">Who is at which table.</param>
 /// <param name="Role">What whoever asks may do in it.</param>
-public sealed record RallyOfDay(Guid Rally, string Name, string Title, string Where, int Round, int Teams, int Left, IReadOnlyList<TableNow> Tables, CallerRole Role)
+public sealed record RallyOfDay(
+    Guid Rally,
+    string Name,
+    string Title,
+    string Where,
+    int Round,
+    int Teams,
+    int Left,
+    IReadOnlyList<TableNow> Tables,
+    CallerRole Role
+)
 {
     /// <summary>When it begins; absent where that is open.</summary>
     public TimeOnly? From { get; init; }
@@ -107,13 +197,23 @@ public sealed record RallyOfDay(Guid Rally, string Name, string Title, string Wh
 /// <param name="WinsText">Which way is better.</param>
 /// <param name="Differs">Why nobody has a place over all; empty where they have.</param>
 /// <param name="Rows">The first of the list.</param>
-public sealed record ListOfDay(string Title, string WinsText, IReadOnlyList<string> Differs, IReadOnlyList<RowOverAllOnWall> Rows)
+public sealed record ListOfDay(
+    string Title,
+    string WinsText,
+    IReadOnlyList<string> Differs,
+    IReadOnlyList<RowOverAllOnWall> Rows
+)
 {
     private const int Most = 10;
 
     internal static ListOfDay Of(string title, IReadOnlyList<RallyJoining> rallies)
     {
         var all = OverAll.Of(rallies, "");
-        return new(title, all.WinsText, all.Differs, [.. all.Rows.Take(Most).Select(r => new RowOverAllOnWall(r.Class, r.Name, r.Place, r.Text))]);
+        return new(
+            title,
+            all.WinsText,
+            all.Differs,
+            [.. all.Rows.Take(Most).Select(r => new RowOverAllOnWall(r.Class, r.Name, r.Place, r.Text))]
+        );
     }
 }

@@ -4,69 +4,154 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Debrief: the talk after a round. What is said in it is recorded like everything else, as entries.</summary>
+/// <summary>
+/// Station Debrief: the talk after a round. What is said in it is recorded like everything else, as entries.
+/// </summary>
 internal static class DebriefEndpoints
 {
     public static void MapDebrief(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief").AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/debrief", Open)
+            .WithTags("Debrief")
+            .WithName("openDebrief")
+            .AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
-        api.MapGet("/rallies/{id:guid}/memory", Remember).WithTags("Debrief").WithName("rememberRally").AddEndpointFilter<StateTag>();
-        api.MapGet("/rallies/{id:guid}/expected", Expected).WithTags("Debrief").WithName("expectedAndCame").AddEndpointFilter<StateTag>();
-        api.MapGet("/rallies/{id:guid}/notebook", Pages).WithTags("Debrief").WithName("openNotebook").AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/memory", Remember)
+            .WithTags("Debrief")
+            .WithName("rememberRally")
+            .AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/expected", Expected)
+            .WithTags("Debrief")
+            .WithName("expectedAndCame")
+            .AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/notebook", Pages)
+            .WithTags("Debrief")
+            .WithName("openNotebook")
+            .AddEndpointFilter<StateTag>();
         api.MapGet("/rallies/{id:guid}/marks", Marks).WithTags("Debrief").WithName("openMarks");
         api.MapGet("/rallies/{id:guid}/marks.csv", MarksFile).WithTags("Debrief").WithName("marksFile");
     }
 
-    private static async Task<Results<Ok<Debrief>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<Debrief>, Missing, Refused>> Open(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(Debrief.Of(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(Debrief.Of(found.Opened.Value, round))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>What the rally leaves for whoever runs its brief again.</summary>
-    private static async Task<Results<Ok<RallyMemory>, Missing, Refused>> Remember(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<RallyMemory>, Missing, Refused>> Remember(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(RallyMemory.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(RallyMemory.Of(found.Opened.Value))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>What was expected of the class, and what came.</summary>
-    private static async Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(found.Opened.Value))) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(found.Opened.Value)))
+            : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<Ok<Notebook>, Missing, Refused>> Pages(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(Notebook.Of(found.Opened.Value)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(Notebook.Of(found.Opened.Value))
+            : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<MarkSheet>, Missing, Refused>> Marks(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<MarkSheet>, Missing, Refused>> Marks(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(MarkSheet.Of(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(MarkSheet.Of(found.Opened.Value, round))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>The marks as a table, a line a team and a pupil.</summary>
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> MarksFile(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> MarksFile(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var sheet = MarkSheet.Of(found.Opened.Value, round);
-        return CsvText.File("marks.csv", ["team", "pupil", .. sheet.Criteria.Select(c => c.Name)], sheet.Rows.Select(r => (IReadOnlyList<object?>)[r.Name, r.PupilName, .. r.Levels.Select((level, at) => level == 0 ? "" : sheet.Criteria[at].Levels.ElementAtOrDefault(level - 1) ?? "")]));
+        return CsvText.File(
+            "marks.csv",
+            ["team", "pupil", .. sheet.Criteria.Select(c => c.Name)],
+            sheet.Rows.Select(r =>
+                (IReadOnlyList<object?>)
+                    [
+                        r.Name,
+                        r.PupilName,
+                        .. r.Levels.Select(
+                            (level, at) =>
+                                level == 0 ? "" : sheet.Criteria[at].Levels.ElementAtOrDefault(level - 1) ?? ""
+                        ),
+                    ]
+            )
+        );
     }
 
-    /// <summary>The talk of the round that runs, for a team's own device: what is asked, and what that team said.</summary>
-    private static async Task<Results<Ok<TalkOfTeam>, Missing, Refused>> Talk(Guid id, RallyLog log, CancellationToken stop, string team = "")
+    /// <summary>
+    /// The talk of the round that runs, for a team's own device: what is asked, and what that team said.
+    /// </summary>
+    private static async Task<Results<Ok<TalkOfTeam>, Missing, Refused>> Talk(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        string team = ""
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(TalkOfTeam.Of(found.Opened.Value, team)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(TalkOfTeam.Of(found.Opened.Value, team))
+            : new Refused(found.Opened.Problems);
     }
 }
 
@@ -78,7 +163,15 @@ internal static class DebriefEndpoints
 /// <param name="Team">What the chosen team takes along; absent until one is chosen.</param>
 /// <param name="Questions">The questions, with what that team answered.</param>
 /// <param name="Votes">The awards that the class gives.</param>
-public sealed record TalkOfTeam(string Name, string Title, int Round, IReadOnlyList<TeamNamed> Teams, TeamDebrief? Team, IReadOnlyList<DebriefQuestion> Questions, IReadOnlyList<VoteOfTeam> Votes)
+public sealed record TalkOfTeam(
+    string Name,
+    string Title,
+    int Round,
+    IReadOnlyList<TeamNamed> Teams,
+    TeamDebrief? Team,
+    IReadOnlyList<DebriefQuestion> Questions,
+    IReadOnlyList<VoteOfTeam> Votes
+)
 {
     internal static TalkOfTeam Of(OpenedRally opened, string team)
     {
@@ -90,8 +183,16 @@ public sealed record TalkOfTeam(string Name, string Title, int Round, IReadOnlyL
             opened.Running,
             [.. run.Present.Select(t => TeamNamed.Of(run, t))],
             debrief.Teams.FirstOrDefault(t => t.Team == team) is { } own ? own with { Noted = [] } : null,
-            [.. debrief.Questions.Select(q => q with { Answers = [.. q.Answers.Where(a => a.Team == team && team.Length > 0)] })],
-            VoteOfTeam.All(opened, opened.Running, team));
+            [
+                .. debrief.Questions.Select(q =>
+                    q with
+                    {
+                        Answers = [.. q.Answers.Where(a => a.Team == team && team.Length > 0)],
+                    }
+                ),
+            ],
+            VoteOfTeam.All(opened, opened.Running, team)
+        );
     }
 }
 

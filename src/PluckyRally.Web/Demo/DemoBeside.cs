@@ -5,8 +5,8 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// The demo, started beside somebody's own data: a server of its own on a free port of this computer, with a folder of its own that is
-/// gone when it is left. Nothing that is done in it can reach the data of this one.
+/// The demo, started beside somebody's own data: a server of its own on a free port of this computer, with a folder of
+/// its own that is gone when it is left. Nothing that is done in it can reach the data of this one.
 /// </summary>
 internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationLifetime lifetime) : IDisposable
 {
@@ -19,7 +19,12 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
     private string _address = "";
 
     /// <summary>Where the demo's files are; null where they did not come along.</summary>
-    public string? Files { get; } = new[] { Path.Combine(AppContext.BaseDirectory, "demo"), Path.Combine(environment.ContentRootPath, "..", "..", "demo") }.FirstOrDefault(Directory.Exists);
+    public string? Files { get; } =
+        new[]
+        {
+            Path.Combine(AppContext.BaseDirectory, "demo"),
+            Path.Combine(environment.ContentRootPath, "..", "..", "demo"),
+        }.FirstOrDefault(Directory.Exists);
 
     /// <summary>Starts it, or finds it running, and gives its address.</summary>
     /// <param name="home">Where whoever leaves it goes back to.</param>
@@ -29,18 +34,44 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
         await _one.WaitAsync(stop);
         try
         {
-            if (_process is { HasExited: false } && _address.Length > 0) return Result<string>.Ok(_address);
+            if (_process is { HasExited: false } && _address.Length > 0)
+                return Result<string>.Ok(_address);
             End();
-            if (Files is not { } files) return Refuse("The demo did not come along with this program.", "Start it from the project with ./rally demo.");
+            if (Files is not { } files)
+                return Refuse(
+                    "The demo did not come along with this program.",
+                    "Start it from the project with ./rally demo."
+                );
             _data = Directory.CreateTempSubdirectory("plucky-rally-demo-").FullName;
             var (program, first) = Program();
-            var start = new ProcessStartInfo(program) { RedirectStandardInput = true, RedirectStandardOutput = true, RedirectStandardError = true };
-            foreach (var argument in first.Concat(["--contentRoot", environment.ContentRootPath, "--port", "0", "--data", _data, "--demo", files, "--demoHome", home])) start.ArgumentList.Add(argument);
+            var start = new ProcessStartInfo(program)
+            {
+                RedirectStandardInput = true,
+                RedirectStandardOutput = true,
+                RedirectStandardError = true,
+            };
+            foreach (
+                var argument in first.Concat([
+                    "--contentRoot",
+                    environment.ContentRootPath,
+                    "--port",
+                    "0",
+                    "--data",
+                    _data,
+                    "--demo",
+                    files,
+                    "--demoHome",
+                    home,
+                ])
+            )
+                start.ArgumentList.Add(argument);
             _process = Process.Start(start);
-            if (_process is null) return Refuse("The demo could not be started.", "Try again.");
+            if (_process is null)
+                return Refuse("The demo could not be started.", "Try again.");
             lifetime.ApplicationStopping.Register(End);
             var address = await Address(_process).WaitAsync(Patience, stop);
-            if (address.Length > 0) return Result<string>.Ok(_address = address);
+            if (address.Length > 0)
+                return Result<string>.Ok(_address = address);
             End();
             return Refuse("The demo could not be started.", "Look into the log, or start it with ./rally demo.");
         }
@@ -65,11 +96,15 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
         }
 
         (_process, _address) = (null, "");
-        if (_data is { } folder && Directory.Exists(folder)) Directory.Delete(folder, recursive: true);
+        if (_data is { } folder && Directory.Exists(folder))
+            Directory.Delete(folder, recursive: true);
         _data = null;
     }
 
-    /// <summary>For the demo itself: ends with the program that started it, however that ended, since then nobody holds its input any more.</summary>
+    /// <summary>
+    /// For the demo itself: ends with the program that started it, however that ended, since then nobody holds its
+    /// input any more.
+    /// </summary>
     public static async Task EndWith(TextReader starter, IHostApplicationLifetime lifetime)
     {
         // The console's own reader holds its caller until there is something.
@@ -87,17 +122,27 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
     private static (string Program, IReadOnlyList<string> First) Program()
     {
         var own = Environment.ProcessPath!;
-        return Path.GetFileNameWithoutExtension(own) == "dotnet" ? (own, [Assembly.GetExecutingAssembly().Location]) : (own, []);
+        return Path.GetFileNameWithoutExtension(own) == "dotnet"
+            ? (own, [Assembly.GetExecutingAssembly().Location])
+            : (own, []);
     }
 
-    /// <summary>The address that it says when it is ready; empty where it ended before. All that it says is read, so that it never waits.</summary>
+    /// <summary>
+    /// The address that it says when it is ready; empty where it ended before. All that it says is read, so that it
+    /// never waits.
+    /// </summary>
     private static Task<string> Address(Process process)
     {
         var said = new TaskCompletionSource<string>(TaskCreationOptions.RunContinuationsAsynchronously);
         process.OutputDataReceived += (_, line) =>
         {
-            if (line.Data is null) said.TrySetResult("");
-            else if (line.Data.Split(' ').FirstOrDefault(w => w.StartsWith("http://", StringComparison.Ordinal)) is { } address) said.TrySetResult(address);
+            if (line.Data is null)
+                said.TrySetResult("");
+            else if (
+                line.Data.Split(' ').FirstOrDefault(w => w.StartsWith("http://", StringComparison.Ordinal)) is
+                { } address
+            )
+                said.TrySetResult(address);
         };
         process.ErrorDataReceived += (_, _) => { };
         process.BeginOutputReadLine();
@@ -105,5 +150,6 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
         return said.Task;
     }
 
-    private static Result<string> Refuse(string what, string remedy) => Result<string>.Refused(new Problem("", what, remedy));
+    private static Result<string> Refuse(string what, string remedy) =>
+        Result<string>.Refused(new Problem("", what, remedy));
 }

@@ -8,15 +8,35 @@ internal static class DemoEndpoints
     public static void MapDemo(this IEndpointRouteBuilder api)
     {
         var demo = api.MapGroup("/demo").WithTags("Demo");
-        demo.MapGet("", (DemoBeside beside, ServerSettings settings, HttpContext context) => TypedResults.Ok(new DemoState(settings.Demo is not null, settings.Home ?? "", settings.Demo is null && beside.Files is not null && AccessSetup.IsHere(context)))).WithName("readDemo");
+        demo.MapGet("", (DemoBeside beside, ServerSettings settings, HttpContext context) =>
+                TypedResults.Ok(
+                    new DemoState(
+                        settings.Demo is not null,
+                        settings.Home ?? "",
+                        settings.Demo is null && beside.Files is not null && AccessSetup.IsHere(context)
+                    )
+                )
+            )
+            .WithName("readDemo");
         demo.MapPost("", Start).WithName("startDemo");
-        demo.MapDelete("", (DemoBeside beside) => { beside.End(); return TypedResults.NoContent(); }).WithName("endDemo");
+        demo.MapDelete("", (DemoBeside beside) =>
+            {
+                beside.End();
+                return TypedResults.NoContent();
+            })
+            .WithName("endDemo");
     }
 
     /// <summary>Only at this computer itself: the demo is served to nobody else.</summary>
-    private static async Task<Results<Ok<DemoStarted>, Refused>> Start(DemoBeside beside, ServerSettings settings, HttpContext context, CancellationToken stop)
+    private static async Task<Results<Ok<DemoStarted>, Refused>> Start(
+        DemoBeside beside,
+        ServerSettings settings,
+        HttpContext context,
+        CancellationToken stop
+    )
     {
-        if (settings.Demo is not null || !AccessSetup.IsHere(context)) return new Refused([new("", "The demo is started at the computer itself.", "Open Plucky Rally there.")]);
+        if (settings.Demo is not null || !AccessSetup.IsHere(context))
+            return new Refused([new("", "The demo is started at the computer itself.", "Open Plucky Rally there.")]);
         var started = await beside.Start($"{context.Request.Scheme}://{context.Request.Host}", stop);
         return started.IsOk ? TypedResults.Ok(new DemoStarted(started.Value)) : new Refused(started.Problems);
     }

@@ -10,7 +10,9 @@ namespace PluckyRally.Web;
 /// <summary>Tables as CSV (RFC 4180), in and out.</summary>
 internal static class CsvText
 {
-    /// <summary>What makes a spreadsheet run a cell (OWASP, CSV injection), and the mark that keeps it from that.</summary>
+    /// <summary>
+    /// What makes a spreadsheet run a cell (OWASP, CSV injection), and the mark that keeps it from that.
+    /// </summary>
     private const string Running = "=+-@\t\r'";
 
     /// <summary>What a field must be put in quotes for (RFC 4180, 2.6), whichever of them ends a line.</summary>
@@ -18,40 +20,79 @@ internal static class CsvText
 
     private static readonly string[] Delimiters = ["\t", ";", ","];
 
-    /// <summary>The cells of each line that is not empty, whether between commas, semicolons or tabs; no more lines than are read.</summary>
+    /// <summary>
+    /// The cells of each line that is not empty, whether between commas, semicolons or tabs; no more lines than are
+    /// read.
+    /// </summary>
     public static IReadOnlyList<string[]> Rows(string text)
     {
         var first = text.Split('\n', 2)[0];
         var delimiter = Delimiters.MaxBy(d => first.Split(d).Length)!;
-        using var csv = new CsvParser(new StringReader(text.TrimStart('\uFEFF')), new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = delimiter, BadDataFound = null, Mode = CsvMode.RFC4180 });
+        using var csv = new CsvParser(
+            new StringReader(text.TrimStart('\uFEFF')),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                Delimiter = delimiter,
+                BadDataFound = null,
+                Mode = CsvMode.RFC4180,
+            }
+        );
         var rows = new List<string[]>();
         while (csv.Read() && rows.Count <= Limits.Lines)
         {
-            if (csv.Record is { } row && row.Any(c => !string.IsNullOrWhiteSpace(c))) rows.Add([.. row.Select(Meant)]);
+            if (csv.Record is { } row && row.Any(c => !string.IsNullOrWhiteSpace(c)))
+                rows.Add([.. row.Select(Meant)]);
         }
 
         return rows;
     }
 
     /// <summary>A cell as it was meant: what <see cref="Harmless"/> put before it is taken off.</summary>
-    private static string Meant(string cell) => cell.Length > 1 && cell[0] == '\'' && Running.Contains(cell[1]) ? cell[1..] : cell;
+    private static string Meant(string cell) =>
+        cell.Length > 1 && cell[0] == '\'' && Running.Contains(cell[1]) ? cell[1..] : cell;
 
-    /// <summary>A cell that a spreadsheet does not run. What begins as if it had been made harmless is marked too, so that it comes back as it was.</summary>
+    /// <summary>
+    /// A cell that a spreadsheet does not run. What begins as if it had been made harmless is marked too, so that it
+    /// comes back as it was.
+    /// </summary>
     private static string Harmless(string cell) => cell.Length > 0 && Running.Contains(cell[0]) ? $"'{cell}" : cell;
 
     /// <summary>A file to be saved; cells that a spreadsheet would run are kept as text.</summary>
-    public static FileContentHttpResult File(string name, IReadOnlyList<string> titles, IEnumerable<IReadOnlyList<object?>> rows)
+    public static FileContentHttpResult File(
+        string name,
+        IReadOnlyList<string> titles,
+        IEnumerable<IReadOnlyList<object?>> rows
+    )
     {
         using var text = new StringWriter();
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", ShouldQuote = cell => cell.Field?.AsSpan().IndexOfAny(Quoted) >= 0 || cell.Field?.Trim().Length != cell.Field?.Length }))
+        using (
+            var csv = new CsvWriter(
+                text,
+                new CsvConfiguration(CultureInfo.InvariantCulture)
+                {
+                    NewLine = "\r\n",
+                    ShouldQuote = cell =>
+                        cell.Field?.AsSpan().IndexOfAny(Quoted) >= 0 || cell.Field?.Trim().Length != cell.Field?.Length,
+                }
+            )
+        )
         {
             foreach (var row in rows.Prepend(titles))
             {
-                foreach (var cell in row) csv.WriteField(cell is decimal number ? Numerals.Write(number) : cell is string said ? Harmless(said) : cell);
+                foreach (var cell in row)
+                    csv.WriteField(
+                        cell is decimal number ? Numerals.Write(number)
+                        : cell is string said ? Harmless(said)
+                        : cell
+                    );
                 csv.NextRecord();
             }
         }
 
-        return TypedResults.File(Encoding.UTF8.GetPreamble().Concat(Encoding.UTF8.GetBytes(text.ToString())).ToArray(), "text/csv; charset=utf-8", name);
+        return TypedResults.File(
+            Encoding.UTF8.GetPreamble().Concat(Encoding.UTF8.GetBytes(text.ToString())).ToArray(),
+            "text/csv; charset=utf-8",
+            name
+        );
     }
 }

@@ -22,15 +22,21 @@ internal static class LessonCalendar
         foreach (var lesson in lessons)
         {
             var start = begins.AddDays((lesson.Number - 1) * (double)everyDays);
-            calendar.Events.Add(new CalendarEvent
-            {
-                Uid = $"{id}-{lesson.Number}@plucky-rally",
-                Summary = lessons.Count > 1 ? $"{brief.Title}, lesson {lesson.Number} of {lessons.Count}" : brief.Title,
-                Description = string.Join('\n', lesson.Blocks.Select(b => $"{start.AddMinutes((double)b.From):HH:mm} {b.Name}")),
-                Start = new CalDateTime(start, null),
-                End = new CalDateTime(start.AddMinutes((double)lesson.Length), null),
-                DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
-            });
+            calendar.Events.Add(
+                new CalendarEvent
+                {
+                    Uid = $"{id}-{lesson.Number}@plucky-rally",
+                    Summary =
+                        lessons.Count > 1 ? $"{brief.Title}, lesson {lesson.Number} of {lessons.Count}" : brief.Title,
+                    Description = string.Join(
+                        '\n',
+                        lesson.Blocks.Select(b => $"{start.AddMinutes((double)b.From):HH:mm} {b.Name}")
+                    ),
+                    Start = new CalDateTime(start, null),
+                    End = new CalDateTime(start.AddMinutes((double)lesson.Length), null),
+                    DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
+                }
+            );
         }
 
         return new CalendarSerializer().SerializeToString(calendar)!;

@@ -22,32 +22,55 @@ internal static class TablesEndpoints
         rally.MapGet("/everything.zip", Everything).WithName("rallyWithPhotos");
     }
 
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Csv(Guid id, string name, RallyLog log, CancellationToken stop)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Csv(
+        Guid id,
+        string name,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return RallyTable.All(found.Opened.Value).FirstOrDefault(t => t.Name == name) is { } table ? CsvText.File($"{name}.csv", table.Columns, table.Rows) : new Missing("table");
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return RallyTable.All(found.Opened.Value).FirstOrDefault(t => t.Name == name) is { } table
+            ? CsvText.File($"{name}.csv", table.Columns, table.Rows)
+            : new Missing("table");
     }
 
     /// <summary>All tables, a sheet each (Office Open XML, ISO/IEC 29500).</summary>
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Workbook(Guid id, RallyLog log, CancellationToken stop)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Workbook(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         return TypedResults.File(Written(RallyTable.All(found.Opened.Value)), Spreadsheet, "tables.xlsx");
     }
 
     /// <summary>The rally's file, its tables and its photos, put together in one.</summary>
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Everything(Guid id, RallyLog log, PhotoAlbum album, CancellationToken stop)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Everything(
+        Guid id,
+        RallyLog log,
+        PhotoAlbum album,
+        CancellationToken stop
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         using var packed = new MemoryStream();
         using (var zip = new ZipArchive(packed, ZipArchiveMode.Create, leaveOpen: true))
         {
             Add(zip, "rally.json", Encoding.UTF8.GetBytes(Json.Write(found.Rally)));
             var tables = RallyTable.All(found.Opened.Value);
-            foreach (var table in tables) Add(zip, $"{table.Name}.csv", CsvText.File("", table.Columns, table.Rows).FileContents.ToArray());
+            foreach (var table in tables)
+                Add(zip, $"{table.Name}.csv", CsvText.File("", table.Columns, table.Rows).FileContents.ToArray());
             Add(zip, "tables.xlsx", Written(tables));
             var names = found.Opened.Value.NamesOnSheets;
             var counted = 0;
@@ -55,7 +78,13 @@ internal static class TablesEndpoints
             {
                 // A photo that is gone from the disk is left out; the others are still wanted.
                 if (await album.FileOf(id, photo.Id, stop) is { } file && File.Exists(file))
-                    Add(zip, $"photos/{++counted:000} {Plain(names.GetValueOrDefault(photo.TeamId, photo.TeamId))}, round {photo.Round}.jpg", await File.ReadAllBytesAsync(file, stop));
+                    Add(
+                        zip,
+                        $"photos/{++counted:000} "
+                            + $"{Plain(names.GetValueOrDefault(photo.TeamId, photo.TeamId))}, round "
+                            + $"{photo.Round}.jpg",
+                        await File.ReadAllBytesAsync(file, stop)
+                    );
             }
         }
 
@@ -69,7 +98,8 @@ internal static class TablesEndpoints
     }
 
     /// <summary>A team's name as part of a file's.</summary>
-    private static string Plain(string name) => string.Concat(name.Select(c => char.IsLetterOrDigit(c) || c is ' ' or '-' ? c : '-'));
+    private static string Plain(string name) =>
+        string.Concat(name.Select(c => char.IsLetterOrDigit(c) || c is ' ' or '-' ? c : '-'));
 
     private static byte[] Written(IReadOnlyList<RallyTable> tables)
     {
@@ -78,8 +108,10 @@ internal static class TablesEndpoints
         {
             // Two parts may be called alike: a column is named by its number, and has its heading as a caption.
             var sheet = sheets.Tables.Add(table.Name);
-            for (var column = 0; column < table.Columns.Count; column++) sheet.Columns.Add(new DataColumn($"{column}", typeof(object)) { Caption = table.Columns[column] });
-            foreach (var row in table.Rows) sheet.Rows.Add([.. row]);
+            for (var column = 0; column < table.Columns.Count; column++)
+                sheet.Columns.Add(new DataColumn($"{column}", typeof(object)) { Caption = table.Columns[column] });
+            foreach (var row in table.Rows)
+                sheet.Rows.Add([.. row]);
         }
 
         using var written = new MemoryStream();

@@ -16,10 +16,16 @@ internal static class YearCalendar
     /// <param name="plans">What is planned; a week is an event of seven days.</param>
     /// <param name="school">Says on which day a week begins.</param>
     /// <param name="now">When the file is written.</param>
-    public static string Write(IReadOnlyList<ListedRally> rallies, IReadOnlyList<PlannedBrief> plans, Core.School school, DateTimeOffset now)
+    public static string Write(
+        IReadOnlyList<ListedRally> rallies,
+        IReadOnlyList<PlannedBrief> plans,
+        Core.School school,
+        DateTimeOffset now
+    )
     {
         var calendar = new Calendar { ProductId = "-//Plucky Rally//Year//EN" };
-        foreach (var rally in rallies) calendar.Events.Add(Event($"{rally.Id}", $"{rally.BriefTitle}, {rally.Name}", rally.Date!.Value, 1));
+        foreach (var rally in rallies)
+            calendar.Events.Add(Event($"{rally.Id}", $"{rally.BriefTitle}, {rally.Name}", rally.Date!.Value, 1));
         foreach (var plan in plans)
         {
             var name = plan.For.Length > 0 ? $"{plan.Title}, {plan.For}" : plan.Title;
@@ -28,13 +34,14 @@ internal static class YearCalendar
 
         return new CalendarSerializer().SerializeToString(calendar)!;
 
-        CalendarEvent Event(string id, string name, DateOnly from, int days) => new()
-        {
-            Uid = $"{id}@plucky-rally",
-            Summary = name,
-            Start = new CalDateTime(from),
-            End = new CalDateTime(from.AddDays(days)),
-            DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
-        };
+        CalendarEvent Event(string id, string name, DateOnly from, int days) =>
+            new()
+            {
+                Uid = $"{id}@plucky-rally",
+                Summary = name,
+                Start = new CalDateTime(from),
+                End = new CalDateTime(from.AddDays(days)),
+                DtStamp = new CalDateTime(now.UtcDateTime, "UTC"),
+            };
     }
 }

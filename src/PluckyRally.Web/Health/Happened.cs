@@ -1,9 +1,14 @@
 namespace PluckyRally.Web;
 
-/// <summary>What is written into the log: that something happened and where, never who a pupil is or what was typed.</summary>
+/// <summary>
+/// What is written into the log: that something happened and where, never who a pupil is or what was typed.
+/// </summary>
 internal static partial class Happened
 {
-    [LoggerMessage(LogLevel.Information, "Version {Version} started with the data in {Folder}; other devices are let in: {Lan}")]
+    [LoggerMessage(
+        LogLevel.Information,
+        "Version {Version} started with the data in {Folder}; other devices are let in: {Lan}"
+    )]
     public static partial void Started(ILogger logger, string version, string folder, bool lan);
 
     [LoggerMessage(LogLevel.Information, "Stopped")]

@@ -21,29 +21,41 @@ internal static class HealthEndpoints
 
     public static void MapHealth(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/about", () => TypedResults.Ok(new About(Version.Number))).WithTags("Health").WithName("openAbout").AllowAnonymous();
+        api.MapGet("/about", () => TypedResults.Ok(new About(Version.Number)))
+            .WithTags("Health")
+            .WithName("openAbout")
+            .AllowAnonymous();
         var health = api.MapGroup("/health").WithTags("Health");
         health.MapGet("", Open).WithName("openHealth");
         health.MapGet("/log", Log).WithName("saveLog");
     }
 
-    private static Ok<Health> Open(DataFolder folder, CopyKeeper keeper, LogWriter writer, LiveLines lines, TimeProvider time)
+    private static Ok<Health> Open(
+        DataFolder folder,
+        CopyKeeper keeper,
+        LogWriter writer,
+        LiveLines lines,
+        TimeProvider time
+    )
     {
         var newest = keeper.Shelf.All() is [var first, ..] ? first : null;
         var free = new DriveInfo(folder.Path).AvailableFreeSpace;
-        return TypedResults.Ok(new Health(
-            Say(keeper.Trouble, free, newest),
-            Version.Number,
-            Version.Since,
-            time.GetUtcNow(),
-            folder.Path,
-            OwnFiles.BytesIn(folder.Path),
-            free,
-            newest?.MadeAt,
-            keeper.Trouble,
-            lines.Count,
-            writer.Waiting,
-            LogFile.Newest(folder, Shown)));
+        return TypedResults.Ok(
+            new Health(
+                Say(keeper.Trouble, free, newest),
+                Version.Number,
+                Version.Since,
+                time.GetUtcNow(),
+                folder.Path,
+                OwnFiles.BytesIn(folder.Path),
+                free,
+                newest?.MadeAt,
+                keeper.Trouble,
+                lines.Count,
+                writer.Waiting,
+                LogFile.Newest(folder, Shown)
+            )
+        );
     }
 
     private static string Say(string trouble, long free, Copy? newest) =>
@@ -53,7 +65,11 @@ internal static class HealthEndpoints
         : "All is well.";
 
     private static FileContentHttpResult Log(DataFolder folder, TimeProvider time) =>
-        TypedResults.File(Encoding.UTF8.GetBytes(string.Join('\n', LogFile.Newest(folder, Handed)) + "\n"), "text/plain; charset=utf-8", $"plucky-rally-{time.GetLocalNow():yyyy-MM-dd}.log");
+        TypedResults.File(
+            Encoding.UTF8.GetBytes(string.Join('\n', LogFile.Newest(folder, Handed)) + "\n"),
+            "text/plain; charset=utf-8",
+            $"plucky-rally-{time.GetLocalNow():yyyy-MM-dd}.log"
+        );
 }
 
 /// <summary>How it is.</summary>
@@ -81,7 +97,8 @@ public sealed record Health(
     string CopyTrouble,
     int Windows,
     int Waiting,
-    IReadOnlyList<string> Log);
+    IReadOnlyList<string> Log
+);
 
 /// <summary>What this is.</summary>
 /// <param name="Version">Which version runs.</param>

@@ -29,7 +29,14 @@ public enum InstrumentState
 /// <param name="State">How it is.</param>
 /// <param name="Shown">What its display shows, number and unit; empty where it shows nothing.</param>
 /// <param name="HeardAt">When it was last heard.</param>
-public sealed record Instrument(string Id, string Name, MeasureKind Kind, InstrumentState State, string Shown, DateTimeOffset HeardAt);
+public sealed record Instrument(
+    string Id,
+    string Name,
+    MeasureKind Kind,
+    InstrumentState State,
+    string Shown,
+    DateTimeOffset HeardAt
+);
 
 /// <summary>The instruments that are connected, or were.</summary>
 internal sealed class InstrumentBoard(TimeProvider time)
@@ -37,38 +44,60 @@ internal sealed class InstrumentBoard(TimeProvider time)
     /// <summary>An instrument that says nothing for so long is lost even if its line still stands.</summary>
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(3);
 
-    private readonly ConcurrentDictionary<string, (Instrument Instrument, Func<string, Task> Tell)> _instruments = new();
+    private readonly ConcurrentDictionary<string, (Instrument Instrument, Func<string, Task> Tell)> _instruments =
+        new();
 
     public IReadOnlyList<Instrument> All() =>
-    [
-        .. _instruments.Values.Select(i => i.Instrument).OrderBy(i => i.Name, StringComparer.Ordinal)
-            .Select(i => time.GetUtcNow() - i.HeardAt > Patience ? i with { State = InstrumentState.Lost, Shown = "" } : i),
-    ];
+        [
+            .. _instruments
+                .Values.Select(i => i.Instrument)
+                .OrderBy(i => i.Name, StringComparer.Ordinal)
+                .Select(i =>
+                    time.GetUtcNow() - i.HeardAt > Patience ? i with { State = InstrumentState.Lost, Shown = "" } : i
+                ),
+        ];
 
     public void Greet(InstrumentLine.Greeting hello, Func<string, Task> tell) =>
-        _instruments[hello.Id] = (new(hello.Id, hello.Name, hello.Kind, InstrumentState.Idle, "", time.GetUtcNow()), tell);
+        _instruments[hello.Id] = (
+            new(hello.Id, hello.Name, hello.Kind, InstrumentState.Idle, "", time.GetUtcNow()),
+            tell
+        );
 
     public void Hear(string id, InstrumentLine line)
     {
-        if (!_instruments.TryGetValue(id, out var known)) return;
+        if (!_instruments.TryGetValue(id, out var known))
+            return;
         var (state, shown) = line switch
         {
-            InstrumentLine.Shows shows => (shows.Stable ? InstrumentState.Stable : InstrumentState.Moving, $"{shows.Value.ToString(System.Globalization.CultureInfo.InvariantCulture)} {shows.Unit}"),
+            InstrumentLine.Shows shows => (
+                shows.Stable ? InstrumentState.Stable : InstrumentState.Moving,
+                $"{shows.Value.ToString(System.Globalization.CultureInfo.InvariantCulture)} {shows.Unit}"
+            ),
             InstrumentLine.Overloaded => (InstrumentState.Overloaded, ""),
             _ => (InstrumentState.Idle, ""),
         };
-        _instruments[id] = (known.Instrument with { State = state, Shown = shown, HeardAt = time.GetUtcNow() }, known.Tell);
+        _instruments[id] = (
+            known.Instrument with
+            {
+                State = state,
+                Shown = shown,
+                HeardAt = time.GetUtcNow(),
+            },
+            known.Tell
+        );
     }
 
     public void Lose(string id)
     {
-        if (_instruments.TryGetValue(id, out var known)) _instruments[id] = (known.Instrument with { State = InstrumentState.Lost, Shown = "" }, known.Tell);
+        if (_instruments.TryGetValue(id, out var known))
+            _instruments[id] = (known.Instrument with { State = InstrumentState.Lost, Shown = "" }, known.Tell);
     }
 
     /// <summary>Sends a word to an instrument. False where it is not there.</summary>
     public async Task<bool> Tell(string id, string word)
     {
-        if (All().FirstOrDefault(i => i.Id == id) is null or { State: InstrumentState.Lost }) return false;
+        if (All().FirstOrDefault(i => i.Id == id) is null or { State: InstrumentState.Lost })
+            return false;
         await _instruments[id].Tell(word);
         return true;
     }

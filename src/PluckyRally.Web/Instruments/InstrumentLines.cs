@@ -3,7 +3,9 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Web;
 
-/// <summary>Reads lines of a connection, none longer than an instrument's: whoever sends more at once is not read on.</summary>
+/// <summary>
+/// Reads lines of a connection, none longer than an instrument's: whoever sends more at once is not read on.
+/// </summary>
 internal sealed class InstrumentLines(Stream stream)
 {
     private readonly byte[] _buffer = new byte[InstrumentLine.Longest * 4];
@@ -24,9 +26,11 @@ internal sealed class InstrumentLines(Stream stream)
                 return line;
             }
 
-            if (_filled == _buffer.Length) return null;
+            if (_filled == _buffer.Length)
+                return null;
             var read = await stream.ReadAsync(_buffer.AsMemory(_filled), stop);
-            if (read == 0) return null;
+            if (read == 0)
+                return null;
             _filled += read;
         }
     }

@@ -6,14 +6,16 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>Listens for instruments of this computer: each is one connection that sends lines of plain text.</summary>
-internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger) : BackgroundService
+internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings settings, ILogger<InstrumentSocket> logger)
+    : BackgroundService
 {
     /// <summary>How long a greeting is waited for.</summary>
     private static readonly TimeSpan Greeting = TimeSpan.FromSeconds(5);
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
-        if (settings.InstrumentPort is not { } port) return;
+        if (settings.InstrumentPort is not { } port)
+            return;
         using var listener = new TcpListener(IPAddress.Loopback, port);
         try
         {
@@ -48,19 +50,33 @@ internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings set
             using (client)
             {
                 var lines = new InstrumentLines(client.GetStream());
-                await using var writer = new StreamWriter(client.GetStream(), new UTF8Encoding(false)) { AutoFlush = true, NewLine = "\n" };
+                await using var writer = new StreamWriter(client.GetStream(), new UTF8Encoding(false))
+                {
+                    AutoFlush = true,
+                    NewLine = "\n",
+                };
 
-                // Whoever does not greet in time and in these words is no instrument: a browser, for example, that was sent here.
+                // Whoever does not greet in time and in these words is no instrument: a browser, for example, that was
+                // sent here.
                 using var patience = CancellationTokenSource.CreateLinkedTokenSource(stop);
                 patience.CancelAfter(Greeting);
-                if (await lines.Next(patience.Token) is not { } first || InstrumentLine.Read(first) is not { IsOk: true, Value: InstrumentLine.Greeting hello }) return;
+                if (
+                    await lines.Next(patience.Token) is not { } first
+                    || InstrumentLine.Read(first) is not { IsOk: true, Value: InstrumentLine.Greeting hello }
+                )
+                    return;
                 id = hello.Id;
                 board.Greet(hello, word => writer.WriteLineAsync(word));
                 while (await lines.Next(stop) is { } text)
                 {
                     var line = InstrumentLine.Read(text);
-                    if (line.IsOk) board.Hear(id, line.Value);
-                    else await writer.WriteLineAsync($"WRONG {line.Problems[0].What} {line.Problems[0].Remedy}".AsMemory(), stop);
+                    if (line.IsOk)
+                        board.Hear(id, line.Value);
+                    else
+                        await writer.WriteLineAsync(
+                            $"WRONG {line.Problems[0].What} {line.Problems[0].Remedy}".AsMemory(),
+                            stop
+                        );
                 }
             }
         }
@@ -70,7 +86,8 @@ internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings set
         }
         finally
         {
-            if (id.Length > 0) board.Lose(id);
+            if (id.Length > 0)
+                board.Lose(id);
         }
     }
 }

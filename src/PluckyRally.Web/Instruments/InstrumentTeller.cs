@@ -15,7 +15,8 @@ internal sealed class InstrumentTeller(InstrumentBoard board, LiveTeller live, T
             while (await clock.WaitForNextTickAsync(stoppingToken))
             {
                 var now = board.All();
-                if (now.Select(Shown).SequenceEqual(told.Select(Shown))) continue;
+                if (now.Select(Shown).SequenceEqual(told.Select(Shown)))
+                    continue;
                 await live.TellInstruments(now);
                 told = now;
             }

@@ -10,15 +10,22 @@ using PluckyRally.Data.Sessions;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Makes copies by itself: at the first start of a day, when the day changes, and when a lesson is over or a round is closed. Then it
-/// clears away what the rules do not keep any longer.
+/// Makes copies by itself: at the first start of a day, when the day changes, and when a lesson is over or a round is
+/// closed. Then it clears away what the rules do not keep any longer.
 /// </summary>
-internal sealed class CopyKeeper(DataFolder folder, IServiceScopeFactory scopes, TimeProvider clock, ILogger<CopyKeeper> logger) : BackgroundService
+internal sealed class CopyKeeper(
+    DataFolder folder,
+    IServiceScopeFactory scopes,
+    TimeProvider clock,
+    ILogger<CopyKeeper> logger
+) : BackgroundService
 {
     /// <summary>How often it is asked whether the day has changed.</summary>
     private static readonly TimeSpan Look = TimeSpan.FromMinutes(10);
 
-    private readonly Channel<CopyReason> _wanted = Channel.CreateBounded<CopyReason>(new BoundedChannelOptions(1) { FullMode = BoundedChannelFullMode.DropWrite });
+    private readonly Channel<CopyReason> _wanted = Channel.CreateBounded<CopyReason>(
+        new BoundedChannelOptions(1) { FullMode = BoundedChannelFullMode.DropWrite }
+    );
     private readonly SemaphoreSlim _one = new(1);
     private volatile string _trouble = "";
 
@@ -58,9 +65,24 @@ internal sealed class CopyKeeper(DataFolder folder, IServiceScopeFactory scopes,
     /// <summary>Names the second folder, or none, and puts all copies there.</summary>
     public async Task<Problem?> SetSecond(string path, CancellationToken stop)
     {
-        if (path.Length > 0 && !Path.IsPathFullyQualified(path)) return new("/path", "This is not the whole path of a folder.", "Write it from the root on, for example /media/stick.");
-        if (path.Length > 0 && !Directory.Exists(path)) return new("/path", "There is no such folder.", "Connect the stick or the share first, and look where it is.");
-        if (Path.GetFullPath(path.Length > 0 ? path : "/") == Path.GetFullPath(folder.Path)) return new("/path", "The data itself is in this folder.", "Choose one on another disk: a copy on the same disk is lost with it.");
+        if (path.Length > 0 && !Path.IsPathFullyQualified(path))
+            return new(
+                "/path",
+                "This is not the whole path of a folder.",
+                "Write it from the root on, for example /media/stick."
+            );
+        if (path.Length > 0 && !Directory.Exists(path))
+            return new(
+                "/path",
+                "There is no such folder.",
+                "Connect the stick or the share first, and look where it is."
+            );
+        if (Path.GetFullPath(path.Length > 0 ? path : "/") == Path.GetFullPath(folder.Path))
+            return new(
+                "/path",
+                "The data itself is in this folder.",
+                "Choose one on another disk: a copy on the same disk is lost with it."
+            );
         await _one.WaitAsync(stop);
         try
         {
@@ -81,7 +103,8 @@ internal sealed class CopyKeeper(DataFolder folder, IServiceScopeFactory scopes,
             try
             {
                 var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
-                if (!Shelf.All().Any(c => DateOnly.FromDateTime(c.MadeAt.ToLocalTime().DateTime) == today)) await Make(CopyReason.Day, stoppingToken);
+                if (!Shelf.All().Any(c => DateOnly.FromDateTime(c.MadeAt.ToLocalTime().DateTime) == today))
+                    await Make(CopyReason.Day, stoppingToken);
                 await Sweep(stoppingToken);
                 using var wait = CancellationTokenSource.CreateLinkedTokenSource(stoppingToken);
                 wait.CancelAfter(Look);
@@ -108,33 +131,46 @@ internal sealed class CopyKeeper(DataFolder folder, IServiceScopeFactory scopes,
         await scope.ServiceProvider.GetRequiredService<SessionBook>().Sweep(stop);
     }
 
-    /// <summary>Puts into the second folder what it does not have. A stick that is not there today is no reason to stop.</summary>
+    /// <summary>
+    /// Puts into the second folder what it does not have. A stick that is not there today is no reason to stop.
+    /// </summary>
     private void PutInSecond()
     {
         if (Second.Path.Length > 0)
         {
             try
             {
-                if (!Directory.Exists(Second.Path)) throw new DirectoryNotFoundException("It is not there.");
+                if (!Directory.Exists(Second.Path))
+                    throw new DirectoryNotFoundException("It is not there.");
                 var second = new CopyShelf(Path.Combine(Second.Path, "plucky-rally-copies"));
                 var there = second.All().Select(c => c.Name).ToHashSet();
-                foreach (var copy in Shelf.All().Where(c => !there.Contains(c.Name))) second.Take(Shelf, copy);
+                foreach (var copy in Shelf.All().Where(c => !there.Contains(c.Name)))
+                    second.Take(Shelf, copy);
                 second.Prune(clock.GetUtcNow());
                 Second = Second with { Trouble = "" };
             }
             catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException or SqliteException)
             {
-                Second = Second with { Trouble = wrong is DirectoryNotFoundException ? "It is not there. Connect it, then make a copy." : DataTrouble.Of(wrong, Second.Path).What };
+                Second = Second with
+                {
+                    Trouble =
+                        wrong is DirectoryNotFoundException
+                            ? "It is not there. Connect it, then make a copy."
+                            : DataTrouble.Of(wrong, Second.Path).What,
+                };
             }
         }
 
         Second.Write(SettingsFile(folder));
     }
 
-    private static string SettingsFile(DataFolder folder) => Path.Combine(folder.Path, $"{folder.Name}-second-folder.json");
+    private static string SettingsFile(DataFolder folder) =>
+        Path.Combine(folder.Path, $"{folder.Name}-second-folder.json");
 }
 
-/// <summary>A second folder for the copies; it belongs to this computer, so it stands beside the data and not in it.</summary>
+/// <summary>
+/// A second folder for the copies; it belongs to this computer, so it stands beside the data and not in it.
+/// </summary>
 /// <param name="Path">The folder; empty for none.</param>
 /// <param name="Trouble">What could not be written there the last time; empty where all was.</param>
 public sealed record SecondFolder(string Path, string Trouble)
@@ -143,7 +179,9 @@ public sealed record SecondFolder(string Path, string Trouble)
     {
         try
         {
-            return File.Exists(file) ? JsonSerializer.Deserialize<SecondFolder>(File.ReadAllText(file), Json.Options) ?? new("", "") : new("", "");
+            return File.Exists(file)
+                ? JsonSerializer.Deserialize<SecondFolder>(File.ReadAllText(file), Json.Options) ?? new("", "")
+                : new("", "");
         }
         catch (JsonException)
         {

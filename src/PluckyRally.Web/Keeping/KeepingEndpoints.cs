@@ -30,41 +30,90 @@ internal static class KeepingEndpoints
         return TypedResults.Created("/api/kept", Of(keeper, folder));
     }
 
-    private static async Task<Results<Ok<Kept>, Refused>> SetSecond(SentJson sent, CopyKeeper keeper, DataFolder folder, CancellationToken stop)
+    private static async Task<Results<Ok<Kept>, Refused>> SetSecond(
+        SentJson sent,
+        CopyKeeper keeper,
+        DataFolder folder,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<FolderNamed>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        return await keeper.SetSecond(request.Value.Value.Path.Trim(), stop) is { } wrong ? new Refused([wrong]) : TypedResults.Ok(Of(keeper, folder));
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        return await keeper.SetSecond(request.Value.Value.Path.Trim(), stop) is { } wrong
+            ? new Refused([wrong])
+            : TypedResults.Ok(Of(keeper, folder));
     }
 
-    /// <summary>The archive is written whole before the first byte is sent, so a full disk is said and not sent as half a file.</summary>
+    /// <summary>
+    /// The archive is written whole before the first byte is sent, so a full disk is said and not sent as half a file.
+    /// </summary>
     private static async Task<FileStreamHttpResult> Save(DataFolder folder, TimeProvider clock, CancellationToken stop)
     {
         var file = Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.zip");
         await ArchiveWriter.Write(folder, file, clock.GetUtcNow(), stop);
-        var stream = new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.None, 81920, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+        var stream = new FileStream(
+            file,
+            FileMode.Open,
+            FileAccess.Read,
+            FileShare.None,
+            81920,
+            FileOptions.DeleteOnClose | FileOptions.Asynchronous
+        );
         return TypedResults.File(stream, "application/zip", $"plucky-rally-{clock.GetLocalNow():yyyy-MM-dd}.zip");
     }
 
-    private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) => TypedResults.Ok(await removed.All(stop));
+    private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) =>
+        TypedResults.Ok(await removed.All(stop));
 
-    private static async Task<Results<NoContent, Missing>> Delete(string sort, Guid id, RemovedThings removed, CancellationToken stop) =>
-        Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) && await removed.Delete(known, id, stop) ? TypedResults.NoContent() : new Missing("thing that was taken away");
+    private static async Task<Results<NoContent, Missing>> Delete(
+        string sort,
+        Guid id,
+        RemovedThings removed,
+        CancellationToken stop
+    ) =>
+        Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) && await removed.Delete(known, id, stop)
+            ? TypedResults.NoContent()
+            : new Missing("thing that was taken away");
 
-    private static async Task<Results<NoContent, Missing>> TakeBack(string sort, Guid id, RemovedThings removed, LiveTeller live, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing>> TakeBack(
+        string sort,
+        Guid id,
+        RemovedThings removed,
+        LiveTeller live,
+        CancellationToken stop
+    )
     {
-        if (!Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) || !await removed.TakeBack(known, id, stop)) return new Missing("thing to be taken back");
+        if (
+            !Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known)
+            || !await removed.TakeBack(known, id, stop)
+        )
+            return new Missing("thing to be taken back");
         await live.TellAll();
         return TypedResults.NoContent();
     }
 
-    private static Kept Of(CopyKeeper keeper, DataFolder folder) => new(
-        folder.Copies,
-        CopyRule.Says,
-        [.. keeper.Shelf.All().Select(c => new CopyKept(c.Name, c.MadeAt, c.Reason, c.Bytes, c.Rallies, c.Briefs, c.Photos.Count))],
-        keeper.Shelf.Bytes(),
-        keeper.Trouble,
-        keeper.Second);
+    private static Kept Of(CopyKeeper keeper, DataFolder folder) =>
+        new(
+            folder.Copies,
+            CopyRule.Says,
+            [
+                .. keeper
+                    .Shelf.All()
+                    .Select(c => new CopyKept(
+                        c.Name,
+                        c.MadeAt,
+                        c.Reason,
+                        c.Bytes,
+                        c.Rallies,
+                        c.Briefs,
+                        c.Photos.Count
+                    )),
+            ],
+            keeper.Shelf.Bytes(),
+            keeper.Trouble,
+            keeper.Second
+        );
 }
 
 /// <summary>What is kept of the data.</summary>
@@ -74,7 +123,14 @@ internal static class KeepingEndpoints
 /// <param name="Bytes">How much room all of them take, pictures included.</param>
 /// <param name="Trouble">Why the last copy could not be made; empty where it was.</param>
 /// <param name="Second">A second folder for the copies.</param>
-public sealed record Kept(string Folder, string Rule, IReadOnlyList<CopyKept> Copies, long Bytes, string Trouble, SecondFolder Second);
+public sealed record Kept(
+    string Folder,
+    string Rule,
+    IReadOnlyList<CopyKept> Copies,
+    long Bytes,
+    string Trouble,
+    SecondFolder Second
+);
 
 /// <summary>A copy.</summary>
 /// <param name="Name">What its file is called.</param>
@@ -84,7 +140,15 @@ public sealed record Kept(string Folder, string Rule, IReadOnlyList<CopyKept> Co
 /// <param name="Rallies">How many rallies are in it.</param>
 /// <param name="Briefs">How many briefs are in it.</param>
 /// <param name="Photos">How many photos are in it.</param>
-public sealed record CopyKept(string Name, DateTimeOffset MadeAt, CopyReason Reason, long Bytes, long Rallies, long Briefs, int Photos);
+public sealed record CopyKept(
+    string Name,
+    DateTimeOffset MadeAt,
+    CopyReason Reason,
+    long Bytes,
+    long Rallies,
+    long Briefs,
+    int Photos
+);
 
 /// <summary>A folder; empty for none.</summary>
 public sealed record FolderNamed(string Path);

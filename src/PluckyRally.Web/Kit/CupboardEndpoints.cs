@@ -12,7 +12,9 @@ internal static class CupboardEndpoints
     public static void MapCupboard(this IEndpointRouteBuilder api)
     {
         var cupboard = api.MapGroup("").WithTags("Kit");
-        cupboard.MapGet("/cupboard", async (Cupboard all, CancellationToken stop) => TypedResults.Ok(await all.All(stop))).WithName("cupboard");
+        cupboard
+            .MapGet("/cupboard", async (Cupboard all, CancellationToken stop) => TypedResults.Ok(await all.All(stop)))
+            .WithName("cupboard");
         cupboard.MapPut("/cupboard", Put).WithName("putInCupboard").Accepts<CupboardTyped>("application/json");
         cupboard.MapGet("/cupboard/file", Write).WithName("cupboardFile");
         cupboard.MapPut("/cupboard/file", Read).WithName("readCupboard").Accepts<TableSent>("application/json");
@@ -23,48 +25,97 @@ internal static class CupboardEndpoints
     private static async Task<Results<NoContent, Refused>> Put(SentJson sent, Cupboard cupboard, CancellationToken stop)
     {
         var request = DocumentReader.Request<CupboardTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var item = CupboardItem.Read(request.Value.Value.Name, request.Value.Value.Unit, request.Value.Value.Typed);
-        if (!item.IsOk) return new Refused(item.Problems);
+        if (!item.IsOk)
+            return new Refused(item.Problems);
         await cupboard.Put([item.Value], stop);
         return TypedResults.NoContent();
     }
 
     private static async Task<FileContentHttpResult> Write(Cupboard cupboard, CancellationToken stop) =>
-        CsvText.File("cupboard.csv", ["material", "unit", "amount"], (await cupboard.All(stop)).Select(i => (IReadOnlyList<object?>)[i.Name, i.Unit, i.Amount]));
+        CsvText.File(
+            "cupboard.csv",
+            ["material", "unit", "amount"],
+            (await cupboard.All(stop)).Select(i => (IReadOnlyList<object?>)[i.Name, i.Unit, i.Amount])
+        );
 
     /// <summary>Takes in a table, whole or not at all; what it does not name stays as it is.</summary>
-    private static async Task<Results<NoContent, Refused>> Read(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Results<NoContent, Refused>> Read(
+        SentJson sent,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<TableSent>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var items = CupboardList.Read(CsvText.Rows(request.Value.Value.Text));
-        if (!items.IsOk) return new Refused(items.Problems);
+        if (!items.IsOk)
+            return new Refused(items.Problems);
         await cupboard.Put(items.Value, stop);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Ok<Shopping>> Planned(RallyLog log, PlanBook plans, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Ok<Shopping>> Planned(
+        RallyLog log,
+        PlanBook plans,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
         var lines = await List(log, plans, cupboard, stop);
         return TypedResults.Ok(new Shopping(lines, ShoppingList.Costs(lines)));
     }
 
-    private static async Task<FileContentHttpResult> PlannedFile(RallyLog log, PlanBook plans, Cupboard cupboard, CancellationToken stop) =>
-        File((await List(log, plans, cupboard, stop)).Where(l => l.Buying.Short > 0));
+    private static async Task<FileContentHttpResult> PlannedFile(
+        RallyLog log,
+        PlanBook plans,
+        Cupboard cupboard,
+        CancellationToken stop
+    ) => File((await List(log, plans, cupboard, stop)).Where(l => l.Buying.Short > 0));
 
     /// <summary>A shopping list as a file.</summary>
-    public static FileContentHttpResult File(IEnumerable<ShoppingLine> lines) => CsvText.File(
-        "shopping-list.csv",
-        ["material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money", "for"],
-        lines.Select(l => (IReadOnlyList<object?>)[l.Name, l.Unit, l.Needed, l.InCupboard, l.Buying.Short, l.Buying.Packs, l.Buying.Cost, l.Money, string.Join("; ", l.For)]));
+    public static FileContentHttpResult File(IEnumerable<ShoppingLine> lines) =>
+        CsvText.File(
+            "shopping-list.csv",
+            ["material", "unit", "needed", "in the cupboard", "short", "packs", "cost", "money", "for"],
+            lines.Select(l =>
+                (IReadOnlyList<object?>)
+                    [
+                        l.Name,
+                        l.Unit,
+                        l.Needed,
+                        l.InCupboard,
+                        l.Buying.Short,
+                        l.Buying.Packs,
+                        l.Buying.Cost,
+                        l.Money,
+                        string.Join("; ", l.For),
+                    ]
+            )
+        );
 
-    /// <summary>Rallies that have not begun and have not taken their kit yet, and briefs that are planned: for as many teams as each expects.</summary>
-    private static async Task<IReadOnlyList<ShoppingLine>> List(RallyLog log, PlanBook plans, Cupboard cupboard, CancellationToken stop)
+    /// <summary>
+    /// Rallies that have not begun and have not taken their kit yet, and briefs that are planned: for as many teams as
+    /// each expects.
+    /// </summary>
+    private static async Task<IReadOnlyList<ShoppingLine>> List(
+        RallyLog log,
+        PlanBook plans,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
         var served = await cupboard.Served(stop);
-        var rallies = (await log.NotBegun(stop)).Where(r => !served.Contains(r.Id)).Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
-        var briefs = (await plans.All(stop)).Select(p => (p.Name, Read: DocumentReader.Brief(p.Document))).Where(p => p.Read.IsOk).Select(p => PlannedKit.Expected(p.Name, p.Read.Value!.Value));
+        var rallies = (await log.NotBegun(stop))
+            .Where(r => !served.Contains(r.Id))
+            .Select(r => new PlannedKit(r.Name, r.Edition.Brief, KitList.Unmade(r.Members)));
+        var briefs = (await plans.All(stop))
+            .Select(p => (p.Name, Read: DocumentReader.Brief(p.Document)))
+            .Where(p => p.Read.IsOk)
+            .Select(p => PlannedKit.Expected(p.Name, p.Read.Value!.Value));
         return ShoppingList.Of([.. rallies, .. briefs], await cupboard.All(stop));
     }
 }

@@ -18,23 +18,61 @@ internal static class KitEndpoints
         kit.MapGet("/cards", Cards).WithName("drawCards");
     }
 
-    private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int? teams = null, int? members = null)
+    private static async Task<Results<Ok<KitSheet>, Missing, Refused>> List(
+        Guid id,
+        BriefShelf shelf,
+        Cupboard cupboard,
+        CancellationToken stop,
+        string tier = "",
+        int? teams = null,
+        int? members = null
+    )
     {
-        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        if (await shelf.Find(id, stop) is not { } stored)
+            return new Missing("brief");
         var list = await Make(stored, tier, teams, members, cupboard, stop);
         return list.IsOk ? TypedResults.Ok(list.Value) : new Refused(list.Problems);
     }
 
     /// <summary>What is short, as a file.</summary>
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, BriefShelf shelf, Cupboard cupboard, CancellationToken stop, string tier = "", int? teams = null, int? members = null)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(
+        Guid id,
+        BriefShelf shelf,
+        Cupboard cupboard,
+        CancellationToken stop,
+        string tier = "",
+        int? teams = null,
+        int? members = null
+    )
     {
-        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        if (await shelf.Find(id, stop) is not { } stored)
+            return new Missing("brief");
         var list = await Make(stored, tier, teams, members, cupboard, stop);
-        if (!list.IsOk) return new Refused(list.Problems);
-        return CupboardEndpoints.File(list.Value.List.Lines.Where(l => l.Short > 0).Select(l => new ShoppingLine(l.Material.Name, l.Material.Unit, l.Total ?? 0, l.InCupboard, new(l.Short, l.Packs, l.Over, l.Cost), list.Value.Money, [stored.Title])));
+        if (!list.IsOk)
+            return new Refused(list.Problems);
+        return CupboardEndpoints.File(
+            list.Value.List.Lines.Where(l => l.Short > 0)
+                .Select(l => new ShoppingLine(
+                    l.Material.Name,
+                    l.Material.Unit,
+                    l.Total ?? 0,
+                    l.InCupboard,
+                    new(l.Short, l.Packs, l.Over, l.Cost),
+                    list.Value.Money,
+                    [stored.Title]
+                ))
+        );
     }
 
-    private static Results<Ok<LoadingPlan>, Refused> Loading(int expected, int roll = 0, decimal share = 60, decimal step = 5, int each = 0, decimal margin = 20, decimal seconds = 8)
+    private static Results<Ok<LoadingPlan>, Refused> Loading(
+        int expected,
+        int roll = 0,
+        decimal share = 60,
+        decimal step = 5,
+        int each = 0,
+        decimal margin = 20,
+        decimal seconds = 8
+    )
     {
         var plan = LoadingPlan.Of(expected, roll, share, step, each, margin, seconds);
         return plan.IsOk ? TypedResults.Ok(plan.Value) : new Refused(plan.Problems);
@@ -43,9 +81,13 @@ internal static class KitEndpoints
     private static Results<Ok<IReadOnlyList<Bag>>, Refused> Bags(SentJson sent)
     {
         var request = DocumentReader.Request<BagDraw>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var draw = request.Value.Value;
-        if (draw.Teams.Count > Limits.Teams || draw.Stock.Sum(s => (long)Math.Max(0, s.Count)) > 20_000) return new Refused([new("/stock", "That is too much to draw from.", "Draw for fewer teams, or from fewer things.")]);
+        if (draw.Teams.Count > Limits.Teams || draw.Stock.Sum(s => (long)Math.Max(0, s.Count)) > 20_000)
+            return new Refused([
+                new("/stock", "That is too much to draw from.", "Draw for fewer teams, or from fewer things."),
+            ]);
         var bags = Draws.Bags(draw.Stock, draw.Shares, draw.Teams, draw.Same, draw.Spread, draw.Seed);
         return bags.IsOk ? TypedResults.Ok(bags.Value) : new Refused(bags.Problems);
     }
@@ -53,27 +95,68 @@ internal static class KitEndpoints
     private static Results<Ok<IReadOnlyList<int>>, Refused> Cards(int cards, int teams, int seed) =>
         cards is >= 1 and <= Limits.Items && teams is >= 1 and <= Limits.Teams
             ? TypedResults.Ok(Draws.Cards(cards, teams, seed))
-            : new Refused([new("/cards", "The number of cards or teams is out of range.", $"Use 1 to {Limits.Items} cards and 1 to {Limits.Teams} teams.")]);
+            : new Refused([
+                new(
+                    "/cards",
+                    "The number of cards or teams is out of range.",
+                    $"Use 1 to {Limits.Items} cards and 1 to {Limits.Teams} teams."
+                ),
+            ]);
 
-    private static async Task<Result<KitSheet>> Make(StoredBrief stored, string tier, int? teams, int? members, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Result<KitSheet>> Make(
+        StoredBrief stored,
+        string tier,
+        int? teams,
+        int? members,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
-        if (teams is < 1 or > Limits.Teams || members is < 1 or > TeamSizes.Largest) return Result<KitSheet>.Refused(new Problem("/teams", "The number of teams or members is out of range.", $"Use 1 to {Limits.Teams} teams of 1 to {TeamSizes.Largest}."));
+        if (teams is < 1 or > Limits.Teams || members is < 1 or > TeamSizes.Largest)
+            return Result<KitSheet>.Refused(
+                new Problem(
+                    "/teams",
+                    "The number of teams or members is out of range.",
+                    $"Use 1 to {Limits.Teams} teams of 1 to {TeamSizes.Largest}."
+                )
+            );
         var document = DocumentReader.Brief(stored.Document);
-        if (!document.IsOk) return Result<KitSheet>.Refused(document.Problems);
+        if (!document.IsOk)
+            return Result<KitSheet>.Refused(document.Problems);
         var edition = Editions.Resolve(document.Value.Value, tier);
-        if (!edition.IsOk) return Result<KitSheet>.Refused(edition.Problems);
+        if (!edition.IsOk)
+            return Result<KitSheet>.Refused(edition.Problems);
         var brief = edition.Value.Brief;
-        var timing = brief.Timing with { Teams = teams ?? Math.Clamp(brief.Timing.Teams, 1, Limits.Teams), TeamSize = members ?? Math.Clamp(brief.Timing.TeamSize, 1, TeamSizes.Largest) };
+        var timing = brief.Timing with
+        {
+            Teams = teams ?? Math.Clamp(brief.Timing.Teams, 1, Limits.Teams),
+            TeamSize = members ?? Math.Clamp(brief.Timing.TeamSize, 1, TeamSizes.Largest),
+        };
         var stock = await cupboard.All(stop);
         var list = KitList.Of(brief, [.. Enumerable.Repeat(timing.TeamSize, timing.Teams)], stock);
-        return Result<KitSheet>.Ok(new(stored.Title, brief.Money, timing.Teams, timing.TeamSize, list, Timetable.Of(brief with { Timing = timing }), list.ForBags(), brief.Conditions, [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock), brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test)));
+        return Result<KitSheet>.Ok(
+            new(
+                stored.Title,
+                brief.Money,
+                timing.Teams,
+                timing.TeamSize,
+                list,
+                Timetable.Of(brief with { Timing = timing }),
+                list.ForBags(),
+                brief.Conditions,
+                [.. document.Value.Value.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))],
+                Core.Route.OfBrief(document.Value.Value, Snags.Of(document.Value.Value), stock),
+                brief.Timing.Phases.FirstOrDefault(p => p.Kind == PhaseKind.Test)
+            )
+        );
     }
 }
 
 /// <summary>What a class needs for a brief.</summary>
 /// <param name="Title">The brief's title.</param>
 /// <param name="Money">The currency.</param>
-/// <param name="Teams">How many teams it is for: those that the brief expects, where nothing else was asked for.</param>
+/// <param name="Teams">How many teams it is for: those that the brief expects, where nothing else was asked
+/// for.</param>
 /// <param name="TeamSize">Pupils in each of them.</param>
 /// <param name="List">The materials.</param>
 /// <param name="Bags">What bags can be drawn from.</param>
@@ -82,10 +165,29 @@ internal static class KitEndpoints
 /// <param name="Route">How far along the route the brief is.</param>
 /// <param name="Timetable">The lessons with so many teams.</param>
 /// <param name="Test">The phase in which is tested; absent where the brief has none.</param>
-public sealed record KitSheet(string Title, string Money, int Teams, int TeamSize, KitList List, Timetable Timetable, IReadOnlyList<BagItem> Bags, IReadOnlyList<Condition> Conditions, IReadOnlyList<TierChoice> Tiers, IReadOnlyList<Pennant> Route, Phase? Test);
+public sealed record KitSheet(
+    string Title,
+    string Money,
+    int Teams,
+    int TeamSize,
+    KitList List,
+    Timetable Timetable,
+    IReadOnlyList<BagItem> Bags,
+    IReadOnlyList<Condition> Conditions,
+    IReadOnlyList<TierChoice> Tiers,
+    IReadOnlyList<Pennant> Route,
+    Phase? Test
+);
 
 /// <summary>A tier that can be chosen.</summary>
 public sealed record TierChoice(string Id, string Name);
 
 /// <summary>What bags are drawn from, and how.</summary>
-public sealed record BagDraw(IReadOnlyList<BagItem> Stock, IReadOnlyList<BagShare> Shares, IReadOnlyList<string> Teams, bool Same, decimal Spread, int Seed);
+public sealed record BagDraw(
+    IReadOnlyList<BagItem> Stock,
+    IReadOnlyList<BagShare> Shares,
+    IReadOnlyList<string> Teams,
+    bool Same,
+    decimal Spread,
+    int Seed
+);

@@ -17,45 +17,98 @@ internal static class RallyKitEndpoints
         kit.MapPost("/back", BringBack).WithName("bringKitBack").Accepts<KitBack>("application/json");
     }
 
-    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Open(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Open(
+        Guid id,
+        RallyLog log,
+        Cupboard cupboard,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop))
+            : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
+    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Shopping(
+        Guid id,
+        RallyLog log,
+        Cupboard cupboard,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var run = found.Opened.Value.In(round);
         var plan = new PlannedKit(found.Rally.Name, TeamKit.HandedOut(run), run.Present);
         return CupboardEndpoints.File(ShoppingList.Of([plan], await cupboard.All(stop)).Where(l => l.Buying.Short > 0));
     }
 
-    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(Guid id, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> Take(
+        Guid id,
+        RallyLog log,
+        Cupboard cupboard,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var items = Stock.ToTake((await Of(id, found.Opened.Value, round, cupboard, stop)).List);
-        if (items.Count == 0) return new Refused([new("/items", "Nothing of this kit is in the cupboard.", "Say what there is, or go on without.")]);
-        if (!await cupboard.Take(id, items, stop)) return new Refused([new("/items", "This rally has taken its kit already.", "Look at the list again.")]);
+        if (items.Count == 0)
+            return new Refused([
+                new("/items", "Nothing of this kit is in the cupboard.", "Say what there is, or go on without."),
+            ]);
+        if (!await cupboard.Take(id, items, stop))
+            return new Refused([new("/items", "This rally has taken its kit already.", "Look at the list again.")]);
         return TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop));
     }
 
-    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> BringBack(Guid id, SentJson sent, RallyLog log, Cupboard cupboard, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyKit>, Missing, Refused>> BringBack(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        Cupboard cupboard,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var request = DocumentReader.Request<KitBack>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var items = request.Value.Value.Items;
         var wrong = items.SelectMany((item, i) => item.Problems().Select(p => p.Under($"/items/{i}"))).ToList();
-        if (wrong.Count > 0) return new Refused(wrong);
-        if (!await cupboard.BringBack(id, items, stop)) return new Refused([new("/items", "This rally has nothing of the cupboard's.", "Look at the list again; it may have been brought back already.")]);
+        if (wrong.Count > 0)
+            return new Refused(wrong);
+        if (!await cupboard.BringBack(id, items, stop))
+            return new Refused([
+                new(
+                    "/items",
+                    "This rally has nothing of the cupboard's.",
+                    "Look at the list again; it may have been brought back already."
+                ),
+            ]);
         return TypedResults.Ok(await Of(id, found.Opened.Value, round, cupboard, stop));
     }
 
-    private static async Task<RallyKit> Of(Guid id, OpenedRally opened, int round, Cupboard cupboard, CancellationToken stop)
+    private static async Task<RallyKit> Of(
+        Guid id,
+        OpenedRally opened,
+        int round,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
         var run = opened.In(round);
         var brief = TeamKit.HandedOut(run);
@@ -65,11 +118,18 @@ internal static class RallyKitEndpoints
             KitList.Of(brief, run.Present, await cupboard.All(stop)),
             brief.Money,
             kits,
-            [.. KitList.Of(brief, [.. run.Present.Select(t => t with { Bag = null })], []).ForBags().Select(b => b.Category).Distinct()],
+            [
+                .. KitList
+                    .Of(brief, [.. run.Present.Select(t => t with { Bag = null })], [])
+                    .ForBags()
+                    .Select(b => b.Category)
+                    .Distinct(),
+            ],
             brief.Conditions,
             RigPaper.Of(run.Compiled.Brief),
             stock,
-            stock is { Back: null } ? Stock.ToBringBack(stock.Taken, brief, kits) : []);
+            stock is { Back: null } ? Stock.ToBringBack(stock.Taken, brief, kits) : []
+        );
     }
 }
 
@@ -82,7 +142,16 @@ internal static class RallyKitEndpoints
 /// <param name="Rig">How the test is set up.</param>
 /// <param name="Stock">What it took out of the cupboard; absent where it has taken nothing.</param>
 /// <param name="ToBringBack">What should come back, while something is out.</param>
-public sealed record RallyKit(KitList List, string Money, IReadOnlyList<TeamKit> Teams, IReadOnlyList<string> CanDraw, IReadOnlyList<Condition> Conditions, RigPaper Rig, RallyStock? Stock, IReadOnlyList<CupboardItem> ToBringBack);
+public sealed record RallyKit(
+    KitList List,
+    string Money,
+    IReadOnlyList<TeamKit> Teams,
+    IReadOnlyList<string> CanDraw,
+    IReadOnlyList<Condition> Conditions,
+    RigPaper Rig,
+    RallyStock? Stock,
+    IReadOnlyList<CupboardItem> ToBringBack
+);
 
 /// <summary>What comes back into the cupboard.</summary>
 public sealed record KitBack(IReadOnlyList<CupboardItem> Items);

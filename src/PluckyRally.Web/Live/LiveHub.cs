@@ -4,7 +4,9 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>The live line of an open window. It says how far a rally's log has come; a window that has that asks nothing.</summary>
+/// <summary>
+/// The live line of an open window. It says how far a rally's log has come; a window that has that asks nothing.
+/// </summary>
 internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, InstrumentBoard instruments) : Hub
 {
     /// <summary>The message that something is new, with <see cref="LiveNews"/>.</summary>
@@ -16,12 +18,16 @@ internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, Inst
     /// <summary>Those who may take readings from instruments.</summary>
     internal const string Judges = "judges";
 
-    /// <summary>Follows a rally that the device was let into, and says how far its log has come; null where that is not understood.</summary>
+    /// <summary>
+    /// Follows a rally that the device was let into, and says how far its log has come; null where that is not
+    /// understood.
+    /// </summary>
     /// <exception cref="HubException">It was not.</exception>
     public async Task<LiveNews?> Follow(Guid rally)
     {
         var role = await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted);
-        if (role == CallerRole.Nobody) throw new HubException("This device has not been let in.");
+        if (role == CallerRole.Nobody)
+            throw new HubException("This device has not been let in.");
         await Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
         if (role >= CallerRole.Judge)
         {
@@ -29,7 +35,9 @@ internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, Inst
             await Clients.Caller.SendAsync(Instruments, instruments.All(), Context.ConnectionAborted);
         }
 
-        return await log.Open(rally, Context.ConnectionAborted) is { Opened: { IsOk: true } opened } ? LiveNews.Of(opened.Value) : null;
+        return await log.Open(rally, Context.ConnectionAborted) is { Opened: { IsOk: true } opened }
+            ? LiveNews.Of(opened.Value)
+            : null;
     }
 
     public override Task OnConnectedAsync()

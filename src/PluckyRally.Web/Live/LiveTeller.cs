@@ -6,16 +6,22 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Web;
 
 /// <summary>What is new.</summary>
-/// <param name="AsOf">How many entries the rally's log has; absent where something else has changed, and everything is to be asked for again.</param>
+/// <param name="AsOf">How many entries the rally's log has; absent where something else has changed, and everything is
+/// to be asked for again.</param>
 /// <param name="Edition">How many there were when the brief as it is run last changed.</param>
 /// <param name="Running">The round that runs; 0 where that is not said.</param>
-/// <param name="Within">Where many windows hear of it at once: each asks at a moment of its own within so many milliseconds.</param>
+/// <param name="Within">Where many windows hear of it at once: each asks at a moment of its own within so many
+/// milliseconds.</param>
 public sealed record LiveNews(int? AsOf, int Edition, int Running, int Within)
 {
-    internal static LiveNews Of(OpenedRally opened, int within = 0) => new(opened.Received.Count, LastTouched.Of(opened).Edition, opened.Running, within);
+    internal static LiveNews Of(OpenedRally opened, int within = 0) =>
+        new(opened.Received.Count, LastTouched.Of(opened).Edition, opened.Running, within);
 }
 
-/// <summary>Tells open windows what is new in a rally, the first change at once and those that follow together, so that many judges make no storm.</summary>
+/// <summary>
+/// Tells open windows what is new in a rally, the first change at once and those that follow together, so that many
+/// judges make no storm.
+/// </summary>
 internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, TimeProvider time)
 {
     /// <summary>The windows of a rally are told no more often, and where there are very many, less.</summary>
@@ -29,16 +35,23 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
 
     private readonly ConcurrentDictionary<Guid, Line> _lines = new();
 
-    /// <summary>Tells the windows of a rally. Entries are kept whatever becomes of a request, so the news do not stop half-way either.</summary>
+    /// <summary>
+    /// Tells the windows of a rally. Entries are kept whatever becomes of a request, so the news do not stop half-way
+    /// either.
+    /// </summary>
     public Task Tell(Guid rally, KeptRally now)
     {
         var line = _lines.GetOrAdd(rally, _ => new());
         lock (line)
         {
             var waits = line.Newest is not null;
-            if (line.Newest is null || line.Newest.Rally.Entries.Count <= now.Rally.Entries.Count) line.Newest = now;
-            if (waits) return Task.CompletedTask;
-            var rest = line.Told is { } told ? TimeSpan.FromMilliseconds(Math.Max(Pace, lines.Count * EachAsks)) - time.GetElapsedTime(told) : TimeSpan.Zero;
+            if (line.Newest is null || line.Newest.Rally.Entries.Count <= now.Rally.Entries.Count)
+                line.Newest = now;
+            if (waits)
+                return Task.CompletedTask;
+            var rest = line.Told is { } told
+                ? TimeSpan.FromMilliseconds(Math.Max(Pace, lines.Count * EachAsks)) - time.GetElapsedTime(told)
+                : TimeSpan.Zero;
             if (rest > TimeSpan.Zero)
             {
                 _ = Later(rally, line, rest);
@@ -49,11 +62,15 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
         return Now(rally, line);
     }
 
-    /// <summary>Tells every window that something is different that is in no log: a pupil's name, or who may strike out what.</summary>
-    public Task TellAll() => hub.Clients.All.SendAsync(LiveHub.News, new LiveNews(null, 0, 0, Within), CancellationToken.None);
+    /// <summary>
+    /// Tells every window that something is different that is in no log: a pupil's name, or who may strike out what.
+    /// </summary>
+    public Task TellAll() =>
+        hub.Clients.All.SendAsync(LiveHub.News, new LiveNews(null, 0, 0, Within), CancellationToken.None);
 
     /// <summary>Tells whoever may take readings what instruments show.</summary>
-    public Task TellInstruments(IReadOnlyList<Instrument> shown) => hub.Clients.Group(LiveHub.Judges).SendAsync(LiveHub.Instruments, shown, CancellationToken.None);
+    public Task TellInstruments(IReadOnlyList<Instrument> shown) =>
+        hub.Clients.Group(LiveHub.Judges).SendAsync(LiveHub.Instruments, shown, CancellationToken.None);
 
     private int Within => lines.Count <= Few ? 0 : lines.Count * EachAsks / 2;
 
@@ -72,7 +89,11 @@ internal sealed class LiveTeller(IHubContext<LiveHub> hub, LiveLines lines, Time
             line.Told = time.GetTimestamp();
         }
 
-        return newest is { Opened: { IsOk: true } opened } ? hub.Clients.Group(LiveHub.GroupOf(rally)).SendAsync(LiveHub.News, LiveNews.Of(opened.Value, Within), CancellationToken.None) : Task.CompletedTask;
+        return newest is { Opened: { IsOk: true } opened }
+            ? hub
+                .Clients.Group(LiveHub.GroupOf(rally))
+                .SendAsync(LiveHub.News, LiveNews.Of(opened.Value, Within), CancellationToken.None)
+            : Task.CompletedTask;
     }
 
     private sealed class Line

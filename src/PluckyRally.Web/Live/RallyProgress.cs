@@ -11,5 +11,11 @@ namespace PluckyRally.Web;
 public sealed record RallyProgress(int AsOf, int Edition, int Rounds, int Running, IReadOnlyList<Pennant> Route)
 {
     internal static RallyProgress Of(RoundSheets sheets) =>
-        new(sheets.AsOf, sheets.Touched.Edition, sheets.Opened.Rounds, sheets.Opened.Running, Core.Route.OfRally(sheets.Opened, sheets.Round, sheets));
+        new(
+            sheets.AsOf,
+            sheets.Touched.Edition,
+            sheets.Opened.Rounds,
+            sheets.Opened.Running,
+            Core.Route.OfRally(sheets.Opened, sheets.Round, sheets)
+        );
 }

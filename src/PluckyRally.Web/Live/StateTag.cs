@@ -5,20 +5,30 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Tags an answer with the state of the rally that it was worked out of. Who has that state is told so, and nothing is worked out.
-/// The tag names who asks too, since not everybody is shown the same. For what has no pupil's name in it: browsers keep it.
+/// Tags an answer with the state of the rally that it was worked out of. Who has that state is told so, and nothing is
+/// worked out. The tag names who asks too, since not everybody is shown the same. For what has no pupil's name in it:
+/// browsers keep it.
 /// </summary>
 internal sealed class StateTag(RallyLog log, WorkedOut worked) : IEndpointFilter
 {
     public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
     {
         var http = context.HttpContext;
-        if (!Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id) || await log.Open(id, http.RequestAborted) is not { } rally) return await next(context);
+        if (
+            !Guid.TryParse(http.GetRouteValue("id")?.ToString(), out var id)
+            || await log.Open(id, http.RequestAborted) is not { } rally
+        )
+            return await next(context);
         var caller = Caller.Of(http.User);
-        var tag = new EntityTagHeaderValue($"\"{worked.NameOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\"");
+        var tag = new EntityTagHeaderValue(
+            $"\"{worked.NameOf(rally)}-{(caller.IsTeacher ? "teacher" : caller.Session)}\""
+        );
         http.Response.Headers.ETag = tag.ToString();
         http.Response.Headers.CacheControl = "private, no-cache";
-        if (http.Features.Get<IHttpsCompressionFeature>() is { } compression) compression.Mode = HttpsCompressionMode.Compress;
-        return http.Request.GetTypedHeaders().IfNoneMatch.Any(t => t.Compare(tag, useStrongComparison: false)) ? TypedResults.StatusCode(StatusCodes.Status304NotModified) : await next(context);
+        if (http.Features.Get<IHttpsCompressionFeature>() is { } compression)
+            compression.Mode = HttpsCompressionMode.Compress;
+        return http.Request.GetTypedHeaders().IfNoneMatch.Any(t => t.Compare(tag, useStrongComparison: false))
+            ? TypedResults.StatusCode(StatusCodes.Status304NotModified)
+            : await next(context);
     }
 }

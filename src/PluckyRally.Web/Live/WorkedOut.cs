@@ -6,8 +6,9 @@ using PluckyRally.Data.Rallies;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// What is worked out of a rally once for a state of its log, and shared by all who ask. While one is being answered the others wait, and
-/// are given what was worked out then if it is as new as what they asked for: a storm of entries costs no more than one at a time.
+/// What is worked out of a rally once for a state of its log, and shared by all who ask. While one is being answered
+/// the others wait, and are given what was worked out then if it is as new as what they asked for: a storm of entries
+/// costs no more than one at a time.
 /// </summary>
 internal sealed class WorkedOut(RallyCache kept)
 {
@@ -15,10 +16,12 @@ internal sealed class WorkedOut(RallyCache kept)
     private const int Most = 64;
 
     /// <summary>
-    /// So many times everything is drawn anew, so that nobody waits long: a class's chances are good to one in a hundred, as one
-    /// standard deviation at a half (√(¼/2000) = 0.011), those of a fair of thousands of entries to five.
+    /// So many times everything is drawn anew, so that nobody waits long: a class's chances are good to one in a
+    /// hundred, as one standard deviation at a half (√(¼/2000) = 0.011), those of a fair of thousands of entries to
+    /// five.
     /// </summary>
-    private static int Draws(OpenedRally opened) => Math.Clamp(400_000 / Math.Max(1, opened.Rally.Entries.Count), 100, 2000);
+    private static int Draws(OpenedRally opened) =>
+        Math.Clamp(400_000 / Math.Max(1, opened.Rally.Entries.Count), 100, 2000);
 
     /// <summary>States are counted anew whenever the server starts.</summary>
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
@@ -32,11 +35,15 @@ internal sealed class WorkedOut(RallyCache kept)
     private readonly ConcurrentDictionary<string, (string States, ListOfDay List)> _lists = new();
     private long _counted;
 
-    /// <summary>Names the ground on which numbers of entries stand: this run of the server, as long as nothing was changed that is in no log.</summary>
+    /// <summary>
+    /// Names the ground on which numbers of entries stand: this run of the server, as long as nothing was changed that
+    /// is in no log.
+    /// </summary>
     public string Ground => $"{Run}-{kept.Forgotten}";
 
     /// <summary>Names a state of a rally among all that there ever were.</summary>
-    public string NameOf(KeptRally rally) => $"{Run}-{_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted))}";
+    public string NameOf(KeptRally rally) =>
+        $"{Run}-{_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted))}";
 
     /// <summary>The standings of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>
@@ -45,26 +52,36 @@ internal sealed class WorkedOut(RallyCache kept)
         In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now, round));
 
     /// <summary>How sure the places of a round are.</summary>
-    public Confidence Sure(KeptRally rally, int round) => In(_sure, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Confidence.Of(now, round, Draws(now)));
+    public Confidence Sure(KeptRally rally, int round) =>
+        In(_sure, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Confidence.Of(now, round, Draws(now)));
 
     /// <summary>The clock as walls show it, but for what time it is.</summary>
-    public ClockOnWall Clock(KeptRally rally, int round) => In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));
+    public ClockOnWall Clock(KeptRally rally, int round) =>
+        In(_clocks, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => ClockOnWall.Of(now, round));
 
     /// <summary>The sheets of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>
     /// <param name="round">The round.</param>
     /// <param name="points">Whether points are wanted too.</param>
     public RoundSheets SheetsOf(KeptRally rally, int round, bool points) =>
-        In(_sheets, (rally.Stored.Id, round, points)).Get(rally, kept, (before, now) => before?.With(now, points) ?? RoundSheets.Of(now, round));
+        In(_sheets, (rally.Stored.Id, round, points))
+            .Get(rally, kept, (before, now) => before?.With(now, points) ?? RoundSheets.Of(now, round));
 
-    /// <summary>The list over rallies of one brief: a fair's helpers and boards all ask for it, every few seconds.</summary>
+    /// <summary>
+    /// The list over rallies of one brief: a fair's helpers and boards all ask for it, every few seconds.
+    /// </summary>
     public ListOfDay ListOver(string title, IReadOnlyList<(KeptRally Rally, int Round)> rallies)
     {
-        if (_lists.Count > Most) _lists.Clear();
+        if (_lists.Count > Most)
+            _lists.Clear();
         var states = string.Join(' ', rallies.Select(r => NameOf(r.Rally)));
         var key = string.Join(' ', rallies.Select(r => r.Rally.Stored.Id));
-        if (_lists.TryGetValue(key, out var known) && known.States == states) return known.List;
-        var list = ListOfDay.Of(title, [.. rallies.Select(r => new RallyJoining(r.Rally.Stored.Id, r.Rally.Opened.OrThrow(), r.Round))]);
+        if (_lists.TryGetValue(key, out var known) && known.States == states)
+            return known.List;
+        var list = ListOfDay.Of(
+            title,
+            [.. rallies.Select(r => new RallyJoining(r.Rally.Stored.Id, r.Rally.Opened.OrThrow(), r.Round))]
+        );
         _lists[key] = (states, list);
         return list;
     }
@@ -76,7 +93,8 @@ internal sealed class WorkedOut(RallyCache kept)
         where TKey : notnull
         where T : class
     {
-        if (all.Count > Most) all.Clear();
+        if (all.Count > Most)
+            all.Clear();
         return all.GetOrAdd(key, _ => new());
     }
 
@@ -89,10 +107,12 @@ internal sealed class WorkedOut(RallyCache kept)
         public T Get(KeptRally rally, RallyCache kept, Func<T?, OpenedRally, T> work)
         {
             var wanted = rally.Opened.OrThrow();
-            if (_known is { } known && known.Suits(wanted)) return known.Value;
+            if (_known is { } known && known.Suits(wanted))
+                return known.Value;
             lock (_turn)
             {
-                if (_known is { } meanwhile && meanwhile.Suits(wanted)) return meanwhile.Value;
+                if (_known is { } meanwhile && meanwhile.Suits(wanted))
+                    return meanwhile.Value;
                 var now = kept.Find(rally.Stored.Id) is { Opened: { IsOk: true } newest } ? newest.Value : wanted;
                 var value = work(_known?.Value, now);
                 _known = new(now, value);
@@ -103,7 +123,9 @@ internal sealed class WorkedOut(RallyCache kept)
         private sealed record Known(OpenedRally Of, T Value)
         {
             /// <summary>Whether it is of that state or a later one; a rally that was read again is another.</summary>
-            public bool Suits(OpenedRally wanted) => ReferenceEquals(Of, wanted) || (ReferenceEquals(Of.Begun, wanted.Begun) && Of.Received.Count >= wanted.Received.Count);
+            public bool Suits(OpenedRally wanted) =>
+                ReferenceEquals(Of, wanted)
+                || (ReferenceEquals(Of.Begun, wanted.Begun) && Of.Received.Count >= wanted.Received.Count);
         }
     }
 }

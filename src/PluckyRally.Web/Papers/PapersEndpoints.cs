@@ -14,59 +14,131 @@ internal static class PapersEndpoints
         papers.MapGet("/briefs/{id:guid}/papers", OfBrief).WithName("briefPapers");
         papers.MapGet("/rallies/{id:guid}/papers", OfRally).WithName("rallyPapers").AddEndpointFilter<StateTag>();
         papers.MapGet("/rallies/{id:guid}/papers/tables", Tables).WithName("tablesOnPaper");
-        papers.MapPost("/rallies/{id:guid}/papers/judged", TypeIn).WithName("typeInSheet").Accepts<SheetTyped>("application/json").TakesAtMost(Limits.BriefBytes);
+        papers
+            .MapPost("/rallies/{id:guid}/papers/judged", TypeIn)
+            .WithName("typeInSheet")
+            .Accepts<SheetTyped>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<BriefOnPaper>, Missing, Refused>> OfBrief(Guid id, BriefShelf shelf, CancellationToken stop, string tier = "")
+    private static async Task<Results<Ok<BriefOnPaper>, Missing, Refused>> OfBrief(
+        Guid id,
+        BriefShelf shelf,
+        CancellationToken stop,
+        string tier = ""
+    )
     {
-        if (await shelf.Find(id, stop) is not { } stored) return new Missing("brief");
+        if (await shelf.Find(id, stop) is not { } stored)
+            return new Missing("brief");
         var read = DocumentReader.Brief(stored.Document);
-        if (!read.IsOk) return new Refused(read.Problems);
+        if (!read.IsOk)
+            return new Refused(read.Problems);
         var whole = read.Value.Value;
         var edition = Editions.Resolve(whole, tier);
-        if (!edition.IsOk) return new Refused(edition.Problems);
+        if (!edition.IsOk)
+            return new Refused(edition.Problems);
         var compiled = CompiledEdition.For(edition.Value);
-        return TypedResults.Ok(new BriefOnPaper(EditionSheet.Of(whole, edition.Value), [.. whole.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))], compiled.IsOk ? BriefPapers.Of(compiled.Value) : null));
+        return TypedResults.Ok(
+            new BriefOnPaper(
+                EditionSheet.Of(whole, edition.Value),
+                [.. whole.Tiers.Select(t => new TierChoice(t.Id, t.Name.Length > 0 ? t.Name : t.Id))],
+                compiled.IsOk ? BriefPapers.Of(compiled.Value) : null
+            )
+        );
     }
 
     /// <summary>The whole way to each place is written out only for those who print it.</summary>
-    private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, bool why = false)
+    private static async Task<Results<Ok<RallyPapers>, Missing, Refused>> OfRally(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1,
+        bool why = false
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var standings = worked.Standings(found, round);
-        return TypedResults.Ok(RallyPapers.Of(found.Opened.Value, round, why ? standings : standings with { Rows = [.. standings.Rows.Select(r => r with { Why = [] })] }));
+        return TypedResults.Ok(
+            RallyPapers.Of(
+                found.Opened.Value,
+                round,
+                why ? standings : standings with { Rows = [.. standings.Rows.Select(r => r with { Why = [] })] }
+            )
+        );
     }
 
     /// <summary>Which teams are judged at which of so many tables.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<string>>>, Missing, Refused>> Tables(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int tables = 1)
+    private static async Task<Results<Ok<IReadOnlyList<IReadOnlyList<string>>>, Missing, Refused>> Tables(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1,
+        int tables = 1
+    )
     {
-        if (tables is < 1 or > FairDay.MostTables) return new Refused([new("/tables", "The number of tables is out of range.", $"Use 1 to {FairDay.MostTables}.")]);
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(TableNow.Split([.. worked.SheetsOf(found, round, points: false).Sheets.Where(s => s.Status != StandingStatus.Away).Select(s => s.Team)], tables));
+        if (tables is < 1 or > FairDay.MostTables)
+            return new Refused([
+                new("/tables", "The number of tables is out of range.", $"Use 1 to {FairDay.MostTables}."),
+            ]);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(
+            TableNow.Split(
+                [
+                    .. worked
+                        .SheetsOf(found, round, points: false)
+                        .Sheets.Where(s => s.Status != StandingStatus.Away)
+                        .Select(s => s.Team),
+                ],
+                tables
+            )
+        );
     }
 
     /// <summary>Takes a judge's sheet into the log: all of it, or none and what is wrong with it.</summary>
-    private static async Task<Results<Ok<SheetTaken>, Missing, Refused>> TypeIn(Guid id, SentJson sent, RallyLog log, LiveTeller live, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<Ok<SheetTaken>, Missing, Refused>> TypeIn(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<SheetTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var entries = JudgeSheet.Read(found.Opened.Value, request.Value.Value);
-        if (!entries.IsOk) return new Refused(entries.Problems);
+        if (!entries.IsOk)
+            return new Refused(entries.Problems);
         KeptRally? grown = null;
         foreach (var entry in entries.Value)
         {
-            if (await log.Record(id, entry with { At = time.GetUtcNow() }, _ => null, stop) is not { } recorded) return new Missing("rally");
-            if (!recorded.IsOk) return new Refused(recorded.Problems);
-            if (recorded.Value.Fresh) grown = recorded.Value.Rally;
+            if (await log.Record(id, entry with { At = time.GetUtcNow() }, _ => null, stop) is not { } recorded)
+                return new Missing("rally");
+            if (!recorded.IsOk)
+                return new Refused(recorded.Problems);
+            if (recorded.Value.Fresh)
+                grown = recorded.Value.Rally;
         }
 
-        if (grown is not null) await live.Tell(id, grown);
+        if (grown is not null)
+            await live.Tell(id, grown);
         return TypedResults.Ok(new SheetTaken(entries.Value.Count));
     }
 }

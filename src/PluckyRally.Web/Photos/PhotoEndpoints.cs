@@ -23,30 +23,76 @@ internal static class PhotoEndpoints
     }
 
     private static async Task<Ok<RallyPhotos>> All(Guid id, PhotoAlbum album, CancellationToken stop) =>
-        TypedResults.Ok(new RallyPhotos(await album.MayTake(id, stop), [.. (await album.Of(id, stop)).Select(Photo.Of)]));
+        TypedResults.Ok(
+            new RallyPhotos(await album.MayTake(id, stop), [.. (await album.Of(id, stop)).Select(Photo.Of)])
+        );
 
     /// <summary>Keeps a photo under the id that its device gave it; sending it twice changes nothing.</summary>
-    private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(Guid id, [FromQuery] Guid photo, [FromQuery] string team, HttpContext context, RallyLog log, PhotoAlbum album, DataFolder folder, TimeProvider time, CancellationToken stop, int round = 1)
+    private static async Task<Results<Created<Photo>, Ok<Photo>, Missing, Refused>> Take(
+        Guid id,
+        [FromQuery] Guid photo,
+        [FromQuery] string team,
+        HttpContext context,
+        RallyLog log,
+        PhotoAlbum album,
+        DataFolder folder,
+        TimeProvider time,
+        CancellationToken stop,
+        int round = 1
+    )
     {
         if (context.Request.ContentType?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) != true)
-            throw new BadHttpRequestException("A photo must be declared as image/….", StatusCodes.Status415UnsupportedMediaType);
-        if (await log.Open(id, stop) is not { } found || !(found.Opened is { IsOk: true } opened ? opened.Value.NamesOnSheets.ContainsKey(team) : found.Rally.Teams.Any(t => t.Id == team))) return new Missing("team");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (await album.Find(photo, stop) is { } known) return known.RallyId == id ? TypedResults.Ok(Photo.Of(known)) : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
-        if (!await album.MayTake(id, stop)) return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);
+            throw new BadHttpRequestException(
+                "A photo must be declared as image/….",
+                StatusCodes.Status415UnsupportedMediaType
+            );
+        if (
+            await log.Open(id, stop) is not { } found
+            || !(
+                found.Opened is { IsOk: true } opened
+                    ? opened.Value.NamesOnSheets.ContainsKey(team)
+                    : found.Rally.Teams.Any(t => t.Id == team)
+            )
+        )
+            return new Missing("team");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (await album.Find(photo, stop) is { } known)
+            return known.RallyId == id
+                ? TypedResults.Ok(Photo.Of(known))
+                : new Refused([new("/photo", "This photo is in another rally.", "Take it again here.")]);
+        if (!await album.MayTake(id, stop))
+            return new Refused([new("/photo", "This class does without photos.", "It can be changed under Classes.")]);
         var picture = await Read(context.Request, folder, stop);
-        if (!picture.IsOk) return new Refused(picture.Problems);
-        var taken = new StoredPhoto { Id = photo, RallyId = id, TeamId = team, Round = round, Width = picture.Value.Width, Height = picture.Value.Height, By = Caller.Of(context.User).Name, At = time.GetUtcNow() };
-        return await album.Add(taken, picture.Value.Jpeg, stop) ? TypedResults.Created($"/api/rallies/{id}/photos/{photo}", Photo.Of(taken)) : TypedResults.Ok(Photo.Of(taken));
+        if (!picture.IsOk)
+            return new Refused(picture.Problems);
+        var taken = new StoredPhoto
+        {
+            Id = photo,
+            RallyId = id,
+            TeamId = team,
+            Round = round,
+            Width = picture.Value.Width,
+            Height = picture.Value.Height,
+            By = Caller.Of(context.User).Name,
+            At = time.GetUtcNow(),
+        };
+        return await album.Add(taken, picture.Value.Jpeg, stop)
+            ? TypedResults.Created($"/api/rallies/{id}/photos/{photo}", Photo.Of(taken))
+            : TypedResults.Ok(Photo.Of(taken));
     }
 
-    /// <summary>What comes in goes to the disk first, however slowly it comes, and is opened from there: the memory never holds the whole of it.</summary>
+    /// <summary>
+    /// What comes in goes to the disk first, however slowly it comes, and is opened from there: the memory never holds
+    /// the whole of it.
+    /// </summary>
     private static async Task<Result<Picture>> Read(HttpRequest request, DataFolder folder, CancellationToken stop)
     {
         var file = Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.picture");
         try
         {
-            await using (var writing = new FileStream(file, OwnFiles.Fresh)) await request.Body.CopyToAsync(writing, stop);
+            await using (var writing = new FileStream(file, OwnFiles.Fresh))
+                await request.Body.CopyToAsync(writing, stop);
             await Opening.WaitAsync(stop);
             try
             {
@@ -63,18 +109,34 @@ internal static class PhotoEndpoints
         }
     }
 
-    internal static async Task<Results<PhysicalFileHttpResult, Missing>> Show(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
+    internal static async Task<Results<PhysicalFileHttpResult, Missing>> Show(
+        Guid id,
+        Guid photo,
+        HttpContext context,
+        PhotoAlbum album,
+        CancellationToken stop
+    )
     {
-        if (await album.FileOf(id, photo, stop) is not { } file || !File.Exists(file)) return new Missing("photo");
+        if (await album.FileOf(id, photo, stop) is not { } file || !File.Exists(file))
+            return new Missing("photo");
         context.Response.Headers.CacheControl = "private, max-age=3600";
         return TypedResults.PhysicalFile(file, "image/jpeg");
     }
 
     /// <summary>A judge takes away own photos only.</summary>
-    private static async Task<Results<NoContent, Missing, Refused>> Delete(Guid id, Guid photo, HttpContext context, PhotoAlbum album, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Delete(
+        Guid id,
+        Guid photo,
+        HttpContext context,
+        PhotoAlbum album,
+        CancellationToken stop
+    )
     {
         var caller = Caller.Of(context.User);
-        if (!caller.IsTeacher && await album.Find(photo, stop) is { } taken && taken.By != caller.Name) return new Refused([new("/photo", $"This photo was taken by {taken.By}.", "Ask the teacher to take it away.")]);
+        if (!caller.IsTeacher && await album.Find(photo, stop) is { } taken && taken.By != caller.Name)
+            return new Refused([
+                new("/photo", $"This photo was taken by {taken.By}.", "Ask the teacher to take it away."),
+            ]);
         return await album.Delete(id, photo, stop) ? TypedResults.NoContent() : new Missing("photo");
     }
 }
@@ -94,5 +156,6 @@ public sealed record RallyPhotos(bool MayTake, IReadOnlyList<Photo> Photos);
 /// <param name="At">When it was received.</param>
 public sealed record Photo(Guid Id, string Team, int Round, int Width, int Height, string By, DateTimeOffset At)
 {
-    internal static Photo Of(StoredPhoto photo) => new(photo.Id, photo.TeamId, photo.Round, photo.Width, photo.Height, photo.By, photo.At);
+    internal static Photo Of(StoredPhoto photo) =>
+        new(photo.Id, photo.TeamId, photo.Round, photo.Width, photo.Height, photo.By, photo.At);
 }

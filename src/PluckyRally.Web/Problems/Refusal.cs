@@ -5,7 +5,9 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Web;
 
-/// <summary>A problem document (RFC 9457) that lists everything that is wrong, each with its place and what would do.</summary>
+/// <summary>
+/// A problem document (RFC 9457) that lists everything that is wrong, each with its place and what would do.
+/// </summary>
 public sealed class Refusal : ProblemDetails
 {
     /// <summary>What is wrong; empty where the title says all.</summary>
@@ -19,46 +21,74 @@ public sealed class Refused(IReadOnlyList<Problem> problems) : IResult, IEndpoin
     public IReadOnlyList<Problem> Problems { get; } = problems;
 
     /// <inheritdoc/>
-    public Task ExecuteAsync(HttpContext httpContext) => RefusalWriter.Write(httpContext, new Refusal
-    {
-        Status = StatusCodes.Status422UnprocessableEntity,
-        Title = Problems.Count == 1 ? Problems[0].What : $"{Problems.Count} things need mending.",
-        Detail = Problems.Count == 1 ? Problems[0].Remedy : "Each is listed with what would do.",
-        Problems = Problems,
-    });
+    public Task ExecuteAsync(HttpContext httpContext) =>
+        RefusalWriter.Write(
+            httpContext,
+            new Refusal
+            {
+                Status = StatusCodes.Status422UnprocessableEntity,
+                Title = Problems.Count == 1 ? Problems[0].What : $"{Problems.Count} things need mending.",
+                Detail = Problems.Count == 1 ? Problems[0].Remedy : "Each is listed with what would do.",
+                Problems = Problems,
+            }
+        );
 
     static void IEndpointMetadataProvider.PopulateMetadata(MethodInfo method, EndpointBuilder builder) =>
-        builder.Metadata.Add(new ProducesResponseTypeMetadata(StatusCodes.Status422UnprocessableEntity, typeof(Refusal), [RefusalWriter.MediaType]));
+        builder.Metadata.Add(
+            new ProducesResponseTypeMetadata(
+                StatusCodes.Status422UnprocessableEntity,
+                typeof(Refusal),
+                [RefusalWriter.MediaType]
+            )
+        );
 }
 
 /// <summary>There is no such thing: 404.</summary>
 public sealed class Missing(string thing) : IResult, IEndpointMetadataProvider
 {
     /// <inheritdoc/>
-    public Task ExecuteAsync(HttpContext httpContext) => RefusalWriter.Write(httpContext, new Refusal
-    {
-        Status = StatusCodes.Status404NotFound,
-        Title = $"There is no such {thing}.",
-        Detail = "It may have been removed, or the address is not complete. Go back to the start page and choose it there.",
-    });
+    public Task ExecuteAsync(HttpContext httpContext) =>
+        RefusalWriter.Write(
+            httpContext,
+            new Refusal
+            {
+                Status = StatusCodes.Status404NotFound,
+                Title = $"There is no such {thing}.",
+                Detail =
+                    "It may have been removed, or the address is not complete. Go back to the start page "
+                    + "and choose it there.",
+            }
+        );
 
     static void IEndpointMetadataProvider.PopulateMetadata(MethodInfo method, EndpointBuilder builder) =>
-        builder.Metadata.Add(new ProducesResponseTypeMetadata(StatusCodes.Status404NotFound, typeof(Refusal), [RefusalWriter.MediaType]));
+        builder.Metadata.Add(
+            new ProducesResponseTypeMetadata(StatusCodes.Status404NotFound, typeof(Refusal), [RefusalWriter.MediaType])
+        );
 }
 
 /// <summary>Somebody saved it in the meantime: 412, and nothing was overwritten.</summary>
 public sealed class ChangedMeanwhile : IResult, IEndpointMetadataProvider
 {
     /// <inheritdoc/>
-    public Task ExecuteAsync(HttpContext httpContext) => RefusalWriter.Write(httpContext, new Refusal
-    {
-        Status = StatusCodes.Status412PreconditionFailed,
-        Title = "This brief was changed in another window.",
-        Detail = "Nothing was overwritten. Keep what is here, or take what the other window saved.",
-    });
+    public Task ExecuteAsync(HttpContext httpContext) =>
+        RefusalWriter.Write(
+            httpContext,
+            new Refusal
+            {
+                Status = StatusCodes.Status412PreconditionFailed,
+                Title = "This brief was changed in another window.",
+                Detail = "Nothing was overwritten. Keep what is here, or take what the other window saved.",
+            }
+        );
 
     static void IEndpointMetadataProvider.PopulateMetadata(MethodInfo method, EndpointBuilder builder) =>
-        builder.Metadata.Add(new ProducesResponseTypeMetadata(StatusCodes.Status412PreconditionFailed, typeof(Refusal), [RefusalWriter.MediaType]));
+        builder.Metadata.Add(
+            new ProducesResponseTypeMetadata(
+                StatusCodes.Status412PreconditionFailed,
+                typeof(Refusal),
+                [RefusalWriter.MediaType]
+            )
+        );
 }
 
 /// <summary>Writes problem documents.</summary>

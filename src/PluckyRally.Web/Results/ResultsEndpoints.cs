@@ -17,37 +17,82 @@ internal static class ResultsEndpoints
     }
 
     /// <summary>The standings; the whole way to its place is written out only for the team that is asked for.</summary>
-    private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, string why = "")
+    private static async Task<Results<Ok<Standings>, Missing, Refused>> Standings(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1,
+        string why = ""
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var standings = worked.Standings(found, round);
-        return TypedResults.Ok(standings with { Closed = ClosedRound.Compare(found.Opened.Value, standings), Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })] });
+        return TypedResults.Ok(
+            standings with
+            {
+                Closed = ClosedRound.Compare(found.Opened.Value, standings),
+                Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })],
+            }
+        );
     }
 
     /// <summary>How sure the places are; thousands of draws, so only where somebody asks.</summary>
-    private static async Task<Results<Ok<Confidence>, Missing, Refused>> Sure(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<Confidence>, Missing, Refused>> Sure(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
         return found.Opened.IsOk ? TypedResults.Ok(worked.Sure(found, round)) : new Refused(found.Opened.Problems);
     }
 
     /// <summary>All that teams made, side by side.</summary>
-    private static async Task<Results<Ok<Gallery>, Missing, Refused>> Side(Guid id, RallyLog log, CancellationToken stop, int round = 1, string figure = "")
+    private static async Task<Results<Ok<Gallery>, Missing, Refused>> Side(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1,
+        string figure = ""
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(Gallery.Of(found.Opened.Value, round, figure)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(Gallery.Of(found.Opened.Value, round, figure))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>The class's numbers in pictures.</summary>
-    private static async Task<Results<Ok<PlotsSeen>, Missing, Refused>> Plots(Guid id, RallyLog log, CancellationToken stop, int round = 1, string see = "", string figure = "", string other = "")
+    private static async Task<Results<Ok<PlotsSeen>, Missing, Refused>> Plots(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1,
+        string see = "",
+        string figure = "",
+        string other = ""
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var seen = PlotsSeen.Asked(found.Opened.Value, round, see, figure, other);
         return seen.IsOk ? TypedResults.Ok(seen.Value) : new Refused(seen.Problems);
     }

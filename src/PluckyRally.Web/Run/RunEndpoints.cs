@@ -4,7 +4,9 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Run: the clock of the lesson. Its times are the server's, whatever a device's own clock says.</summary>
+/// <summary>
+/// Station Run: the clock of the lesson. Its times are the server's, whatever a device's own clock says.
+/// </summary>
 internal static class RunEndpoints
 {
     public static void MapRun(this IEndpointRouteBuilder api)
@@ -14,31 +16,58 @@ internal static class RunEndpoints
         clock.MapPost("", Set).WithName("setClock").Accepts<ClockTouch>("application/json");
     }
 
-    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Read(Guid id, RallyLog log, TimeProvider time, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Read(
+        Guid id,
+        RallyLog log,
+        TimeProvider time,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(Of(found.Opened.Value, round, time)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(Of(found.Opened.Value, round, time))
+            : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(Guid id, SentJson sent, RallyLog log, TimeProvider time, LiveTeller live, CopyKeeper keeper, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<ClockRead>, Missing, Refused>> Set(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        TimeProvider time,
+        LiveTeller live,
+        CopyKeeper keeper,
+        CancellationToken stop,
+        int round = 1
+    )
     {
         var request = DocumentReader.Request<ClockTouch>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), _ => null, stop) is not { } recorded) return new Missing("rally");
-        if (!recorded.IsOk) return new Refused(recorded.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (
+            await log.Record(id, request.Value.Value.AsEntry(time.GetUtcNow(), round), _ => null, stop)
+            is not { } recorded
+        )
+            return new Missing("rally");
+        if (!recorded.IsOk)
+            return new Refused(recorded.Problems);
         await live.Tell(id, recorded.Value.Rally);
-        if (request.Value.Value is { Does: ClockDoes.Begin, Phase.Length: 0 }) keeper.RallyEnded();
+        if (request.Value.Value is { Does: ClockDoes.Begin, Phase.Length: 0 })
+            keeper.RallyEnded();
         return TypedResults.Ok(Of(recorded.Value.Rally.Opened.OrThrow(), round, time));
     }
 
-    private static ClockRead Of(OpenedRally opened, int round, TimeProvider time) => new(
-        LessonClock.Of(opened, round),
-        ClassState.Of(opened.In(round).Teams, opened.Rally.Entries, round),
-        LessonCuts.Offers(opened, round),
-        LogLine.OfLesson(opened, round),
-        Rounds.IsClosed(opened.Rally.Entries, round),
-        BoardChoice.All(opened.In(round).Compiled),
-        time.GetUtcNow());
+    private static ClockRead Of(OpenedRally opened, int round, TimeProvider time) =>
+        new(
+            LessonClock.Of(opened, round),
+            ClassState.Of(opened.In(round).Teams, opened.Rally.Entries, round),
+            LessonCuts.Offers(opened, round),
+            LogLine.OfLesson(opened, round),
+            Rounds.IsClosed(opened.Rally.Entries, round),
+            BoardChoice.All(opened.In(round).Compiled),
+            time.GetUtcNow()
+        );
 }
 
 /// <summary>What a touch on the remote does.</summary>
@@ -78,7 +107,13 @@ public enum ClockDoes
 /// <param name="Minutes">For adding: how many.</param>
 /// <param name="Number">For attempts, places and the board: how many.</param>
 /// <param name="Shows">For the wall: what it shows; for a question the number says which.</param>
-public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minutes = 0, int Number = 0, WallShows Shows = WallShows.Clock)
+public sealed record ClockTouch(
+    ClockDoes Does,
+    string Phase = "",
+    decimal Minutes = 0,
+    int Number = 0,
+    WallShows Shows = WallShows.Clock
+)
 {
     /// <summary>For a turn: the teams that are on, by id.</summary>
     public IReadOnlyList<string> Teams { get; init; } = [];
@@ -103,15 +138,83 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
         var id = Guid.CreateVersion7(now);
         return Does switch
         {
-            ClockDoes.Begin => new Entry.PhaseBegun { Id = id, At = now, By = By, Round = round, Phase = Phase },
-            ClockDoes.Pause => new Entry.ClockPaused { Id = id, At = now, By = By, Round = round },
-            ClockDoes.Resume => new Entry.ClockResumed { Id = id, At = now, By = By, Round = round },
-            ClockDoes.Add => new Entry.MinutesAdded { Id = id, At = now, By = By, Round = round, Minutes = Minutes },
-            ClockDoes.LetGo => new Entry.HoldBegun { Id = id, At = now, By = By, Round = round },
-            ClockDoes.CutAttempts => new Entry.AttemptsCut { Id = id, At = now, By = By, Round = round, Attempts = Number },
-            ClockDoes.OpenPlaces => new Entry.PlacesOpened { Id = id, At = now, By = By, Round = round, Phase = Phase, Places = Number },
-            ClockDoes.Show => new Entry.WallSet { Id = id, At = now, By = By, Round = round, Shows = Shows, Revealed = Shows == WallShows.Question ? 0 : Number, Question = Shows == WallShows.Question ? Number : 0, Plot = Shows is WallShows.Plot or WallShows.Question ? Plot : null, Of = Shows == WallShows.Board ? Of : "", Gallery = Shows == WallShows.Gallery ? Gallery : null, OverAll = Shows == WallShows.OverAll ? OverAll : null },
-            ClockDoes.Turn => new Entry.TurnBegun { Id = id, At = now, By = By, Round = round, Phase = Phase, Teams = Teams },
+            ClockDoes.Begin => new Entry.PhaseBegun
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+                Phase = Phase,
+            },
+            ClockDoes.Pause => new Entry.ClockPaused
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+            },
+            ClockDoes.Resume => new Entry.ClockResumed
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+            },
+            ClockDoes.Add => new Entry.MinutesAdded
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+                Minutes = Minutes,
+            },
+            ClockDoes.LetGo => new Entry.HoldBegun
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+            },
+            ClockDoes.CutAttempts => new Entry.AttemptsCut
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+                Attempts = Number,
+            },
+            ClockDoes.OpenPlaces => new Entry.PlacesOpened
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+                Phase = Phase,
+                Places = Number,
+            },
+            ClockDoes.Show => new Entry.WallSet
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+                Shows = Shows,
+                Revealed = Shows == WallShows.Question ? 0 : Number,
+                Question = Shows == WallShows.Question ? Number : 0,
+                Plot = Shows is WallShows.Plot or WallShows.Question ? Plot : null,
+                Of = Shows == WallShows.Board ? Of : "",
+                Gallery = Shows == WallShows.Gallery ? Gallery : null,
+                OverAll = Shows == WallShows.OverAll ? OverAll : null,
+            },
+            ClockDoes.Turn => new Entry.TurnBegun
+            {
+                Id = id,
+                At = now,
+                By = By,
+                Round = round,
+                Phase = Phase,
+                Teams = Teams,
+            },
         };
     }
 }
@@ -124,4 +227,12 @@ public sealed record ClockTouch(ClockDoes Does, string Phase = "", decimal Minut
 /// <param name="Closed">Whether the round is closed.</param>
 /// <param name="Boards">What can be revealed on the wall.</param>
 /// <param name="Now">The server's time.</param>
-public sealed record ClockRead(LessonClock Clock, IReadOnlyList<TeamInLesson> Teams, IReadOnlyList<LessonCut> Cuts, IReadOnlyList<LogLine> Log, bool Closed, IReadOnlyList<BoardChoice> Boards, DateTimeOffset Now);
+public sealed record ClockRead(
+    LessonClock Clock,
+    IReadOnlyList<TeamInLesson> Teams,
+    IReadOnlyList<LessonCut> Cuts,
+    IReadOnlyList<LogLine> Log,
+    bool Closed,
+    IReadOnlyList<BoardChoice> Boards,
+    DateTimeOffset Now
+);

@@ -3,7 +3,10 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Web;
 
-/// <summary>A rally as it is carried about: what a judge needs to record, and nothing that a pupil should not see over a shoulder.</summary>
+/// <summary>
+/// A rally as it is carried about: what a judge needs to record, and nothing that a pupil should not see over a
+/// shoulder.
+/// </summary>
 /// <param name="Id">Its id.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Brief">What is judged.</param>
@@ -22,7 +25,8 @@ public sealed record RallyOnWalk(
     IReadOnlyDictionary<string, IReadOnlyList<string>> Forms,
     IReadOnlyDictionary<string, MeasurePad> Pads,
     IReadOnlyList<MendedSince> Mended,
-    RallyProgress Progress)
+    RallyProgress Progress
+)
 {
     internal static RallyOnWalk Of(Guid id, OpenedRally opened, int round, RallyProgress progress, bool teacher)
     {
@@ -36,7 +40,8 @@ public sealed record RallyOnWalk(
             run.Compiled.Measures.ToDictionary(m => m.Key, m => ReadingForms.For(m.Value)),
             run.Compiled.Measures.ToDictionary(m => m.Key, m => MeasurePad.For(m.Value)),
             [.. run.Mended.Select(MendedSince.Of)],
-            progress);
+            progress
+        );
     }
 }
 
@@ -47,9 +52,24 @@ public sealed record RallyOnWalk(
 /// <param name="Away">Whether it takes no place.</param>
 /// <param name="Cards">The cards that it was dealt.</param>
 /// <param name="Bag">What was drawn into its bag; empty where nothing was.</param>
-public sealed record TeamNamed(string Id, string Name, string CallSign, bool Away, IReadOnlyList<CardShown> Cards, IReadOnlyList<string> Bag)
+public sealed record TeamNamed(
+    string Id,
+    string Name,
+    string CallSign,
+    bool Away,
+    IReadOnlyList<CardShown> Cards,
+    IReadOnlyList<string> Bag
+)
 {
-    internal static TeamNamed Of(RunRound run, Team team) => new(team.Id, team.Name, team.CallSign, team.Away is not null, CardShown.Of(run.Compiled.Brief, team), TeamKit.SayBag(run.Compiled.Brief, team));
+    internal static TeamNamed Of(RunRound run, Team team) =>
+        new(
+            team.Id,
+            team.Name,
+            team.CallSign,
+            team.Away is not null,
+            CardShown.Of(run.Compiled.Brief, team),
+            TeamKit.SayBag(run.Compiled.Brief, team)
+        );
 }
 
 /// <summary>A brief as a judge needs it.</summary>
@@ -58,14 +78,34 @@ public sealed record TeamNamed(string Id, string Name, string CallSign, bool Awa
 /// <param name="Measures">What is read.</param>
 /// <param name="Trials">How it is tried.</param>
 /// <param name="Parts">What is recorded beside readings; parts that are left out are not among them.</param>
-public sealed record BriefOnWalk(string Title, string IfLate, IReadOnlyList<MeasureOnWalk> Measures, Trials Trials, IReadOnlyList<PartOnWalk> Parts)
+public sealed record BriefOnWalk(
+    string Title,
+    string IfLate,
+    IReadOnlyList<MeasureOnWalk> Measures,
+    Trials Trials,
+    IReadOnlyList<PartOnWalk> Parts
+)
 {
-    internal static BriefOnWalk Of(Core.Brief brief, bool teacher) => new(
-        brief.Title,
-        brief.Timing.IfLate,
-        [.. brief.Measures.Select(m => new MeasureOnWalk(m.Id, m.Name, m.Kind, m.Unit, m.Step, m.Taken, m.Tare, m.How, [.. m.Weights.Select(w => new WeightOnWalk(w.Name, w.GramsEach, w.Roll))]))],
-        brief.Trials,
-        [.. brief.Method.Parts.Where(p => !p.Off).Select(p => PartOnWalk.Of(p, teacher))]);
+    internal static BriefOnWalk Of(Core.Brief brief, bool teacher) =>
+        new(
+            brief.Title,
+            brief.Timing.IfLate,
+            [
+                .. brief.Measures.Select(m => new MeasureOnWalk(
+                    m.Id,
+                    m.Name,
+                    m.Kind,
+                    m.Unit,
+                    m.Step,
+                    m.Taken,
+                    m.Tare,
+                    m.How,
+                    [.. m.Weights.Select(w => new WeightOnWalk(w.Name, w.GramsEach, w.Roll))]
+                )),
+            ],
+            brief.Trials,
+            [.. brief.Method.Parts.Where(p => !p.Off).Select(p => PartOnWalk.Of(p, teacher))]
+        );
 }
 
 /// <summary>A measure as a judge needs it.</summary>
@@ -78,7 +118,17 @@ public sealed record BriefOnWalk(string Title, string IfLate, IReadOnlyList<Meas
 /// <param name="Tare">What the container weighs.</param>
 /// <param name="How">How it is read.</param>
 /// <param name="Weights">For counted weights: the pieces.</param>
-public sealed record MeasureOnWalk(string Id, string Name, MeasureKind Kind, string Unit, decimal Step, Taken Taken, decimal Tare, string How, IReadOnlyList<WeightOnWalk> Weights);
+public sealed record MeasureOnWalk(
+    string Id,
+    string Name,
+    MeasureKind Kind,
+    string Unit,
+    decimal Step,
+    Taken Taken,
+    decimal Tare,
+    string How,
+    IReadOnlyList<WeightOnWalk> Weights
+);
 
 /// <summary>A sort of weights: what one weighs in grams, where that is known, and how many are in a roll.</summary>
 public sealed record WeightOnWalk(string Name, decimal? GramsEach, int Roll);
@@ -96,9 +146,7 @@ public sealed record WeightOnWalk(string Name, decimal? GramsEach, int Roll);
 [JsonDerivedType(typeof(Tally), "tally")]
 public abstract record PartOnWalk
 {
-    private PartOnWalk()
-    {
-    }
+    private PartOnWalk() { }
 
     /// <summary>Names the part in entries.</summary>
     public required string Id { get; init; }
@@ -106,33 +154,75 @@ public abstract record PartOnWalk
     /// <summary>What it is called.</summary>
     public required string Name { get; init; }
 
-    internal static PartOnWalk Of(Part part, bool teacher) => part switch
-    {
-        Part.Measured p => new Measured { Id = p.Id, Name = p.Name },
-        Part.Tasks p => new Tasks { Id = p.Id, Name = p.Name, Items = [.. p.Items.Select(i => new TaskOnWalk(i.Id, i.Name, i.Steps, i.FirstTeams))], Timed = p.TimePoints is not null },
-        Part.Relay p => new Relay { Id = p.Id, Name = p.Name, Legs = p.Legs, Faults = [.. p.Faults.Select(f => new FaultOnWalk(f.Id, f.Name, f.Seconds))], Carries = p.PointsPerItem != 0, Step = p.Step },
-        Part.Bins p => new Bins
+    internal static PartOnWalk Of(Part part, bool teacher) =>
+        part switch
         {
-            Id = p.Id,
-            Name = p.Name,
-            Names = p.Names,
-            Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
-            Timed = p.SecondsPerWrong is not null,
-            Key = teacher ? p.Items.DistinctBy(i => i.Id).ToDictionary(i => i.Id, i => i.Bin) : null,
-        },
-        Part.Ordering p => new Ordering
-        {
-            Id = p.Id,
-            Name = p.Name,
-            Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
-            Key = teacher ? [.. p.Items.OrderBy(i => i.Key).Select(i => i.Id)] : null,
-        },
-        Part.Pieces p => new Pieces { Id = p.Id, Name = p.Name, First = LabelOnWalk.Of(p.First), Second = LabelOnWalk.Of(p.Second), Unit = p.Unit },
-        Part.Rubric p => new Rubric { Id = p.Id, Name = p.Name, Voice = p.Voice, Criteria = [.. p.Criteria.Select(c => new CriterionOnWalk(c.Id, c.Name, [.. c.Levels.Select(l => l.Name)]))] },
-        Part.Budget p => new Budget { Id = p.Id, Name = p.Name, Prices = [.. p.Prices.Select(x => new PriceOnWalk(x.Id, x.Name, x.Each))], Money = p.Money },
-        Part.Tally p => new Tally { Id = p.Id, Name = p.Name, Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts))] },
-        _ => throw new System.Diagnostics.UnreachableException(),
-    };
+            Part.Measured p => new Measured { Id = p.Id, Name = p.Name },
+            Part.Tasks p => new Tasks
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Items = [.. p.Items.Select(i => new TaskOnWalk(i.Id, i.Name, i.Steps, i.FirstTeams))],
+                Timed = p.TimePoints is not null,
+            },
+            Part.Relay p => new Relay
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Legs = p.Legs,
+                Faults = [.. p.Faults.Select(f => new FaultOnWalk(f.Id, f.Name, f.Seconds))],
+                Carries = p.PointsPerItem != 0,
+                Step = p.Step,
+            },
+            Part.Bins p => new Bins
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Names = p.Names,
+                Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
+                Timed = p.SecondsPerWrong is not null,
+                Key = teacher ? p.Items.DistinctBy(i => i.Id).ToDictionary(i => i.Id, i => i.Bin) : null,
+            },
+            Part.Ordering p => new Ordering
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Items = [.. Draws.OffTheKey(p).Select(i => new Thing(i.Id, i.Name))],
+                Key = teacher ? [.. p.Items.OrderBy(i => i.Key).Select(i => i.Id)] : null,
+            },
+            Part.Pieces p => new Pieces
+            {
+                Id = p.Id,
+                Name = p.Name,
+                First = LabelOnWalk.Of(p.First),
+                Second = LabelOnWalk.Of(p.Second),
+                Unit = p.Unit,
+            },
+            Part.Rubric p => new Rubric
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Voice = p.Voice,
+                Criteria =
+                [
+                    .. p.Criteria.Select(c => new CriterionOnWalk(c.Id, c.Name, [.. c.Levels.Select(l => l.Name)])),
+                ],
+            },
+            Part.Budget p => new Budget
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Prices = [.. p.Prices.Select(x => new PriceOnWalk(x.Id, x.Name, x.Each))],
+                Money = p.Money,
+            },
+            Part.Tally p => new Tally
+            {
+                Id = p.Id,
+                Name = p.Name,
+                Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts))],
+            },
+            _ => throw new System.Diagnostics.UnreachableException(),
+        };
 
     /// <summary>Measured in trials.</summary>
     public sealed record Measured : PartOnWalk;

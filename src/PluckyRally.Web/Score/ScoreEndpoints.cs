@@ -13,7 +13,9 @@ internal static class ScoreEndpoints
     /// <summary>Entries that a device may send in one go.</summary>
     private const int Together = 100;
 
-    /// <summary>Sheets that are sent in one go: what is behind comes in pieces, so that nobody at a pad waits for it.</summary>
+    /// <summary>
+    /// Sheets that are sent in one go: what is behind comes in pieces, so that nobody at a pad waits for it.
+    /// </summary>
     private const int SheetsTogether = 25;
 
     public static void MapScore(this IEndpointRouteBuilder api)
@@ -25,82 +27,215 @@ internal static class ScoreEndpoints
         rally.MapGet("/score/sheets", Sheets).WithName("openTeamSheets");
         rally.MapGet("/labels", Labels).WithName("readLabels");
         rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
-        talk.MapPost("/entries", Record).WithName("recordEntry").Accepts<Entry>("application/json").TakesAtMost(Limits.EntryBytes);
-        talk.MapPost("/entries/many", RecordMany).WithName("recordEntries").Accepts<IReadOnlyList<Entry>>("application/json").TakesAtMost(Limits.BriefBytes);
+        talk.MapPost("/entries", Record)
+            .WithName("recordEntry")
+            .Accepts<Entry>("application/json")
+            .TakesAtMost(Limits.EntryBytes);
+        talk.MapPost("/entries/many", RecordMany)
+            .WithName("recordEntries")
+            .Accepts<IReadOnlyList<Entry>>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
     }
 
-    private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(
+        Guid id,
+        HttpContext context,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var teacher = Caller.Of(context.User).IsTeacher;
-        return TypedResults.Ok(RallyOnWalk.Of(id, found.Opened.Value, round, worked.Progress(worked.SheetsOf(found, round, teacher)), teacher));
+        return TypedResults.Ok(
+            RallyOnWalk.Of(
+                id,
+                found.Opened.Value,
+                round,
+                worked.Progress(worked.SheetsOf(found, round, teacher)),
+                teacher
+            )
+        );
     }
 
-    /// <summary>What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.</summary>
+    /// <summary>
+    /// What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.
+    /// </summary>
     private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
-        Guid id, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1, int? since = null, string team = "", int held = 0, string ground = "")
+        Guid id,
+        HttpContext context,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1,
+        int? since = null,
+        string team = "",
+        int held = 0,
+        string ground = ""
+    )
     {
         // Named before anything is read: what changes meanwhile is then asked for again.
         var now = worked.Ground;
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
         var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
-        return TypedResults.Ok(SheetChanges.Of(sheets, worked.Progress(sheets), new(since, team, held, ground), now, found.Stored.JudgesStrikeOthers, caller));
+        return TypedResults.Ok(
+            SheetChanges.Of(
+                sheets,
+                worked.Progress(sheets),
+                new(since, team, held, ground),
+                now,
+                found.Stored.JudgesStrikeOthers,
+                caller
+            )
+        );
     }
 
-    /// <summary>Sheets of some teams without their logs, so that a judge who loses the connection still has every team.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(Guid id, [FromQuery] string[] team, HttpContext context, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    /// <summary>
+    /// Sheets of some teams without their logs, so that a judge who loses the connection still has every team.
+    /// </summary>
+    private static async Task<Results<Ok<IReadOnlyList<SheetOnWalk>>, Missing, Refused>> Sheets(
+        Guid id,
+        [FromQuery] string[] team,
+        HttpContext context,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var caller = Caller.Of(context.User);
         var sheets = worked.SheetsOf(found, round, caller.IsTeacher);
-        return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([.. team.Distinct().Take(SheetsTogether).Select(sheets.For).OfType<TeamSheet>().Select(s => SheetOnWalk.Of(s, caller))]);
+        return TypedResults.Ok<IReadOnlyList<SheetOnWalk>>([
+            .. team.Distinct()
+                .Take(SheetsTogether)
+                .Select(sheets.For)
+                .OfType<TeamSheet>()
+                .Select(s => SheetOnWalk.Of(s, caller)),
+        ]);
     }
 
     /// <summary>What the class calls what designs are like.</summary>
-    private static async Task<Results<Ok<LabelsSoFar>, Missing>> Labels(Guid id, RallyLog log, CancellationToken stop, string team = "", int round = 1) =>
-        await log.Open(id, stop) is { } found ? TypedResults.Ok(LabelsSoFar.Of(found.Rally, team, round)) : new Missing("rally");
+    private static async Task<Results<Ok<LabelsSoFar>, Missing>> Labels(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        string team = "",
+        int round = 1
+    ) =>
+        await log.Open(id, stop) is { } found
+            ? TypedResults.Ok(LabelsSoFar.Of(found.Rally, team, round))
+            : new Missing("rally");
 
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
-    private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(Guid id, string part, SentJson sent, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(
+        Guid id,
+        string part,
+        SentJson sent,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
         var request = DocumentReader.Request<AnswerTyped>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found || found.Opened is not { IsOk: true } opened || opened.Value.In(round).Compiled.Brief.Method.Parts.FirstOrDefault(p => p.Id == part) is not { } sorted) return new Missing("part");
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (
+            await log.Open(id, stop) is not { } found
+            || found.Opened is not { IsOk: true } opened
+            || opened.Value.In(round).Compiled.Brief.Method.Parts.FirstOrDefault(p => p.Id == part) is not { } sorted
+        )
+            return new Missing("part");
         var read = AnswerText.Read(sorted, request.Value.Value.Text);
         return read.IsOk ? TypedResults.Ok(read.Value) : new Refused(read.Problems);
     }
 
     private static async Task<Results<Created<EntryTaken>, Ok<EntryTaken>, Missing, Refused>> Record(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, PassBook passes, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+        Guid id,
+        SentJson sent,
+        HttpContext context,
+        RallyLog log,
+        PassBook passes,
+        SessionBook sessions,
+        LiveTeller live,
+        CopyKeeper keeper,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var document = DocumentReader.Entry(sent.Text);
-        if (!document.IsOk) return new Refused(document.Problems);
+        if (!document.IsOk)
+            return new Refused(document.Problems);
         var caller = Caller.Of(context.User);
         var role = await caller.In(id, passes, stop);
-        if (await Take(id, document.Value.Value, caller, role, await Names(id, [document.Value.Value], caller, sessions, stop), log, keeper, time, stop) is not { } recorded) return new Missing("rally");
-        if (!recorded.IsOk) return new Refused(recorded.Problems);
-        if (recorded.Value.Fresh) await live.Tell(id, recorded.Value.Rally);
+        if (
+            await Take(
+                id,
+                document.Value.Value,
+                caller,
+                role,
+                await Names(id, [document.Value.Value], caller, sessions, stop),
+                log,
+                keeper,
+                time,
+                stop
+            )
+            is not { } recorded
+        )
+            return new Missing("rally");
+        if (!recorded.IsOk)
+            return new Refused(recorded.Problems);
+        if (recorded.Value.Fresh)
+            await live.Tell(id, recorded.Value.Rally);
         var taken = new EntryTaken(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count);
         return recorded.Value.Fresh ? TypedResults.Created($"/api/rallies/{id}/score", taken) : TypedResults.Ok(taken);
     }
 
     /// <summary>
-    /// Takes what has waited on a device, in its order. Each entry has an answer of its own; one that is refused holds up no other.
+    /// Takes what has waited on a device, in its order. Each entry has an answer of its own; one that is refused holds
+    /// up no other.
     /// </summary>
     private static async Task<Results<Ok<IReadOnlyList<EntryAnswer>>, Missing, Refused>> RecordMany(
-        Guid id, SentJson sent, HttpContext context, RallyLog log, PassBook passes, SessionBook sessions, LiveTeller live, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+        Guid id,
+        SentJson sent,
+        HttpContext context,
+        RallyLog log,
+        PassBook passes,
+        SessionBook sessions,
+        LiveTeller live,
+        CopyKeeper keeper,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var documents = DocumentReader.Entries(sent.Text, Together);
-        if (!documents.IsOk) return new Refused(documents.Problems);
+        if (!documents.IsOk)
+            return new Refused(documents.Problems);
         var caller = Caller.Of(context.User);
-        var names = await Names(id, documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value), caller, sessions, stop);
+        var names = await Names(
+            id,
+            documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value),
+            caller,
+            sessions,
+            stop
+        );
         var role = await caller.In(id, passes, stop);
         var answers = new List<EntryAnswer>();
         KeptRally? grown = null;
@@ -112,39 +247,86 @@ internal static class ScoreEndpoints
                 continue;
             }
 
-            if (await Take(id, document.Value.Value, caller, role, names, log, keeper, time, stop) is not { } recorded) return new Missing("rally");
-            if (recorded is { IsOk: true, Value.Fresh: true }) grown = recorded.Value.Rally;
-            answers.Add(recorded.IsOk ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count)) : new(recorded.Problems));
+            if (await Take(id, document.Value.Value, caller, role, names, log, keeper, time, stop) is not { } recorded)
+                return new Missing("rally");
+            if (recorded is { IsOk: true, Value.Fresh: true })
+                grown = recorded.Value.Rally;
+            answers.Add(
+                recorded.IsOk
+                    ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count))
+                    : new(recorded.Problems)
+            );
         }
 
-        if (grown is not null) await live.Tell(id, grown);
+        if (grown is not null)
+            await live.Tell(id, grown);
         return TypedResults.Ok<IReadOnlyList<EntryAnswer>>(answers);
     }
 
-    private static async Task<Result<Recorded>?> Take(Guid id, Entry came, Caller caller, CallerRole role, IReadOnlyList<string> names, RallyLog log, CopyKeeper keeper, TimeProvider time, CancellationToken stop)
+    private static async Task<Result<Recorded>?> Take(
+        Guid id,
+        Entry came,
+        Caller caller,
+        CallerRole role,
+        IReadOnlyList<string> names,
+        RallyLog log,
+        CopyKeeper keeper,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
-        if (came is Entry.BriefMended) return Result<Recorded>.Refused(new Problem("/kind", "The brief is not mended here.", "Mend it at the Brief station of the rally, which shows first what would change."));
-        if (came is Entry.OfClock) return Result<Recorded>.Refused(new Problem("/kind", "The clock is not set here.", "Use the remote of the Run station; its times are the server's."));
+        if (came is Entry.BriefMended)
+            return Result<Recorded>.Refused(
+                new Problem(
+                    "/kind",
+                    "The brief is not mended here.",
+                    "Mend it at the Brief station of the rally, which shows first what would change."
+                )
+            );
+        if (came is Entry.OfClock)
+            return Result<Recorded>.Refused(
+                new Problem(
+                    "/kind",
+                    "The clock is not set here.",
+                    "Use the remote of the Run station; its times are the server's."
+                )
+            );
 
-        // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside. What waited on a
-        // device belongs to the judge who held it then, if that one came in with the same device.
-        var entry = came with { By = names.Contains(came.By) ? came.By : caller.Name, At = time.GetUtcNow(), DeviceAt = came.At };
-        if (entry is Entry.OfTeams ofTeams && caller.IsTeacher) await log.Know(id, ofTeams, stop);
+        // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside. What
+        // waited on a device belongs to the judge who held it then, if that one came in with the same device.
+        var entry = came with
+        {
+            By = names.Contains(came.By) ? came.By : caller.Name,
+            At = time.GetUtcNow(),
+            DeviceAt = came.At,
+        };
+        if (entry is Entry.OfTeams ofTeams && caller.IsTeacher)
+            await log.Know(id, ofTeams, stop);
         var recorded = await log.Record(id, entry, found => Refusing(entry, role, found), stop);
-        if (recorded is { IsOk: true, Value.Fresh: true } && entry is Entry.RoundClosed) keeper.RallyEnded();
+        if (recorded is { IsOk: true, Value.Fresh: true } && entry is Entry.RoundClosed)
+            keeper.RallyEnded();
         return recorded;
     }
 
-    private static Problem? Refusing(Entry entry, CallerRole role, KeptRally found) => role switch
-    {
-        CallerRole.Teacher => null,
-        CallerRole.Judge => EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
-        CallerRole.Team or CallerRole.Wall or CallerRole.Nobody => EntryRights.OfTeam(entry),
-    };
+    private static Problem? Refusing(Entry entry, CallerRole role, KeptRally found) =>
+        role switch
+        {
+            CallerRole.Teacher => null,
+            CallerRole.Judge => EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
+            CallerRole.Team or CallerRole.Wall or CallerRole.Nobody => EntryRights.OfTeam(entry),
+        };
 
     /// <summary>Who has held the device, where an entry says that somebody else than its holder wrote it.</summary>
-    private static async Task<IReadOnlyList<string>> Names(Guid id, IEnumerable<Entry> came, Caller caller, SessionBook sessions, CancellationToken stop) =>
-        caller.IsTeacher || came.All(e => e.By.Length == 0 || e.By == caller.Name) ? [] : await sessions.NamesOf(id, caller.Session, stop);
+    private static async Task<IReadOnlyList<string>> Names(
+        Guid id,
+        IEnumerable<Entry> came,
+        Caller caller,
+        SessionBook sessions,
+        CancellationToken stop
+    ) =>
+        caller.IsTeacher || came.All(e => e.By.Length == 0 || e.By == caller.Name)
+            ? []
+            : await sessions.NamesOf(id, caller.Session, stop);
 }
 
 /// <summary>The log has the entry.</summary>

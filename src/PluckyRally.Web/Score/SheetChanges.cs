@@ -3,7 +3,8 @@ using PluckyRally.Core;
 namespace PluckyRally.Web;
 
 /// <summary>What a device has of a round's sheets.</summary>
-/// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; null where it never did.</param>
+/// <param name="Since">How many entries the rally's log had when the device last heard how far the teams are; null
+/// where it never did.</param>
 /// <param name="Team">The team whose sheet is open on it; empty where none is.</param>
 /// <param name="Held">The same number for that sheet and its log.</param>
 /// <param name="Ground">The ground that these numbers stand on.</param>
@@ -17,27 +18,52 @@ internal sealed record HeldSheets(int? Since, string Team, int Held, string Grou
 /// <param name="Order">The teams in the order in which they are tested, then what they are held against.</param>
 /// <param name="Teams">The teams whose sheets have changed.</param>
 /// <param name="Sheet">The sheet that is open on the device; absent where it has not changed.</param>
-public sealed record SheetChanges(string Ground, int AsOf, int? Since, RallyProgress Progress, IReadOnlyList<string> Order, IReadOnlyList<TeamOnStrip> Teams, SheetOnWalk? Sheet)
+public sealed record SheetChanges(
+    string Ground,
+    int AsOf,
+    int? Since,
+    RallyProgress Progress,
+    IReadOnlyList<string> Order,
+    IReadOnlyList<TeamOnStrip> Teams,
+    SheetOnWalk? Sheet
+)
 {
-    internal static SheetChanges Of(RoundSheets sheets, RallyProgress progress, HeldSheets device, string ground, bool strikeOthers, Caller caller)
+    internal static SheetChanges Of(
+        RoundSheets sheets,
+        RallyProgress progress,
+        HeldSheets device,
+        string ground,
+        bool strikeOthers,
+        Caller caller
+    )
     {
-        // On another ground a copy may have been brought back, or somebody may do what they might not: the numbers say nothing of that.
+        // On another ground a copy may have been brought back, or somebody may do what they might not: the numbers say
+        // nothing of that.
         var (since, held) = device.Ground == ground ? (device.Since, Math.Max(0, device.Held)) : (null, 0);
-        int Touched(string team) => caller.IsTeacher && sheets.PointsHangOnOthers ? sheets.AsOf : sheets.Touched.Team(team);
+        int Touched(string team) =>
+            caller.IsTeacher && sheets.PointsHangOnOthers ? sheets.AsOf : sheets.Touched.Team(team);
         return new(
             ground,
             sheets.AsOf,
             since,
             progress,
             [.. sheets.All.Select(s => s.Team)],
-            [.. sheets.All.Where(s => since is null || Touched(s.Team) > since).Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher))],
-            sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held) ? SheetOnWalk.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller) : null);
+            [
+                .. sheets
+                    .All.Where(s => since is null || Touched(s.Team) > since)
+                    .Select(s => TeamOnStrip.Of(s, sheets.Touched.Team(s.Team), caller.IsTeacher)),
+            ],
+            sheets.For(device.Team) is { } open && (held == 0 || Touched(open.Team) > held)
+                ? SheetOnWalk.Of(open, sheets.Opened, sheets.Round, held, strikeOthers, caller)
+                : null
+        );
     }
 }
 
 /// <summary>A team in the strip of all.</summary>
 /// <param name="Team">The team's id.</param>
-/// <param name="Touched">How many entries the rally's log had when its sheet last changed: a device that has it as of so many has it as it is.</param>
+/// <param name="Touched">How many entries the rally's log had when its sheet last changed: a device that has it as of
+/// so many has it as it is.</param>
 /// <param name="Status">Whether it stands in the order of places yet.</param>
 /// <param name="Late">Whether it came late.</param>
 public sealed record TeamOnStrip(string Team, int Touched, StandingStatus Status, bool Late)
@@ -45,5 +71,6 @@ public sealed record TeamOnStrip(string Team, int Touched, StandingStatus Status
     /// <summary>For the teacher alone: its total as shown, empty while it has none.</summary>
     public string? TotalText { get; init; }
 
-    internal static TeamOnStrip Of(TeamSheet sheet, int touched, bool teacher) => new(sheet.Team, touched, sheet.Status, sheet.Late is not null) { TotalText = teacher ? sheet.TotalText : null };
+    internal static TeamOnStrip Of(TeamSheet sheet, int touched, bool teacher) =>
+        new(sheet.Team, touched, sheet.Status, sheet.Late is not null) { TotalText = teacher ? sheet.TotalText : null };
 }

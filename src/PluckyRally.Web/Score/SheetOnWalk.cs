@@ -2,7 +2,9 @@ using PluckyRally.Core;
 
 namespace PluckyRally.Web;
 
-/// <summary>A team's sheet as it is carried about. Points are on the teacher's only, and notes on that of who wrote them.</summary>
+/// <summary>
+/// A team's sheet as it is carried about. Points are on the teacher's only, and notes on that of who wrote them.
+/// </summary>
 public sealed record SheetOnWalk
 {
     /// <summary>The team's id.</summary>
@@ -20,7 +22,9 @@ public sealed record SheetOnWalk
     /// <summary>The rules, in the brief's order.</summary>
     public required IReadOnlyList<SheetRule> Rules { get; init; }
 
-    /// <summary>Whether every rule that is checked outside of attempts is decided, and none is too near to call.</summary>
+    /// <summary>
+    /// Whether every rule that is checked outside of attempts is decided, and none is too near to call.
+    /// </summary>
     public required bool Settled { get; init; }
 
     /// <summary>Whether what comes before the attempts is done.</summary>
@@ -38,7 +42,9 @@ public sealed record SheetOnWalk
     /// <summary>Trials for practice, for control and to beat.</summary>
     public required IReadOnlyList<ReferenceTrial> References { get; init; }
 
-    /// <summary>How many entries the rally's log had: a device knows by it whether what it has sent is in here.</summary>
+    /// <summary>
+    /// How many entries the rally's log had: a device knows by it whether what it has sent is in here.
+    /// </summary>
     public required int AsOf { get; init; }
 
     /// <summary>Whether the round is closed.</summary>
@@ -62,50 +68,70 @@ public sealed record SheetOnWalk
     /// <summary>What was recorded for the team in this round, the newest first, struck entries included.</summary>
     public required IReadOnlyList<LineOnWalk> Log { get; init; }
 
-    /// <summary>So many entries of the rally's log are left out of this one, because the device has them; 0 where all are here.</summary>
+    /// <summary>
+    /// So many entries of the rally's log are left out of this one, because the device has them; 0 where all are here.
+    /// </summary>
     public int LogFrom { get; init; }
 
     /// <summary>The sheet without its log.</summary>
-    internal static SheetOnWalk Of(TeamSheet sheet, Caller caller) => new()
-    {
-        Team = sheet.Team,
-        Name = sheet.Name,
-        Status = sheet.Status,
-        Reason = sheet.Reason,
-        Rules = sheet.Rules,
-        Settled = sheet.Settled,
-        Ready = sheet.Ready,
-        Once = sheet.Once,
-        Trials = sheet.Trials,
-        Designs = sheet.Designs,
-        References = sheet.References,
-        AsOf = sheet.AsOf,
-        Closed = sheet.Closed,
-        Cleared = sheet.Cleared,
-        Late = sheet.Late,
-        Wanted = sheet.Wanted,
-        Targets = sheet.Targets,
-        Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
-        Log = [],
-    };
+    internal static SheetOnWalk Of(TeamSheet sheet, Caller caller) =>
+        new()
+        {
+            Team = sheet.Team,
+            Name = sheet.Name,
+            Status = sheet.Status,
+            Reason = sheet.Reason,
+            Rules = sheet.Rules,
+            Settled = sheet.Settled,
+            Ready = sheet.Ready,
+            Once = sheet.Once,
+            Trials = sheet.Trials,
+            Designs = sheet.Designs,
+            References = sheet.References,
+            AsOf = sheet.AsOf,
+            Closed = sheet.Closed,
+            Cleared = sheet.Cleared,
+            Late = sheet.Late,
+            Wanted = sheet.Wanted,
+            Targets = sheet.Targets,
+            Parts = [.. sheet.Parts.Select(p => AnswersOnWalk.Of(p, caller.IsTeacher))],
+            Log = [],
+        };
 
     /// <summary>The sheet with its log, or with what is new in it.</summary>
     /// <param name="sheet">The sheet.</param>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round.</param>
-    /// <param name="held">How many entries the rally's log had when the device last heard of this one; 0 where it has nothing of it.</param>
+    /// <param name="held">How many entries the rally's log had when the device last heard of this one; 0 where it has
+    /// nothing of it.</param>
     /// <param name="strikeOthers">Whether judges may strike out what others recorded.</param>
     /// <param name="caller">Who asks.</param>
-    internal static SheetOnWalk Of(TeamSheet sheet, OpenedRally opened, int round, int held, bool strikeOthers, Caller caller)
+    internal static SheetOnWalk Of(
+        TeamSheet sheet,
+        OpenedRally opened,
+        int round,
+        int held,
+        bool strikeOthers,
+        Caller caller
+    )
     {
         // A strike changes lines that are there already, or brings some back.
         var since = opened.Received.Skip(held).DistinctBy(e => e.Id).ToDictionary(e => e.Id);
-        var from = held > opened.Received.Count || opened.Aside.Count > 0 || since.Values.Any(e => e is Entry.StruckOut) ? 0 : held;
+        var from =
+            held > opened.Received.Count || opened.Aside.Count > 0 || since.Values.Any(e => e is Entry.StruckOut)
+                ? 0
+                : held;
         var entries = from > 0 ? since : opened.Received.DistinctBy(e => e.Id).ToDictionary(e => e.Id);
         return Of(sheet, caller) with
         {
             LogFrom = from,
-            Log = [.. sheet.WithLog(opened, round, entries).Log.Where(l => caller.IsTeacher || EntryRights.JudgeSees(entries[l.Entry], caller.Name)).Select(l => LineOnWalk.Of(l, entries[l.Entry], opened, strikeOthers, caller))],
+            Log =
+            [
+                .. sheet
+                    .WithLog(opened, round, entries)
+                    .Log.Where(l => caller.IsTeacher || EntryRights.JudgeSees(entries[l.Entry], caller.Name))
+                    .Select(l => LineOnWalk.Of(l, entries[l.Entry], opened, strikeOthers, caller)),
+            ],
         };
     }
 }
@@ -116,7 +142,13 @@ public sealed record SheetOnWalk
 /// <param name="Sequence">For an order: the items' ids as the team has them.</param>
 /// <param name="Pieces">For pieces: what was counted.</param>
 /// <param name="Measured">For pieces: whether they are to be measured.</param>
-public sealed record AnswersOnWalk(string Id, IReadOnlyDictionary<string, string> Answers, IReadOnlyList<string> Sequence, IReadOnlyList<PieceGroup> Pieces, bool Measured)
+public sealed record AnswersOnWalk(
+    string Id,
+    IReadOnlyDictionary<string, string> Answers,
+    IReadOnlyList<string> Sequence,
+    IReadOnlyList<PieceGroup> Pieces,
+    bool Measured
+)
 {
     /// <summary>For the teacher alone: how it is worked out so far, a sentence a line.</summary>
     public IReadOnlyList<string>? Working { get; init; }
@@ -128,7 +160,12 @@ public sealed record AnswersOnWalk(string Id, IReadOnlyDictionary<string, string
     public required IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice { get; init; }
 
     internal static AnswersOnWalk Of(PartSoFar part, bool teacher) =>
-        new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured) { Twice = part.Twice, Working = teacher ? part.Working : null, Points = teacher ? part.Points : null };
+        new(part.Id, part.Answers, part.Sequence, part.Pieces, part.Measured)
+        {
+            Twice = part.Twice,
+            Working = teacher ? part.Working : null,
+            Points = teacher ? part.Points : null,
+        };
 }
 
 /// <summary>An entry in words.</summary>
@@ -139,7 +176,15 @@ public sealed record AnswersOnWalk(string Id, IReadOnlyDictionary<string, string
 /// <param name="Struck">Whether it was struck out.</param>
 /// <param name="Why">Why it was struck out.</param>
 /// <param name="MayStrike">Whether who looks at it may strike it out.</param>
-public sealed record LineOnWalk(Guid Entry, DateTimeOffset At, string By, string Says, bool Struck, string Why, bool MayStrike)
+public sealed record LineOnWalk(
+    Guid Entry,
+    DateTimeOffset At,
+    string By,
+    string Says,
+    bool Struck,
+    string Why,
+    bool MayStrike
+)
 {
     /// <summary>The entries that strike it out, the last one last: who strikes them out brings it back.</summary>
     public required IReadOnlyList<Guid> Strikes { get; init; }
@@ -147,28 +192,37 @@ public sealed record LineOnWalk(Guid Entry, DateTimeOffset At, string By, string
     /// <summary>When it was last struck out; absent where it stands.</summary>
     public DateTimeOffset? StruckAt { get; init; }
 
-    /// <summary>The entry itself, so that a device knows what comes back when it or a strike of it is struck out; absent where it changes nothing on a sheet.</summary>
+    /// <summary>
+    /// The entry itself, so that a device knows what comes back when it or a strike of it is struck out; absent where
+    /// it changes nothing on a sheet.
+    /// </summary>
     public Entry? What { get; init; }
 
-    /// <summary>Who ran and who signed is not for a device that is carried about; nothing that a device goes on from hangs on it.</summary>
-    private static Entry? WithoutPupils(Entry entry) => entry switch
-    {
-        Core.Entry.NoteMade or Core.Entry.KitCounted => null,
-        Core.Entry.LegTimed leg => leg with { Runner = "" },
-        _ => entry,
-    };
+    /// <summary>
+    /// Who ran and who signed is not for a device that is carried about; nothing that a device goes on from hangs on
+    /// it.
+    /// </summary>
+    private static Entry? WithoutPupils(Entry entry) =>
+        entry switch
+        {
+            Core.Entry.NoteMade or Core.Entry.KitCounted => null,
+            Core.Entry.LegTimed leg => leg with { Runner = "" },
+            _ => entry,
+        };
 
-    internal static LineOnWalk Of(LogLine line, Entry entry, OpenedRally opened, bool strikeOthers, Caller caller) => new(
-        line.Entry,
-        line.At,
-        line.By,
-        line.Says,
-        line.Struck,
-        line.Why,
-        caller.IsTeacher || EntryRights.ToStrike(entry, caller.Name, opened.Received, strikeOthers) is null)
-    {
-        Strikes = line.Strikes,
-        StruckAt = line.StruckAt,
-        What = WithoutPupils(entry),
-    };
+    internal static LineOnWalk Of(LogLine line, Entry entry, OpenedRally opened, bool strikeOthers, Caller caller) =>
+        new(
+            line.Entry,
+            line.At,
+            line.By,
+            line.Says,
+            line.Struck,
+            line.Why,
+            caller.IsTeacher || EntryRights.ToStrike(entry, caller.Name, opened.Received, strikeOthers) is null
+        )
+        {
+            Strikes = line.Strikes,
+            StruckAt = line.StruckAt,
+            What = WithoutPupils(entry),
+        };
 }

@@ -6,28 +6,43 @@ using Microsoft.OpenApi;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Says in the API's description what the server always sends: every field that cannot be null; what is null is left out.
-/// Documents that come in may leave fields out; they are written out in full before they are kept.
+/// Says in the API's description what the server always sends: every field that cannot be null; what is null is left
+/// out. Documents that come in may leave fields out; they are written out in full before they are kept.
 /// </summary>
 internal sealed class ContractSchemas : IOpenApiSchemaTransformer
 {
-    public Task TransformAsync(OpenApiSchema schema, OpenApiSchemaTransformerContext context, CancellationToken cancellationToken)
+    public Task TransformAsync(
+        OpenApiSchema schema,
+        OpenApiSchemaTransformerContext context,
+        CancellationToken cancellationToken
+    )
     {
         foreach (var property in context.JsonTypeInfo.Properties)
         {
-            if (schema.Properties?.ContainsKey(property.Name) != true) continue;
-            if (property.IsGetNullable || Nullable.GetUnderlyingType(property.PropertyType) is not null) schema.Required?.Remove(property.Name);
-            else (schema.Required ??= new HashSet<string>()).Add(property.Name);
+            if (schema.Properties?.ContainsKey(property.Name) != true)
+                continue;
+            if (property.IsGetNullable || Nullable.GetUnderlyingType(property.PropertyType) is not null)
+                schema.Required?.Remove(property.Name);
+            else
+                (schema.Required ??= new HashSet<string>()).Add(property.Name);
         }
 
         // A case of a union always says which one it is.
-        if (Above(context.JsonTypeInfo.Type).Select(t => t.GetCustomAttribute<JsonPolymorphicAttribute>(inherit: false)?.TypeDiscriminatorPropertyName).FirstOrDefault(name => name is not null) is { } discriminator)
+        if (
+            Above(context.JsonTypeInfo.Type)
+                .Select(t =>
+                    t.GetCustomAttribute<JsonPolymorphicAttribute>(inherit: false)?.TypeDiscriminatorPropertyName
+                )
+                .FirstOrDefault(name => name is not null) is
+            { } discriminator
+        )
             (schema.Required ??= new HashSet<string>()).Add(discriminator);
         return Task.CompletedTask;
     }
 
     private static IEnumerable<Type> Above(Type type)
     {
-        for (var above = type.BaseType; above is not null; above = above.BaseType) yield return above;
+        for (var above = type.BaseType; above is not null; above = above.BaseType)
+            yield return above;
     }
 }

@@ -28,11 +28,15 @@ internal static class DataStart
         try
         {
             OwnFiles.Folder(folder.Path);
-            if (FolderLock.Take(folder) is { } held) return held;
+            if (FolderLock.Take(folder) is { } held)
+                return held;
             var where = FolderLock.HolderOf(folder);
             throw new StartRefusedException(
-                $"Plucky Rally is running with the data in {folder.Path} already{(where.Length > 0 ? $", at {where}" : "")}.",
-                "Use that one, or end it first. One folder serves one server; another one needs a folder of its own, with --data DIR.");
+                $"Plucky Rally is running with the data in {folder.Path} already"
+                    + $"{(where.Length > 0 ? $", at {where}" : "")}.",
+                "Use that one, or end it first. One folder serves one server; another one needs a folder "
+                    + "of its own, with --data DIR."
+            );
         }
         catch (Exception wrong) when (wrong is IOException or UnauthorizedAccessException)
         {
@@ -41,10 +45,13 @@ internal static class DataStart
         }
     }
 
-    /// <summary>Makes the data file or brings it up to date; a demo's file is made anew. Gives what stands in the way.</summary>
+    /// <summary>
+    /// Makes the data file or brings it up to date; a demo's file is made anew. Gives what stands in the way.
+    /// </summary>
     public static async Task<DataTrouble?> Prepare(DataFolder folder, bool demo)
     {
-        if (demo) DataFile.Remove(folder);
+        if (demo)
+            DataFile.Remove(folder);
         return await DataFile.Prepare(folder, TimeProvider.System, CancellationToken.None);
     }
 
@@ -54,8 +61,10 @@ internal static class DataStart
         await using var scope = services.CreateAsyncScope();
         await DataFile.DescribeOlder(scope.ServiceProvider.GetRequiredService<RallyDb>(), stop);
         await scope.ServiceProvider.GetRequiredService<SessionBook>().Sweep(stop);
-        if (settings.NewPassword) await ForgetPassword(scope.ServiceProvider, stop);
-        if (settings.Demo is { } folder) await LoadDemo(scope.ServiceProvider, folder, stop);
+        if (settings.NewPassword)
+            await ForgetPassword(scope.ServiceProvider, stop);
+        if (settings.Demo is { } folder)
+            await LoadDemo(scope.ServiceProvider, folder, stop);
     }
 
     /// <summary>Whoever was signed in as the teacher is out too.</summary>
@@ -68,8 +77,8 @@ internal static class DataStart
     }
 
     /// <summary>
-    /// Classes and briefs first, so that rallies find theirs. The last rally that was scored is laid on today, in the middle of its
-    /// lesson, and the others as many days on.
+    /// Classes and briefs first, so that rallies find theirs. The last rally that was scored is laid on today, in the
+    /// middle of its lesson, and the others as many days on.
     /// </summary>
     private static async Task LoadDemo(IServiceProvider services, string folder, CancellationToken stop)
     {
@@ -77,18 +86,29 @@ internal static class DataStart
         foreach (var file in Files(folder, "*.class.csv"))
         {
             var list = Read(ClassList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file);
-            await register.Add(Path.GetFileName(file).Split('.')[0].Replace("class-", "Class ", StringComparison.Ordinal), list.Pupils, stop);
+            await register.Add(
+                Path.GetFileName(file).Split('.')[0].Replace("class-", "Class ", StringComparison.Ordinal),
+                list.Pupils,
+                stop
+            );
         }
 
         foreach (var file in Files(folder, "cupboard.csv"))
-            await services.GetRequiredService<Cupboard>().Put(Read(CupboardList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file), stop);
+            await services
+                .GetRequiredService<Cupboard>()
+                .Put(Read(CupboardList.Read(CsvText.Rows(await File.ReadAllTextAsync(file, stop))), file), stop);
 
         var importer = services.GetRequiredService<Importer>();
         var briefs = new Dictionary<string, Guid>(StringComparer.Ordinal);
-        foreach (var file in Files(folder, "*.brief.json")) briefs[Path.GetFileName(file)] = Read(await importer.Import(await File.ReadAllTextAsync(file, stop), stop), file).Id;
+        foreach (var file in Files(folder, "*.brief.json"))
+            briefs[Path.GetFileName(file)] = Read(
+                await importer.Import(await File.ReadAllTextAsync(file, stop), stop),
+                file
+            ).Id;
 
         var rallies = new List<(string File, Rally Rally)>();
-        foreach (var file in Files(folder, "*.rally.json")) rallies.Add((file, Read(DocumentReader.Rally(await File.ReadAllTextAsync(file, stop)), file).Value));
+        foreach (var file in Files(folder, "*.rally.json"))
+            rallies.Add((file, Read(DocumentReader.Rally(await File.ReadAllTextAsync(file, stop)), file).Value));
         var now = services.GetRequiredService<TimeProvider>().GetLocalNow();
         var last = rallies.Where(r => r.Rally.Entries.Count > 0).MaxBy(r => r.Rally.Date).Rally;
         var made = new Dictionary<string, Guid>(StringComparer.Ordinal);
@@ -96,46 +116,123 @@ internal static class DataStart
         foreach (var (file, rally) in rallies)
         {
             var by = rally == last ? now - Pause - rally.Entries.Max(e => e.At) : TimeSpan.FromDays(days);
-            var imported = Read(await importer.Import(Json.Write(rally with { Date = rally.Date?.AddDays(days), Entries = Log.Moved(rally.Entries, by) }), stop), file);
+            var imported = Read(
+                await importer.Import(
+                    Json.Write(rally with { Date = rally.Date?.AddDays(days), Entries = Log.Moved(rally.Entries, by) }),
+                    stop
+                ),
+                file
+            );
             made[Path.GetFileName(file)] = imported.Id;
-            foreach (var picture in Files(folder, Path.GetFileName(file).Replace(".rally.json", ".*.jpg", StringComparison.Ordinal)))
+            foreach (
+                var picture in Files(
+                    folder,
+                    Path.GetFileName(file).Replace(".rally.json", ".*.jpg", StringComparison.Ordinal)
+                )
+            )
                 await AddPhoto(services.GetRequiredService<PhotoAlbum>(), imported.Id, picture, now, stop);
         }
 
         var (today, year) = (DateOnly.FromDateTime(now.DateTime), Path.Combine(folder, "year"));
         await LoadDays(services.GetRequiredService<DayBook>(), year, made, today, stop);
-        foreach (var file in Files(year, "school.json")) await services.GetRequiredService<SchoolBook>().Put(JsonSerializer.Deserialize<Core.School>(await File.ReadAllTextAsync(file, stop), Json.Options)!, stop);
+        foreach (var file in Files(year, "school.json"))
+            await services
+                .GetRequiredService<SchoolBook>()
+                .Put(
+                    JsonSerializer.Deserialize<Core.School>(await File.ReadAllTextAsync(file, stop), Json.Options)!,
+                    stop
+                );
         foreach (var file in Files(year, "plans.json"))
         {
-            foreach (var plan in JsonSerializer.Deserialize<IReadOnlyList<DemoPlan>>(await File.ReadAllTextAsync(file, stop), Json.Options)!)
-                await services.GetRequiredService<PlanBook>().Add(new() { Brief = briefs[plan.File], Date = today.AddDays(plan.InDays), WholeWeek = plan.WholeWeek, For = plan.For }, stop);
+            foreach (
+                var plan in JsonSerializer.Deserialize<IReadOnlyList<DemoPlan>>(
+                    await File.ReadAllTextAsync(file, stop),
+                    Json.Options
+                )!
+            )
+                await services
+                    .GetRequiredService<PlanBook>()
+                    .Add(
+                        new()
+                        {
+                            Brief = briefs[plan.File],
+                            Date = today.AddDays(plan.InDays),
+                            WholeWeek = plan.WholeWeek,
+                            For = plan.For,
+                        },
+                        stop
+                    );
         }
     }
 
     /// <summary>Fair days are laid on today; they name rallies by their files.</summary>
-    private static async Task LoadDays(DayBook book, string folder, Dictionary<string, Guid> made, DateOnly today, CancellationToken stop)
+    private static async Task LoadDays(
+        DayBook book,
+        string folder,
+        Dictionary<string, Guid> made,
+        DateOnly today,
+        CancellationToken stop
+    )
     {
         foreach (var file in Files(folder, "*.day.json"))
         {
             var read = JsonSerializer.Deserialize<DemoDay>(await File.ReadAllTextAsync(file, stop), Json.Options)!;
-            var day = new FairDay { Name = read.Name, Date = today, ListOnBoard = read.ListOnBoard, Slots = [.. read.Slots.Select(s => new DaySlot { Rally = made[s.File], From = s.From, To = s.To, Where = s.Where, Tables = s.Tables })] };
+            var day = new FairDay
+            {
+                Name = read.Name,
+                Date = today,
+                ListOnBoard = read.ListOnBoard,
+                Slots =
+                [
+                    .. read.Slots.Select(s => new DaySlot
+                    {
+                        Rally = made[s.File],
+                        From = s.From,
+                        To = s.To,
+                        Where = s.Where,
+                        Tables = s.Tables,
+                    }),
+                ],
+            };
             await book.Add(day, stop);
         }
     }
 
     /// <summary>A photo's file is called after its rally and its team; it is read as one that a camera sends.</summary>
-    private static async Task AddPhoto(PhotoAlbum album, Guid rally, string file, DateTimeOffset at, CancellationToken stop)
+    private static async Task AddPhoto(
+        PhotoAlbum album,
+        Guid rally,
+        string file,
+        DateTimeOffset at,
+        CancellationToken stop
+    )
     {
         var picture = Read(Picture.Read(file), file);
-        var photo = new StoredPhoto { Id = Guid.CreateVersion7(), RallyId = rally, TeamId = Path.GetFileName(file).Split('.')[1], Round = 1, Width = picture.Width, Height = picture.Height, By = "Teacher", At = at.ToUniversalTime() };
+        var photo = new StoredPhoto
+        {
+            Id = Guid.CreateVersion7(),
+            RallyId = rally,
+            TeamId = Path.GetFileName(file).Split('.')[1],
+            Round = 1,
+            Width = picture.Width,
+            Height = picture.Height,
+            By = "Teacher",
+            At = at.ToUniversalTime(),
+        };
         await album.Add(photo, picture.Jpeg, stop);
     }
 
-    private static IEnumerable<string> Files(string folder, string pattern) => (Directory.Exists(folder) ? Directory.GetFiles(folder, pattern) : []).Order(StringComparer.Ordinal);
+    private static IEnumerable<string> Files(string folder, string pattern) =>
+        (Directory.Exists(folder) ? Directory.GetFiles(folder, pattern) : []).Order(StringComparer.Ordinal);
 
     private static T Read<T>(Result<T> read, string file)
         where T : notnull =>
-        read.IsOk ? read.Value : throw new StartRefusedException($"The demo file {file} cannot be read: {string.Join(" ", read.Problems)}", "Mend the file, or start without the demo.");
+        read.IsOk
+            ? read.Value
+            : throw new StartRefusedException(
+                $"The demo file {file} cannot be read: {string.Join(" ", read.Problems)}",
+                "Mend the file, or start without the demo."
+            );
 }
 
 /// <summary>A fair day of the demo.</summary>

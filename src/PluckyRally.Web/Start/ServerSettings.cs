@@ -18,25 +18,56 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
     /// <summary>The data: the teacher's, or the demo's own.</summary>
     public DataFolder Folder => new(DataFolder, Demo is null ? "rally" : "demo");
 
-    /// <summary>The port at which the classroom's devices are served over an encrypted line; null where they are not.</summary>
+    /// <summary>
+    /// The port at which the classroom's devices are served over an encrypted line; null where they are not.
+    /// </summary>
     public int? HttpsPort { get; init; }
 
     /// <summary>For a demo that was started beside somebody's own data: where that is; null otherwise.</summary>
     public string? Home { get; init; }
 
-    /// <summary>The port on 127.0.0.1 at which instruments connect; the one after the server's where it is not said.</summary>
+    /// <summary>
+    /// The port on 127.0.0.1 at which instruments connect; the one after the server's where it is not said.
+    /// </summary>
     public int? InstrumentPort { get; init; }
 
     public static ServerSettings Read(IConfiguration configuration)
     {
         var port = configuration["port"];
-        if (port is not null && (!int.TryParse(port, NumberStyles.None, CultureInfo.InvariantCulture, out var number) || number is < 0 or > 65535))
-            throw new StartRefusedException($"“{port}” is not a port.", $"Use a number from 1 to 65535, for example --port {UsualPort}, or 0 for any that is free.");
-        return new(port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture), Path.GetFullPath(configuration["data"] ?? "data"), configuration["lan"] is "true", configuration["newPassword"] is "true", configuration["demo"])
+        if (
+            port is not null
+            && (
+                !int.TryParse(port, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+                || number is < 0 or > 65535
+            )
+        )
+            throw new StartRefusedException(
+                $"“{port}” is not a port.",
+                $"Use a number from 1 to 65535, for example --port {UsualPort}, or 0 for any that is free."
+            );
+        return new(
+            port is null ? UsualPort : int.Parse(port, CultureInfo.InvariantCulture),
+            Path.GetFullPath(configuration["data"] ?? "data"),
+            configuration["lan"] is "true",
+            configuration["newPassword"] is "true",
+            configuration["demo"]
+        )
         {
             Home = configuration["demoHome"],
-            HttpsPort = configuration["https"] is "true" && configuration["lan"] is "true" ? port is "0" ? 0 : UsualHttpsPort : null,
-            InstrumentPort = int.TryParse(configuration["instruments"], NumberStyles.None, CultureInfo.InvariantCulture, out var said) ? said
+            HttpsPort =
+                configuration["https"] is "true" && configuration["lan"] is "true"
+                    ? port is "0"
+                        ? 0
+                        : UsualHttpsPort
+                    : null,
+            InstrumentPort =
+                int.TryParse(
+                    configuration["instruments"],
+                    NumberStyles.None,
+                    CultureInfo.InvariantCulture,
+                    out var said
+                )
+                    ? said
                 : port is null ? UsualPort + 1
                 : int.Parse(port, CultureInfo.InvariantCulture) is > 0 and < 65535 and var own ? own + 1
                 : null,

@@ -16,97 +16,182 @@ internal static class ClassEndpoints
         classes.MapPost("", Add).WithName("addClass").Accepts<NewClass>("application/json");
         classes.MapPost("/{id:guid}/teams", Make).WithName("makeTeams").Accepts<TeamsWanted>("application/json");
         classes.MapGet("/{id:guid}/history", History).WithName("classHistory");
-        classes.MapPut("/{id:guid}/photos", SetPhotos).WithName("setPhotosOfClass").Accepts<PhotosOfClass>("application/json");
+        classes
+            .MapPut("/{id:guid}/photos", SetPhotos)
+            .WithName("setPhotosOfClass")
+            .Accepts<PhotosOfClass>("application/json");
         classes.MapPut("/{id:guid}/wishes", Wish).WithName("wishForClass").Accepts<ClassWishes>("application/json");
         classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
         classes.MapDelete("/{id:guid}", Delete).WithName("deleteClass");
-        api.MapPut("/pupils/{id:guid}", Rename).WithTags("Teams").WithName("renamePupil").Accepts<PupilNamed>("application/json");
+        api.MapPut("/pupils/{id:guid}", Rename)
+            .WithTags("Teams")
+            .WithName("renamePupil")
+            .Accepts<PupilNamed>("application/json");
         api.MapDelete("/pupils/{id:guid}", Remove).WithTags("Teams").WithName("removePupil");
     }
 
     private static async Task<Ok<IReadOnlyList<ClassOpened>>> All(ClassRegister register, CancellationToken stop) =>
         TypedResults.Ok<IReadOnlyList<ClassOpened>>([.. (await register.All(stop)).Select(ClassOpened.Of)]);
 
-    private static async Task<Results<NoContent, Missing, Refused>> SetPhotos(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> SetPhotos(
+        Guid id,
+        SentJson sent,
+        ClassRegister register,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<PhotosOfClass>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        return await register.SetPhotos(id, request.Value.Value.Taken, stop) ? TypedResults.NoContent() : new Missing("class");
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        return await register.SetPhotos(id, request.Value.Value.Taken, stop)
+            ? TypedResults.NoContent()
+            : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Wish(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Wish(
+        Guid id,
+        SentJson sent,
+        ClassRegister register,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<ClassWishes>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (request.Value.Value.Problems() is { Count: > 0 } problems) return new Refused(problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (request.Value.Value.Problems() is { Count: > 0 } problems)
+            return new Refused(problems);
         return await register.Wish(id, request.Value.Value, stop) ? TypedResults.NoContent() : new Missing("class");
     }
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)
     {
         var request = DocumentReader.Request<ClassListSent>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        var list = ClassList.Read(CsvText.Rows(request.Value.Value.Text), request.Value.Value.Given, request.Value.Value.Family);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var list = ClassList.Read(
+            CsvText.Rows(request.Value.Value.Text),
+            request.Value.Value.Given,
+            request.Value.Value.Family
+        );
         return list.IsOk ? TypedResults.Ok(list.Value) : new Refused(list.Problems);
     }
 
-    private static async Task<Results<Created<ClassOpened>, Refused>> Add(SentJson sent, ClassRegister register, CancellationToken stop)
+    private static async Task<Results<Created<ClassOpened>, Refused>> Add(
+        SentJson sent,
+        ClassRegister register,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<NewClass>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var wanted = request.Value.Value;
-        if (ClassList.Problems(wanted.Name, wanted.Pupils) is { Count: > 0 } problems) return new Refused(problems);
+        if (ClassList.Problems(wanted.Name, wanted.Pupils) is { Count: > 0 } problems)
+            return new Refused(problems);
         var made = await register.Add(wanted.Name.Trim(), [.. wanted.Pupils.Select(p => p.Trim())], stop);
         return TypedResults.Created($"/api/classes/{made.Id}", ClassOpened.Of(made));
     }
 
-    private static async Task<Results<Ok<TeamsWithJobs>, Missing, Refused>> Make(Guid id, SentJson sent, ClassRegister register, BriefShelf shelf, CancellationToken stop)
+    private static async Task<Results<Ok<TeamsWithJobs>, Missing, Refused>> Make(
+        Guid id,
+        SentJson sent,
+        ClassRegister register,
+        BriefShelf shelf,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<TeamsWanted>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await register.Find(id, stop) is not { } found) return new Missing("class");
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await register.Find(id, stop) is not { } found)
+            return new Missing("class");
         var wanted = request.Value.Value;
-        if (await shelf.Find(wanted.Brief, stop) is not { } stored) return new Missing("brief");
+        if (await shelf.Find(wanted.Brief, stop) is not { } stored)
+            return new Missing("brief");
         var brief = DocumentReader.Brief(stored.Document);
-        if (!brief.IsOk) return new Refused(brief.Problems);
+        if (!brief.IsOk)
+            return new Refused(brief.Problems);
         var jobs = Jobs.Of(brief.Value.Value);
         var history = await register.History(id, stop);
-        var here = found.Pupils.Where(p => !wanted.Absent.Contains(p.Id)).OrderBy(p => p.Order).Select(p => new Pupil(p.Id.ToString(), p.Name)).ToList();
+        var here = found
+            .Pupils.Where(p => !wanted.Absent.Contains(p.Id))
+            .OrderBy(p => p.Order)
+            .Select(p => new Pupil(p.Id.ToString(), p.Name))
+            .ToList();
         var made = TeamMaker.Make(here, wanted.Wishes with { Earlier = history.Pairs });
-        if (!made.IsOk) return new Refused(made.Problems);
-        return TypedResults.Ok(new TeamsWithJobs(made.Value, jobs, [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Wishes.Seed + i))]));
+        if (!made.IsOk)
+            return new Refused(made.Problems);
+        return TypedResults.Ok(
+            new TeamsWithJobs(
+                made.Value,
+                jobs,
+                [.. made.Value.Teams.Select((t, i) => Jobs.Deal(t, jobs, history.Jobs, wanted.Wishes.Seed + i))]
+            )
+        );
     }
 
-    private static async Task<Results<Ok<ClassHistory>, Missing>> History(Guid id, ClassRegister register, CancellationToken stop) =>
-        await register.Find(id, stop) is null ? new Missing("class") : TypedResults.Ok(await register.History(id, stop));
+    private static async Task<Results<Ok<ClassHistory>, Missing>> History(
+        Guid id,
+        ClassRegister register,
+        CancellationToken stop
+    ) =>
+        await register.Find(id, stop) is null
+            ? new Missing("class")
+            : TypedResults.Ok(await register.History(id, stop));
 
-    private static async Task<Results<Created<PupilOpened>, Missing, Refused>> AddPupil(Guid id, SentJson sent, ClassRegister register, CancellationToken stop)
+    private static async Task<Results<Created<PupilOpened>, Missing, Refused>> AddPupil(
+        Guid id,
+        SentJson sent,
+        ClassRegister register,
+        CancellationToken stop
+    )
     {
         var named = Named(sent);
-        if (!named.IsOk) return new Refused(named.Problems);
-        return await register.AddPupil(id, named.Value, stop) is { } made ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name)) : new Missing("class");
+        if (!named.IsOk)
+            return new Refused(named.Problems);
+        return await register.AddPupil(id, named.Value, stop) is { } made
+            ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name))
+            : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Rename(Guid id, SentJson sent, ClassRegister register, LiveTeller live, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Rename(
+        Guid id,
+        SentJson sent,
+        ClassRegister register,
+        LiveTeller live,
+        CancellationToken stop
+    )
     {
         var named = Named(sent);
-        if (!named.IsOk) return new Refused(named.Problems);
+        if (!named.IsOk)
+            return new Refused(named.Problems);
         return await register.Rename(id, named.Value, stop) ? await Everywhere(live) : new Missing("pupil");
     }
 
     private static Result<string> Named(SentJson sent)
     {
         var request = DocumentReader.Request<PupilNamed>(sent.Text);
-        if (!request.IsOk) return Result<string>.Refused(request.Problems);
+        if (!request.IsOk)
+            return Result<string>.Refused(request.Problems);
         var name = request.Value.Value.Name.Trim();
-        return ClassList.PupilProblems(name) is { Count: > 0 } problems ? Result<string>.Refused(problems) : Result<string>.Ok(name);
+        return ClassList.PupilProblems(name) is { Count: > 0 } problems
+            ? Result<string>.Refused(problems)
+            : Result<string>.Ok(name);
     }
 
-    private static async Task<Results<NoContent, Missing>> Remove(Guid id, ClassRegister register, LiveTeller live, CancellationToken stop) =>
-        await register.Remove(id, stop) ? await Everywhere(live) : new Missing("pupil");
+    private static async Task<Results<NoContent, Missing>> Remove(
+        Guid id,
+        ClassRegister register,
+        LiveTeller live,
+        CancellationToken stop
+    ) => await register.Remove(id, stop) ? await Everywhere(live) : new Missing("pupil");
 
-    private static async Task<Results<NoContent, Missing>> Delete(Guid id, ClassRegister register, LiveTeller live, CancellationToken stop) =>
-        await register.Delete(id, stop) ? await Everywhere(live) : new Missing("class");
+    private static async Task<Results<NoContent, Missing>> Delete(
+        Guid id,
+        ClassRegister register,
+        LiveTeller live,
+        CancellationToken stop
+    ) => await register.Delete(id, stop) ? await Everywhere(live) : new Missing("class");
 
     /// <summary>A name that has changed or is gone does not stay on any screen.</summary>
     private static async Task<NoContent> Everywhere(LiveTeller live)
@@ -132,9 +217,22 @@ public sealed record PupilNamed(string Name);
 public sealed record PupilOpened(Guid Id, string Name);
 
 /// <summary>A class with its pupils.</summary>
-public sealed record ClassOpened(Guid Id, string Name, bool Photos, IReadOnlyList<PupilOpened> Pupils, ClassWishes Wishes)
+public sealed record ClassOpened(
+    Guid Id,
+    string Name,
+    bool Photos,
+    IReadOnlyList<PupilOpened> Pupils,
+    ClassWishes Wishes
+)
 {
-    internal static ClassOpened Of(StoredClass stored) => new(stored.Id, stored.Name, !stored.NoPhotos, [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))], stored.Wished());
+    internal static ClassOpened Of(StoredClass stored) =>
+        new(
+            stored.Id,
+            stored.Name,
+            !stored.NoPhotos,
+            [.. stored.Pupils.OrderBy(p => p.Order).Select(p => new PupilOpened(p.Id, p.Name))],
+            stored.Wished()
+        );
 }
 
 /// <summary>Teams that are wanted of a class.</summary>
@@ -147,7 +245,11 @@ public sealed record TeamsWanted(IReadOnlyList<Guid> Absent, TeamWishes Wishes, 
 /// <param name="Made">The teams.</param>
 /// <param name="Jobs">The jobs there are.</param>
 /// <param name="Dealt">For each team, in order: who has which job.</param>
-public sealed record TeamsWithJobs(TeamsMade Made, IReadOnlyList<Job> Jobs, IReadOnlyList<IReadOnlyList<JobDealt>> Dealt);
+public sealed record TeamsWithJobs(
+    TeamsMade Made,
+    IReadOnlyList<Job> Jobs,
+    IReadOnlyList<IReadOnlyList<JobDealt>> Dealt
+);
 
 /// <summary>Whether photos are taken in a class's rallies.</summary>
 public sealed record PhotosOfClass(bool Taken);

@@ -15,41 +15,125 @@ internal static class DrawEndpoints
         draws.MapPost("/bags", Bags).WithName("drawBagsForTeams").Accepts<BagsWanted>("application/json");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Cards(Guid id, SentJson sent, RallyLog log, LiveTeller live, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Cards(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<CardsWanted>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var (wanted, run) = (request.Value.Value, found.Opened.Value.In(request.Value.Value.Round));
-        if (run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off) is not { } deal) return new Missing("deal");
+        if (run.Compiled.Brief.Deals.FirstOrDefault(d => d.Id == wanted.Deal && !d.Off) is not { } deal)
+            return new Missing("deal");
         if (Draws.Deal(deal, [.. run.Present.Select(t => t.Id)], wanted.Seed) is not { } cards)
-            return new Refused([new("/deal", $"There are fewer cards of {deal.Name} than teams.", "Write in the brief how many there are of each, or deal by hand.")]);
+            return new Refused([
+                new(
+                    "/deal",
+                    $"There are fewer cards of {deal.Name} than teams.",
+                    "Write in the brief how many there are of each, or deal by hand."
+                ),
+            ]);
         var now = time.GetUtcNow();
-        return await Keep(id, new Entry.CardsDealt { Id = Guid.CreateVersion7(now), At = now, By = Caller.Teacher, Round = run.Number, Deal = deal.Id, Cards = cards, Seed = wanted.Seed, Reason = wanted.Reason.Trim() }, log, live, stop);
+        return await Keep(
+            id,
+            new Entry.CardsDealt
+            {
+                Id = Guid.CreateVersion7(now),
+                At = now,
+                By = Caller.Teacher,
+                Round = run.Number,
+                Deal = deal.Id,
+                Cards = cards,
+                Seed = wanted.Seed,
+                Reason = wanted.Reason.Trim(),
+            },
+            log,
+            live,
+            stop
+        );
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Bags(Guid id, SentJson sent, RallyLog log, Cupboard cupboard, LiveTeller live, TimeProvider time, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Bags(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        Cupboard cupboard,
+        LiveTeller live,
+        TimeProvider time,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<BagsWanted>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var (wanted, run) = (request.Value.Value, found.Opened.Value.In(request.Value.Value.Round));
 
         // Drawn from what the class has, as if no bag had been drawn yet.
-        var stock = KitList.Of(TeamKit.HandedOut(run), [.. run.Present.Select(t => t with { Bag = null })], await cupboard.All(stop)).ForBags();
-        if (stock.Count == 0) return new Refused([new("/stock", "There is nothing to draw from: no material of the brief has a category to build with.", "Say on the sheet what each material is good for.")]);
-        var bags = Draws.Bags(stock, wanted.Shares, [.. run.Present.Select(t => t.Id)], wanted.Same, wanted.Spread, wanted.Seed);
-        if (!bags.IsOk) return new Refused(bags.Problems);
+        var stock = KitList
+            .Of(TeamKit.HandedOut(run), [.. run.Present.Select(t => t with { Bag = null })], await cupboard.All(stop))
+            .ForBags();
+        if (stock.Count == 0)
+            return new Refused([
+                new(
+                    "/stock",
+                    "There is nothing to draw from: no material of the brief has a category to build with.",
+                    "Say on the sheet what each material is good for."
+                ),
+            ]);
+        var bags = Draws.Bags(
+            stock,
+            wanted.Shares,
+            [.. run.Present.Select(t => t.Id)],
+            wanted.Same,
+            wanted.Spread,
+            wanted.Seed
+        );
+        if (!bags.IsOk)
+            return new Refused(bags.Problems);
         var now = time.GetUtcNow();
-        return await Keep(id, new Entry.BagsDrawn { Id = Guid.CreateVersion7(now), At = now, By = Caller.Teacher, Round = run.Number, Bags = bags.Value.ToDictionary(b => b.Team, b => b.Amounts), Seed = wanted.Seed, Reason = wanted.Reason.Trim() }, log, live, stop);
+        return await Keep(
+            id,
+            new Entry.BagsDrawn
+            {
+                Id = Guid.CreateVersion7(now),
+                At = now,
+                By = Caller.Teacher,
+                Round = run.Number,
+                Bags = bags.Value.ToDictionary(b => b.Team, b => b.Amounts),
+                Seed = wanted.Seed,
+                Reason = wanted.Reason.Trim(),
+            },
+            log,
+            live,
+            stop
+        );
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Keep(Guid id, Entry entry, RallyLog log, LiveTeller live, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> Keep(
+        Guid id,
+        Entry entry,
+        RallyLog log,
+        LiveTeller live,
+        CancellationToken stop
+    )
     {
-        if (await log.Record(id, entry, _ => null, stop) is not { } recorded) return new Missing("rally");
-        if (!recorded.IsOk) return new Refused(recorded.Problems);
+        if (await log.Record(id, entry, _ => null, stop) is not { } recorded)
+            return new Missing("rally");
+        if (!recorded.IsOk)
+            return new Refused(recorded.Problems);
         await live.Tell(id, recorded.Value.Rally);
         return TypedResults.NoContent();
     }
@@ -69,4 +153,11 @@ public sealed record CardsWanted(string Deal, int Seed, string Reason = "", int 
 /// <param name="Seed">The number to draw by.</param>
 /// <param name="Reason">Why they are drawn again.</param>
 /// <param name="Round">For which round.</param>
-public sealed record BagsWanted(IReadOnlyList<BagShare> Shares, bool Same, decimal Spread, int Seed, string Reason = "", int Round = 1);
+public sealed record BagsWanted(
+    IReadOnlyList<BagShare> Shares,
+    bool Same,
+    decimal Spread,
+    int Seed,
+    string Reason = "",
+    int Round = 1
+);

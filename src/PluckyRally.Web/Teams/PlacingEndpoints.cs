@@ -5,7 +5,9 @@ using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Web;
 
-/// <summary>Station Teams, while a rally is run: who could still come in, and what the class's wishes say to it.</summary>
+/// <summary>
+/// Station Teams, while a rally is run: who could still come in, and what the class's wishes say to it.
+/// </summary>
 internal static class PlacingEndpoints
 {
     public static void MapPlacing(this IEndpointRouteBuilder api)
@@ -17,33 +19,97 @@ internal static class PlacingEndpoints
     }
 
     /// <summary>The pupils of the classes whose pupils are in the teams, who are in none of them.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<ClassOpened>>, Missing, Refused>> Choices(Guid id, ClassRegister register, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<IReadOnlyList<ClassOpened>>, Missing, Refused>> Choices(
+        Guid id,
+        ClassRegister register,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var placed = found.Opened.Value.In(round).Teams.SelectMany(t => t.Pupils).Select(p => p.Id).ToHashSet();
         var classes = (await register.All(stop)).Select(ClassOpened.Of).ToList();
-        var own = classes.Where(c => c.Name == found.Rally.Name || c.Pupils.Any(p => placed.Contains(p.Id.ToString()))).ToList();
-        return TypedResults.Ok<IReadOnlyList<ClassOpened>>([.. (own.Count > 0 ? own : classes).Select(c => c with { Pupils = [.. c.Pupils.Where(p => !placed.Contains(p.Id.ToString()))] })]);
+        var own = classes
+            .Where(c => c.Name == found.Rally.Name || c.Pupils.Any(p => placed.Contains(p.Id.ToString())))
+            .ToList();
+        return TypedResults.Ok<IReadOnlyList<ClassOpened>>([
+            .. (own.Count > 0 ? own : classes).Select(c =>
+                c with
+                {
+                    Pupils = [.. c.Pupils.Where(p => !placed.Contains(p.Id.ToString()))],
+                }
+            ),
+        ]);
     }
 
     /// <summary>What was changed of the teams for a round, the newest first.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<LogLine>>, Missing, Refused>> Changes(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<IReadOnlyList<LogLine>>, Missing, Refused>> Changes(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(LogLine.OfTeams(found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(LogLine.OfTeams(found.Opened.Value, round))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>What the wishes of the pupil's class say to a team; nothing is changed.</summary>
-    private static async Task<Results<Ok<IReadOnlyList<string>>, Missing, Refused>> Look(Guid id, Guid pupil, string team, ClassRegister register, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<IReadOnlyList<string>>, Missing, Refused>> Look(
+        Guid id,
+        Guid pupil,
+        string team,
+        ClassRegister register,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        if (await register.ClassOf(pupil, stop) is not { } group) return new Missing("pupil");
-        var (teams, history, wished) = (found.Opened.Value.In(round).Teams, await register.History(group.Id, stop), group.Wished());
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        if (await register.ClassOf(pupil, stop) is not { } group)
+            return new Missing("pupil");
+        var (teams, history, wished) = (
+            found.Opened.Value.In(round).Teams,
+            await register.History(group.Id, stop),
+            group.Wished()
+        );
 
         // Whoever is in none of the teams yet is in none of their lists either.
-        var known = teams.SelectMany(t => t.Pupils).Any(p => p.Id == pupil.ToString()) ? teams : [.. teams, new Team { Id = "", Name = "", Pupils = [new(pupil.ToString(), group.Pupils.First(p => p.Id == pupil).Name, [])] }];
-        return TypedResults.Ok(Placing.Says(known, pupil.ToString(), team, new TeamWishes { Together = wished.Together, Apart = wished.Apart, Spread = wished.Spread, Earlier = history.Pairs }));
+        var known = teams.SelectMany(t => t.Pupils).Any(p => p.Id == pupil.ToString())
+            ? teams
+            :
+            [
+                .. teams,
+                new Team
+                {
+                    Id = "",
+                    Name = "",
+                    Pupils = [new(pupil.ToString(), group.Pupils.First(p => p.Id == pupil).Name, [])],
+                },
+            ];
+        return TypedResults.Ok(
+            Placing.Says(
+                known,
+                pupil.ToString(),
+                team,
+                new TeamWishes
+                {
+                    Together = wished.Together,
+                    Apart = wished.Apart,
+                    Spread = wished.Spread,
+                    Earlier = history.Pairs,
+                }
+            )
+        );
     }
 }

@@ -13,46 +13,96 @@ internal static class TeamsEndpoints
     {
         var rallies = api.MapGroup("/rallies").WithTags("Teams");
         rallies.MapGet("", All).WithName("listRallies");
-        rallies.MapPost("", Begin).WithName("beginRally").Accepts<NewRally>("application/json").TakesAtMost(Limits.BriefBytes);
+        rallies
+            .MapPost("", Begin)
+            .WithName("beginRally")
+            .Accepts<NewRally>("application/json")
+            .TakesAtMost(Limits.BriefBytes);
         rallies.MapGet("/{id:guid}", Open).WithName("openRally");
         rallies.MapGet("/{id:guid}/progress", Progress).WithName("followRally");
-        rallies.MapPut("/{id:guid}/put-away", PutAway).WithName("putRallyAway").Accepts<RallyPutAway>("application/json");
+        rallies
+            .MapPut("/{id:guid}/put-away", PutAway)
+            .WithName("putRallyAway")
+            .Accepts<RallyPutAway>("application/json");
         rallies.MapDelete("/{id:guid}", Delete).WithName("deleteRally");
     }
 
     private static async Task<Ok<IReadOnlyList<RallyOnShelf>>> All(RallyLog log, CancellationToken stop) =>
         TypedResults.Ok<IReadOnlyList<RallyOnShelf>>([.. (await log.All(stop)).Select(r => RallyOnShelf.Of(r))]);
 
-    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(SentJson sent, BriefShelf shelf, ClassRegister register, RallyLog log, ILogger<RallyLog> logger, CancellationToken stop)
+    private static async Task<Results<Created<RallyBegun>, Refused>> Begin(
+        SentJson sent,
+        BriefShelf shelf,
+        ClassRegister register,
+        RallyLog log,
+        ILogger<RallyLog> logger,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<NewRally>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         var wanted = request.Value.Value;
         if (await shelf.Find(wanted.Brief, stop) is not { } stored)
             return new Refused([new("/brief", "There is no such brief on the shelf.", "Choose one of the shelf.")]);
         var brief = DocumentReader.Brief(stored.Document);
-        if (!brief.IsOk) return new Refused([.. brief.Problems.Select(p => p.Under("/edition/brief"))]);
+        if (!brief.IsOk)
+            return new Refused([.. brief.Problems.Select(p => p.Under("/edition/brief"))]);
         var edition = Editions.Resolve(brief.Value.Value, wanted.Tier);
-        if (!edition.IsOk) return new Refused(edition.Problems);
+        if (!edition.IsOk)
+            return new Refused(edition.Problems);
 
         var names = await register.Names([.. wanted.Teams.SelectMany(t => t.Pupils).Select(p => p.Id)], stop);
-        var strangers = wanted.Teams.SelectMany((t, i) => t.Pupils.Select((p, j) => (p.Id, At: $"/teams/{i}/pupils/{j}"))).Where(p => !names.ContainsKey(p.Id)).ToList();
-        if (strangers.Count > 0) return new Refused([.. strangers.Select(s => new Problem(s.At, "There is no such pupil any more.", "Make the teams anew."))]);
+        var strangers = wanted
+            .Teams.SelectMany((t, i) => t.Pupils.Select((p, j) => (p.Id, At: $"/teams/{i}/pupils/{j}")))
+            .Where(p => !names.ContainsKey(p.Id))
+            .ToList();
+        if (strangers.Count > 0)
+            return new Refused([
+                .. strangers.Select(s => new Problem(s.At, "There is no such pupil any more.", "Make the teams anew.")),
+            ]);
 
-        var typed = wanted.Teams.SelectMany((t, i) => t.Names.Select((n, j) => (Name: n.Trim(), At: $"/teams/{i}/names/{j}"))).ToList();
-        if (WrongNames(typed) is { Count: > 0 } wrong) return new Refused(wrong);
+        var typed = wanted
+            .Teams.SelectMany((t, i) => t.Names.Select((n, j) => (Name: n.Trim(), At: $"/teams/{i}/names/{j}")))
+            .ToList();
+        if (WrongNames(typed) is { Count: > 0 } wrong)
+            return new Refused(wrong);
         var called = await register.Called(wanted.Name.Trim(), [.. typed.Select(t => t.Name)], stop);
 
-        var opened = OpenedRally.Open(new Rally
-        {
-            Name = wanted.Name.Trim(),
-            Date = wanted.Date,
-            Edition = edition.Value,
-            Teams = [.. wanted.Teams.Select((t, i) => new Team { Id = $"t{i + 1}", Name = t.Name.Trim(), CallSign = t.CallSign.Trim().ToUpperInvariant(), Members = t.Pupils.Count + t.Names.Count is > 0 and var count ? count : t.Members, Pupils = [.. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs)), .. t.Names.Select(n => n.Trim()).Select(n => new TeamPupil(called[n].ToString(), n, []))] })],
-        });
-        if (!opened.IsOk) return new Refused(opened.Problems);
-        if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping) return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
-        if (called.Count > 0) await register.Enter(opened.Value.Rally.Name, called, stop);
+        var opened = OpenedRally.Open(
+            new Rally
+            {
+                Name = wanted.Name.Trim(),
+                Date = wanted.Date,
+                Edition = edition.Value,
+                Teams =
+                [
+                    .. wanted.Teams.Select(
+                        (t, i) =>
+                            new Team
+                            {
+                                Id = $"t{i + 1}",
+                                Name = t.Name.Trim(),
+                                CallSign = t.CallSign.Trim().ToUpperInvariant(),
+                                Members = t.Pupils.Count + t.Names.Count is > 0 and var count ? count : t.Members,
+                                Pupils =
+                                [
+                                    .. t.Pupils.Select(p => new TeamPupil(p.Id.ToString(), names[p.Id], p.Jobs)),
+                                    .. t
+                                        .Names.Select(n => n.Trim())
+                                        .Select(n => new TeamPupil(called[n].ToString(), n, [])),
+                                ],
+                            }
+                    ),
+                ],
+            }
+        );
+        if (!opened.IsOk)
+            return new Refused(opened.Problems);
+        if (Snags.Stopping(edition.Value) is { Count: > 0 } stopping)
+            return new Refused([.. stopping.Select(p => p.Under("/edition/brief"))]);
+        if (called.Count > 0)
+            await register.Enter(opened.Value.Rally.Name, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
         Happened.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
         return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
@@ -60,39 +110,88 @@ internal static class TeamsEndpoints
 
     /// <summary>What is wrong with names typed behind their teams: each can be a pupil's, and stands once.</summary>
     private static List<Problem> WrongNames(IReadOnlyList<(string Name, string At)> typed) =>
-    [
-        .. typed.SelectMany(t => ClassList.PupilProblems(t.Name).Select(p => p with { At = t.At })),
-        .. typed.Where(t => t.Name.Length > 0).GroupBy(t => t.Name, StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1)
-            .Select(g => new Problem(g.Last().At, $"“{g.Key}” stands twice in the teams.", "Take one out, or write an initial behind each.")),
-    ];
+        [
+            .. typed.SelectMany(t => ClassList.PupilProblems(t.Name).Select(p => p with { At = t.At })),
+            .. typed
+                .Where(t => t.Name.Length > 0)
+                .GroupBy(t => t.Name, StringComparer.OrdinalIgnoreCase)
+                .Where(g => g.Count() > 1)
+                .Select(g => new Problem(
+                    g.Last().At,
+                    $"“{g.Key}” stands twice in the teams.",
+                    "Take one out, or write an initial behind each."
+                )),
+        ];
 
-    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOpened>, Missing, Refused>> Open(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(RallyOpened.Of(found.Stored, found.Opened.Value, round, worked.Progress(worked.SheetsOf(found, round, points: true))));
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(
+            RallyOpened.Of(
+                found.Stored,
+                found.Opened.Value,
+                round,
+                worked.Progress(worked.SheetsOf(found, round, points: true))
+            )
+        );
     }
 
     /// <summary>How far a rally is: what a desk asks for when something was recorded.</summary>
-    private static async Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<DeskProgress>, Missing, Refused>> Progress(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(new DeskProgress(worked.Progress(worked.SheetsOf(found, round, points: true)), EntryAside.Of(found.Opened.Value)));
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(
+            new DeskProgress(
+                worked.Progress(worked.SheetsOf(found, round, points: true)),
+                EntryAside.Of(found.Opened.Value)
+            )
+        );
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> PutAway(Guid id, SentJson sent, RallyLog log, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing, Refused>> PutAway(
+        Guid id,
+        SentJson sent,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<RallyPutAway>(sent.Text);
-        if (!request.IsOk) return new Refused(request.Problems);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
         return await log.PutAway(id, request.Value.Value.Away, stop) ? TypedResults.NoContent() : new Missing("rally");
     }
 
-    private static async Task<Results<NoContent, Missing>> Delete(Guid id, RallyLog log, LiveLines lines, CancellationToken stop)
+    private static async Task<Results<NoContent, Missing>> Delete(
+        Guid id,
+        RallyLog log,
+        LiveLines lines,
+        CancellationToken stop
+    )
     {
-        if (!await log.Delete(id, stop)) return new Missing("rally");
+        if (!await log.Delete(id, stop))
+            return new Missing("rally");
         lines.EndRally(id);
         return TypedResults.NoContent();
     }
@@ -128,7 +227,9 @@ public sealed record NewTeam(string Name, int Members = 0)
     /// <summary>Who is in it, where it was made of a class.</summary>
     public IReadOnlyList<NewTeamPupil> Pupils { get; init; } = [];
 
-    /// <summary>Who is in it, where their names were typed: they are kept as a class that is called as the rally is.</summary>
+    /// <summary>
+    /// Who is in it, where their names were typed: they are kept as a class that is called as the rally is.
+    /// </summary>
     public IReadOnlyList<string> Names { get; init; } = [];
 }
 
@@ -144,10 +245,28 @@ public sealed record RallyPutAway(bool Away);
 public sealed record RallyBegun(Guid Id);
 
 /// <summary>A rally as it stands in a list.</summary>
-public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string BriefTitle, Guid? BriefId, int Teams, int Entries, bool PutAway)
+public sealed record RallyOnShelf(
+    Guid Id,
+    string Name,
+    DateOnly? Date,
+    string BriefTitle,
+    Guid? BriefId,
+    int Teams,
+    int Entries,
+    bool PutAway
+)
 {
     internal static RallyOnShelf Of(ListedRally rally) =>
-        new(rally.Id, rally.Name, rally.Date, rally.BriefTitle, rally.BriefId, rally.Teams, rally.Entries, rally.PutAway);
+        new(
+            rally.Id,
+            rally.Name,
+            rally.Date,
+            rally.BriefTitle,
+            rally.BriefId,
+            rally.Teams,
+            rally.Entries,
+            rally.PutAway
+        );
 }
 
 /// <summary>An entry that is kept and not scored.</summary>
@@ -156,7 +275,12 @@ public sealed record RallyOnShelf(Guid Id, string Name, DateOnly? Date, string B
 /// <param name="Problems">What is wrong with it, and what would do.</param>
 public sealed record EntryAside(Entry Entry, string Name, IReadOnlyList<Problem> Problems)
 {
-    internal static IReadOnlyList<EntryAside> Of(OpenedRally opened) => [.. opened.Aside.Where(a => !a.Struck).Select(a => new EntryAside(a.Entry, opened.NameOf(a.Entry), a.Problems))];
+    internal static IReadOnlyList<EntryAside> Of(OpenedRally opened) =>
+        [
+            .. opened
+                .Aside.Where(a => !a.Struck)
+                .Select(a => new EntryAside(a.Entry, opened.NameOf(a.Entry), a.Problems)),
+        ];
 }
 
 /// <summary>What changes of a rally on a desk while it is run.</summary>
@@ -197,7 +321,8 @@ public sealed record RallyOpened(
     IReadOnlyList<Job> Jobs,
     IReadOnlyDictionary<string, IReadOnlyList<CardShown>> Cards,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Bags,
-    RallyProgress Progress)
+    RallyProgress Progress
+)
 {
     internal static RallyOpened Of(StoredRally stored, OpenedRally opened, int round, RallyProgress progress)
     {
@@ -218,6 +343,7 @@ public sealed record RallyOpened(
             Core.Jobs.Of(compiled.Brief),
             run.Teams.ToDictionary(t => t.Id, t => CardShown.Of(compiled.Brief, t)),
             run.Teams.ToDictionary(t => t.Id, t => TeamKit.SayBag(compiled.Brief, t)),
-            progress);
+            progress
+        );
     }
 }

@@ -19,52 +19,119 @@ internal static class WallEndpoints
         wall.MapGet("/photos/{photo:guid}", Photo).WithName("showPhotoOnWall");
     }
 
-    private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<RallyOnWall>, Missing, Refused>> Open(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        return found.Opened.IsOk ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value, round)) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(RallyOnWall.Of(id, found.Opened.Value, round))
+            : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(Guid id, RallyLog log, WorkedOut worked, TimeProvider time, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<ClockOnWall>, Missing, Refused>> Clock(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        TimeProvider time,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(worked.Clock(found, round) with { Now = time.GetUtcNow() }) : new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(worked.Clock(found, round) with { Now = time.GetUtcNow() })
+            : new Refused(found.Opened.Problems);
     }
 
-    private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(Guid id, RallyLog log, WorkedOut worked, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<BoardOnWall>, Missing, Refused>> Board(
+        Guid id,
+        RallyLog log,
+        WorkedOut worked,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
         var (standings, shown) = (worked.Standings(found, round), LessonClock.Of(found.Opened.Value, round).Wall);
-        return TypedResults.Ok(Core.Board.Of(found.Opened.Value, round, shown.Of) is { } board ? BoardOnWall.Of(board, shown.Revealed) : BoardOnWall.Of(standings, shown.Revealed));
+        return TypedResults.Ok(
+            Core.Board.Of(found.Opened.Value, round, shown.Of) is { } board
+                ? BoardOnWall.Of(board, shown.Revealed)
+                : BoardOnWall.Of(standings, shown.Revealed)
+        );
     }
 
     /// <summary>All that teams made, as the teacher chose to show it.</summary>
-    private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(Guid id, RallyLog log, PhotoAlbum album, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(
+        Guid id,
+        RallyLog log,
+        PhotoAlbum album,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        return TypedResults.Ok(LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Gallery, Gallery: { } chosen }
-            ? GalleryOnWall.Of(Gallery.Of(found.Opened.Value, round, chosen.Figure), chosen.Names, (await album.Of(id, stop)).Where(p => p.Round == round).ToLookup(p => p.TeamId, p => p.Id))
-            : new([], []));
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return TypedResults.Ok(
+            LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Gallery, Gallery: { } chosen }
+                ? GalleryOnWall.Of(
+                    Gallery.Of(found.Opened.Value, round, chosen.Figure),
+                    chosen.Names,
+                    (await album.Of(id, stop)).Where(p => p.Round == round).ToLookup(p => p.TeamId, p => p.Id)
+                )
+                : new([], [])
+        );
     }
 
     /// <summary>A photo of the gallery, while the wall shows it.</summary>
-    private static async Task<Results<PhysicalFileHttpResult, Missing>> Photo(Guid id, Guid photo, HttpContext context, RallyLog log, PhotoAlbum album, CancellationToken stop, int round = 1) =>
-        await log.Open(id, stop) is { Opened: { IsOk: true } opened } && LessonClock.Of(opened.Value, round).Wall.Shows == WallShows.Gallery
+    private static async Task<Results<PhysicalFileHttpResult, Missing>> Photo(
+        Guid id,
+        Guid photo,
+        HttpContext context,
+        RallyLog log,
+        PhotoAlbum album,
+        CancellationToken stop,
+        int round = 1
+    ) =>
+        await log.Open(id, stop) is { Opened: { IsOk: true } opened }
+        && LessonClock.Of(opened.Value, round).Wall.Shows == WallShows.Gallery
             ? await PhotoEndpoints.Show(id, photo, context, album, stop)
             : new Missing("photo");
 
     /// <summary>The picture that the teacher chose, and no other.</summary>
-    private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(Guid id, RallyLog log, CancellationToken stop, int round = 1)
+    private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop,
+        int round = 1
+    )
     {
-        if (await log.Open(id, stop) is not { } found) return new Missing("rally");
-        if (round is < 1 or > Limits.Rounds) return new Missing("round");
-        if (!found.Opened.IsOk) return new Refused(found.Opened.Problems);
-        var shown = LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen } ? chosen.Of(found.Opened.Value, round) : null;
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var shown = LessonClock.Of(found.Opened.Value, round).Wall
+            is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen }
+            ? chosen.Of(found.Opened.Value, round)
+            : null;
         return TypedResults.Ok(new PlotOnWall(shown is null ? null : shown with { Table = new([], []) }));
     }
 }
@@ -78,9 +145,20 @@ public sealed record PlotOnWall(Plot? Plot);
 /// <param name="Says">What the class saw, counted against the figure.</param>
 public sealed record GalleryOnWall(IReadOnlyList<CardOnWall> Cards, IReadOnlyList<string> Says)
 {
-    internal static GalleryOnWall Of(Gallery gallery, bool names, ILookup<string, Guid> photos) => new(
-        [.. gallery.Cards.Select(c => new CardOnWall(names ? c.Team : "", names ? c.Name : "", c.Value, c.Labels, [.. c.Tags.Select(t => t.Word)], photos[c.Team].Select(p => (Guid?)p).LastOrDefault()))],
-        [.. gallery.Tags.Select(t => t.Says).Where(s => s.Length > 0)]);
+    internal static GalleryOnWall Of(Gallery gallery, bool names, ILookup<string, Guid> photos) =>
+        new(
+            [
+                .. gallery.Cards.Select(c => new CardOnWall(
+                    names ? c.Team : "",
+                    names ? c.Name : "",
+                    c.Value,
+                    c.Labels,
+                    [.. c.Tags.Select(t => t.Word)],
+                    photos[c.Team].Select(p => (Guid?)p).LastOrDefault()
+                )),
+            ],
+            [.. gallery.Tags.Select(t => t.Says).Where(s => s.Length > 0)]
+        );
 }
 
 /// <summary>What a team made, on a wall.</summary>
@@ -90,7 +168,14 @@ public sealed record GalleryOnWall(IReadOnlyList<CardOnWall> Cards, IReadOnlyLis
 /// <param name="Labels">What it is like.</param>
 /// <param name="Tags">What the class sees on it.</param>
 /// <param name="Photo">Its last photo of the round; absent where there is none.</param>
-public sealed record CardOnWall(string Team, string Name, string Value, IReadOnlyList<string> Labels, IReadOnlyList<string> Tags, Guid? Photo);
+public sealed record CardOnWall(
+    string Team,
+    string Name,
+    string Value,
+    IReadOnlyList<string> Labels,
+    IReadOnlyList<string> Tags,
+    Guid? Photo
+);
 
 /// <summary>A rally as a wall shows it.</summary>
 /// <param name="Id">Its id.</param>
@@ -101,7 +186,16 @@ public sealed record CardOnWall(string Team, string Name, string Value, IReadOnl
 /// <param name="Teams">The teams; not who is in them.</param>
 /// <param name="Limits">The first constraints of the pupils' sheet.</param>
 /// <param name="Caution">The first caution of the pupils' sheet; absent where there is none.</param>
-public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal, string IfLate, IReadOnlyList<TeamNamed> Teams, IReadOnlyList<string> Limits, string? Caution)
+public sealed record RallyOnWall(
+    Guid Id,
+    string Name,
+    string Title,
+    string Goal,
+    string IfLate,
+    IReadOnlyList<TeamNamed> Teams,
+    IReadOnlyList<string> Limits,
+    string? Caution
+)
 {
     /// <summary>More than three lines are not read from eight metres.</summary>
     private const int Lines = 3;
@@ -111,7 +205,16 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
         var run = opened.In(round);
         var brief = run.Compiled.Brief;
         var sheet = PupilSheet.Of(brief, run.Compiled);
-        return new(id, opened.Rally.Name, brief.Title, brief.Goal, brief.Timing.IfLate, [.. run.Teams.Select(t => TeamNamed.Of(run, t))], [.. sheet.Constraints.Take(Lines)], sheet.Safety is [var first, ..] ? first : null);
+        return new(
+            id,
+            opened.Rally.Name,
+            brief.Title,
+            brief.Goal,
+            brief.Timing.IfLate,
+            [.. run.Teams.Select(t => TeamNamed.Of(run, t))],
+            [.. sheet.Constraints.Take(Lines)],
+            sheet.Safety is [var first, ..] ? first : null
+        );
     }
 }
 
@@ -122,7 +225,14 @@ public sealed record RallyOnWall(Guid Id, string Name, string Title, string Goal
 /// <param name="Answers">What was answered to it, the newest first.</param>
 /// <param name="Last">In the test: what was read last, the newest first.</param>
 /// <param name="Now">The server's time.</param>
-public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Teams, string? Question, IReadOnlyList<string> Answers, IReadOnlyList<string> Last, DateTimeOffset Now)
+public sealed record ClockOnWall(
+    LessonClock Clock,
+    IReadOnlyList<TeamOnWall> Teams,
+    string? Question,
+    IReadOnlyList<string> Answers,
+    IReadOnlyList<string> Last,
+    DateTimeOffset Now
+)
 {
     /// <summary>More readings than these are not read from eight metres.</summary>
     private const int Readings = 3;
@@ -136,11 +246,30 @@ public sealed record ClockOnWall(LessonClock Clock, IReadOnlyList<TeamOnWall> Te
         var questions = run.Compiled.Brief.Teacher.Questions;
         return new(
             clock,
-            [.. ClassState.Of(run.Present, opened.Rally.Entries, round).Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null))],
-            clock.Wall is { Shows: WallShows.Question, Question: var number } && number >= 1 && number <= questions.Count ? questions[number - 1] : null,
-            clock.Wall is { Shows: WallShows.Question, Question: var asked } ? [.. Log.Effective(opened.Rally.Entries).OfType<Entry.AnswerGiven>().Where(a => a.Round == round && a.Question == asked).Reverse().Take(Spoken).Select(a => a.Text)] : [],
+            [
+                .. ClassState
+                    .Of(run.Present, opened.Rally.Entries, round)
+                    .Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null)),
+            ],
+            clock.Wall is { Shows: WallShows.Question, Question: var number }
+            && number >= 1
+            && number <= questions.Count
+                ? questions[number - 1]
+                : null,
+            clock.Wall is { Shows: WallShows.Question, Question: var asked }
+                ?
+                [
+                    .. Log.Effective(opened.Rally.Entries)
+                        .OfType<Entry.AnswerGiven>()
+                        .Where(a => a.Round == round && a.Question == asked)
+                        .Reverse()
+                        .Take(Spoken)
+                        .Select(a => a.Text),
+                ]
+                : [],
             clock.Phase is { Kind: PhaseKind.Test } ? LogLine.LastTried(opened, round, Readings) : [],
-            default);
+            default
+        );
     }
 }
 
@@ -156,7 +285,13 @@ public sealed record TeamOnWall(string Team, bool Cleared, bool Late);
 /// <param name="Ranking">Whether teams have places; without, each stands by itself and nothing is revealed.</param>
 /// <param name="Rows">The revealed places, from the last.</param>
 /// <param name="References">What the whole class is held against.</param>
-public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IReadOnlyList<RowOnWall> Rows, IReadOnlyList<ReferenceOnWall> References)
+public sealed record BoardOnWall(
+    Wins Wins,
+    string WinsText,
+    bool Ranking,
+    IReadOnlyList<RowOnWall> Rows,
+    IReadOnlyList<ReferenceOnWall> References
+)
 {
     /// <summary>What it is of; empty for the totals.</summary>
     public string Title { get; init; } = "";
@@ -164,19 +299,48 @@ public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IRead
     /// <summary>How many places there are, revealed and not.</summary>
     public int Places { get; init; }
 
-    internal static BoardOnWall Of(Board board, int revealed) => new(
-        board.Better == Better.More ? Wins.Highest : Wins.Lowest,
-        board.WinsText,
-        true,
-        [.. board.Revealed(revealed).Rows.Select(r => new RowOnWall(r.Team, r.Name, r.Place is null ? StandingStatus.Unfinished : StandingStatus.Placed, r.Place, r.Value, r.Text, []))],
-        [])
-    {
-        Title = board.Title,
-        Places = board.Rows.Count,
-    };
+    internal static BoardOnWall Of(Board board, int revealed) =>
+        new(
+            board.Better == Better.More ? Wins.Highest : Wins.Lowest,
+            board.WinsText,
+            true,
+            [
+                .. board
+                    .Revealed(revealed)
+                    .Rows.Select(r => new RowOnWall(
+                        r.Team,
+                        r.Name,
+                        r.Place is null ? StandingStatus.Unfinished : StandingStatus.Placed,
+                        r.Place,
+                        r.Value,
+                        r.Text,
+                        []
+                    )),
+            ],
+            []
+        )
+        {
+            Title = board.Title,
+            Places = board.Rows.Count,
+        };
 
     internal static BoardOnWall Of(Standings standings, int revealed) =>
-        new(standings.Wins, standings.WinsText, standings.Ranking, [.. (standings.Ranking ? standings.Revealed(revealed).Rows : standings.Rows.Where(r => r.Status != StandingStatus.Away)).Select(r => RowOnWall.Of(r, standings.Ranking))], [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]) { Places = standings.Rows.Count(r => r.Status != StandingStatus.Away) };
+        new(
+            standings.Wins,
+            standings.WinsText,
+            standings.Ranking,
+            [
+                .. (
+                    standings.Ranking
+                        ? standings.Revealed(revealed).Rows
+                        : standings.Rows.Where(r => r.Status != StandingStatus.Away)
+                ).Select(r => RowOnWall.Of(r, standings.Ranking)),
+            ],
+            [.. standings.References.Where(r => r.Reference.Of.Length == 0).Select(ReferenceOnWall.Of)]
+        )
+        {
+            Places = standings.Rows.Count(r => r.Status != StandingStatus.Away),
+        };
 }
 
 /// <summary>Something that the class is held against.</summary>
@@ -186,11 +350,15 @@ public sealed record BoardOnWall(Wins Wins, string WinsText, bool Ranking, IRead
 /// <param name="Says">What it came to: its total, or its values.</param>
 public sealed record ReferenceOnWall(string Name, Purpose Purpose, decimal? Total, string Says)
 {
-    internal static ReferenceOnWall Of(ReferenceStanding row) => new(
-        row.Reference.Name,
-        row.Reference.Purpose,
-        row.Total,
-        row.TotalText.Length > 0 ? row.TotalText : string.Join(", ", row.Parts.Where(p => p.ValueText.Length > 0).Select(p => $"{p.Name} {p.ValueText}")));
+    internal static ReferenceOnWall Of(ReferenceStanding row) =>
+        new(
+            row.Reference.Name,
+            row.Reference.Purpose,
+            row.Total,
+            row.TotalText.Length > 0
+                ? row.TotalText
+                : string.Join(", ", row.Parts.Where(p => p.ValueText.Length > 0).Select(p => $"{p.Name} {p.ValueText}"))
+        );
 }
 
 /// <summary>A revealed place.</summary>
@@ -201,9 +369,33 @@ public sealed record ReferenceOnWall(string Name, Purpose Purpose, decimal? Tota
 /// <param name="Total">The total; absent where it has none.</param>
 /// <param name="TotalText">The total as it is shown.</param>
 /// <param name="Met">Where teams have no places: what was met, a line each.</param>
-public sealed record RowOnWall(string Team, string Name, StandingStatus Status, int? Place, decimal? Total, string TotalText, IReadOnlyList<string> Met)
+public sealed record RowOnWall(
+    string Team,
+    string Name,
+    StandingStatus Status,
+    int? Place,
+    decimal? Total,
+    string TotalText,
+    IReadOnlyList<string> Met
+)
 {
-    internal static RowOnWall Of(Standing row, bool ranking) => ranking
-        ? row.Status == StandingStatus.Placed ? new(row.Team, row.Name, row.Status, row.Place, row.Total, row.TotalText, []) : new(row.Team, row.Name, row.Status, null, null, "", [])
-        : new(row.Team, row.Name, row.Status, null, null, "", [$"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met", .. row.Targets.Select(t => $"{t.Name}: {(t.Met switch { true => "reached", false => "not yet", null => "open" })}")]);
+    internal static RowOnWall Of(Standing row, bool ranking) =>
+        ranking
+            ? row.Status == StandingStatus.Placed
+                ? new(row.Team, row.Name, row.Status, row.Place, row.Total, row.TotalText, [])
+                : new(row.Team, row.Name, row.Status, null, null, "", [])
+            : new(
+                row.Team,
+                row.Name,
+                row.Status,
+                null,
+                null,
+                "",
+                [
+                    $"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met",
+                    .. row.Targets.Select(t =>
+                        $"{t.Name}: {(t.Met switch { true => "reached", false => "not yet", null => "open" })}"
+                    ),
+                ]
+            );
 }

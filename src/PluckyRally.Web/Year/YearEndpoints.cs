@@ -9,9 +9,16 @@ namespace PluckyRally.Web;
 /// <summary>The year line: the rallies along the school year, and how far the next one is.</summary>
 internal static class YearEndpoints
 {
-    public static void MapYear(this IEndpointRouteBuilder api) => api.MapGet("/year", Open).WithTags("Year").WithName("yearLine");
+    public static void MapYear(this IEndpointRouteBuilder api) =>
+        api.MapGet("/year", Open).WithTags("Year").WithName("yearLine");
 
-    private static async Task<Ok<YearLine>> Open(RallyLog log, PlanBook plans, SchoolBook book, TimeProvider clock, CancellationToken stop)
+    private static async Task<Ok<YearLine>> Open(
+        RallyLog log,
+        PlanBook plans,
+        SchoolBook book,
+        TimeProvider clock,
+        CancellationToken stop
+    )
     {
         var school = await book.Read(stop);
         var today = DateOnly.FromDateTime(clock.GetLocalNow().DateTime);
@@ -19,30 +26,82 @@ internal static class YearEndpoints
         var all = (await log.All(stop)).Where(r => !r.PutAway).ToList();
         var stops = all.Where(r => r.Date is { } date && date >= year.From && date < year.To)
             .OrderBy(r => r.Date)
-            .Select(r => new YearStop(r.Id, r.Name, r.BriefTitle, r.Date!.Value, year.Along(r.Date.Value), r.Entries > 0))
+            .Select(r => new YearStop(
+                r.Id,
+                r.Name,
+                r.BriefTitle,
+                r.Date!.Value,
+                year.Along(r.Date.Value),
+                r.Entries > 0
+            ))
             .ToList();
-        var planned = (await plans.All(stop)).Select(p => new PlanStop(p.Id, p.Brief, p.Title, p.From(school), p.WholeWeek, p.For, year.Along(p.Date), p.Date >= year.From && p.Date < year.To)).ToList();
-        return TypedResults.Ok(new YearLine(year.From, year.To.AddDays(-1), today, year.Along(today), stops, await Next(all, today, log, stop)) { Seasons = year.Seasons(school.South), Terms = year.Terms(school), Plans = planned });
+        var planned = (await plans.All(stop))
+            .Select(p => new PlanStop(
+                p.Id,
+                p.Brief,
+                p.Title,
+                p.From(school),
+                p.WholeWeek,
+                p.For,
+                year.Along(p.Date),
+                p.Date >= year.From && p.Date < year.To
+            ))
+            .ToList();
+        return TypedResults.Ok(
+            new YearLine(
+                year.From,
+                year.To.AddDays(-1),
+                today,
+                year.Along(today),
+                stops,
+                await Next(all, today, log, stop)
+            )
+            {
+                Seasons = year.Seasons(school.South),
+                Terms = year.Terms(school),
+                Plans = planned,
+            }
+        );
     }
 
     /// <summary>
-    /// The rally that is really next: one that runs now; else, of today's and later ones, the first that is not finished, one that was
-    /// begun before one that was not; else the last that is not finished.
+    /// The rally that is really next: one that runs now; else, of today's and later ones, the first that is not
+    /// finished, one that was begun before one that was not; else the last that is not finished.
     /// </summary>
-    private static async Task<NextRally?> Next(IReadOnlyList<ListedRally> all, DateOnly today, RallyLog log, CancellationToken stop)
+    private static async Task<NextRally?> Next(
+        IReadOnlyList<ListedRally> all,
+        DateOnly today,
+        RallyLog log,
+        CancellationToken stop
+    )
     {
-        var coming = all.Where(r => r.Date >= today).OrderBy(r => r.Date).ThenByDescending(r => r.Entries > 0).ThenBy(r => r.MadeAt).ToList();
+        var coming = all.Where(r => r.Date >= today)
+            .OrderBy(r => r.Date)
+            .ThenByDescending(r => r.Entries > 0)
+            .ThenBy(r => r.MadeAt)
+            .ToList();
         var begun = all.Where(r => r.Date < today || r.Date is null).OrderByDescending(r => r.Date);
         NextRally? first = null;
         foreach (var candidate in coming.Concat(begun).Take(MostLookedAt))
         {
             // Once there is one, only a rally of the same day that runs this minute comes before it.
-            if (first is not null && candidate.Date != today) break;
-            if (await log.Open(candidate.Id, stop) is not { Opened: { IsOk: true } opened }) continue;
+            if (first is not null && candidate.Date != today)
+                break;
+            if (await log.Open(candidate.Id, stop) is not { Opened: { IsOk: true } opened })
+                continue;
             var round = opened.Value.Running;
-            var next = new NextRally(candidate.Id, candidate.Name, candidate.BriefTitle, candidate.Date, round, Core.Route.OfRally(opened.Value, round));
-            if (candidate.Date == today && LessonClock.Of(opened.Value, round).Phase is not null) return next;
-            if (next.Route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Done })) first ??= next;
+            var next = new NextRally(
+                candidate.Id,
+                candidate.Name,
+                candidate.BriefTitle,
+                candidate.Date,
+                round,
+                Core.Route.OfRally(opened.Value, round)
+            );
+            if (candidate.Date == today && LessonClock.Of(opened.Value, round).Phase is not null)
+                return next;
+            if (next.Route.Any(p => p is { Station: Station.Score, Readiness: not Readiness.Done }))
+                first ??= next;
         }
 
         return first;
@@ -59,7 +118,14 @@ internal static class YearEndpoints
 /// <param name="Along">How far along the year that is, from 0 to 1.</param>
 /// <param name="Stops">The rallies, in order.</param>
 /// <param name="Next">The next one; absent where there is none.</param>
-public sealed record YearLine(DateOnly From, DateOnly Until, DateOnly Today, decimal Along, IReadOnlyList<YearStop> Stops, NextRally? Next)
+public sealed record YearLine(
+    DateOnly From,
+    DateOnly Until,
+    DateOnly Today,
+    decimal Along,
+    IReadOnlyList<YearStop> Stops,
+    NextRally? Next
+)
 {
     /// <summary>The seasons along it.</summary>
     public required IReadOnlyList<SeasonSpan> Seasons { get; init; }
@@ -80,7 +146,16 @@ public sealed record YearLine(DateOnly From, DateOnly Until, DateOnly Today, dec
 /// <param name="For">For whom; may be empty.</param>
 /// <param name="Along">Where on the line.</param>
 /// <param name="ThisYear">Whether it lies on the line.</param>
-public sealed record PlanStop(Guid Id, Guid Brief, string Title, DateOnly Date, bool WholeWeek, string For, decimal Along, bool ThisYear);
+public sealed record PlanStop(
+    Guid Id,
+    Guid Brief,
+    string Title,
+    DateOnly Date,
+    bool WholeWeek,
+    string For,
+    decimal Along,
+    bool ThisYear
+);
 
 /// <summary>A rally on the year line.</summary>
 /// <param name="Rally">Its id.</param>
@@ -92,4 +167,11 @@ public sealed record PlanStop(Guid Id, Guid Brief, string Title, DateOnly Date, 
 public sealed record YearStop(Guid Rally, string Name, string Brief, DateOnly Date, decimal Along, bool Begun);
 
 /// <summary>The rally that comes next, and what is still missing at each station.</summary>
-public sealed record NextRally(Guid Rally, string Name, string Brief, DateOnly? Date, int Round, IReadOnlyList<Pennant> Route);
+public sealed record NextRally(
+    Guid Rally,
+    string Name,
+    string Brief,
+    DateOnly? Date,
+    int Round,
+    IReadOnlyList<Pennant> Route
+);

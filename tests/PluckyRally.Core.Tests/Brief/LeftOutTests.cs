@@ -7,9 +7,20 @@ namespace PluckyRally.Core.Tests.Briefs;
 /// <summary>What a tier leaves out, and what falls with it.</summary>
 public sealed class LeftOutTests
 {
-    private static readonly Brief Whole = Sample.Brief([Sample.Height(), Sample.Count("sheets", taken: Taken.Once)], [Sample.Part("height", new Curve.Rate(1)), Sample.Part("sheets", new Curve.Rate(-1), id: "thrift")]) with
+    private static readonly Brief Whole = Sample.Brief(
+        [Sample.Height(), Sample.Count("sheets", taken: Taken.Once)],
+        [Sample.Part("height", new Curve.Rate(1)), Sample.Part("sheets", new Curve.Rate(-1), id: "thrift")]
+    ) with
     {
-        Tiers = [new() { Id = "young", Name = "Young", Overrides = [Left("/measures/sheets/off"), Left("/method/parts/thrift/off")] }],
+        Tiers =
+        [
+            new()
+            {
+                Id = "young",
+                Name = "Young",
+                Overrides = [Left("/measures/sheets/off"), Left("/method/parts/thrift/off")],
+            },
+        ],
     };
 
     [Fact]
@@ -19,13 +30,40 @@ public sealed class LeftOutTests
         {
             Method = Whole.Method with
             {
-                TieBreaks = [new() { Name = "fewer sheets", Value = "sheets", Better = Better.Less }, new() { Name = "higher", Value = "height", Better = Better.More }],
-                Awards = [new() { Id = "thrifty", Name = "Thriftiest", Value = "thrift.value" }],
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "fewer sheets",
+                        Value = "sheets",
+                        Better = Better.Less,
+                    },
+                    new()
+                    {
+                        Name = "higher",
+                        Value = "height",
+                        Better = Better.More,
+                    },
+                ],
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "thrifty",
+                        Name = "Thriftiest",
+                        Value = "thrift.value",
+                    },
+                ],
             },
         };
         var compiled = Young(brief);
         compiled.IsOk.ShouldBeTrue();
-        compiled.Problems.Select(p => p.What).ShouldBe(["“fewer sheets” falls away here, because sheets is left out.", "“Thriftiest” falls away here, because thrift is left out."]);
+        compiled
+            .Problems.Select(p => p.What)
+            .ShouldBe([
+                "“fewer sheets” falls away here, because sheets is left out.",
+                "“Thriftiest” falls away here, because thrift is left out.",
+            ]);
         var rally = new Happening(compiled.Value!.Brief, "A");
         rally.Counted("A", "30");
         rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
@@ -36,10 +74,26 @@ public sealed class LeftOutTests
     [Fact]
     public void A_rule_or_a_part_that_rests_on_it_is_refused_with_both_names()
     {
-        var brief = Whole with { Rules = [Sample.Limit("few", "sheets", Comparison.AtMost, "9", new Consequence.DoesNotPlace()) with { Text = "Few sheets" }] };
-        Young(brief).Problems.ShouldHaveSingleItem().What.ShouldBe("“Few sheets” looks at sheets, which is left out here.");
+        var brief = Whole with
+        {
+            Rules =
+            [
+                Sample.Limit("few", "sheets", Comparison.AtMost, "9", new Consequence.DoesNotPlace()) with
+                {
+                    Text = "Few sheets",
+                },
+            ],
+        };
+        Young(brief)
+            .Problems.ShouldHaveSingleItem()
+            .What.ShouldBe("“Few sheets” looks at sheets, which is left out here.");
         brief = Whole with { Tiers = [Whole.Tiers[0] with { Overrides = [Left("/measures/sheets/off")] }] };
-        Young(brief).Problems.ShouldHaveSingleItem().ShouldSatisfyAllConditions(p => p.At.ShouldBe("/method/parts/thrift/value"), p => p.What.ShouldContain("gives points for sheets"));
+        Young(brief)
+            .Problems.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(
+                p => p.At.ShouldBe("/method/parts/thrift/value"),
+                p => p.What.ShouldContain("gives points for sheets")
+            );
     }
 
     [Fact]
@@ -47,15 +101,49 @@ public sealed class LeftOutTests
     {
         var brief = Whole with
         {
-            Method = Whole.Method with { TieBreaks = [new() { Name = "higher", Value = "height", Better = Better.More, Off = true }], Awards = [new() { Id = "tall", Name = "Tallest", Value = "height", Off = true }] },
-            Tiers = [new() { Id = "old", Overrides = [new("/method/tieBreaks/0/off", JsonSerializer.SerializeToElement(false)), new("/method/awards/tall/off", JsonSerializer.SerializeToElement(false))] }],
+            Method = Whole.Method with
+            {
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "higher",
+                        Value = "height",
+                        Better = Better.More,
+                        Off = true,
+                    },
+                ],
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "tall",
+                        Name = "Tallest",
+                        Value = "height",
+                        Off = true,
+                    },
+                ],
+            },
+            Tiers =
+            [
+                new()
+                {
+                    Id = "old",
+                    Overrides =
+                    [
+                        new("/method/tieBreaks/0/off", JsonSerializer.SerializeToElement(false)),
+                        new("/method/awards/tall/off", JsonSerializer.SerializeToElement(false)),
+                    ],
+                },
+            ],
         };
         Sample.Ready(brief).ShouldSatisfyAllConditions(p => p.TieBreaks.ShouldBeEmpty(), p => p.Awards.ShouldBeEmpty());
         var old = CompiledEdition.For(Editions.Resolve(brief, "old").OrThrow()).OrThrow();
         old.ShouldSatisfyAllConditions(p => p.TieBreaks.Count.ShouldBe(1), p => p.Awards.Count.ShouldBe(1));
     }
 
-    private static Result<CompiledEdition> Young(Brief brief) => CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow());
+    private static Result<CompiledEdition> Young(Brief brief) =>
+        CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow());
 
     private static Override Left(string at) => new(at, JsonSerializer.SerializeToElement(true));
 }

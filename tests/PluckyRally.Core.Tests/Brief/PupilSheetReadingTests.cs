@@ -5,12 +5,24 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Briefs;
 
-/// <summary>Reads every sheet that ships as somebody would who proofreads it (the marks of a careless text: common practice, no source).</summary>
+/// <summary>
+/// Reads every sheet that ships as somebody would who proofreads it (the marks of a careless text: common practice, no
+/// source).
+/// </summary>
 public sealed partial class PupilSheetReadingTests
 {
-    public static TheoryData<string> Briefs => new(
-        Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal)
-            .Concat(from pattern in Enum.GetNames<Pattern>() from units in Enum.GetNames<UnitSystem>() select $"{pattern} {units}"));
+    public static TheoryData<string> Briefs =>
+        new(
+            Directory
+                .GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json")
+                .Select(f => Path.GetFileName(f)!)
+                .Order(StringComparer.Ordinal)
+                .Concat(
+                    from pattern in Enum.GetNames<Pattern>()
+                    from units in Enum.GetNames<UnitSystem>()
+                    select $"{pattern} {units}"
+                )
+        );
 
     [Theory]
     [MemberData(nameof(Briefs))]
@@ -24,14 +36,18 @@ public sealed partial class PupilSheetReadingTests
                 line.ShouldNotMatch(@"[.,;:!?][.,;:]|\.\?|\s[.,;:]|\s\s|\(\s*\)|“\s*”|:\s*$|^\W*$", $"{which} {tier}");
                 line.ShouldNotMatch(@"\d[.,]\d{4,}", $"{which} {tier}");
                 line.Count(c => c == '(').ShouldBe(line.Count(c => c == ')'), line);
-                line.ShouldNotMatch(@"(?<![.,\d])1 \w+s\b(?<!\b1 (pass|glass|lens|success|class))", $"{which} {tier}: one of it is said as several");
+                line.ShouldNotMatch(
+                    @"(?<![.,\d])1 \w+s\b(?<!\b1 (pass|glass|lens|success|class))",
+                    $"{which} {tier}: one of it is said as several"
+                );
                 line.ShouldNotMatch(@"\b(\w+) \1\b", $"{which} {tier}: a word stands twice");
             }
         }
     }
 
     /// <summary>The blank one has no method yet of which anything could be said.</summary>
-    public static TheoryData<string> WithMethod => new(Briefs.Select(b => b.Data).Where(b => !b.StartsWith($"{Pattern.Blank} ", StringComparison.Ordinal)));
+    public static TheoryData<string> WithMethod =>
+        new(Briefs.Select(b => b.Data).Where(b => !b.StartsWith($"{Pattern.Blank} ", StringComparison.Ordinal)));
 
     [Theory]
     [MemberData(nameof(WithMethod))]
@@ -40,7 +56,10 @@ public sealed partial class PupilSheetReadingTests
         foreach (var (tier, brief) in Editions(which))
         {
             var sheet = PupilSheet.Of(brief);
-            if (brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt }) && brief.Method.Parts.Any(p => p is Part.Measured { Off: false }))
+            if (
+                brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
+                && brief.Method.Parts.Any(p => p is Part.Measured { Off: false })
+            )
                 sheet.Test.Count(l => Attempts().IsMatch(l)).ShouldBe(1, $"{which} {tier}");
             foreach (var part in brief.Method.Parts.Where(p => !p.Off))
             {
@@ -48,9 +67,17 @@ public sealed partial class PupilSheetReadingTests
                 says.ShouldMatch(@"\d points?\b", $"{which} {tier}");
             }
 
-            sheet.Scoring.Count(l => l.EndsWith("points are better.", StringComparison.Ordinal) || l.StartsWith("Nobody wins", StringComparison.Ordinal)).ShouldBe(1, $"{which} {tier}");
+            sheet
+                .Scoring.Count(l =>
+                    l.EndsWith("points are better.", StringComparison.Ordinal)
+                    || l.StartsWith("Nobody wins", StringComparison.Ordinal)
+                )
+                .ShouldBe(1, $"{which} {tier}");
             sheet.Awards.Count.ShouldBe(brief.Method.Awards.Count(a => !a.Off), $"{which} {tier}");
-            sheet.Prices.Count.ShouldBe(brief.Method.Parts.OfType<Part.Budget>().Where(b => !b.Off).Sum(b => b.Prices.Count + 2), $"{which} {tier}");
+            sheet.Prices.Count.ShouldBe(
+                brief.Method.Parts.OfType<Part.Budget>().Where(b => !b.Off).Sum(b => b.Prices.Count + 2),
+                $"{which} {tier}"
+            );
         }
     }
 
@@ -60,16 +87,37 @@ public sealed partial class PupilSheetReadingTests
         {
             var words = which.Split(' ');
             foreach (var grades in Enum.GetValues<GradeBand>().Where(g => g != GradeBand.Unsaid))
-                yield return ($"{grades}", Patterns.Begin(Enum.Parse<Pattern>(words[0]), grades, Enum.Parse<UnitSystem>(words[1])));
+                yield return (
+                    $"{grades}",
+                    Patterns.Begin(Enum.Parse<Pattern>(words[0]), grades, Enum.Parse<UnitSystem>(words[1]))
+                );
             yield break;
         }
 
-        var whole = DocumentReader.Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", which))).OrThrow().Value;
-        foreach (var tier in whole.Tiers.Select(t => t.Id).Append("")) yield return (tier, Core.Editions.Resolve(whole, tier).OrThrow().Brief);
+        var whole = DocumentReader
+            .Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", which)))
+            .OrThrow()
+            .Value;
+        foreach (var tier in whole.Tiers.Select(t => t.Id).Append(""))
+            yield return (tier, Core.Editions.Resolve(whole, tier).OrThrow().Brief);
     }
 
     private static IEnumerable<string> Lines(PupilSheet sheet) =>
-        new[] { sheet.Criteria, sheet.Constraints, sheet.Materials, sheet.Prices, sheet.Test, sheet.Conditions, sheet.Scoring, sheet.Awards, sheet.AtHome, sheet.Time, sheet.Words, sheet.Safety }.SelectMany(l => l);
+        new[]
+        {
+            sheet.Criteria,
+            sheet.Constraints,
+            sheet.Materials,
+            sheet.Prices,
+            sheet.Test,
+            sheet.Conditions,
+            sheet.Scoring,
+            sheet.Awards,
+            sheet.AtHome,
+            sheet.Time,
+            sheet.Words,
+            sheet.Safety,
+        }.SelectMany(l => l);
 
     [GeneratedRegex(@"^You have (one|\d+) attempts?\.")]
     private static partial Regex Attempts();

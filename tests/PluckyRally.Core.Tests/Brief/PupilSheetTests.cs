@@ -8,16 +8,24 @@ public sealed class PupilSheetTests
     [Fact]
     public void Criteria_and_constraints_stand_apart_and_what_is_left_out_is_not_there()
     {
-        var sheet = Of(Sample.Simple() with
-        {
-            Rules =
-            [
-                Sample.Inspection("float", new Consequence.DoesNotPlace()),
-                Sample.Limit("height", "height", Comparison.AtMost, "30 cm", new Consequence.NoteOnly()),
-                Sample.Inspection("sing", new Consequence.NoteOnly()) with { Off = true },
-                Sample.Inspection("hop", new Consequence.NoteOnly()) with { OnlyFor = "Terns" },
-            ],
-        });
+        var sheet = Of(
+            Sample.Simple() with
+            {
+                Rules =
+                [
+                    Sample.Inspection("float", new Consequence.DoesNotPlace()),
+                    Sample.Limit("height", "height", Comparison.AtMost, "30 cm", new Consequence.NoteOnly()),
+                    Sample.Inspection("sing", new Consequence.NoteOnly()) with
+                    {
+                        Off = true,
+                    },
+                    Sample.Inspection("hop", new Consequence.NoteOnly()) with
+                    {
+                        OnlyFor = "Terns",
+                    },
+                ],
+            }
+        );
         sheet.Criteria.ShouldBe(["It must float"]);
         sheet.Constraints.ShouldBe(["Keeps to height"]);
     }
@@ -28,41 +36,96 @@ public sealed class PupilSheetTests
     [InlineData(2, "", Per.Member, "", "2 straws for each member")]
     [InlineData(1, "", Per.FreshBuild, "blue", "1 straw for each fresh build (blue)")]
     [InlineData(3, "", Per.Class, "", "3 straws for the class")]
-    public void Materials_say_how_much_there_is_and_for_whom(decimal amount, string unit, Per per, string note, string says) =>
-        new Material { Id = "m", Name = "straws", Amount = amount, Unit = unit, Per = per, Note = note }.Says().ShouldBe(says);
+    public void Materials_say_how_much_there_is_and_for_whom(
+        decimal amount,
+        string unit,
+        Per per,
+        string note,
+        string says
+    ) =>
+        new Material
+        {
+            Id = "m",
+            Name = "straws",
+            Amount = amount,
+            Unit = unit,
+            Per = per,
+            Note = note,
+        }
+            .Says()
+            .ShouldBe(says);
 
     [Fact]
-    public void What_has_no_limit_says_so() => new Material { Id = "m", Name = "water" }.Says().ShouldBe("water, as much as you like");
+    public void What_has_no_limit_says_so() =>
+        new Material { Id = "m", Name = "water" }
+            .Says()
+            .ShouldBe("water, as much as you like");
 
     [Fact]
     public void The_rig_and_what_is_carried_are_the_teachers() =>
-        Of(Sample.Simple() with { Materials = [.. new[] { "stiffening", "rig", "weight", "thing carried", "tool" }.Select((c, i) => new Material { Id = $"m{i}", Name = c, Category = c, Amount = 1 })] }).Materials.ShouldBe(["1 stiffening", "1 tool"]);
+        Of(
+            Sample.Simple() with
+            {
+                Materials =
+                [
+                    .. new[] { "stiffening", "rig", "weight", "thing carried", "tool" }.Select(
+                        (c, i) =>
+                            new Material
+                            {
+                                Id = $"m{i}",
+                                Name = c,
+                                Category = c,
+                                Amount = 1,
+                            }
+                    ),
+                ],
+            }
+        )
+            .Materials.ShouldBe(["1 stiffening", "1 tool"]);
 
     [Fact]
     public void The_test_says_attempts_hold_and_how_to_measure()
     {
-        var brief = Sample.Simple(3) with { Measures = [Sample.Height(0.5m) with { How = "to the top" }], Trials = new Trials { Attempts = 3, HoldSeconds = 5, How = "We look.", FreshBuildAfterFailure = true } };
-        Of(brief).Test.ShouldBe([
-            "We look.",
-            "You have 3 attempts.",
-            "Everybody lets go. It must stand by itself for 5 seconds before it is measured.",
-            "A failed attempt does not count.",
-            "After a failed attempt, the next one is made with a fresh build.",
-            "Height: to the top, to the nearest 0.5 cm",
-        ]);
+        var brief = Sample.Simple(3) with
+        {
+            Measures = [Sample.Height(0.5m) with { How = "to the top" }],
+            Trials = new Trials
+            {
+                Attempts = 3,
+                HoldSeconds = 5,
+                How = "We look.",
+                FreshBuildAfterFailure = true,
+            },
+        };
+        Of(brief)
+            .Test.ShouldBe([
+                "We look.",
+                "You have 3 attempts.",
+                "Everybody lets go. It must stand by itself for 5 seconds before it is measured.",
+                "A failed attempt does not count.",
+                "After a failed attempt, the next one is made with a fresh build.",
+                "Height: to the top, to the nearest 0.5 cm",
+            ]);
     }
 
     [Fact]
     public void The_teachers_words_on_scoring_stand_before_the_method_s()
     {
         Of(Sample.Simple()).Scoring[0].ShouldBe("part: 1 point for each cm. Your best attempt counts.");
-        Of(Sample.Simple() with { ScoringWords = "One each.\n\n The highest total wins. " }).Scoring.ShouldBe(["One each.", "The highest total wins."]);
+        Of(Sample.Simple() with { ScoringWords = "One each.\n\n The highest total wins. " })
+            .Scoring.ShouldBe(["One each.", "The highest total wins."]);
     }
 
     [Fact]
     public void Every_caution_says_who_must_be_there_and_the_school_comes_first()
     {
-        var safety = Of(Sample.Simple() with { Hazards = [.. Enum.GetValues<HazardKind>().Select(k => new Hazard { Kind = k })], Safety = "Ask if unsure." }).Safety;
+        var safety = Of(
+            Sample.Simple() with
+            {
+                Hazards = [.. Enum.GetValues<HazardKind>().Select(k => new Hazard { Kind = k })],
+                Safety = "Ask if unsure.",
+            }
+        ).Safety;
         safety.Count.ShouldBe(Enum.GetValues<HazardKind>().Length + 2);
         safety.SkipLast(2).ShouldAllBe(s => s.Contains(" With: ", StringComparison.Ordinal));
         safety[^2].ShouldBe("Ask if unsure.");
@@ -72,9 +135,44 @@ public sealed class PupilSheetTests
     [Fact]
     public void Time_is_that_of_the_whole_queue()
     {
-        var timing = new Timing { Teams = 8, IfLate = "Late ones go last.", Phases = [new() { Id = "b", Kind = PhaseKind.Build, Minutes = 15, Note = "with the kit" }, new() { Id = "t", Kind = PhaseKind.Test, Minutes = 1.5m, Changeover = 0.5m, TeamByTeam = true }, new() { Id = "h", Kind = PhaseKind.Homework }, new() { Id = "l", Kind = PhaseKind.LetGo, Minutes = 1 }] };
+        var timing = new Timing
+        {
+            Teams = 8,
+            IfLate = "Late ones go last.",
+            Phases =
+            [
+                new()
+                {
+                    Id = "b",
+                    Kind = PhaseKind.Build,
+                    Minutes = 15,
+                    Note = "with the kit",
+                },
+                new()
+                {
+                    Id = "t",
+                    Kind = PhaseKind.Test,
+                    Minutes = 1.5m,
+                    Changeover = 0.5m,
+                    TeamByTeam = true,
+                },
+                new() { Id = "h", Kind = PhaseKind.Homework },
+                new()
+                {
+                    Id = "l",
+                    Kind = PhaseKind.LetGo,
+                    Minutes = 1,
+                },
+            ],
+        };
         Of(Sample.Simple(3) with { Timing = timing }).AtHome.ShouldBe(["Go on with it at home."]);
-        Of(Sample.Simple(3) with { Timing = timing }).Time.ShouldBe(["Build (with the kit): 15 minutes", "Test: 40 minutes", "Let go: 1 minute", "Late ones go last."]);
+        Of(Sample.Simple(3) with { Timing = timing })
+            .Time.ShouldBe([
+                "Build (with the kit): 15 minutes",
+                "Test: 40 minutes",
+                "Let go: 1 minute",
+                "Late ones go last.",
+            ]);
     }
 
     private static PupilSheet Of(Brief brief) => PupilSheet.Of(brief);

@@ -9,7 +9,11 @@ public sealed class TierTests
     [Fact]
     public void A_tier_lays_its_values_over_the_base()
     {
-        var brief = Tiered(("/measures/height/unit", "\"in\""), ("/measures/height/step", "0.25"), ("/trials/attempts", "5"));
+        var brief = Tiered(
+            ("/measures/height/unit", "\"in\""),
+            ("/measures/height/step", "0.25"),
+            ("/trials/attempts", "5")
+        );
         var edition = Editions.Resolve(brief, "young").OrThrow();
         edition.Tier.ShouldBe("Grades 1 and 2");
         edition.Brief.Measures[0].Unit.ShouldBe("in");
@@ -22,7 +26,9 @@ public sealed class TierTests
     [Fact]
     public void A_place_that_is_not_there_is_named_with_its_tier()
     {
-        var problem = Editions.Resolve(Tiered(("/measures/width/unit", "\"in\"")), "young").Problems.ShouldHaveSingleItem();
+        var problem = Editions
+            .Resolve(Tiered(("/measures/width/unit", "\"in\"")), "young")
+            .Problems.ShouldHaveSingleItem();
         problem.At.ShouldBe("/tiers/young/overrides/0/at");
         problem.What.ShouldContain("Grades 1 and 2");
     }
@@ -33,7 +39,10 @@ public sealed class TierTests
     [InlineData("/trials/atempts", "The nearest place is /trials/attempts.")]
     [InlineData("/method/parts/part/curve/perunit", "The nearest place is /method/parts/part/curve/perUnit.")]
     [InlineData("/measures/height/expected/low", "The nearest place is /measures/height/expected.")]
-    [InlineData("/tiers/young/name", "Name a place of the brief, items by their id, for example /measures/height/unit.")]
+    [InlineData(
+        "/tiers/young/name",
+        "Name a place of the brief, items by their id, for example /measures/height/unit."
+    )]
     public void A_place_that_is_not_there_is_refused_with_the_nearest_one(string at, string remedy)
     {
         var problem = Editions.Resolve(Tiered((at, "1")), "young").Problems.ShouldHaveSingleItem();
@@ -43,12 +52,21 @@ public sealed class TierTests
 
     [Fact]
     public void A_field_that_is_left_out_can_be_brought_in_and_then_differ() =>
-        Editions.Resolve(Tiered(("/measures/height/expected", """{"low":1,"high":9}"""), ("/measures/height/expected/low", "2")), "young").OrThrow().Brief.Measures[0].Expected!.Low.ShouldBe(2);
+        Editions
+            .Resolve(
+                Tiered(("/measures/height/expected", """{"low":1,"high":9}"""), ("/measures/height/expected/low", "2")),
+                "young"
+            )
+            .OrThrow()
+            .Brief.Measures[0]
+            .Expected!.Low.ShouldBe(2);
 
     [Fact]
     public void A_value_that_does_not_fit_is_named_with_its_tier()
     {
-        var problem = Editions.Resolve(Tiered(("/measures/height/step", "\"fine\"")), "young").Problems.ShouldHaveSingleItem();
+        var problem = Editions
+            .Resolve(Tiered(("/measures/height/step", "\"fine\"")), "young")
+            .Problems.ShouldHaveSingleItem();
         problem.At.ShouldBe("/tiers/young/overrides/0/value");
         problem.What.ShouldStartWith("In Grades 1 and 2:");
     }
@@ -61,18 +79,53 @@ public sealed class TierTests
     public void The_table_of_what_differs_has_a_row_for_each_place()
     {
         var brief = Tiered(("/measures/height/unit", "\"in\""), ("/trials/attempts", "5"));
-        brief = brief with { Tiers = [.. brief.Tiers, new Tier { Id = "old", Overrides = [new Override("/trials/attempts", JsonElement.Parse("2"))] }] };
+        brief = brief with
+        {
+            Tiers =
+            [
+                .. brief.Tiers,
+                new Tier { Id = "old", Overrides = [new Override("/trials/attempts", JsonElement.Parse("2"))] },
+            ],
+        };
         var table = TierTable.Of(brief);
-        table.Rows.Select(r => (r.Field.At, r.Field.Name, r.Base!.Value.GetRawText(), string.Join("|", r.Cells.Select(c => $"{c.Value}{(c.Inherited ? " inherited" : "")}"))))
-            .ShouldBe([("/measures/height/unit", "Height: unit", "\"cm\"", "in|cm inherited"), ("/trials/attempts", "Test: attempts", "1", "5|2")]);
+        table
+            .Rows.Select(r =>
+                (
+                    r.Field.At,
+                    r.Field.Name,
+                    r.Base!.Value.GetRawText(),
+                    string.Join("|", r.Cells.Select(c => $"{c.Value}{(c.Inherited ? " inherited" : "")}"))
+                )
+            )
+            .ShouldBe([
+                ("/measures/height/unit", "Height: unit", "\"cm\"", "in|cm inherited"),
+                ("/trials/attempts", "Test: attempts", "1", "5|2"),
+            ]);
     }
 
     [Fact]
     public void A_part_can_be_left_out_of_one_tier()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "one"), Sample.Part("height", id: "two")]);
-        brief = brief with { Tiers = [new Tier { Id = "young", Overrides = [new Override("/method/parts/two/off", JsonElement.Parse("true"))] }] };
-        CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow()).OrThrow().Parts.Select(p => p.Part.Id).ShouldBe(["one"]);
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [Sample.Part("height", id: "one"), Sample.Part("height", id: "two")]
+        );
+        brief = brief with
+        {
+            Tiers =
+            [
+                new Tier
+                {
+                    Id = "young",
+                    Overrides = [new Override("/method/parts/two/off", JsonElement.Parse("true"))],
+                },
+            ],
+        };
+        CompiledEdition
+            .For(Editions.Resolve(brief, "young").OrThrow())
+            .OrThrow()
+            .Parts.Select(p => p.Part.Id)
+            .ShouldBe(["one"]);
     }
 
     [Fact]
@@ -109,17 +162,34 @@ public sealed class TierTests
     public void The_younger_get_more_material_and_fewer_attempts()
     {
         var brief = Patterns.Begin(Pattern.FarthestAndTruest, GradeBand.From3To5, UnitSystem.Metric);
-        brief = brief with { Tiers = [GradeTier.For(brief, GradeBand.KTo2), GradeTier.For(brief, GradeBand.From9To12)] };
-        var (young, old) = (Editions.Resolve(brief, "kTo2").OrThrow().Brief, Editions.Resolve(brief, "from9To12").OrThrow().Brief);
+        brief = brief with
+        {
+            Tiers = [GradeTier.For(brief, GradeBand.KTo2), GradeTier.For(brief, GradeBand.From9To12)],
+        };
+        var (young, old) = (
+            Editions.Resolve(brief, "kTo2").OrThrow().Brief,
+            Editions.Resolve(brief, "from9To12").OrThrow().Brief
+        );
         young.Trials.Attempts.ShouldBeLessThan(old.Trials.Attempts);
-        young.Materials.First(m => m.Id == "cover").Amount!.Value.ShouldBeGreaterThan(old.Materials.First(m => m.Id == "cover").Amount!.Value);
+        young
+            .Materials.First(m => m.Id == "cover")
+            .Amount!.Value.ShouldBeGreaterThan(old.Materials.First(m => m.Id == "cover").Amount!.Value);
         Snags.Of(brief).ShouldNotContain(s => s.Id == "easier");
     }
 
-    private static Brief Tiered(params (string At, string Value)[] overrides) => Sample.Simple() with
-    {
-        Tiers = [new Tier { Id = "young", Name = "Grades 1 and 2", Overrides = [.. overrides.Select(o => new Override(o.At, JsonElement.Parse(o.Value)))] }],
-    };
+    private static Brief Tiered(params (string At, string Value)[] overrides) =>
+        Sample.Simple() with
+        {
+            Tiers =
+            [
+                new Tier
+                {
+                    Id = "young",
+                    Name = "Grades 1 and 2",
+                    Overrides = [.. overrides.Select(o => new Override(o.At, JsonElement.Parse(o.Value)))],
+                },
+            ],
+        };
 
     [Fact]
     public void At_least_can_be_more_than_in_a_tier()
@@ -127,9 +197,22 @@ public sealed class TierTests
         var brief = Sample.Simple() with
         {
             Rules = [Sample.Limit("tall", "height", Comparison.AtLeast, "20 cm", new Consequence.DoesNotPlace())],
-            Tiers = [new() { Id = "old", Overrides = [new("/rules/tall/check/comparison", JsonSerializer.SerializeToElement("moreThan"))] }],
+            Tiers =
+            [
+                new()
+                {
+                    Id = "old",
+                    Overrides = [new("/rules/tall/check/comparison", JsonSerializer.SerializeToElement("moreThan"))],
+                },
+            ],
         };
-        TierTable.Of(brief).Rows.ShouldHaveSingleItem().Field.ShouldSatisfyAllConditions(f => f.Kind.ShouldBe(TierFieldKind.Choice), f => f.Words.ShouldContain("moreThan"));
+        TierTable
+            .Of(brief)
+            .Rows.ShouldHaveSingleItem()
+            .Field.ShouldSatisfyAllConditions(
+                f => f.Kind.ShouldBe(TierFieldKind.Choice),
+                f => f.Words.ShouldContain("moreThan")
+            );
         var rally = new Happening(Editions.Resolve(brief, "old").OrThrow().Brief, "A");
         rally.Counted("A", "20");
         rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);

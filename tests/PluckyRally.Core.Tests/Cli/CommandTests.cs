@@ -16,15 +16,19 @@ public sealed class CommandTests : IDisposable
     public void Standings_are_printed_with_places_ties_and_reasons()
     {
         Score(Example()).ShouldBe(0);
-        _output.ToString().ShouldBe("""
-            A brief: A class, round 1. The highest total wins: more points are better.
-            Place        Team    part  Total
-            1st, shared  Terns   20.0   20.0
-            1st, shared  Whelks  20.0   20.0
-            unfinished   Crabs
-            Crabs: part: no attempt has been made yet
+        _output
+            .ToString()
+            .ShouldBe(
+                """
+                A brief: A class, round 1. The highest total wins: more points are better.
+                Place        Team    part  Total
+                1st, shared  Terns   20.0   20.0
+                1st, shared  Whelks  20.0   20.0
+                unfinished   Crabs
+                Crabs: part: no attempt has been made yet
 
-            """);
+                """
+            );
     }
 
     [Fact]
@@ -41,11 +45,21 @@ public sealed class CommandTests : IDisposable
     {
         Score(Example(), "--json", "--round", "1").ShouldBe(0);
         var scored = JsonElement.Parse(_output.ToString());
-        scored.GetProperty("standings").GetProperty("rows")[0].GetProperty("why").GetArrayLength().ShouldBeGreaterThan(2);
+        scored
+            .GetProperty("standings")
+            .GetProperty("rows")[0]
+            .GetProperty("why")
+            .GetArrayLength()
+            .ShouldBeGreaterThan(2);
         scored.GetProperty("statistics")[0].GetProperty("summary").GetProperty("mean").GetDouble().ShouldBe(20);
         scored.GetProperty("confidence").GetProperty("tooClose").GetBoolean().ShouldBeTrue();
         var team = scored.GetProperty("teams")[0];
-        team.GetProperty("figures").EnumerateArray().Single(f => f.GetProperty("figure").GetString() == "part.value").GetProperty("shown").GetString().ShouldBe("20 cm");
+        team.GetProperty("figures")
+            .EnumerateArray()
+            .Single(f => f.GetProperty("figure").GetString() == "part.value")
+            .GetProperty("shown")
+            .GetString()
+            .ShouldBe("20 cm");
         team.GetProperty("parts")[0].GetProperty("points").GetDecimal().ShouldBe(20);
         scored.GetProperty("teams")[2].GetProperty("figures")[0].GetProperty("notYet").GetBoolean().ShouldBeTrue();
     }
@@ -53,7 +67,9 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void Everything_wrong_with_a_file_goes_to_the_error_stream_and_the_exit_code_is_2()
     {
-        var file = Write(File.ReadAllText(Example()).Replace("\"title\": \"A brief\"", "\"title\": \"\"", StringComparison.Ordinal));
+        var file = Write(
+            File.ReadAllText(Example()).Replace("\"title\": \"A brief\"", "\"title\": \"\"", StringComparison.Ordinal)
+        );
         Score(file).ShouldBe(2);
         _output.ToString().ShouldBeEmpty();
         _error.ToString().ShouldContain("/edition/brief/title: The brief has no title.");
@@ -75,7 +91,8 @@ public sealed class CommandTests : IDisposable
     [InlineData("--round", "0")]
     [InlineData("--round", "many")]
     [InlineData("--colour", "red")]
-    public void Options_that_are_not_understood_are_refused(string option, string value) => Score(Example(), option, value).ShouldBe(2);
+    public void Options_that_are_not_understood_are_refused(string option, string value) =>
+        Score(Example(), option, value).ShouldBe(2);
 
     [Fact]
     public void A_file_that_is_not_there_is_said_to_be_missing()
@@ -87,7 +104,13 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void A_file_of_version_1_comes_out_in_version_2()
     {
-        BriefCommands.Upgrade(Path.Combine(ProjectFolder.Root, "tests", "formats", "v1", "demo", "bucket-chain.brief.json"), _output, _error).ShouldBe(0);
+        BriefCommands
+            .Upgrade(
+                Path.Combine(ProjectFolder.Root, "tests", "formats", "v1", "demo", "bucket-chain.brief.json"),
+                _output,
+                _error
+            )
+            .ShouldBe(0);
         var brief = DocumentReader.Brief(_output.ToString()).OrThrow().Value;
         (brief.Version, brief.Method.TieBreaks[0].Value).ShouldBe((2, "chain.value"));
         BriefCommands.Upgrade(Write("{}"), _output, _error).ShouldBe(2);
@@ -96,11 +119,34 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void A_brief_is_laid_out_for_a_tier_and_a_rally_begun_with_it()
     {
-        var brief = Write(Json.Write(Sample.Simple() with { Tiers = [new() { Id = "old", Name = "Older", Overrides = [new("/trials/attempts", JsonElement.Parse("3"))] }] }));
+        var brief = Write(
+            Json.Write(
+                Sample.Simple() with
+                {
+                    Tiers =
+                    [
+                        new()
+                        {
+                            Id = "old",
+                            Name = "Older",
+                            Overrides = [new("/trials/attempts", JsonElement.Parse("3"))],
+                        },
+                    ],
+                }
+            )
+        );
         BriefCommands.Edition([brief, "--tier", "old"], _output, _error).ShouldBe(0);
-        JsonElement.Parse(_output.ToString()).GetProperty("brief").GetProperty("trials").GetProperty("attempts").GetInt32().ShouldBe(3);
+        JsonElement
+            .Parse(_output.ToString())
+            .GetProperty("brief")
+            .GetProperty("trials")
+            .GetProperty("attempts")
+            .GetInt32()
+            .ShouldBe(3);
         _output.GetStringBuilder().Clear();
-        BriefCommands.Begin([brief, "--tier", "old", "--teams", Write("Terns\n\n Whelks \n")], _output, _error).ShouldBe(0);
+        BriefCommands
+            .Begin([brief, "--tier", "old", "--teams", Write("Terns\n\n Whelks \n")], _output, _error)
+            .ShouldBe(0);
         var rally = DocumentReader.Rally(_output.ToString()).OrThrow().Value;
         (rally.Edition.Tier, string.Join(", ", rally.Teams.Select(t => t.Name))).ShouldBe(("Older", "Terns, Whelks"));
     }
@@ -111,14 +157,35 @@ public sealed class CommandTests : IDisposable
     [InlineData("--teams", "", "Which teams?")]
     public void A_rally_that_cannot_be_begun_says_why(string option, string value, string says)
     {
-        BriefCommands.Begin([Write(Json.Write(Sample.Simple())), "--teams", option == "--teams" ? "" : Write("Terns"), .. option == "--teams" ? Array.Empty<string>() : [option, value]], _output, _error).ShouldBe(2);
+        BriefCommands
+            .Begin(
+                [
+                    Write(Json.Write(Sample.Simple())),
+                    "--teams",
+                    option == "--teams" ? "" : Write("Terns"),
+                    .. option == "--teams" ? Array.Empty<string>() : [option, value],
+                ],
+                _output,
+                _error
+            )
+            .ShouldBe(2);
         _error.ToString().ShouldContain(says);
     }
 
     [Fact]
     public void Check_looks_at_every_tier_of_a_brief()
     {
-        var brief = Sample.Simple() with { Tiers = [new Tier { Id = "old", Overrides = [new Override("/measures/height/unit", JsonElement.Parse("\"kg\""))] }] };
+        var brief = Sample.Simple() with
+        {
+            Tiers =
+            [
+                new Tier
+                {
+                    Id = "old",
+                    Overrides = [new Override("/measures/height/unit", JsonElement.Parse("\"kg\""))],
+                },
+            ],
+        };
         CheckCommand.Run(Write(Json.Write(brief)), _output, _error).ShouldBe(2);
         _error.ToString().ShouldContain("/tiers/old/overrides/0/value");
         CheckCommand.Run(Write(Json.Write(Sample.Simple())), _output, _error).ShouldBe(0);
@@ -127,7 +194,33 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void Checking_a_brief_lists_its_snags()
     {
-        CheckCommand.Run(Write(Json.Write(Sample.Simple() with { Tiers = [new() { Id = "old", Overrides = [new("/measures/height/expected", System.Text.Json.JsonElement.Parse("""{ "low": 10, "high": 12 }"""))] }] })), _output, _error).ShouldBe(0);
+        CheckCommand
+            .Run(
+                Write(
+                    Json.Write(
+                        Sample.Simple() with
+                        {
+                            Tiers =
+                            [
+                                new()
+                                {
+                                    Id = "old",
+                                    Overrides =
+                                    [
+                                        new(
+                                            "/measures/height/expected",
+                                            System.Text.Json.JsonElement.Parse("""{ "low": 10, "high": 12 }""")
+                                        ),
+                                    ],
+                                },
+                            ],
+                        }
+                    )
+                ),
+                _output,
+                _error
+            )
+            .ShouldBe(0);
         _output.ToString().ShouldContain("  matters: Nothing decides between equal totals.");
         _output.ToString().ShouldContain("will hardly tell 7 teams apart. (in old)");
     }
@@ -135,14 +228,16 @@ public sealed class CommandTests : IDisposable
     [Fact]
     public void Every_file_of_the_demo_is_in_order()
     {
-        foreach (var file in Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.json")) CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());
+        foreach (var file in Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.json"))
+            CheckCommand.Run(file, _output, _error).ShouldBe(0, _error.ToString());
     }
 
     [Fact]
     public void The_published_schemas_are_those_of_the_types_that_read_the_formats()
     {
         foreach (var (name, text) in SchemasCommand.All())
-            File.ReadAllText(Path.Combine(ProjectFolder.Root, "docs", "formats", name)).ShouldBe(text, $"run: dotnet run --project src/PluckyRally.Cli -- schemas docs/formats ({name})");
+            File.ReadAllText(Path.Combine(ProjectFolder.Root, "docs", "formats", name))
+                .ShouldBe(text, $"run: dotnet run --project src/PluckyRally.Cli -- schemas docs/formats ({name})");
     }
 
     [Fact]

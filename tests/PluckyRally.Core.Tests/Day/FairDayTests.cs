@@ -15,7 +15,9 @@ public sealed class FairDayTests
         TableNow.Of(order, all, 2).ShouldBe([new(1, "A", "C", 3), new(2, "B", "D", 2)]);
         all.Remove("a");
         all.Remove("d");
-        TableNow.Of(order, all, 2).ShouldBe([new(1, "C", "E", 2), new(2, "B", "", 1)], "who is still to come stays at its table");
+        TableNow
+            .Of(order, all, 2)
+            .ShouldBe([new(1, "C", "E", 2), new(2, "B", "", 1)], "who is still to come stays at its table");
         TableNow.Of(order, new Dictionary<string, string>(), 1).ShouldBe([new(1, "", "", 0)]);
     }
 
@@ -24,15 +26,41 @@ public sealed class FairDayTests
     public void Tables_on_paper_are_those_of_the_day()
     {
         string[] order = ["a", "b", "c", "d", "e"];
-        TableNow.Split(order, 2).ShouldBe([["a", "c", "e"], ["b", "d"]]);
+        TableNow
+            .Split(order, 2)
+            .ShouldBe([
+                ["a", "c", "e"],
+                ["b", "d"],
+            ]);
         TableNow.Split(order, 6)[5].ShouldBeEmpty();
     }
 
     [Fact]
     public void What_is_wrong_with_a_day_is_said_at_its_place()
     {
-        var day = new FairDay { Name = " ", Date = new(2026, 11, 27), Slots = [new() { Rally = Hoist, Tables = 0 }, new() { Rally = Hoist, From = new(10, 0), To = new(9, 0) }] };
+        var day = new FairDay
+        {
+            Name = " ",
+            Date = new(2026, 11, 27),
+            Slots =
+            [
+                new() { Rally = Hoist, Tables = 0 },
+                new()
+                {
+                    Rally = Hoist,
+                    From = new(10, 0),
+                    To = new(9, 0),
+                },
+            ],
+        };
         day.Problems().Select(p => p.At).ShouldBe(["/name", "/slots", "/slots/0/tables", "/slots/1/to"]);
-        new FairDay { Name = "Quay day", Date = new(2026, 11, 27), Slots = [new() { Rally = Hoist }] }.Problems().ShouldBeEmpty();
+        new FairDay
+        {
+            Name = "Quay day",
+            Date = new(2026, 11, 27),
+            Slots = [new() { Rally = Hoist }],
+        }
+            .Problems()
+            .ShouldBeEmpty();
     }
 }

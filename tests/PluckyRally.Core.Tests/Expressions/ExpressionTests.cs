@@ -8,11 +8,43 @@ public sealed class ExpressionTests
 {
     private static readonly Measure[] Measures =
     [
-        new() { Id = "height", Name = "Height", Kind = MeasureKind.Length, Unit = "cm", Step = 1 },
-        new() { Id = "width", Name = "Width", Kind = MeasureKind.Length, Unit = "m", Step = 0.01m },
-        new() { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m },
-        new() { Id = "straws", Name = "Straws", Kind = MeasureKind.Count, Unit = "straw" },
-        new() { Id = "plain", Name = "Plain", Kind = MeasureKind.Number },
+        new()
+        {
+            Id = "height",
+            Name = "Height",
+            Kind = MeasureKind.Length,
+            Unit = "cm",
+            Step = 1,
+        },
+        new()
+        {
+            Id = "width",
+            Name = "Width",
+            Kind = MeasureKind.Length,
+            Unit = "m",
+            Step = 0.01m,
+        },
+        new()
+        {
+            Id = "mass",
+            Name = "Mass",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Step = 0.1m,
+        },
+        new()
+        {
+            Id = "straws",
+            Name = "Straws",
+            Kind = MeasureKind.Count,
+            Unit = "straw",
+        },
+        new()
+        {
+            Id = "plain",
+            Name = "Plain",
+            Kind = MeasureKind.Number,
+        },
     ];
 
     [Theory]
@@ -111,8 +143,14 @@ public sealed class ExpressionTests
     [Fact]
     public void Ten_thousand_brackets_are_refused_by_a_stated_limit()
     {
-        TermParser.Read(new string('(', 10_000) + "1" + new string(')', 10_000)).Problems[0].What.ShouldContain($"{TermParser.MaxLength} characters");
-        TermParser.Read(new string('(', 190) + "1" + new string(')', 190)).Problems[0].What.ShouldContain($"{TermParser.MaxDepth} deep");
+        TermParser
+            .Read(new string('(', 10_000) + "1" + new string(')', 10_000))
+            .Problems[0]
+            .What.ShouldContain($"{TermParser.MaxLength} characters");
+        TermParser
+            .Read(new string('(', 190) + "1" + new string(')', 190))
+            .Problems[0]
+            .What.ShouldContain($"{TermParser.MaxDepth} deep");
         TermParser.Read(new string('-', 300) + "1").Problems[0].What.ShouldContain($"{TermParser.MaxDepth} deep");
     }
 
@@ -125,17 +163,23 @@ public sealed class ExpressionTests
 
     private static void Whatever(string text)
     {
-        if (Compiler.Compile(text, Measures) is { IsOk: true, Value: var expression }) expression.Run(Values(expression));
+        if (Compiler.Compile(text, Measures) is { IsOk: true, Value: var expression })
+            expression.Run(Values(expression));
     }
 
     private static BoundedValue Run(string text) => Compiler.Compile(text, Measures).OrThrow().Run([]);
 
-    private static BoundedValue[] Values(Expression expression, decimal plain = 7) => [.. expression.Measures.Select(m => new BoundedValue(m.Id switch
-    {
-        "height" => 50,
-        "width" => 2,
-        "mass" => 12.5m,
-        "straws" => 5,
-        _ => plain,
-    }))];
+    private static BoundedValue[] Values(Expression expression, decimal plain = 7) =>
+        [
+            .. expression.Measures.Select(m => new BoundedValue(
+                m.Id switch
+                {
+                    "height" => 50,
+                    "width" => 2,
+                    "mass" => 12.5m,
+                    "straws" => 5,
+                    _ => plain,
+                }
+            )),
+        ];
 }

@@ -33,30 +33,87 @@ public sealed class FigureTests
     }
 
     [Theory]
-    [InlineData(When.BeforeTest, "run.points", "points for Run is known only with the points, and “It must be kept” is checked when they are made.")]
-    [InlineData(When.AfterTest, "height + team.total", "total is known only with the total, and “It must be kept” is checked when they are made.")]
-    [InlineData(When.EveryAttempt, "run.value", "Run is known only when the attempts are made, and “It must be kept” is checked in every attempt.")]
+    [InlineData(
+        When.BeforeTest,
+        "run.points",
+        "points for Run is known only with the points, and “It must be kept” is checked when they are made."
+    )]
+    [InlineData(
+        When.AfterTest,
+        "height + team.total",
+        "total is known only with the total, and “It must be kept” is checked when they are made."
+    )]
+    [InlineData(
+        When.EveryAttempt,
+        "run.value",
+        "Run is known only when the attempts are made, and “It must be kept” is checked in every attempt."
+    )]
     public void A_rule_that_comes_too_early_is_refused_with_both_names(When when, string value, string what)
     {
-        var brief = Briefed() with { Rules = [Sample.Limit("rule", value, Comparison.AtLeast, "5", new Consequence.NoteOnly(), when) with { Text = "It must be kept" }] };
-        CompiledEdition.For(new Edition { Brief = brief }).Problems.ShouldHaveSingleItem().ShouldSatisfyAllConditions(
-            p => p.What.ShouldBe(what),
-            p => p.At.ShouldBe("/rules/rule/check/value"));
+        var brief = Briefed() with
+        {
+            Rules =
+            [
+                Sample.Limit("rule", value, Comparison.AtLeast, "5", new Consequence.NoteOnly(), when) with
+                {
+                    Text = "It must be kept",
+                },
+            ],
+        };
+        CompiledEdition
+            .For(new Edition { Brief = brief })
+            .Problems.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(p => p.What.ShouldBe(what), p => p.At.ShouldBe("/rules/rule/check/value"));
     }
 
     [Fact]
     public void A_rule_looks_at_the_value_of_a_part()
     {
-        var rally = Ran("height", Sample.Limit("fast", "run.value", Comparison.AtMost, "0:30", new Consequence.DoesNotPlace(), When.AfterTest) with { Text = "Half a minute" });
+        var rally = Ran(
+            "height",
+            Sample.Limit(
+                "fast",
+                "run.value",
+                Comparison.AtMost,
+                "0:30",
+                new Consequence.DoesNotPlace(),
+                When.AfterTest
+            ) with
+            {
+                Text = "Half a minute",
+            }
+        );
         rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
-        rally.Standing("A").Why.ShouldContain(s => s.Sentence == "Half a minute: missed (31.5 s, the rule says at most 30.0 s).");
+        rally
+            .Standing("A")
+            .Why.ShouldContain(s => s.Sentence == "Half a minute: missed (31.5 s, the rule says at most 30.0 s).");
     }
 
     [Fact]
     public void A_part_may_have_the_id_of_a_measure()
     {
         var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.Rate(2), id: "height")]);
-        brief = brief with { Method = brief.Method with { Awards = [new() { Id = "a", Name = "Measure", Value = "height" }, new() { Id = "b", Name = "Points", Value = "height.points" }] } };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "a",
+                        Name = "Measure",
+                        Value = "height",
+                    },
+                    new()
+                    {
+                        Id = "b",
+                        Name = "Points",
+                        Value = "height.points",
+                    },
+                ],
+            },
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "30");
         rally.Standings().Awards.Select(a => a.Says).ShouldBe(["Measure: A with 30 cm.", "Points: A with 60.0."]);
@@ -68,8 +125,29 @@ public sealed class FigureTests
     [InlineData(Combine.Last, "20 cm")]
     public void A_bare_measure_is_what_its_own_way_makes_of_it_else_what_the_first_part_does(Combine? own, string shown)
     {
-        var brief = Sample.Brief([Sample.Height() with { Combine = own }], [Sample.Part("height", new Curve.Rate(1), combine: Combine.Mean), Sample.Part("height", new Curve.Rate(1), id: "other")], 2);
-        brief = brief with { Method = brief.Method with { Awards = [new() { Id = "a", Name = "Award", Value = "height" }] } };
+        var brief = Sample.Brief(
+            [Sample.Height() with { Combine = own }],
+            [
+                Sample.Part("height", new Curve.Rate(1), combine: Combine.Mean),
+                Sample.Part("height", new Curve.Rate(1), id: "other"),
+            ],
+            2
+        );
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "a",
+                        Name = "Award",
+                        Value = "height",
+                    },
+                ],
+            },
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "30");
         rally.Counted("A", "20");
@@ -79,13 +157,53 @@ public sealed class FigureTests
     [Fact]
     public void Where_parts_differ_each_way_is_offered_and_where_nothing_says_what_is_better_both_are()
     {
-        var brief = Sample.Brief([Sample.Height(), Sample.Number("hold")], [Sample.Part("height", new Curve.Rate(1), combine: Combine.Mean) with { Name = "Mean" }, Sample.Part("height", new Curve.Rate(1), id: "other") with { Name = "Best" }], 2);
-        brief = brief with { Method = brief.Method with { TieBreaks = [new() { Name = "higher", Value = "height", Better = Better.More }, new() { Name = "longer", Value = "hold", Better = Better.More }] } };
+        var brief = Sample.Brief(
+            [Sample.Height(), Sample.Number("hold")],
+            [
+                Sample.Part("height", new Curve.Rate(1), combine: Combine.Mean) with
+                {
+                    Name = "Mean",
+                },
+                Sample.Part("height", new Curve.Rate(1), id: "other") with
+                {
+                    Name = "Best",
+                },
+            ],
+            2
+        );
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "higher",
+                        Value = "height",
+                        Better = Better.More,
+                    },
+                    new()
+                    {
+                        Name = "longer",
+                        Value = "hold",
+                        Better = Better.More,
+                    },
+                ],
+            },
+        };
         Snags.Of(brief).Where(s => s.Id == "way").Select(s => s.Fix!.Label).ShouldBe(["As Mean does", "As Best does"]);
-        Snags.Of(brief).Where(s => s.Id == "better").Select(s => s.Fix!.Label).ShouldBe(["Less is better", "More is better"]);
+        Snags
+            .Of(brief)
+            .Where(s => s.Id == "better")
+            .Select(s => s.Fix!.Label)
+            .ShouldBe(["Less is better", "More is better"]);
         foreach (var fix in Snags.Of(brief).Where(s => s.Id is "way" or "better").Select(s => s.Fix!))
         {
-            var mended = Changes.Apply(System.Text.Json.Nodes.JsonNode.Parse(Json.Write(brief))!, fix.Changes).OrThrow().Value;
+            var mended = Changes
+                .Apply(System.Text.Json.Nodes.JsonNode.Parse(Json.Write(brief))!, fix.Changes)
+                .OrThrow()
+                .Value;
             Snags.Of(mended).Count(s => s.Id is "way" or "better").ShouldBe(2);
         }
     }
@@ -93,8 +211,26 @@ public sealed class FigureTests
     [Fact]
     public void The_lighter_parcel_that_broke_has_no_value_to_win_an_award_with()
     {
-        var brief = Sample.Simple(better: Better.Less) with { Rules = [Sample.Inspection("whole", new Consequence.FailurePoints("part"))] };
-        brief = brief with { Method = brief.Method with { Awards = [new() { Id = "light", Name = "Lightest", Value = "part.value", Better = Better.Less }] } };
+        var brief = Sample.Simple(better: Better.Less) with
+        {
+            Rules = [Sample.Inspection("whole", new Consequence.FailurePoints("part"))],
+        };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "light",
+                        Name = "Lightest",
+                        Value = "part.value",
+                        Better = Better.Less,
+                    },
+                ],
+            },
+        };
         var rally = new Happening(brief, "A", "B");
         foreach (var (team, height) in new[] { ("A", "30"), ("B", "20") })
         {
@@ -107,7 +243,13 @@ public sealed class FigureTests
 
     [Fact]
     public void An_unknown_name_behind_a_part_is_refused_with_what_is_known_of_the_part() =>
-        CompiledEdition.For(new Edition { Brief = With("run.laps") }).Problems.ShouldHaveSingleItem().Remedy.ShouldBe("Use one of these: run.points, run.value, run.unweighted, run.legs, run.items, run.time, run.faultSeconds, run.faults.");
+        CompiledEdition
+            .For(new Edition { Brief = With("run.laps") })
+            .Problems.ShouldHaveSingleItem()
+            .Remedy.ShouldBe(
+                "Use one of these: run.points, run.value, run.unweighted, run.legs, run.items, run.time, "
+                    + "run.faultSeconds, run.faults."
+            );
 
     [Fact]
     public void Summaries_say_over_what_and_use_the_quartiles_that_the_class_is_taught()
@@ -115,7 +257,8 @@ public sealed class FigureTests
         var rally = new Happening(Sample.Simple(2) with { Quartiles = QuartileMethod.HalvesWithMedian }, "A", "B", "C");
         foreach (var (team, heights) in new[] { ("A", (string[])["1", "9"]), ("B", ["4", "2"]), ("C", ["3", "5"]) })
         {
-            foreach (var height in heights) rally.Counted(team, height);
+            foreach (var height in heights)
+                rally.Counted(team, height);
         }
 
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
@@ -127,9 +270,25 @@ public sealed class FigureTests
         MeasureSummaries.Of(opened, 1, "part.laps", SummaryOver.Teams).ShouldBeNull();
     }
 
-    private static Brief Briefed() => Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.Rate(1)), Run], 2);
+    private static Brief Briefed() =>
+        Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.Rate(1)), Run], 2);
 
-    private static Brief With(string award) => Briefed() with { Method = Briefed().Method with { Awards = [new() { Id = "most", Name = "Most", Value = award }] } };
+    private static Brief With(string award) =>
+        Briefed() with
+        {
+            Method = Briefed().Method with
+            {
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "most",
+                        Name = "Most",
+                        Value = award,
+                    },
+                ],
+            },
+        };
 
     /// <summary>40 cm and a failed attempt; 15 s out and 16.5 s back: 40 + 28.5 points.</summary>
     private static Happening Ran(string award, params Rule[] rules)
@@ -138,7 +297,23 @@ public sealed class FigureTests
         rally.Counted("A", "40");
         rally.Failed("A");
         foreach (var (leg, time) in new[] { (1, "15"), (2, "16.5") })
-            rally.Keep(Recorder.Accept(rally.Compiled, rally.Teams, new Entry.LegTimed { Id = rally.NextId(), Team = "a", Part = "run", Leg = leg, Time = new() { Measure = "run", Typed = time } }, rally.Log).OrThrow());
+            rally.Keep(
+                Recorder
+                    .Accept(
+                        rally.Compiled,
+                        rally.Teams,
+                        new Entry.LegTimed
+                        {
+                            Id = rally.NextId(),
+                            Team = "a",
+                            Part = "run",
+                            Leg = leg,
+                            Time = new() { Measure = "run", Typed = time },
+                        },
+                        rally.Log
+                    )
+                    .OrThrow()
+            );
         return rally;
     }
 }

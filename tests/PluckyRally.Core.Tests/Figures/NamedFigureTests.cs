@@ -7,7 +7,13 @@ namespace PluckyRally.Core.Tests.Figures;
 /// <summary>Figures with a name of their own, and what they rest on.</summary>
 public sealed class NamedFigureTests
 {
-    private static readonly NamedFigure Slim = new() { Id = "slim", Name = "Height for its sheets", Value = "height / sheets", Better = Better.More };
+    private static readonly NamedFigure Slim = new()
+    {
+        Id = "slim",
+        Name = "Height for its sheets",
+        Value = "height / sheets",
+        Better = Better.More,
+    };
 
     [Theory]
     [InlineData(Combine.Best, "5.0 cm")]
@@ -22,14 +28,38 @@ public sealed class NamedFigureTests
     [Fact]
     public void One_can_rest_on_others_in_any_order()
     {
-        var rally = Scored([new() { Id = "twice", Name = "Twice", Value = "slim * 2 + climb.value", Work = Work.Combined }, Slim], "twice");
+        var rally = Scored(
+            [
+                new()
+                {
+                    Id = "twice",
+                    Name = "Twice",
+                    Value = "slim * 2 + climb.value",
+                    Work = Work.Combined,
+                },
+                Slim,
+            ],
+            "twice"
+        );
         rally.Standings().Awards[0].Says.ShouldBe("Award: A with 50.00 cm.");
     }
 
     [Fact]
     public void One_that_is_worked_out_in_each_attempt_can_rest_on_another()
     {
-        var rally = Scored([Slim, new() { Id = "twice", Name = "Twice", Value = "slim * 2", Combine = Combine.Mean }], "twice");
+        var rally = Scored(
+            [
+                Slim,
+                new()
+                {
+                    Id = "twice",
+                    Name = "Twice",
+                    Value = "slim * 2",
+                    Combine = Combine.Mean,
+                },
+            ],
+            "twice"
+        );
         rally.Standings().Awards[0].Says.ShouldBe("Award: A with 9.00.");
     }
 
@@ -37,8 +67,20 @@ public sealed class NamedFigureTests
     public void A_cut_takes_no_more_of_the_best_than_are_left_so_that_the_rally_still_opens()
     {
         var brief = Briefed([Slim with { Combine = Combine.BestMean, BestOf = 2 }], "slim");
-        var rally = Play(brief with { Measures = [brief.Measures[0] with { Combine = Combine.BestMean, BestOf = 2 }, brief.Measures[1]] });
-        var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, new Entry.AttemptsCut { Id = rally.NextId(), Attempts = 1 }] }).OrThrow();
+        var rally = Play(
+            brief with
+            {
+                Measures = [brief.Measures[0] with { Combine = Combine.BestMean, BestOf = 2 }, brief.Measures[1]],
+            }
+        );
+        var opened = OpenedRally
+            .Open(
+                rally.Rally with
+                {
+                    Entries = [.. rally.Log, new Entry.AttemptsCut { Id = rally.NextId(), Attempts = 1 }],
+                }
+            )
+            .OrThrow();
         Scorer.Score(opened, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
     }
 
@@ -55,47 +97,157 @@ public sealed class NamedFigureTests
     [Fact]
     public void A_rule_in_every_attempt_can_look_at_one_that_is_known_there()
     {
-        var brief = Briefed([Slim], "team.total") with { Rules = [Sample.Limit("slender", "slim", Comparison.AtLeast, "4.5", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)] };
+        var brief = Briefed([Slim], "team.total") with
+        {
+            Rules =
+            [
+                Sample.Limit(
+                    "slender",
+                    "slim",
+                    Comparison.AtLeast,
+                    "4.5",
+                    new Consequence.AttemptDoesNotCount(),
+                    When.EveryAttempt
+                ),
+            ],
+        };
         var rally = Play(brief);
-        rally.Standing("A").Why[0].Sentence.ShouldBe("Keeps to slender: missed in attempt 1 (4.0 cm, the rule says at least 4.5 cm).");
+        rally
+            .Standing("A")
+            .Why[0]
+            .Sentence.ShouldBe("Keeps to slender: missed in attempt 1 (4.0 cm, the rule says at least 4.5 cm).");
     }
 
     [Fact]
     public void One_that_rests_on_itself_is_refused_with_both_names()
     {
-        NamedFigure[] round = [new() { Id = "a", Name = "First", Value = "b + 1", Work = Work.Combined }, new() { Id = "b", Name = "Second", Value = "a + 1", Work = Work.Combined }];
-        Problems(round).Select(p => (p.At, p.What)).ShouldBe([("/figures/a/value", "First rests on Second, which rests on First again."), ("/figures/b/value", "Second rests on First, which rests on Second again.")]);
-        Problems([new() { Id = "a", Name = "First", Value = "a + 1", Work = Work.Combined }]).ShouldHaveSingleItem().What.ShouldContain("First rests on First");
+        NamedFigure[] round =
+        [
+            new()
+            {
+                Id = "a",
+                Name = "First",
+                Value = "b + 1",
+                Work = Work.Combined,
+            },
+            new()
+            {
+                Id = "b",
+                Name = "Second",
+                Value = "a + 1",
+                Work = Work.Combined,
+            },
+        ];
+        Problems(round)
+            .Select(p => (p.At, p.What))
+            .ShouldBe([
+                ("/figures/a/value", "First rests on Second, which rests on First again."),
+                ("/figures/b/value", "Second rests on First, which rests on Second again."),
+            ]);
+        Problems([
+                new()
+                {
+                    Id = "a",
+                    Name = "First",
+                    Value = "a + 1",
+                    Work = Work.Combined,
+                },
+            ])
+            .ShouldHaveSingleItem()
+            .What.ShouldContain("First rests on First");
     }
 
     [Fact]
     public void What_is_known_later_cannot_be_worked_out_in_an_attempt() =>
-        Problems([new() { Id = "late", Name = "Late", Value = "height + climb.points", Better = Better.More }]).ShouldHaveSingleItem().What
-            .ShouldBe("points for climb is known only with the points, and “Late” is worked out in each attempt.");
+        Problems([
+                new()
+                {
+                    Id = "late",
+                    Name = "Late",
+                    Value = "height + climb.points",
+                    Better = Better.More,
+                },
+            ])
+            .ShouldHaveSingleItem()
+            .What.ShouldBe("points for climb is known only with the points, and “Late” is worked out in each attempt.");
 
     [Fact]
     public void What_it_needs_is_asked_for_by_place() =>
-        Problems([new() { Id = "height", Name = "", Value = "sheets" }, new() { Id = "low", Name = "Low", Value = "height", Better = Better.Less, Combine = Combine.Mean }]).Select(p => p.At)
-            .ShouldBe(["/figures/height/id", "/figures/height/name", "/figures/height/better", "/figures/low/failureValue"], ignoreOrder: true);
+        Problems([
+                new()
+                {
+                    Id = "height",
+                    Name = "",
+                    Value = "sheets",
+                },
+                new()
+                {
+                    Id = "low",
+                    Name = "Low",
+                    Value = "height",
+                    Better = Better.Less,
+                    Combine = Combine.Mean,
+                },
+            ])
+            .Select(p => p.At)
+            .ShouldBe(
+                ["/figures/height/id", "/figures/height/name", "/figures/height/better", "/figures/low/failureValue"],
+                ignoreOrder: true
+            );
 
     [Fact]
     public void What_rests_on_one_that_a_tier_leaves_out_falls_away_too()
     {
-        var brief = Briefed([Slim, new() { Id = "twice", Name = "Twice", Value = "slim * 2", Work = Work.Combined }], "twice") with
+        var brief = Briefed(
+            [
+                Slim,
+                new()
+                {
+                    Id = "twice",
+                    Name = "Twice",
+                    Value = "slim * 2",
+                    Work = Work.Combined,
+                },
+            ],
+            "twice"
+        ) with
         {
-            Tiers = [new() { Id = "young", Overrides = [new("/figures/slim/off", JsonSerializer.SerializeToElement(true))] }],
+            Tiers =
+            [
+                new() { Id = "young", Overrides = [new("/figures/slim/off", JsonSerializer.SerializeToElement(true))] },
+            ],
         };
         var young = CompiledEdition.For(Editions.Resolve(brief, "young").OrThrow());
         young.IsOk.ShouldBeTrue();
         young.Problems.Select(p => p.At).ShouldBe(["/figures/twice/value", "/method/awards/award/value"]);
     }
 
-    private static IReadOnlyList<Problem> Problems(IReadOnlyList<NamedFigure> figures) => CompiledEdition.For(new Edition { Brief = Briefed(figures, "height") }).Problems;
+    private static IReadOnlyList<Problem> Problems(IReadOnlyList<NamedFigure> figures) =>
+        CompiledEdition.For(new Edition { Brief = Briefed(figures, "height") }).Problems;
 
     private static Brief Briefed(IReadOnlyList<NamedFigure> figures, string award)
     {
-        var brief = Sample.Brief([Sample.Height(), Sample.Count("sheets")], [Sample.Part("height", new Curve.Rate(1), id: "climb") with { Name = "climb" }], 2);
-        return brief with { Figures = figures, Method = brief.Method with { Awards = [new() { Id = "award", Name = "Award", Value = award }] } };
+        var brief = Sample.Brief(
+            [Sample.Height(), Sample.Count("sheets")],
+            [Sample.Part("height", new Curve.Rate(1), id: "climb") with { Name = "climb" }],
+            2
+        );
+        return brief with
+        {
+            Figures = figures,
+            Method = brief.Method with
+            {
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "award",
+                        Name = "Award",
+                        Value = award,
+                    },
+                ],
+            },
+        };
     }
 
     private static Happening Scored(IReadOnlyList<NamedFigure> figures, string award) => Play(Briefed(figures, award));

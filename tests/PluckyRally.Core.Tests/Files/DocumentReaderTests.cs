@@ -20,10 +20,12 @@ public sealed class DocumentReaderTests
     [Fact]
     public void Unknown_fields_are_kept_and_warned_of()
     {
-        var read = DocumentReader.Brief("""
+        var read = DocumentReader.Brief(
+            """
             { "format": "plucky-rally/brief", "version": 1, "title": "Ferry", "colour": "red",
               "measures": [{ "id": "h", "kind": "length", "unit": "cm", "note": { "by": "me" } }] }
-            """);
+            """
+        );
         read.IsOk.ShouldBeTrue();
         read.Problems.ShouldAllBe(p => p.Severity == Severity.Warning);
         read.Problems.Select(p => p.At).ShouldBe(["/colour", "/measures/h/note"]);
@@ -37,13 +39,16 @@ public sealed class DocumentReaderTests
     [Fact]
     public void All_wrong_fields_are_refused_at_once_with_their_places()
     {
-        var read = DocumentReader.Brief("""
+        var read = DocumentReader.Brief(
+            """
             { "format": "plucky-rally/brief", "version": 1, "title": 7, "season": "monsoon", "goal": null,
               "measures": [{ "id": "h", "kind": "length", "step": "fine" }, { "kind": "mass" }],
               "method": { "parts": [{ "id": "p", "kind": "guessed" }] } }
-            """);
+            """
+        );
         read.IsOk.ShouldBeFalse();
-        read.Problems.Select(p => p.At).ShouldBe(["/title", "/season", "/goal", "/measures/h/step", "/measures/1/id", "/method/parts/p/kind"]);
+        read.Problems.Select(p => p.At)
+            .ShouldBe(["/title", "/season", "/goal", "/measures/h/step", "/measures/1/id", "/method/parts/p/kind"]);
         read.Problems[1].Remedy.ShouldContain("autumn");
     }
 
@@ -61,7 +66,8 @@ public sealed class DocumentReaderTests
         DocumentReader.Brief(text).Problems[0].What.ShouldContain(what);
 
     [Fact]
-    public void Deep_nesting_is_refused() => DocumentReader.Brief(new string('[', 100_000)).Problems[0].What.ShouldContain("nested too deep");
+    public void Deep_nesting_is_refused() =>
+        DocumentReader.Brief(new string('[', 100_000)).Problems[0].What.ShouldContain("nested too deep");
 
     [Fact]
     public void A_file_that_is_too_large_is_refused_unread() =>
@@ -71,7 +77,14 @@ public sealed class DocumentReaderTests
     public void A_file_of_a_million_entries_is_refused_by_its_count_without_looking_at_each()
     {
         var entries = string.Join(",", Enumerable.Repeat("{}", 1_000_000));
-        var problem = DocumentReader.Rally($$"""{ "format": "plucky-rally/rally", "version": 1, "name": "A", "edition": { "brief": {} }, "entries": [{{entries}}] }""").Problems.ShouldHaveSingleItem();
+        var problem = DocumentReader
+            .Rally(
+                $$"""
+                { "format": "plucky-rally/rally", "version": 1, "name": "A", "edition": { "brief": {} },
+                "entries": [{{entries}}] }
+                """
+            )
+            .Problems.ShouldHaveSingleItem();
         problem.At.ShouldBe("/entries");
         problem.Remedy.ShouldBe($"Keep to {Limits.Entries}.");
     }
@@ -80,23 +93,36 @@ public sealed class DocumentReaderTests
     public void A_thousand_faults_are_not_all_listed()
     {
         var faults = string.Join(",", Enumerable.Repeat("7", 5000));
-        DocumentReader.Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "measures": [{{faults}}] }""").Problems.Count.ShouldBeInRange(1, Limits.Problems);
+        DocumentReader
+            .Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "measures": [{{faults}}] }""")
+            .Problems.Count.ShouldBeInRange(1, Limits.Problems);
     }
 
     [Fact]
-    public void No_text_makes_it_throw() => Gen.String.Sample(text =>
-    {
-        DocumentReader.Brief(text).IsOk.ShouldBeFalse();
-        DocumentReader.Entry(text).IsOk.ShouldBeFalse();
-        DocumentReader.FormatOf(text);
-    });
+    public void No_text_makes_it_throw() =>
+        Gen.String.Sample(text =>
+        {
+            DocumentReader.Brief(text).IsOk.ShouldBeFalse();
+            DocumentReader.Entry(text).IsOk.ShouldBeFalse();
+            DocumentReader.FormatOf(text);
+        });
 
     [Fact]
     public void A_field_of_any_wrong_sort_is_refused_and_not_thrown_at()
     {
         var texts = new[] { "null", "7", "\"x\"", "true", "[]", "{}", "[null]", "-1e999" };
-        var fields = JsonElement.Parse(Json.Write(Sample.Simple())).EnumerateObject().Select(f => f.Name).Where(n => n is not "format" and not "version").ToArray();
-        Gen.Select(Gen.OneOfConst(fields), Gen.OneOfConst(texts)).Sample((field, value) =>
-            DocumentReader.Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "{{field}}": {{value}} }""").ShouldNotBeNull());
+        var fields = JsonElement
+            .Parse(Json.Write(Sample.Simple()))
+            .EnumerateObject()
+            .Select(f => f.Name)
+            .Where(n => n is not "format" and not "version")
+            .ToArray();
+        Gen.Select(Gen.OneOfConst(fields), Gen.OneOfConst(texts))
+            .Sample(
+                (field, value) =>
+                    DocumentReader
+                        .Brief($$"""{ "format": "plucky-rally/brief", "version": 1, "{{field}}": {{value}} }""")
+                        .ShouldNotBeNull()
+            );
     }
 }

@@ -6,12 +6,33 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Files;
 
-/// <summary>Whatever is wrong with a brief is said at a place that the brief has, so that a screen can go there.</summary>
+/// <summary>
+/// Whatever is wrong with a brief is said at a place that the brief has, so that a screen can go there.
+/// </summary>
 public sealed class ProblemPlacesTests
 {
-    private static readonly string[] Bad = ["\"\"", "\"nowhere\"", "\"a + \"", "-1", "0", "1.5", "999999999", "[]", "{}", "true", "null"];
+    private static readonly string[] Bad =
+    [
+        "\"\"",
+        "\"nowhere\"",
+        "\"a + \"",
+        "-1",
+        "0",
+        "1.5",
+        "999999999",
+        "[]",
+        "{}",
+        "true",
+        "null",
+    ];
 
-    public static TheoryData<string> Briefs => new(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal));
+    public static TheoryData<string> Briefs =>
+        new(
+            Directory
+                .GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json")
+                .Select(f => Path.GetFileName(f)!)
+                .Order(StringComparer.Ordinal)
+        );
 
     [Theory]
     [MemberData(nameof(Briefs))]
@@ -24,30 +45,42 @@ public sealed class ProblemPlacesTests
         {
             var root = JsonNode.Parse(text)!;
             Leaves(root).ElementAt(i).ReplaceWith(JsonNode.Parse(Bad[i % Bad.Length]));
-            foreach (var (document, problem) in Problems(root)) if (!KnownPaths.Has(document, typeof(Brief), problem.At)) lost.Add($"{places[i]} = {Bad[i % Bad.Length]}: {problem.At} ({problem.What})");
+            foreach (var (document, problem) in Problems(root))
+                if (!KnownPaths.Has(document, typeof(Brief), problem.At))
+                    lost.Add($"{places[i]} = {Bad[i % Bad.Length]}: {problem.At} ({problem.What})");
         }
 
         string.Join("\n", lost).ShouldBeEmpty();
     }
 
-    /// <summary>What reading, making ready and looking for snags finds, each with the document that it speaks of.</summary>
+    /// <summary>
+    /// What reading, making ready and looking for snags finds, each with the document that it speaks of.
+    /// </summary>
     private static IEnumerable<(JsonNode Document, Problem Problem)> Problems(JsonNode root)
     {
         var read = DocumentReader.Brief(root.ToJsonString());
         var problems = read.Problems.Where(p => p.Severity == Severity.Error).Select(p => (root, p));
-        if (!read.IsOk) return problems;
+        if (!read.IsOk)
+            return problems;
         var brief = read.Value.Value;
         var whole = JsonSerializer.SerializeToNode(brief, Json.Options)!;
         var found = CompiledEdition.For(new() { Brief = brief }).Problems;
-        var tiers = brief.Tiers.SelectMany(t => Editions.Resolve(brief, t.Id) is { IsOk: true } edition ? CompiledEdition.For(edition.Value).Problems.Select(p => Editions.InTier(t, p)) : Editions.Resolve(brief, t.Id).Problems);
-        return problems.Concat(found.Concat(tiers).Select(p => (whole, p))).Concat(Snags.Of(brief).Where(s => s.Tier.Length == 0).Select(s => (whole, new Problem(s.At, s.What, ""))));
+        var tiers = brief.Tiers.SelectMany(t =>
+            Editions.Resolve(brief, t.Id) is { IsOk: true } edition
+                ? CompiledEdition.For(edition.Value).Problems.Select(p => Editions.InTier(t, p))
+                : Editions.Resolve(brief, t.Id).Problems
+        );
+        return problems
+            .Concat(found.Concat(tiers).Select(p => (whole, p)))
+            .Concat(Snags.Of(brief).Where(s => s.Tier.Length == 0).Select(s => (whole, new Problem(s.At, s.What, ""))));
     }
 
-    private static IEnumerable<JsonNode> Leaves(JsonNode? node) => node switch
-    {
-        JsonObject o => o.SelectMany(p => Leaves(p.Value)),
-        JsonArray a => a.SelectMany(Leaves),
-        null => [],
-        _ => [node],
-    };
+    private static IEnumerable<JsonNode> Leaves(JsonNode? node) =>
+        node switch
+        {
+            JsonObject o => o.SelectMany(p => Leaves(p.Value)),
+            JsonArray a => a.SelectMany(Leaves),
+            null => [],
+            _ => [node],
+        };
 }

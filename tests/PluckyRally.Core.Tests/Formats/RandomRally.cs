@@ -1,6 +1,9 @@
 namespace PluckyRally.Core.Tests.Formats;
 
-/// <summary>Small rallies drawn by a seed: a brief with a few of everything that is tried in attempts, and what judges might record of it.</summary>
+/// <summary>
+/// Small rallies drawn by a seed: a brief with a few of everything that is tried in attempts, and what judges might
+/// record of it.
+/// </summary>
 internal static class RandomRally
 {
     private static readonly string[] Teams = ["Terns", "Whelks", "Crabs", "Gulls"];
@@ -10,16 +13,32 @@ internal static class RandomRally
     {
         var random = new Random(seed);
         var edition = new Edition { Brief = Brief(random) };
-        if (!CompiledEdition.For(edition).IsOk) return null;
-        var teams = Teams.Take(random.Next(2, 5)).Select(name => new Team { Id = name.ToLowerInvariant(), Name = name, Members = random.Next(2, 5) }).ToList();
+        if (!CompiledEdition.For(edition).IsOk)
+            return null;
+        var teams = Teams
+            .Take(random.Next(2, 5))
+            .Select(name => new Team
+            {
+                Id = name.ToLowerInvariant(),
+                Name = name,
+                Members = random.Next(2, 5),
+            })
+            .ToList();
         var compiled = CompiledEdition.For(edition).OrThrow();
         var log = new List<Entry>();
         for (var round = 1; round <= (random.Next(4) == 0 ? 2 : 1); round++)
         {
-            foreach (var team in teams) Play(random, compiled, teams, team, round, log);
+            foreach (var team in teams)
+                Play(random, compiled, teams, team, round, log);
         }
 
-        var rally = new Rally { Name = $"Drawn by {seed}", Edition = edition, Teams = teams, Entries = log };
+        var rally = new Rally
+        {
+            Name = $"Drawn by {seed}",
+            Edition = edition,
+            Teams = teams,
+            Entries = log,
+        };
         return OpenedRally.Open(rally).IsOk ? rally : null;
     }
 
@@ -27,32 +46,143 @@ internal static class RandomRally
     {
         var less = random.Next(2) == 0;
         var attempts = random.Next(1, 4);
-        var measures = new List<Measure> { new() { Id = "height", Name = "Height", Kind = MeasureKind.Length, Unit = "cm", Step = random.Next(2) == 0 ? 1 : 0.5m, Better = random.Next(2) == 0 ? less ? Better.Less : Better.More : null, FailureValue = random.Next(2) == 0 ? 90 : null } };
-        if (random.Next(2) == 0) measures.Add(new() { Id = "sheets", Name = "Sheets", Kind = MeasureKind.Count, Taken = random.Next(2) == 0 ? Taken.Once : Taken.EachAttempt, Better = Better.Less });
+        var measures = new List<Measure>
+        {
+            new()
+            {
+                Id = "height",
+                Name = "Height",
+                Kind = MeasureKind.Length,
+                Unit = "cm",
+                Step = random.Next(2) == 0 ? 1 : 0.5m,
+                Better =
+                    random.Next(2) == 0
+                        ? less
+                            ? Better.Less
+                            : Better.More
+                        : null,
+                FailureValue = random.Next(2) == 0 ? 90 : null,
+            },
+        };
+        if (random.Next(2) == 0)
+            measures.Add(
+                new()
+                {
+                    Id = "sheets",
+                    Name = "Sheets",
+                    Kind = MeasureKind.Count,
+                    Taken = random.Next(2) == 0 ? Taken.Once : Taken.EachAttempt,
+                    Better = Better.Less,
+                }
+            );
         var value = measures.Count > 1 && random.Next(2) == 0 ? "height / sheets" : "height";
         var parts = new List<Part> { Measured(random, "climb", value, less) };
-        if (random.Next(3) == 0) parts.Add(Measured(random, "second", "height", random.Next(2) == 0));
-        if (random.Next(3) == 0) parts.Add(new Part.Tasks { Id = "jobs", Name = "Jobs", Items = [new() { Id = "a", Name = "Flag", Points = 3 }, new() { Id = "b", Name = "Rope", Points = 4, Steps = 2 }] });
-        if (random.Next(3) == 0) parts.Add(new Part.Tally { Id = "hits", Name = "Hits", Counters = [new() { Id = "ring", Name = "Ring", Points = 2 }, new() { Id = "miss", Name = "Miss", Points = 1, Hurts = true }] });
+        if (random.Next(3) == 0)
+            parts.Add(Measured(random, "second", "height", random.Next(2) == 0));
+        if (random.Next(3) == 0)
+            parts.Add(
+                new Part.Tasks
+                {
+                    Id = "jobs",
+                    Name = "Jobs",
+                    Items =
+                    [
+                        new()
+                        {
+                            Id = "a",
+                            Name = "Flag",
+                            Points = 3,
+                        },
+                        new()
+                        {
+                            Id = "b",
+                            Name = "Rope",
+                            Points = 4,
+                            Steps = 2,
+                        },
+                    ],
+                }
+            );
+        if (random.Next(3) == 0)
+            parts.Add(
+                new Part.Tally
+                {
+                    Id = "hits",
+                    Name = "Hits",
+                    Counters =
+                    [
+                        new()
+                        {
+                            Id = "ring",
+                            Name = "Ring",
+                            Points = 2,
+                        },
+                        new()
+                        {
+                            Id = "miss",
+                            Name = "Miss",
+                            Points = 1,
+                            Hurts = true,
+                        },
+                    ],
+                }
+            );
         return new()
         {
             Title = "Drawn",
             Measures = measures,
             Rules = [.. Enumerable.Range(0, random.Next(3)).Select(i => Rule(random, i))],
-            Trials = new() { Attempts = attempts, Minimum = random.Next(2) == 0 ? random.Next(1, attempts + 1) : null, FreshBuildAfterFailure = random.Next(6) == 0 },
+            Trials = new()
+            {
+                Attempts = attempts,
+                Minimum = random.Next(2) == 0 ? random.Next(1, attempts + 1) : null,
+                FreshBuildAfterFailure = random.Next(6) == 0,
+            },
             Method = new()
             {
                 Parts = parts,
                 Wins = random.Next(3) == 0 ? Wins.Lowest : Wins.Highest,
-                TieBreaks = random.Next(2) == 0 ? [new() { Name = "height", Value = "height", Better = less ? Better.Less : Better.More }] : [],
-                Awards = random.Next(2) == 0 ? [new() { Id = "tallest", Name = "Tallest", Value = "height", Better = Better.More }] : [],
+                TieBreaks =
+                    random.Next(2) == 0
+                        ?
+                        [
+                            new()
+                            {
+                                Name = "height",
+                                Value = "height",
+                                Better = less ? Better.Less : Better.More,
+                            },
+                        ]
+                        : [],
+                Awards =
+                    random.Next(2) == 0
+                        ?
+                        [
+                            new()
+                            {
+                                Id = "tallest",
+                                Name = "Tallest",
+                                Value = "height",
+                                Better = Better.More,
+                            },
+                        ]
+                        : [],
             },
         };
     }
 
     private static Part.Measured Measured(Random random, string id, string value, bool less)
     {
-        var combine = random.Next(9) switch { 0 => Combine.Mean, 1 => Combine.Median, 2 => Combine.Sum, 3 => Combine.Last, 4 => Combine.Worst, 5 => Combine.First, _ => Combine.Best };
+        var combine = random.Next(9) switch
+        {
+            0 => Combine.Mean,
+            1 => Combine.Median,
+            2 => Combine.Sum,
+            3 => Combine.Last,
+            4 => Combine.Worst,
+            5 => Combine.First,
+            _ => Combine.Best,
+        };
         return new()
         {
             Id = id,
@@ -78,7 +208,10 @@ internal static class RandomRally
 
     private static Rule Rule(Random random, int number)
     {
-        var when = random.Next(3) == 0 ? When.EveryAttempt : random.Next(2) == 0 ? When.BeforeTest : When.AfterTest;
+        var when =
+            random.Next(3) == 0 ? When.EveryAttempt
+            : random.Next(2) == 0 ? When.BeforeTest
+            : When.AfterTest;
         Consequence miss = random.Next(5) switch
         {
             0 => new Consequence.DoesNotPlace(),
@@ -95,51 +228,168 @@ internal static class RandomRally
             When = when,
             IfMissed = miss,
             Bonus = random.Next(5) == 0 ? 2 : 0,
-            Check = random.Next(2) == 0 ? new RuleCheck.Inspection() : new RuleCheck.Limit { Value = "height", Comparison = random.Next(2) == 0 ? Comparison.AtLeast : Comparison.AtMost, Amount = $"{random.Next(20, 60)} cm" },
+            Check =
+                random.Next(2) == 0
+                    ? new RuleCheck.Inspection()
+                    : new RuleCheck.Limit
+                    {
+                        Value = "height",
+                        Comparison = random.Next(2) == 0 ? Comparison.AtLeast : Comparison.AtMost,
+                        Amount = $"{random.Next(20, 60)} cm",
+                    },
         };
     }
 
-    private static void Play(Random random, CompiledEdition compiled, List<Team> teams, Team team, int round, List<Entry> log)
+    private static void Play(
+        Random random,
+        CompiledEdition compiled,
+        List<Team> teams,
+        Team team,
+        int round,
+        List<Entry> log
+    )
     {
         var brief = compiled.Brief;
         void Offer(Entry entry)
         {
-            if (Recorder.Accept(compiled, teams, entry, log) is { IsOk: true } taken) log.Add(taken.Value);
+            if (Recorder.Accept(compiled, teams, entry, log) is { IsOk: true } taken)
+                log.Add(taken.Value);
         }
 
         Guid Next() => new(log.Count + 1, (short)round, 0x7000, 0x80, 0, 0, 0, 0, 0, 0, 1);
         var at = DateTimeOffset.UnixEpoch.AddSeconds(log.Count);
-        foreach (var rule in brief.Rules.Where(r => r is { Check: RuleCheck.Inspection } && r.When != When.EveryAttempt && random.Next(5) > 0))
-            Offer(new Entry.RuleChecked { Id = Next(), At = at, By = "Pell", Team = team.Id, Round = round, Rule = rule.Id, Met = random.Next(5) > 0 });
+        foreach (
+            var rule in brief.Rules.Where(r =>
+                r is { Check: RuleCheck.Inspection } && r.When != When.EveryAttempt && random.Next(5) > 0
+            )
+        )
+            Offer(
+                new Entry.RuleChecked
+                {
+                    Id = Next(),
+                    At = at,
+                    By = "Pell",
+                    Team = team.Id,
+                    Round = round,
+                    Rule = rule.Id,
+                    Met = random.Next(5) > 0,
+                }
+            );
         if (brief.Measures.Any(m => m is { Id: "sheets", Taken: Taken.Once }) && random.Next(6) > 0)
-            Offer(new Entry.MeasureRead { Id = Next(), At = at, By = "Pell", Team = team.Id, Round = round, Reading = new() { Measure = "sheets", Typed = $"{random.Next(1, 9)}" } });
+            Offer(
+                new Entry.MeasureRead
+                {
+                    Id = Next(),
+                    At = at,
+                    By = "Pell",
+                    Team = team.Id,
+                    Round = round,
+                    Reading = new() { Measure = "sheets", Typed = $"{random.Next(1, 9)}" },
+                }
+            );
         var revision = 1;
         for (var attempt = 1; attempt <= brief.Trials.Attempts && random.Next(7) > 0; attempt++)
         {
-            var outcome = random.Next(8) switch { 0 => TrialOutcome.Failed, 1 => TrialOutcome.Void, 2 when random.Next(3) == 0 => TrialOutcome.Waiting, _ => TrialOutcome.Counted };
-            foreach (var rule in brief.Rules.Where(r => r is { Check: RuleCheck.Inspection, When: When.EveryAttempt } && random.Next(3) > 0))
-                Offer(new Entry.RuleChecked { Id = Next(), At = at, By = "Pell", Team = team.Id, Round = round, Rule = rule.Id, Attempt = attempt, Met = random.Next(4) > 0 });
-            Offer(new Entry.TrialRecorded
+            var outcome = random.Next(8) switch
             {
-                Id = Next(),
-                At = at,
-                By = "Pell",
-                Team = team.Id,
-                Round = round,
-                Attempt = outcome == TrialOutcome.Void ? null : attempt,
-                Revision = revision,
-                Outcome = outcome,
-                Reason = outcome == TrialOutcome.Void ? "the tester slipped" : "",
-                Readings = outcome == TrialOutcome.Counted ? [.. brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => new Reading { Measure = m.Id, Typed = m.Id == "sheets" ? $"{random.Next(1, 9)}" : $"{random.Next(10, 95)}{(random.Next(9) == 0 ? "+" : "")}" })] : [],
-            });
-            if (outcome == TrialOutcome.Failed && brief.Trials.FreshBuildAfterFailure) revision++;
-            if (random.Next(12) == 0 && log.Count > 0) Offer(new Entry.StruckOut { Id = Next(), At = at, By = "Pell", Team = team.Id, Round = round, Entry = log[^1].Id });
+                0 => TrialOutcome.Failed,
+                1 => TrialOutcome.Void,
+                2 when random.Next(3) == 0 => TrialOutcome.Waiting,
+                _ => TrialOutcome.Counted,
+            };
+            foreach (
+                var rule in brief.Rules.Where(r =>
+                    r is { Check: RuleCheck.Inspection, When: When.EveryAttempt } && random.Next(3) > 0
+                )
+            )
+                Offer(
+                    new Entry.RuleChecked
+                    {
+                        Id = Next(),
+                        At = at,
+                        By = "Pell",
+                        Team = team.Id,
+                        Round = round,
+                        Rule = rule.Id,
+                        Attempt = attempt,
+                        Met = random.Next(4) > 0,
+                    }
+                );
+            Offer(
+                new Entry.TrialRecorded
+                {
+                    Id = Next(),
+                    At = at,
+                    By = "Pell",
+                    Team = team.Id,
+                    Round = round,
+                    Attempt = outcome == TrialOutcome.Void ? null : attempt,
+                    Revision = revision,
+                    Outcome = outcome,
+                    Reason = outcome == TrialOutcome.Void ? "the tester slipped" : "",
+                    Readings =
+                        outcome == TrialOutcome.Counted
+                            ?
+                            [
+                                .. brief
+                                    .Measures.Where(m => m.Taken == Taken.EachAttempt)
+                                    .Select(m => new Reading
+                                    {
+                                        Measure = m.Id,
+                                        Typed =
+                                            m.Id == "sheets"
+                                                ? $"{random.Next(1, 9)}"
+                                                : $"{random.Next(10, 95)}{(random.Next(9) == 0 ? "+" : "")}",
+                                    }),
+                            ]
+                            : [],
+                }
+            );
+            if (outcome == TrialOutcome.Failed && brief.Trials.FreshBuildAfterFailure)
+                revision++;
+            if (random.Next(12) == 0 && log.Count > 0)
+                Offer(
+                    new Entry.StruckOut
+                    {
+                        Id = Next(),
+                        At = at,
+                        By = "Pell",
+                        Team = team.Id,
+                        Round = round,
+                        Entry = log[^1].Id,
+                    }
+                );
         }
 
         foreach (var part in brief.Method.Parts)
         {
-            if (part is Part.Tasks && random.Next(5) > 0) Offer(new Entry.TaskTicked { Id = Next(), At = at, By = "Pell", Team = team.Id, Round = round, Part = part.Id, Task = random.Next(2) == 0 ? "a" : "b" });
-            if (part is Part.Tally) Offer(new Entry.Tallied { Id = Next(), At = at, By = "Pell", Team = team.Id, Round = round, Part = part.Id, Counter = random.Next(2) == 0 ? "ring" : "miss", Count = random.Next(1, 5) });
+            if (part is Part.Tasks && random.Next(5) > 0)
+                Offer(
+                    new Entry.TaskTicked
+                    {
+                        Id = Next(),
+                        At = at,
+                        By = "Pell",
+                        Team = team.Id,
+                        Round = round,
+                        Part = part.Id,
+                        Task = random.Next(2) == 0 ? "a" : "b",
+                    }
+                );
+            if (part is Part.Tally)
+                Offer(
+                    new Entry.Tallied
+                    {
+                        Id = Next(),
+                        At = at,
+                        By = "Pell",
+                        Team = team.Id,
+                        Round = round,
+                        Part = part.Id,
+                        Counter = random.Next(2) == 0 ? "ring" : "miss",
+                        Count = random.Next(1, 5),
+                    }
+                );
         }
     }
 }

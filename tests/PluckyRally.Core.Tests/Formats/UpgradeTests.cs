@@ -13,7 +13,8 @@ public sealed class UpgradeTests
 
     private static string Folder => Path.Combine(ProjectFolder.Root, "tests", "formats", "v1", "demo");
 
-    public static TheoryData<string> Briefs => [.. Directory.GetFiles(Folder, "*.brief.json").Select(f => Path.GetFileName(f))];
+    public static TheoryData<string> Briefs =>
+        [.. Directory.GetFiles(Folder, "*.brief.json").Select(f => Path.GetFileName(f))];
 
     [Theory]
     [InlineData("run_value - total", "run.value - team.total")]
@@ -26,36 +27,71 @@ public sealed class UpgradeTests
     public void Names_get_their_dot_and_measures_and_functions_stay(string old, string now)
     {
         var brief = Old(new JsonArray(Named("tie", old)));
-        DocumentReader.Brief(brief.ToJsonString()).OrThrow().Value.ShouldSatisfyAllConditions(b => b.Version.ShouldBe(2), b => b.Method.TieBreaks[0].Value.ShouldBe(now));
+        DocumentReader
+            .Brief(brief.ToJsonString())
+            .OrThrow()
+            .Value.ShouldSatisfyAllConditions(
+                b => b.Version.ShouldBe(2),
+                b => b.Method.TieBreaks[0].Value.ShouldBe(now)
+            );
     }
 
     [Fact]
     public void A_tier_is_mended_like_the_brief_and_an_award_says_which_way_is_better()
     {
         var brief = Old([]);
-        brief["method"]!["awards"] = new JsonArray(new JsonObject { ["id"] = "a", ["name"] = "Award", ["value"] = "run_value" });
-        brief["tiers"] = new JsonArray(new JsonObject
-        {
-            ["id"] = "t",
-            ["overrides"] = new JsonArray(
-                new JsonObject { ["at"] = "/method/awards/a/value", ["value"] = "run" },
-                new JsonObject { ["at"] = "/method/tieBreaks", ["value"] = new JsonArray(Named("tie", "total")) },
-                new JsonObject { ["at"] = "/story", ["value"] = "run" }),
-        });
+        brief["method"]!["awards"] = new JsonArray(
+            new JsonObject
+            {
+                ["id"] = "a",
+                ["name"] = "Award",
+                ["value"] = "run_value",
+            }
+        );
+        brief["tiers"] = new JsonArray(
+            new JsonObject
+            {
+                ["id"] = "t",
+                ["overrides"] = new JsonArray(
+                    new JsonObject { ["at"] = "/method/awards/a/value", ["value"] = "run" },
+                    new JsonObject { ["at"] = "/method/tieBreaks", ["value"] = new JsonArray(Named("tie", "total")) },
+                    new JsonObject { ["at"] = "/story", ["value"] = "run" }
+                ),
+            }
+        );
         var read = DocumentReader.Brief(brief.ToJsonString()).OrThrow();
         read.Text.ShouldContain("\"better\": \"more\"");
         var edition = Editions.Resolve(read.Value, "t").OrThrow().Brief;
-        (edition.Method.Awards[0].Value, edition.Method.TieBreaks[0].Value, edition.Story).ShouldBe(("run.points", "team.total", "run"));
+        (edition.Method.Awards[0].Value, edition.Method.TieBreaks[0].Value, edition.Story).ShouldBe(
+            ("run.points", "team.total", "run")
+        );
     }
 
     [Fact]
     public void A_rallys_edition_a_kept_one_and_a_draft_on_a_screen_are_mended_too()
     {
         var brief = Old(new JsonArray(Named("tie", "run_value")));
-        var rally = new JsonObject { ["format"] = Rally.FormatName, ["version"] = 1, ["name"] = "Class", ["edition"] = new JsonObject { ["brief"] = brief.DeepClone() } };
-        DocumentReader.Rally(rally.ToJsonString()).OrThrow().Value.Edition.Brief.Method.TieBreaks[0].Value.ShouldBe("run.value");
-        DocumentReader.KeptEdition(rally["edition"]!.ToJsonString())!.Brief.Method.TieBreaks[0].Value.ShouldBe("run.value");
-        DocumentReader.Request<Edition>(new JsonObject { ["brief"] = brief.DeepClone() }.ToJsonString()).OrThrow().Value.Brief.Method.TieBreaks[0].Value.ShouldBe("run.value");
+        var rally = new JsonObject
+        {
+            ["format"] = Rally.FormatName,
+            ["version"] = 1,
+            ["name"] = "Class",
+            ["edition"] = new JsonObject { ["brief"] = brief.DeepClone() },
+        };
+        DocumentReader
+            .Rally(rally.ToJsonString())
+            .OrThrow()
+            .Value.Edition.Brief.Method.TieBreaks[0]
+            .Value.ShouldBe("run.value");
+        DocumentReader
+            .KeptEdition(rally["edition"]!.ToJsonString())!
+            .Brief.Method.TieBreaks[0]
+            .Value.ShouldBe("run.value");
+        DocumentReader
+            .Request<Edition>(new JsonObject { ["brief"] = brief.DeepClone() }.ToJsonString())
+            .OrThrow()
+            .Value.Brief.Method.TieBreaks[0]
+            .Value.ShouldBe("run.value");
     }
 
     [Theory]
@@ -70,25 +106,48 @@ public sealed class UpgradeTests
         {
             var overrides = Enumerable.Range(0, random.Next(1, 5)).Select(_ => Draw(old, random)).ToList();
             var first = old.DeepClone().AsObject();
-            first["tiers"] = new JsonArray(new JsonObject { ["id"] = "t", ["overrides"] = new JsonArray([.. overrides.Select(o => new JsonObject { ["at"] = o.At, ["value"] = o.Value?.DeepClone() })]) });
+            first["tiers"] = new JsonArray(
+                new JsonObject
+                {
+                    ["id"] = "t",
+                    ["overrides"] = new JsonArray([
+                        .. overrides.Select(o => new JsonObject { ["at"] = o.At, ["value"] = o.Value?.DeepClone() }),
+                    ]),
+                }
+            );
             var upgraded = DocumentReader.Brief(first.ToJsonString());
-            if (!upgraded.IsOk || Editions.Resolve(upgraded.Value.Value, "t") is not { IsOk: true, Value.Brief: { } edition }) continue;
+            if (
+                !upgraded.IsOk
+                || Editions.Resolve(upgraded.Value.Value, "t") is not { IsOk: true, Value.Brief: { } edition }
+            )
+                continue;
 
             var second = old.DeepClone().AsObject();
-            foreach (var (at, value) in overrides) DocumentPaths.Put(second, at, JsonSerializer.SerializeToElement(value)).ShouldBeTrue(at);
-            Json.Write(DocumentReader.Brief(second.ToJsonString()).OrThrow().Value).ShouldBe(Json.Write(edition), $"{file}, set {set}: {string.Join(", ", overrides.Select(o => o.At))}");
+            foreach (var (at, value) in overrides)
+                DocumentPaths.Put(second, at, JsonSerializer.SerializeToElement(value)).ShouldBeTrue(at);
+            Json.Write(DocumentReader.Brief(second.ToJsonString()).OrThrow().Value)
+                .ShouldBe(Json.Write(edition), $"{file}, set {set}: {string.Join(", ", overrides.Select(o => o.At))}");
             laid++;
         }
 
         laid.ShouldBeGreaterThan(Drawn / 4);
     }
 
-    /// <summary>Something of the brief with a value of the same sort, in the words of version 1; the method, which changed, is met most often.</summary>
+    /// <summary>
+    /// Something of the brief with a value of the same sort, in the words of version 1; the method, which changed, is
+    /// met most often.
+    /// </summary>
     private static (string At, JsonNode? Value) Draw(JsonObject brief, Random random)
     {
         var method = brief["method"]!.AsObject();
-        var ids = method["parts"]!.AsArray().Select(p => p!["id"]!.GetValue<string>()).Concat((brief["measures"]?.AsArray() ?? []).Select(m => m!["id"]!.GetValue<string>())).ToList();
-        var name = ids[random.Next(ids.Count)] + new[] { "", "_value", "_tau", "_left", "_spent", " * 2 + total" }[random.Next(6)];
+        var ids = method["parts"]!
+            .AsArray()
+            .Select(p => p!["id"]!.GetValue<string>())
+            .Concat((brief["measures"]?.AsArray() ?? []).Select(m => m!["id"]!.GetValue<string>()))
+            .ToList();
+        var name =
+            ids[random.Next(ids.Count)]
+            + new[] { "", "_value", "_tau", "_left", "_spent", " * 2 + total" }[random.Next(6)];
         var parts = method["parts"]!.AsArray();
         switch (random.Next(7))
         {
@@ -97,9 +156,27 @@ public sealed class UpgradeTests
             case 1 when method["tieBreaks"] is JsonArray { Count: > 0 }:
                 return ("/method/tieBreaks/0/value", name);
             case 2:
-                return ("/method/awards", new JsonArray(new JsonObject { ["id"] = "drawn", ["name"] = "Drawn", ["value"] = name }));
+                return (
+                    "/method/awards",
+                    new JsonArray(
+                        new JsonObject
+                        {
+                            ["id"] = "drawn",
+                            ["name"] = "Drawn",
+                            ["value"] = name,
+                        }
+                    )
+                );
             case 3 when method["awards"] is JsonArray { Count: > 0 } awards:
-                return ($"/method/awards/{awards[0]!["id"]}", new JsonObject { ["id"] = awards[0]!["id"]!.DeepClone(), ["name"] = "Drawn", ["value"] = name });
+                return (
+                    $"/method/awards/{awards[0]!["id"]}",
+                    new JsonObject
+                    {
+                        ["id"] = awards[0]!["id"]!.DeepClone(),
+                        ["name"] = "Drawn",
+                        ["value"] = name,
+                    }
+                );
             case 4:
                 return ("/method/precision", 0.5m);
             case 5:
@@ -110,20 +187,51 @@ public sealed class UpgradeTests
         }
     }
 
-    private static JsonObject Old(JsonArray tieBreaks) => new()
-    {
-        ["format"] = Brief.FormatName,
-        ["version"] = 1,
-        ["title"] = "Old",
-        ["measures"] = new JsonArray(new JsonObject { ["id"] = "height", ["name"] = "Height", ["kind"] = "length", ["unit"] = "cm" }),
-        ["method"] = new JsonObject
+    private static JsonObject Old(JsonArray tieBreaks) =>
+        new()
         {
-            ["parts"] = new JsonArray(
-                new JsonObject { ["kind"] = "relay", ["id"] = "run", ["name"] = "Run", ["legs"] = new JsonArray("Out"), ["curve"] = new JsonObject { ["kind"] = "place", ["points"] = new JsonArray(10) } },
-                new JsonObject { ["kind"] = "measured", ["id"] = "height", ["name"] = "Height", ["value"] = "height", ["better"] = "more", ["curve"] = new JsonObject { ["kind"] = "raw" } }),
-            ["tieBreaks"] = tieBreaks,
-        },
-    };
+            ["format"] = Brief.FormatName,
+            ["version"] = 1,
+            ["title"] = "Old",
+            ["measures"] = new JsonArray(
+                new JsonObject
+                {
+                    ["id"] = "height",
+                    ["name"] = "Height",
+                    ["kind"] = "length",
+                    ["unit"] = "cm",
+                }
+            ),
+            ["method"] = new JsonObject
+            {
+                ["parts"] = new JsonArray(
+                    new JsonObject
+                    {
+                        ["kind"] = "relay",
+                        ["id"] = "run",
+                        ["name"] = "Run",
+                        ["legs"] = new JsonArray("Out"),
+                        ["curve"] = new JsonObject { ["kind"] = "place", ["points"] = new JsonArray(10) },
+                    },
+                    new JsonObject
+                    {
+                        ["kind"] = "measured",
+                        ["id"] = "height",
+                        ["name"] = "Height",
+                        ["value"] = "height",
+                        ["better"] = "more",
+                        ["curve"] = new JsonObject { ["kind"] = "raw" },
+                    }
+                ),
+                ["tieBreaks"] = tieBreaks,
+            },
+        };
 
-    private static JsonObject Named(string name, string value) => new() { ["name"] = name, ["value"] = value, ["better"] = "more" };
+    private static JsonObject Named(string name, string value) =>
+        new()
+        {
+            ["name"] = name,
+            ["value"] = value,
+            ["better"] = "more",
+        };
 }

@@ -15,8 +15,8 @@ public sealed class StandInTests
         _scale.Put(100, now: 10);
         _scale.At(10.05).Stable.ShouldBeFalse();
 
-        // A swing that dies away with a time constant t is at exp(-x/t) after x (damped oscillation, a fact of physics):
-        // from 100 g to 0.05 g takes ln(2000) constants, 2.66 s here.
+        // A swing that dies away with a time constant t is at exp(-x/t) after x (damped oscillation, a fact of
+        // physics): from 100 g to 0.05 g takes ln(2000) constants, 2.66 s here.
         _scale.At(10 + (0.35 * Math.Log(2000)) - 0.05).Stable.ShouldBeFalse();
         var rest = _scale.At(10 + (0.35 * Math.Log(2000)) + 0.05);
         rest.Stable.ShouldBeTrue();
@@ -29,7 +29,8 @@ public sealed class StandInTests
         _scale.Put(250, now: 0);
         for (var now = 0.0; now < 6; now += 0.01)
         {
-            if (_scale.At(now) is { Stable: true } display) display.Value.ShouldBe(250, 0.1501, $"after {now} s");
+            if (_scale.At(now) is { Stable: true } display)
+                display.Value.ShouldBe(250, 0.1501, $"after {now} s");
         }
     }
 

@@ -10,10 +10,36 @@ public sealed class TeamKitTests
     {
         Materials =
         [
-            new() { Id = "straws", Name = "straws", Amount = 12 },
-            new() { Id = "scissors", Name = "scissors", Amount = 2, Reusable = true, Category = "tool" },
-            new() { Id = "tape", Name = "tape", Unit = "cm", Amount = 5, Per = Per.Member },
-            new() { Id = "nuts", Name = "nuts", Amount = 30, Category = "weight", Per = Per.Class },
+            new()
+            {
+                Id = "straws",
+                Name = "straws",
+                Amount = 12,
+            },
+            new()
+            {
+                Id = "scissors",
+                Name = "scissors",
+                Amount = 2,
+                Reusable = true,
+                Category = "tool",
+            },
+            new()
+            {
+                Id = "tape",
+                Name = "tape",
+                Unit = "cm",
+                Amount = 5,
+                Per = Per.Member,
+            },
+            new()
+            {
+                Id = "nuts",
+                Name = "nuts",
+                Amount = 30,
+                Category = "weight",
+                Per = Per.Class,
+            },
         ],
     };
 
@@ -23,7 +49,8 @@ public sealed class TeamKitTests
     public void What_is_due_is_what_the_brief_gives_the_team()
     {
         var kit = Kits()[0];
-        kit.Lines.Select(l => (l.Material, l.Due)).ShouldBe([("straws", 12m), ("scissors", 2m), ("tape", 20m)], "the weights stay at the test");
+        kit.Lines.Select(l => (l.Material, l.Due))
+            .ShouldBe([("straws", 12m), ("scissors", 2m), ("tape", 20m)], "the weights stay at the test");
         kit.Says.ShouldBe("Not counted out yet.");
         (kit.OutBy, kit.BackBy).ShouldBe((null, null));
     }
@@ -55,36 +82,58 @@ public sealed class TeamKitTests
     [InlineData("lanterns", 1, "/amounts/lanterns")]
     [InlineData("straws", -1, "/amounts/straws")]
     public void What_cannot_be_counted_is_refused(string material, decimal amount, string at) =>
-        _class.Offer(Counted("Able", KitWay.Out, "", (material, amount))).Problems.ShouldHaveSingleItem().At.ShouldBe(at);
+        _class
+            .Offer(Counted("Able", KitWay.Out, "", (material, amount)))
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe(at);
 
     [Fact]
     public void Nothing_counted_and_no_team_are_refused()
     {
         _class.Offer(Counted("Able", KitWay.Out, "")).Problems.ShouldHaveSingleItem().At.ShouldBe("/amounts");
-        _class.Offer(Counted("Nobody", KitWay.Out, "", ("straws", 1))).Problems.ShouldHaveSingleItem().At.ShouldBe("/team");
+        _class
+            .Offer(Counted("Nobody", KitWay.Out, "", ("straws", 1)))
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/team");
     }
 
     [Fact]
     public void Counting_a_kit_is_no_score()
     {
         Count("Able", KitWay.Out, "", ("straws", 12));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).ShouldSatisfyAllConditions(
-            r => r.Single(p => p.Station == Station.Kit).ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1)),
-            r => r.Single(p => p.Station == Station.Score).Readiness.ShouldBe(Readiness.NotStarted));
+        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+            .ShouldSatisfyAllConditions(
+                r =>
+                    r.Single(p => p.Station == Station.Kit)
+                        .ShouldSatisfyAllConditions(
+                            p => p.Readiness.ShouldBe(Readiness.InProgress),
+                            p => p.Missing.ShouldBe(1)
+                        ),
+                r => r.Single(p => p.Station == Station.Score).Readiness.ShouldBe(Readiness.NotStarted)
+            );
         Count("Bold", KitWay.Out, "", ("straws", 12));
         Count("Able", KitWay.Back, "", ("scissors", 2));
         Count("Bold", KitWay.Back, "", ("scissors", 2));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).Single(p => p.Station == Station.Kit).Next.ShouldBe("All kits are back and whole.");
+        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+            .Single(p => p.Station == Station.Kit)
+            .Next.ShouldBe("All kits are back and whole.");
     }
 
     [Fact]
     public void The_cupboard_gives_what_there_is_and_gets_back_what_was_counted()
     {
-        var list = KitList.Of(Brief, [4, 4], [new("straws", "", 20), new("scissors", "", 9), new("tape", "cm", 100), new("nuts", "", 30)]);
+        var list = KitList.Of(
+            Brief,
+            [4, 4],
+            [new("straws", "", 20), new("scissors", "", 9), new("tape", "cm", 100), new("nuts", "", 30)]
+        );
         var taken = Stock.ToTake(list);
         taken.ShouldBe([new("straws", "", 20), new("scissors", "", 4), new("tape", "cm", 40), new("nuts", "", 30)]);
 
-        Stock.ToBringBack(taken, Brief, Kits()).Select(i => i.Amount).ShouldBe([0, 4, 0, 30], "nothing counted: what is reusable, and the weights");
+        Stock
+            .ToBringBack(taken, Brief, Kits())
+            .Select(i => i.Amount)
+            .ShouldBe([0, 4, 0, 30], "nothing counted: what is reusable, and the weights");
         Count("Able", KitWay.Out, "", ("straws", 12), ("scissors", 2), ("tape", 20));
         Count("Able", KitWay.Back, "", ("straws", 2), ("scissors", 1), ("tape", 5));
         Count("Bold", KitWay.Out, "", ("straws", 8), ("scissors", 2), ("tape", 20));
@@ -94,14 +143,21 @@ public sealed class TeamKitTests
 
     private IReadOnlyList<TeamKit> Kits() => TeamKit.Of(RunRound.Alike(_class.Compiled, _class.Teams, 1), _class.Log);
 
-    private Guid Count(string team, KitWay way, string by, params (string Material, decimal Amount)[] amounts) => _class.Keep(Counted(team, way, by, amounts));
+    private Guid Count(string team, KitWay way, string by, params (string Material, decimal Amount)[] amounts) =>
+        _class.Keep(Counted(team, way, by, amounts));
 
-    private Entry.KitCounted Counted(string team, KitWay way, string by, params (string Material, decimal Amount)[] amounts) => new()
-    {
-        Id = _class.NextId(),
-        Team = team.ToLowerInvariant(),
-        Way = way,
-        SignedBy = by,
-        Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],
-    };
+    private Entry.KitCounted Counted(
+        string team,
+        KitWay way,
+        string by,
+        params (string Material, decimal Amount)[] amounts
+    ) =>
+        new()
+        {
+            Id = _class.NextId(),
+            Team = team.ToLowerInvariant(),
+            Way = way,
+            SignedBy = by,
+            Amounts = [.. amounts.Select(a => new KitAmount(a.Material, a.Amount))],
+        };
 }

@@ -10,14 +10,32 @@ public sealed class JudgeSheetTests
 {
     private static readonly Guid SheetId = new("01970000-0000-7000-8000-00000000a000");
 
-    /// <summary>One of every kind of part, with the rubric in the teacher's voice: the others' words are not a judge's to write down.</summary>
+    /// <summary>
+    /// One of every kind of part, with the rubric in the teacher's voice: the others' words are not a judge's to write
+    /// down.
+    /// </summary>
     private static Brief Everything()
     {
         var brief = EveryKind.Brief();
-        return brief with { Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p is Part.Rubric r ? r with { Voice = RubricVoice.Teacher } : p)] } };
+        return brief with
+        {
+            Method = brief.Method with
+            {
+                Parts =
+                [
+                    .. brief.Method.Parts.Select(p => p is Part.Rubric r ? r with { Voice = RubricVoice.Teacher } : p),
+                ],
+            },
+        };
     }
 
-    public static TheoryData<string> Demo => new(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal));
+    public static TheoryData<string> Demo =>
+        new(
+            Directory
+                .GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json")
+                .Select(f => Path.GetFileName(f)!)
+                .Order(StringComparer.Ordinal)
+        );
 
     [Fact]
     public void What_was_written_on_paper_scores_as_what_was_recorded_on_a_device()
@@ -67,10 +85,16 @@ public sealed class JudgeSheetTests
         }
 
         var typed = Read(compiled, teams, Sheet(fields) with { Team = "zqterns" }).OrThrow();
-        var device = Scorer.Score(compiled, teams, [.. log.Except(terns), .. terns], 1).Rows.Single(r => r.Team == "zqterns");
-        var paper = Scorer.Score(compiled, teams, [.. log.Except(terns), .. typed], 1).Rows.Single(r => r.Team == "zqterns");
+        var device = Scorer
+            .Score(compiled, teams, [.. log.Except(terns), .. terns], 1)
+            .Rows.Single(r => r.Team == "zqterns");
+        var paper = Scorer
+            .Score(compiled, teams, [.. log.Except(terns), .. typed], 1)
+            .Rows.Single(r => r.Team == "zqterns");
         paper.Status.ShouldBe(StandingStatus.Placed, paper.Reason);
-        paper.Parts.Select(p => (p.Part, p.ValueText, p.Points)).ShouldBe(device.Parts.Select(p => (p.Part, p.ValueText, p.Points)));
+        paper
+            .Parts.Select(p => (p.Part, p.ValueText, p.Points))
+            .ShouldBe(device.Parts.Select(p => (p.Part, p.ValueText, p.Points)));
         paper.Total.ShouldBe(device.Total);
     }
 
@@ -79,7 +103,13 @@ public sealed class JudgeSheetTests
     {
         var compiled = Sample.Ready(Everything());
         var (teams, _) = EveryKind.Play(compiled);
-        foreach (var field in JudgeSheet.Of(compiled).Blocks.SelectMany(b => b.Rows).SelectMany(r => r.Fields).Where(f => f.Kind is PaperFieldKind.Count or PaperFieldKind.Met or PaperFieldKind.Reading))
+        foreach (
+            var field in JudgeSheet
+                .Of(compiled)
+                .Blocks.SelectMany(b => b.Rows)
+                .SelectMany(r => r.Fields)
+                .Where(f => f.Kind is PaperFieldKind.Count or PaperFieldKind.Met or PaperFieldKind.Reading)
+        )
         {
             var problems = Read(compiled, teams, Sheet(new() { [field.Id] = "nonsense" })).Problems;
             problems.ShouldContain(p => p.At == $"/fields/{field.Id}", field.Id);
@@ -92,17 +122,36 @@ public sealed class JudgeSheetTests
     {
         var compiled = Sample.Ready(Everything());
         var (teams, _) = EveryKind.Play(compiled);
-        var problems = Read(compiled, teams, Sheet(new()
-        {
-            ["attempt.1.zqheight"] = "12",
-            ["attempt.2.outcome"] = "void",
-            ["part.zqorder.item.zqp"] = "1",
-            ["part.zqorder.item.zqk"] = "1",
-            ["part.zqorder.item.zqs"] = "7",
-            ["part.zqbins.item.zqa"] = "crate",
-        })).Problems;
-        problems.Select(p => p.At).ShouldBe(["/fields/attempt.1.zqdry", "/fields/attempt.2.why", "/fields/part.zqbins.item.zqa", "/fields/part.zqorder.item.zqp", "/fields/part.zqorder.item.zqs"], ignoreOrder: true);
-        problems.Single(p => p.At.EndsWith("zqa", StringComparison.Ordinal)).Remedy.ShouldBe("Use one of these: shell, wood.");
+        var problems = Read(
+            compiled,
+            teams,
+            Sheet(
+                new()
+                {
+                    ["attempt.1.zqheight"] = "12",
+                    ["attempt.2.outcome"] = "void",
+                    ["part.zqorder.item.zqp"] = "1",
+                    ["part.zqorder.item.zqk"] = "1",
+                    ["part.zqorder.item.zqs"] = "7",
+                    ["part.zqbins.item.zqa"] = "crate",
+                }
+            )
+        ).Problems;
+        problems
+            .Select(p => p.At)
+            .ShouldBe(
+                [
+                    "/fields/attempt.1.zqdry",
+                    "/fields/attempt.2.why",
+                    "/fields/part.zqbins.item.zqa",
+                    "/fields/part.zqorder.item.zqp",
+                    "/fields/part.zqorder.item.zqs",
+                ],
+                ignoreOrder: true
+            );
+        problems
+            .Single(p => p.At.EndsWith("zqa", StringComparison.Ordinal))
+            .Remedy.ShouldBe("Use one of these: shell, wood.");
     }
 
     [Fact]
@@ -110,11 +159,31 @@ public sealed class JudgeSheetTests
     {
         var compiled = Sample.Ready(Sample.Simple(attempts: 2));
         IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
-        var sheet = Sheet(new() { ["attempt.1.height"] = "84", ["attempt.2.outcome"] = "failed", ["note"] = "tidy" }) with { Team = "terns" };
+        var sheet = Sheet(
+            new()
+            {
+                ["attempt.1.height"] = "84",
+                ["attempt.2.outcome"] = "failed",
+                ["note"] = "tidy",
+            }
+        ) with
+        {
+            Team = "terns",
+        };
         var once = Read(compiled, teams, sheet).OrThrow();
         once.Select(e => e.Id).ShouldBe(Read(compiled, teams, sheet).OrThrow().Select(e => e.Id));
         once.Select(e => e.Id).Distinct().Count().ShouldBe(3);
-        var opened = OpenedRally.Open(new() { Name = "A class", Edition = compiled.Edition, Teams = teams, Entries = once }).OrThrow();
+        var opened = OpenedRally
+            .Open(
+                new()
+                {
+                    Name = "A class",
+                    Edition = compiled.Edition,
+                    Teams = teams,
+                    Entries = once,
+                }
+            )
+            .OrThrow();
         RoundSheets.Of(opened, 1).For("terns")!.Log.ShouldAllBe(l => l.By == "Wren S., on paper, 5 November");
     }
 
@@ -124,8 +193,12 @@ public sealed class JudgeSheetTests
         var compiled = Sample.Ready(Sample.Simple());
         IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
         Read(compiled, teams, Sheet([]) with { Team = "terns" }).Problems.ShouldHaveSingleItem().At.ShouldBe("/fields");
-        Read(compiled, teams, Sheet([]) with { Team = "knots", JudgedBy = " " }).Problems.Select(p => p.At).ShouldBe(["/judgedBy", "/team"]);
-        Read(compiled, teams, Sheet(new() { ["attempt.9.height"] = "1" }) with { Team = "terns" }).Problems.ShouldHaveSingleItem().At.ShouldBe("/fields/attempt.9.height");
+        Read(compiled, teams, Sheet([]) with { Team = "knots", JudgedBy = " " })
+            .Problems.Select(p => p.At)
+            .ShouldBe(["/judgedBy", "/team"]);
+        Read(compiled, teams, Sheet(new() { ["attempt.9.height"] = "1" }) with { Team = "terns" })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/fields/attempt.9.height");
     }
 
     /// <summary>Where a build that failed is built anew, the next row of the paper is of the new one.</summary>
@@ -135,7 +208,22 @@ public sealed class JudgeSheetTests
         var brief = Sample.Simple(attempts: 3);
         var compiled = Sample.Ready(brief with { Trials = brief.Trials with { FreshBuildAfterFailure = true } });
         IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
-        var typed = Read(compiled, teams, Sheet(new() { ["attempt.1.height"] = "60", ["attempt.2.outcome"] = "failed", ["attempt.3.height"] = "70" }) with { Team = "terns" }).OrThrow();
+        var typed = Read(
+                compiled,
+                teams,
+                Sheet(
+                    new()
+                    {
+                        ["attempt.1.height"] = "60",
+                        ["attempt.2.outcome"] = "failed",
+                        ["attempt.3.height"] = "70",
+                    }
+                ) with
+                {
+                    Team = "terns",
+                }
+            )
+            .OrThrow();
         typed.OfType<Entry.TrialRecorded>().Select(t => t.Revision).ShouldBe([1, 1, 2]);
         Scorer.Score(compiled, teams, typed, 1).Rows[0].Parts[0].ValueText.ShouldBe("70 cm");
     }
@@ -144,15 +232,43 @@ public sealed class JudgeSheetTests
     [MemberData(nameof(Demo))]
     public void The_sheet_of_every_brief_has_a_field_for_each_column_and_names_none_twice(string file)
     {
-        var brief = DocumentReader.Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value;
+        var brief = DocumentReader
+            .Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file)))
+            .OrThrow()
+            .Value;
         var blocks = JudgeSheet.Of(Sample.Ready(brief)).Blocks;
-        foreach (var block in blocks) block.Rows.ShouldAllBe(r => r.Fields.Count == block.Columns.Count);
+        foreach (var block in blocks)
+            block.Rows.ShouldAllBe(r => r.Fields.Count == block.Columns.Count);
         blocks.SelectMany(b => b.Rows).SelectMany(r => r.Fields).Select(f => f.Id).ShouldBeUnique();
         blocks.Count.ShouldBeGreaterThan(1, "there is something to judge beside notes");
     }
 
-    private static SheetTyped Sheet(Dictionary<string, string> fields) => new() { Id = SheetId, Team = "zqterns", JudgedBy = "Wren S.", JudgedOn = new(2026, 11, 5), Fields = fields };
+    private static SheetTyped Sheet(Dictionary<string, string> fields) =>
+        new()
+        {
+            Id = SheetId,
+            Team = "zqterns",
+            JudgedBy = "Wren S.",
+            JudgedOn = new(2026, 11, 5),
+            Fields = fields,
+        };
 
-    private static Result<IReadOnlyList<Entry>> Read(CompiledEdition compiled, IReadOnlyList<Team> teams, SheetTyped sheet) =>
-        JudgeSheet.Read(OpenedRally.Open(new() { Name = "A class", Edition = compiled.Edition, Teams = teams }).OrThrow(), sheet);
+    private static Result<IReadOnlyList<Entry>> Read(
+        CompiledEdition compiled,
+        IReadOnlyList<Team> teams,
+        SheetTyped sheet
+    ) =>
+        JudgeSheet.Read(
+            OpenedRally
+                .Open(
+                    new()
+                    {
+                        Name = "A class",
+                        Edition = compiled.Edition,
+                        Teams = teams,
+                    }
+                )
+                .OrThrow(),
+            sheet
+        );
 }

@@ -7,7 +7,13 @@ namespace PluckyRally.Core.Tests.Papers;
 /// <summary>What is handed out after a rally: certificates and notes home.</summary>
 public sealed class RallyPapersTests
 {
-    public static TheoryData<string> Demo => new(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal));
+    public static TheoryData<string> Demo =>
+        new(
+            Directory
+                .GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json")
+                .Select(f => Path.GetFileName(f)!)
+                .Order(StringComparer.Ordinal)
+        );
 
     [Fact]
     public void A_certificate_names_what_a_team_did_best()
@@ -26,7 +32,18 @@ public sealed class RallyPapersTests
     [Fact]
     public void Where_less_is_better_the_fewest_points_are_best()
     {
-        var happening = new Happening(Two() with { Method = Two().Method with { Wins = Wins.Lowest, Parts = [.. Two().Method.Parts.Select(p => p with { FailurePoints = 99 })] } }, "Terns", "Knots");
+        var happening = new Happening(
+            Two() with
+            {
+                Method = Two().Method with
+                {
+                    Wins = Wins.Lowest,
+                    Parts = [.. Two().Method.Parts.Select(p => p with { FailurePoints = 99 })],
+                },
+            },
+            "Terns",
+            "Knots"
+        );
         happening.Counted("Terns", "90", "5");
         happening.Counted("Knots", "80", "4");
         var of = Certificates(happening).ToDictionary(c => c.Name);
@@ -36,7 +53,14 @@ public sealed class RallyPapersTests
     [Fact]
     public void While_a_team_is_not_finished_nobody_gets_a_place_that_can_still_change()
     {
-        var happening = new Happening(Two() with { Method = Two().Method with { Parts = [Sample.Part("height", new Curve.ShareOfBest(10), id: "height")] } }, "Terns", "Knots");
+        var happening = new Happening(
+            Two() with
+            {
+                Method = Two().Method with { Parts = [Sample.Part("height", new Curve.ShareOfBest(10), id: "height")] },
+            },
+            "Terns",
+            "Knots"
+        );
         happening.Counted("Terns", "90", "5");
         Certificates(happening).ShouldAllBe(c => c.Place == "");
     }
@@ -46,7 +70,11 @@ public sealed class RallyPapersTests
     [MemberData(nameof(Demo))]
     public void A_note_home_names_no_other_child(string file)
     {
-        var opened = OpenedRally.Open(DocumentReader.Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value).OrThrow();
+        var opened = OpenedRally
+            .Open(
+                DocumentReader.Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value
+            )
+            .OrThrow();
         var children = opened.Rally.Teams.SelectMany(t => t.Pupils).Select(p => p.Name).Distinct().ToList();
         foreach (var note in RallyPapers.Of(opened, 1, Scorer.Score(opened, 1)).Home)
         {
@@ -61,10 +89,23 @@ public sealed class RallyPapersTests
         var happening = new Happening(Two(), "Ada B.", "Knots");
         happening.Counted("Ada B.", "90", "5");
         happening.Counted("Knots", "80", "9");
-        var rally = happening.Rally with { Teams = [.. happening.Rally.Teams.Select(t => t with { Pupils = [new(t.Id, t.Name == "Knots" ? "Cole D." : "Ada B.", [])] })] };
+        var rally = happening.Rally with
+        {
+            Teams =
+            [
+                .. happening.Rally.Teams.Select(t =>
+                    t with
+                    {
+                        Pupils = [new(t.Id, t.Name == "Knots" ? "Cole D." : "Ada B.", [])],
+                    }
+                ),
+            ],
+        };
         var opened = OpenedRally.Open(rally).OrThrow();
         var standings = Scorer.Score(opened, 1);
-        RallyPapers.Of(opened, 1, standings with { Findings = ["Ada B. was ahead.", "Height parted the class."] }).Home.ShouldAllBe(n => n.Found.Count == 1);
+        RallyPapers
+            .Of(opened, 1, standings with { Findings = ["Ada B. was ahead.", "Height parted the class."] })
+            .Home.ShouldAllBe(n => n.Found.Count == 1);
     }
 
     [Theory]
@@ -72,15 +113,41 @@ public sealed class RallyPapersTests
     [InlineData("pebbles-by-mass.brief.json")]
     public void A_task_sheet_gives_nothing_away_and_its_key_is_apart(string file)
     {
-        var brief = DocumentReader.Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value;
+        var brief = DocumentReader
+            .Brief(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file)))
+            .OrThrow()
+            .Value;
         var task = BriefPapers.Of(Sample.Ready(brief)).Tasks.ShouldHaveSingleItem();
         task.Things.Count.ShouldBe(task.Answers.Count);
-        var key = brief.Method.Parts.SelectMany(p => p switch { Part.Bins b => b.Items.OrderBy(i => b.Names.ToList().IndexOf(i.Bin)).Select(i => i.Name), Part.Ordering o => o.Items.OrderBy(i => i.Key).Select(i => i.Name), _ => [] }).ToList();
+        var key = brief
+            .Method.Parts.SelectMany(p =>
+                p switch
+                {
+                    Part.Bins b => b.Items.OrderBy(i => b.Names.ToList().IndexOf(i.Bin)).Select(i => i.Name),
+                    Part.Ordering o => o.Items.OrderBy(i => i.Key).Select(i => i.Name),
+                    _ => [],
+                }
+            )
+            .ToList();
         task.Things.ShouldNotBe(key);
         task.Things.ShouldBe(key, ignoreOrder: true);
     }
 
-    private static Brief Two() => Sample.Brief([Sample.Height(), Sample.Count("load")], [Sample.Part("height", id: "height") with { Name = "Height" }, Sample.Part("load", id: "load") with { Name = "Load" }]);
+    private static Brief Two() =>
+        Sample.Brief(
+            [Sample.Height(), Sample.Count("load")],
+            [
+                Sample.Part("height", id: "height") with
+                {
+                    Name = "Height",
+                },
+                Sample.Part("load", id: "load") with
+                {
+                    Name = "Load",
+                },
+            ]
+        );
 
-    private static IReadOnlyList<Certificate> Certificates(Happening happening) => RallyPapers.Of(OpenedRally.Open(happening.Rally).OrThrow(), 1, happening.Standings()).Certificates;
+    private static IReadOnlyList<Certificate> Certificates(Happening happening) =>
+        RallyPapers.Of(OpenedRally.Open(happening.Rally).OrThrow(), 1, happening.Standings()).Certificates;
 }

@@ -10,14 +10,54 @@ public sealed class AnswerTextTests
         Id = "sort",
         Name = "Sorting",
         Names = ["grew", "was made"],
-        Items = [new() { Id = "kelp", Name = "Kelp", Bin = "grew" }, new() { Id = "rope", Name = "Blue rope", Bin = "was made" }, new() { Id = "shell", Name = "Shell", Bin = "grew" }],
+        Items =
+        [
+            new()
+            {
+                Id = "kelp",
+                Name = "Kelp",
+                Bin = "grew",
+            },
+            new()
+            {
+                Id = "rope",
+                Name = "Blue rope",
+                Bin = "was made",
+            },
+            new()
+            {
+                Id = "shell",
+                Name = "Shell",
+                Bin = "grew",
+            },
+        ],
     };
 
     private static readonly Part Order = new Part.Ordering
     {
         Id = "order",
         Name = "Pebbles",
-        Items = [new() { Id = "a", Name = "Grey one", Key = 1 }, new() { Id = "b", Name = "Red one", Key = 2 }, new() { Id = "c", Name = "White", Key = 3 }],
+        Items =
+        [
+            new()
+            {
+                Id = "a",
+                Name = "Grey one",
+                Key = 1,
+            },
+            new()
+            {
+                Id = "b",
+                Name = "Red one",
+                Key = 2,
+            },
+            new()
+            {
+                Id = "c",
+                Name = "White",
+                Key = 3,
+            },
+        ],
     };
 
     [Theory]
@@ -26,7 +66,12 @@ public sealed class AnswerTextTests
     [InlineData("grew: Kelp, Shell\nwas made: Blue rope")]
     [InlineData("grew = shell; kelp\r\nwas made = rope")]
     public void Columns_lists_and_lines_are_understood(string text) =>
-        AnswerText.Read(Bins, text).OrThrow().Placed.OrderBy(p => p.Key).Select(p => (p.Key, p.Value)).ShouldBe([("kelp", "grew"), ("rope", "was made"), ("shell", "grew")]);
+        AnswerText
+            .Read(Bins, text)
+            .OrThrow()
+            .Placed.OrderBy(p => p.Key)
+            .Select(p => (p.Key, p.Value))
+            .ShouldBe([("kelp", "grew"), ("rope", "was made"), ("shell", "grew")]);
 
     [Theory]
     [InlineData("Kelp grew", "only one half")]
@@ -46,7 +91,8 @@ public sealed class AnswerTextTests
     [InlineData("White, Grey one, Red one")]
     [InlineData("1. White\n2. grey one\n3. b")]
     [InlineData("c → a → b")]
-    public void An_order_is_read_from_a_line_or_a_list(string text) => AnswerText.Read(Order, text).OrThrow().Sequence.ShouldBe(["c", "a", "b"]);
+    public void An_order_is_read_from_a_line_or_a_list(string text) =>
+        AnswerText.Read(Order, text).OrThrow().Sequence.ShouldBe(["c", "a", "b"]);
 
     [Fact]
     public void An_order_may_be_short_but_names_nothing_twice()
@@ -57,5 +103,8 @@ public sealed class AnswerTextTests
 
     [Fact]
     public void A_part_that_is_not_sorted_has_no_answer() =>
-        AnswerText.Read(new Part.Tally { Id = "t", Name = "Helping" }, "x").Problems.ShouldHaveSingleItem().What.ShouldBe("Helping is not sorted.");
+        AnswerText
+            .Read(new Part.Tally { Id = "t", Name = "Helping" }, "x")
+            .Problems.ShouldHaveSingleItem()
+            .What.ShouldBe("Helping is not sorted.");
 }

@@ -12,7 +12,17 @@ public sealed class BinsTests
         Id = "bins",
         Name = "Strandline",
         Names = Names,
-        Items = [.. Enumerable.Range(0, 20).Select(i => new BinItem { Id = $"f{i}", Name = $"Find {i}", Bin = Names[i % 4] })],
+        Items =
+        [
+            .. Enumerable
+                .Range(0, 20)
+                .Select(i => new BinItem
+                {
+                    Id = $"f{i}",
+                    Name = $"Find {i}",
+                    Bin = Names[i % 4],
+                }),
+        ],
         Right = 2,
         Wrong = -1,
         Unsorted = 0,
@@ -22,7 +32,15 @@ public sealed class BinsTests
     [Fact]
     public void An_answer_can_belong_to_one_design_and_the_best_design_stands()
     {
-        var rally = new OnePart(new Brief { Title = "A brief", Trials = new() { Designs = DesignChoice.Best }, Method = new() { Parts = [Strandline] } }, "A");
+        var rally = new OnePart(
+            new Brief
+            {
+                Title = "A brief",
+                Trials = new() { Designs = DesignChoice.Best },
+                Method = new() { Parts = [Strandline] },
+            },
+            "A"
+        );
         rally.Add(Answer(rally, "A", right: 16, wrong: 3) with { Design = "tray" });
         rally.Add(Answer(rally, "A", right: 18, wrong: 2) with { Design = "net" });
         rally.Row().Parts[0].Points.ShouldBe(34);
@@ -33,10 +51,22 @@ public sealed class BinsTests
     [Fact]
     public void An_answer_without_a_design_belongs_to_all_of_them()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height"), Strandline]) with { Trials = new() { Designs = DesignChoice.Best } };
+        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height"), Strandline]) with
+        {
+            Trials = new() { Designs = DesignChoice.Best },
+        };
         var rally = new Happening(brief, "A");
-        foreach (var (design, height) in new[] { ("low", "10"), ("high", "20") }) rally.Trial("A", TrialOutcome.Counted, [height], design: design);
-        rally.Keep(new Entry.ItemsSorted { Id = rally.NextId(), Team = "a", Part = "bins", Placed = new Dictionary<string, string> { ["f0"] = "shell" } });
+        foreach (var (design, height) in new[] { ("low", "10"), ("high", "20") })
+            rally.Trial("A", TrialOutcome.Counted, [height], design: design);
+        rally.Keep(
+            new Entry.ItemsSorted
+            {
+                Id = rally.NextId(),
+                Team = "a",
+                Part = "bins",
+                Placed = new Dictionary<string, string> { ["f0"] = "shell" },
+            }
+        );
         rally.Standing("A").Total.ShouldBe(22);
     }
 
@@ -47,7 +77,9 @@ public sealed class BinsTests
         var rally = new OnePart(Strandline);
         rally.Add(Answer(rally, "A", right: 16, wrong: 3));
         rally.Points().ShouldBe(29);
-        rally.Row().Why.ShouldContain(w => w.Sentence == "16 right, 3 wrong, 1 left out: 16 × 2 + 3 × (−1) + 1 × 0 = 29.");
+        rally
+            .Row()
+            .Why.ShouldContain(w => w.Sentence == "16 right, 3 wrong, 1 left out: 16 × 2 + 3 × (−1) + 1 × 0 = 29.");
         rally.Row().Why.ShouldContain(w => w.Sentence == "Guessing would get about 5 right and −5 points.");
     }
 
@@ -65,7 +97,11 @@ public sealed class BinsTests
         var rally = new OnePart(Strandline, "A", "B");
         rally.Add(Answer(rally, "A", right: 19, wrong: 1));
         rally.Add(Answer(rally, "B", right: 19, wrong: 1));
-        rally.Standings.Findings.ShouldHaveSingleItem().ShouldBe("Strandline: Find 19 went wrong most often (2 of 2 teams), most of all into shell. It belongs in rope.");
+        rally
+            .Standings.Findings.ShouldHaveSingleItem()
+            .ShouldBe(
+                "Strandline: Find 19 went wrong most often (2 of 2 teams), most of all into shell. It belongs in rope."
+            );
     }
 
     [Fact]
@@ -73,7 +109,12 @@ public sealed class BinsTests
     {
         var rally = new OnePart(Strandline with { SecondsPerWrong = 4, Curve = new Curve.Between(100, 20, 40) });
         rally.Refused(Answer(rally, "A", 17, 3)).ShouldBe(["/time"]);
-        rally.Add(Answer(rally, "A", 17, 3) with { Time = new Reading { Measure = "bins", Typed = "48" } });
+        rally.Add(
+            Answer(rally, "A", 17, 3) with
+            {
+                Time = new Reading { Measure = "bins", Typed = "48" },
+            }
+        );
         rally.Row().Parts[0].ValueText.ShouldBe("1:00.0");
         rally.Points().ShouldBe(20);
     }
@@ -82,14 +123,32 @@ public sealed class BinsTests
     public void Items_and_bins_that_are_not_there_are_refused()
     {
         var rally = new OnePart(Strandline);
-        rally.Refused(new Entry.ItemsSorted { Id = rally.Id(), Team = "A", Part = "bins", Placed = new Dictionary<string, string> { ["f0"] = "glass", ["x"] = "rope" } }).ShouldBe(["/placed/f0", "/placed/x"]);
+        rally
+            .Refused(
+                new Entry.ItemsSorted
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "bins",
+                    Placed = new Dictionary<string, string> { ["f0"] = "glass", ["x"] = "rope" },
+                }
+            )
+            .ShouldBe(["/placed/f0", "/placed/x"]);
     }
 
     private static Entry.ItemsSorted Answer(OnePart rally, string team, int right, int wrong)
     {
         var placed = new Dictionary<string, string>();
-        for (var i = 0; i < right; i++) placed[$"f{i}"] = Names[i % 4];
-        for (var i = right; i < right + wrong; i++) placed[$"f{i}"] = Names[(i + 1) % 4];
-        return new() { Id = rally.Id(), Team = team, Part = "bins", Placed = placed };
+        for (var i = 0; i < right; i++)
+            placed[$"f{i}"] = Names[i % 4];
+        for (var i = right; i < right + wrong; i++)
+            placed[$"f{i}"] = Names[(i + 1) % 4];
+        return new()
+        {
+            Id = rally.Id(),
+            Team = team,
+            Part = "bins",
+            Placed = placed,
+        };
     }
 }

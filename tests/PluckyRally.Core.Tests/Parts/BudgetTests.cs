@@ -11,7 +11,21 @@ public sealed class BudgetTests
         Name = "Store",
         Money = "shells",
         Funds = 30,
-        Prices = [new Price { Id = "rod", Name = "rods", Each = 4 }, new Price { Id = "tape", Name = "tape", Each = 2.5m }],
+        Prices =
+        [
+            new Price
+            {
+                Id = "rod",
+                Name = "rods",
+                Each = 4,
+            },
+            new Price
+            {
+                Id = "tape",
+                Name = "tape",
+                Each = 2.5m,
+            },
+        ],
         ReturnPercent = 50,
         Curve = new Curve.Rate(0.5m),
     };
@@ -23,7 +37,16 @@ public sealed class BudgetTests
         rally.Points().ShouldBe(15);
         Buy(rally, "rod", 5);
         Buy(rally, "tape", 2);
-        rally.Add(new Entry.Returned { Id = rally.Id(), Team = "A", Part = "store", Item = "rod", Count = 2 });
+        rally.Add(
+            new Entry.Returned
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "store",
+                Item = "rod",
+                Count = 2,
+            }
+        );
         rally.Row().Parts[0].ValueText.ShouldBe("9 shells");
         rally.Points().ShouldBe(4.5m);
     }
@@ -33,7 +56,18 @@ public sealed class BudgetTests
     {
         var rally = new OnePart(Store);
         Buy(rally, "rod", 1);
-        rally.Refused(new Entry.Returned { Id = rally.Id(), Team = "A", Part = "store", Item = "rod", Count = 2 }).ShouldBe(["/count"]);
+        rally
+            .Refused(
+                new Entry.Returned
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "store",
+                    Item = "rod",
+                    Count = 2,
+                }
+            )
+            .ShouldBe(["/count"]);
     }
 
     [Theory]
@@ -41,12 +75,35 @@ public sealed class BudgetTests
     [InlineData(8, StandingStatus.DidNotPlace)]
     public void Overspending_is_a_rule(int rods, StandingStatus status)
     {
-        var rule = new Rule { Id = "funds", Sort = RuleSort.Constraint, Text = "Spend no more than 30", Check = new RuleCheck.Spending("store"), IfMissed = new Consequence.DoesNotPlace() };
-        var rally = new OnePart(new Brief { Title = "A brief", Rules = [rule], Method = new Method { Parts = [Store] } });
+        var rule = new Rule
+        {
+            Id = "funds",
+            Sort = RuleSort.Constraint,
+            Text = "Spend no more than 30",
+            Check = new RuleCheck.Spending("store"),
+            IfMissed = new Consequence.DoesNotPlace(),
+        };
+        var rally = new OnePart(
+            new Brief
+            {
+                Title = "A brief",
+                Rules = [rule],
+                Method = new Method { Parts = [Store] },
+            }
+        );
         Buy(rally, "rod", rods);
         rally.Row().Status.ShouldBe(status);
     }
 
     private static void Buy(OnePart rally, string item, int count) =>
-        rally.Add(new Entry.Purchased { Id = rally.Id(), Team = "A", Part = "store", Item = item, Count = count });
+        rally.Add(
+            new Entry.Purchased
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "store",
+                Item = item,
+                Count = count,
+            }
+        );
 }

@@ -6,12 +6,35 @@ namespace PluckyRally.Core.Tests.Parts;
 /// <summary>A measured part over what is known of other parts and the team, and over figures with names.</summary>
 public sealed class MeasuredTests
 {
-    private static readonly Part.Tally Spotted = new() { Id = "spotted", Name = "Spotted", Counters = [new() { Id = "help", Name = "Helped", Points = 1 }, new() { Id = "spill", Name = "Spilled", Points = 1, Hurts = true }] };
+    private static readonly Part.Tally Spotted = new()
+    {
+        Id = "spotted",
+        Name = "Spotted",
+        Counters =
+        [
+            new()
+            {
+                Id = "help",
+                Name = "Helped",
+                Points = 1,
+            },
+            new()
+            {
+                Id = "spill",
+                Name = "Spilled",
+                Points = 1,
+                Hurts = true,
+            },
+        ],
+    };
 
     [Fact]
     public void One_gives_points_for_what_is_known_of_another_part_wherever_it_stands()
     {
-        var rally = Tallied([Over("tidy", "(spotted.counters.help - spotted.counters.spill) * team.members", 0.5m), Spotted]);
+        var rally = Tallied([
+            Over("tidy", "(spotted.counters.help - spotted.counters.spill) * team.members", 0.5m),
+            Spotted,
+        ]);
         rally.Row().Parts.Select(p => p.PointsText).ShouldBe(["3.0", "2.0"]);
         rally.Row().Parts[0].ValueText.ShouldBe("6.0");
         rally.Row().Why.Select(s => s.Sentence).ShouldContain("(3 − 1) × 3 = 6.0.");
@@ -27,14 +50,46 @@ public sealed class MeasuredTests
     [Fact]
     public void One_can_be_about_a_figure_that_rests_on_a_part()
     {
-        var brief = Brief([Over("share", "helped"), Spotted]) with { Figures = [new NamedFigure { Id = "helped", Name = "Helped", Value = "spotted.counters.help / team.members", Work = Work.Combined }] };
+        var brief = Brief([Over("share", "helped"), Spotted]) with
+        {
+            Figures =
+            [
+                new NamedFigure
+                {
+                    Id = "helped",
+                    Name = "Helped",
+                    Value = "spotted.counters.help / team.members",
+                    Work = Work.Combined,
+                },
+            ],
+        };
         Tally(new OnePart(brief, "A")).Row().Parts[0].Points.ShouldBe(1);
     }
 
     [Fact]
     public void While_the_other_part_is_open_so_is_it_and_says_why()
     {
-        var order = new Part.Ordering { Id = "order", Name = "Order", PerPair = 1, Items = [new() { Id = "p", Name = "P", Key = 1 }, new() { Id = "q", Name = "Q", Key = 2 }] };
+        var order = new Part.Ordering
+        {
+            Id = "order",
+            Name = "Order",
+            PerPair = 1,
+            Items =
+            [
+                new()
+                {
+                    Id = "p",
+                    Name = "P",
+                    Key = 1,
+                },
+                new()
+                {
+                    Id = "q",
+                    Name = "Q",
+                    Key = 2,
+                },
+            ],
+        };
         var row = new OnePart(Brief([Over("missing", "order.missing"), order]), "A").Row();
         row.Status.ShouldBe(StandingStatus.Unfinished);
         row.Reason.ShouldBe("missing: no order has been given yet");
@@ -45,10 +100,15 @@ public sealed class MeasuredTests
     [InlineData("b.value", "a.value", "a rests on b, which rests on a again.")]
     [InlineData("spotted.points", null, "points for Spotted is known only with the points, and a gives points for it.")]
     [InlineData("team.total", null, "total is known only with the total, and a gives points for it.")]
-    public void What_rests_on_itself_or_is_read_too_early_is_refused_with_the_names(string value, string? other, string what)
+    public void What_rests_on_itself_or_is_read_too_early_is_refused_with_the_names(
+        string value,
+        string? other,
+        string what
+    )
     {
         var parts = new List<Part> { Over("a", value), Spotted };
-        if (other is not null) parts.Add(Over("b", other));
+        if (other is not null)
+            parts.Add(Over("b", other));
         var problems = CompiledEdition.For(new Edition { Brief = Brief(parts) }).Problems;
         problems.ShouldContain(p => p.At == "/method/parts/a/value" && p.What == what);
     }
@@ -56,30 +116,74 @@ public sealed class MeasuredTests
     [Fact]
     public void A_part_that_is_broken_is_said_once_and_not_again_by_what_rests_on_it()
     {
-        var problems = CompiledEdition.For(new Edition { Brief = Brief([Over("a", "spotted.counters.help"), Spotted with { Counters = [Spotted.Counters[0] with { Points = -1 }] }]) }).Problems;
+        var problems = CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = Brief([
+                        Over("a", "spotted.counters.help"),
+                        Spotted with
+                        {
+                            Counters = [Spotted.Counters[0] with { Points = -1 }],
+                        },
+                    ]),
+                }
+            )
+            .Problems;
         problems.ShouldHaveSingleItem().At.ShouldStartWith("/method/parts/spotted/");
     }
 
     [Fact]
     public void Confidence_draws_readings_for_it_too()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "high"), Over("twice", "high.value * 2")]);
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [Sample.Part("height", id: "high"), Over("twice", "high.value * 2")]
+        );
         var rally = new Happening(brief, "A", "B");
         rally.Counted("A", "20");
         rally.Counted("B", "20");
-        Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 400).Teams[0].Places[0].ShouldBeInRange(0.4, 0.6);
+        Confidence
+            .Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 400)
+            .Teams[0]
+            .Places[0]
+            .ShouldBeInRange(0.4, 0.6);
     }
 
-    private static Part.Measured Over(string id, string value, decimal perUnit = 1) => Sample.Part(value, new Curve.Rate(perUnit), id: id);
+    private static Part.Measured Over(string id, string value, decimal perUnit = 1) =>
+        Sample.Part(value, new Curve.Rate(perUnit), id: id);
 
-    private static Brief Brief(IReadOnlyList<Part> parts) => new() { Title = "A brief", Method = new() { Parts = parts } };
+    private static Brief Brief(IReadOnlyList<Part> parts) =>
+        new()
+        {
+            Title = "A brief",
+            Method = new() { Parts = parts },
+        };
 
     private static OnePart Tallied(IReadOnlyList<Part> parts) => Tally(new OnePart(Brief(parts), "A"));
 
     private static OnePart Tally(OnePart rally)
     {
-        rally.Add(new Entry.Tallied { Id = rally.Id(), Team = "A", Part = "spotted", Counter = "help", Count = 3 });
-        rally.Add(new Entry.Tallied { Id = rally.Id(), Team = "A", Part = "spotted", Counter = "spill", Count = 1 });
+        rally.Add(
+            new Entry.Tallied
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "spotted",
+                Counter = "help",
+                Count = 3,
+            }
+        );
+        rally.Add(
+            new Entry.Tallied
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "spotted",
+                Counter = "spill",
+                Count = 1,
+            }
+        );
         return rally;
     }
 }

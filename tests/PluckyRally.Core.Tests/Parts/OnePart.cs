@@ -7,14 +7,29 @@ internal sealed class OnePart
     private int _count;
 
     public OnePart(Part part, params string[] teams)
-        : this(new Brief { Title = "A brief", Method = new Method { Parts = [part] } }, teams)
-    {
-    }
+        : this(
+            new Brief
+            {
+                Title = "A brief",
+                Method = new Method { Parts = [part] },
+            },
+            teams
+        ) { }
 
     public OnePart(Brief brief, params string[] teams)
     {
         Compiled = Sample.Ready(brief);
-        Teams = [.. teams.DefaultIfEmpty("A").Select(t => new Team { Id = t, Name = t, Members = 3 })];
+        Teams =
+        [
+            .. teams
+                .DefaultIfEmpty("A")
+                .Select(t => new Team
+                {
+                    Id = t,
+                    Name = t,
+                    Members = 3,
+                }),
+        ];
     }
 
     public CompiledEdition Compiled { get; }
@@ -29,7 +44,8 @@ internal sealed class OnePart
         return entry.Id;
     }
 
-    public IReadOnlyList<string> Refused(Entry entry) => [.. Recorder.Accept(Compiled, Teams, entry, _log).Problems.Select(p => p.At)];
+    public IReadOnlyList<string> Refused(Entry entry) =>
+        [.. Recorder.Accept(Compiled, Teams, entry, _log).Problems.Select(p => p.At)];
 
     public Standings Standings => Scorer.Score(Compiled, Teams, _log, 1);
 

@@ -5,13 +5,25 @@ namespace PluckyRally.Core.Tests.Parts;
 
 public sealed class OrderingTests
 {
-    private static Part.Ordering Pebbles(params decimal[] keys) => new()
-    {
-        Id = "order",
-        Name = "Pebbles",
-        Items = [.. keys.Select((k, i) => new OrderItem { Id = $"p{i + 1}", Name = $"Pebble {i + 1}", Key = k })],
-        PerPair = 2,
-    };
+    private static Part.Ordering Pebbles(params decimal[] keys) =>
+        new()
+        {
+            Id = "order",
+            Name = "Pebbles",
+            Items =
+            [
+                .. keys.Select(
+                    (k, i) =>
+                        new OrderItem
+                        {
+                            Id = $"p{i + 1}",
+                            Name = $"Pebble {i + 1}",
+                            Key = k,
+                        }
+                ),
+            ],
+            PerPair = 2,
+        };
 
     [Fact]
     public void Pairs_the_right_way_round_and_Kendalls_tau()
@@ -52,7 +64,17 @@ public sealed class OrderingTests
     public void An_item_twice_or_unknown_is_refused()
     {
         var rally = new OnePart(Pebbles(1, 2, 3));
-        rally.Refused(new Entry.OrderGiven { Id = rally.Id(), Team = "A", Part = "order", Sequence = ["p1", "p1", "p9"] }).ShouldBe(["/sequence/1", "/sequence/2"]);
+        rally
+            .Refused(
+                new Entry.OrderGiven
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "order",
+                    Sequence = ["p1", "p1", "p9"],
+                }
+            )
+            .ShouldBe(["/sequence/1", "/sequence/2"]);
     }
 
     [Fact]
@@ -61,14 +83,50 @@ public sealed class OrderingTests
         var brief = new Brief
         {
             Title = "A brief",
-            Method = new Method { Parts = [Pebbles(1, 2, 3, 4) with { Cap = 5 }], TieBreaks = [new TieBreak { Name = "Better order", Value = "order.tau", Better = Better.More }] },
+            Method = new Method
+            {
+                Parts = [Pebbles(1, 2, 3, 4) with { Cap = 5 }],
+                TieBreaks =
+                [
+                    new TieBreak
+                    {
+                        Name = "Better order",
+                        Value = "order.tau",
+                        Better = Better.More,
+                    },
+                ],
+            },
         };
         var rally = new OnePart(brief, "A", "B");
-        rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "A", Part = "order", Sequence = ["p2", "p1", "p3", "p4"] });
-        rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "B", Part = "order", Sequence = ["p1", "p2", "p3", "p4"] });
+        rally.Add(
+            new Entry.OrderGiven
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "order",
+                Sequence = ["p2", "p1", "p3", "p4"],
+            }
+        );
+        rally.Add(
+            new Entry.OrderGiven
+            {
+                Id = rally.Id(),
+                Team = "B",
+                Part = "order",
+                Sequence = ["p1", "p2", "p3", "p4"],
+            }
+        );
         rally.Standings.Rows.Select(r => (r.Team, r.Place)).ShouldBe([("B", 1), ("A", 2)]);
     }
 
     private static void Give(OnePart rally, params string[] sequence) =>
-        rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "A", Part = "order", Sequence = sequence });
+        rally.Add(
+            new Entry.OrderGiven
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "order",
+                Sequence = sequence,
+            }
+        );
 }

@@ -39,7 +39,19 @@ public sealed class PiecesTests
     [InlineData(27.5, 2.5, true)]
     [InlineData(27.6, 2.5, false)]
     public void A_share_is_held_against_its_target_exactly(decimal percent, decimal tolerance, bool met) =>
-        Met(new RuleCheck.Share { Part = "tiles", Label = PieceSide.Second, Group = "red", Percent = percent, Tolerance = tolerance }, ("small", "grey", 3, 2, 1), ("small", "red", 1, 2, 1)).ShouldBe(met);
+        Met(
+                new RuleCheck.Share
+                {
+                    Part = "tiles",
+                    Label = PieceSide.Second,
+                    Group = "red",
+                    Percent = percent,
+                    Tolerance = tolerance,
+                },
+                ("small", "grey", 3, 2, 1),
+                ("small", "red", 1, 2, 1)
+            )
+            .ShouldBe(met);
 
     [Theory]
     [InlineData(3, 1, true)]
@@ -47,25 +59,61 @@ public sealed class PiecesTests
     [InlineData(4, 2, true)]
     [InlineData(3, 2, false)]
     public void Each_size_is_larger_than_the_size_before(decimal middle, decimal times, bool met) =>
-        Met(new RuleCheck.Ladder { Part = "tiles", Times = times }, ("small", "grey", 1, 2, 1), ("middle", "grey", 1, middle, 1)).ShouldBe(met);
+        Met(
+                new RuleCheck.Ladder { Part = "tiles", Times = times },
+                ("small", "grey", 1, 2, 1),
+                ("middle", "grey", 1, middle, 1)
+            )
+            .ShouldBe(met);
 
     [Theory]
     [InlineData(2.004, true)]
     [InlineData(2.006, false)]
     public void Ratios_are_compared_at_their_decimals(decimal length, bool met) =>
-        Met(new RuleCheck.Ratio { Part = "tiles", AtMost = 2, Decimals = 2 }, ("small", "grey", 1, length, 1)).ShouldBe(met);
+        Met(
+                new RuleCheck.Ratio
+                {
+                    Part = "tiles",
+                    AtMost = 2,
+                    Decimals = 2,
+                },
+                ("small", "grey", 1, length, 1)
+            )
+            .ShouldBe(met);
 
     [Theory]
     [InlineData(6, 3, false)]
     [InlineData(6, 4, true)]
     public void Groups_can_be_asked_to_differ_in_proportion(decimal length, decimal width, bool met) =>
-        Met(new RuleCheck.AllDifferent { Part = "tiles" }, ("small", "grey", 2, 2, 1), ("large", "grey", 1, length, width)).ShouldBe(met);
+        Met(
+                new RuleCheck.AllDifferent { Part = "tiles" },
+                ("small", "grey", 2, 2, 1),
+                ("large", "grey", 1, length, width)
+            )
+            .ShouldBe(met);
 
     [Fact]
     public void Pieces_that_are_none_are_refused()
     {
         var rally = new OnePart(Mosaic with { Each = "length" });
-        rally.Refused(new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "huge", Second = "red", Count = -1 }] })
+        rally
+            .Refused(
+                new Entry.PiecesCounted
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "tiles",
+                    Pieces =
+                    [
+                        new PieceGroup
+                        {
+                            First = "huge",
+                            Second = "red",
+                            Count = -1,
+                        },
+                    ],
+                }
+            )
             .ShouldBe(["/pieces/0/first", "/pieces/0/count", "/pieces/0/length"]);
     }
 
@@ -77,7 +125,23 @@ public sealed class PiecesTests
     public void A_size_is_typed_as_it_is_read_and_kept_at_the_step(string typed, double length)
     {
         var rally = new OnePart(Mosaic with { Each = "length", Step = 0.5m });
-        rally.Add(new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "small", Second = "red", LengthTyped = typed }] });
+        rally.Add(
+            new Entry.PiecesCounted
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "tiles",
+                Pieces =
+                [
+                    new PieceGroup
+                    {
+                        First = "small",
+                        Second = "red",
+                        LengthTyped = typed,
+                    },
+                ],
+            }
+        );
         rally.Points().ShouldBe((decimal)length);
     }
 
@@ -88,23 +152,74 @@ public sealed class PiecesTests
     public void A_size_that_is_none_is_refused_where_it_was_typed(string typed, string what)
     {
         var rally = new OnePart(Mosaic with { Each = "length" });
-        var problem = Recorder.Accept(rally.Compiled, rally.Teams, new Entry.PiecesCounted { Id = rally.Id(), Team = "A", Part = "tiles", Pieces = [new PieceGroup { First = "small", Second = "red", LengthTyped = typed }] }, []).Problems.ShouldHaveSingleItem();
+        var problem = Recorder
+            .Accept(
+                rally.Compiled,
+                rally.Teams,
+                new Entry.PiecesCounted
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "tiles",
+                    Pieces =
+                    [
+                        new PieceGroup
+                        {
+                            First = "small",
+                            Second = "red",
+                            LengthTyped = typed,
+                        },
+                    ],
+                },
+                []
+            )
+            .Problems.ShouldHaveSingleItem();
         (problem.At, problem.What).ShouldBe(("/pieces/0/lengthTyped", what));
     }
 
     private static bool Met(RuleCheck check, params (string, string, int, decimal, decimal)[] pieces)
     {
-        var rule = new Rule { Id = "rule", Sort = RuleSort.Criterion, Text = "The tiles fit", Check = check, IfMissed = new Consequence.DoesNotPlace() };
-        var rally = new OnePart(new Brief { Title = "A brief", Rules = [rule], Method = new Method { Parts = [Mosaic] } });
+        var rule = new Rule
+        {
+            Id = "rule",
+            Sort = RuleSort.Criterion,
+            Text = "The tiles fit",
+            Check = check,
+            IfMissed = new Consequence.DoesNotPlace(),
+        };
+        var rally = new OnePart(
+            new Brief
+            {
+                Title = "A brief",
+                Rules = [rule],
+                Method = new Method { Parts = [Mosaic] },
+            }
+        );
         Count(rally, pieces);
         return rally.Row().Status == StandingStatus.Placed;
     }
 
-    private static void Count(OnePart rally, params (string Size, string Colour, int Count, decimal Length, decimal Width)[] pieces) => rally.Add(new Entry.PiecesCounted
-    {
-        Id = rally.Id(),
-        Team = "A",
-        Part = "tiles",
-        Pieces = [.. pieces.Select(p => new PieceGroup { First = p.Size, Second = p.Colour, Count = p.Count, Length = p.Length, Width = p.Width })],
-    });
+    private static void Count(
+        OnePart rally,
+        params (string Size, string Colour, int Count, decimal Length, decimal Width)[] pieces
+    ) =>
+        rally.Add(
+            new Entry.PiecesCounted
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "tiles",
+                Pieces =
+                [
+                    .. pieces.Select(p => new PieceGroup
+                    {
+                        First = p.Size,
+                        Second = p.Colour,
+                        Count = p.Count,
+                        Length = p.Length,
+                        Width = p.Width,
+                    }),
+                ],
+            }
+        );
 }

@@ -5,14 +5,29 @@ namespace PluckyRally.Core.Tests.Parts;
 
 public sealed class RelayTests
 {
-    private static Part.Relay Buckets(Curve? curve = null, int legs = 1) => new()
-    {
-        Id = "relay",
-        Name = "Bucket chain",
-        Legs = [.. Enumerable.Range(1, legs).Select(_ => "")],
-        Faults = [new RelayFault { Id = "drop", Name = "Dropped", Seconds = 5 }, new RelayFault { Id = "post", Name = "Missed a station", Seconds = 10 }],
-        Curve = curve ?? new Curve.Between(180, 60, 24),
-    };
+    private static Part.Relay Buckets(Curve? curve = null, int legs = 1) =>
+        new()
+        {
+            Id = "relay",
+            Name = "Bucket chain",
+            Legs = [.. Enumerable.Range(1, legs).Select(_ => "")],
+            Faults =
+            [
+                new RelayFault
+                {
+                    Id = "drop",
+                    Name = "Dropped",
+                    Seconds = 5,
+                },
+                new RelayFault
+                {
+                    Id = "post",
+                    Name = "Missed a station",
+                    Seconds = 10,
+                },
+            ],
+            Curve = curve ?? new Curve.Between(180, 60, 24),
+        };
 
     [Fact]
     public void Net_time_is_time_and_faults()
@@ -20,8 +35,25 @@ public sealed class RelayTests
         // 1:42.6, two drops at 5 s, one missed station at 10 s: 2:02.6.
         var rally = new OnePart(Buckets());
         Leg(rally, "A", 1, "1:42.6");
-        rally.Add(new Entry.RelayFaulted { Id = rally.Id(), Team = "A", Part = "relay", Fault = "drop", Count = 2 });
-        rally.Add(new Entry.RelayFaulted { Id = rally.Id(), Team = "A", Part = "relay", Fault = "post" });
+        rally.Add(
+            new Entry.RelayFaulted
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Fault = "drop",
+                Count = 2,
+            }
+        );
+        rally.Add(
+            new Entry.RelayFaulted
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Fault = "post",
+            }
+        );
         rally.Row().Parts[0].ValueText.ShouldBe("2:02.6");
         rally.Row().Why.ShouldContain(w => w.Sentence == "1:42.6 + 20 s = 2:02.6.");
     }
@@ -35,8 +67,19 @@ public sealed class RelayTests
         Run(rally, "C", "10");
         Run(rally, "D", "60", "60");
         Run(rally, "E", "60", "50");
-        foreach (var team in new[] { "C", "D", "E" }) rally.Add(new Entry.RelayStopped { Id = rally.Id(), Team = team, Part = "relay", Reason = "the bucket broke" });
-        rally.Standings.Rows.Select(r => (r.Team, r.Total)).ShouldBe([("B", 10), ("A", 8), ("E", 6), ("D", 4), ("C", 2)]);
+        foreach (var team in new[] { "C", "D", "E" })
+            rally.Add(
+                new Entry.RelayStopped
+                {
+                    Id = rally.Id(),
+                    Team = team,
+                    Part = "relay",
+                    Reason = "the bucket broke",
+                }
+            );
+        rally
+            .Standings.Rows.Select(r => (r.Team, r.Total))
+            .ShouldBe([("B", 10), ("A", 8), ("E", 6), ("D", 4), ("C", 2)]);
     }
 
     [Fact]
@@ -45,7 +88,14 @@ public sealed class RelayTests
         var rally = new OnePart(Buckets(legs: 2) with { FailurePoints = 1 });
         Run(rally, "A", "50");
         rally.Row().Status.ShouldBe(StandingStatus.Unfinished);
-        rally.Add(new Entry.RelayStopped { Id = rally.Id(), Team = "A", Part = "relay" });
+        rally.Add(
+            new Entry.RelayStopped
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+            }
+        );
         rally.Points().ShouldBe(1);
     }
 
@@ -54,7 +104,15 @@ public sealed class RelayTests
     {
         var rally = new OnePart(Buckets() with { PointsPerItem = 0.5m });
         Leg(rally, "A", 1, "120");
-        rally.Add(new Entry.ItemsCarried { Id = rally.Id(), Team = "A", Part = "relay", Count = 7 });
+        rally.Add(
+            new Entry.ItemsCarried
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Count = 7,
+            }
+        );
         rally.Points().ShouldBe(12 + 3.5m);
         rally.Row().Why.Where(w => w.Kind is TraceKind.Points).Sum(w => w.Amount).ShouldBe(15.5m);
     }
@@ -72,15 +130,47 @@ public sealed class RelayTests
     public void Legs_faults_and_times_that_cannot_be_are_refused()
     {
         var rally = new OnePart(Buckets());
-        rally.Refused(new Entry.LegTimed { Id = rally.Id(), Team = "A", Part = "relay", Leg = 2, Time = new Reading { Measure = "relay", Typed = "1:75" } }).ShouldBe(["/leg", "/time/typed"]);
-        rally.Refused(new Entry.RelayFaulted { Id = rally.Id(), Team = "A", Part = "relay", Fault = "fell", Count = 0 }).ShouldBe(["/fault", "/count"]);
+        rally
+            .Refused(
+                new Entry.LegTimed
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "relay",
+                    Leg = 2,
+                    Time = new Reading { Measure = "relay", Typed = "1:75" },
+                }
+            )
+            .ShouldBe(["/leg", "/time/typed"]);
+        rally
+            .Refused(
+                new Entry.RelayFaulted
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "relay",
+                    Fault = "fell",
+                    Count = 0,
+                }
+            )
+            .ShouldBe(["/fault", "/count"]);
     }
 
     private static void Run(OnePart rally, string team, params string[] times)
     {
-        for (var i = 0; i < times.Length; i++) Leg(rally, team, i + 1, times[i]);
+        for (var i = 0; i < times.Length; i++)
+            Leg(rally, team, i + 1, times[i]);
     }
 
     private static void Leg(OnePart rally, string team, int leg, string typed) =>
-        rally.Add(new Entry.LegTimed { Id = rally.Id(), Team = team, Part = "relay", Leg = leg, Time = new Reading { Measure = "relay", Typed = typed } });
+        rally.Add(
+            new Entry.LegTimed
+            {
+                Id = rally.Id(),
+                Team = team,
+                Part = "relay",
+                Leg = leg,
+                Time = new Reading { Measure = "relay", Typed = typed },
+            }
+        );
 }

@@ -5,17 +5,28 @@ namespace PluckyRally.Core.Tests.Parts;
 
 public sealed class RubricTests
 {
-    private static Part.Rubric Talk(RubricVoice voice) => new()
-    {
-        Id = "talk",
-        Name = "Telling the others",
-        Voice = voice,
-        Criteria =
-        [
-            new RubricCriterion { Id = "clear", Name = "Clear", Levels = [new("not yet", 0), new("nearly", 2), new("yes", 4)] },
-            new RubricCriterion { Id = "why", Name = "Gives reasons", Levels = [new("none", 0), new("some", 3)] },
-        ],
-    };
+    private static Part.Rubric Talk(RubricVoice voice) =>
+        new()
+        {
+            Id = "talk",
+            Name = "Telling the others",
+            Voice = voice,
+            Criteria =
+            [
+                new RubricCriterion
+                {
+                    Id = "clear",
+                    Name = "Clear",
+                    Levels = [new("not yet", 0), new("nearly", 2), new("yes", 4)],
+                },
+                new RubricCriterion
+                {
+                    Id = "why",
+                    Name = "Gives reasons",
+                    Levels = [new("none", 0), new("some", 3)],
+                },
+            ],
+        };
 
     [Fact]
     public void The_teachers_last_word_stands()
@@ -32,7 +43,8 @@ public sealed class RubricTests
     public void Peers_give_the_mean_and_a_team_is_not_heard_about_itself()
     {
         var rally = new OnePart(Talk(RubricVoice.Peers), "A", "B", "C");
-        foreach (var (from, level) in new[] { ("A", 2), ("B", 1), ("C", 2) }) Say(rally, "A", "clear", level, from);
+        foreach (var (from, level) in new[] { ("A", 2), ("B", 1), ("C", 2) })
+            Say(rally, "A", "clear", level, from);
         Say(rally, "A", "why", 1, "B");
         rally.Points("A").ShouldBe(6);
     }
@@ -51,9 +63,31 @@ public sealed class RubricTests
     public void Levels_and_voices_that_cannot_be_are_refused()
     {
         var rally = new OnePart(Talk(RubricVoice.Teacher));
-        rally.Refused(new Entry.LevelGiven { Id = rally.Id(), Team = "A", Part = "talk", Criterion = "why", Level = 2, From = "A" }).ShouldBe(["/level", "/from"]);
+        rally
+            .Refused(
+                new Entry.LevelGiven
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "talk",
+                    Criterion = "why",
+                    Level = 2,
+                    From = "A",
+                }
+            )
+            .ShouldBe(["/level", "/from"]);
     }
 
     private static void Say(OnePart rally, string team, string criterion, int level, string from = "") =>
-        rally.Add(new Entry.LevelGiven { Id = rally.Id(), Team = team, Part = "talk", Criterion = criterion, Level = level, From = from });
+        rally.Add(
+            new Entry.LevelGiven
+            {
+                Id = rally.Id(),
+                Team = team,
+                Part = "talk",
+                Criterion = criterion,
+                Level = level,
+                From = from,
+            }
+        );
 }

@@ -10,7 +10,22 @@ public sealed class TallyTests
         Id = "watch",
         Name = "On the way",
         FailurePoints = 0,
-        Counters = [new Counter { Id = "help", Name = "Helped another team", Points = 2 }, new Counter { Id = "spill", Name = "Spilled", Points = 1.5m, Hurts = true }],
+        Counters =
+        [
+            new Counter
+            {
+                Id = "help",
+                Name = "Helped another team",
+                Points = 2,
+            },
+            new Counter
+            {
+                Id = "spill",
+                Name = "Spilled",
+                Points = 1.5m,
+                Hurts = true,
+            },
+        ],
     };
 
     [Theory]
@@ -18,9 +33,33 @@ public sealed class TallyTests
     [InlineData(Wins.Lowest, -1)]
     public void What_helps_helps_and_what_hurts_hurts_whichever_total_wins(Wins wins, decimal total)
     {
-        var rally = new OnePart(new Brief { Title = "A brief", Method = new Method { Parts = [Watch], Wins = wins } });
-        rally.Add(new Entry.Tallied { Id = rally.Id(), Team = "A", Part = "watch", Counter = "help", Count = 2 });
-        rally.Add(new Entry.Tallied { Id = rally.Id(), Team = "A", Part = "watch", Counter = "spill", Count = 2 });
+        var rally = new OnePart(
+            new Brief
+            {
+                Title = "A brief",
+                Method = new Method { Parts = [Watch], Wins = wins },
+            }
+        );
+        rally.Add(
+            new Entry.Tallied
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "watch",
+                Counter = "help",
+                Count = 2,
+            }
+        );
+        rally.Add(
+            new Entry.Tallied
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "watch",
+                Counter = "spill",
+                Count = 2,
+            }
+        );
         rally.Row().Total.ShouldBe(total);
     }
 

@@ -11,8 +11,20 @@ public sealed class TasksTests
         Name = "Harbour",
         Items =
         [
-            new TaskItem { Id = "light", Name = "Light the lamp", Points = 6, FirstTeams = 2 },
-            new TaskItem { Id = "haul", Name = "Haul four pots", Points = 10, Steps = 4 },
+            new TaskItem
+            {
+                Id = "light",
+                Name = "Light the lamp",
+                Points = 6,
+                FirstTeams = 2,
+            },
+            new TaskItem
+            {
+                Id = "haul",
+                Name = "Haul four pots",
+                Points = 10,
+                Steps = 4,
+            },
         ],
         AllDoneBonus = 5,
     };
@@ -40,7 +52,8 @@ public sealed class TasksTests
     public void Only_the_first_teams_get_points_and_a_late_one_still_counts_as_done()
     {
         var rally = new OnePart(Harbour, "A", "B", "C");
-        foreach (var team in new[] { "B", "C", "A" }) rally.Add(Tick(rally, team, "light"));
+        foreach (var team in new[] { "B", "C", "A" })
+            rally.Add(Tick(rally, team, "light"));
         rally.Add(Tick(rally, "A", "haul"));
         rally.Points("B").ShouldBe(6);
         rally.Points("C").ShouldBe(6);
@@ -51,7 +64,8 @@ public sealed class TasksTests
     public void A_judge_may_overrule_who_was_among_the_first()
     {
         var rally = new OnePart(Harbour, "A", "B", "C");
-        foreach (var team in new[] { "B", "C", "A" }) rally.Add(Tick(rally, team, "light"));
+        foreach (var team in new[] { "B", "C", "A" })
+            rally.Add(Tick(rally, team, "light"));
         rally.Add(Tick(rally, "A", "light") with { AmongFirst = true });
         rally.Points("A").ShouldBe(6);
         rally.Points("C").ShouldBe(0);
@@ -60,7 +74,14 @@ public sealed class TasksTests
     [Fact]
     public void A_slot_once_taken_stays_taken()
     {
-        var rally = new OnePart(Harbour with { Items = [Harbour.Items[0] with { FirstTeams = 1, Steps = 2 }] }, "A", "B");
+        var rally = new OnePart(
+            Harbour with
+            {
+                Items = [Harbour.Items[0] with { FirstTeams = 1, Steps = 2 }],
+            },
+            "A",
+            "B"
+        );
         rally.Add(Tick(rally, "A", "light"));
         rally.Add(Tick(rally, "B", "light"));
         rally.Add(Tick(rally, "A", "light", 1));
@@ -74,10 +95,34 @@ public sealed class TasksTests
     public void Time_points_count_completed_units_unless_stated(bool exact, decimal points)
     {
         // 2:00 less 1:08.9 leaves 51.1 s: ten completed units of 5 s.
-        var rally = new OnePart(new Part.Tasks { Id = "t", Name = "T", Items = [new TaskItem { Id = "a", Name = "A", Points = 0 }], TimePoints = new TimePoints(120, 5, 1, exact) });
+        var rally = new OnePart(
+            new Part.Tasks
+            {
+                Id = "t",
+                Name = "T",
+                Items =
+                [
+                    new TaskItem
+                    {
+                        Id = "a",
+                        Name = "A",
+                        Points = 0,
+                    },
+                ],
+                TimePoints = new TimePoints(120, 5, 1, exact),
+            }
+        );
         rally.Add(Tick(rally, "A", "a") with { Part = "t" });
         rally.Row().Status.ShouldBe(StandingStatus.Unfinished);
-        rally.Add(new Entry.TasksTimed { Id = rally.Id(), Team = "A", Part = "t", Time = new Reading { Measure = "t", Typed = "1:08.9" } });
+        rally.Add(
+            new Entry.TasksTimed
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "t",
+                Time = new Reading { Measure = "t", Typed = "1:08.9" },
+            }
+        );
         rally.Points().ShouldBe(points);
     }
 
@@ -91,19 +136,86 @@ public sealed class TasksTests
     }
 
     private static Entry.TaskTicked Tick(OnePart rally, string team, string task, int? steps = null) =>
-        new() { Id = rally.Id(), Team = team, Part = "harbour", Task = task, Steps = steps };
+        new()
+        {
+            Id = rally.Id(),
+            Team = team,
+            Part = "harbour",
+            Task = task,
+            Steps = steps,
+        };
 
     [Fact]
     public void Where_the_devices_clocks_say_another_order_that_is_shown_and_the_teacher_may_rule()
     {
-        var rally = new OnePart(new Part.Tasks { Id = "tasks", Name = "Tasks", Items = [new() { Id = "lamp", Name = "Lamp", Points = 6, FirstTeams = 1 }] }, "A", "B");
+        var rally = new OnePart(
+            new Part.Tasks
+            {
+                Id = "tasks",
+                Name = "Tasks",
+                Items =
+                [
+                    new()
+                    {
+                        Id = "lamp",
+                        Name = "Lamp",
+                        Points = 6,
+                        FirstTeams = 1,
+                    },
+                ],
+            },
+            "A",
+            "B"
+        );
         var nine = new DateTimeOffset(2026, 11, 26, 9, 0, 0, TimeSpan.Zero);
-        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "A", Part = "tasks", Task = "lamp", At = nine.AddSeconds(10), DeviceAt = nine.AddSeconds(9) });
-        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "B", Part = "tasks", Task = "lamp", At = nine.AddSeconds(20), DeviceAt = nine.AddSeconds(1) });
+        rally.Add(
+            new Entry.TaskTicked
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "tasks",
+                Task = "lamp",
+                At = nine.AddSeconds(10),
+                DeviceAt = nine.AddSeconds(9),
+            }
+        );
+        rally.Add(
+            new Entry.TaskTicked
+            {
+                Id = rally.Id(),
+                Team = "B",
+                Part = "tasks",
+                Task = "lamp",
+                At = nine.AddSeconds(20),
+                DeviceAt = nine.AddSeconds(1),
+            }
+        );
         (rally.Points("A"), rally.Points("B")).ShouldBe((6, 0));
-        rally.Row("A").Why[0].Sentence.ShouldBe("Lamp: 6 points. By the clocks of the devices it was later than another; the order in which it arrived decides, unless you rule otherwise.");
-        rally.Row("B").Why[0].Sentence.ShouldBe("Lamp: done, after the first 1 had its points. By the clocks of the devices it was earlier than another; the order in which it arrived decides, unless you rule otherwise.");
-        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "B", Part = "tasks", Task = "lamp", AmongFirst = true, At = nine.AddSeconds(30) });
+        rally
+            .Row("A")
+            .Why[0]
+            .Sentence.ShouldBe(
+                "Lamp: 6 points. By the clocks of the devices it was later than another; the order in "
+                    + "which it arrived decides, unless you rule otherwise."
+            );
+        rally
+            .Row("B")
+            .Why[0]
+            .Sentence.ShouldBe(
+                "Lamp: done, after the first 1 had its points. By the clocks of the devices it was earlier "
+                    + "than another; the order in which it arrived decides, unless you rule otherwise."
+            );
+        rally.Add(
+            new Entry.TaskTicked
+            {
+                Id = rally.Id(),
+                Team = "B",
+                Part = "tasks",
+                Task = "lamp",
+                AmongFirst = true,
+                At = nine.AddSeconds(30),
+            }
+        );
         rally.Points("B").ShouldBe(6);
         rally.Row("B").Why[0].Sentence.ShouldBe("Lamp: 6 points.");
     }

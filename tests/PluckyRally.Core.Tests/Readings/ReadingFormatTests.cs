@@ -10,15 +10,68 @@ public sealed class ReadingFormatTests
     [
         Sample.Height(),
         Sample.Height(0.5m),
-        new() { Id = "span", Kind = MeasureKind.Length, Unit = "in", Step = 0.25m },
-        new() { Id = "span", Kind = MeasureKind.Length, Unit = "ft", Step = 0.0625m },
-        new() { Id = "time", Kind = MeasureKind.Duration, Unit = "s", Step = 0.1m },
-        new() { Id = "time", Kind = MeasureKind.Duration, Unit = "min", Step = 1 },
-        new() { Id = "mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m },
-        new() { Id = "beads", Kind = MeasureKind.Count, Unit = "beads" },
-        new() { Id = "cost", Kind = MeasureKind.Money, Unit = "$", Step = 0.01m },
-        new() { Id = "share", Kind = MeasureKind.Percent, Unit = "%", Step = 1 },
-        new() { Id = "drift", Kind = MeasureKind.Number, Step = 0.01m, Negative = true },
+        new()
+        {
+            Id = "span",
+            Kind = MeasureKind.Length,
+            Unit = "in",
+            Step = 0.25m,
+        },
+        new()
+        {
+            Id = "span",
+            Kind = MeasureKind.Length,
+            Unit = "ft",
+            Step = 0.0625m,
+        },
+        new()
+        {
+            Id = "time",
+            Kind = MeasureKind.Duration,
+            Unit = "s",
+            Step = 0.1m,
+        },
+        new()
+        {
+            Id = "time",
+            Kind = MeasureKind.Duration,
+            Unit = "min",
+            Step = 1,
+        },
+        new()
+        {
+            Id = "mass",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Step = 0.1m,
+        },
+        new()
+        {
+            Id = "beads",
+            Kind = MeasureKind.Count,
+            Unit = "beads",
+        },
+        new()
+        {
+            Id = "cost",
+            Kind = MeasureKind.Money,
+            Unit = "$",
+            Step = 0.01m,
+        },
+        new()
+        {
+            Id = "share",
+            Kind = MeasureKind.Percent,
+            Unit = "%",
+            Step = 1,
+        },
+        new()
+        {
+            Id = "drift",
+            Kind = MeasureKind.Number,
+            Step = 0.01m,
+            Negative = true,
+        },
     ];
 
     [Theory]
@@ -44,12 +97,15 @@ public sealed class ReadingFormatTests
 
     [Fact]
     public void What_is_shown_is_read_back_as_the_same_value() =>
-        Gen.Select(Gen.Int[0, Measures.Length - 1], Gen.Int[-20000, 20000]).Sample((at, steps) =>
-        {
-            var measure = Measures[at];
-            var value = measure.Step * (measure.Negative ? steps : Math.Abs(steps));
-            Sample.Parse(ReadingFormat.Value(value, measure), measure).Value.ShouldBe(value);
-        });
+        Gen.Select(Gen.Int[0, Measures.Length - 1], Gen.Int[-20000, 20000])
+            .Sample(
+                (at, steps) =>
+                {
+                    var measure = Measures[at];
+                    var value = measure.Step * (measure.Negative ? steps : Math.Abs(steps));
+                    Sample.Parse(ReadingFormat.Value(value, measure), measure).Value.ShouldBe(value);
+                }
+            );
 
     [Theory]
     [InlineData(0.5, 1, 1)]
@@ -59,10 +115,12 @@ public sealed class ReadingFormatTests
     [InlineData(31.25, 0.1, 31.3)]
     [InlineData(7, 5, 5)]
     [InlineData(-0.04, 0.1, 0)]
-    public void Rounding_goes_half_away_from_zero(decimal value, decimal step, decimal rounded) => Rounding.ToStep(value, step).ShouldBe(rounded);
+    public void Rounding_goes_half_away_from_zero(decimal value, decimal step, decimal rounded) =>
+        Rounding.ToStep(value, step).ShouldBe(rounded);
 
     [Fact]
-    public void A_value_that_rounds_to_zero_has_no_sign() => ReadingFormat.Fixed(Rounding.ToStep(-0.04m, 0.1m), 1).ShouldBe("0.0");
+    public void A_value_that_rounds_to_zero_has_no_sign() =>
+        ReadingFormat.Fixed(Rounding.ToStep(-0.04m, 0.1m), 1).ShouldBe("0.0");
 
     [Theory]
     [InlineData(5, 0)]

@@ -7,10 +7,38 @@ namespace PluckyRally.Core.Tests.Readings;
 public sealed class ReadingParserTests
 {
     private static readonly Measure Centimetres = Sample.Height();
-    private static readonly Measure Feet = new() { Id = "span", Name = "Span", Kind = MeasureKind.Length, Unit = "ft", Step = 0.125m };
-    private static readonly Measure Inches = new() { Id = "span", Name = "Span", Kind = MeasureKind.Length, Unit = "in", Step = 0.25m };
-    private static readonly Measure Seconds = new() { Id = "time", Name = "Time", Kind = MeasureKind.Duration, Unit = "s", Step = 0.1m };
-    private static readonly Measure Grams = new() { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m };
+    private static readonly Measure Feet = new()
+    {
+        Id = "span",
+        Name = "Span",
+        Kind = MeasureKind.Length,
+        Unit = "ft",
+        Step = 0.125m,
+    };
+    private static readonly Measure Inches = new()
+    {
+        Id = "span",
+        Name = "Span",
+        Kind = MeasureKind.Length,
+        Unit = "in",
+        Step = 0.25m,
+    };
+    private static readonly Measure Seconds = new()
+    {
+        Id = "time",
+        Name = "Time",
+        Kind = MeasureKind.Duration,
+        Unit = "s",
+        Step = 0.1m,
+    };
+    private static readonly Measure Grams = new()
+    {
+        Id = "mass",
+        Name = "Mass",
+        Kind = MeasureKind.Mass,
+        Unit = "g",
+        Step = 0.1m,
+    };
 
     [Theory]
     [InlineData("184", 184)]
@@ -39,7 +67,8 @@ public sealed class ReadingParserTests
     [InlineData("45 cm", 17.75)]
     [InlineData("17.8", 17.75)]
     [InlineData("17.875", 18)]
-    public void Inches_go_to_the_nearest_quarter(string typed, decimal value) => Sample.Parse(typed, Inches).Value.ShouldBe(value);
+    public void Inches_go_to_the_nearest_quarter(string typed, decimal value) =>
+        Sample.Parse(typed, Inches).Value.ShouldBe(value);
 
     [Theory]
     [InlineData("95 s", 95)]
@@ -57,7 +86,8 @@ public sealed class ReadingParserTests
     [InlineData("50 cm+", Bound.AtLeast)]
     [InlineData("50-", Bound.AtMost)]
     [InlineData("50 cm -", Bound.AtMost)]
-    public void Bounds(string typed, Bound bound) => Sample.Parse(typed, Centimetres).ShouldBe(new ParsedReading(50, bound));
+    public void Bounds(string typed, Bound bound) =>
+        Sample.Parse(typed, Centimetres).ShouldBe(new ParsedReading(50, bound));
 
     [Theory]
     [InlineData("")]
@@ -88,7 +118,8 @@ public sealed class ReadingParserTests
     [InlineData("1:5")]
     [InlineData("1:02:99")]
     [InlineData("12:60:00")]
-    public void Clocks_that_show_no_time_are_refused(string typed) => ReadingParser.Parse(typed, Seconds).IsOk.ShouldBeFalse();
+    public void Clocks_that_show_no_time_are_refused(string typed) =>
+        ReadingParser.Parse(typed, Seconds).IsOk.ShouldBeFalse();
 
     [Fact]
     public void Below_zero_is_allowed_only_where_the_brief_says_so()
@@ -107,27 +138,38 @@ public sealed class ReadingParserTests
     }
 
     [Fact]
-    public void Counts_are_whole() => ReadingParser.Parse("2.5", Sample.Count("beads")).Problems[0].What.ShouldContain("whole");
+    public void Counts_are_whole() =>
+        ReadingParser.Parse("2.5", Sample.Count("beads")).Problems[0].What.ShouldContain("whole");
 
     [Fact]
     public void Levels_are_the_briefs_own_words()
     {
-        var damage = new Measure { Id = "damage", Name = "Damage", Kind = MeasureKind.Level, Levels = ["whole", "cracked", "broken"] };
+        var damage = new Measure
+        {
+            Id = "damage",
+            Name = "Damage",
+            Kind = MeasureKind.Level,
+            Levels = ["whole", "cracked", "broken"],
+        };
         Sample.Parse("Cracked", damage).Value.ShouldBe(1);
         ReadingParser.Parse("dented", damage).Problems[0].Remedy.ShouldContain("whole, cracked, broken");
     }
 
-    // Mass of each coin: United States Mint, coin specifications (cent 2.500 g since 1982, nickel 5.000 g, dime 2.268 g, quarter 5.670 g).
+    // Mass of each coin: United States Mint, coin specifications (cent 2.500 g since 1982, nickel 5.000 g, dime 2.268
+    // g, quarter 5.670 g).
     [Theory]
     [InlineData("150 cents", 375.0)]
     [InlineData("10 quarters", 56.70)]
     [InlineData("2 nickels + 3 dimes", 16.804)]
     [InlineData("375 g", 375)]
-    public void Coins_weigh_what_the_Mint_says(string typed, decimal grams) => Sample.Parse(typed, Coins).Value.ShouldBe(grams);
+    public void Coins_weigh_what_the_Mint_says(string typed, decimal grams) =>
+        Sample.Parse(typed, Coins).Value.ShouldBe(grams);
 
     [Fact]
     public void Ten_quarters_are_two_ounces() =>
-        Rounding.ToDecimals(Units.Find("g")!.To(Units.Find("oz")!, Sample.Parse("10 quarters", Coins).Value), 2).ShouldBe(2.00m);
+        Rounding
+            .ToDecimals(Units.Find("g")!.To(Units.Find("oz")!, Sample.Parse("10 quarters", Coins).Value), 2)
+            .ShouldBe(2.00m);
 
     [Theory]
     [InlineData("12")]
@@ -135,7 +177,8 @@ public sealed class ReadingParserTests
     [InlineData("12 shell")]
     [InlineData("54 cm")]
     [InlineData("0.54 m")]
-    public void Lengths_can_be_laid_out_in_things_of_known_size(string typed) => Sample.Parse(typed, Shells(4.5m)).Value.ShouldBe(12);
+    public void Lengths_can_be_laid_out_in_things_of_known_size(string typed) =>
+        Sample.Parse(typed, Shells(4.5m)).Value.ShouldBe(12);
 
     [Fact]
     public void Things_of_unknown_size_are_only_counted()
@@ -150,21 +193,57 @@ public sealed class ReadingParserTests
     [InlineData("1.5 m2", 15_000)]
     [InlineData("640 cm²", 640)]
     public void Areas(string typed, decimal value) =>
-        Sample.Parse(typed, new Measure { Id = "sail", Name = "Sail", Kind = MeasureKind.Area, Unit = "cm²", Step = 10 }).Value.ShouldBe(value);
+        Sample
+            .Parse(
+                typed,
+                new Measure
+                {
+                    Id = "sail",
+                    Name = "Sail",
+                    Kind = MeasureKind.Area,
+                    Unit = "cm²",
+                    Step = 10,
+                }
+            )
+            .Value.ShouldBe(value);
 
     [Theory]
     [InlineData("68 °F", 20)]
     [InlineData("20 C", 20)]
     [InlineData("-4", -4)]
     public void Temperatures(string typed, decimal value) =>
-        Sample.Parse(typed, new Measure { Id = "ice", Name = "Ice", Kind = MeasureKind.Temperature, Unit = "°C", Step = 0.5m }).Value.ShouldBe(value);
+        Sample
+            .Parse(
+                typed,
+                new Measure
+                {
+                    Id = "ice",
+                    Name = "Ice",
+                    Kind = MeasureKind.Temperature,
+                    Unit = "°C",
+                    Step = 0.5m,
+                }
+            )
+            .Value.ShouldBe(value);
 
     [Theory]
     [InlineData("$4.50", 4.5)]
     [InlineData("4,50", 4.5)]
     [InlineData("4.50 $", 4.5)]
     public void Money(string typed, decimal value) =>
-        Sample.Parse(typed, new Measure { Id = "cost", Name = "Cost", Kind = MeasureKind.Money, Unit = "$", Step = 0.01m }).Value.ShouldBe(value);
+        Sample
+            .Parse(
+                typed,
+                new Measure
+                {
+                    Id = "cost",
+                    Name = "Cost",
+                    Kind = MeasureKind.Money,
+                    Unit = "$",
+                    Step = 0.01m,
+                }
+            )
+            .Value.ShouldBe(value);
 
     [Fact]
     public void A_bare_number_is_in_the_unit_that_the_field_shows_and_weights_are_weights_only_when_they_say_so()
@@ -192,14 +271,19 @@ public sealed class ReadingParserTests
     [InlineData("2 cent rolls", 250)]
     [InlineData("2 rolls of cents + 10 g", 260)]
     public void Rolls_and_loose_pieces_together_make_a_count(string typed, double grams) =>
-        Sample.Parse(typed, Coins with { Weights = [Coins.Weights[0] with { Roll = 50 }, Coins.Weights[1]] }).Value.ShouldBe((decimal)grams);
+        Sample
+            .Parse(typed, Coins with { Weights = [Coins.Weights[0] with { Roll = 50 }, Coins.Weights[1]] })
+            .Value.ShouldBe((decimal)grams);
 
     [Theory]
     [InlineData("2 rolls of dimes", "does not say of what the rolls are")]
     [InlineData("1.5 rolls", "whole pieces")]
     [InlineData("3 shells", "“shells” is none of the weights of this test.")]
     public void Rolls_that_are_not_there_are_refused(string typed, string what) =>
-        ReadingParser.Parse(typed, Coins with { Weights = [Coins.Weights[0] with { Roll = 50 }, Coins.Weights[1]] }).Problems[0].What.ShouldContain(what);
+        ReadingParser
+            .Parse(typed, Coins with { Weights = [Coins.Weights[0] with { Roll = 50 }, Coins.Weights[1]] })
+            .Problems[0]
+            .What.ShouldContain(what);
 
     [Fact]
     public void A_calibrated_weight_has_the_mass_of_the_heap_divided_by_its_count()
@@ -212,28 +296,41 @@ public sealed class ReadingParserTests
     }
 
     [Fact]
-    public void No_string_makes_the_parser_throw() => Gen.String.Sample(typed =>
-    {
-        foreach (var measure in new[] { Centimetres, Feet, Seconds, Grams, Coins }) ReadingParser.Parse(typed, measure).ShouldNotBeNull();
-    });
+    public void No_string_makes_the_parser_throw() =>
+        Gen.String.Sample(typed =>
+        {
+            foreach (var measure in new[] { Centimetres, Feet, Seconds, Grams, Coins })
+                ReadingParser.Parse(typed, measure).ShouldNotBeNull();
+        });
 
     [Fact]
     public void No_string_of_the_signs_of_readings_makes_the_parser_throw() =>
-        Gen.String[Gen.Char["0123456789.,:+-/'\" cmftings½"], 0, 20].Sample(typed =>
+        Gen.String[Gen.Char["0123456789.,:+-/'\" cmftings½"], 0, 20]
+            .Sample(typed =>
+            {
+                foreach (var measure in new[] { Centimetres, Feet, Inches, Seconds, Coins })
+                    ReadingParser.Parse(typed, measure).ShouldNotBeNull();
+            });
+
+    private static Measure Shells(decimal? centimetres) =>
+        new()
         {
-            foreach (var measure in new[] { Centimetres, Feet, Inches, Seconds, Coins }) ReadingParser.Parse(typed, measure).ShouldNotBeNull();
-        });
+            Id = "long",
+            Name = "Long",
+            Kind = MeasureKind.Length,
+            Unit = "shells",
+            LaidOut = new LaidOut("shells", centimetres),
+        };
 
-    private static Measure Shells(decimal? centimetres) => new() { Id = "long", Name = "Long", Kind = MeasureKind.Length, Unit = "shells", LaidOut = new LaidOut("shells", centimetres) };
-
-    private static Measure Coins => Grams with
-    {
-        Weights =
-        [
-            new Weight { Name = "cent", Grams = 2.5m },
-            new Weight { Name = "nickel", Grams = 5m },
-            new Weight { Name = "dime", Grams = 2.268m },
-            new Weight { Name = "quarter", Grams = 5.67m },
-        ],
-    };
+    private static Measure Coins =>
+        Grams with
+        {
+            Weights =
+            [
+                new Weight { Name = "cent", Grams = 2.5m },
+                new Weight { Name = "nickel", Grams = 5m },
+                new Weight { Name = "dime", Grams = 2.268m },
+                new Weight { Name = "quarter", Grams = 5.67m },
+            ],
+        };
 }

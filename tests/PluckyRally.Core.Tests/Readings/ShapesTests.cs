@@ -3,10 +3,19 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Readings;
 
-/// <summary>Areas of shapes, against the formulas of school geometry (common practice, no source; π as in ISO 80000-2).</summary>
+/// <summary>
+/// Areas of shapes, against the formulas of school geometry (common practice, no source; π as in ISO 80000-2).
+/// </summary>
 public sealed class ShapesTests
 {
-    private static readonly Measure Sail = new() { Id = "sail", Name = "Sail", Kind = MeasureKind.Area, Unit = "cm²", Step = 0.01m };
+    private static readonly Measure Sail = new()
+    {
+        Id = "sail",
+        Name = "Sail",
+        Kind = MeasureKind.Area,
+        Unit = "cm²",
+        Step = 0.01m,
+    };
 
     [Theory]
     [InlineData("rectangle 12 x 6", 72)]
@@ -23,7 +32,8 @@ public sealed class ShapesTests
     [InlineData("72", 72)]
     [InlineData("72 cm2", 72)]
     [InlineData("0.5 m²", 5000)]
-    public void Are_added_up(string typed, decimal area) => ReadingParser.Parse(typed, Sail).OrThrow().ShouldBe(new(area, Bound.Exact));
+    public void Are_added_up(string typed, decimal area) =>
+        ReadingParser.Parse(typed, Sail).OrThrow().ShouldBe(new(area, Bound.Exact));
 
     [Theory]
     [InlineData("rectangle 12", "A rectangle takes 2 lengths: its length and its width.")]
@@ -43,8 +53,21 @@ public sealed class ShapesTests
     public void Are_shown_one_by_one_in_the_reasons()
     {
         var rally = new Happening(Sample.Brief([Sail], [Sample.Part("sail", new Curve.Rate(1))]), "A");
-        rally.Keep(new Entry.TrialRecorded { Id = rally.NextId(), Team = "a", Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "sail", Typed = "rectangle 12 x 6 + circle 10 - triangle 4 x 3" }] });
-        rally.Standing("A").Why.Single(w => w.Kind == TraceKind.Attempt).Sentence
-            .ShouldBe("Attempt 1: 144.54 cm². Sail: rectangle 12 × 6 = 72 cm², circle π × (10 ÷ 2)² = 78.54 cm², triangle taken off: 4 × 3 ÷ 2 = 6 cm².");
+        rally.Keep(
+            new Entry.TrialRecorded
+            {
+                Id = rally.NextId(),
+                Team = "a",
+                Outcome = TrialOutcome.Counted,
+                Readings = [new() { Measure = "sail", Typed = "rectangle 12 x 6 + circle 10 - triangle 4 x 3" }],
+            }
+        );
+        rally
+            .Standing("A")
+            .Why.Single(w => w.Kind == TraceKind.Attempt)
+            .Sentence.ShouldBe(
+                "Attempt 1: 144.54 cm². Sail: rectangle 12 × 6 = 72 cm², circle π × (10 ÷ 2)² = 78.54 cm², "
+                    + "triangle taken off: 4 × 3 ÷ 2 = 6 cm²."
+            );
     }
 }

@@ -9,7 +9,10 @@ public sealed class UnitsTests
     public static TheoryData<string, string, decimal, bool> Factors()
     {
         var data = new TheoryData<string, string, decimal, bool>();
-        foreach (var line in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "references", "nist-sp811-factors.csv")).Where(l => !l.StartsWith('#')))
+        foreach (
+            var line in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "references", "nist-sp811-factors.csv"))
+                .Where(l => !l.StartsWith('#'))
+        )
         {
             var cells = line.Split(',');
             data.Add(cells[0], cells[1], decimal.Parse(cells[2], CultureInfo.InvariantCulture), cells[3] == "yes");
@@ -23,8 +26,10 @@ public sealed class UnitsTests
     public void Factors_are_those_of_NIST_SP_811(string from, string to, decimal factor, bool exact)
     {
         var (one, other) = (Units.Find(from)!, Units.Find(to)!);
-        if (exact) one.To(other, 1).ShouldBe(factor);
-        else one.To(other, 1).ShouldBe(factor, 1e-14m);
+        if (exact)
+            one.To(other, 1).ShouldBe(factor);
+        else
+            one.To(other, 1).ShouldBe(factor, 1e-14m);
         other.To(one, factor).ShouldBe(1, 1e-13m);
     }
 

@@ -18,29 +18,53 @@ public sealed class RememberedTests
     }
 
     [Fact]
-    public void Too_few_readings_tell_nothing() => Inputs(Heights(10, 50)).Single(i => i.Handle == "height").From.ShouldBe("what the brief expects");
+    public void Too_few_readings_tell_nothing() =>
+        Inputs(Heights(10, 50)).Single(i => i.Handle == "height").From.ShouldBe("what the brief expects");
 
     /// <summary>One attempt of six failed, and one team of six missed the rule.</summary>
     [Fact]
     public void Failed_attempts_and_missed_rules_are_counted()
     {
-        var happening = Heights(10, 20, 30, 40, 50).Fails("t6").Checks("t1", false).Checks("t2", true).Checks("t3", true).Checks("t4", true).Checks("t5", true).Checks("t6", true);
+        var happening = Heights(10, 20, 30, 40, 50)
+            .Fails("t6")
+            .Checks("t1", false)
+            .Checks("t2", true)
+            .Checks("t3", true)
+            .Checks("t4", true)
+            .Checks("t5", true)
+            .Checks("t6", true);
         var inputs = Inputs(happening);
         inputs.Single(i => i.Handle == "/trials/failed").InAHundred.ShouldBe(17);
         inputs.Single(i => i.Handle == "/rules/stand").InAHundred.ShouldBe(17);
         inputs.Single(i => i.Handle == "/rules/stand").From.ShouldBe("6 times in “A class”");
     }
 
-    /// <summary>The rallies of the demo have recordings of relays, sorts, orders, tasks, levels and purchases.</summary>
+    /// <summary>
+    /// The rallies of the demo have recordings of relays, sorts, orders, tasks, levels and purchases.
+    /// </summary>
     [Fact]
     public void Every_sort_of_part_tells_what_came_of_it()
     {
         var brief = EveryKind.Brief();
-        var rehearsal = Core.Rehearsal.Of(Sample.Ready(brief), new() { Teams = 6, Alike = 0 }, ThingsRemembered.Nothing).OrThrow();
+        var rehearsal = Core
+            .Rehearsal.Of(Sample.Ready(brief), new() { Teams = 6, Alike = 0 }, ThingsRemembered.Nothing)
+            .OrThrow();
         var played = rehearsal.Classes.Play(0, 0);
-        var opened = OpenedRally.Open(new Rally { Name = "A class", Edition = new Edition { Brief = brief }, Teams = [.. rehearsal.Classes.Teams], Entries = [.. played.Log] }).OrThrow();
+        var opened = OpenedRally
+            .Open(
+                new Rally
+                {
+                    Name = "A class",
+                    Edition = new Edition { Brief = brief },
+                    Teams = [.. rehearsal.Classes.Teams],
+                    Entries = [.. played.Log],
+                }
+            )
+            .OrThrow();
         var told = ThingsRemembered.Of([opened]);
-        foreach (var thing in rehearsal.Classes.Things.Where(t => !t.Handle.StartsWith("/timing", StringComparison.Ordinal)))
+        foreach (
+            var thing in rehearsal.Classes.Things.Where(t => !t.Handle.StartsWith("/timing", StringComparison.Ordinal))
+        )
             told.Tell(thing).From.ShouldEndWith("times in “A class”", Case.Sensitive, thing.Name);
     }
 
@@ -49,17 +73,38 @@ public sealed class RememberedTests
     public void What_was_read_in_another_unit_is_passed_over()
     {
         var happening = Heights(10, 20, 30, 40, 150);
-        var inches = happening.Brief with { Measures = [happening.Brief.Measures[0] with { Unit = "in", Expected = new(8, 32) }] };
-        RehearsedThings.Of(Sample.Ready(inches), ThingsRemembered.Of([happening.Opened])).Single(t => t.Handle == "height").From.ShouldBe("what the brief expects");
-        BriefMemory.Of(inches, [(Guid.NewGuid(), happening.Opened)]).Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
+        var inches = happening.Brief with
+        {
+            Measures = [happening.Brief.Measures[0] with { Unit = "in", Expected = new(8, 32) }],
+        };
+        RehearsedThings
+            .Of(Sample.Ready(inches), ThingsRemembered.Of([happening.Opened]))
+            .Single(t => t.Handle == "height")
+            .From.ShouldBe("what the brief expects");
+        BriefMemory
+            .Of(inches, [(Guid.NewGuid(), happening.Opened)])
+            .Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
     }
 
-    /// <summary>Of the demo, a class in the middle of its lesson: what the clock has run through took as long as it did.</summary>
+    /// <summary>
+    /// Of the demo, a class in the middle of its lesson: what the clock has run through took as long as it did.
+    /// </summary>
     [Fact]
     public void The_clock_of_an_earlier_class_tells_how_long_things_take()
     {
-        var opened = OpenedRally.Open(DocumentReader.Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "class-5-today.rally.json"))).OrThrow().Value).OrThrow();
-        var took = opened.In(1).Compiled.Brief.Timing.Phases.Select(p => ThingsRemembered.Of([opened]).Took(p)).OfType<decimal>().ToList();
+        var opened = OpenedRally
+            .Open(
+                DocumentReader
+                    .Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", "class-5-today.rally.json")))
+                    .OrThrow()
+                    .Value
+            )
+            .OrThrow();
+        var took = opened
+            .In(1)
+            .Compiled.Brief.Timing.Phases.Select(p => ThingsRemembered.Of([opened]).Took(p))
+            .OfType<decimal>()
+            .ToList();
         took.ShouldNotBeEmpty();
         took.ShouldAllBe(t => t > 0.1m && t < 60);
     }
@@ -82,15 +127,26 @@ public sealed class RememberedTests
     {
         var happening = Heights(10, 20, 30, 40, 150);
         var brief = happening.Opened.Rally.Edition.Brief;
-        var offer = BriefMemory.Of(brief, [(Guid.NewGuid(), happening.Opened)]).Offers.Single(o => o.Fix.Label == "Expect 10 cm to 150 cm");
+        var offer = BriefMemory
+            .Of(brief, [(Guid.NewGuid(), happening.Opened)])
+            .Offers.Single(o => o.Fix.Label == "Expect 10 cm to 150 cm");
         brief.Measures[0].Expected.ShouldBe(new(20, 80));
         var learnt = Changes.Apply(brief, offer.Fix.Changes).OrThrow().Value;
         learnt.Measures[0].Expected.ShouldBe(new(10, 150));
-        BriefMemory.Of(learnt, [(Guid.NewGuid(), happening.Opened)]).Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
+        BriefMemory
+            .Of(learnt, [(Guid.NewGuid(), happening.Opened)])
+            .Offers.ShouldNotContain(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
     }
 
     [Fact]
-    public void A_range_in_which_all_lie_is_left_as_it_is() => ExpectedAndCame.Of(Heights(25, 30, 50, 60, 75).Opened).Single(e => e.Name == "Height").ShouldSatisfyAllConditions(e => e.Learn.ShouldBeNull(), e => e.Says.ShouldBe("As expected, the middle one 50 cm."));
+    public void A_range_in_which_all_lie_is_left_as_it_is() =>
+        ExpectedAndCame
+            .Of(Heights(25, 30, 50, 60, 75).Opened)
+            .Single(e => e.Name == "Height")
+            .ShouldSatisfyAllConditions(
+                e => e.Learn.ShouldBeNull(),
+                e => e.Says.ShouldBe("As expected, the middle one 50 cm.")
+            );
 
     [Fact]
     public void Where_less_is_better_the_low_end_stays_the_weaker_one()
@@ -98,17 +154,26 @@ public sealed class RememberedTests
         var happening = Heights(10, 20, 30, 40, 150);
         var brief = happening.Opened.Rally.Edition.Brief;
         var turned = brief with { Measures = [brief.Measures[0] with { Expected = new(80, 20) }] };
-        var offer = BriefMemory.Of(turned, [(Guid.NewGuid(), happening.Opened)]).Offers.Single(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
+        var offer = BriefMemory
+            .Of(turned, [(Guid.NewGuid(), happening.Opened)])
+            .Offers.Single(o => o.Fix.Label.StartsWith("Expect", StringComparison.Ordinal));
         Changes.Apply(turned, offer.Fix.Changes).OrThrow().Value.Measures[0].Expected.ShouldBe(new(150, 10));
     }
 
-    private static IReadOnlyList<RehearsalInput> Inputs(Played played) => [.. RehearsedThings.Of(Sample.Ready(played.Brief), ThingsRemembered.Of([played.Opened])).Select(t => t.Shown)];
+    private static IReadOnlyList<RehearsalInput> Inputs(Played played) =>
+        [.. RehearsedThings.Of(Sample.Ready(played.Brief), ThingsRemembered.Of([played.Opened])).Select(t => t.Shown)];
 
     private static Played Heights(params int[] heights)
     {
-        var brief = Sample.Brief([Sample.Height() with { Expected = new(20, 80) }], [Sample.Part("height")], 1, [Sample.Inspection("stand", new Consequence.NoteOnly())]);
+        var brief = Sample.Brief(
+            [Sample.Height() with { Expected = new(20, 80) }],
+            [Sample.Part("height")],
+            1,
+            [Sample.Inspection("stand", new Consequence.NoteOnly())]
+        );
         var played = new Played(brief);
-        for (var i = 0; i < heights.Length; i++) played.Reads($"t{i + 1}", heights[i]);
+        for (var i = 0; i < heights.Length; i++)
+            played.Reads($"t{i + 1}", heights[i]);
         return played;
     }
 
@@ -119,13 +184,52 @@ public sealed class RememberedTests
 
         public Brief Brief => brief;
 
-        public OpenedRally Opened => OpenedRally.Open(new Rally { Name = "A class", Edition = new Edition { Brief = brief }, Teams = [.. Enumerable.Range(1, 6).Select(i => new Team { Id = $"t{i}", Name = $"Team {i}" })], Entries = [.. _log] }).OrThrow();
+        public OpenedRally Opened =>
+            OpenedRally
+                .Open(
+                    new Rally
+                    {
+                        Name = "A class",
+                        Edition = new Edition { Brief = brief },
+                        Teams = [.. Enumerable.Range(1, 6).Select(i => new Team { Id = $"t{i}", Name = $"Team {i}" })],
+                        Entries = [.. _log],
+                    }
+                )
+                .OrThrow();
 
-        public Played Reads(string team, int height) => Add(new Entry.TrialRecorded { Id = Next(), Team = team, Attempt = 1, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = $"{height}" }] });
+        public Played Reads(string team, int height) =>
+            Add(
+                new Entry.TrialRecorded
+                {
+                    Id = Next(),
+                    Team = team,
+                    Attempt = 1,
+                    Outcome = TrialOutcome.Counted,
+                    Readings = [new() { Measure = "height", Typed = $"{height}" }],
+                }
+            );
 
-        public Played Fails(string team) => Add(new Entry.TrialRecorded { Id = Next(), Team = team, Attempt = 1, Outcome = TrialOutcome.Failed });
+        public Played Fails(string team) =>
+            Add(
+                new Entry.TrialRecorded
+                {
+                    Id = Next(),
+                    Team = team,
+                    Attempt = 1,
+                    Outcome = TrialOutcome.Failed,
+                }
+            );
 
-        public Played Checks(string team, bool met) => Add(new Entry.RuleChecked { Id = Next(), Team = team, Rule = "stand", Met = met });
+        public Played Checks(string team, bool met) =>
+            Add(
+                new Entry.RuleChecked
+                {
+                    Id = Next(),
+                    Team = team,
+                    Rule = "stand",
+                    Met = met,
+                }
+            );
 
         private Guid Next() => new(_log.Count + 1, 0, 7, new byte[8]);
 

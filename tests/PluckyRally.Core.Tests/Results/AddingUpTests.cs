@@ -5,7 +5,10 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>Every total is added up again from the facts that it is explained by: steps, curve, clamp, weight, bonuses, deductions, floor.</summary>
+/// <summary>
+/// Every total is added up again from the facts that it is explained by: steps, curve, clamp, weight, bonuses,
+/// deductions, floor.
+/// </summary>
 public sealed class AddingUpTests
 {
     [Fact]
@@ -14,22 +17,49 @@ public sealed class AddingUpTests
         var results = 0;
         for (var seed = 1; seed <= 300; seed++)
         {
-            if (RandomRally.Draw(seed) is { } rally) results += AddsUp(OpenedRally.Open(rally).OrThrow(), $"seed {seed}");
+            if (RandomRally.Draw(seed) is { } rally)
+                results += AddsUp(OpenedRally.Open(rally).OrThrow(), $"seed {seed}");
         }
 
         results.ShouldBeGreaterThan(300);
     }
 
-    public static TheoryData<string> Demo => new(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal));
+    public static TheoryData<string> Demo =>
+        new(
+            Directory
+                .GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json")
+                .Select(f => Path.GetFileName(f)!)
+                .Order(StringComparer.Ordinal)
+        );
 
-    private static readonly string[] DemoPlayed = ["class-4-shingle.rally.json", "class-5-today.rally.json", "class-6-hoist.rally.json", "class-7-hoist.rally.json", "class-8-hoist.rally.json"];
+    private static readonly string[] DemoPlayed =
+    [
+        "class-4-shingle.rally.json",
+        "class-5-today.rally.json",
+        "class-6-hoist.rally.json",
+        "class-7-hoist.rally.json",
+        "class-8-hoist.rally.json",
+    ];
 
     [Theory]
     [MemberData(nameof(Demo))]
     public void The_demos_rallies_add_up(string file)
     {
-        var results = AddsUp(OpenedRally.Open(DocumentReader.Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file))).OrThrow().Value).OrThrow(), file);
-        (results > 0).ShouldBe(DemoPlayed.Contains(file), "nothing was recorded in those rallies whose lesson is still to come");
+        var results = AddsUp(
+            OpenedRally
+                .Open(
+                    DocumentReader
+                        .Rally(File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file)))
+                        .OrThrow()
+                        .Value
+                )
+                .OrThrow(),
+            file
+        );
+        (results > 0).ShouldBe(
+            DemoPlayed.Contains(file),
+            "nothing was recorded in those rallies whose lesson is still to come"
+        );
     }
 
     [Fact]
@@ -38,9 +68,18 @@ public sealed class AddingUpTests
         var compiled = Sample.Ready(EveryKind.Brief());
         var (teams, log) = EveryKind.Play(compiled);
         var results = Scorer.Results(RunRound.Alike(compiled, teams, 1), log);
-        foreach (var result in results) AddsUp(compiled, result, result.Team.Name);
-        results.ShouldAllBe(r => r.Parts.All(p => p.Points != null) && r.Design.Bonuses.Count + r.Design.Deductions.Count > 0);
-        results.SelectMany(r => r.Parts).SelectMany(p => p.Value.Steps).Select(s => s.GetType()).Distinct().Count().ShouldBeGreaterThan(12);
+        foreach (var result in results)
+            AddsUp(compiled, result, result.Team.Name);
+        results.ShouldAllBe(r =>
+            r.Parts.All(p => p.Points != null) && r.Design.Bonuses.Count + r.Design.Deductions.Count > 0
+        );
+        results
+            .SelectMany(r => r.Parts)
+            .SelectMany(p => p.Value.Steps)
+            .Select(s => s.GetType())
+            .Distinct()
+            .Count()
+            .ShouldBeGreaterThan(12);
     }
 
     private static int AddsUp(OpenedRally opened, string which)
@@ -64,21 +103,33 @@ public sealed class AddingUpTests
         foreach (var part in result.Parts)
         {
             var at = $"{which}, {part.Plan.Part.Name}";
-            if (part.Value is { State: PartState.Scored, Steps.Count: > 0 }) part.Value.Steps.Sum(s => s.Adds).ShouldBe(part.Value.Value.Number, at);
-            if (part.Points is null) continue;
+            if (part.Value is { State: PartState.Scored, Steps.Count: > 0 })
+                part.Value.Steps.Sum(s => s.Adds).ShouldBe(part.Value.Value.Number, at);
+            if (part.Points is null)
+                continue;
             var before = part.Curve + part.Value.Extra;
-            if (part.State == PartState.Scored) before = Math.Max(part.Plan.Part.Floor ?? decimal.MinValue, Math.Min(part.Plan.Part.Cap ?? decimal.MaxValue, before));
+            if (part.State == PartState.Scored)
+                before = Math.Max(
+                    part.Plan.Part.Floor ?? decimal.MinValue,
+                    Math.Min(part.Plan.Part.Cap ?? decimal.MaxValue, before)
+                );
             part.Clamped.ShouldBe(before, at);
             part.Points.ShouldBe(Nearest(before * part.Plan.Part.Weight, method.Precision), at);
         }
 
-        if (result.Total is not { } total) return;
+        if (result.Total is not { } total)
+            return;
         var sign = method.Wins == Wins.Highest ? 1 : -1;
-        var sum = result.Parts.Sum(p => p.Points!.Value) + (sign * (result.Design.Bonuses.Sum(b => b.Points) - result.Design.Deductions.Sum(d => d.Points)));
+        var sum =
+            result.Parts.Sum(p => p.Points!.Value)
+            + (sign * (result.Design.Bonuses.Sum(b => b.Points) - result.Design.Deductions.Sum(d => d.Points)));
         total.ShouldBe(Math.Max(method.Floor ?? sum, sum), which);
 
         // What the slip shows is what was added.
-        var shown = TraceWords.Write(compiled, result).Where(s => s.Kind is TraceKind.Points or TraceKind.Bonus or TraceKind.Deduction).Sum(s => s.Amount!.Value);
+        var shown = TraceWords
+            .Write(compiled, result)
+            .Where(s => s.Kind is TraceKind.Points or TraceKind.Bonus or TraceKind.Deduction)
+            .Sum(s => s.Amount!.Value);
         shown.ShouldBe(sum, which);
     }
 

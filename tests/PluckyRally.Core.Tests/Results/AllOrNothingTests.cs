@@ -3,12 +3,36 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>A brief without points or without places: what was met, what was set out for, and nobody who wins.</summary>
+/// <summary>
+/// A brief without points or without places: what was met, what was set out for, and nobody who wins.
+/// </summary>
 public sealed class AllOrNothingTests
 {
-    private static readonly Brief Brief = Sample.Brief([Sample.Height()], [], rules: [Sample.Inspection("float", new Consequence.DoesNotPlace()), Sample.Inspection("carry", new Consequence.NoteOnly())]) with
+    private static readonly Brief Brief = Sample.Brief(
+        [Sample.Height()],
+        [],
+        rules:
+        [
+            Sample.Inspection("float", new Consequence.DoesNotPlace()),
+            Sample.Inspection("carry", new Consequence.NoteOnly()),
+        ]
+    ) with
     {
-        Method = new Method { Ranking = false, Targets = [new() { Id = "beat", Name = "Height to beat", Value = "height", Better = Better.More, Amount = "30 cm" }] },
+        Method = new Method
+        {
+            Ranking = false,
+            Targets =
+            [
+                new()
+                {
+                    Id = "beat",
+                    Name = "Height to beat",
+                    Value = "height",
+                    Better = Better.More,
+                    Amount = "30 cm",
+                },
+            ],
+        },
     };
 
     [Fact]
@@ -23,24 +47,56 @@ public sealed class AllOrNothingTests
         }
 
         var standings = rally.Standings();
-        (standings.Ranking, standings.WinsText).ShouldBe((false, "Nobody wins or loses: each team looks at its own result."));
-        standings.Rows.Select(r => $"{r.Name} {r.Status} {r.PlaceText}{r.TotalText}").ShouldBe(["Terns Placed ", "Whelks Placed "], "in the teams' own order, without place and total");
-        standings.Rows[0].Musts.Select(m => (m.Rule, m.State)).ShouldBe([("float", RuleState.Met), ("carry", RuleState.Missed)]);
+        (standings.Ranking, standings.WinsText).ShouldBe(
+            (false, "Nobody wins or loses: each team looks at its own result.")
+        );
+        standings
+            .Rows.Select(r => $"{r.Name} {r.Status} {r.PlaceText}{r.TotalText}")
+            .ShouldBe(["Terns Placed ", "Whelks Placed "], "in the teams' own order, without place and total");
+        standings
+            .Rows[0]
+            .Musts.Select(m => (m.Rule, m.State))
+            .ShouldBe([("float", RuleState.Met), ("carry", RuleState.Missed)]);
         standings.Rows.Select(r => r.Targets.Single().Met).ShouldBe([false, true]);
         standings.Rows[0].Why[^1].Sentence.ShouldBe("Teams are not put in order here.");
         string.Join(' ', PupilSheet.Of(Brief).Scoring).ShouldNotContain("wins:");
 
         // A team's own target outweighs the class's, and can be taken back.
-        rally.Keep(new Entry.TargetSet { Id = rally.NextId(), Team = "terns", Target = "beat", Amount = "15" });
+        rally.Keep(
+            new Entry.TargetSet
+            {
+                Id = rally.NextId(),
+                Team = "terns",
+                Target = "beat",
+                Amount = "15",
+            }
+        );
         rally.Standing("Terns").Targets.Single().Says.ShouldBe("Height to beat: 20 cm of 15 cm, met, 5 cm beyond it.");
-        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!.Targets.ShouldHaveSingleItem().ShouldSatisfyAllConditions(t => t.Own.ShouldBeTrue(), t => t.Amount.ShouldBe("15"));
-        rally.Keep(new Entry.TargetSet { Id = rally.NextId(), Team = "terns", Target = "beat", Amount = "" });
-        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!.Targets.ShouldHaveSingleItem().ShouldSatisfyAllConditions(t => t.Own.ShouldBeFalse(), t => t.Amount.ShouldBe("30 cm"));
+        TeamSheet
+            .For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!
+            .Targets.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(t => t.Own.ShouldBeTrue(), t => t.Amount.ShouldBe("15"));
+        rally.Keep(
+            new Entry.TargetSet
+            {
+                Id = rally.NextId(),
+                Team = "terns",
+                Target = "beat",
+                Amount = "",
+            }
+        );
+        TeamSheet
+            .For(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 1)!
+            .Targets.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(t => t.Own.ShouldBeFalse(), t => t.Amount.ShouldBe("30 cm"));
     }
 
     [Fact]
     public void With_places_something_must_give_points() =>
-        CompiledEdition.For(new Edition { Brief = Brief with { Method = new() } }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/parts");
+        CompiledEdition
+            .For(new Edition { Brief = Brief with { Method = new() } })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/method/parts");
 
     [Fact]
     public void Nobody_is_first_of_one()

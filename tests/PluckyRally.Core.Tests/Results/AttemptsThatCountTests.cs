@@ -4,15 +4,27 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>What does not count cannot count anywhere; and nobody is out, and nothing is set, before the attempts are made.</summary>
+/// <summary>
+/// What does not count cannot count anywhere; and nobody is out, and nothing is set, before the attempts are made.
+/// </summary>
 public sealed class AttemptsThatCountTests
 {
-    private static readonly Rule Stands = Sample.Limit("stands", "hold", Comparison.AtLeast, "5", new Consequence.AttemptDoesNotCount(), When.EveryAttempt);
+    private static readonly Rule Stands = Sample.Limit(
+        "stands",
+        "hold",
+        Comparison.AtLeast,
+        "5",
+        new Consequence.AttemptDoesNotCount(),
+        When.EveryAttempt
+    );
 
     [Fact]
     public void A_limit_looks_at_no_attempt_that_a_rule_has_failed()
     {
-        var rally = new Happening(Held(2, Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())), "A");
+        var rally = new Happening(
+            Held(2, Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())),
+            "A"
+        );
         rally.Counted("A", "20", "2");
         rally.Counted("A", "10", "6");
         rally.Standing("A").Status.ShouldBe(StandingStatus.DidNotPlace);
@@ -24,17 +36,36 @@ public sealed class AttemptsThatCountTests
         var rally = new Happening(Held(2), "A");
         rally.Counted("A", "20", "2");
         rally.Counted("A", "10", "6");
-        MeasureSummaries.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(s => s.Measure == "height").Summary!.Count.ShouldBe(1);
+        MeasureSummaries
+            .Of(OpenedRally.Open(rally.Rally).OrThrow(), 1)
+            .Single(s => s.Measure == "height")
+            .Summary!.Count.ShouldBe(1);
     }
 
     [Fact]
     public void A_bare_measure_in_a_tie_break_is_the_best_that_counted()
     {
         var brief = Held(2);
-        brief = brief with { Method = brief.Method with { Parts = [Sample.Part("cards", new Curve.Rate(1))], TieBreaks = [new() { Name = "higher", Value = "height", Better = Better.More }] } };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Parts = [Sample.Part("cards", new Curve.Rate(1))],
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "higher",
+                        Value = "height",
+                        Better = Better.More,
+                    },
+                ],
+            },
+        };
         brief = brief with { Measures = [.. brief.Measures, Sample.Count("cards", taken: Taken.Once)] };
         var rally = new Happening(brief, "A", "B");
-        foreach (var team in new[] { "A", "B" }) rally.Read(team, "cards", "3");
+        foreach (var team in new[] { "A", "B" })
+            rally.Read(team, "cards", "3");
         rally.Counted("A", "20", "2");
         rally.Counted("A", "10", "6");
         rally.Counted("B", "15", "6");
@@ -45,7 +76,10 @@ public sealed class AttemptsThatCountTests
     [Fact]
     public void Nobody_is_out_by_the_best_before_the_attempts_are_made()
     {
-        var brief = Sample.Simple(3) with { Rules = [Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())] };
+        var brief = Sample.Simple(3) with
+        {
+            Rules = [Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())],
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "10");
         rally.Standing("A").Status.ShouldBe(StandingStatus.Unfinished);
@@ -58,7 +92,15 @@ public sealed class AttemptsThatCountTests
     public void Fewer_attempts_than_needed_is_unfinished_also_where_no_part_reads_them()
     {
         var rule = Sample.Inspection("float", new Consequence.AttemptDoesNotCount(), When.EveryAttempt);
-        var rally = new Happening(Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))], 2, [rule]), "A");
+        var rally = new Happening(
+            Sample.Brief(
+                [Sample.Count("cards", taken: Taken.Once)],
+                [Sample.Part("cards", new Curve.Rate(1))],
+                2,
+                [rule]
+            ),
+            "A"
+        );
         rally.Read("A", "cards", "3");
         rally.Counted("A");
         rally.Standing("A").Reason.ShouldBe("1 of 2 attempts made");
@@ -72,7 +114,16 @@ public sealed class AttemptsThatCountTests
         var rally = new Happening(Sample.Simple(), "A");
         rally.Counted("A", "20");
         var trial = rally.Log.OfType<Entry.TrialRecorded>().Single();
-        rally.Keep(trial with { Id = rally.NextId(), By = "Moss", Attempt = 1, Outcome = TrialOutcome.Failed, Readings = [] });
+        rally.Keep(
+            trial with
+            {
+                Id = rally.NextId(),
+                By = "Moss",
+                Attempt = 1,
+                Outcome = TrialOutcome.Failed,
+                Readings = [],
+            }
+        );
         var standing = rally.Standing("A");
         standing.Status.ShouldBe(StandingStatus.Unfinished);
         standing.Reason.ShouldContain("counted by one judge and failed by another");
@@ -94,7 +145,14 @@ public sealed class AttemptsThatCountTests
     public void A_team_whose_part_gives_failure_points_by_a_rule_does_not_set_the_best()
     {
         var whole = Sample.Inspection("stay whole", new Consequence.FailurePoints("part")) with { Id = "whole" };
-        var rally = new Happening(Sample.Simple(better: Better.Less, curve: new Curve.ShareOfBest(100)) with { Rules = [whole] }, "A", "B");
+        var rally = new Happening(
+            Sample.Simple(better: Better.Less, curve: new Curve.ShareOfBest(100)) with
+            {
+                Rules = [whole],
+            },
+            "A",
+            "B"
+        );
         rally.Counted("A", "40");
         rally.Checked("A", "whole", true);
         rally.Counted("B", "20");
@@ -117,9 +175,13 @@ public sealed class AttemptsThatCountTests
     [Fact]
     public void A_cut_takes_attempts_away_from_limits_too()
     {
-        var brief = Sample.Simple(3) with { Rules = [Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())] };
+        var brief = Sample.Simple(3) with
+        {
+            Rules = [Sample.Limit("least", "height", Comparison.AtLeast, "12 cm", new Consequence.DoesNotPlace())],
+        };
         var rally = new Happening(brief, "A");
-        foreach (var typed in new[] { "10", "9", "20" }) rally.Counted("A", typed);
+        foreach (var typed in new[] { "10", "9", "20" })
+            rally.Counted("A", typed);
         rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
         var cut = Sample.Ready(brief with { Trials = brief.Trials with { Attempts = 2 } });
         Scorer.Score(cut, rally.Teams, rally.Log, 1).Rows.Single().Status.ShouldBe(StandingStatus.DidNotPlace);
@@ -128,7 +190,10 @@ public sealed class AttemptsThatCountTests
     [Fact]
     public void What_a_miss_in_an_attempt_costs_the_team_is_asked_of_failed_attempts_too()
     {
-        var brief = Sample.Simple(2) with { Rules = [Sample.Inspection("dry", new Consequence.DoesNotPlace(), When.EveryAttempt)] };
+        var brief = Sample.Simple(2) with
+        {
+            Rules = [Sample.Inspection("dry", new Consequence.DoesNotPlace(), When.EveryAttempt)],
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
         rally.Failed("A");
@@ -144,7 +209,10 @@ public sealed class AttemptsThatCountTests
     [Fact]
     public void Where_a_miss_only_fails_the_attempt_nobody_is_asked()
     {
-        var brief = Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)] };
+        var brief = Sample.Simple() with
+        {
+            Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)],
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
         Asked(rally).ShouldBeEmpty();
@@ -154,7 +222,10 @@ public sealed class AttemptsThatCountTests
     [Fact]
     public void A_bonus_that_nobody_looked_at_is_not_given_and_holds_nobody_up()
     {
-        var brief = Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.NoteOnly(), When.EveryAttempt) with { Bonus = 3 }] };
+        var brief = Sample.Simple() with
+        {
+            Rules = [Sample.Inspection("dry", new Consequence.NoteOnly(), When.EveryAttempt) with { Bonus = 3 }],
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
         rally.Standing("A").Total.ShouldBe(20);
@@ -162,19 +233,25 @@ public sealed class AttemptsThatCountTests
         rally.Standing("A").Total.ShouldBe(23);
     }
 
-    /// <summary>Whatever was read in attempts that do not count may be anything at all: nobody's figures, rules, awards or summaries change.</summary>
+    /// <summary>
+    /// Whatever was read in attempts that do not count may be anything at all: nobody's figures, rules, awards or
+    /// summaries change.
+    /// </summary>
     [Fact]
     public void Nothing_reads_an_attempt_that_does_not_count()
     {
         var touched = 0;
         for (var seed = 1; seed <= 400; seed++)
         {
-            if (RandomRally.Draw(seed) is not { } rally) continue;
+            if (RandomRally.Draw(seed) is not { } rally)
+                continue;
             var opened = OpenedRally.Open(rally).OrThrow();
             var other = rally with { Entries = [.. rally.Entries.Select(e => Other(opened, e))] };
-            if (ReferenceEquals(rally, other) || rally.Entries.SequenceEqual(other.Entries)) continue;
+            if (ReferenceEquals(rally, other) || rally.Entries.SequenceEqual(other.Entries))
+                continue;
             touched++;
-            for (var round = 1; round <= opened.Rounds; round++) Everything(other, round).ShouldBe(Everything(rally, round), $"seed {seed}, round {round}");
+            for (var round = 1; round <= opened.Rounds; round++)
+                Everything(other, round).ShouldBe(Everything(rally, round), $"seed {seed}, round {round}");
         }
 
         touched.ShouldBeGreaterThan(50);
@@ -186,14 +263,35 @@ public sealed class AttemptsThatCountTests
         return Json.Write(Scorer.Score(opened, round)) + Json.Write(MeasureSummaries.Of(opened, round));
     }
 
-    /// <summary>A trial that a judge failed, or that is void or waiting, with readings that no counted one has; everything else as it is.</summary>
-    private static Entry Other(OpenedRally opened, Entry entry) => entry is Entry.TrialRecorded { Outcome: not TrialOutcome.Counted } trial
-        ? trial with { Readings = [.. opened.In(1).Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => new Reading { Measure = m.Id, Typed = "9999" })] }
-        : entry;
+    /// <summary>
+    /// A trial that a judge failed, or that is void or waiting, with readings that no counted one has; everything else
+    /// as it is.
+    /// </summary>
+    private static Entry Other(OpenedRally opened, Entry entry) =>
+        entry is Entry.TrialRecorded { Outcome: not TrialOutcome.Counted } trial
+            ? trial with
+            {
+                Readings =
+                [
+                    .. opened
+                        .In(1)
+                        .Compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)
+                        .Select(m => new Reading { Measure = m.Id, Typed = "9999" }),
+                ],
+            }
+            : entry;
 
-    private static IReadOnlyList<SheetAsked> Asked(Happening rally) => TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "a", 1)!.Designs.Single().Asked;
+    private static IReadOnlyList<SheetAsked> Asked(Happening rally) =>
+        TeamSheet.For(OpenedRally.Open(rally.Rally).OrThrow(), "a", 1)!.Designs.Single().Asked;
 
-    /// <summary>A height and how long it held, in each attempt; an attempt that did not stand five seconds does not count.</summary>
+    /// <summary>
+    /// A height and how long it held, in each attempt; an attempt that did not stand five seconds does not count.
+    /// </summary>
     private static Brief Held(int attempts, params Rule[] rules) =>
-        Sample.Brief([Sample.Height(), Sample.Number("hold")], [Sample.Part("height", new Curve.Rate(1))], attempts, [Stands, .. rules]);
+        Sample.Brief(
+            [Sample.Height(), Sample.Number("hold")],
+            [Sample.Part("height", new Curve.Rate(1))],
+            attempts,
+            [Stands, .. rules]
+        );
 }

@@ -18,25 +18,61 @@ public sealed class AwardsByPeopleTests
                 {
                     Awards =
                     [
-                        new Award { Id = "calm", Name = "Calmest", GivenBy = GivenBy.Teacher },
-                        new Award { Id = "bold", Name = "Boldest", GivenBy = GivenBy.Jury },
-                        new Award { Id = "kind", Name = "Kindest", GivenBy = GivenBy.Vote },
-                        new Award { Id = "tall", Name = "Tallest", Value = "height" },
+                        new Award
+                        {
+                            Id = "calm",
+                            Name = "Calmest",
+                            GivenBy = GivenBy.Teacher,
+                        },
+                        new Award
+                        {
+                            Id = "bold",
+                            Name = "Boldest",
+                            GivenBy = GivenBy.Jury,
+                        },
+                        new Award
+                        {
+                            Id = "kind",
+                            Name = "Kindest",
+                            GivenBy = GivenBy.Vote,
+                        },
+                        new Award
+                        {
+                            Id = "tall",
+                            Name = "Tallest",
+                            Value = "height",
+                        },
                     ],
                 },
             },
             "Terns",
             "Whelks",
-            "Gulls");
+            "Gulls"
+        );
     }
 
     [Fact]
     public void The_teacher_gives_one_to_a_team_or_to_several_with_a_line_why()
     {
         Says("calm").ShouldBe("Calmest: nobody yet.");
-        _rally.Keep(new Entry.AwardGiven { Id = _rally.NextId(), Team = "terns", Award = "calm", Why = "nobody hurried" });
+        _rally.Keep(
+            new Entry.AwardGiven
+            {
+                Id = _rally.NextId(),
+                Team = "terns",
+                Award = "calm",
+                Why = "nobody hurried",
+            }
+        );
         Says("calm").ShouldBe("Calmest: Terns. “nobody hurried”");
-        var second = _rally.Keep(new Entry.AwardGiven { Id = _rally.NextId(), Team = "gulls", Award = "calm" });
+        var second = _rally.Keep(
+            new Entry.AwardGiven
+            {
+                Id = _rally.NextId(),
+                Team = "gulls",
+                Award = "calm",
+            }
+        );
         Says("calm").ShouldBe("Calmest: Terns and Gulls. “nobody hurried”");
         _rally.Strike(second);
         Says("calm").ShouldBe("Calmest: Terns. “nobody hurried”");
@@ -45,10 +81,33 @@ public sealed class AwardsByPeopleTests
     [Fact]
     public void One_thought_of_on_the_spot_stands_beside_the_briefs()
     {
-        _rally.Keep(new Entry.AwardGiven { Id = _rally.NextId(), Team = "whelks", Name = "Best name", Why = "it floats" });
-        _rally.Keep(new Entry.AwardGiven { Id = _rally.NextId(), Team = "gulls", Name = "best name " });
+        _rally.Keep(
+            new Entry.AwardGiven
+            {
+                Id = _rally.NextId(),
+                Team = "whelks",
+                Name = "Best name",
+                Why = "it floats",
+            }
+        );
+        _rally.Keep(
+            new Entry.AwardGiven
+            {
+                Id = _rally.NextId(),
+                Team = "gulls",
+                Name = "best name ",
+            }
+        );
         _rally.Standings().Awards[^1].Says.ShouldBe("Best name: Whelks and Gulls. “it floats”");
-        Problem(new Entry.AwardGiven { Id = _rally.NextId(), Team = "whelks", Name = " " }).ShouldBe("The award has no name.");
+        Problem(
+                new Entry.AwardGiven
+                {
+                    Id = _rally.NextId(),
+                    Team = "whelks",
+                    Name = " ",
+                }
+            )
+            .ShouldBe("The award has no name.");
     }
 
     [Fact]
@@ -59,7 +118,11 @@ public sealed class AwardsByPeopleTests
         Says("bold").ShouldBe("Boldest: Gulls and Terns with 1 of 2 voices each. “the hinge”");
         Jury("gulls", "Guest", "the colours");
         Says("bold").ShouldBe("Boldest: Gulls with 2 of 2 voices. “the hinge” “the colours”");
-        _rally.Standings().Awards.Single(a => a.Award == "bold").Voices.Select(v => (v.Of, v.For)).ShouldBe([("Aide", "gulls"), ("Guest", "gulls")]);
+        _rally
+            .Standings()
+            .Awards.Single(a => a.Award == "bold")
+            .Voices.Select(v => (v.Of, v.For))
+            .ShouldBe([("Aide", "gulls"), ("Guest", "gulls")]);
     }
 
     [Fact]
@@ -69,14 +132,53 @@ public sealed class AwardsByPeopleTests
         Vote("whelks", "gulls");
         Vote("gulls", "terns");
         Says("kind").ShouldBe("Kindest: Gulls with 2 of 3 voices. “they lent us tape”");
-        VoteOfTeam.All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "terns").ShouldBe([new("kind", "Kindest", "gulls", "they lent us tape")]);
-        VoteOfTeam.All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "").ShouldBe([new("kind", "Kindest", "", "")], "a device that has not said whose it is");
+        VoteOfTeam
+            .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "terns")
+            .ShouldBe([new("kind", "Kindest", "gulls", "they lent us tape")]);
+        VoteOfTeam
+            .All(OpenedRally.Open(_rally.Rally).OrThrow(), 1, "")
+            .ShouldBe([new("kind", "Kindest", "", "")], "a device that has not said whose it is");
         Vote("whelks", "terns");
         Says("kind").ShouldBe("Kindest: Terns with 2 of 3 voices.");
-        Problem(new Entry.AwardVoted { Id = _rally.NextId(), Team = "terns", Award = "kind", For = "terns" }).ShouldBe("A team does not vote for itself.");
-        Problem(new Entry.AwardVoted { Id = _rally.NextId(), Award = "kind", For = "terns" }).ShouldBe("Nobody says which team votes.");
-        Problem(new Entry.AwardVoted { Id = _rally.NextId(), Team = "terns", Award = "tall", For = "gulls" }).ShouldBe("This award is not given in this way.");
-        Problem(new Entry.AwardVoted { Id = _rally.NextId(), Team = "terns", Award = "nix", For = "gulls" }).ShouldBe("The brief has no such award.");
+        Problem(
+                new Entry.AwardVoted
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Award = "kind",
+                    For = "terns",
+                }
+            )
+            .ShouldBe("A team does not vote for itself.");
+        Problem(
+                new Entry.AwardVoted
+                {
+                    Id = _rally.NextId(),
+                    Award = "kind",
+                    For = "terns",
+                }
+            )
+            .ShouldBe("Nobody says which team votes.");
+        Problem(
+                new Entry.AwardVoted
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Award = "tall",
+                    For = "gulls",
+                }
+            )
+            .ShouldBe("This award is not given in this way.");
+        Problem(
+                new Entry.AwardVoted
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Award = "nix",
+                    For = "gulls",
+                }
+            )
+            .ShouldBe("The brief has no such award.");
     }
 
     [Fact]
@@ -84,25 +186,100 @@ public sealed class AwardsByPeopleTests
     {
         Vote("terns", "gulls");
         _rally.Keep(new Entry.TeamAway { Id = _rally.NextId(), Team = "gulls" });
-        Scorer.Score(OpenedRally.Open(_rally.Rally).OrThrow(), 1).Awards.Single(a => a.Award == "kind").Says.ShouldBe("Kindest: nobody yet.");
+        Scorer
+            .Score(OpenedRally.Open(_rally.Rally).OrThrow(), 1)
+            .Awards.Single(a => a.Award == "kind")
+            .Says.ShouldBe("Kindest: nobody yet.");
     }
 
     [Fact]
     public void What_people_give_looks_at_no_figure_and_the_sheet_says_who_gives_it()
     {
         var brief = Sample.Simple();
-        CompiledEdition.For(new Edition { Brief = brief with { Method = brief.Method with { Awards = [new Award { Id = "odd", Name = "Odd", GivenBy = GivenBy.Vote, Value = "height" }] } } })
-            .Problems.ShouldHaveSingleItem().At.ShouldBe("/method/awards/odd/value");
-        PupilSheet.Of(_rally.Compiled.Brief, _rally.Compiled).Awards.ShouldBe(["Calmest: given by the teacher.", "Boldest: given by a jury.", "Kindest: given by the class; each team names another team.", "Tallest: for the highest “Height”."]);
+        CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = brief with
+                    {
+                        Method = brief.Method with
+                        {
+                            Awards =
+                            [
+                                new Award
+                                {
+                                    Id = "odd",
+                                    Name = "Odd",
+                                    GivenBy = GivenBy.Vote,
+                                    Value = "height",
+                                },
+                            ],
+                        },
+                    },
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/method/awards/odd/value");
+        PupilSheet
+            .Of(_rally.Compiled.Brief, _rally.Compiled)
+            .Awards.ShouldBe([
+                "Calmest: given by the teacher.",
+                "Boldest: given by a jury.",
+                "Kindest: given by the class; each team names another team.",
+                "Tallest: for the highest “Height”.",
+            ]);
     }
 
     [Fact]
     public void A_teams_own_device_answers_looks_back_and_votes_and_does_nothing_else()
     {
         EntryRights.OfTeam(new Entry.LookedBack { Id = _rally.NextId(), Team = "terns" }).ShouldBeNull();
-        EntryRights.OfTeam(new Entry.AnswerGiven { Id = _rally.NextId(), Team = "terns", Question = 1, Text = "x" }).ShouldBeNull();
-        EntryRights.OfTeam(new Entry.AwardVoted { Id = _rally.NextId(), Team = "terns", Award = "kind", For = "gulls" }).ShouldBeNull();
-        foreach (var other in new Entry[] { new Entry.AnswerGiven { Id = _rally.NextId(), Question = 1, Text = "x" }, new Entry.AwardVoted { Id = _rally.NextId(), Award = "bold", For = "gulls" }, new Entry.TagSeen { Id = _rally.NextId(), Team = "terns", Word = "x" }, new Entry.StruckOut { Id = _rally.NextId(), Entry = Guid.NewGuid() } })
+        EntryRights
+            .OfTeam(
+                new Entry.AnswerGiven
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Question = 1,
+                    Text = "x",
+                }
+            )
+            .ShouldBeNull();
+        EntryRights
+            .OfTeam(
+                new Entry.AwardVoted
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Award = "kind",
+                    For = "gulls",
+                }
+            )
+            .ShouldBeNull();
+        foreach (
+            var other in new Entry[]
+            {
+                new Entry.AnswerGiven
+                {
+                    Id = _rally.NextId(),
+                    Question = 1,
+                    Text = "x",
+                },
+                new Entry.AwardVoted
+                {
+                    Id = _rally.NextId(),
+                    Award = "bold",
+                    For = "gulls",
+                },
+                new Entry.TagSeen
+                {
+                    Id = _rally.NextId(),
+                    Team = "terns",
+                    Word = "x",
+                },
+                new Entry.StruckOut { Id = _rally.NextId(), Entry = Guid.NewGuid() },
+            }
+        )
             EntryRights.OfTeam(other)!.What.ShouldBe("This is not a team's to record.");
     }
 
@@ -110,7 +287,27 @@ public sealed class AwardsByPeopleTests
 
     private string Problem(Entry entry) => _rally.Offer(entry).Problems[0].What;
 
-    private void Jury(string team, string voter, string why = "") => _rally.Keep(new Entry.AwardVoted { Id = _rally.NextId(), Award = "bold", For = team, Voter = voter, Why = why });
+    private void Jury(string team, string voter, string why = "") =>
+        _rally.Keep(
+            new Entry.AwardVoted
+            {
+                Id = _rally.NextId(),
+                Award = "bold",
+                For = team,
+                Voter = voter,
+                Why = why,
+            }
+        );
 
-    private void Vote(string of, string team, string why = "") => _rally.Keep(new Entry.AwardVoted { Id = _rally.NextId(), Team = of, Award = "kind", For = team, Why = why });
+    private void Vote(string of, string team, string why = "") =>
+        _rally.Keep(
+            new Entry.AwardVoted
+            {
+                Id = _rally.NextId(),
+                Team = of,
+                Award = "kind",
+                For = team,
+                Why = why,
+            }
+        );
 }

@@ -8,8 +8,22 @@ public sealed class AwardsTests
     [Fact]
     public void An_award_has_its_own_direction_and_ties_share_it()
     {
-        var rally = new Happening(Awarded(new Award { Id = "small", Name = "Smallest", Value = "height", Better = Better.Less }), "A", "B", "C");
-        foreach (var (team, height) in new[] { ("A", "30"), ("B", "20"), ("C", "20") }) rally.Counted(team, height);
+        var rally = new Happening(
+            Awarded(
+                new Award
+                {
+                    Id = "small",
+                    Name = "Smallest",
+                    Value = "height",
+                    Better = Better.Less,
+                }
+            ),
+            "A",
+            "B",
+            "C"
+        );
+        foreach (var (team, height) in new[] { ("A", "30"), ("B", "20"), ("C", "20") })
+            rally.Counted(team, height);
         var award = rally.Standings().Awards.ShouldHaveSingleItem();
         award.Teams.ShouldBe(["b", "c"], ignoreOrder: true);
         award.Says.ShouldBe("Smallest: B and C with 20 cm.");
@@ -23,8 +37,23 @@ public sealed class AwardsTests
 
         static IReadOnlyList<string> Winner(bool everyone)
         {
-            var brief = Awarded(new Award { Id = "tall", Name = "Tallest", Value = "height", Everyone = everyone });
-            var rally = new Happening(brief with { Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())] }, "A", "B");
+            var brief = Awarded(
+                new Award
+                {
+                    Id = "tall",
+                    Name = "Tallest",
+                    Value = "height",
+                    Everyone = everyone,
+                }
+            );
+            var rally = new Happening(
+                brief with
+                {
+                    Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())],
+                },
+                "A",
+                "B"
+            );
             rally.Counted("A", "90");
             rally.Counted("B", "20");
             rally.Checked("A", "float", met: false);
@@ -34,30 +63,103 @@ public sealed class AwardsTests
     }
 
     [Fact]
-    public void Nobody_has_it_while_there_is_no_value() =>
-        new Happening(Awarded(new Award { Id = "tall", Name = "Tallest", Value = "height" }), "A").Standings().Awards[0].Says.ShouldBe("Tallest: nobody yet.");
+    public void Nobody_has_it_while_there_is_no_value() => new Happening(
+            Awarded(
+                new Award
+                {
+                    Id = "tall",
+                    Name = "Tallest",
+                    Value = "height",
+                }
+            ),
+            "A"
+        ).Standings().Awards[0].Says.ShouldBe("Tallest: nobody yet.");
 
     [Fact]
     public void The_first_to_manage_a_task_can_win_one()
     {
-        var tasks = new Part.Tasks { Id = "tasks", Name = "Tasks", Items = [new TaskItem { Id = "lamp", Name = "Lamp", Points = 1 }] };
-        var brief = new Brief { Title = "A brief", Method = new Method { Parts = [tasks], Awards = [new Award { Id = "first", Name = "First light", FirstTo = new FirstTo("tasks", "lamp") }] } };
+        var tasks = new Part.Tasks
+        {
+            Id = "tasks",
+            Name = "Tasks",
+            Items =
+            [
+                new TaskItem
+                {
+                    Id = "lamp",
+                    Name = "Lamp",
+                    Points = 1,
+                },
+            ],
+        };
+        var brief = new Brief
+        {
+            Title = "A brief",
+            Method = new Method
+            {
+                Parts = [tasks],
+                Awards =
+                [
+                    new Award
+                    {
+                        Id = "first",
+                        Name = "First light",
+                        FirstTo = new FirstTo("tasks", "lamp"),
+                    },
+                ],
+            },
+        };
         var rally = new Parts.OnePart(brief, "A", "B");
-        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "B", Part = "tasks", Task = "lamp" });
-        rally.Add(new Entry.TaskTicked { Id = rally.Id(), Team = "A", Part = "tasks", Task = "lamp" });
+        rally.Add(
+            new Entry.TaskTicked
+            {
+                Id = rally.Id(),
+                Team = "B",
+                Part = "tasks",
+                Task = "lamp",
+            }
+        );
+        rally.Add(
+            new Entry.TaskTicked
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "tasks",
+                Task = "lamp",
+            }
+        );
         rally.Standings.Awards[0].Says.ShouldBe("First light: B did it first.");
     }
 
     [Fact]
     public void An_award_over_something_unknown_is_refused() =>
-        CompiledEdition.For(new Edition { Brief = Awarded(new Award { Id = "odd", Name = "Odd", Value = "width" }) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/awards/odd/value");
+        CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = Awarded(
+                        new Award
+                        {
+                            Id = "odd",
+                            Name = "Odd",
+                            Value = "width",
+                        }
+                    ),
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/method/awards/odd/value");
 
     [Fact]
     public void A_bonus_helps_whichever_total_wins()
     {
         foreach (var (wins, total) in new[] { (Wins.Highest, 23m), (Wins.Lowest, 17m) })
         {
-            var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)], rules: [Sample.Inspection("sing", new Consequence.NoteOnly()) with { Bonus = 3 }]);
+            var brief = Sample.Brief(
+                [Sample.Height()],
+                [Sample.Part("height", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)],
+                rules: [Sample.Inspection("sing", new Consequence.NoteOnly()) with { Bonus = 3 }]
+            );
             var rally = new Happening(brief with { Method = brief.Method with { Wins = wins } }, "A");
             rally.Counted("A", "20");
             rally.Standing("A").Total.ShouldBe(20);
@@ -80,14 +182,32 @@ public sealed class AwardsTests
     [Fact]
     public void A_control_and_what_is_to_beat_are_lines_with_a_value_for_each_part()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "best"), Sample.Part("height", combine: Combine.Mean, id: "mean")]);
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [Sample.Part("height", id: "best"), Sample.Part("height", combine: Combine.Mean, id: "mean")]
+        );
         var rally = new Happening(brief, "A");
         rally.Trial("A", TrialOutcome.Counted, ["10"], purpose: Purpose.Control);
         rally.Trial("A", TrialOutcome.Counted, ["50"], purpose: Purpose.Benchmark);
         rally.Counted("A", "30");
-        rally.Standings().References.Select(r => (r.Reference.Purpose, string.Join(", ", r.Parts.Select(p => p.ValueText)))).ShouldBe([(Purpose.Control, "10 cm, 10 cm"), (Purpose.Benchmark, "50 cm, 50 cm")]);
-        rally.Standing("A").Parts.SelectMany(p => p.Against).ShouldBe(["3 times the control", "0.6 times the one to beat", "3 times the control", "0.6 times the one to beat"]);
+        rally
+            .Standings()
+            .References.Select(r => (r.Reference.Purpose, string.Join(", ", r.Parts.Select(p => p.ValueText))))
+            .ShouldBe([(Purpose.Control, "10 cm, 10 cm"), (Purpose.Benchmark, "50 cm, 50 cm")]);
+        rally
+            .Standing("A")
+            .Parts.SelectMany(p => p.Against)
+            .ShouldBe([
+                "3 times the control",
+                "0.6 times the one to beat",
+                "3 times the control",
+                "0.6 times the one to beat",
+            ]);
     }
 
-    private static Brief Awarded(Award award) => Sample.Simple() with { Method = Sample.Simple().Method with { Awards = [award] } };
+    private static Brief Awarded(Award award) =>
+        Sample.Simple() with
+        {
+            Method = Sample.Simple().Method with { Awards = [award] },
+        };
 }

@@ -4,15 +4,29 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Results;
 
 /// <summary>
-/// What a bound promises: whatever was really there, a team's true figures lie where their bounds say, with the outcome of every rule
-/// taken as read. True readings are drawn, and of some of them only a bound is written down.
+/// What a bound promises: whatever was really there, a team's true figures lie where their bounds say, with the outcome
+/// of every rule taken as read. True readings are drawn, and of some of them only a bound is written down.
 /// </summary>
 public sealed class BoundsTests
 {
     private static readonly string[] Values =
     [
-        "height", "mass", "height / mass", "mass - height", "height * mass", "min(height, mass)", "max(height, 2 * mass)", "abs(height - 30)", "sqrt(height * mass)",
-        "(height + sheets) / mass", "height ^ 2 / sheets", "mean(height, mass)", "floor(height / 3)", "round(mass)", "-height", "100 / (height - sheets)",
+        "height",
+        "mass",
+        "height / mass",
+        "mass - height",
+        "height * mass",
+        "min(height, mass)",
+        "max(height, 2 * mass)",
+        "abs(height - 30)",
+        "sqrt(height * mass)",
+        "(height + sheets) / mass",
+        "height ^ 2 / sheets",
+        "mean(height, mass)",
+        "floor(height / 3)",
+        "round(mass)",
+        "-height",
+        "100 / (height - sheets)",
     ];
 
     [Fact]
@@ -23,20 +37,29 @@ public sealed class BoundsTests
         {
             var random = new Random(seed);
             var ready = CompiledEdition.For(new() { Brief = Brief(random) });
-            if (!ready.IsOk) continue;
+            if (!ready.IsOk)
+                continue;
             var (read, really) = (new List<Entry>(), new List<Entry>());
             Play(random, ready.Value, read, really);
             var (asRead, asItWas) = (Result(ready.Value, read), Result(ready.Value, really));
-            if (!asRead.Assessment.Rules.Select(r => r.State).SequenceEqual(asItWas.Assessment.Rules.Select(r => r.State))) continue;
+            if (
+                !asRead
+                    .Assessment.Rules.Select(r => r.State)
+                    .SequenceEqual(asItWas.Assessment.Rules.Select(r => r.State))
+            )
+                continue;
 
             // A part without a value gives points of its own; no bound speaks of that.
-            if (!asRead.Parts.Select(r => r.State).SequenceEqual(asItWas.Parts.Select(r => r.State))) continue;
+            if (!asRead.Parts.Select(r => r.State).SequenceEqual(asItWas.Parts.Select(r => r.State)))
+                continue;
             foreach (var figure in ready.Value.Figures.All)
             {
                 var (says, true_) = (figure.Of(asRead.Design.Facts), figure.Of(asItWas.Design.Facts));
-                if (!says.HasValue || !true_.HasValue) continue;
+                if (!says.HasValue || !true_.HasValue)
+                    continue;
                 compared++;
-                if (says.Bound != Bound.Exact) bounded++;
+                if (says.Bound != Bound.Exact)
+                    bounded++;
                 var holds = says.Bound switch
                 {
                     Bound.Exact => true_.Number == says.Number,
@@ -44,15 +67,34 @@ public sealed class BoundsTests
                     Bound.AtMost => true_.Number <= says.Number,
                     Bound.Unclear => true,
                 };
-                if (!holds) lost.Add($"seed {seed}, {figure.Id}: {says.Bound} {says.Number}, really {true_.Number}");
+                if (!holds)
+                    lost.Add($"seed {seed}, {figure.Id}: {says.Bound} {says.Number}, really {true_.Number}");
             }
         }
 
         string.Join('\n', lost.Take(20)).ShouldBeEmpty();
-        (compared, bounded).ShouldSatisfyAllConditions(c => c.compared.ShouldBeGreaterThan(5000), c => c.bounded.ShouldBeGreaterThan(800));
+        (compared, bounded).ShouldSatisfyAllConditions(
+            c => c.compared.ShouldBeGreaterThan(5000),
+            c => c.bounded.ShouldBeGreaterThan(800)
+        );
     }
 
-    private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) => Scorer.Results(RunRound.Alike(compiled, [new Team { Id = "a", Name = "A", Members = 4 }], 1), log)[0];
+    private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) =>
+        Scorer.Results(
+            RunRound.Alike(
+                compiled,
+                [
+                    new Team
+                    {
+                        Id = "a",
+                        Name = "A",
+                        Members = 4,
+                    },
+                ],
+                1
+            ),
+            log
+        )[0];
 
     private static void Play(Random random, CompiledEdition compiled, List<Entry> read, List<Entry> really)
     {
@@ -61,21 +103,66 @@ public sealed class BoundsTests
         for (var attempt = 1; attempt <= compiled.Brief.Trials.Attempts; attempt++)
         {
             var failed = random.Next(6) == 0;
-            var readings = compiled.Brief.Measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => Drawn(random, m)).ToList();
+            var readings = compiled
+                .Brief.Measures.Where(m => m.Taken == Taken.EachAttempt)
+                .Select(m => Drawn(random, m))
+                .ToList();
             var id = new Guid(++count, 0, 0, new byte[8]);
             foreach (var (log, which) in new[] { (read, 0), (really, 1) })
-                log.Add(Understood(new Entry.TrialRecorded { Id = id, Team = "a", Attempt = attempt, Outcome = failed ? TrialOutcome.Failed : TrialOutcome.Counted, Readings = failed ? [] : [.. readings.Select(r => which == 0 ? r.Read : r.Really)] }));
+                log.Add(
+                    Understood(
+                        new Entry.TrialRecorded
+                        {
+                            Id = id,
+                            Team = "a",
+                            Attempt = attempt,
+                            Outcome = failed ? TrialOutcome.Failed : TrialOutcome.Counted,
+                            Readings = failed ? [] : [.. readings.Select(r => which == 0 ? r.Read : r.Really)],
+                        }
+                    )
+                );
         }
 
         foreach (var measure in compiled.Brief.Measures.Where(m => m.Taken == Taken.Once))
         {
             var drawn = Drawn(random, measure);
             var id = new Guid(++count, 0, 0, new byte[8]);
-            read.Add(Understood(new Entry.MeasureRead { Id = id, Team = "a", Reading = drawn.Read }));
-            really.Add(Understood(new Entry.MeasureRead { Id = id, Team = "a", Reading = drawn.Really }));
+            read.Add(
+                Understood(
+                    new Entry.MeasureRead
+                    {
+                        Id = id,
+                        Team = "a",
+                        Reading = drawn.Read,
+                    }
+                )
+            );
+            really.Add(
+                Understood(
+                    new Entry.MeasureRead
+                    {
+                        Id = id,
+                        Team = "a",
+                        Reading = drawn.Really,
+                    }
+                )
+            );
         }
 
-        Entry Understood(Entry entry) => Recorder.Understand(compiled, [new Team { Id = "a", Name = "A", Members = 4 }], entry, found);
+        Entry Understood(Entry entry) =>
+            Recorder.Understand(
+                compiled,
+                [
+                    new Team
+                    {
+                        Id = "a",
+                        Name = "A",
+                        Members = 4,
+                    },
+                ],
+                entry,
+                found
+            );
     }
 
     private static (Reading Read, Reading Really) Drawn(Random random, Measure measure)
@@ -87,7 +174,8 @@ public sealed class BoundsTests
             1 => $"{random.Next(really, 70)}-",
             _ => $"{really}",
         };
-        if (random.Next(3) > 0) written = $"{really}";
+        if (random.Next(3) > 0)
+            written = $"{really}";
         return (new() { Measure = measure.Id, Typed = written }, new() { Measure = measure.Id, Typed = $"{really}" });
     }
 
@@ -99,53 +187,138 @@ public sealed class BoundsTests
             Title = "Drawn",
             Measures =
             [
-                new() { Id = "height", Name = "Height", Kind = MeasureKind.Number, Better = less ? Better.Less : Better.More, Combine = random.Next(2) == 0 ? Way(random) : null, BestOf = 1, FailureValue = 70 },
-                new() { Id = "mass", Name = "Mass", Kind = MeasureKind.Number, Better = Better.More },
-                new() { Id = "sheets", Name = "Sheets", Kind = MeasureKind.Number, Taken = Taken.Once },
+                new()
+                {
+                    Id = "height",
+                    Name = "Height",
+                    Kind = MeasureKind.Number,
+                    Better = less ? Better.Less : Better.More,
+                    Combine = random.Next(2) == 0 ? Way(random) : null,
+                    BestOf = 1,
+                    FailureValue = 70,
+                },
+                new()
+                {
+                    Id = "mass",
+                    Name = "Mass",
+                    Kind = MeasureKind.Number,
+                    Better = Better.More,
+                },
+                new()
+                {
+                    Id = "sheets",
+                    Name = "Sheets",
+                    Kind = MeasureKind.Number,
+                    Taken = Taken.Once,
+                },
             ],
-            Figures = [new() { Id = "own", Name = "Own", Value = Values[random.Next(Values.Length)], Better = Better.More, Combine = Way(random), BestOf = 1, FailureValue = 2 }, new() { Id = "over", Name = "Over", Value = "own * 2 - height", Work = Work.Combined }],
+            Figures =
+            [
+                new()
+                {
+                    Id = "own",
+                    Name = "Own",
+                    Value = Values[random.Next(Values.Length)],
+                    Better = Better.More,
+                    Combine = Way(random),
+                    BestOf = 1,
+                    FailureValue = 2,
+                },
+                new()
+                {
+                    Id = "over",
+                    Name = "Over",
+                    Value = "own * 2 - height",
+                    Work = Work.Combined,
+                },
+            ],
             Rules =
             [
-                new() { Id = "light", Sort = RuleSort.Constraint, Text = "Light", Check = new RuleCheck.Limit { Value = "mass", Comparison = random.Next(2) == 0 ? Comparison.AtMost : Comparison.AtLeast, Amount = "30" }, IfMissed = new Consequence.Deduct(0.5m, random.Next(2) == 0 ? DeductPer.Unit : DeductPer.CompletedUnit, 3), Bonus = random.Next(2) },
-                new() { Id = "range", Sort = RuleSort.Constraint, Text = "In range", Check = new RuleCheck.Limit { Value = "height", Comparison = Comparison.Between, Amount = "15", Upper = "45" }, IfMissed = new Consequence.Deduct(1, DeductPer.Unit) },
+                new()
+                {
+                    Id = "light",
+                    Sort = RuleSort.Constraint,
+                    Text = "Light",
+                    Check = new RuleCheck.Limit
+                    {
+                        Value = "mass",
+                        Comparison = random.Next(2) == 0 ? Comparison.AtMost : Comparison.AtLeast,
+                        Amount = "30",
+                    },
+                    IfMissed = new Consequence.Deduct(
+                        0.5m,
+                        random.Next(2) == 0 ? DeductPer.Unit : DeductPer.CompletedUnit,
+                        3
+                    ),
+                    Bonus = random.Next(2),
+                },
+                new()
+                {
+                    Id = "range",
+                    Sort = RuleSort.Constraint,
+                    Text = "In range",
+                    Check = new RuleCheck.Limit
+                    {
+                        Value = "height",
+                        Comparison = Comparison.Between,
+                        Amount = "15",
+                        Upper = "45",
+                    },
+                    IfMissed = new Consequence.Deduct(1, DeductPer.Unit),
+                },
             ],
             Trials = new() { Attempts = random.Next(1, 4) },
             Method = new()
             {
                 Wins = random.Next(2) == 0 ? Wins.Lowest : Wins.Highest,
                 Floor = random.Next(3) == 0 ? 0 : null,
-                Parts = [Part(random, "one"), Part(random, "two"), new Part.Measured { Id = "three", Name = "three", Value = "one.value + own", Better = Better.More, FailurePoints = 1, Curve = Curve(random) }],
+                Parts =
+                [
+                    Part(random, "one"),
+                    Part(random, "two"),
+                    new Part.Measured
+                    {
+                        Id = "three",
+                        Name = "three",
+                        Value = "one.value + own",
+                        Better = Better.More,
+                        FailurePoints = 1,
+                        Curve = Curve(random),
+                    },
+                ],
             },
         };
     }
 
-    private static Part.Measured Part(Random random, string id) => new()
-    {
-        Id = id,
-        Name = id,
-        Value = Values[random.Next(Values.Length)],
-        Better = random.Next(2) == 0 ? Better.Less : Better.More,
-        Work = random.Next(3) == 0 ? Work.Combined : Work.EachAttempt,
-        Combine = Way(random),
-        BestOf = 1,
-        FailureValue = 3,
-        FailurePoints = 2,
-        Floor = random.Next(3) == 0 ? -5 : null,
-        Cap = random.Next(3) == 0 ? 25 : null,
-        Weight = random.Next(4) == 0 ? 0 : random.Next(1, 4) / 2m,
-        Curve = Curve(random),
-    };
+    private static Part.Measured Part(Random random, string id) =>
+        new()
+        {
+            Id = id,
+            Name = id,
+            Value = Values[random.Next(Values.Length)],
+            Better = random.Next(2) == 0 ? Better.Less : Better.More,
+            Work = random.Next(3) == 0 ? Work.Combined : Work.EachAttempt,
+            Combine = Way(random),
+            BestOf = 1,
+            FailureValue = 3,
+            FailurePoints = 2,
+            Floor = random.Next(3) == 0 ? -5 : null,
+            Cap = random.Next(3) == 0 ? 25 : null,
+            Weight = random.Next(4) == 0 ? 0 : random.Next(1, 4) / 2m,
+            Curve = Curve(random),
+        };
 
     private static Combine Way(Random random) => (Combine)random.Next(Enum.GetValues<Combine>().Length);
 
-    private static Curve Curve(Random random) => random.Next(7) switch
-    {
-        0 => new Curve.Rate(random.Next(2) == 0 ? 0.3m : -0.3m, 4),
-        1 => new Curve.Bands([new(10, 2), new(20, 5), new(30, 9)], 1),
-        2 => new Curve.Between(60, 5, 20),
-        3 => new Curve.Between(5, 60, 20),
-        4 => new Curve.Target(25, 20, 0.5m),
-        5 => new Curve.FullSteps(12, 4, 1.5m, random.Next(2) == 0),
-        _ => new Curve.Rate(1),
-    };
+    private static Curve Curve(Random random) =>
+        random.Next(7) switch
+        {
+            0 => new Curve.Rate(random.Next(2) == 0 ? 0.3m : -0.3m, 4),
+            1 => new Curve.Bands([new(10, 2), new(20, 5), new(30, 9)], 1),
+            2 => new Curve.Between(60, 5, 20),
+            3 => new Curve.Between(5, 60, 20),
+            4 => new Curve.Target(25, 20, 0.5m),
+            5 => new Curve.FullSteps(12, 4, 1.5m, random.Next(2) == 0),
+            _ => new Curve.Rate(1),
+        };
 }

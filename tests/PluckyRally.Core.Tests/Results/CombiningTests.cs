@@ -18,7 +18,19 @@ public sealed class CombiningTests
     public void Three_counted_and_one_failed(Combine combine, decimal total)
     {
         var brief = Sample.Simple(4, combine);
-        brief = brief with { Method = brief.Method with { Parts = [Sample.Part("height", combine: combine) with { BestOf = combine == Combine.BestMean ? 2 : null }] } };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Parts =
+                [
+                    Sample.Part("height", combine: combine) with
+                    {
+                        BestOf = combine == Combine.BestMean ? 2 : null,
+                    },
+                ],
+            },
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
         rally.Failed("A");
@@ -53,13 +65,21 @@ public sealed class CombiningTests
         rally.Failed("A");
         rally.Standing("A").Status.ShouldBe(StandingStatus.Unfinished);
         rally.Failed("A");
-        rally.Standing("A").ShouldSatisfyAllConditions(s => s.Status.ShouldBe(StandingStatus.Placed), s => s.Total.ShouldBe(2));
+        rally
+            .Standing("A")
+            .ShouldSatisfyAllConditions(s => s.Status.ShouldBe(StandingStatus.Placed), s => s.Total.ShouldBe(2));
     }
 
     [Fact]
     public void Fewer_attempts_than_the_minimum_leave_the_team_unfinished()
     {
-        var rally = new Happening(Sample.Simple(5) with { Trials = new Trials { Attempts = 5, Minimum = 2 } }, "A");
+        var rally = new Happening(
+            Sample.Simple(5) with
+            {
+                Trials = new Trials { Attempts = 5, Minimum = 2 },
+            },
+            "A"
+        );
         rally.Counted("A", "20");
         rally.Standing("A").Status.ShouldBe(StandingStatus.Unfinished);
         rally.Failed("A");
@@ -69,7 +89,10 @@ public sealed class CombiningTests
     [Fact]
     public void Fewer_counted_attempts_than_the_mean_of_the_best_needs_leave_the_team_unfinished()
     {
-        var rally = new Happening(Sample.Brief([Sample.Height()], [Sample.Part("height", combine: Combine.BestMean) with { BestOf = 2 }], 3), "A");
+        var rally = new Happening(
+            Sample.Brief([Sample.Height()], [Sample.Part("height", combine: Combine.BestMean) with { BestOf = 2 }], 3),
+            "A"
+        );
         rally.Counted("A", "20");
         rally.Failed("A");
         rally.Failed("A");
@@ -97,7 +120,8 @@ public sealed class CombiningTests
     public void Practice_control_and_benchmark_are_never_scored()
     {
         var rally = new Happening(Sample.Simple(1), "A");
-        foreach (var purpose in new[] { Purpose.Practice, Purpose.Control, Purpose.Benchmark }) rally.Trial("A", TrialOutcome.Counted, ["99"], purpose: purpose);
+        foreach (var purpose in new[] { Purpose.Practice, Purpose.Control, Purpose.Benchmark })
+            rally.Trial("A", TrialOutcome.Counted, ["99"], purpose: purpose);
         rally.Counted("A", "20");
         rally.Standing("A").Total.ShouldBe(20);
     }

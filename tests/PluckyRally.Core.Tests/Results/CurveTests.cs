@@ -9,10 +9,12 @@ public sealed class CurveTests
     [Theory]
     [InlineData("43", 86)]
     [InlineData("60", 100)]
-    public void Rate_with_a_cap(string typed, decimal points) => Points(Sample.Part("v", new Curve.Rate(2)) with { Cap = 100 }, typed).ShouldBe(points);
+    public void Rate_with_a_cap(string typed, decimal points) =>
+        Points(Sample.Part("v", new Curve.Rate(2)) with { Cap = 100 }, typed).ShouldBe(points);
 
     [Fact]
-    public void Rate_with_a_start_and_a_floor() => Points(Sample.Part("v", new Curve.Rate(-3, 10)) with { Floor = 0 }, "5").ShouldBe(0);
+    public void Rate_with_a_start_and_a_floor() =>
+        Points(Sample.Part("v", new Curve.Rate(-3, 10)) with { Floor = 0 }, "5").ShouldBe(0);
 
     [Theory]
     [InlineData("20", 8)]
@@ -68,7 +70,10 @@ public sealed class CurveTests
         rally.Counted("A", "33");
         rally.Standing("A").Why.ShouldContain(s => s.Sentence == "2 full steps of 5 cm above 20 cm: 2 × 1 = 2.");
         MethodWords.Say(rally.Compiled)[0].ShouldContain("1 point for each full 5 cm above 20 cm");
-        CompiledEdition.For(new Edition { Brief = Sample.Simple(curve: new Curve.FullSteps(20, 0, 1)) }).Problems.ShouldHaveSingleItem().At.ShouldBe("/method/parts/part/curve/each");
+        CompiledEdition
+            .For(new Edition { Brief = Sample.Simple(curve: new Curve.FullSteps(20, 0, 1)) })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/method/parts/part/curve/each");
     }
 
     [Theory]
@@ -76,7 +81,8 @@ public sealed class CurveTests
     [InlineData("3.0", 20)]
     [InlineData("3.4", 16)]
     [InlineData("9.0", 0)]
-    public void Target_counts_what_it_is_off(string typed, decimal points) => Points(Sample.Part("v", new Curve.Target(3, 20, 10)), typed).ShouldBe(points);
+    public void Target_counts_what_it_is_off(string typed, decimal points) =>
+        Points(Sample.Part("v", new Curve.Target(3, 20, 10)), typed).ShouldBe(points);
 
     [Fact]
     public void Raw_is_the_value_itself() => Points(Sample.Part("v"), "12.3").ShouldBe(12.3m);
@@ -84,16 +90,29 @@ public sealed class CurveTests
     [Theory]
     [InlineData(PlaceTies.BetterPlace, 10, 10, 6, 0)]
     [InlineData(PlaceTies.ShareMean, 9, 9, 6, 0)]
-    public void Places_share_by_the_briefs_choice(PlaceTies ties, decimal first, decimal second, decimal third, decimal fourth) =>
-        PointsOf(Sample.Part("v", new Curve.Place([10, 8, 6], ties)), "5", "5", "4", "3").ShouldBe([first, second, third, fourth]);
+    public void Places_share_by_the_briefs_choice(
+        PlaceTies ties,
+        decimal first,
+        decimal second,
+        decimal third,
+        decimal fourth
+    ) =>
+        PointsOf(Sample.Part("v", new Curve.Place([10, 8, 6], ties)), "5", "5", "4", "3")
+            .ShouldBe([first, second, third, fourth]);
 
     [Fact]
     public void Places_tie_at_the_shown_precision_of_a_mean()
     {
         // Means of 10.25 and 10.34 are both shown as 10.3 where readings have no decimals.
-        var rally = new Happening(Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Place([10, 8]), combine: Combine.Mean)], 3), "A", "B");
-        foreach (var typed in new[] { "10", "10", "11" }) rally.Counted("A", typed);
-        foreach (var typed in new[] { "11", "10", "10" }) rally.Counted("B", typed);
+        var rally = new Happening(
+            Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Place([10, 8]), combine: Combine.Mean)], 3),
+            "A",
+            "B"
+        );
+        foreach (var typed in new[] { "10", "10", "11" })
+            rally.Counted("A", typed);
+        foreach (var typed in new[] { "11", "10", "10" })
+            rally.Counted("B", typed);
         rally.Standings().Rows.Select(r => r.Total).ShouldBe([10, 10]);
     }
 
@@ -113,12 +132,26 @@ public sealed class CurveTests
     public void No_share_where_the_best_is_not_above_zero() =>
         PointsOf(Sample.Part("v", new Curve.ShareOfBest(100)), "-1", "-5").ShouldBe([0, 0]);
 
-    /// <summary>Points for the best that are taken off would put the best team last; a brief that asks for it is told so while it is written.</summary>
+    /// <summary>
+    /// Points for the best that are taken off would put the best team last; a brief that asks for it is told so while
+    /// it is written.
+    /// </summary>
     [Fact]
     public void A_share_of_fewer_than_no_points_is_refused_and_looked_at_without_stumbling()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(-1)), Sample.Part("height", new Curve.Rate(1)) with { Id = "other" }]);
-        CompiledEdition.For(new Edition { Brief = brief }).Problems.ShouldContain(p => p.At.EndsWith("/curve/points", StringComparison.Ordinal));
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [
+                Sample.Part("height", new Curve.ShareOfBest(-1)),
+                Sample.Part("height", new Curve.Rate(1)) with
+                {
+                    Id = "other",
+                },
+            ]
+        );
+        CompiledEdition
+            .For(new Edition { Brief = brief })
+            .Problems.ShouldContain(p => p.At.EndsWith("/curve/points", StringComparison.Ordinal));
         Snags.Of(brief).ShouldContain(s => s.At.EndsWith("/curve/points", StringComparison.Ordinal));
     }
 
@@ -128,7 +161,10 @@ public sealed class CurveTests
     [InlineData("50", "60", Better.More, 20)]
     public void Improvement_is_by_percent_of_the_round_before(string before, string now, Better better, decimal points)
     {
-        var rally = new Happening(Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Improvement(1), better)]), "A");
+        var rally = new Happening(
+            Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Improvement(1), better)]),
+            "A"
+        );
         rally.Counted("A", before);
         rally.Round = 2;
         rally.Counted("A", now);
@@ -138,14 +174,22 @@ public sealed class CurveTests
     [Fact]
     public void Improvement_on_nothing_or_on_zero_has_no_value_and_says_why()
     {
-        var rally = new Happening(Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Improvement(1), failurePoints: 3)]), "A");
+        var rally = new Happening(
+            Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Improvement(1), failurePoints: 3)]),
+            "A"
+        );
         rally.Counted("A", "0");
-        rally.Standing("A").ShouldSatisfyAllConditions(
-            s => s.Total.ShouldBe(3),
-            s => s.Why.ShouldContain(w => w.Sentence.Contains("no earlier round", StringComparison.Ordinal)));
+        rally
+            .Standing("A")
+            .ShouldSatisfyAllConditions(
+                s => s.Total.ShouldBe(3),
+                s => s.Why.ShouldContain(w => w.Sentence.Contains("no earlier round", StringComparison.Ordinal))
+            );
         rally.Round = 2;
         rally.Counted("A", "5");
-        rally.Standing("A").Why.ShouldContain(w => w.Sentence.Contains("earlier value is zero", StringComparison.Ordinal));
+        rally
+            .Standing("A")
+            .Why.ShouldContain(w => w.Sentence.Contains("earlier value is zero", StringComparison.Ordinal));
     }
 
     [Theory]
@@ -154,7 +198,10 @@ public sealed class CurveTests
     [InlineData("5-", 10, Bound.AtMost)]
     public void A_bound_stops_where_the_points_are_capped(string typed, decimal points, Bound bound)
     {
-        var rally = new Happening(Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Rate(2)) with { Cap = 40 }]), "A");
+        var rally = new Happening(
+            Sample.Brief([Sample.Number("v")], [Sample.Part("v", new Curve.Rate(2)) with { Cap = 40 }]),
+            "A"
+        );
         rally.Counted("A", typed);
         rally.Standing("A").ShouldSatisfyAllConditions(s => s.Total.ShouldBe(points), s => s.Bound.ShouldBe(bound));
     }
@@ -169,8 +216,12 @@ public sealed class CurveTests
 
     private static IEnumerable<decimal?> PointsOf(Part part, params string[] typed)
     {
-        var rally = new Happening(Sample.Brief([Sample.Number("v", negative: typed.Any(t => t.StartsWith('-')))], [part]), [.. typed.Select((_, i) => $"{(char)('A' + i)}")]);
-        for (var i = 0; i < typed.Length; i++) rally.Counted($"{(char)('A' + i)}", typed[i]);
+        var rally = new Happening(
+            Sample.Brief([Sample.Number("v", negative: typed.Any(t => t.StartsWith('-')))], [part]),
+            [.. typed.Select((_, i) => $"{(char)('A' + i)}")]
+        );
+        for (var i = 0; i < typed.Length; i++)
+            rally.Counted($"{(char)('A' + i)}", typed[i]);
         return [.. rally.Standings().Rows.OrderBy(r => r.Name).Select(r => r.Total)];
     }
 }

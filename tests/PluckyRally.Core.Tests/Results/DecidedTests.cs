@@ -11,8 +11,18 @@ public sealed class DecidedTests
     {
         var brief = Sample.Brief(
             [Sample.Height(), Sample.Count("help", taken: Taken.Once)],
-            [Sample.Part("height", id: "tall"), Sample.Part("help", new Curve.Rate(2), id: "kind"), Sample.Part("height", new Curve.FullSteps(100, 10, 5), id: "steps")],
-            rules: [Sample.Inspection("stand", new Consequence.NoteOnly()), Sample.Inspection("float", new Consequence.NoteOnly()), Sample.Inspection("sing", new Consequence.NoteOnly())]);
+            [
+                Sample.Part("height", id: "tall"),
+                Sample.Part("help", new Curve.Rate(2), id: "kind"),
+                Sample.Part("height", new Curve.FullSteps(100, 10, 5), id: "steps"),
+            ],
+            rules:
+            [
+                Sample.Inspection("stand", new Consequence.NoteOnly()),
+                Sample.Inspection("float", new Consequence.NoteOnly()),
+                Sample.Inspection("sing", new Consequence.NoteOnly()),
+            ]
+        );
         var rally = new Happening(brief, "A", "B", "C");
         foreach (var (team, height, help) in new[] { ("A", "30", "1"), ("B", "25", "4"), ("C", "10", "2") })
         {
@@ -21,50 +31,136 @@ public sealed class DecidedTests
             rally.Checked(team, "sing", met: true);
         }
 
-        foreach (var (team, rule) in new[] { ("A", "stand"), ("B", "stand"), ("A", "float"), ("C", "float") }) rally.Checked(team, rule, met: false);
-        rally.Standings().Findings.ShouldBe(
-        [
-            "What parted the class, in points between the most and the fewest: tall 20.0, kind 6.0.",
-            "steps made no difference: 0.0 for everybody.",
-            "Missed most: “It must stand”, by 2 of 3 teams.",
-            "Missed most: “It must float”, by 2 of 3 teams.",
-        ]);
+        foreach (var (team, rule) in new[] { ("A", "stand"), ("B", "stand"), ("A", "float"), ("C", "float") })
+            rally.Checked(team, rule, met: false);
+        rally
+            .Standings()
+            .Findings.ShouldBe([
+                "What parted the class, in points between the most and the fewest: tall 20.0, kind 6.0.",
+                "steps made no difference: 0.0 for everybody.",
+                "Missed most: “It must stand”, by 2 of 3 teams.",
+                "Missed most: “It must float”, by 2 of 3 teams.",
+            ]);
     }
 
     [Fact]
     public void What_nobody_did_is_said_as_soon_as_somebody_did_something()
     {
-        var tasks = new Part.Tasks { Id = "tasks", Name = "Tasks", Items = [new() { Id = "flag", Name = "Raise the flag", Points = 1 }, new() { Id = "lamp", Name = "Light the lamp", Points = 1 }] };
+        var tasks = new Part.Tasks
+        {
+            Id = "tasks",
+            Name = "Tasks",
+            Items =
+            [
+                new()
+                {
+                    Id = "flag",
+                    Name = "Raise the flag",
+                    Points = 1,
+                },
+                new()
+                {
+                    Id = "lamp",
+                    Name = "Light the lamp",
+                    Points = 1,
+                },
+            ],
+        };
         var rally = new Happening(Sample.Brief([], [tasks]), "A", "B");
         rally.Standings().Findings.ShouldBeEmpty();
-        rally.Keep(new Entry.TaskTicked { Id = rally.NextId(), Team = "a", Part = "tasks", Task = "flag" });
+        rally.Keep(
+            new Entry.TaskTicked
+            {
+                Id = rally.NextId(),
+                Team = "a",
+                Part = "tasks",
+                Task = "flag",
+            }
+        );
         rally.Standings().Findings.ShouldBe(["Nobody did this: Light the lamp."]);
     }
 
     [Fact]
     public void All_that_were_sorted_wrong_equally_often_are_named_with_where_they_went()
     {
-        var bins = new Part.Bins { Id = "bins", Name = "Strandline", Names = ["rope", "shell", "wood"], Items = [new() { Id = "x", Name = "Find 1", Bin = "rope" }, new() { Id = "y", Name = "Find 2", Bin = "wood" }, new() { Id = "z", Name = "Find 3", Bin = "wood" }] };
+        var bins = new Part.Bins
+        {
+            Id = "bins",
+            Name = "Strandline",
+            Names = ["rope", "shell", "wood"],
+            Items =
+            [
+                new()
+                {
+                    Id = "x",
+                    Name = "Find 1",
+                    Bin = "rope",
+                },
+                new()
+                {
+                    Id = "y",
+                    Name = "Find 2",
+                    Bin = "wood",
+                },
+                new()
+                {
+                    Id = "z",
+                    Name = "Find 3",
+                    Bin = "wood",
+                },
+            ],
+        };
         var rally = new Happening(Sample.Brief([], [bins]), "A", "B");
         foreach (var (team, x, y) in new[] { ("a", "shell", "rope"), ("b", "wood", "rope") })
-            rally.Keep(new Entry.ItemsSorted { Id = rally.NextId(), Team = team, Part = "bins", Placed = new Dictionary<string, string> { ["x"] = x, ["y"] = y, ["z"] = "wood" } });
-        rally.Standings().Findings.ShouldBe(
-        [
-            "Strandline: Find 1 went wrong most often (2 of 2 teams), most of all into shell and wood. It belongs in rope.",
-            "Strandline: Find 2 went wrong most often (2 of 2 teams), most of all into rope. It belongs in wood.",
-        ]);
+            rally.Keep(
+                new Entry.ItemsSorted
+                {
+                    Id = rally.NextId(),
+                    Team = team,
+                    Part = "bins",
+                    Placed = new Dictionary<string, string>
+                    {
+                        ["x"] = x,
+                        ["y"] = y,
+                        ["z"] = "wood",
+                    },
+                }
+            );
+        rally
+            .Standings()
+            .Findings.ShouldBe([
+                "Strandline: Find 1 went wrong most often (2 of 2 teams), most of all into shell and wood. "
+                    + "It belongs in rope.",
+                "Strandline: Find 2 went wrong most often (2 of 2 teams), most of all into rope. It belongs in wood.",
+            ]);
     }
 
-    /// <summary>A length read to 1 cm is good to half of it (JCGM 100:2008, 4.3.7): at 3 points a centimetre that is 3 points; the mass, at 1 point a gram, moves less.</summary>
+    /// <summary>
+    /// A length read to 1 cm is good to half of it (JCGM 100:2008, 4.3.7): at 3 points a centimetre that is 3 points;
+    /// the mass, at 1 point a gram, moves less.
+    /// </summary>
     [Theory]
     [InlineData(false)]
     [InlineData(true)]
     public void The_reading_that_moves_a_total_by_most_is_the_one_to_repeat(bool compared)
     {
-        var mass = new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Taken = Taken.Once };
+        var mass = new Measure
+        {
+            Id = "mass",
+            Name = "Mass",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Taken = Taken.Once,
+        };
         var brief = Sample.Brief(
             [Sample.Height(), mass],
-            [Sample.Part("height", new Curve.Rate(3), id: "tall"), compared ? Sample.Part("mass", new Curve.ShareOfBest(100), id: "heavy") : Sample.Part("mass", new Curve.Rate(1), id: "heavy")]);
+            [
+                Sample.Part("height", new Curve.Rate(3), id: "tall"),
+                compared
+                    ? Sample.Part("mass", new Curve.ShareOfBest(100), id: "heavy")
+                    : Sample.Part("mass", new Curve.Rate(1), id: "heavy"),
+            ]
+        );
         var rally = new Happening(brief, "A", "B", "Last");
         foreach (var (team, height, grams) in new[] { ("A", "50", "200"), ("B", "50", "201"), ("Last", "5", "100") })
         {

@@ -1,90 +1,545 @@
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>One of every kind of part, check and curve, played by two teams. Every id begins with "zq", which no word does.</summary>
+/// <summary>
+/// One of every kind of part, check and curve, played by two teams. Every id begins with "zq", which no word does.
+/// </summary>
 internal static class EveryKind
 {
-    public static Brief Brief() => new()
-    {
-        Title = "Everything at once",
-        Goal = "Build it.",
-        Money = "shells",
-        Measures =
-        [
-            new() { Id = "zqheight", Name = "Height", Kind = MeasureKind.Length, Unit = "in", Step = 0.5m, How = "From the floor up", Expected = new(5, 40) },
-            new() { Id = "zqsheets", Name = "Sheets", Kind = MeasureKind.Count, Unit = "sheets", Taken = Taken.Once, Better = Better.Less, Expected = new(1, 9) },
-            new() { Id = "zqlength", Name = "Length", Kind = MeasureKind.Length, Unit = "cm", Step = 1, Taken = Taken.Once, Expected = new(10, 40) },
-            new() { Id = "zqdry", Name = "Stayed dry", Kind = MeasureKind.YesNo },
-            new() { Id = "zqneat", Name = "Neatness", Kind = MeasureKind.Level, Levels = ["rough", "fair", "fine"], Taken = Taken.Once },
-        ],
-        Figures = [new() { Id = "zqslim", Name = "Height for its sheets", Value = "zqheight / zqsheets", Better = Better.More, Combine = Combine.Mean }],
-        Trials = new() { Attempts = 3, How = "Let go." },
-        Materials = [new() { Id = "zqcard", Name = "index cards", Amount = 1 }, new() { Id = "zqfoil", Name = "foil", Amount = 2, Unit = "sheets" }],
-        Conditions = [new() { Id = "zqfan", Text = "The fan", FixedAt = "step 2" }],
-        Timing = new() { Phases = [new() { Id = "zqbuild", Kind = PhaseKind.Build, Minutes = 20 }, new() { Id = "zqtest", Kind = PhaseKind.Test, Minutes = 2, TeamByTeam = true }] },
-        Rules =
-        [
-            Rule("zqfloat", "Floats free", new RuleCheck.Inspection(), new Consequence.Deduct(2), bonus: 1),
-            Rule("zqtall", "At least 6 in high", new RuleCheck.Limit { Value = "zqheight", Comparison = Comparison.AtLeast, Amount = "6 in" }, new Consequence.AttemptDoesNotCount(), When.EveryAttempt),
-            Rule("zqshort", "No longer than 30 cm", new RuleCheck.Limit { Value = "zqlength", Comparison = Comparison.AtMost, Amount = "30 cm" }, new Consequence.Deduct(1, DeductPer.CompletedUnit, 2), bonus: 0.5m),
-            Rule("zqbox", "Fits the box", new RuleCheck.Fits { Dimensions = ["zqlength"], Room = ["35 cm"] }, new Consequence.NoteOnly()),
-            Rule("zqspend", "Spends no more than there is", new RuleCheck.Spending("zqstore"), new Consequence.Deduct(1, DeductPer.Unit), bonus: 1),
-            Rule("zqshare", "Half of it red", new RuleCheck.Share { Part = "zqtiles", Label = PieceSide.Second, Group = "red", Percent = 50, Tolerance = 50 }, new Consequence.NoteOnly()),
-            Rule("zqladder", "Larger sizes are larger", new RuleCheck.Ladder { Part = "zqtiles" }, new Consequence.NoteOnly()),
-            Rule("zqratio", "Not too long", new RuleCheck.Ratio { Part = "zqtiles", AtMost = 9 }, new Consequence.NoteOnly()),
-            Rule("zqdiffer", "No two sizes alike in shape", new RuleCheck.AllDifferent { Part = "zqtiles" }, new Consequence.NoteOnly()),
-        ],
-        Method = new()
+    public static Brief Brief() =>
+        new()
         {
-            Parts =
+            Title = "Everything at once",
+            Goal = "Build it.",
+            Money = "shells",
+            Measures =
             [
-                Measured("zqclimb", "Climb", "zqheight", new Curve.Rate(2, 1), Combine.Best) with { Cap = 60, Weight = 2 },
-                Measured("zqslender", "Slender", "zqslim", new Curve.Between(0, 20, 30), Combine.Mean),
-                Measured("zqdrytimes", "Stays dry", "zqdry", new Curve.Raw(), Combine.Sum),
-                Measured("zqmiddle", "The middle", "zqheight", new Curve.Bands([new(6, 2), new(12, 5)]), Combine.Median),
-                Measured("zqplace", "By place", "zqheight", new Curve.Place([5, 3]), Combine.Best),
-                Measured("zqbest", "By the best", "zqheight", new Curve.ShareOfBest(10), Combine.Worst),
-                Measured("zqmark", "Near the mark", "zqheight", new Curve.Target(12, 10, 1), Combine.Best),
-                Measured("zqsteps", "Full steps", "zqheight", new Curve.FullSteps(1, 2, 4), Combine.Best),
-                Measured("zqover", "From the tally", "zqtally.counters.zqhelp * 2 + team.members", new Curve.Rate(1), Combine.Best),
-                new Part.Tasks { Id = "zqtasks", Name = "Jobs", AllDoneBonus = 2, TimePoints = new(300, 10, 1), Items = [new() { Id = "zqlamp", Name = "Lamp", Points = 3, Steps = 3 }, new() { Id = "zqflag", Name = "Flag", Points = 2, FirstTeams = 1 }] },
-                new Part.Relay { Id = "zqrelay", Name = "Relay", Legs = ["out", "home"], Step = 0.1m, PointsPerItem = 1, Faults = [new() { Id = "zqdrop", Name = "Dropped", Seconds = 5 }], Curve = new Curve.Between(120, 20, 30) },
-                new Part.Bins { Id = "zqbins", Name = "Strandline", Names = ["shell", "wood"], Right = 2, Wrong = -1, AllRightBonus = 3, Items = [new() { Id = "zqa", Name = "Whelk", Bin = "shell" }, new() { Id = "zqb", Name = "Plank", Bin = "wood" }] },
-                new Part.Bins { Id = "zqquick", Name = "Quick sort", Names = ["shell", "wood"], SecondsPerWrong = 5, SecondsPerLeft = 5, Curve = new Curve.Between(300, 0, 20), Items = [new() { Id = "zqc", Name = "Cockle", Bin = "shell" }] },
-                new Part.Ordering { Id = "zqorder", Name = "By mass", PerPair = 1, PerPlace = 0.5m, Items = [new() { Id = "zqp", Name = "Pebble", Key = 1 }, new() { Id = "zqk", Name = "Cobble", Key = 2 }, new() { Id = "zqs", Name = "Boulder", Key = 3 }] },
-                new Part.Pieces { Id = "zqtiles", Name = "Tiles", First = new() { Name = "size", Values = [new("small", 1), new("large", 3)] }, Second = new() { Name = "colour", Values = [new("grey"), new("red", 0.5m)] }, Each = "first + second + length / width" },
-                new Part.Rubric { Id = "zqrubric", Name = "Talk", Voice = RubricVoice.Peers, Criteria = [new() { Id = "zqclear", Name = "Clear", Levels = [new("not yet", 0), new("clear", 2)] }] },
-                new Part.Budget { Id = "zqstore", Name = "Store", Funds = 20, Money = "shells", ReturnPercent = 50, Prices = [new() { Id = "zqrod", Name = "rods", Each = 2 }], Curve = new Curve.Rate(0.5m) },
-                new Part.Tally { Id = "zqtally", Name = "Seen", Counters = [new() { Id = "zqhelp", Name = "Helped", Points = 1 }, new() { Id = "zqspill", Name = "Spilled", Points = 1, Hurts = true }] },
+                new()
+                {
+                    Id = "zqheight",
+                    Name = "Height",
+                    Kind = MeasureKind.Length,
+                    Unit = "in",
+                    Step = 0.5m,
+                    How = "From the floor up",
+                    Expected = new(5, 40),
+                },
+                new()
+                {
+                    Id = "zqsheets",
+                    Name = "Sheets",
+                    Kind = MeasureKind.Count,
+                    Unit = "sheets",
+                    Taken = Taken.Once,
+                    Better = Better.Less,
+                    Expected = new(1, 9),
+                },
+                new()
+                {
+                    Id = "zqlength",
+                    Name = "Length",
+                    Kind = MeasureKind.Length,
+                    Unit = "cm",
+                    Step = 1,
+                    Taken = Taken.Once,
+                    Expected = new(10, 40),
+                },
+                new()
+                {
+                    Id = "zqdry",
+                    Name = "Stayed dry",
+                    Kind = MeasureKind.YesNo,
+                },
+                new()
+                {
+                    Id = "zqneat",
+                    Name = "Neatness",
+                    Kind = MeasureKind.Level,
+                    Levels = ["rough", "fair", "fine"],
+                    Taken = Taken.Once,
+                },
             ],
-            TieBreaks = [new() { Name = "Fewer sheets", Value = "zqsheets + zqrelay.faults", Better = Better.Less }],
-            Awards =
+            Figures =
             [
-                new() { Id = "zqslimmest", Name = "Slimmest", Value = "zqslim", Better = Better.More },
-                new() { Id = "zqdriest", Name = "Driest", Value = "zqdry", Better = Better.More },
-                new() { Id = "zqpoints", Name = "Best store", Value = "zqstore.points - zqstore.over", Better = Better.More },
-                new() { Id = "zqfirst", Name = "First lamp", FirstTo = new("zqtasks", "zqlamp") },
+                new()
+                {
+                    Id = "zqslim",
+                    Name = "Height for its sheets",
+                    Value = "zqheight / zqsheets",
+                    Better = Better.More,
+                    Combine = Combine.Mean,
+                },
             ],
-        },
-    };
+            Trials = new() { Attempts = 3, How = "Let go." },
+            Materials =
+            [
+                new()
+                {
+                    Id = "zqcard",
+                    Name = "index cards",
+                    Amount = 1,
+                },
+                new()
+                {
+                    Id = "zqfoil",
+                    Name = "foil",
+                    Amount = 2,
+                    Unit = "sheets",
+                },
+            ],
+            Conditions =
+            [
+                new()
+                {
+                    Id = "zqfan",
+                    Text = "The fan",
+                    FixedAt = "step 2",
+                },
+            ],
+            Timing = new()
+            {
+                Phases =
+                [
+                    new()
+                    {
+                        Id = "zqbuild",
+                        Kind = PhaseKind.Build,
+                        Minutes = 20,
+                    },
+                    new()
+                    {
+                        Id = "zqtest",
+                        Kind = PhaseKind.Test,
+                        Minutes = 2,
+                        TeamByTeam = true,
+                    },
+                ],
+            },
+            Rules =
+            [
+                Rule("zqfloat", "Floats free", new RuleCheck.Inspection(), new Consequence.Deduct(2), bonus: 1),
+                Rule(
+                    "zqtall",
+                    "At least 6 in high",
+                    new RuleCheck.Limit
+                    {
+                        Value = "zqheight",
+                        Comparison = Comparison.AtLeast,
+                        Amount = "6 in",
+                    },
+                    new Consequence.AttemptDoesNotCount(),
+                    When.EveryAttempt
+                ),
+                Rule(
+                    "zqshort",
+                    "No longer than 30 cm",
+                    new RuleCheck.Limit
+                    {
+                        Value = "zqlength",
+                        Comparison = Comparison.AtMost,
+                        Amount = "30 cm",
+                    },
+                    new Consequence.Deduct(1, DeductPer.CompletedUnit, 2),
+                    bonus: 0.5m
+                ),
+                Rule(
+                    "zqbox",
+                    "Fits the box",
+                    new RuleCheck.Fits { Dimensions = ["zqlength"], Room = ["35 cm"] },
+                    new Consequence.NoteOnly()
+                ),
+                Rule(
+                    "zqspend",
+                    "Spends no more than there is",
+                    new RuleCheck.Spending("zqstore"),
+                    new Consequence.Deduct(1, DeductPer.Unit),
+                    bonus: 1
+                ),
+                Rule(
+                    "zqshare",
+                    "Half of it red",
+                    new RuleCheck.Share
+                    {
+                        Part = "zqtiles",
+                        Label = PieceSide.Second,
+                        Group = "red",
+                        Percent = 50,
+                        Tolerance = 50,
+                    },
+                    new Consequence.NoteOnly()
+                ),
+                Rule(
+                    "zqladder",
+                    "Larger sizes are larger",
+                    new RuleCheck.Ladder { Part = "zqtiles" },
+                    new Consequence.NoteOnly()
+                ),
+                Rule(
+                    "zqratio",
+                    "Not too long",
+                    new RuleCheck.Ratio { Part = "zqtiles", AtMost = 9 },
+                    new Consequence.NoteOnly()
+                ),
+                Rule(
+                    "zqdiffer",
+                    "No two sizes alike in shape",
+                    new RuleCheck.AllDifferent { Part = "zqtiles" },
+                    new Consequence.NoteOnly()
+                ),
+            ],
+            Method = new()
+            {
+                Parts =
+                [
+                    Measured("zqclimb", "Climb", "zqheight", new Curve.Rate(2, 1), Combine.Best) with
+                    {
+                        Cap = 60,
+                        Weight = 2,
+                    },
+                    Measured("zqslender", "Slender", "zqslim", new Curve.Between(0, 20, 30), Combine.Mean),
+                    Measured("zqdrytimes", "Stays dry", "zqdry", new Curve.Raw(), Combine.Sum),
+                    Measured(
+                        "zqmiddle",
+                        "The middle",
+                        "zqheight",
+                        new Curve.Bands([new(6, 2), new(12, 5)]),
+                        Combine.Median
+                    ),
+                    Measured("zqplace", "By place", "zqheight", new Curve.Place([5, 3]), Combine.Best),
+                    Measured("zqbest", "By the best", "zqheight", new Curve.ShareOfBest(10), Combine.Worst),
+                    Measured("zqmark", "Near the mark", "zqheight", new Curve.Target(12, 10, 1), Combine.Best),
+                    Measured("zqsteps", "Full steps", "zqheight", new Curve.FullSteps(1, 2, 4), Combine.Best),
+                    Measured(
+                        "zqover",
+                        "From the tally",
+                        "zqtally.counters.zqhelp * 2 + team.members",
+                        new Curve.Rate(1),
+                        Combine.Best
+                    ),
+                    new Part.Tasks
+                    {
+                        Id = "zqtasks",
+                        Name = "Jobs",
+                        AllDoneBonus = 2,
+                        TimePoints = new(300, 10, 1),
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "zqlamp",
+                                Name = "Lamp",
+                                Points = 3,
+                                Steps = 3,
+                            },
+                            new()
+                            {
+                                Id = "zqflag",
+                                Name = "Flag",
+                                Points = 2,
+                                FirstTeams = 1,
+                            },
+                        ],
+                    },
+                    new Part.Relay
+                    {
+                        Id = "zqrelay",
+                        Name = "Relay",
+                        Legs = ["out", "home"],
+                        Step = 0.1m,
+                        PointsPerItem = 1,
+                        Faults =
+                        [
+                            new()
+                            {
+                                Id = "zqdrop",
+                                Name = "Dropped",
+                                Seconds = 5,
+                            },
+                        ],
+                        Curve = new Curve.Between(120, 20, 30),
+                    },
+                    new Part.Bins
+                    {
+                        Id = "zqbins",
+                        Name = "Strandline",
+                        Names = ["shell", "wood"],
+                        Right = 2,
+                        Wrong = -1,
+                        AllRightBonus = 3,
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "zqa",
+                                Name = "Whelk",
+                                Bin = "shell",
+                            },
+                            new()
+                            {
+                                Id = "zqb",
+                                Name = "Plank",
+                                Bin = "wood",
+                            },
+                        ],
+                    },
+                    new Part.Bins
+                    {
+                        Id = "zqquick",
+                        Name = "Quick sort",
+                        Names = ["shell", "wood"],
+                        SecondsPerWrong = 5,
+                        SecondsPerLeft = 5,
+                        Curve = new Curve.Between(300, 0, 20),
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "zqc",
+                                Name = "Cockle",
+                                Bin = "shell",
+                            },
+                        ],
+                    },
+                    new Part.Ordering
+                    {
+                        Id = "zqorder",
+                        Name = "By mass",
+                        PerPair = 1,
+                        PerPlace = 0.5m,
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "zqp",
+                                Name = "Pebble",
+                                Key = 1,
+                            },
+                            new()
+                            {
+                                Id = "zqk",
+                                Name = "Cobble",
+                                Key = 2,
+                            },
+                            new()
+                            {
+                                Id = "zqs",
+                                Name = "Boulder",
+                                Key = 3,
+                            },
+                        ],
+                    },
+                    new Part.Pieces
+                    {
+                        Id = "zqtiles",
+                        Name = "Tiles",
+                        First = new() { Name = "size", Values = [new("small", 1), new("large", 3)] },
+                        Second = new() { Name = "colour", Values = [new("grey"), new("red", 0.5m)] },
+                        Each = "first + second + length / width",
+                    },
+                    new Part.Rubric
+                    {
+                        Id = "zqrubric",
+                        Name = "Talk",
+                        Voice = RubricVoice.Peers,
+                        Criteria =
+                        [
+                            new()
+                            {
+                                Id = "zqclear",
+                                Name = "Clear",
+                                Levels = [new("not yet", 0), new("clear", 2)],
+                            },
+                        ],
+                    },
+                    new Part.Budget
+                    {
+                        Id = "zqstore",
+                        Name = "Store",
+                        Funds = 20,
+                        Money = "shells",
+                        ReturnPercent = 50,
+                        Prices =
+                        [
+                            new()
+                            {
+                                Id = "zqrod",
+                                Name = "rods",
+                                Each = 2,
+                            },
+                        ],
+                        Curve = new Curve.Rate(0.5m),
+                    },
+                    new Part.Tally
+                    {
+                        Id = "zqtally",
+                        Name = "Seen",
+                        Counters =
+                        [
+                            new()
+                            {
+                                Id = "zqhelp",
+                                Name = "Helped",
+                                Points = 1,
+                            },
+                            new()
+                            {
+                                Id = "zqspill",
+                                Name = "Spilled",
+                                Points = 1,
+                                Hurts = true,
+                            },
+                        ],
+                    },
+                ],
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "Fewer sheets",
+                        Value = "zqsheets + zqrelay.faults",
+                        Better = Better.Less,
+                    },
+                ],
+                Awards =
+                [
+                    new()
+                    {
+                        Id = "zqslimmest",
+                        Name = "Slimmest",
+                        Value = "zqslim",
+                        Better = Better.More,
+                    },
+                    new()
+                    {
+                        Id = "zqdriest",
+                        Name = "Driest",
+                        Value = "zqdry",
+                        Better = Better.More,
+                    },
+                    new()
+                    {
+                        Id = "zqpoints",
+                        Name = "Best store",
+                        Value = "zqstore.points - zqstore.over",
+                        Better = Better.More,
+                    },
+                    new()
+                    {
+                        Id = "zqfirst",
+                        Name = "First lamp",
+                        FirstTo = new("zqtasks", "zqlamp"),
+                    },
+                ],
+            },
+        };
 
-    /// <summary>Two teams, as judges would write them down: one does well, the other spends and spills too much.</summary>
+    /// <summary>
+    /// Two teams, as judges would write them down: one does well, the other spends and spills too much.
+    /// </summary>
     public static (IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Log) Play(CompiledEdition compiled)
     {
         var found = new ProblemCollector();
-        IReadOnlyList<Team> teams = [new() { Id = "zqterns", Name = "Terns", Members = 4 }, new() { Id = "zqknots", Name = "Knots", Members = 3 }];
+        IReadOnlyList<Team> teams =
+        [
+            new()
+            {
+                Id = "zqterns",
+                Name = "Terns",
+                Members = 4,
+            },
+            new()
+            {
+                Id = "zqknots",
+                Name = "Knots",
+                Members = 3,
+            },
+        ];
         var handles = TryHandles.Of(compiled);
-        var log = teams.SelectMany((team, at) => Pretend
-            .Entries(compiled, new() { Name = team.Name, Values = handles.ToDictionary(h => h.Id, h => at == 0 ? h.High : h.Id == "zqheight" ? 8 : h.Low + h.Step), Missed = at == 0 ? [] : ["zqfloat"] }, teams, at)
-            .Select(entry => Recorder.Understand(compiled, teams, entry, found))).ToList();
-        log.Add(new Entry.Purchased { Id = new(99, 0, 0, new byte[8]), Team = "zqknots", Part = "zqstore", Item = "zqrod", Count = 12 });
-        log.Add(new Entry.Returned { Id = new(98, 0, 0, new byte[8]), Team = "zqknots", Part = "zqstore", Item = "zqrod", Count = 1 });
-        log.Add(new Entry.RelayFaulted { Id = new(97, 0, 0, new byte[8]), Team = "zqknots", Part = "zqrelay", Fault = "zqdrop", Count = 2 });
-        return found.Problems.Count == 0 ? (teams, log) : throw new InvalidOperationException(string.Join("; ", found.Problems.Select(p => $"{p.At} {p.What}")));
+        var log = teams
+            .SelectMany(
+                (team, at) =>
+                    Pretend
+                        .Entries(
+                            compiled,
+                            new()
+                            {
+                                Name = team.Name,
+                                Values = handles.ToDictionary(
+                                    h => h.Id,
+                                    h =>
+                                        at == 0 ? h.High
+                                        : h.Id == "zqheight" ? 8
+                                        : h.Low + h.Step
+                                ),
+                                Missed = at == 0 ? [] : ["zqfloat"],
+                            },
+                            teams,
+                            at
+                        )
+                        .Select(entry => Recorder.Understand(compiled, teams, entry, found))
+            )
+            .ToList();
+        log.Add(
+            new Entry.Purchased
+            {
+                Id = new(99, 0, 0, new byte[8]),
+                Team = "zqknots",
+                Part = "zqstore",
+                Item = "zqrod",
+                Count = 12,
+            }
+        );
+        log.Add(
+            new Entry.Returned
+            {
+                Id = new(98, 0, 0, new byte[8]),
+                Team = "zqknots",
+                Part = "zqstore",
+                Item = "zqrod",
+                Count = 1,
+            }
+        );
+        log.Add(
+            new Entry.RelayFaulted
+            {
+                Id = new(97, 0, 0, new byte[8]),
+                Team = "zqknots",
+                Part = "zqrelay",
+                Fault = "zqdrop",
+                Count = 2,
+            }
+        );
+        return found.Problems.Count == 0
+            ? (teams, log)
+            : throw new InvalidOperationException(string.Join("; ", found.Problems.Select(p => $"{p.At} {p.What}")));
     }
 
-    private static Rule Rule(string id, string text, RuleCheck check, Consequence ifMissed, When when = When.BeforeTest, decimal bonus = 0) =>
-        new() { Id = id, Sort = RuleSort.Criterion, Text = text, Check = check, IfMissed = ifMissed, When = when, Bonus = bonus };
+    private static Rule Rule(
+        string id,
+        string text,
+        RuleCheck check,
+        Consequence ifMissed,
+        When when = When.BeforeTest,
+        decimal bonus = 0
+    ) =>
+        new()
+        {
+            Id = id,
+            Sort = RuleSort.Criterion,
+            Text = text,
+            Check = check,
+            IfMissed = ifMissed,
+            When = when,
+            Bonus = bonus,
+        };
 
     private static Part.Measured Measured(string id, string name, string value, Curve curve, Combine combine) =>
-        new() { Id = id, Name = name, Value = value, Better = Better.More, Combine = combine, Curve = curve };
+        new()
+        {
+            Id = id,
+            Name = name,
+            Value = value,
+            Better = Better.More,
+            Combine = combine,
+            Curve = curve,
+        };
 }

@@ -6,21 +6,68 @@ namespace PluckyRally.Core.Tests.Results;
 /// <summary>All that teams made side by side, and what the class sees on it counted against a figure.</summary>
 public sealed class GalleryTests
 {
-    private readonly Happening _rally = new(Sample.Brief([Sample.Height(), new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Taken = Taken.Once, Better = Better.Less }], [Sample.Part("height")], 1), "Terns", "Whelks", "Gulls", "Plovers");
+    private readonly Happening _rally = new(
+        Sample.Brief(
+            [
+                Sample.Height(),
+                new Measure
+                {
+                    Id = "mass",
+                    Name = "Mass",
+                    Kind = MeasureKind.Mass,
+                    Unit = "g",
+                    Taken = Taken.Once,
+                    Better = Better.Less,
+                },
+            ],
+            [Sample.Part("height")],
+            1
+        ),
+        "Terns",
+        "Whelks",
+        "Gulls",
+        "Plovers"
+    );
 
     public GalleryTests()
     {
-        foreach (var (team, height) in new[] { ("Terns", "41"), ("Whelks", "28"), ("Gulls", "39") }) _rally.Counted(team, height);
-        foreach (var (team, mass) in new[] { ("terns", "90"), ("gulls", "70"), ("plovers", "60") }) _rally.Keep(new Entry.MeasureRead { Id = _rally.NextId(), Team = team, Reading = new() { Measure = "mass", Typed = mass } });
-        foreach (var team in new[] { "gulls", "terns" }) _rally.Keep(new Entry.TagSeen { Id = _rally.NextId(), Team = team, Word = "wide foot" });
-        _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Labels = new Dictionary<string, string> { ["foot"] = "square" } });
+        foreach (var (team, height) in new[] { ("Terns", "41"), ("Whelks", "28"), ("Gulls", "39") })
+            _rally.Counted(team, height);
+        foreach (var (team, mass) in new[] { ("terns", "90"), ("gulls", "70"), ("plovers", "60") })
+            _rally.Keep(
+                new Entry.MeasureRead
+                {
+                    Id = _rally.NextId(),
+                    Team = team,
+                    Reading = new() { Measure = "mass", Typed = mass },
+                }
+            );
+        foreach (var team in new[] { "gulls", "terns" })
+            _rally.Keep(
+                new Entry.TagSeen
+                {
+                    Id = _rally.NextId(),
+                    Team = team,
+                    Word = "wide foot",
+                }
+            );
+        _rally.Keep(
+            new Entry.DesignNoted
+            {
+                Id = _rally.NextId(),
+                Team = "terns",
+                Labels = new Dictionary<string, string> { ["foot"] = "square" },
+            }
+        );
     }
 
     [Fact]
     public void It_stands_in_order_of_a_figure_with_those_without_a_value_last()
     {
         var gallery = Of("height");
-        gallery.Cards.Select(c => (c.Name, c.Value)).ShouldBe([("Terns", "41 cm"), ("Gulls", "39 cm"), ("Whelks", "28 cm"), ("Plovers", "")]);
+        gallery
+            .Cards.Select(c => (c.Name, c.Value))
+            .ShouldBe([("Terns", "41 cm"), ("Gulls", "39 cm"), ("Whelks", "28 cm"), ("Plovers", "")]);
         gallery.Cards[0].Others.ShouldBe(["Mass: 90 g"]);
         gallery.Cards[0].Labels.ShouldBe(["foot: square"]);
         gallery.Cards[0].Tags.Select(t => t.Word).ShouldBe(["wide foot"]);
@@ -32,7 +79,15 @@ public sealed class GalleryTests
     public void A_tag_is_counted_against_the_figure()
     {
         Of("height").Tags.Single().Says.ShouldBe("With wide foot: 2 teams, median 40.0 cm; without: 1 team, 28 cm.");
-        foreach (var team in new[] { "whelks", "plovers" }) _rally.Keep(new Entry.TagSeen { Id = _rally.NextId(), Team = team, Word = "Wide foot" });
+        foreach (var team in new[] { "whelks", "plovers" })
+            _rally.Keep(
+                new Entry.TagSeen
+                {
+                    Id = _rally.NextId(),
+                    Team = team,
+                    Word = "Wide foot",
+                }
+            );
         Of("height").Tags.Single().Says.ShouldBe("With wide foot: 3 teams, median 39.0 cm; without: no team.");
     }
 

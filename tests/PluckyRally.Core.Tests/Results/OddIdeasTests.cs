@@ -3,7 +3,9 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Results;
 
-/// <summary>Ways in which teachers score by hand, written down as data and worked out by hand here (common practice, no source).</summary>
+/// <summary>
+/// Ways in which teachers score by hand, written down as data and worked out by hand here (common practice, no source).
+/// </summary>
 public sealed class OddIdeasTests
 {
     [Fact]
@@ -18,7 +20,10 @@ public sealed class OddIdeasTests
     [Fact]
     public void A_subtraction_can_go_below_zero()
     {
-        var rally = new Happening(Sample.Brief([Sample.Number("hits"), Sample.Number("misses")], [Sample.Part("hits - 2 * misses")]), "A");
+        var rally = new Happening(
+            Sample.Brief([Sample.Number("hits"), Sample.Number("misses")], [Sample.Part("hits - 2 * misses")]),
+            "A"
+        );
         rally.Counted("A", "3", "4");
         rally.Standing("A").TotalText.ShouldBe("−5.0");
     }
@@ -29,8 +34,10 @@ public sealed class OddIdeasTests
         var rally = new Happening(Sample.Simple(10, Combine.Successes), "A");
         for (var i = 0; i < 10; i++)
         {
-            if (i % 3 == 0) rally.Failed("A");
-            else rally.Counted("A", "1");
+            if (i % 3 == 0)
+                rally.Failed("A");
+            else
+                rally.Counted("A", "1");
         }
 
         rally.Standing("A").Total.ShouldBe(6);
@@ -39,13 +46,32 @@ public sealed class OddIdeasTests
     [Fact]
     public void The_tallest_with_fewer_sheets_deciding_a_tie_and_height_per_sheet_as_an_award()
     {
-        var brief = Sample.Brief([Sample.Height(), Sample.Count("sheets", "sheets", Taken.Once)], [Sample.Part("height")]);
+        var brief = Sample.Brief(
+            [Sample.Height(), Sample.Count("sheets", "sheets", Taken.Once)],
+            [Sample.Part("height")]
+        );
         brief = brief with
         {
             Method = brief.Method with
             {
-                TieBreaks = [new TieBreak { Name = "Fewer sheets", Value = "sheets", Better = Better.Less }],
-                Awards = [new Award { Id = "thrift", Name = "Thriftiest", Value = "height / sheets" }],
+                TieBreaks =
+                [
+                    new TieBreak
+                    {
+                        Name = "Fewer sheets",
+                        Value = "sheets",
+                        Better = Better.Less,
+                    },
+                ],
+                Awards =
+                [
+                    new Award
+                    {
+                        Id = "thrift",
+                        Name = "Thriftiest",
+                        Value = "height / sheets",
+                    },
+                ],
             },
         };
         var rally = new Happening(brief, "A", "B", "C");
@@ -64,12 +90,55 @@ public sealed class OddIdeasTests
     {
         // 1.5 N and 5.25 N with two faults of 2 make 10.75.
         var brief = Sample.Brief(
-            [new Measure { Id = "lift", Name = "Lift", Kind = MeasureKind.Force, Unit = "N", Step = 0.05m }, new Measure { Id = "pull", Name = "Pull", Kind = MeasureKind.Force, Unit = "N", Step = 0.05m }],
-            [Sample.Part("lift + pull", better: Better.Less, failurePoints: 50), new Part.Tally { Id = "faults", Name = "Faults", FailurePoints = 0, Counters = [new Counter { Id = "bend", Name = "Bent back", Points = 2, Hurts = true }] }]);
+            [
+                new Measure
+                {
+                    Id = "lift",
+                    Name = "Lift",
+                    Kind = MeasureKind.Force,
+                    Unit = "N",
+                    Step = 0.05m,
+                },
+                new Measure
+                {
+                    Id = "pull",
+                    Name = "Pull",
+                    Kind = MeasureKind.Force,
+                    Unit = "N",
+                    Step = 0.05m,
+                },
+            ],
+            [
+                Sample.Part("lift + pull", better: Better.Less, failurePoints: 50),
+                new Part.Tally
+                {
+                    Id = "faults",
+                    Name = "Faults",
+                    FailurePoints = 0,
+                    Counters =
+                    [
+                        new Counter
+                        {
+                            Id = "bend",
+                            Name = "Bent back",
+                            Points = 2,
+                            Hurts = true,
+                        },
+                    ],
+                },
+            ]
+        );
         brief = brief with { Method = brief.Method with { Wins = Wins.Lowest, Precision = 0.01m } };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "1.5", "5.25");
-        var bent = new Entry.Tallied { Id = rally.NextId(), Team = "a", Part = "faults", Counter = "bend", Count = 2 };
+        var bent = new Entry.Tallied
+        {
+            Id = rally.NextId(),
+            Team = "a",
+            Part = "faults",
+            Counter = "bend",
+            Count = 2,
+        };
         var log = rally.Log.Append(rally.Offer(bent).OrThrow()).ToList();
         Scorer.Score(rally.Compiled, rally.Teams, log, 1).Rows[0].TotalText.ShouldBe("10.75");
     }
@@ -80,9 +149,21 @@ public sealed class OddIdeasTests
         // 40 g cut to three quarters is 30 g.
         var rule = Sample.Limit("lighter", "mass", Comparison.AtMost, "", new Consequence.DoesNotPlace());
         rule = rule with { Check = (RuleCheck.Limit)rule.Check with { PercentOfLastRound = 75 } };
-        var mass = new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 1 };
-        var rally = new Happening(Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]), "A", "B");
-        foreach (var team in new[] { "A", "B" }) rally.Counted(team, "40");
+        var mass = new Measure
+        {
+            Id = "mass",
+            Name = "Mass",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Step = 1,
+        };
+        var rally = new Happening(
+            Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]),
+            "A",
+            "B"
+        );
+        foreach (var team in new[] { "A", "B" })
+            rally.Counted(team, "40");
         rally.Round = 2;
         rally.Counted("A", "30");
         rally.Counted("B", "31");
@@ -93,10 +174,40 @@ public sealed class OddIdeasTests
     [Fact]
     public void Lightest_that_arrives_undamaged_with_levels_of_damage_as_a_gate()
     {
-        var damage = new Measure { Id = "damage", Name = "Damage", Kind = MeasureKind.Level, Levels = ["whole", "cracked", "broken"], Taken = Taken.Once };
-        var mass = new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m, Taken = Taken.Once };
-        var gate = Sample.Limit("arrives", "damage", Comparison.AtMost, "cracked", new Consequence.FailurePoints("light"), When.AfterTest);
-        var rally = new Happening(Sample.Brief([damage, mass], [Sample.Part("mass", new Curve.Between(60, 20, 50), Better.Less, id: "light")], rules: [gate]), "A", "B");
+        var damage = new Measure
+        {
+            Id = "damage",
+            Name = "Damage",
+            Kind = MeasureKind.Level,
+            Levels = ["whole", "cracked", "broken"],
+            Taken = Taken.Once,
+        };
+        var mass = new Measure
+        {
+            Id = "mass",
+            Name = "Mass",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Step = 0.1m,
+            Taken = Taken.Once,
+        };
+        var gate = Sample.Limit(
+            "arrives",
+            "damage",
+            Comparison.AtMost,
+            "cracked",
+            new Consequence.FailurePoints("light"),
+            When.AfterTest
+        );
+        var rally = new Happening(
+            Sample.Brief(
+                [damage, mass],
+                [Sample.Part("mass", new Curve.Between(60, 20, 50), Better.Less, id: "light")],
+                rules: [gate]
+            ),
+            "A",
+            "B"
+        );
         foreach (var (team, level) in new[] { ("A", "cracked"), ("B", "broken") })
         {
             rally.Read(team, "damage", level);
@@ -108,7 +219,29 @@ public sealed class OddIdeasTests
 
     [Fact]
     public void Sixty_centimetres_are_close_to_23_and_five_eighths_inches() =>
-        ReadingFormat.Value(Sample.Parse("60 cm", new Measure { Id = "l", Kind = MeasureKind.Length, Unit = "in", Step = 0.125m }).Value, new Measure { Id = "l", Kind = MeasureKind.Length, Unit = "in", Step = 0.125m }).ShouldBe("23 5/8 in");
+        ReadingFormat
+            .Value(
+                Sample
+                    .Parse(
+                        "60 cm",
+                        new Measure
+                        {
+                            Id = "l",
+                            Kind = MeasureKind.Length,
+                            Unit = "in",
+                            Step = 0.125m,
+                        }
+                    )
+                    .Value,
+                new Measure
+                {
+                    Id = "l",
+                    Kind = MeasureKind.Length,
+                    Unit = "in",
+                    Step = 0.125m,
+                }
+            )
+            .ShouldBe("23 5/8 in");
 
     private static Measure Length(string id) => Sample.Height() with { Id = id, Name = id };
 }

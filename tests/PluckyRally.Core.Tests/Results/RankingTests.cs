@@ -29,18 +29,38 @@ public sealed class RankingTests
     public void What_the_class_sees_decides()
     {
         // 31.25 and 16.04 are shown as 31.3 and 16.0 and make 47.3; another team's 31.26 and 16.03 tie with it.
-        var brief = Sample.Brief([Sample.Number("a", 0.01m), Sample.Number("b", 0.01m)], [Sample.Part("a", id: "one"), Sample.Part("b", id: "two")]);
+        var brief = Sample.Brief(
+            [Sample.Number("a", 0.01m), Sample.Number("b", 0.01m)],
+            [Sample.Part("a", id: "one"), Sample.Part("b", id: "two")]
+        );
         var rally = new Happening(brief, "A", "B");
         rally.Counted("A", "31.25", "16.04");
         rally.Counted("B", "31.26", "16.03");
-        rally.Standings().Rows.Select(r => (r.TotalText, r.PlaceText)).ShouldBe([("47.3", "1st, shared"), ("47.3", "1st, shared")]);
+        rally
+            .Standings()
+            .Rows.Select(r => (r.TotalText, r.PlaceText))
+            .ShouldBe([("47.3", "1st, shared"), ("47.3", "1st, shared")]);
     }
 
     [Fact]
     public void Tie_breaks_decide_in_order_and_are_said()
     {
         var brief = Sample.Brief([Sample.Height(), Sample.Count("sheets", taken: Taken.Once)], [Sample.Part("height")]);
-        brief = brief with { Method = brief.Method with { TieBreaks = [new TieBreak { Name = "Fewest sheets", Value = "sheets", Better = Better.Less }] } };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                TieBreaks =
+                [
+                    new TieBreak
+                    {
+                        Name = "Fewest sheets",
+                        Value = "sheets",
+                        Better = Better.Less,
+                    },
+                ],
+            },
+        };
         var rally = new Happening(brief, "A", "B", "C");
         foreach (var (team, sheets) in new[] { ("A", "5"), ("B", "3"), ("C", "3") })
         {
@@ -49,7 +69,12 @@ public sealed class RankingTests
         }
 
         rally.Standings().Rows.Select(r => (r.Name, r.Place)).ShouldBe([("B", 1), ("C", 1), ("A", 3)]);
-        rally.Standing("A").Why.ShouldContain(w => w.Kind == TraceKind.TieBreak && w.Sentence.Contains("fewest sheets decides: 5 here", StringComparison.Ordinal));
+        rally
+            .Standing("A")
+            .Why.ShouldContain(w =>
+                w.Kind == TraceKind.TieBreak
+                && w.Sentence.Contains("fewest sheets decides: 5 here", StringComparison.Ordinal)
+            );
     }
 
     [Fact]
@@ -57,9 +82,26 @@ public sealed class RankingTests
     {
         // Means of 10.0 and 10.3 give the same band, and would be the same at whole centimetres.
         var brief = Sample.Simple(3, Combine.Mean, curve: new Curve.Bands([new(5, 3)]));
-        brief = brief with { Method = brief.Method with { TieBreaks = [new TieBreak { Name = "The taller", Value = "height", Better = Better.More }] } };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                TieBreaks =
+                [
+                    new TieBreak
+                    {
+                        Name = "The taller",
+                        Value = "height",
+                        Better = Better.More,
+                    },
+                ],
+            },
+        };
         var rally = new Happening(brief, "A", "B");
-        foreach (var (team, typed) in new[] { ("A", "10"), ("A", "10"), ("A", "10"), ("B", "10"), ("B", "10"), ("B", "11") }) rally.Counted(team, typed);
+        foreach (
+            var (team, typed) in new[] { ("A", "10"), ("A", "10"), ("A", "10"), ("B", "10"), ("B", "10"), ("B", "11") }
+        )
+            rally.Counted(team, typed);
         rally.Standings().Rows.Select(r => (r.Name, r.Place)).ShouldBe([("B", 1), ("A", 2)]);
         rally.Standing("B").Why.ShouldContain(w => w.Kind == TraceKind.TieBreak);
     }
@@ -69,7 +111,10 @@ public sealed class RankingTests
     [InlineData(Wins.Lowest, "B", "A", "C")]
     public void Of_equal_totals_the_better_bound_stands_before(Wins wins, string first, string second, string third)
     {
-        var brief = Sample.Brief([Sample.Number("v")], [Sample.Part("v", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)]);
+        var brief = Sample.Brief(
+            [Sample.Number("v")],
+            [Sample.Part("v", better: wins == Wins.Highest ? Better.More : Better.Less, failurePoints: 0)]
+        );
         var rally = new Happening(brief with { Method = brief.Method with { Wins = wins } }, "A", "B", "C");
         rally.Counted("A", "20");
         rally.Counted("B", "20-");
@@ -80,21 +125,39 @@ public sealed class RankingTests
     [Fact]
     public void The_unfinished_stand_behind_the_placed_and_those_that_do_not_place_come_last()
     {
-        var rally = new Happening(Sample.Simple() with { Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())] }, "A", "B", "C", "D");
-        foreach (var team in new[] { "A", "B", "C" }) rally.Counted(team, team == "A" ? "99" : "20");
+        var rally = new Happening(
+            Sample.Simple() with
+            {
+                Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())],
+            },
+            "A",
+            "B",
+            "C",
+            "D"
+        );
+        foreach (var team in new[] { "A", "B", "C" })
+            rally.Counted(team, team == "A" ? "99" : "20");
         rally.Checked("A", "float", met: false);
         rally.Checked("C", "float", met: true);
-        rally.Standings().Rows.Select(r => (r.Name, r.Status, r.Place)).ShouldBe([
-            ("C", StandingStatus.Placed, 1),
-            ("B", StandingStatus.Unfinished, null),
-            ("D", StandingStatus.Unfinished, null),
-            ("A", StandingStatus.DidNotPlace, null)]);
+        rally
+            .Standings()
+            .Rows.Select(r => (r.Name, r.Status, r.Place))
+            .ShouldBe([
+                ("C", StandingStatus.Placed, 1),
+                ("B", StandingStatus.Unfinished, null),
+                ("D", StandingStatus.Unfinished, null),
+                ("A", StandingStatus.DidNotPlace, null),
+            ]);
     }
 
     [Fact]
     public void Teams_that_do_not_place_take_no_points_by_place_from_others()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.Place([10, 8, 6]))], rules: [Sample.Inspection("float", new Consequence.DoesNotPlace())]);
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [Sample.Part("height", new Curve.Place([10, 8, 6]))],
+            rules: [Sample.Inspection("float", new Consequence.DoesNotPlace())]
+        );
         var rally = new Happening(brief, "A", "B");
         rally.Counted("A", "99");
         rally.Counted("B", "20");
@@ -117,7 +180,14 @@ public sealed class RankingTests
     [Fact]
     public void Without_ranking_nobody_has_a_place()
     {
-        var rally = new Happening(Sample.Simple() with { Method = Sample.Simple().Method with { Ranking = false } }, "A", "B");
+        var rally = new Happening(
+            Sample.Simple() with
+            {
+                Method = Sample.Simple().Method with { Ranking = false },
+            },
+            "A",
+            "B"
+        );
         rally.Counted("A", "20");
         rally.Counted("B", "30");
         rally.Standings().Rows.ShouldAllBe(r => r.Place == null && r.Status == StandingStatus.Placed);
@@ -125,13 +195,16 @@ public sealed class RankingTests
 
     [Fact]
     public void An_empty_rally_has_only_unfinished_teams() =>
-        new Happening(Sample.Simple(), "A", "B").Standings().Rows.ShouldAllBe(r => r.Status == StandingStatus.Unfinished && r.Total == null);
+        new Happening(Sample.Simple(), "A", "B")
+            .Standings()
+            .Rows.ShouldAllBe(r => r.Status == StandingStatus.Unfinished && r.Total == null);
 
     [Fact]
     public void Two_hundred_teams_are_all_placed()
     {
         var rally = new Happening(Sample.Simple(), [.. Enumerable.Range(1, 200).Select(i => $"Team {i}")]);
-        for (var i = 1; i <= 200; i++) rally.Counted($"Team {i}", $"{i}");
+        for (var i = 1; i <= 200; i++)
+            rally.Counted($"Team {i}", $"{i}");
         rally.Standings().Rows.Select(r => r.Place).ShouldBe(Enumerable.Range(1, 200).Cast<int?>());
     }
 
@@ -146,55 +219,79 @@ public sealed class RankingTests
 
     [Fact]
     public void A_better_reading_never_lowers_a_place() =>
-        Gen.Select(Gen.Int[0, 40].Array[2, 8], Gen.Int[1, 20]).Sample((heights, more) =>
-        {
-            var before = Ranked(heights).Standing("T0").Place!.Value;
-            heights[0] += more;
-            Ranked(heights).Standing("T0").Place!.Value.ShouldBeLessThanOrEqualTo(before);
-        });
+        Gen.Select(Gen.Int[0, 40].Array[2, 8], Gen.Int[1, 20])
+            .Sample(
+                (heights, more) =>
+                {
+                    var before = Ranked(heights).Standing("T0").Place!.Value;
+                    heights[0] += more;
+                    Ranked(heights).Standing("T0").Place!.Value.ShouldBeLessThanOrEqualTo(before);
+                }
+            );
 
     [Fact]
     public void The_order_in_which_teams_are_recorded_changes_nothing() =>
-        Gen.Select(Gen.Int[0, 10].Array[2, 8], Gen.Int[0, 1000]).Sample((heights, seed) =>
-        {
-            var teams = Enumerable.Range(0, heights.Length).Select(i => $"T{i}").ToArray();
-            var rally = Ranked(heights);
-            var shuffled = rally.Log.ToArray();
-            new Random(seed).Shuffle(shuffled);
-            Shown(Scorer.Score(rally.Compiled, rally.Teams, shuffled, 1)).ShouldBe(Shown(rally.Standings()));
-        });
+        Gen.Select(Gen.Int[0, 10].Array[2, 8], Gen.Int[0, 1000])
+            .Sample(
+                (heights, seed) =>
+                {
+                    var teams = Enumerable.Range(0, heights.Length).Select(i => $"T{i}").ToArray();
+                    var rally = Ranked(heights);
+                    var shuffled = rally.Log.ToArray();
+                    new Random(seed).Shuffle(shuffled);
+                    Shown(Scorer.Score(rally.Compiled, rally.Teams, shuffled, 1)).ShouldBe(Shown(rally.Standings()));
+                }
+            );
 
     [Fact]
     public void Measuring_in_inches_changes_no_place_when_points_are_scaled() =>
-        Gen.Int[0, 400].Array[2, 8].Sample(quarters =>
-        {
-            var inches = Sample.Brief([Sample.Height() with { Unit = "in", Step = 0.25m }], [Sample.Part("height", new Curve.Rate(2.54m))]);
-            var centimetres = Sample.Brief([Sample.Height() with { Step = 0.635m }], [Sample.Part("height", new Curve.Rate(1))]);
-            Places(inches).ShouldBe(Places(centimetres));
-
-            string Places(Brief brief)
+        Gen.Int[0, 400]
+            .Array[2, 8]
+            .Sample(quarters =>
             {
-                brief = brief with { Method = brief.Method with { Precision = 0.001m } };
-                var rally = new Happening(brief, [.. quarters.Select((_, i) => $"T{i}")]);
-                for (var i = 0; i < quarters.Length; i++) rally.Counted($"T{i}", $"{quarters[i] * 0.25m} in");
-                return string.Join(" ", rally.Standings().Rows.Select(r => $"{r.Name}:{r.PlaceText}"));
-            }
-        });
+                var inches = Sample.Brief(
+                    [Sample.Height() with { Unit = "in", Step = 0.25m }],
+                    [Sample.Part("height", new Curve.Rate(2.54m))]
+                );
+                var centimetres = Sample.Brief(
+                    [Sample.Height() with { Step = 0.635m }],
+                    [Sample.Part("height", new Curve.Rate(1))]
+                );
+                Places(inches).ShouldBe(Places(centimetres));
+
+                string Places(Brief brief)
+                {
+                    brief = brief with { Method = brief.Method with { Precision = 0.001m } };
+                    var rally = new Happening(brief, [.. quarters.Select((_, i) => $"T{i}")]);
+                    for (var i = 0; i < quarters.Length; i++)
+                        rally.Counted($"T{i}", $"{quarters[i] * 0.25m} in");
+                    return string.Join(" ", rally.Standings().Rows.Select(r => $"{r.Name}:{r.PlaceText}"));
+                }
+            });
 
     private static IEnumerable<int?> Places(PlaceNumbers numbers, params int[] heights)
     {
         var brief = Sample.Simple();
-        var rally = new Happening(brief with { Method = brief.Method with { Places = numbers } }, [.. heights.Select((_, i) => $"T{i}")]);
-        for (var i = 0; i < heights.Length; i++) rally.Counted($"T{i}", $"{heights[i]}");
+        var rally = new Happening(
+            brief with
+            {
+                Method = brief.Method with { Places = numbers },
+            },
+            [.. heights.Select((_, i) => $"T{i}")]
+        );
+        for (var i = 0; i < heights.Length; i++)
+            rally.Counted($"T{i}", $"{heights[i]}");
         return rally.Standings().Rows.Select(r => r.Place);
     }
 
     private static Happening Ranked(int[] heights)
     {
         var rally = new Happening(Sample.Simple(), [.. heights.Select((_, i) => $"T{i}")]);
-        for (var i = 0; i < heights.Length; i++) rally.Counted($"T{i}", $"{heights[i]}");
+        for (var i = 0; i < heights.Length; i++)
+            rally.Counted($"T{i}", $"{heights[i]}");
         return rally;
     }
 
-    private static string Shown(Standings standings) => string.Join("\n", standings.Rows.Select(r => $"{r.PlaceText} {r.Name} {r.TotalText}"));
+    private static string Shown(Standings standings) =>
+        string.Join("\n", standings.Rows.Select(r => $"{r.PlaceText} {r.Name} {r.TotalText}"));
 }

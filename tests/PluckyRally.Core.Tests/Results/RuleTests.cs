@@ -17,8 +17,8 @@ public sealed class RuleTests
     [InlineData(Comparison.Exactly, "30", true)]
     [InlineData(Comparison.Exactly, "31", false)]
     public void Limits_are_met_or_missed_as_read(Comparison comparison, string typed, bool met) =>
-        After(Sample.Limit("size", "height", comparison, "30 cm", new Consequence.DoesNotPlace()), typed).Status
-            .ShouldBe(met ? StandingStatus.Placed : StandingStatus.DidNotPlace);
+        After(Sample.Limit("size", "height", comparison, "30 cm", new Consequence.DoesNotPlace()), typed)
+            .Status.ShouldBe(met ? StandingStatus.Placed : StandingStatus.DidNotPlace);
 
     [Theory]
     [InlineData("30", true)]
@@ -37,7 +37,12 @@ public sealed class RuleTests
     [InlineData("31", false)]
     [InlineData("29", false)]
     public void A_reading_within_half_a_step_of_its_limit_is_too_near_to_call(string typed, bool near) =>
-        (After(Sample.Limit("size", "height", Comparison.AtLeast, "30 cm", new Consequence.NoteOnly()), typed).TooNear.Count > 0).ShouldBe(near);
+        (
+            After(
+                Sample.Limit("size", "height", Comparison.AtLeast, "30 cm", new Consequence.NoteOnly()),
+                typed
+            ).TooNear.Count > 0
+        ).ShouldBe(near);
 
     [Fact]
     public void Half_a_step_is_included()
@@ -51,7 +56,11 @@ public sealed class RuleTests
     [Fact]
     public void Counts_are_never_too_near_to_call()
     {
-        var brief = Sample.Brief([Sample.Count("beads")], [Sample.Part("beads")], rules: [Sample.Limit("load", "beads", Comparison.AtLeast, "30", new Consequence.NoteOnly())]);
+        var brief = Sample.Brief(
+            [Sample.Count("beads")],
+            [Sample.Part("beads")],
+            rules: [Sample.Limit("load", "beads", Comparison.AtLeast, "30", new Consequence.NoteOnly())]
+        );
         var rally = new Happening(brief, "A");
         rally.Counted("A", "30");
         rally.Standing("A").TooNear.ShouldBeEmpty();
@@ -73,7 +82,17 @@ public sealed class RuleTests
     {
         var brief = Sample.Simple() with { Rules = [Sample.Inspection("float", new Consequence.Deduct(5))] };
         Total(brief).ShouldBe(15);
-        Total(brief with { Method = new Method { Wins = Wins.Lowest, Parts = [Sample.Part("height", new Curve.Rate(1), Better.Less, failurePoints: 99)] } }).ShouldBe(25);
+        Total(
+                brief with
+                {
+                    Method = new Method
+                    {
+                        Wins = Wins.Lowest,
+                        Parts = [Sample.Part("height", new Curve.Rate(1), Better.Less, failurePoints: 99)],
+                    },
+                }
+            )
+            .ShouldBe(25);
 
         static decimal? Total(Brief brief)
         {
@@ -101,25 +120,58 @@ public sealed class RuleTests
     [Fact]
     public void Missing_a_rule_that_decides_outweighs_being_unfinished()
     {
-        var rally = new Happening(Sample.Simple() with { Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())] }, "A");
+        var rally = new Happening(
+            Sample.Simple() with
+            {
+                Rules = [Sample.Inspection("float", new Consequence.DoesNotPlace())],
+            },
+            "A"
+        );
         rally.Checked("A", "float", met: false);
-        rally.Standing("A").ShouldSatisfyAllConditions(s => s.Status.ShouldBe(StandingStatus.DidNotPlace), s => s.Reason.ShouldBe("It must float"));
+        rally
+            .Standing("A")
+            .ShouldSatisfyAllConditions(
+                s => s.Status.ShouldBe(StandingStatus.DidNotPlace),
+                s => s.Reason.ShouldBe("It must float")
+            );
     }
 
     [Fact]
     public void An_attempt_that_misses_its_rule_is_a_failed_one()
     {
-        var brief = Sample.Simple(2) with { Rules = [Sample.Limit("tall", "height", Comparison.AtLeast, "20 cm", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)] };
+        var brief = Sample.Simple(2) with
+        {
+            Rules =
+            [
+                Sample.Limit(
+                    "tall",
+                    "height",
+                    Comparison.AtLeast,
+                    "20 cm",
+                    new Consequence.AttemptDoesNotCount(),
+                    When.EveryAttempt
+                ),
+            ],
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", "15");
         rally.Counted("A", "25");
-        rally.Standing("A").ShouldSatisfyAllConditions(s => s.Total.ShouldBe(25), s => s.Why.ShouldContain(w => w.Sentence.StartsWith("Attempt 1 failed", StringComparison.Ordinal)));
+        rally
+            .Standing("A")
+            .ShouldSatisfyAllConditions(
+                s => s.Total.ShouldBe(25),
+                s => s.Why.ShouldContain(w => w.Sentence.StartsWith("Attempt 1 failed", StringComparison.Ordinal))
+            );
     }
 
     [Fact]
     public void A_missed_rule_can_give_one_part_its_failure_points()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", id: "tall"), Sample.Part("height", id: "again", failurePoints: 1)], rules: [Sample.Inspection("float", new Consequence.FailurePoints("again"))]);
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [Sample.Part("height", id: "tall"), Sample.Part("height", id: "again", failurePoints: 1)],
+            rules: [Sample.Inspection("float", new Consequence.FailurePoints("again"))]
+        );
         var rally = new Happening(brief, "A");
         rally.Counted("A", "20");
         rally.Checked("A", "float", met: false);
@@ -134,8 +186,18 @@ public sealed class RuleTests
         // 75% of 37 g is 27.75 g; printed to the strict side: at most 27.7 g.
         var rule = Sample.Limit("lighter", "mass", Comparison.AtMost, "", new Consequence.DoesNotPlace());
         rule = rule with { Check = (RuleCheck.Limit)rule.Check with { PercentOfLastRound = 75 } };
-        var mass = new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 0.1m };
-        var rally = new Happening(Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]), "A");
+        var mass = new Measure
+        {
+            Id = "mass",
+            Name = "Mass",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Step = 0.1m,
+        };
+        var rally = new Happening(
+            Sample.Brief([mass], [Sample.Part("mass", new Curve.Rate(-1, 100), Better.Less)], rules: [rule]),
+            "A"
+        );
         rally.Counted("A", "37");
         rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
         rally.Round = 2;
@@ -150,7 +212,15 @@ public sealed class RuleTests
     {
         var rule = Sample.Limit("sheets", "sheets", Comparison.AtMost, "2", new Consequence.DoesNotPlace());
         rule = rule with { Check = (RuleCheck.Limit)rule.Check with { PerMember = true } };
-        var rally = new Happening(Sample.Brief([Sample.Height(), Sample.Count("sheets", taken: Taken.Once)], [Sample.Part("height")], rules: [rule]), "A", "B");
+        var rally = new Happening(
+            Sample.Brief(
+                [Sample.Height(), Sample.Count("sheets", taken: Taken.Once)],
+                [Sample.Part("height")],
+                rules: [rule]
+            ),
+            "A",
+            "B"
+        );
         foreach (var (team, sheets) in new[] { ("A", "8"), ("B", "9") })
         {
             rally.Counted(team, "20");
@@ -176,18 +246,39 @@ public sealed class RuleTests
         return rally.Standing("A");
     }
 
-    /// <summary>45 cm or more is 15 cm or more too long, which costs 15 points or more: of 100 points at most 85 are left.</summary>
+    /// <summary>
+    /// 45 cm or more is 15 cm or more too long, which costs 15 points or more: of 100 points at most 85 are left.
+    /// </summary>
     [Theory]
     [InlineData("45+", Comparison.AtMost, Wins.Highest, Bound.AtMost)]
     [InlineData("45+", Comparison.AtMost, Wins.Lowest, Bound.AtLeast)]
     [InlineData("20+", Comparison.AtLeast, Wins.Highest, Bound.AtLeast)]
     [InlineData("45", Comparison.AtMost, Wins.Highest, Bound.Exact)]
     [InlineData("25+", Comparison.AtMost, Wins.Highest, Bound.Exact)]
-    public void A_bound_travels_through_a_deduction_that_grows(string typed, Comparison comparison, Wins wins, Bound bound)
+    public void A_bound_travels_through_a_deduction_that_grows(
+        string typed,
+        Comparison comparison,
+        Wins wins,
+        Bound bound
+    )
     {
-        var rule = Sample.Limit("long", "height", comparison, "30 cm", new Consequence.Deduct(1, DeductPer.Unit), When.AfterTest);
+        var rule = Sample.Limit(
+            "long",
+            "height",
+            comparison,
+            "30 cm",
+            new Consequence.Deduct(1, DeductPer.Unit),
+            When.AfterTest
+        );
         var brief = Sample.Simple(curve: new Curve.Bands([new(0, 100)])) with { Rules = [rule] };
-        brief = brief with { Method = brief.Method with { Wins = wins, Parts = [.. brief.Method.Parts.Select(p => p with { FailurePoints = 0 })] } };
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Wins = wins,
+                Parts = [.. brief.Method.Parts.Select(p => p with { FailurePoints = 0 })],
+            },
+        };
         var rally = new Happening(brief, "A");
         rally.Counted("A", typed);
         rally.Standing("A").Bound.ShouldBe(bound);

@@ -10,13 +10,22 @@ public sealed class WordsTests
     public void Every_curve_is_said_in_the_pupils_words()
     {
         Say(new Curve.Rate(2)).ShouldBe("part: 2 points for each cm. Your best attempt counts.");
-        Say(new Curve.Rate(1, 5)).ShouldBe("part: 5 points to begin with and 1 point for each cm. Your best attempt counts.");
-        Say(new Curve.Bands([new(10, 5), new(20, 8)], -1)).ShouldBe("part: 5 points from 10 cm, 8 points from 20 cm, −1 point below. Your best attempt counts.");
-        Say(new Curve.Between(60, 20, 50)).ShouldBe("part: from 0 points at 60 cm up to 50 points at 20 cm. Your best attempt counts.");
-        Say(new Curve.Place([10, 8, 6])).ShouldBe("part: 10 points for 1st place, 8 for 2nd, 6 for 3rd. Your best attempt counts.");
-        Say(new Curve.ShareOfBest(20)).ShouldBe("part: 20 points for the best team, the others in proportion. Your best attempt counts.");
-        Say(new Curve.Target(30, 20, 0.5m)).ShouldBe("part: 20 points for exactly 30 cm, 0.5 points less for each cm off it. Your best attempt counts.");
-        Say(new Curve.Improvement(1)).ShouldBe("part: 1 point for each percent better than the round before. Your best attempt counts.");
+        Say(new Curve.Rate(1, 5))
+            .ShouldBe("part: 5 points to begin with and 1 point for each cm. Your best attempt counts.");
+        Say(new Curve.Bands([new(10, 5), new(20, 8)], -1))
+            .ShouldBe("part: 5 points from 10 cm, 8 points from 20 cm, −1 point below. Your best attempt counts.");
+        Say(new Curve.Between(60, 20, 50))
+            .ShouldBe("part: from 0 points at 60 cm up to 50 points at 20 cm. Your best attempt counts.");
+        Say(new Curve.Place([10, 8, 6]))
+            .ShouldBe("part: 10 points for 1st place, 8 for 2nd, 6 for 3rd. Your best attempt counts.");
+        Say(new Curve.ShareOfBest(20))
+            .ShouldBe("part: 20 points for the best team, the others in proportion. Your best attempt counts.");
+        Say(new Curve.Target(30, 20, 0.5m))
+            .ShouldBe(
+                "part: 20 points for exactly 30 cm, 0.5 points less for each cm off it. Your best attempt counts."
+            );
+        Say(new Curve.Improvement(1))
+            .ShouldBe("part: 1 point for each percent better than the round before. Your best attempt counts.");
         Say(new Curve.Raw()).ShouldBe("part: 1 point for each cm. Your best attempt counts.");
     }
 
@@ -38,25 +47,62 @@ public sealed class WordsTests
     [InlineData(Combine.Best, "yes")]
     public void A_yes_or_no_that_is_added_up_is_a_number_of_times(Combine combine, string shown)
     {
-        var rally = new Happening(Sample.Brief([new Measure { Id = "dry", Name = "Dry", Kind = MeasureKind.YesNo }], [Sample.Part("dry", combine: combine)], 3), "A");
-        foreach (var typed in new[] { "yes", "no", "yes" }) rally.Counted("A", typed);
+        var rally = new Happening(
+            Sample.Brief(
+                [
+                    new Measure
+                    {
+                        Id = "dry",
+                        Name = "Dry",
+                        Kind = MeasureKind.YesNo,
+                    },
+                ],
+                [Sample.Part("dry", combine: combine)],
+                3
+            ),
+            "A"
+        );
+        foreach (var typed in new[] { "yes", "no", "yes" })
+            rally.Counted("A", typed);
         rally.Standing("A").Parts[0].ValueText.ShouldBe(shown);
     }
 
     [Fact]
     public void Limits_and_the_winner_and_the_first_tie_break_are_said()
     {
-        var brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.Rate(1)) with { Floor = 2, Cap = 9 }]);
-        brief = brief with { Method = brief.Method with { TieBreaks = [new TieBreak { Name = "The taller one", Value = "height", Better = Better.More }] } };
-        MethodWords.Say(Sample.Ready(brief)).ShouldBe([
-            "part: 1 point for each cm, at least 2 and at most 9. Your best attempt counts.",
-            "The highest total wins: more points are better.",
-            "If totals are equal, this decides: the taller one."]);
+        var brief = Sample.Brief(
+            [Sample.Height()],
+            [Sample.Part("height", new Curve.Rate(1)) with { Floor = 2, Cap = 9 }]
+        );
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                TieBreaks =
+                [
+                    new TieBreak
+                    {
+                        Name = "The taller one",
+                        Value = "height",
+                        Better = Better.More,
+                    },
+                ],
+            },
+        };
+        MethodWords
+            .Say(Sample.Ready(brief))
+            .ShouldBe([
+                "part: 1 point for each cm, at least 2 and at most 9. Your best attempt counts.",
+                "The highest total wins: more points are better.",
+                "If totals are equal, this decides: the taller one.",
+            ]);
     }
 
     [Fact]
     public void An_edge_finer_than_the_readings_is_not_rounded() =>
-        MethodWords.Say(Sample.Ready(Sample.Simple(2, Combine.Mean, curve: new Curve.Bands([new(49.25m, 1)]))))[0].ShouldContain("from 49.25 cm");
+        MethodWords
+            .Say(Sample.Ready(Sample.Simple(2, Combine.Mean, curve: new Curve.Bands([new(49.25m, 1)]))))[0]
+            .ShouldContain("from 49.25 cm");
 
     [Fact]
     public void Curves_are_written_with_the_numbers_put_in()

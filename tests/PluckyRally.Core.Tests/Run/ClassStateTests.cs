@@ -7,7 +7,27 @@ public sealed class ClassStateTests
 {
     private static readonly DateTimeOffset Nine = new(2026, 11, 25, 9, 0, 0, TimeSpan.Zero);
 
-    private readonly Happening _rally = new(Sample.Simple() with { Trials = new() { HoldSeconds = 8 }, Timing = new() { Phases = [new() { Id = "go", Kind = PhaseKind.LetGo, Minutes = 1 }] } }, "Terns", "Whelks", "Limpets");
+    private readonly Happening _rally = new(
+        Sample.Simple() with
+        {
+            Trials = new() { HoldSeconds = 8 },
+            Timing = new()
+            {
+                Phases =
+                [
+                    new()
+                    {
+                        Id = "go",
+                        Kind = PhaseKind.LetGo,
+                        Minutes = 1,
+                    },
+                ],
+            },
+        },
+        "Terns",
+        "Whelks",
+        "Limpets"
+    );
 
     [Fact]
     public void Teams_are_tested_in_their_own_order_until_another_is_set()
@@ -24,7 +44,10 @@ public sealed class ClassStateTests
     {
         var late = _rally.Keep(new Entry.CameLate { Id = _rally.NextId(), Team = "terns" });
         Order().ShouldBe(["whelks", "limpets", "terns"]);
-        TeamSheet.Of(OpenedRally.Open(_rally.Rally).OrThrow(), 1).Select(s => s.Team).ShouldBe(["whelks", "limpets", "terns"], "the judge's sheets come in the same order");
+        TeamSheet
+            .Of(OpenedRally.Open(_rally.Rally).OrThrow(), 1)
+            .Select(s => s.Team)
+            .ShouldBe(["whelks", "limpets", "terns"], "the judge's sheets come in the same order");
         _rally.Strike(late);
         Order().ShouldBe(["terns", "whelks", "limpets"]);
     }
@@ -42,10 +65,24 @@ public sealed class ClassStateTests
     {
         _rally.Keep(new Entry.HoldBegun { Id = _rally.NextId(), At = Nine });
         Clock().Hold.ShouldBeNull("nothing runs yet");
-        _rally.Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine, Phase = "go" });
+        _rally.Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Phase = "go",
+            }
+        );
         _rally.Keep(new Entry.HoldBegun { Id = _rally.NextId(), At = Nine.AddSeconds(20) });
         Clock().Hold.ShouldBe(new(Nine.AddSeconds(20), 8));
-        _rally.Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine.AddMinutes(1), Phase = "go" });
+        _rally.Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddMinutes(1),
+                Phase = "go",
+            }
+        );
         Clock().Hold.ShouldBeNull();
     }
 
@@ -53,16 +90,37 @@ public sealed class ClassStateTests
     public void The_wall_shows_what_was_chosen_last()
     {
         Clock().Wall.ShouldBe(new(WallShows.Clock, 0));
-        _rally.Keep(new Entry.WallSet { Id = _rally.NextId(), Shows = WallShows.Board, Revealed = 2 });
+        _rally.Keep(
+            new Entry.WallSet
+            {
+                Id = _rally.NextId(),
+                Shows = WallShows.Board,
+                Revealed = 2,
+            }
+        );
         Clock().Wall.ShouldBe(new(WallShows.Board, 2));
-        _rally.Offer(new Entry.WallSet { Id = _rally.NextId(), Shows = WallShows.Board, Revealed = -1 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/revealed");
+        _rally
+            .Offer(
+                new Entry.WallSet
+                {
+                    Id = _rally.NextId(),
+                    Shows = WallShows.Board,
+                    Revealed = -1,
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/revealed");
     }
 
     [Fact]
     public void A_team_that_is_not_there_cannot_be_put_in_order() =>
-        _rally.Offer(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["terns", "gulls"] }).Problems.ShouldHaveSingleItem().At.ShouldBe("/teams/1");
+        _rally
+            .Offer(new Entry.TestOrderSet { Id = _rally.NextId(), Teams = ["terns", "gulls"] })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/teams/1");
 
-    private LessonClock Clock() => LessonClock.Of(_rally.Compiled.Brief, [.. _rally.Teams.Select(t => t.Id)], _rally.Log);
+    private LessonClock Clock() =>
+        LessonClock.Of(_rally.Compiled.Brief, [.. _rally.Teams.Select(t => t.Id)], _rally.Log);
 
     private IReadOnlyList<TeamInLesson> State(int round) => ClassState.Of(_rally.Teams, _rally.Log, round);
 

@@ -13,10 +13,28 @@ public sealed class LessonClockTests
         {
             Phases =
             [
-                new() { Id = "intro", Kind = PhaseKind.Introduce, Minutes = 5 },
-                new() { Id = "build", Kind = PhaseKind.Build, Minutes = 20, Warning = 5 },
+                new()
+                {
+                    Id = "intro",
+                    Kind = PhaseKind.Introduce,
+                    Minutes = 5,
+                },
+                new()
+                {
+                    Id = "build",
+                    Kind = PhaseKind.Build,
+                    Minutes = 20,
+                    Warning = 5,
+                },
                 new() { Id = "home", Kind = PhaseKind.Homework },
-                new() { Id = "test", Kind = PhaseKind.Test, Minutes = 1.5m, TeamByTeam = true, Changeover = 0.5m },
+                new()
+                {
+                    Id = "test",
+                    Kind = PhaseKind.Test,
+                    Minutes = 1.5m,
+                    TeamByTeam = true,
+                    Changeover = 0.5m,
+                },
             ],
         },
     };
@@ -29,7 +47,12 @@ public sealed class LessonClockTests
         var clock = Clock();
         clock.Phase.ShouldBeNull();
         clock.Over.ShouldBeFalse();
-        clock.Phases.Select(p => (p.Id, p.Minutes)).ShouldBe([("intro", 5m), ("build", 20m), ("test", 40m)], "eight teams, three attempts of 1.5 min, 0.5 min changeover: 40 min");
+        clock
+            .Phases.Select(p => (p.Id, p.Minutes))
+            .ShouldBe(
+                [("intro", 5m), ("build", 20m), ("test", 40m)],
+                "eight teams, three attempts of 1.5 min, 0.5 min changeover: 40 min"
+            );
     }
 
     [Fact]
@@ -37,7 +60,9 @@ public sealed class LessonClockTests
     {
         Begin("intro", 0);
         var clock = Clock();
-        (clock.Phase!.Id, clock.Ends, clock.PlannedEnd, clock.MinutesAfter, clock.Left).ShouldBe(("intro", At(5), At(5), 60m, null));
+        (clock.Phase!.Id, clock.Ends, clock.PlannedEnd, clock.MinutesAfter, clock.Left).ShouldBe(
+            ("intro", At(5), At(5), 60m, null)
+        );
     }
 
     [Fact]
@@ -72,7 +97,12 @@ public sealed class LessonClockTests
         clock.Ends.ShouldBe(At(29));
         clock.PlannedEnd.ShouldBe(At(25), "so the lesson is four minutes behind");
         Begin("test", 20);
-        Clock().ShouldSatisfyAllConditions(c => c.Ends.ShouldBe(At(60)), c => c.PlannedEnd.ShouldBe(At(65)), c => c.MinutesAfter.ShouldBe(0));
+        Clock()
+            .ShouldSatisfyAllConditions(
+                c => c.Ends.ShouldBe(At(60)),
+                c => c.PlannedEnd.ShouldBe(At(65)),
+                c => c.MinutesAfter.ShouldBe(0)
+            );
         Begin("", 60);
         Clock().ShouldSatisfyAllConditions(c => c.Phase.ShouldBeNull(), c => c.Over.ShouldBeTrue());
         Begin("build", 61);
@@ -105,16 +135,47 @@ public sealed class LessonClockTests
         Station().ShouldBe((Readiness.InProgress, "Build is running."));
         Begin("", 9);
         Station().ShouldBe((Readiness.Done, "The lesson is over."));
-        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).Single(p => p.Station == Core.Station.Score).Readiness.ShouldBe(Readiness.NotStarted);
+        Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+            .Single(p => p.Station == Core.Station.Score)
+            .Readiness.ShouldBe(Readiness.NotStarted);
     }
 
     [Fact]
     public void A_phase_says_what_to_do_in_the_briefs_words_or_the_usual_ones()
     {
-        var brief = Brief with { Trials = Brief.Trials with { HoldSeconds = 8 }, Timing = new Timing { Phases = [new() { Id = "a", Kind = PhaseKind.LetGo }, new() { Id = "b", Kind = PhaseKind.Build, Note = "Quietly." }] } };
-        LessonClock.Of(brief, ["a", "b", "c"], []).Phases.Select(p => p.Now).ShouldBe(["Let go. It must stand by itself for 8 seconds.", "Quietly."]);
+        var brief = Brief with
+        {
+            Trials = Brief.Trials with { HoldSeconds = 8 },
+            Timing = new Timing
+            {
+                Phases =
+                [
+                    new() { Id = "a", Kind = PhaseKind.LetGo },
+                    new()
+                    {
+                        Id = "b",
+                        Kind = PhaseKind.Build,
+                        Note = "Quietly.",
+                    },
+                ],
+            },
+        };
+        LessonClock
+            .Of(brief, ["a", "b", "c"], [])
+            .Phases.Select(p => p.Now)
+            .ShouldBe(["Let go. It must stand by itself for 8 seconds.", "Quietly."]);
         foreach (var kind in Enum.GetValues<PhaseKind>().Where(k => k != PhaseKind.Homework))
-            LessonClock.Of(Brief with { Timing = new Timing { Phases = [new() { Id = "a", Kind = kind }] } }, ["a", "b", "c"], []).Phases[0].Now.ShouldNotBeEmpty(kind.ToString());
+            LessonClock
+                .Of(
+                    Brief with
+                    {
+                        Timing = new Timing { Phases = [new() { Id = "a", Kind = kind }] },
+                    },
+                    ["a", "b", "c"],
+                    []
+                )
+                .Phases[0]
+                .Now.ShouldNotBeEmpty(kind.ToString());
     }
 
     private static DateTimeOffset At(double minutes) => Nine.AddMinutes(minutes);
@@ -123,11 +184,19 @@ public sealed class LessonClockTests
 
     private (Readiness, string) Station()
     {
-        var run = Core.Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1).Single(p => p.Station == Core.Station.Run);
+        var run = Core
+            .Route.OfRally(OpenedRally.Open(_class.Rally).OrThrow(), 1)
+            .Single(p => p.Station == Core.Station.Run);
         return (run.Readiness, run.Next);
     }
 
-    private void Begin(string phase, double at) => Keep(id => new Entry.PhaseBegun { Id = id, At = At(at), Phase = phase });
+    private void Begin(string phase, double at) =>
+        Keep(id => new Entry.PhaseBegun
+        {
+            Id = id,
+            At = At(at),
+            Phase = phase,
+        });
 
     private Guid Add(decimal minutes) => Keep(id => new Entry.MinutesAdded { Id = id, Minutes = minutes });
 

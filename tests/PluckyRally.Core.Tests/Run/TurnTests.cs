@@ -3,7 +3,9 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Run;
 
-/// <summary>Phases that go team by team: who is on at which place, who is next, and a lesson that goes on another day.</summary>
+/// <summary>
+/// Phases that go team by team: who is on at which place, who is next, and a lesson that goes on another day.
+/// </summary>
 public sealed class TurnTests
 {
     private static readonly DateTimeOffset Nine = new(2026, 11, 24, 9, 0, 0, TimeSpan.Zero);
@@ -14,8 +16,23 @@ public sealed class TurnTests
         {
             Phases =
             [
-                new() { Id = "build", Kind = PhaseKind.Build, Minutes = 20, Warning = 3, Warnings = [5, 1, 5] },
-                new() { Id = "test", Kind = PhaseKind.Test, Minutes = 2, Changeover = 1, TeamByTeam = true, TestBays = 2 },
+                new()
+                {
+                    Id = "build",
+                    Kind = PhaseKind.Build,
+                    Minutes = 20,
+                    Warning = 3,
+                    Warnings = [5, 1, 5],
+                },
+                new()
+                {
+                    Id = "test",
+                    Kind = PhaseKind.Test,
+                    Minutes = 2,
+                    Changeover = 1,
+                    TeamByTeam = true,
+                    TestBays = 2,
+                },
             ],
         },
     };
@@ -25,67 +42,176 @@ public sealed class TurnTests
     [Fact]
     public void The_first_are_on_when_the_phase_begins_and_the_next_when_they_are_called()
     {
-        Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine, Phase = "build" });
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Phase = "build",
+            }
+        );
         Clock().Turn.ShouldBeNull();
-        Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine.AddMinutes(20), Phase = "test" });
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddMinutes(20),
+                Phase = "test",
+            }
+        );
 
         // Two attempts of 2 minutes and 1 between: a turn is 5 minutes.
-        Clock().Turn!.ShouldSatisfyAllConditions(t => t.On.ShouldBe(["a", "b"]), t => t.Next.ShouldBe(["c"]), t => (t.Done, t.All, t.Seconds, t.Since).ShouldBe((0, 3, 300m, Nine.AddMinutes(20))));
-        Keep(new Entry.TurnBegun { Id = _rally.NextId(), At = Nine.AddMinutes(26), Phase = "test", Teams = ["c"] });
-        Clock().Turn!.ShouldSatisfyAllConditions(t => t.On.ShouldBe(["c"]), t => t.Next.ShouldBe(["a", "b"]), t => t.Done.ShouldBe(0));
-        Keep(new Entry.TurnBegun { Id = _rally.NextId(), At = Nine.AddMinutes(31), Phase = "test", Teams = ["a", "b"] });
+        Clock()
+            .Turn!.ShouldSatisfyAllConditions(
+                t => t.On.ShouldBe(["a", "b"]),
+                t => t.Next.ShouldBe(["c"]),
+                t => (t.Done, t.All, t.Seconds, t.Since).ShouldBe((0, 3, 300m, Nine.AddMinutes(20)))
+            );
+        Keep(
+            new Entry.TurnBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddMinutes(26),
+                Phase = "test",
+                Teams = ["c"],
+            }
+        );
+        Clock()
+            .Turn!.ShouldSatisfyAllConditions(
+                t => t.On.ShouldBe(["c"]),
+                t => t.Next.ShouldBe(["a", "b"]),
+                t => t.Done.ShouldBe(0)
+            );
+        Keep(
+            new Entry.TurnBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddMinutes(31),
+                Phase = "test",
+                Teams = ["a", "b"],
+            }
+        );
         Clock().Turn!.ShouldSatisfyAllConditions(t => t.Next.ShouldBeEmpty(), t => t.Done.ShouldBe(1));
     }
 
     [Fact]
     public void A_turn_of_another_phase_is_refused() =>
-        _rally.Offer(new Entry.TurnBegun { Id = _rally.NextId(), Phase = "build", Teams = ["a"] }).Problems.ShouldHaveSingleItem().At.ShouldBe("/phase");
+        _rally
+            .Offer(
+                new Entry.TurnBegun
+                {
+                    Id = _rally.NextId(),
+                    Phase = "build",
+                    Teams = ["a"],
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/phase");
 
     [Fact]
     public void Several_warnings_come_each_at_its_own_minute()
     {
         LessonClock.Of(Brief, ["a"], []).Phases[0].Warnings.ShouldBe([5m, 3m, 1m]);
-        Timetable.Of(Brief with { Timing = Brief.Timing with { Lesson = 60, SetUp = 5 } }).Lessons[0].Blocks[1].Warnings.ShouldBe([20m, 22m, 24m]);
-        CompiledEdition.For(new Edition { Brief = Brief with { Timing = new Timing { Phases = [Brief.Timing.Phases[0] with { Warnings = [25] }] } } }).Problems.ShouldHaveSingleItem().At.ShouldBe("/timing/phases/build/warnings");
+        Timetable
+            .Of(Brief with { Timing = Brief.Timing with { Lesson = 60, SetUp = 5 } })
+            .Lessons[0]
+            .Blocks[1]
+            .Warnings.ShouldBe([20m, 22m, 24m]);
+        CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = Brief with
+                    {
+                        Timing = new Timing { Phases = [Brief.Timing.Phases[0] with { Warnings = [25] }] },
+                    },
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/timing/phases/build/warnings");
     }
 
-    /// <summary>The first lesson ends after the build; the second begins with the test a week later and is on time from there.</summary>
+    /// <summary>
+    /// The first lesson ends after the build; the second begins with the test a week later and is on time from there.
+    /// </summary>
     [Fact]
     public void A_lesson_that_goes_on_another_day_is_reckoned_from_its_own_beginning()
     {
-        Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine, Phase = "build" });
-        Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine.AddMinutes(25), Phase = "" });
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Phase = "build",
+            }
+        );
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddMinutes(25),
+                Phase = "",
+            }
+        );
         Clock().Over.ShouldBeTrue();
-        Keep(new Entry.PhaseBegun { Id = _rally.NextId(), At = Nine.AddDays(7), Phase = "test" });
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine.AddDays(7),
+                Phase = "test",
+            }
+        );
         Clock().PlannedEnd.ShouldBe(Nine.AddDays(7).AddMinutes(10));
     }
 
     [Fact]
     public void What_the_brief_says_must_be_made_is_not_offered_to_be_cut()
     {
-        LessonCuts.Offers(Brief with { Trials = Brief.Trials with { Minimum = 2 } }, [0, 0, 0]).ShouldAllBe(o => o.Attempts == null);
-        LessonCuts.Offers(Brief with { Trials = Brief.Trials with { Minimum = 1 } }, [0, 0, 0]).ShouldContain(o => o.Attempts == 1);
+        LessonCuts
+            .Offers(Brief with { Trials = Brief.Trials with { Minimum = 2 } }, [0, 0, 0])
+            .ShouldAllBe(o => o.Attempts == null);
+        LessonCuts
+            .Offers(Brief with { Trials = Brief.Trials with { Minimum = 1 } }, [0, 0, 0])
+            .ShouldContain(o => o.Attempts == 1);
     }
 
     [Fact]
     public void The_wall_shows_a_question()
     {
-        Keep(new Entry.WallSet { Id = _rally.NextId(), At = Nine, Shows = WallShows.Question, Question = 2 });
+        Keep(
+            new Entry.WallSet
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Shows = WallShows.Question,
+                Question = 2,
+            }
+        );
         Clock().Wall.ShouldBe(new(WallShows.Question, 0, 2));
-        LogLine.OfLesson(OpenedRally.Open(_rally.Rally).OrThrow(), 1).ShouldBeEmpty("what the wall shows is no line of the lesson");
+        LogLine
+            .OfLesson(OpenedRally.Open(_rally.Rally).OrThrow(), 1)
+            .ShouldBeEmpty("what the wall shows is no line of the lesson");
     }
 
     [Fact]
     public void Every_team_is_complete_only_when_nothing_can_be_added()
     {
-        var rally = new Happening(Brief with { Trials = new Trials { Attempts = 2, Minimum = 1 } }, "A");
+        var rally = new Happening(
+            Brief with
+            {
+                Trials = new Trials { Attempts = 2, Minimum = 1 },
+            },
+            "A"
+        );
         rally.Counted("A", "10");
         Next(rally).ShouldBe("Every team has what it needs. One attempt could still be made.");
         rally.Counted("A", "20");
         Next(rally).ShouldBe("Every team is complete. Look at the results.");
     }
 
-    private static string Next(Happening rally) => Route.OfRally(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(p => p.Station == Station.Score).Next;
+    private static string Next(Happening rally) =>
+        Route.OfRally(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(p => p.Station == Station.Score).Next;
 
     private void Keep(Entry entry) => _rally.Keep(entry);
 

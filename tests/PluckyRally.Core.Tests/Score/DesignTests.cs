@@ -19,7 +19,18 @@ public sealed class DesignTests
     [Fact]
     public void After_a_failure_a_brief_can_ask_for_a_fresh_build()
     {
-        var rally = new Happening(Sample.Simple(5) with { Trials = new Trials { Attempts = 5, FreshBuildAfterFailure = true, FreshBuilds = 1 } }, "A");
+        var rally = new Happening(
+            Sample.Simple(5) with
+            {
+                Trials = new Trials
+                {
+                    Attempts = 5,
+                    FreshBuildAfterFailure = true,
+                    FreshBuilds = 1,
+                },
+            },
+            "A"
+        );
         rally.Failed("A");
         var again = rally.Offer(Failed(rally, 1)).Problems.ShouldHaveSingleItem();
         again.At.ShouldBe("/revision");
@@ -34,10 +45,28 @@ public sealed class DesignTests
         var rally = new Happening(Sample.Simple(), "A");
         rally.Trial("A", TrialOutcome.Counted, ["20"], attempt: 1);
         rally.Trial("A", TrialOutcome.Counted, ["23"], attempt: 1);
-        rally.Standing("A").Why.ShouldContain(w => w.Sentence.EndsWith("The mean of 2 readings that are 3 cm apart.", StringComparison.Ordinal));
+        rally
+            .Standing("A")
+            .Why.ShouldContain(w =>
+                w.Sentence.EndsWith("The mean of 2 readings that are 3 cm apart.", StringComparison.Ordinal)
+            );
     }
 
-    private static Entry.DesignNoted Noted(Happening rally) => new() { Id = rally.NextId(), Team = "a", Design = "short arm", Named = true };
+    private static Entry.DesignNoted Noted(Happening rally) =>
+        new()
+        {
+            Id = rally.NextId(),
+            Team = "a",
+            Design = "short arm",
+            Named = true,
+        };
 
-    private static Entry.TrialRecorded Failed(Happening rally, int revision) => new() { Id = rally.NextId(), Team = "a", Outcome = TrialOutcome.Failed, Revision = revision };
+    private static Entry.TrialRecorded Failed(Happening rally, int revision) =>
+        new()
+        {
+            Id = rally.NextId(),
+            Team = "a",
+            Outcome = TrialOutcome.Failed,
+            Revision = revision,
+        };
 }

@@ -5,83 +5,500 @@ namespace PluckyRally.Core.Tests.Scoring;
 
 public sealed class EntryWordsTests
 {
-    private static readonly CompiledEdition Everything = Sample.Ready(new Brief
-    {
-        Title = "Everything",
-        Measures = [Sample.Height(), Sample.Count("beads", "beads")],
-        Rules = [Sample.Inspection("float", new Consequence.NoteOnly())],
-        Method = new Method
+    private static readonly CompiledEdition Everything = Sample.Ready(
+        new Brief
         {
-            Targets = [new() { Id = "own", Name = "Height to beat", Value = "height" }],
-            Parts =
-            [
-                Sample.Part("height"),
-                new Part.Tasks { Id = "tasks", Name = "Tasks", Items = [new TaskItem { Id = "lamp", Name = "Lamp", Points = 1, Steps = 3 }], TimePoints = new TimePoints(60, 5, 1) },
-                new Part.Relay { Id = "relay", Name = "Relay", Legs = ["out"], Faults = [new RelayFault { Id = "drop", Name = "Dropped", Seconds = 5 }], Curve = new Curve.Between(60, 0, 10) },
-                new Part.Bins { Id = "bins", Name = "Bins", Names = ["a", "b"], Items = [new BinItem { Id = "x", Name = "X", Bin = "a" }] },
-                new Part.Ordering { Id = "order", Name = "Order", PerPair = 1, Items = [new OrderItem { Id = "p", Name = "P", Key = 1 }, new OrderItem { Id = "q", Name = "Q", Key = 2 }] },
-                new Part.Pieces { Id = "pieces", Name = "Pieces", Each = "2" },
-                new Part.Rubric { Id = "rubric", Name = "Rubric", Criteria = [new RubricCriterion { Id = "clear", Name = "Clear", Levels = [new("no", 0), new("yes", 2)] }] },
-                new Part.Budget { Id = "store", Name = "Store", Funds = 9, Prices = [new Price { Id = "rod", Name = "rods", Each = 2 }], Curve = new Curve.Rate(1) },
-                new Part.Tally { Id = "walk", Name = "Walk", Counters = [new Counter { Id = "help", Name = "Helped" }] },
-            ],
-        },
-    });
+            Title = "Everything",
+            Measures = [Sample.Height(), Sample.Count("beads", "beads")],
+            Rules = [Sample.Inspection("float", new Consequence.NoteOnly())],
+            Method = new Method
+            {
+                Targets =
+                [
+                    new()
+                    {
+                        Id = "own",
+                        Name = "Height to beat",
+                        Value = "height",
+                    },
+                ],
+                Parts =
+                [
+                    Sample.Part("height"),
+                    new Part.Tasks
+                    {
+                        Id = "tasks",
+                        Name = "Tasks",
+                        Items =
+                        [
+                            new TaskItem
+                            {
+                                Id = "lamp",
+                                Name = "Lamp",
+                                Points = 1,
+                                Steps = 3,
+                            },
+                        ],
+                        TimePoints = new TimePoints(60, 5, 1),
+                    },
+                    new Part.Relay
+                    {
+                        Id = "relay",
+                        Name = "Relay",
+                        Legs = ["out"],
+                        Faults =
+                        [
+                            new RelayFault
+                            {
+                                Id = "drop",
+                                Name = "Dropped",
+                                Seconds = 5,
+                            },
+                        ],
+                        Curve = new Curve.Between(60, 0, 10),
+                    },
+                    new Part.Bins
+                    {
+                        Id = "bins",
+                        Name = "Bins",
+                        Names = ["a", "b"],
+                        Items =
+                        [
+                            new BinItem
+                            {
+                                Id = "x",
+                                Name = "X",
+                                Bin = "a",
+                            },
+                        ],
+                    },
+                    new Part.Ordering
+                    {
+                        Id = "order",
+                        Name = "Order",
+                        PerPair = 1,
+                        Items =
+                        [
+                            new OrderItem
+                            {
+                                Id = "p",
+                                Name = "P",
+                                Key = 1,
+                            },
+                            new OrderItem
+                            {
+                                Id = "q",
+                                Name = "Q",
+                                Key = 2,
+                            },
+                        ],
+                    },
+                    new Part.Pieces
+                    {
+                        Id = "pieces",
+                        Name = "Pieces",
+                        Each = "2",
+                    },
+                    new Part.Rubric
+                    {
+                        Id = "rubric",
+                        Name = "Rubric",
+                        Criteria =
+                        [
+                            new RubricCriterion
+                            {
+                                Id = "clear",
+                                Name = "Clear",
+                                Levels = [new("no", 0), new("yes", 2)],
+                            },
+                        ],
+                    },
+                    new Part.Budget
+                    {
+                        Id = "store",
+                        Name = "Store",
+                        Funds = 9,
+                        Prices =
+                        [
+                            new Price
+                            {
+                                Id = "rod",
+                                Name = "rods",
+                                Each = 2,
+                            },
+                        ],
+                        Curve = new Curve.Rate(1),
+                    },
+                    new Part.Tally
+                    {
+                        Id = "walk",
+                        Name = "Walk",
+                        Counters = [new Counter { Id = "help", Name = "Helped" }],
+                    },
+                ],
+            },
+        }
+    );
 
-    public static TheoryData<Entry, string> Entries() => new()
-    {
-        { new Entry.RuleChecked { Id = Guid.NewGuid(), Rule = "float", Met = false }, "“It must float”: missed" },
-        { Trial(TrialOutcome.Counted) with { Readings = [Read("height", 20), Read("beads", 3)] }, "Attempt 2: Height 20 cm, beads 3 beads" },
-        { Trial(TrialOutcome.Failed) with { Reason = "it fell" }, "Attempt 2: failed (it fell)" },
-        { Trial(TrialOutcome.Waiting), "Attempt 2: waiting to be looked at" },
-        { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Control, Readings = [Read("height", 20)] }, "Control: 20 cm" },
-        { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Benchmark }, "To beat: counted" },
-        { new Entry.AnswerGiven { Id = Guid.NewGuid(), Question = 2, Text = "wider feet" }, "Answer to question 2: wider feet" },
-        { new Entry.LookedBack { Id = Guid.NewGuid(), Worked = "triangles", Change = "a wider foot", Why = "it tipped" }, "Looked back: worked: triangles; change: a wider foot; because: it tipped" },
-        { new Entry.LookedBack { Id = Guid.NewGuid() }, "Looked back: nothing said" },
-        { new Entry.TagSeen { Id = Guid.NewGuid(), Word = "wide foot" }, "Seen on it: wide foot" },
-        { new Entry.AwardGiven { Id = Guid.NewGuid(), Name = "Calmest", Why = "nobody hurried" }, "Award: Calmest, nobody hurried" },
-        { new Entry.AwardVoted { Id = Guid.NewGuid(), Award = "bold", For = "b", Why = "the hinge" }, "A voice for : the hinge" },
-        { new Entry.DesignNoted { Id = Guid.NewGuid(), Changed = "a wider foot", Also = "more tape", Labels = new Dictionary<string, string> { ["foot"] = "wide" } }, "Design, revision 1: a wider foot; also more tape (foot: wide)" },
-        { new Entry.WallSet { Id = Guid.NewGuid(), Shows = WallShows.Gallery, Gallery = new("", false) }, "The wall shows the gallery" },
-        { new Entry.ReferenceAdded { Id = Guid.NewGuid(), Name = "Bare hull", Purpose = Purpose.ByHand }, "To hold teams against: Bare hull (by hand)" },
-        { new Entry.MeasureRead { Id = Guid.NewGuid(), Reading = Read("height", 20) with { Bound = Bound.AtLeast } }, "Height at least 20 cm" },
-        { new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid(), Reason = "misread" }, "Struck out: misread" },
-        { new Entry.MeasureRead { Id = Guid.NewGuid(), Reading = Read("height", 20) with { Instrument = "Quay tape" } }, "Height 20 cm by the quay tape" },
-        { new Entry.PlanCleared { Id = Guid.NewGuid() }, "Plan approved" },
-        { new Entry.CameLate { Id = Guid.NewGuid() }, "Late: had not let go when time was up" },
-        { new Entry.TestOrderSet { Id = Guid.NewGuid(), Teams = [] }, "The order of the test was set" },
-        { new Entry.HoldBegun { Id = Guid.NewGuid() }, "Everybody let go; the hold is counted" },
-        { new Entry.AttemptsCut { Id = Guid.NewGuid(), Attempts = 1 }, "Cut to 1 attempt" },
-        { new Entry.PlacesOpened { Id = Guid.NewGuid(), Phase = "test", Places = 2 }, "Tested at 2 places" },
-        { new Entry.WallSet { Id = Guid.NewGuid(), Shows = WallShows.Board, Revealed = 3 }, "The wall shows the board, 3 places revealed" },
-        { new Entry.WallSet { Id = Guid.NewGuid(), Shows = WallShows.Clock }, "The wall shows the clock" },
-        { new Entry.RoundClosed { Id = Guid.NewGuid(), Round = 2 }, "Round 2 closed" },
-        { new Entry.RoundReopened { Id = Guid.NewGuid(), Round = 2 }, "Round 2 opened again" },
-        { new Entry.InstrumentChecked { Id = Guid.NewGuid(), Known = Read("height", 30), Shown = Read("height", 31) }, "Instrument check: 30 cm shows as 31 cm" },
-        { new Entry.TargetSet { Id = Guid.NewGuid(), Target = "own", Amount = "30 cm" }, "Height to beat: set out for 30 cm" },
-        { new Entry.TargetSet { Id = Guid.NewGuid(), Target = "own", Amount = "" }, "Height to beat: taken back" },
-        { new Entry.NoteMade { Id = Guid.NewGuid(), Text = "shared the tape" }, "Note: shared the tape" },
-        { new Entry.DesignNoted { Id = Guid.NewGuid(), Design = "long arm", Revision = 2, Changed = "lighter cup", Named = true }, "Design “long arm”, revision 2: lighter cup, the one that counts" },
-        { new Entry.TaskTicked { Id = Guid.NewGuid(), Part = "tasks", Task = "lamp", Steps = 2 }, "Tasks: Lamp 2 steps" },
-        { new Entry.TaskTicked { Id = Guid.NewGuid(), Part = "tasks", Task = "lamp" }, "Tasks: Lamp done" },
-        { new Entry.TasksTimed { Id = Guid.NewGuid(), Part = "tasks", Time = new Reading { Measure = "tasks", Typed = "0:41" } }, "Tasks: 0:41" },
-        { new Entry.LegTimed { Id = Guid.NewGuid(), Part = "relay", Leg = 1, Runner = "Tova M.", Time = new Reading { Measure = "relay", Typed = "31.4" } }, "Relay: leg 1, 31.4 (Tova M.)" },
-        { new Entry.RelayFaulted { Id = Guid.NewGuid(), Part = "relay", Fault = "drop", Count = 2 }, "Relay: Dropped, 2" },
-        { new Entry.ItemsCarried { Id = Guid.NewGuid(), Part = "relay", Count = 4 }, "Relay: 4 items brought over" },
-        { new Entry.RelayStopped { Id = Guid.NewGuid(), Part = "relay", Reason = "rain" }, "Relay: stopped (rain)" },
-        { new Entry.ItemsSorted { Id = Guid.NewGuid(), Part = "bins", Placed = new Dictionary<string, string> { ["x"] = "a" } }, "Bins: 1 item sorted" },
-        { new Entry.OrderGiven { Id = Guid.NewGuid(), Part = "order", Sequence = ["q", "p"] }, "Order: Q, P" },
-        { new Entry.PiecesCounted { Id = Guid.NewGuid(), Part = "pieces", Pieces = [new PieceGroup { Count = 3 }] }, "Pieces: 3 pieces" },
-        { new Entry.LevelGiven { Id = Guid.NewGuid(), Part = "rubric", Criterion = "clear", Level = 1 }, "Rubric: Clear yes" },
-        { new Entry.Purchased { Id = Guid.NewGuid(), Part = "store", Item = "rod", Count = 2 }, "Store: bought 2 rods" },
-        { new Entry.Returned { Id = Guid.NewGuid(), Part = "store", Item = "rod" }, "Store: gave back 1 rod" },
-        { new Entry.Tallied { Id = Guid.NewGuid(), Part = "walk", Counter = "help" }, "Walk: Helped, 1" },
-    };
+    public static TheoryData<Entry, string> Entries() =>
+        new()
+        {
+            {
+                new Entry.RuleChecked
+                {
+                    Id = Guid.NewGuid(),
+                    Rule = "float",
+                    Met = false,
+                },
+                "“It must float”: missed"
+            },
+            {
+                Trial(TrialOutcome.Counted) with
+                {
+                    Readings = [Read("height", 20), Read("beads", 3)],
+                },
+                "Attempt 2: Height 20 cm, beads 3 beads"
+            },
+            { Trial(TrialOutcome.Failed) with { Reason = "it fell" }, "Attempt 2: failed (it fell)" },
+            { Trial(TrialOutcome.Waiting), "Attempt 2: waiting to be looked at" },
+            {
+                Trial(TrialOutcome.Counted) with
+                {
+                    Purpose = Purpose.Control,
+                    Readings = [Read("height", 20)],
+                },
+                "Control: 20 cm"
+            },
+            { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Benchmark }, "To beat: counted" },
+            {
+                new Entry.AnswerGiven
+                {
+                    Id = Guid.NewGuid(),
+                    Question = 2,
+                    Text = "wider feet",
+                },
+                "Answer to question 2: wider feet"
+            },
+            {
+                new Entry.LookedBack
+                {
+                    Id = Guid.NewGuid(),
+                    Worked = "triangles",
+                    Change = "a wider foot",
+                    Why = "it tipped",
+                },
+                "Looked back: worked: triangles; change: a wider foot; because: it tipped"
+            },
+            {
+                new Entry.LookedBack { Id = Guid.NewGuid() },
+                "Looked back: nothing said"
+            },
+            {
+                new Entry.TagSeen { Id = Guid.NewGuid(), Word = "wide foot" },
+                "Seen on it: wide foot"
+            },
+            {
+                new Entry.AwardGiven
+                {
+                    Id = Guid.NewGuid(),
+                    Name = "Calmest",
+                    Why = "nobody hurried",
+                },
+                "Award: Calmest, nobody hurried"
+            },
+            {
+                new Entry.AwardVoted
+                {
+                    Id = Guid.NewGuid(),
+                    Award = "bold",
+                    For = "b",
+                    Why = "the hinge",
+                },
+                "A voice for : the hinge"
+            },
+            {
+                new Entry.DesignNoted
+                {
+                    Id = Guid.NewGuid(),
+                    Changed = "a wider foot",
+                    Also = "more tape",
+                    Labels = new Dictionary<string, string> { ["foot"] = "wide" },
+                },
+                "Design, revision 1: a wider foot; also more tape (foot: wide)"
+            },
+            {
+                new Entry.WallSet
+                {
+                    Id = Guid.NewGuid(),
+                    Shows = WallShows.Gallery,
+                    Gallery = new("", false),
+                },
+                "The wall shows the gallery"
+            },
+            {
+                new Entry.ReferenceAdded
+                {
+                    Id = Guid.NewGuid(),
+                    Name = "Bare hull",
+                    Purpose = Purpose.ByHand,
+                },
+                "To hold teams against: Bare hull (by hand)"
+            },
+            {
+                new Entry.MeasureRead
+                {
+                    Id = Guid.NewGuid(),
+                    Reading = Read("height", 20) with { Bound = Bound.AtLeast },
+                },
+                "Height at least 20 cm"
+            },
+            {
+                new Entry.StruckOut
+                {
+                    Id = Guid.NewGuid(),
+                    Entry = Guid.NewGuid(),
+                    Reason = "misread",
+                },
+                "Struck out: misread"
+            },
+            {
+                new Entry.MeasureRead
+                {
+                    Id = Guid.NewGuid(),
+                    Reading = Read("height", 20) with { Instrument = "Quay tape" },
+                },
+                "Height 20 cm by the quay tape"
+            },
+            {
+                new Entry.PlanCleared { Id = Guid.NewGuid() },
+                "Plan approved"
+            },
+            {
+                new Entry.CameLate { Id = Guid.NewGuid() },
+                "Late: had not let go when time was up"
+            },
+            {
+                new Entry.TestOrderSet { Id = Guid.NewGuid(), Teams = [] },
+                "The order of the test was set"
+            },
+            {
+                new Entry.HoldBegun { Id = Guid.NewGuid() },
+                "Everybody let go; the hold is counted"
+            },
+            {
+                new Entry.AttemptsCut { Id = Guid.NewGuid(), Attempts = 1 },
+                "Cut to 1 attempt"
+            },
+            {
+                new Entry.PlacesOpened
+                {
+                    Id = Guid.NewGuid(),
+                    Phase = "test",
+                    Places = 2,
+                },
+                "Tested at 2 places"
+            },
+            {
+                new Entry.WallSet
+                {
+                    Id = Guid.NewGuid(),
+                    Shows = WallShows.Board,
+                    Revealed = 3,
+                },
+                "The wall shows the board, 3 places revealed"
+            },
+            {
+                new Entry.WallSet { Id = Guid.NewGuid(), Shows = WallShows.Clock },
+                "The wall shows the clock"
+            },
+            {
+                new Entry.RoundClosed { Id = Guid.NewGuid(), Round = 2 },
+                "Round 2 closed"
+            },
+            {
+                new Entry.RoundReopened { Id = Guid.NewGuid(), Round = 2 },
+                "Round 2 opened again"
+            },
+            {
+                new Entry.InstrumentChecked
+                {
+                    Id = Guid.NewGuid(),
+                    Known = Read("height", 30),
+                    Shown = Read("height", 31),
+                },
+                "Instrument check: 30 cm shows as 31 cm"
+            },
+            {
+                new Entry.TargetSet
+                {
+                    Id = Guid.NewGuid(),
+                    Target = "own",
+                    Amount = "30 cm",
+                },
+                "Height to beat: set out for 30 cm"
+            },
+            {
+                new Entry.TargetSet
+                {
+                    Id = Guid.NewGuid(),
+                    Target = "own",
+                    Amount = "",
+                },
+                "Height to beat: taken back"
+            },
+            {
+                new Entry.NoteMade { Id = Guid.NewGuid(), Text = "shared the tape" },
+                "Note: shared the tape"
+            },
+            {
+                new Entry.DesignNoted
+                {
+                    Id = Guid.NewGuid(),
+                    Design = "long arm",
+                    Revision = 2,
+                    Changed = "lighter cup",
+                    Named = true,
+                },
+                "Design “long arm”, revision 2: lighter cup, the one that counts"
+            },
+            {
+                new Entry.TaskTicked
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "tasks",
+                    Task = "lamp",
+                    Steps = 2,
+                },
+                "Tasks: Lamp 2 steps"
+            },
+            {
+                new Entry.TaskTicked
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "tasks",
+                    Task = "lamp",
+                },
+                "Tasks: Lamp done"
+            },
+            {
+                new Entry.TasksTimed
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "tasks",
+                    Time = new Reading { Measure = "tasks", Typed = "0:41" },
+                },
+                "Tasks: 0:41"
+            },
+            {
+                new Entry.LegTimed
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "relay",
+                    Leg = 1,
+                    Runner = "Tova M.",
+                    Time = new Reading { Measure = "relay", Typed = "31.4" },
+                },
+                "Relay: leg 1, 31.4 (Tova M.)"
+            },
+            {
+                new Entry.RelayFaulted
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "relay",
+                    Fault = "drop",
+                    Count = 2,
+                },
+                "Relay: Dropped, 2"
+            },
+            {
+                new Entry.ItemsCarried
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "relay",
+                    Count = 4,
+                },
+                "Relay: 4 items brought over"
+            },
+            {
+                new Entry.RelayStopped
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "relay",
+                    Reason = "rain",
+                },
+                "Relay: stopped (rain)"
+            },
+            {
+                new Entry.ItemsSorted
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "bins",
+                    Placed = new Dictionary<string, string> { ["x"] = "a" },
+                },
+                "Bins: 1 item sorted"
+            },
+            {
+                new Entry.OrderGiven
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "order",
+                    Sequence = ["q", "p"],
+                },
+                "Order: Q, P"
+            },
+            {
+                new Entry.PiecesCounted
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "pieces",
+                    Pieces = [new PieceGroup { Count = 3 }],
+                },
+                "Pieces: 3 pieces"
+            },
+            {
+                new Entry.LevelGiven
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "rubric",
+                    Criterion = "clear",
+                    Level = 1,
+                },
+                "Rubric: Clear yes"
+            },
+            {
+                new Entry.Purchased
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "store",
+                    Item = "rod",
+                    Count = 2,
+                },
+                "Store: bought 2 rods"
+            },
+            {
+                new Entry.Returned
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "store",
+                    Item = "rod",
+                },
+                "Store: gave back 1 rod"
+            },
+            {
+                new Entry.Tallied
+                {
+                    Id = Guid.NewGuid(),
+                    Part = "walk",
+                    Counter = "help",
+                },
+                "Walk: Helped, 1"
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Entries), DisableDiscoveryEnumeration = true)]
-    public void Every_sort_of_entry_is_said_in_a_line(Entry entry, string says) => entry.Say(Everything, 2).ShouldBe(says);
+    public void Every_sort_of_entry_is_said_in_a_line(Entry entry, string says) =>
+        entry.Say(Everything, 2).ShouldBe(says);
 
     [Theory]
     [MemberData(nameof(Entries), DisableDiscoveryEnumeration = true)]
@@ -94,16 +511,22 @@ public sealed class EntryWordsTests
 
     [Fact]
     public void Every_part_says_what_it_gives_points_for() =>
-        MethodWords.Say(Everything).Take(9).ShouldBe([
-            "part: 1 point for each cm. Your best attempt counts.",
-            "Tasks: Lamp (1 point in 3 steps). 1 point more for each 5 s that you stay under 1:00.",
-            "Relay: 1 leg against the clock, from 0 points at 1:00.0 up to 10 points at 0.0 s. Time is added for: Dropped (5 s each time).",
-            "Bins: 1 item into 2 bins: 1 point for each right one, 0 points for each wrong one, 0 points for each one left out.",
-            "Order: 2 items in order, 1 point for each pair the right way round.",
-            "Pieces: each piece is worth 2 points.",
-            "Rubric: Clear (up to 2 points), judged by the teacher.",
-            "Store: What is left of 9 gives 1 point for each one.",
-            "Walk: Helped: 1 point each time."]);
+        MethodWords
+            .Say(Everything)
+            .Take(9)
+            .ShouldBe([
+                "part: 1 point for each cm. Your best attempt counts.",
+                "Tasks: Lamp (1 point in 3 steps). 1 point more for each 5 s that you stay under 1:00.",
+                "Relay: 1 leg against the clock, from 0 points at 1:00.0 up to 10 points at 0.0 s. Time is "
+                    + "added for: Dropped (5 s each time).",
+                "Bins: 1 item into 2 bins: 1 point for each right one, 0 points for each wrong one, 0 "
+                    + "points for each one left out.",
+                "Order: 2 items in order, 1 point for each pair the right way round.",
+                "Pieces: each piece is worth 2 points.",
+                "Rubric: Clear (up to 2 points), judged by the teacher.",
+                "Store: What is left of 9 gives 1 point for each one.",
+                "Walk: Helped: 1 point each time.",
+            ]);
 
     [Fact]
     public void A_part_that_cannot_be_scored_names_every_place()
@@ -116,22 +539,77 @@ public sealed class EntryWordsTests
                 Parts =
                 [
                     new Part.Tasks { Id = "tasks", Name = "Tasks" },
-                    new Part.Relay { Id = "relay", Name = "Relay", Curve = new Curve.Raw() },
-                    new Part.Bins { Id = "bins", Name = "Bins", Names = ["a", "a"], Items = [new BinItem { Id = "x", Name = "X", Bin = "c" }], SecondsPerWrong = -1 },
+                    new Part.Relay
+                    {
+                        Id = "relay",
+                        Name = "Relay",
+                        Curve = new Curve.Raw(),
+                    },
+                    new Part.Bins
+                    {
+                        Id = "bins",
+                        Name = "Bins",
+                        Names = ["a", "a"],
+                        Items =
+                        [
+                            new BinItem
+                            {
+                                Id = "x",
+                                Name = "X",
+                                Bin = "c",
+                            },
+                        ],
+                        SecondsPerWrong = -1,
+                    },
                     new Part.Ordering { Id = "order", Name = "Order" },
-                    new Part.Pieces { Id = "pieces", Name = "Pieces", Each = "height" },
+                    new Part.Pieces
+                    {
+                        Id = "pieces",
+                        Name = "Pieces",
+                        Each = "height",
+                    },
                     new Part.Rubric { Id = "rubric", Name = "Rubric" },
-                    new Part.Budget { Id = "store", Name = "Store", Funds = -1, ReturnPercent = 120, Curve = new Curve.Rate(1) },
+                    new Part.Budget
+                    {
+                        Id = "store",
+                        Name = "Store",
+                        Funds = -1,
+                        ReturnPercent = 120,
+                        Curve = new Curve.Rate(1),
+                    },
                     new Part.Tally { Id = "walk", Name = "Walk" },
                 ],
             },
         };
-        CompiledEdition.For(new Edition { Brief = brief }).Problems.Select(p => p.At["/method/parts/".Length..]).ShouldBe([
-            "tasks/items", "relay/legs", "relay/curve", "bins/names", "bins/items/x/bin", "bins/secondsPerWrong", "bins/curve",
-            "order/items", "order/perPair", "pieces/each", "rubric/criteria", "store/prices", "store/funds", "store/returnPercent", "walk/counters"]);
+        CompiledEdition
+            .For(new Edition { Brief = brief })
+            .Problems.Select(p => p.At["/method/parts/".Length..])
+            .ShouldBe([
+                "tasks/items",
+                "relay/legs",
+                "relay/curve",
+                "bins/names",
+                "bins/items/x/bin",
+                "bins/secondsPerWrong",
+                "bins/curve",
+                "order/items",
+                "order/perPair",
+                "pieces/each",
+                "rubric/criteria",
+                "store/prices",
+                "store/funds",
+                "store/returnPercent",
+                "walk/counters",
+            ]);
     }
 
-    private static Reading Read(string measure, decimal value) => new() { Measure = measure, Typed = $"{value}", Value = value };
+    private static Reading Read(string measure, decimal value) =>
+        new()
+        {
+            Measure = measure,
+            Typed = $"{value}",
+            Value = value,
+        };
 
     private static Entry.TrialRecorded Trial(TrialOutcome outcome) => new() { Id = Guid.NewGuid(), Outcome = outcome };
 }

@@ -6,7 +6,10 @@ namespace PluckyRally.Core.Tests.Scoring;
 /// <summary>The room is 300 cm high and teams are expected to reach 40 to 120.</summary>
 public sealed class LikelyTests
 {
-    private readonly Happening _rally = new(Sample.Brief([Sample.Height() with { Expected = new(40, 120) }], [Sample.Part("height")]), "Terns");
+    private readonly Happening _rally = new(
+        Sample.Brief([Sample.Height() with { Expected = new(40, 120) }], [Sample.Part("height")]),
+        "Terns"
+    );
 
     [Theory]
     [InlineData("40")]
@@ -31,7 +34,13 @@ public sealed class LikelyTests
     public void It_is_taken_when_the_judge_is_sure_and_a_file_is_not_asked_again()
     {
         _rally.Keep(((Entry.TrialRecorded)Offer("900", sure: true).OrThrow()));
-        OpenedRally.Open(_rally.Rally).OrThrow().Rally.Entries.OfType<Entry.TrialRecorded>().Single().Readings.Single().ShouldSatisfyAllConditions(r => r.Value.ShouldBe(900), r => r.Sure.ShouldBeTrue());
+        OpenedRally
+            .Open(_rally.Rally)
+            .OrThrow()
+            .Rally.Entries.OfType<Entry.TrialRecorded>()
+            .Single()
+            .Readings.Single()
+            .ShouldSatisfyAllConditions(r => r.Value.ShouldBe(900), r => r.Sure.ShouldBeTrue());
     }
 
     [Fact]
@@ -40,13 +49,27 @@ public sealed class LikelyTests
 
     [Fact]
     public void The_wrong_sort_of_unit_is_refused_with_what_would_do() =>
-        Offer("80 g").Problems.ShouldContain(p => p.At == "/readings/0/typed" && p.Remedy.Contains("184 cm", StringComparison.Ordinal));
+        Offer("80 g")
+            .Problems.ShouldContain(p =>
+                p.At == "/readings/0/typed" && p.Remedy.Contains("184 cm", StringComparison.Ordinal)
+            );
 
-    private Result<Entry> Offer(string typed, bool sure = false) => _rally.Offer(new Entry.TrialRecorded
-    {
-        Id = _rally.NextId(),
-        Team = "terns",
-        Outcome = TrialOutcome.Counted,
-        Readings = [new() { Measure = "height", Typed = typed, Sure = sure }],
-    });
+    private Result<Entry> Offer(string typed, bool sure = false) =>
+        _rally.Offer(
+            new Entry.TrialRecorded
+            {
+                Id = _rally.NextId(),
+                Team = "terns",
+                Outcome = TrialOutcome.Counted,
+                Readings =
+                [
+                    new()
+                    {
+                        Measure = "height",
+                        Typed = typed,
+                        Sure = sure,
+                    },
+                ],
+            }
+        );
 }

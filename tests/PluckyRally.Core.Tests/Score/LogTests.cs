@@ -37,9 +37,22 @@ public sealed class LogTests
         rally.Counted("Terns", "20");
         rally.Counted("Terns", "25");
         var noon = new DateTimeOffset(2026, 11, 24, 12, 0, 0, TimeSpan.Zero);
-        IReadOnlyList<Entry> log = [rally.Log[0] with { At = noon }, rally.Log[1] with { At = noon.AddMinutes(3), DeviceAt = noon.AddHours(1) }];
+        IReadOnlyList<Entry> log =
+        [
+            rally.Log[0] with
+            {
+                At = noon,
+            },
+            rally.Log[1] with
+            {
+                At = noon.AddMinutes(3),
+                DeviceAt = noon.AddHours(1),
+            },
+        ];
         var moved = Log.Moved(log, TimeSpan.FromDays(1));
-        moved.Select(e => (e.At, e.DeviceAt)).ShouldBe([(noon.AddDays(1), null), (noon.AddDays(1).AddMinutes(3), noon.AddDays(1).AddHours(1))]);
+        moved
+            .Select(e => (e.At, e.DeviceAt))
+            .ShouldBe([(noon.AddDays(1), null), (noon.AddDays(1).AddMinutes(3), noon.AddDays(1).AddHours(1))]);
         Scorer.Score(rally.Compiled, rally.Teams, moved, 1).Rows.Single().Total.ShouldBe(25);
         Log.Moved(moved, -TimeSpan.FromDays(1)).ShouldBe(log);
     }
@@ -55,19 +68,32 @@ public sealed class LogTests
 
     [Fact]
     public void Any_entry_struck_out_equals_never_having_made_it() =>
-        Gen.Select(Gen.Int[0, 60].Array[1, 8], Gen.Int[0, 7]).Sample((heights, at) =>
-        {
-            var struck = new Happening(Sample.Simple(9, Combine.Mean), "Terns");
-            var never = new Happening(Sample.Simple(9, Combine.Mean), "Terns");
-            for (var i = 0; i < heights.Length; i++)
-            {
-                var entry = struck.Counted("Terns", $"{heights[i]}");
-                if (i == at % heights.Length) struck.Strike(entry);
-                else never.Counted("Terns", $"{heights[i]}");
-            }
+        Gen.Select(Gen.Int[0, 60].Array[1, 8], Gen.Int[0, 7])
+            .Sample(
+                (heights, at) =>
+                {
+                    var struck = new Happening(Sample.Simple(9, Combine.Mean), "Terns");
+                    var never = new Happening(Sample.Simple(9, Combine.Mean), "Terns");
+                    for (var i = 0; i < heights.Length; i++)
+                    {
+                        var entry = struck.Counted("Terns", $"{heights[i]}");
+                        if (i == at % heights.Length)
+                            struck.Strike(entry);
+                        else
+                            never.Counted("Terns", $"{heights[i]}");
+                    }
 
-            Shown(struck).ShouldBe(Shown(never));
-        });
+                    Shown(struck).ShouldBe(Shown(never));
+                }
+            );
 
-    private static string Shown(Happening rally) => string.Join("\n", rally.Standings().Rows.SelectMany(r => r.Why.Select(w => w.Sentence).Prepend($"{r.PlaceText} {r.Name} {r.TotalText} {r.Reason}")));
+    private static string Shown(Happening rally) =>
+        string.Join(
+            "\n",
+            rally
+                .Standings()
+                .Rows.SelectMany(r =>
+                    r.Why.Select(w => w.Sentence).Prepend($"{r.PlaceText} {r.Name} {r.TotalText} {r.Reason}")
+                )
+        );
 }

@@ -3,21 +3,42 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Score;
 
-/// <summary>A brief that is mended while it is run: what changes, what is kept, and that nothing changes its meaning unsaid.</summary>
+/// <summary>
+/// A brief that is mended while it is run: what changes, what is kept, and that nothing changes its meaning unsaid.
+/// </summary>
 public sealed class MendedTests
 {
     private static readonly Brief Brief = Sample.Brief(
         [Sample.Height(), Sample.Count("beads")],
         [Sample.Part("height", new Curve.Rate(1), id: "tall"), Sample.Part("beads", new Curve.Rate(10), id: "load")],
         attempts: 2,
-        rules: [Sample.Limit("low", "height", Comparison.AtMost, "50 cm", new Consequence.DoesNotPlace())]);
+        rules: [Sample.Limit("low", "height", Comparison.AtMost, "50 cm", new Consequence.DoesNotPlace())]
+    );
 
-    private OpenedRally _rally = OpenedRally.Open(new Rally
-    {
-        Name = "A class",
-        Edition = new Edition { Brief = Brief },
-        Teams = [new Team { Id = "a", Name = "Terns", Members = 4 }, new Team { Id = "b", Name = "Whelks", Members = 4 }],
-    }).OrThrow();
+    private OpenedRally _rally = OpenedRally
+        .Open(
+            new Rally
+            {
+                Name = "A class",
+                Edition = new Edition { Brief = Brief },
+                Teams =
+                [
+                    new Team
+                    {
+                        Id = "a",
+                        Name = "Terns",
+                        Members = 4,
+                    },
+                    new Team
+                    {
+                        Id = "b",
+                        Name = "Whelks",
+                        Members = 4,
+                    },
+                ],
+            }
+        )
+        .OrThrow();
 
     private int _ids;
 
@@ -29,12 +50,38 @@ public sealed class MendedTests
         Tried("b", "40", "2");
         Tried("b", "40", "2");
         Places().ShouldBe(["Whelks 1 60", "Terns – 70"]);
-        var mended = Mend(b => b with { Rules = [b.Rules[0] with { Check = new RuleCheck.Limit { Value = "height", Comparison = Comparison.AtMost, Amount = "65 cm" } }] });
+        var mended = Mend(b =>
+            b with
+            {
+                Rules =
+                [
+                    b.Rules[0] with
+                    {
+                        Check = new RuleCheck.Limit
+                        {
+                            Value = "height",
+                            Comparison = Comparison.AtMost,
+                            Amount = "65 cm",
+                        },
+                    },
+                ],
+            }
+        );
         Places().ShouldBe(["Terns 1 70", "Whelks 2 60"]);
         var since = Standings().Mended.ShouldHaveSingleItem();
         (since.Entry, since.By, since.Reason, since.From).ShouldBe((mended, "teacher", "It was too strict", 1));
-        since.Differs.ShouldHaveSingleItem().ShouldSatisfyAllConditions(d => d.Before.ShouldBe("50 cm"), d => d.After.ShouldBe("65 cm"), d => d.Where.ShouldContain("Keeps to low"));
-        LogLine.OfLesson(_rally, 1)[0].Says.ShouldBe($"Brief mended for the whole rally: {since.Differs[0].Where} 50 cm → 65 cm. It was too strict");
+        since
+            .Differs.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(
+                d => d.Before.ShouldBe("50 cm"),
+                d => d.After.ShouldBe("65 cm"),
+                d => d.Where.ShouldContain("Keeps to low")
+            );
+        LogLine
+            .OfLesson(_rally, 1)[0]
+            .Says.ShouldBe(
+                $"Brief mended for the whole rally: {since.Differs[0].Where} 50 cm → 65 cm. It was too strict"
+            );
 
         Strike(mended);
         Places().ShouldBe(["Whelks 1 60", "Terns – 70"]);
@@ -56,7 +103,13 @@ public sealed class MendedTests
     public void A_reading_that_no_longer_fits_is_kept_aside_and_comes_back_with_what_it_was_read_by()
     {
         Tried("a", "40", "3");
-        var mended = Mend(b => b with { Measures = [b.Measures[0]], Method = b.Method with { Parts = [b.Method.Parts[0]] } });
+        var mended = Mend(b =>
+            b with
+            {
+                Measures = [b.Measures[0]],
+                Method = b.Method with { Parts = [b.Method.Parts[0]] },
+            }
+        );
         _rally.Aside.ShouldHaveSingleItem().Problems.ShouldHaveSingleItem().What.ShouldContain("no such measure");
         Standings().Rows.ShouldAllBe(r => r.Status == StandingStatus.Unfinished);
         Strike(mended);
@@ -74,17 +127,37 @@ public sealed class MendedTests
         // A device that has not heard of it yet types centimetres; one that has, millimetres.
         Keep(Attempt("b", "30", "1") with { EditionAsOf = 0 });
         Keep(Attempt("b", "290", "1") with { EditionAsOf = _rally.Received.Count - 1 });
-        _rally.Rally.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Team == "b").Select(t => t.Readings[0].Value).ShouldBe([300m, 290m]);
+        _rally
+            .Rally.Entries.OfType<Entry.TrialRecorded>()
+            .Where(t => t.Team == "b")
+            .Select(t => t.Readings[0].Value)
+            .ShouldBe([300m, 290m]);
         var anew = OpenedRally.Open(_rally.Rally with { Entries = _rally.Received }).OrThrow();
-        anew.Rally.Entries.OfType<Entry.TrialRecorded>().Where(t => t.Team == "b").Select(t => t.Readings[0].Value).ShouldBe([300m, 290m]);
+        anew.Rally.Entries.OfType<Entry.TrialRecorded>()
+            .Where(t => t.Team == "b")
+            .Select(t => t.Readings[0].Value)
+            .ShouldBe([300m, 290m]);
     }
 
     [Fact]
     public void A_reading_of_another_kind_is_never_taken_for_one()
     {
         Tried("a", "40", "1");
-        Mend(b => b with { Rules = [], Measures = [b.Measures[0] with { Kind = MeasureKind.Mass, Unit = "g" }, b.Measures[1]] });
-        _rally.Aside.ShouldHaveSingleItem().Problems.ShouldHaveSingleItem().What.ShouldBe("Height was read in centimetres and is in grams now.".Replace("centimetres", "cm", StringComparison.Ordinal).Replace("grams", "g", StringComparison.Ordinal));
+        Mend(b =>
+            b with
+            {
+                Rules = [],
+                Measures = [b.Measures[0] with { Kind = MeasureKind.Mass, Unit = "g" }, b.Measures[1]],
+            }
+        );
+        _rally
+            .Aside.ShouldHaveSingleItem()
+            .Problems.ShouldHaveSingleItem()
+            .What.ShouldBe(
+                "Height was read in centimetres and is in grams now."
+                    .Replace("centimetres", "cm", StringComparison.Ordinal)
+                    .Replace("grams", "g", StringComparison.Ordinal)
+            );
     }
 
     [Fact]
@@ -94,7 +167,9 @@ public sealed class MendedTests
         var late = Attempt("b", "30", "4") with { EditionAsOf = 0 };
         Keep(late);
         _rally.Aside.ShouldHaveSingleItem().Entry.Id.ShouldBe(late.Id);
-        Recorder.Accept(_rally, Attempt("b", "30", "4") with { EditionAsOf = 1 }).IsOk.ShouldBeFalse("whoever has the mended brief is told at once");
+        Recorder
+            .Accept(_rally, Attempt("b", "30", "4") with { EditionAsOf = 1 })
+            .IsOk.ShouldBeFalse("whoever has the mended brief is told at once");
     }
 
     [Fact]
@@ -104,8 +179,16 @@ public sealed class MendedTests
         Tried("a", "40", "1");
         Mend(b => b with { Trials = b.Trials with { Attempts = 1 } }, round: 2, only: true);
         Mend(b => b with { Method = b.Method with { Parts = [b.Method.Parts[0]] } }, round: 3);
-        (_rally.In(1).Compiled.Brief.Trials.Attempts, _rally.In(2).Compiled.Brief.Trials.Attempts, _rally.In(3).Compiled.Brief.Trials.Attempts).ShouldBe((2, 1, 2));
-        (_rally.In(2).Compiled.Parts.Count, _rally.In(3).Compiled.Parts.Count, _rally.In(9).Compiled.Parts.Count).ShouldBe((2, 1, 1));
+        (
+            _rally.In(1).Compiled.Brief.Trials.Attempts,
+            _rally.In(2).Compiled.Brief.Trials.Attempts,
+            _rally.In(3).Compiled.Brief.Trials.Attempts
+        ).ShouldBe((2, 1, 2));
+        (
+            _rally.In(2).Compiled.Parts.Count,
+            _rally.In(3).Compiled.Parts.Count,
+            _rally.In(9).Compiled.Parts.Count
+        ).ShouldBe((2, 1, 1));
         _rally.In(9).Before!.Number.ShouldBe(8);
         Standings().Mended.ShouldBeEmpty();
         Scorer.Score(_rally, 2).Mended.Count.ShouldBe(1);
@@ -127,10 +210,21 @@ public sealed class MendedTests
         Tried("a", "40", "1");
         Mend(b => b with { Rules = [Derived] }, round: 1);
         _rally.In(1).Compiled.Rules.ShouldHaveSingleItem();
-        TeamSheet.For(_rally, "a", 1)!.ShouldSatisfyAllConditions(s => s.Status.ShouldBe(StandingStatus.Placed), s => s.Rules[0].State.ShouldBe(RuleState.NotChecked), s => s.Rules[0].Inspected.ShouldBeFalse());
+        TeamSheet
+            .For(_rally, "a", 1)!
+            .ShouldSatisfyAllConditions(
+                s => s.Status.ShouldBe(StandingStatus.Placed),
+                s => s.Rules[0].State.ShouldBe(RuleState.NotChecked),
+                s => s.Rules[0].Inspected.ShouldBeFalse()
+            );
         Tried("a", "29", "1", round: 2);
         Tried("a", "29", "1", round: 2);
-        TeamSheet.For(_rally, "a", 2)!.ShouldSatisfyAllConditions(s => s.Status.ShouldBe(StandingStatus.DidNotPlace), s => s.Rules[0].Limit.ShouldBe("at least 30.0 cm"));
+        TeamSheet
+            .For(_rally, "a", 2)!
+            .ShouldSatisfyAllConditions(
+                s => s.Status.ShouldBe(StandingStatus.DidNotPlace),
+                s => s.Rules[0].Limit.ShouldBe("at least 30.0 cm")
+            );
     }
 
     [Fact]
@@ -140,8 +234,22 @@ public sealed class MendedTests
         Mend(b => b with { Rules = [Derived] }, round: 2);
         Tried("b", "30", "1", round: 2);
         Tried("b", "30", "1", round: 2);
-        TeamSheet.For(_rally, "b", 2)!.ShouldSatisfyAllConditions(s => s.Status.ShouldBe(StandingStatus.Unfinished), s => s.Rules[0].Inspected.ShouldBeTrue());
-        Keep(new Entry.RuleChecked { Id = NextId(), Team = "b", Round = 2, Rule = "most", Met = true });
+        TeamSheet
+            .For(_rally, "b", 2)!
+            .ShouldSatisfyAllConditions(
+                s => s.Status.ShouldBe(StandingStatus.Unfinished),
+                s => s.Rules[0].Inspected.ShouldBeTrue()
+            );
+        Keep(
+            new Entry.RuleChecked
+            {
+                Id = NextId(),
+                Team = "b",
+                Round = 2,
+                Rule = "most",
+                Met = true,
+            }
+        );
         TeamSheet.For(_rally, "b", 2)!.Status.ShouldBe(StandingStatus.Placed);
     }
 
@@ -159,13 +267,50 @@ public sealed class MendedTests
     [InlineData("", "/reason")]
     [InlineData("why", "/changes")]
     public void A_mending_says_what_and_why(string reason, string at) =>
-        Recorder.Accept(_rally, new Entry.BriefMended { Id = NextId(), Changes = [], Reason = reason }).Problems.Select(p => p.At).ShouldContain(at);
+        Recorder
+            .Accept(
+                _rally,
+                new Entry.BriefMended
+                {
+                    Id = NextId(),
+                    Changes = [],
+                    Reason = reason,
+                }
+            )
+            .Problems.Select(p => p.At)
+            .ShouldContain(at);
 
     [Fact]
     public void What_cannot_be_run_is_refused_and_what_is_at_no_place_too()
     {
-        _rally.With(Recorder.Accept(_rally, new Entry.BriefMended { Id = NextId(), Reason = "why", Changes = [new("/measures/height", JsonNull)] }).OrThrow()).OrThrow().Aside.ShouldHaveSingleItem();
-        Recorder.Accept(_rally, new Entry.BriefMended { Id = NextId(), Reason = "why", Changes = [new("/rules/nowhere/text", JsonNull)] }).Problems.ShouldHaveSingleItem().At.ShouldBe("/changes/0/at");
+        _rally
+            .With(
+                Recorder
+                    .Accept(
+                        _rally,
+                        new Entry.BriefMended
+                        {
+                            Id = NextId(),
+                            Reason = "why",
+                            Changes = [new("/measures/height", JsonNull)],
+                        }
+                    )
+                    .OrThrow()
+            )
+            .OrThrow()
+            .Aside.ShouldHaveSingleItem();
+        Recorder
+            .Accept(
+                _rally,
+                new Entry.BriefMended
+                {
+                    Id = NextId(),
+                    Reason = "why",
+                    Changes = [new("/rules/nowhere/text", JsonNull)],
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/changes/0/at");
     }
 
     /// <summary>Whatever is changed in a brief: laid over the one it was made of, it makes the other.</summary>
@@ -178,7 +323,11 @@ public sealed class MendedTests
             Rules = [Sample.Inspection("first", new Consequence.NoteOnly()), Brief.Rules[0] with { Text = "Lower" }],
             Measures = [Brief.Measures[1], Brief.Measures[0]],
             Words = [new ScienceWord { Word = "span", Meaning = "how far" }],
-            Method = Brief.Method with { Parts = [Brief.Method.Parts[1], Sample.Part("height", new Curve.Raw(), id: "new")], Floor = 2 },
+            Method = Brief.Method with
+            {
+                Parts = [Brief.Method.Parts[1], Sample.Part("height", new Curve.Raw(), id: "new")],
+                Floor = 2,
+            },
         };
         Json.Write(Mending.Lay(Brief, Mending.Between(Brief, other)).OrThrow()).ShouldBe(Json.Write(other));
         Json.Write(Mending.Lay(other, Mending.Between(other, Brief)).OrThrow()).ShouldBe(Json.Write(Brief));
@@ -187,36 +336,68 @@ public sealed class MendedTests
 
     private static readonly System.Text.Json.JsonElement JsonNull = System.Text.Json.JsonElement.Parse("null");
 
-    private static readonly Rule Derived = Sample.Limit("most", "height", Comparison.AtLeast, "", new Consequence.DoesNotPlace()) with
+    private static readonly Rule Derived = Sample.Limit(
+        "most",
+        "height",
+        Comparison.AtLeast,
+        "",
+        new Consequence.DoesNotPlace()
+    ) with
     {
-        Check = new RuleCheck.Limit { Value = "height", Comparison = Comparison.AtLeast, PercentOfLastRound = 75 },
+        Check = new RuleCheck.Limit
+        {
+            Value = "height",
+            Comparison = Comparison.AtLeast,
+            PercentOfLastRound = 75,
+        },
     };
 
     private Standings Standings() => Scorer.Score(_rally, 1);
 
-    private IEnumerable<string> Places() => Standings().Rows.Select(r => $"{r.Name} {r.Place?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "–"} {r.Total:0}");
+    private IEnumerable<string> Places() =>
+        Standings()
+            .Rows.Select(r =>
+                $"{r.Name} {r.Place?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "–"} {r.Total:0}"
+            );
 
-    private Entry.TrialRecorded Trial(string team) => _rally.Rally.Entries.OfType<Entry.TrialRecorded>().Single(t => t.Team == team);
+    private Entry.TrialRecorded Trial(string team) =>
+        _rally.Rally.Entries.OfType<Entry.TrialRecorded>().Single(t => t.Team == team);
 
-    private Entry.TrialRecorded Attempt(string team, string height, string beads, int round = 1) => new()
-    {
-        Id = NextId(),
-        Team = team,
-        Round = round,
-        Outcome = TrialOutcome.Counted,
-        Readings = [new() { Measure = "height", Typed = height }, new() { Measure = "beads", Typed = beads }],
-    };
+    private Entry.TrialRecorded Attempt(string team, string height, string beads, int round = 1) =>
+        new()
+        {
+            Id = NextId(),
+            Team = team,
+            Round = round,
+            Outcome = TrialOutcome.Counted,
+            Readings = [new() { Measure = "height", Typed = height }, new() { Measure = "beads", Typed = beads }],
+        };
 
     private void Tried(string team, string height, string beads, int round = 1)
     {
         var trial = Attempt(team, height, beads, round);
-        Keep(trial with { Readings = [.. trial.Readings.Where(r => _rally.In(round).Compiled.Measures.ContainsKey(r.Measure))] });
+        Keep(
+            trial with
+            {
+                Readings = [.. trial.Readings.Where(r => _rally.In(round).Compiled.Measures.ContainsKey(r.Measure))],
+            }
+        );
     }
 
     private Guid Mend(Func<Brief, Brief> change, int round = 1, bool only = false)
     {
         var now = _rally.In(round).Compiled.Brief;
-        return Keep(new Entry.BriefMended { Id = NextId(), By = "teacher", Round = round, OnlyThisRound = only, Reason = "It was too strict", Changes = Mending.Between(now, change(now)) });
+        return Keep(
+            new Entry.BriefMended
+            {
+                Id = NextId(),
+                By = "teacher",
+                Round = round,
+                OnlyThisRound = only,
+                Reason = "It was too strict",
+                Changes = Mending.Between(now, change(now)),
+            }
+        );
     }
 
     private void Strike(Guid entry) => Keep(new Entry.StruckOut { Id = NextId(), Entry = entry });

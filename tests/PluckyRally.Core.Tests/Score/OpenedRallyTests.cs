@@ -13,7 +13,11 @@ public sealed class OpenedRallyTests
     [Fact]
     public void Everything_wrong_with_the_teams_is_said_at_once()
     {
-        var rally = Good with { Name = " ", Teams = [.. Good.Teams, new Team { Id = "terns", Name = "" }, new Team { Id = "x", Name = "TERNS" }] };
+        var rally = Good with
+        {
+            Name = " ",
+            Teams = [.. Good.Teams, new Team { Id = "terns", Name = "" }, new Team { Id = "x", Name = "TERNS" }],
+        };
         Places(rally).ShouldBe(["/name", "/teams/2/id", "/teams/2/name", "/teams/3/name"]);
     }
 
@@ -22,12 +26,19 @@ public sealed class OpenedRallyTests
 
     [Fact]
     public void A_brief_that_cannot_be_run_is_named_by_its_place() =>
-        Places(Good with { Edition = new Edition { Brief = Sample.Simple() with { Title = "" } } }).ShouldBe(["/edition/brief/title"]);
+        Places(Good with { Edition = new Edition { Brief = Sample.Simple() with { Title = "" } } })
+            .ShouldBe(["/edition/brief/title"]);
 
     [Fact]
     public void Every_entry_is_looked_at_and_what_is_not_understood_is_set_aside()
     {
-        var entry = new Entry.TrialRecorded { Id = Guid.NewGuid(), Team = "gulls", Outcome = TrialOutcome.Counted, Readings = [new Reading { Measure = "height", Typed = "?" }] };
+        var entry = new Entry.TrialRecorded
+        {
+            Id = Guid.NewGuid(),
+            Team = "gulls",
+            Outcome = TrialOutcome.Counted,
+            Readings = [new Reading { Measure = "height", Typed = "?" }],
+        };
         var strike = new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() };
         var opened = OpenedRally.Open(Good with { Entries = [entry, strike] }).OrThrow();
         opened.Notes.Select(p => p.At).ShouldBe(["/entries/0/team", "/entries/0/readings/0/typed", "/entries/1/entry"]);
@@ -41,52 +52,156 @@ public sealed class OpenedRallyTests
         var rally = new Happening(Sample.Simple(2), "Terns");
         rally.Counted("Terns", "20");
         var same = rally.Log[0];
-        OpenedRally.Open(rally.Rally with { Entries = [same, same] }).OrThrow().ShouldSatisfyAllConditions(o => o.Aside.ShouldBeEmpty(), o => o.Rally.Entries.Count.ShouldBe(1));
+        OpenedRally
+            .Open(rally.Rally with { Entries = [same, same] })
+            .OrThrow()
+            .ShouldSatisfyAllConditions(o => o.Aside.ShouldBeEmpty(), o => o.Rally.Entries.Count.ShouldBe(1));
         var other = ((Entry.TrialRecorded)same) with { Outcome = TrialOutcome.Failed, Readings = [] };
-        OpenedRally.Open(rally.Rally with { Entries = [same, other] }).OrThrow().ShouldSatisfyAllConditions(o => o.Notes.Single().At.ShouldBe("/entries/1/id"), o => o.Rally.Entries.Single().ShouldBeOfType<Entry.TrialRecorded>().Outcome.ShouldBe(TrialOutcome.Counted));
+        OpenedRally
+            .Open(rally.Rally with { Entries = [same, other] })
+            .OrThrow()
+            .ShouldSatisfyAllConditions(
+                o => o.Notes.Single().At.ShouldBe("/entries/1/id"),
+                o =>
+                    o.Rally.Entries.Single()
+                        .ShouldBeOfType<Entry.TrialRecorded>()
+                        .Outcome.ShouldBe(TrialOutcome.Counted)
+            );
     }
 
-    /// <summary>An offline device may send the first attempt after the second: what stands decides, whichever came first.</summary>
+    /// <summary>
+    /// An offline device may send the first attempt after the second: what stands decides, whichever came first.
+    /// </summary>
     [Theory]
     [InlineData(true)]
     [InlineData(false)]
     public void An_attempt_on_a_build_that_had_failed_is_set_aside_in_whatever_order_they_came(bool inOrder)
     {
-        var brief = Sample.Simple(3) with { Trials = new() { Attempts = 3, Minimum = 1, FreshBuildAfterFailure = true } };
+        var brief = Sample.Simple(3) with
+        {
+            Trials = new()
+            {
+                Attempts = 3,
+                Minimum = 1,
+                FreshBuildAfterFailure = true,
+            },
+        };
         var rally = new Happening(brief, "Terns");
         rally.Trial("Terns", TrialOutcome.Failed, attempt: 1);
-        Entry second = new Entry.TrialRecorded { Id = rally.NextId(), Team = "terns", Attempt = 2, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = "30" }] };
-        var opened = OpenedRally.Open(rally.Rally with { Entries = inOrder ? [.. rally.Log, second] : [second, .. rally.Log] }).OrThrow();
-        opened.Notes.Single().ShouldSatisfyAllConditions(p => p.At.ShouldBe(inOrder ? "/entries/1/revision" : "/entries/0/revision"), p => p.Remedy.ShouldBe("Build anew and record it as revision 2."));
+        Entry second = new Entry.TrialRecorded
+        {
+            Id = rally.NextId(),
+            Team = "terns",
+            Attempt = 2,
+            Outcome = TrialOutcome.Counted,
+            Readings = [new() { Measure = "height", Typed = "30" }],
+        };
+        var opened = OpenedRally
+            .Open(rally.Rally with { Entries = inOrder ? [.. rally.Log, second] : [second, .. rally.Log] })
+            .OrThrow();
+        opened
+            .Notes.Single()
+            .ShouldSatisfyAllConditions(
+                p => p.At.ShouldBe(inOrder ? "/entries/1/revision" : "/entries/0/revision"),
+                p => p.Remedy.ShouldBe("Build anew and record it as revision 2.")
+            );
         opened.Rally.Entries.Single().ShouldBeOfType<Entry.TrialRecorded>().Outcome.ShouldBe(TrialOutcome.Failed);
-        var struck = opened.With(Recorder.Accept(opened, new Entry.StruckOut { Id = rally.NextId(), Team = "terns", Entry = opened.Aside.Single().Entry.Id }).OrThrow()).OrThrow();
+        var struck = opened
+            .With(
+                Recorder
+                    .Accept(
+                        opened,
+                        new Entry.StruckOut
+                        {
+                            Id = rally.NextId(),
+                            Team = "terns",
+                            Entry = opened.Aside.Single().Entry.Id,
+                        }
+                    )
+                    .OrThrow()
+            )
+            .OrThrow();
         struck.ShouldSatisfyAllConditions(o => o.Notes.ShouldBeEmpty(), o => o.Received.Count.ShouldBe(3));
     }
 
     [Fact]
     public void More_given_back_than_was_bought_is_set_aside_as_soon_as_the_purchase_is_struck_out()
     {
-        var shop = new Part.Budget { Id = "shop", Name = "Shop", Funds = 20, Prices = [new() { Id = "card", Name = "card", Each = 2 }], Curve = new Curve.Raw(), Money = "token" };
+        var shop = new Part.Budget
+        {
+            Id = "shop",
+            Name = "Shop",
+            Funds = 20,
+            Prices =
+            [
+                new()
+                {
+                    Id = "card",
+                    Name = "card",
+                    Each = 2,
+                },
+            ],
+            Curve = new Curve.Raw(),
+            Money = "token",
+        };
         var rally = new Happening(Sample.Brief([], [shop]), "Terns");
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
         var bought = rally.NextId();
-        foreach (var entry in new Entry[] { new Entry.Purchased { Id = bought, Team = "terns", Part = "shop", Item = "card", Count = 3 }, new Entry.Returned { Id = rally.NextId(), Team = "terns", Part = "shop", Item = "card", Count = 2 } })
+        foreach (
+            var entry in new Entry[]
+            {
+                new Entry.Purchased
+                {
+                    Id = bought,
+                    Team = "terns",
+                    Part = "shop",
+                    Item = "card",
+                    Count = 3,
+                },
+                new Entry.Returned
+                {
+                    Id = rally.NextId(),
+                    Team = "terns",
+                    Part = "shop",
+                    Item = "card",
+                    Count = 2,
+                },
+            }
+        )
             opened = opened.With(Recorder.Accept(opened, entry).OrThrow()).OrThrow();
         opened.Aside.ShouldBeEmpty();
-        opened = opened.With(new Entry.StruckOut { Id = rally.NextId(), Team = "terns", Entry = bought }).OrThrow();
-        opened.Notes.Single().ShouldSatisfyAllConditions(p => p.At.ShouldBe("/entries/1/count"), p => p.What.ShouldBe("The team has bought only 0 of these."));
+        opened = opened
+            .With(
+                new Entry.StruckOut
+                {
+                    Id = rally.NextId(),
+                    Team = "terns",
+                    Entry = bought,
+                }
+            )
+            .OrThrow();
+        opened
+            .Notes.Single()
+            .ShouldSatisfyAllConditions(
+                p => p.At.ShouldBe("/entries/1/count"),
+                p => p.What.ShouldBe("The team has bought only 0 of these.")
+            );
         Scorer.Score(opened, 1).Rows[0].Total.ShouldBe(20);
     }
 
     [Fact]
     public void An_edition_with_tiers_of_its_own_is_refused() =>
-        Places(Good with { Edition = new Edition { Brief = Sample.Simple() with { Tiers = [new() { Id = "old" }] } } }).ShouldBe(["/edition/brief/tiers"]);
+        Places(Good with { Edition = new Edition { Brief = Sample.Simple() with { Tiers = [new() { Id = "old" }] } } })
+            .ShouldBe(["/edition/brief/tiers"]);
 
     [Fact]
     public void A_million_entries_are_refused_by_a_stated_limit()
     {
         var entry = new Entry.StruckOut { Id = Guid.NewGuid(), Entry = Guid.NewGuid() };
-        OpenedRally.Open(Good with { Entries = Enumerable.Repeat<Entry>(entry, 1_000_000).ToArray() }).Problems[0].Remedy.ShouldBe($"Keep to {Limits.Entries}.");
+        OpenedRally
+            .Open(Good with { Entries = Enumerable.Repeat<Entry>(entry, 1_000_000).ToArray() })
+            .Problems[0]
+            .Remedy.ShouldBe($"Keep to {Limits.Entries}.");
     }
 
     private static IEnumerable<string> Places(Rally rally) => OpenedRally.Open(rally).Problems.Select(p => p.At);

@@ -15,8 +15,10 @@ public sealed class ReadyTests
                 Sample.Inspection("stand", new Consequence.DoesNotPlace()),
                 Sample.Inspection("hold", new Consequence.AttemptDoesNotCount(), When.EveryAttempt),
                 Sample.Limit("mass", "mass", Comparison.AtMost, "20", new Consequence.DoesNotPlace()),
-            ]),
-        "Terns");
+            ]
+        ),
+        "Terns"
+    );
 
     [Fact]
     public void Every_must_have_is_looked_at_first_and_what_is_read_once_is_read()

@@ -5,7 +5,14 @@ namespace PluckyRally.Core.Tests.Scoring;
 
 public sealed class RecorderTests
 {
-    private readonly Happening _rally = new(Sample.Simple(2) with { Rules = [Sample.Inspection("stand", new Consequence.DoesNotPlace())] }, "Terns", "Whelks");
+    private readonly Happening _rally = new(
+        Sample.Simple(2) with
+        {
+            Rules = [Sample.Inspection("stand", new Consequence.DoesNotPlace())],
+        },
+        "Terns",
+        "Whelks"
+    );
 
     [Fact]
     public void What_was_typed_is_kept_and_the_value_worked_out()
@@ -19,7 +26,19 @@ public sealed class RecorderTests
     [Fact]
     public void A_value_that_is_sent_along_is_not_trusted()
     {
-        var entry = Trial() with { Readings = [new Reading { Measure = "height", Typed = "20", Value = 9999, Bound = Bound.Unclear }] };
+        var entry = Trial() with
+        {
+            Readings =
+            [
+                new Reading
+                {
+                    Measure = "height",
+                    Typed = "20",
+                    Value = 9999,
+                    Bound = Bound.Unclear,
+                },
+            ],
+        };
         var taken = (Entry.TrialRecorded)_rally.Offer(entry).OrThrow();
         taken.Readings[0].Value.ShouldBe(20);
         taken.Readings[0].Bound.ShouldBe(Bound.Exact);
@@ -28,14 +47,34 @@ public sealed class RecorderTests
     [Fact]
     public void At_least_can_be_said_beside_the_number()
     {
-        var entry = Trial() with { Readings = [new Reading { Measure = "height", Typed = "20", Bound = Bound.AtLeast }] };
+        var entry = Trial() with
+        {
+            Readings =
+            [
+                new Reading
+                {
+                    Measure = "height",
+                    Typed = "20",
+                    Bound = Bound.AtLeast,
+                },
+            ],
+        };
         ((Entry.TrialRecorded)_rally.Offer(entry).OrThrow()).Readings[0].Bound.ShouldBe(Bound.AtLeast);
     }
 
     [Fact]
     public void All_that_is_wrong_is_said_with_its_place()
     {
-        var entry = Trial() with { Team = "gulls", Round = 0, Readings = [new Reading { Measure = "height", Typed = "tall" }, new Reading { Measure = "width", Typed = "3" }] };
+        var entry = Trial() with
+        {
+            Team = "gulls",
+            Round = 0,
+            Readings =
+            [
+                new Reading { Measure = "height", Typed = "tall" },
+                new Reading { Measure = "width", Typed = "3" },
+            ],
+        };
         Places(entry).ShouldBe(["/round", "/team", "/readings/0/typed", "/readings/1/measure"]);
     }
 
@@ -43,7 +82,8 @@ public sealed class RecorderTests
     public void A_counted_attempt_needs_its_readings() => Places(Trial()).ShouldBe(["/readings/height"]);
 
     [Fact]
-    public void A_void_trial_needs_a_reason() => Places(Trial() with { Outcome = TrialOutcome.Void }).ShouldBe(["/reason"]);
+    public void A_void_trial_needs_a_reason() =>
+        Places(Trial() with { Outcome = TrialOutcome.Void }).ShouldBe(["/reason"]);
 
     [Fact]
     public void No_more_attempts_than_the_brief_gives()
@@ -60,17 +100,43 @@ public sealed class RecorderTests
 
     [Fact]
     public void A_rule_that_is_not_in_the_brief_cannot_be_checked() =>
-        Places(new Entry.RuleChecked { Id = Guid.NewGuid(), Team = "terns", Rule = "float", Met = true }).ShouldBe(["/rule"]);
+        Places(
+                new Entry.RuleChecked
+                {
+                    Id = Guid.NewGuid(),
+                    Team = "terns",
+                    Rule = "float",
+                    Met = true,
+                }
+            )
+            .ShouldBe(["/rule"]);
 
     [Fact]
     public void A_check_of_an_instrument_is_kept_and_changes_no_reading()
     {
-        var check = new Entry.InstrumentChecked { Id = Guid.NewGuid(), Known = new Reading { Measure = "height", Typed = "0.3 m" }, Shown = new Reading { Measure = "height", Typed = "31" } };
+        var check = new Entry.InstrumentChecked
+        {
+            Id = Guid.NewGuid(),
+            Known = new Reading { Measure = "height", Typed = "0.3 m" },
+            Shown = new Reading { Measure = "height", Typed = "31" },
+        };
         ((Entry.InstrumentChecked)_rally.Offer(check).OrThrow()).Known.Value.ShouldBe(30);
-        Places(check with { Shown = new Reading { Measure = "mass", Typed = "31" } }).ShouldBe(["/shown/measure", "/shown/measure"]);
+        Places(
+                check with
+                {
+                    Shown = new Reading { Measure = "mass", Typed = "31" },
+                }
+            )
+            .ShouldBe(["/shown/measure", "/shown/measure"]);
     }
 
-    private Entry.TrialRecorded Trial() => new() { Id = _rally.NextId(), Team = "terns", Outcome = TrialOutcome.Counted };
+    private Entry.TrialRecorded Trial() =>
+        new()
+        {
+            Id = _rally.NextId(),
+            Team = "terns",
+            Outcome = TrialOutcome.Counted,
+        };
 
     private IEnumerable<string> Places(Entry entry) => _rally.Offer(entry).Problems.Select(p => p.At);
 }

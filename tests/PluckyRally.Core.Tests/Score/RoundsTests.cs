@@ -26,7 +26,9 @@ public sealed class RoundsTests
         Rounds.IsClosed(_rally.Log, 1).ShouldBeFalse();
         closed = _rally.Keep(new Entry.RoundClosed { Id = _rally.NextId() });
         Rounds.IsClosed(_rally.Log, 1).ShouldBeTrue();
-        Rounds.IsClosed([.. _rally.Log, new Entry.StruckOut { Id = _rally.NextId(), Entry = closed }], 1).ShouldBeFalse();
+        Rounds
+            .IsClosed([.. _rally.Log, new Entry.StruckOut { Id = _rally.NextId(), Entry = closed }], 1)
+            .ShouldBeFalse();
     }
 
     [Fact]
@@ -37,13 +39,25 @@ public sealed class RoundsTests
         rally.Counted("Whelks", "12");
         Compare(rally).ShouldBeNull();
         rally.Keep(new Entry.RoundClosed { Id = rally.NextId() });
-        Compare(rally).ShouldNotBeNull().ShouldSatisfyAllConditions(c => c.Scoring.ShouldBe(Scorer.Version), c => c.Differences.ShouldBeEmpty());
+        Compare(rally)
+            .ShouldNotBeNull()
+            .ShouldSatisfyAllConditions(c => c.Scoring.ShouldBe(Scorer.Version), c => c.Differences.ShouldBeEmpty());
 
         // It can be read back from a file, as the log keeps it.
         DocumentReader.Entry(Json.Write(rally.Log[^1])).IsOk.ShouldBeTrue();
-        var kept = DocumentReader.KeptEntry(Json.Write(rally.Log[^1])).ShouldBeOfType<Entry.RoundClosed>().Kept.ShouldNotBeNull();
-        kept.Rows.Select(r => (r.Team, r.Place, r.Total, r.Bound)).ShouldBe([("terns", 1, 20m, Bound.AtLeast), ("whelks", 2, 12m, Bound.Exact), ("crabs", (int?)null, (decimal?)null, Bound.Exact)]);
-        Compare(rally, new Entry.StruckOut { Id = rally.NextId(), Entry = first })!.Differences.Select(d => $"{d.Name}: {d.Had}, {d.Has}").ShouldBe(["Whelks: 2nd with 12.0, 1st with 12.0", "Terns: 1st with at least 20.0, unfinished"]);
+        var kept = DocumentReader
+            .KeptEntry(Json.Write(rally.Log[^1]))
+            .ShouldBeOfType<Entry.RoundClosed>()
+            .Kept.ShouldNotBeNull();
+        kept.Rows.Select(r => (r.Team, r.Place, r.Total, r.Bound))
+            .ShouldBe([
+                ("terns", 1, 20m, Bound.AtLeast),
+                ("whelks", 2, 12m, Bound.Exact),
+                ("crabs", (int?)null, (decimal?)null, Bound.Exact),
+            ]);
+        Compare(rally, new Entry.StruckOut { Id = rally.NextId(), Entry = first })!
+            .Differences.Select(d => $"{d.Name}: {d.Had}, {d.Has}")
+            .ShouldBe(["Whelks: 2nd with 12.0, 1st with 12.0", "Terns: 1st with at least 20.0, unfinished"]);
     }
 
     [Fact]
@@ -68,5 +82,11 @@ public sealed class RoundsTests
         _rally.Standing("Terns").Total.ShouldBe(14);
     }
 
-    private Entry.TrialRecorded Trial() => new() { Id = _rally.NextId(), Team = "terns", Outcome = TrialOutcome.Failed };
+    private Entry.TrialRecorded Trial() =>
+        new()
+        {
+            Id = _rally.NextId(),
+            Team = "terns",
+            Outcome = TrialOutcome.Failed,
+        };
 }

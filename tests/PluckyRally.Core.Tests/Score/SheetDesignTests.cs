@@ -3,26 +3,49 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Scoring;
 
-/// <summary>Several designs of a team, fresh builds, second readings, doubled entries, and trials that are not scored.</summary>
+/// <summary>
+/// Several designs of a team, fresh builds, second readings, doubled entries, and trials that are not scored.
+/// </summary>
 public sealed class SheetDesignTests
 {
-    private readonly Happening _rally = new(Sample.Simple(3) with { Trials = new() { Attempts = 3, FreshBuildAfterFailure = true } }, "Terns", "Whelks");
+    private readonly Happening _rally = new(
+        Sample.Simple(3) with
+        {
+            Trials = new() { Attempts = 3, FreshBuildAfterFailure = true },
+        },
+        "Terns",
+        "Whelks"
+    );
 
     [Fact]
     public void Each_design_has_attempts_of_its_own_and_the_better_one_counts()
     {
         _rally.Trial("Terns", TrialOutcome.Counted, ["20"], design: "wide");
         _rally.Trial("Terns", TrialOutcome.Counted, ["35"], design: "tall");
-        foreach (var typed in new[] { "21", "22" }) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "wide");
-        foreach (var typed in new[] { "36", "37" }) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "tall");
-        _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Design = "round", Changed = "no corners" });
-        Sheet().Designs.Select(d => (d.Name, Open: string.Join(' ', d.Open), d.Counts, d.Changed)).ShouldBe([("wide", "", false, ""), ("tall", "", true, ""), ("round", "1 2 3", false, "no corners")]);
+        foreach (var typed in new[] { "21", "22" })
+            _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "wide");
+        foreach (var typed in new[] { "36", "37" })
+            _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: "tall");
+        _rally.Keep(
+            new Entry.DesignNoted
+            {
+                Id = _rally.NextId(),
+                Team = "terns",
+                Design = "round",
+                Changed = "no corners",
+            }
+        );
+        Sheet()
+            .Designs.Select(d => (d.Name, Open: string.Join(' ', d.Open), d.Counts, d.Changed))
+            .ShouldBe([("wide", "", false, ""), ("tall", "", true, ""), ("round", "1 2 3", false, "no corners")]);
     }
 
     [Fact]
     public void After_a_failed_attempt_the_next_one_is_a_fresh_build()
     {
-        Sheet().Designs.Single().ShouldSatisfyAllConditions(d => d.Revision.ShouldBe(1), d => d.FreshBuild.ShouldBeFalse());
+        Sheet()
+            .Designs.Single()
+            .ShouldSatisfyAllConditions(d => d.Revision.ShouldBe(1), d => d.FreshBuild.ShouldBeFalse());
         _rally.Failed("Terns");
         var design = Sheet().Designs.Single();
         (design.Revision, design.FreshBuild).ShouldBe((2, true));
@@ -42,7 +65,11 @@ public sealed class SheetDesignTests
         trials[1].Readings.Single().Typed.ShouldBe("34");
         _rally.Strike(second, "a second reading");
         _rally.Keep(Attempt(1, "34") with { By = "Teacher", Again = true });
-        Sheet().Trials.ShouldSatisfyAllConditions(t => t.ShouldAllBe(x => !x.Twice), t => t[1].Spread.ShouldBe("Height: 4 cm"));
+        Sheet()
+            .Trials.ShouldSatisfyAllConditions(
+                t => t.ShouldAllBe(x => !x.Twice),
+                t => t[1].Spread.ShouldBe("Height: 4 cm")
+            );
         _rally.Counted("Terns", "20");
         _rally.Counted("Terns", "20");
         _rally.Standing("Terns").Total.ShouldBe(32, "the mean of 30 and 34 is the best attempt");
@@ -56,7 +83,12 @@ public sealed class SheetDesignTests
         _rally.Trial("", TrialOutcome.Counted, ["12"], purpose: Purpose.Control);
         _rally.Trial("", TrialOutcome.Counted, ["61"], purpose: Purpose.Benchmark);
         var sheet = Sheet();
-        sheet.References.Select(r => (r.Purpose, r.Shown)).ShouldBe([(Purpose.Practice, "99 cm"), (Purpose.Control, "12 cm"), (Purpose.Benchmark, "61 cm")], "the class's and the team's own");
+        sheet
+            .References.Select(r => (r.Purpose, r.Shown))
+            .ShouldBe(
+                [(Purpose.Practice, "99 cm"), (Purpose.Control, "12 cm"), (Purpose.Benchmark, "61 cm")],
+                "the class's and the team's own"
+            );
         sheet.Designs.Single().Open.ShouldBe([1, 2, 3]);
         sheet.Trials.ShouldBeEmpty();
         _rally.Standing("Terns").Total.ShouldBeNull();
@@ -67,19 +99,43 @@ public sealed class SheetDesignTests
     {
         foreach (var (design, typed) in new[] { ("", "20"), ("long arm", "31") })
         {
-            for (var i = 0; i < 3; i++) _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: design);
+            for (var i = 0; i < 3; i++)
+                _rally.Trial("Terns", TrialOutcome.Counted, [typed], design: design);
         }
 
-        _rally.Keep(new Entry.DesignNoted { Id = _rally.NextId(), Team = "terns", Design = "long arm", Changed = "lighter cup" });
-        _rally.Keep(new Entry.NoteMade { Id = _rally.NextId(), Team = "terns", Text = "measures twice" });
+        _rally.Keep(
+            new Entry.DesignNoted
+            {
+                Id = _rally.NextId(),
+                Team = "terns",
+                Design = "long arm",
+                Changed = "lighter cup",
+            }
+        );
+        _rally.Keep(
+            new Entry.NoteMade
+            {
+                Id = _rally.NextId(),
+                Team = "terns",
+                Text = "measures twice",
+            }
+        );
         var row = _rally.Standing("Terns");
         row.Noted.ShouldBe(["measures twice"]);
-        row.Designs.Select(d => (d.Name, d.Counts, d.Changed, string.Join("; ", d.Values))).ShouldBe([("", false, "", "part: 20 cm"), ("long arm", true, "lighter cup", "part: 31 cm")]);
+        row.Designs.Select(d => (d.Name, d.Counts, d.Changed, string.Join("; ", d.Values)))
+            .ShouldBe([("", false, "", "part: 20 cm"), ("long arm", true, "lighter cup", "part: 31 cm")]);
         _rally.Standing("Whelks").Designs.ShouldBeEmpty("with one design there is nothing to hold beside it");
     }
 
     private TeamSheet Sheet() => TeamSheet.For(OpenedRally.Open(_rally.Rally).OrThrow(), "terns", 1)!;
 
     private Entry.TrialRecorded Attempt(int number, string typed) =>
-        new() { Id = _rally.NextId(), Team = "terns", Attempt = number, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = typed }] };
+        new()
+        {
+            Id = _rally.NextId(),
+            Team = "terns",
+            Attempt = number,
+            Outcome = TrialOutcome.Counted,
+            Readings = [new() { Measure = "height", Typed = typed }],
+        };
 }

@@ -7,16 +7,32 @@ public sealed class TeamSheetTests
 {
     private readonly Happening _rally = new(
         Sample.Brief(
-            [Sample.Height(), new Measure { Id = "mass", Name = "Mass", Kind = MeasureKind.Mass, Unit = "g", Step = 1, Taken = Taken.Once }],
+            [
+                Sample.Height(),
+                new Measure
+                {
+                    Id = "mass",
+                    Name = "Mass",
+                    Kind = MeasureKind.Mass,
+                    Unit = "g",
+                    Step = 1,
+                    Taken = Taken.Once,
+                },
+            ],
             [Sample.Part("height")],
             3,
             [
                 Sample.Inspection("stand", new Consequence.DoesNotPlace()),
                 Sample.Limit("light", "mass", Comparison.AtMost, "40 g", new Consequence.Deduct(2)),
-                Sample.Inspection("aid", new Consequence.NoteOnly()) with { OnlyFor = "Whelks" },
-            ]),
+                Sample.Inspection("aid", new Consequence.NoteOnly()) with
+                {
+                    OnlyFor = "Whelks",
+                },
+            ]
+        ),
         "Terns",
-        "Whelks");
+        "Whelks"
+    );
 
     [Fact]
     public void It_says_what_is_left_to_do()
@@ -27,7 +43,9 @@ public sealed class TeamSheetTests
         var sheet = Sheet();
         sheet.Designs[0].Open.ShouldBe([3]);
         sheet.AsOf.ShouldBe(3, "so many entries are in it");
-        sheet.Trials.Select(t => (t.Attempt, t.Shown)).ShouldBe([(1, "20 cm"), (null, "void (the tester slipped)"), (2, "failed")]);
+        sheet
+            .Trials.Select(t => (t.Attempt, t.Shown))
+            .ShouldBe([(1, "20 cm"), (null, "void (the tester slipped)"), (2, "failed")]);
         sheet.Reason.ShouldContain("2 of 3 attempts");
         _rally.Counted("Terns", "30");
         Sheet().Designs[0].Open.ShouldBeEmpty();
@@ -39,7 +57,9 @@ public sealed class TeamSheetTests
         _rally.Checked("Terns", "stand", met: true);
         _rally.Read("Terns", "mass", "41");
         var sheet = Sheet();
-        sheet.Rules.Select(r => (r.Id, r.State, r.Inspected)).ShouldBe([("stand", RuleState.Met, true), ("light", RuleState.Missed, false)]);
+        sheet
+            .Rules.Select(r => (r.Id, r.State, r.Inspected))
+            .ShouldBe([("stand", RuleState.Met, true), ("light", RuleState.Missed, false)]);
         sheet.Rules[1].Value.ShouldBe("41 g");
         sheet.Rules[1].Limit.ShouldBe("at most 40 g");
         sheet.Once.ShouldHaveSingleItem().Shown.ShouldBe("41 g");
@@ -49,7 +69,9 @@ public sealed class TeamSheetTests
     public void A_reading_within_half_a_step_of_the_limit_is_too_near_to_call()
     {
         _rally.Read("Terns", "mass", "40");
-        Sheet().Rules[1].ShouldSatisfyAllConditions(r => r.State.ShouldBe(RuleState.Met), r => r.TooNear.ShouldBeTrue());
+        Sheet()
+            .Rules[1]
+            .ShouldSatisfyAllConditions(r => r.State.ShouldBe(RuleState.Met), r => r.TooNear.ShouldBeTrue());
     }
 
     [Fact]

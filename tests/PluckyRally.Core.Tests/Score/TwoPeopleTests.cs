@@ -10,13 +10,21 @@ public sealed class TwoPeopleTests
     [Fact]
     public void A_must_have_is_open_until_they_agree()
     {
-        var rally = new Happening(Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.Deduct(2))] }, "A");
+        var rally = new Happening(
+            Sample.Simple() with
+            {
+                Rules = [Sample.Inspection("dry", new Consequence.Deduct(2))],
+            },
+            "A"
+        );
         rally.Counted("A", "20");
         Says(rally, "Pell", true);
         rally.Standing("A").Total.ShouldBe(20);
         Says(rally, "Moss", false);
         rally.Standing("A").Reason.ShouldBe("judges differ: It must dry");
-        rally.Standing("A").Why.ShouldContain(s => s.Sentence == "It must dry: one judge says kept and another missed.");
+        rally
+            .Standing("A")
+            .Why.ShouldContain(s => s.Sentence == "It must dry: one judge says kept and another missed.");
         Says(rally, "Pell", false);
         rally.Standing("A").Total.ShouldBe(18);
     }
@@ -24,7 +32,13 @@ public sealed class TwoPeopleTests
     [Fact]
     public void A_dispute_about_what_fails_an_attempt_holds_the_team_up()
     {
-        var rally = new Happening(Sample.Simple() with { Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)] }, "A");
+        var rally = new Happening(
+            Sample.Simple() with
+            {
+                Rules = [Sample.Inspection("dry", new Consequence.AttemptDoesNotCount(), When.EveryAttempt)],
+            },
+            "A"
+        );
         rally.Counted("A", "20");
         Says(rally, "Pell", true, 1);
         Says(rally, "Moss", false, 1);
@@ -34,32 +48,115 @@ public sealed class TwoPeopleTests
     [Fact]
     public void Of_a_whole_answer_the_last_stands_and_is_marked_with_who_gave_one()
     {
-        var rally = new OnePart(new Part.Ordering { Id = "order", Name = "Order", PerPair = 1, Items = [new() { Id = "p", Name = "P", Key = 1 }, new() { Id = "q", Name = "Q", Key = 2 }] }, "A");
+        var rally = new OnePart(
+            new Part.Ordering
+            {
+                Id = "order",
+                Name = "Order",
+                PerPair = 1,
+                Items =
+                [
+                    new()
+                    {
+                        Id = "p",
+                        Name = "P",
+                        Key = 1,
+                    },
+                    new()
+                    {
+                        Id = "q",
+                        Name = "Q",
+                        Key = 2,
+                    },
+                ],
+            },
+            "A"
+        );
         Gave("Pell", "p", "q");
         Gave("Pell", "q", "p");
-        rally.Row().Why.ShouldNotContain(s => s.Sentence.Contains("last answer", StringComparison.Ordinal), "the same person corrects");
+        rally
+            .Row()
+            .Why.ShouldNotContain(
+                s => s.Sentence.Contains("last answer", StringComparison.Ordinal),
+                "the same person corrects"
+            );
         Gave("Moss", "p", "q");
         rally.Points().ShouldBe(1);
-        rally.Row().Why.ShouldContain(s => s.Sentence == "Recorded by Pell and Moss: the last answer stands." && s.Entries.Count == 3);
-        Twice().ShouldHaveSingleItem().Select(a => (a.By, a.Says)).ShouldBe([("Pell", "Order: Q, P"), ("Moss", "Order: P, Q")], "the last of each, the one that stands at the end");
+        rally
+            .Row()
+            .Why.ShouldContain(s =>
+                s.Sentence == "Recorded by Pell and Moss: the last answer stands." && s.Entries.Count == 3
+            );
+        Twice()
+            .ShouldHaveSingleItem()
+            .Select(a => (a.By, a.Says))
+            .ShouldBe(
+                [("Pell", "Order: Q, P"), ("Moss", "Order: P, Q")],
+                "the last of each, the one that stands at the end"
+            );
 
         Gave("Moss", "q", "p");
         Twice().ShouldBeEmpty("they agree");
         Gave("Pell", "p", "q");
         Twice()[0].Select(a => (a.By, a.Entries.Count)).ShouldBe([("Moss", 2), ("Pell", 3)]);
-        foreach (var entry in Twice()[0][0].Entries) rally.Add(new Entry.StruckOut { Id = rally.Id(), Team = "A", Entry = entry });
+        foreach (var entry in Twice()[0][0].Entries)
+            rally.Add(
+                new Entry.StruckOut
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Entry = entry,
+                }
+            );
         Twice().ShouldBeEmpty("all that one of them said is struck out");
 
-        IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice() => TwoAnswers.Differing(rally.Compiled, rally.Compiled.Brief.Method.Parts[0], rally.Result.Assessment.Design);
+        IReadOnlyList<IReadOnlyList<GivenAnswer>> Twice() =>
+            TwoAnswers.Differing(rally.Compiled, rally.Compiled.Brief.Method.Parts[0], rally.Result.Assessment.Design);
 
-        void Gave(string by, params string[] sequence) => rally.Add(new Entry.OrderGiven { Id = rally.Id(), Team = "A", By = by, Part = "order", Sequence = sequence });
+        void Gave(string by, params string[] sequence) =>
+            rally.Add(
+                new Entry.OrderGiven
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    By = by,
+                    Part = "order",
+                    Sequence = sequence,
+                }
+            );
     }
 
     [Fact]
     public void What_adds_up_is_not_marked()
     {
-        var rally = new OnePart(new Part.Tally { Id = "seen", Name = "Seen", Counters = [new() { Id = "help", Name = "Helped", Points = 1 }] }, "A");
-        foreach (var by in new[] { "Pell", "Moss" }) rally.Add(new Entry.Tallied { Id = rally.Id(), Team = "A", By = by, Part = "seen", Counter = "help" });
+        var rally = new OnePart(
+            new Part.Tally
+            {
+                Id = "seen",
+                Name = "Seen",
+                Counters =
+                [
+                    new()
+                    {
+                        Id = "help",
+                        Name = "Helped",
+                        Points = 1,
+                    },
+                ],
+            },
+            "A"
+        );
+        foreach (var by in new[] { "Pell", "Moss" })
+            rally.Add(
+                new Entry.Tallied
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    By = by,
+                    Part = "seen",
+                    Counter = "help",
+                }
+            );
         rally.Points().ShouldBe(2);
         rally.Row().Why.ShouldNotContain(s => s.Sentence.Contains("last answer", StringComparison.Ordinal));
     }
@@ -67,9 +164,20 @@ public sealed class TwoPeopleTests
     [Fact]
     public void What_is_read_once_is_the_mean_of_those_who_read_it()
     {
-        var rally = new Happening(Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))]), "A");
+        var rally = new Happening(
+            Sample.Brief([Sample.Count("cards", taken: Taken.Once)], [Sample.Part("cards", new Curve.Rate(1))]),
+            "A"
+        );
         foreach (var (by, typed) in new[] { ("Pell", "9"), ("Moss", "4"), ("Pell", "6") })
-            rally.Keep(new Entry.MeasureRead { Id = rally.NextId(), Team = "a", By = by, Reading = new() { Measure = "cards", Typed = typed } });
+            rally.Keep(
+                new Entry.MeasureRead
+                {
+                    Id = rally.NextId(),
+                    Team = "a",
+                    By = by,
+                    Reading = new() { Measure = "cards", Typed = typed },
+                }
+            );
         rally.Standing("A").Parts[0].Value.ShouldBe(5);
     }
 
@@ -78,23 +186,66 @@ public sealed class TwoPeopleTests
     [InlineData(RubricJudges.Last, 2)]
     public void A_level_is_the_mean_of_the_judges_or_the_last_word(RubricJudges judges, decimal points)
     {
-        var part = new Part.Rubric { Id = "judged", Name = "Judged", Judges = judges, Criteria = [new() { Id = "idea", Name = "Idea", Levels = [new("weak", 0), new("fair", 2), new("strong", 4)] }] };
+        var part = new Part.Rubric
+        {
+            Id = "judged",
+            Name = "Judged",
+            Judges = judges,
+            Criteria =
+            [
+                new()
+                {
+                    Id = "idea",
+                    Name = "Idea",
+                    Levels = [new("weak", 0), new("fair", 2), new("strong", 4)],
+                },
+            ],
+        };
         var rally = new OnePart(part);
         foreach (var (by, level) in new[] { ("Pell", 0), ("Pell", 2), ("Moss", 1) })
-            rally.Add(new Entry.LevelGiven { Id = rally.Id(), Team = "A", Part = "judged", Criterion = "idea", Level = level, By = by });
+            rally.Add(
+                new Entry.LevelGiven
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "judged",
+                    Criterion = "idea",
+                    Level = level,
+                    By = by,
+                }
+            );
         rally.Points().ShouldBe(points);
     }
 
     [Fact]
     public void A_rubric_of_version_1_keeps_the_last_word()
     {
-        var brief = new Brief { Title = "Old", Method = new() { Parts = [new Part.Rubric { Id = "judged", Name = "Judged" }] } };
+        var brief = new Brief
+        {
+            Title = "Old",
+            Method = new() { Parts = [new Part.Rubric { Id = "judged", Name = "Judged" }] },
+        };
         var old = System.Text.Json.Nodes.JsonNode.Parse(Json.Write(brief))!;
         old["version"] = 1;
         old["method"]!["parts"]![0]!.AsObject().Remove("judges");
-        DocumentReader.Brief(old.ToJsonString()).OrThrow().Value.Method.Parts[0].ShouldBeOfType<Part.Rubric>().Judges.ShouldBe(RubricJudges.Last);
+        DocumentReader
+            .Brief(old.ToJsonString())
+            .OrThrow()
+            .Value.Method.Parts[0]
+            .ShouldBeOfType<Part.Rubric>()
+            .Judges.ShouldBe(RubricJudges.Last);
     }
 
     private static void Says(Happening rally, string by, bool met, int? attempt = null) =>
-        rally.Keep(new Entry.RuleChecked { Id = rally.NextId(), Team = "a", Rule = "dry", Met = met, By = by, Attempt = attempt });
+        rally.Keep(
+            new Entry.RuleChecked
+            {
+                Id = rally.NextId(),
+                Team = "a",
+                Rule = "dry",
+                Met = met,
+                By = by,
+                Attempt = attempt,
+            }
+        );
 }

@@ -5,13 +5,17 @@ namespace PluckyRally.Core.Tests.Statistics;
 
 public sealed class ConfidenceTests
 {
-    private static readonly Brief Means = Sample.Brief([Sample.Height()], [Sample.Part("height", combine: Combine.Mean)], 2);
+    private static readonly Brief Means = Sample.Brief(
+        [Sample.Height()],
+        [Sample.Part("height", combine: Combine.Mean)],
+        2
+    );
 
     [Fact]
     public void Means_of_two_readings_half_a_step_apart()
     {
-        // Readings of 1 cm step lie evenly within ±0.5 (JCGM 100:2008, 4.3.7). The difference of the sums of two readings each
-        // is Irwin and Hall's sum of four uniforms; 40.5 stays ahead of 40.0 with the chance 23/24.
+        // Readings of 1 cm step lie evenly within ±0.5 (JCGM 100:2008, 4.3.7). The difference of the sums of two
+        // readings each is Irwin and Hall's sum of four uniforms; 40.5 stays ahead of 40.0 with the chance 23/24.
         var rally = new Happening(Means, "A", "B");
         rally.Counted("A", "40");
         rally.Counted("A", "41");
@@ -49,15 +53,34 @@ public sealed class ConfidenceTests
     public void A_load_lies_between_the_last_one_held_and_the_next_one_tried()
     {
         // A held 100 and failed at 120; B held 110, exactly: A is ahead in half of all draws.
-        var load = new Measure { Id = "load", Name = "Load", Kind = MeasureKind.Mass, Unit = "g", Step = 1, LoadTest = true };
-        var rally = new Happening(Sample.Brief([load], [Sample.Part("load")]), "A", "B");
-        var entries = new[] { ("a", "100", 120m), ("b", "110", 110m) }.Select(e => (Entry)new Entry.TrialRecorded
+        var load = new Measure
         {
-            Id = rally.NextId(),
-            Team = e.Item1,
-            Outcome = TrialOutcome.Counted,
-            Readings = [new Reading { Measure = "load", Typed = e.Item2, NextTried = e.Item3 }],
-        });
+            Id = "load",
+            Name = "Load",
+            Kind = MeasureKind.Mass,
+            Unit = "g",
+            Step = 1,
+            LoadTest = true,
+        };
+        var rally = new Happening(Sample.Brief([load], [Sample.Part("load")]), "A", "B");
+        var entries = new[] { ("a", "100", 120m), ("b", "110", 110m) }.Select(e =>
+            (Entry)
+                new Entry.TrialRecorded
+                {
+                    Id = rally.NextId(),
+                    Team = e.Item1,
+                    Outcome = TrialOutcome.Counted,
+                    Readings =
+                    [
+                        new Reading
+                        {
+                            Measure = "load",
+                            Typed = e.Item2,
+                            NextTried = e.Item3,
+                        },
+                    ],
+                }
+        );
         var opened = OpenedRally.Open(rally.Rally with { Entries = [.. entries] }).OrThrow();
         Confidence.Of(opened, 1, 4000).Teams.Single(t => t.Name == "A").Places[0].ShouldBe(0.5, 0.04);
     }
@@ -66,7 +89,10 @@ public sealed class ConfidenceTests
     public void Gates_within_half_a_step_are_drawn_too()
     {
         // At 30 cm against a limit of at most 30 cm, half of all draws miss it.
-        var brief = Sample.Simple() with { Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())] };
+        var brief = Sample.Simple() with
+        {
+            Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())],
+        };
         var rally = new Happening(brief, "A", "B");
         rally.Counted("A", "30");
         rally.Counted("B", "20");
@@ -103,13 +129,49 @@ public sealed class ConfidenceTests
         var brief = Sample.Brief(
             [Sample.Height(), Sample.Height(0.5m) with { Id = "width", Taken = Taken.Once }, Sample.Count("beads")],
             [
-                Sample.Part("height / width", new Curve.Rate(10), better, combine, "ratio", failureValue: 3) with { BestOf = 2 },
-                Sample.Part("height", new Curve.Between(10, 90, 20), id: "height") with { Weight = 2, Cap = 14 },
+                Sample.Part("height / width", new Curve.Rate(10), better, combine, "ratio", failureValue: 3) with
+                {
+                    BestOf = 2,
+                },
+                Sample.Part("height", new Curve.Between(10, 90, 20), id: "height") with
+                {
+                    Weight = 2,
+                    Cap = 14,
+                },
                 Sample.Part("beads", new Curve.Bands([new(3, 1), new(5, 4)]), combine: Combine.Sum, id: "beads"),
             ],
             3,
-            [Sample.Inspection("float", new Consequence.Deduct(1)), .. limited ? new[] { Sample.Limit("tall", "height", Comparison.AtLeast, "50 cm", new Consequence.AttemptDoesNotCount(), When.EveryAttempt) } : []]);
-        brief = brief with { Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p.Id == "height" ? p with { Id = "tall" } : p.Id == "beads" ? p with { Id = "load" } : p)] } };
+            [
+                Sample.Inspection("float", new Consequence.Deduct(1)),
+                .. limited
+                    ? new[]
+                    {
+                        Sample.Limit(
+                            "tall",
+                            "height",
+                            Comparison.AtLeast,
+                            "50 cm",
+                            new Consequence.AttemptDoesNotCount(),
+                            When.EveryAttempt
+                        ),
+                    }
+                    : [],
+            ]
+        );
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Parts =
+                [
+                    .. brief.Method.Parts.Select(p =>
+                        p.Id == "height" ? p with { Id = "tall" }
+                        : p.Id == "beads" ? p with { Id = "load" }
+                        : p
+                    ),
+                ],
+            },
+        };
         var rally = new Happening(brief, "A", "B", "C");
         foreach (var (team, i) in rally.Teams.Select((t, i) => (t.Name, i)))
         {
@@ -123,10 +185,16 @@ public sealed class ConfidenceTests
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
         var placed = Scorer.Results(opened, 1);
         var quick = Confidence.Count(QuickRedraw.For(opened.In(1).Compiled, placed, 7)!, 3, 4000, Wins.Highest);
-        var whole = Confidence.Count(new Redraw(opened.In(1), [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, 8), 3, 4000, Wins.Highest);
+        var whole = Confidence.Count(
+            new Redraw(opened.In(1), [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, 8),
+            3,
+            4000,
+            Wins.Highest
+        );
         for (var team = 0; team < 3; team++)
         {
-            for (var place = 0; place < 3; place++) quick[team][place].ShouldBe(whole[team][place], 0.05);
+            for (var place = 0; place < 3; place++)
+                quick[team][place].ShouldBe(whole[team][place], 0.05);
         }
     }
 
@@ -138,10 +206,22 @@ public sealed class ConfidenceTests
 
         static bool Quick(string typed)
         {
-            var rally = new Happening(Sample.Simple() with { Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())] }, "A", "B");
+            var rally = new Happening(
+                Sample.Simple() with
+                {
+                    Rules = [Sample.Limit("low", "height", Comparison.AtMost, "30 cm", new Consequence.DoesNotPlace())],
+                },
+                "A",
+                "B"
+            );
             rally.Counted("A", typed);
             rally.Counted("B", "20");
-            return QuickRedraw.For(rally.Compiled, Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log), 1) is not null;
+            return QuickRedraw.For(
+                rally.Compiled,
+                Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log),
+                1
+            )
+                is not null;
         }
     }
 
@@ -155,15 +235,35 @@ public sealed class ConfidenceTests
         {
             Rule[] rules =
             [
-                Sample.Limit("each", "height", Comparison.AtLeast, "20 cm", new Consequence.AttemptDoesNotCount(), When.EveryAttempt),
-                Sample.Limit("best", "height", Comparison.AtLeast, "15 cm", new Consequence.DoesNotPlace(), When.AfterTest),
+                Sample.Limit(
+                    "each",
+                    "height",
+                    Comparison.AtLeast,
+                    "20 cm",
+                    new Consequence.AttemptDoesNotCount(),
+                    When.EveryAttempt
+                ),
+                Sample.Limit(
+                    "best",
+                    "height",
+                    Comparison.AtLeast,
+                    "15 cm",
+                    new Consequence.DoesNotPlace(),
+                    When.AfterTest
+                ),
             ];
             var rally = new Happening(Sample.Simple() with { Rules = rules }, "A", "B");
             rally.Counted("A", typed);
             rally.Counted("B", "40");
-            return QuickRedraw.For(rally.Compiled, Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log), 1) is not null;
+            return QuickRedraw.For(
+                rally.Compiled,
+                Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log),
+                1
+            )
+                is not null;
         }
     }
 
-    private static Confidence Of(Happening rally, int draws) => Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws);
+    private static Confidence Of(Happening rally, int draws) =>
+        Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws);
 }

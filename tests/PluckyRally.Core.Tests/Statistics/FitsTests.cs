@@ -65,8 +65,14 @@ public sealed class FitsTests
         lines.Count.ShouldBeGreaterThan(20);
         foreach (var line in lines)
         {
-            var (right, reversed, tied) = OrderingScore.Pairs([.. ReferenceFile.Numbers(line[0]).Select(k => (decimal)k)]);
-            ((double)OrderingScore.Tau(right, reversed, tied)!.Value).ShouldBe(ReferenceFile.Number(line[1]), 1e-12, line[0]);
+            var (right, reversed, tied) = OrderingScore.Pairs([
+                .. ReferenceFile.Numbers(line[0]).Select(k => (decimal)k),
+            ]);
+            ((double)OrderingScore.Tau(right, reversed, tied)!.Value).ShouldBe(
+                ReferenceFile.Number(line[1]),
+                1e-12,
+                line[0]
+            );
         }
     }
 
@@ -76,10 +82,16 @@ public sealed class FitsTests
         foreach (var line in ReferenceFile.Lines("r-ranks.csv"))
         {
             var totals = line[0].Split(' ');
-            if (totals.Length == 1) continue; // Nobody is first of one here.
+            if (totals.Length == 1)
+                continue; // Nobody is first of one here.
             var rally = new Happening(Sample.Simple(), [.. totals.Select((_, i) => $"T{i}")]);
-            for (var i = 0; i < totals.Length; i++) rally.Counted($"T{i}", totals[i]);
-            rally.Standings().Rows.OrderBy(r => int.Parse(r.Name[1..])).Select(r => r.Place!.Value).ShouldBe(line[1].Split(' ').Select(int.Parse), line[0]);
+            for (var i = 0; i < totals.Length; i++)
+                rally.Counted($"T{i}", totals[i]);
+            rally
+                .Standings()
+                .Rows.OrderBy(r => int.Parse(r.Name[1..]))
+                .Select(r => r.Place!.Value)
+                .ShouldBe(line[1].Split(' ').Select(int.Parse), line[0]);
         }
     }
 
@@ -87,8 +99,18 @@ public sealed class FitsTests
     public void A_fair_test_changes_one_thing()
     {
         var one = new Dictionary<string, string> { ["arm"] = "long", ["cup"] = "paper" };
-        FairTest.Compare(one, new Dictionary<string, string> { ["arm"] = "short", ["cup"] = "Paper" }).ShouldSatisfyAllConditions(t => t.MayClaimCause.ShouldBeTrue(), t => t.Says.ShouldStartWith("Only the arm differs"));
-        FairTest.Compare(one, new Dictionary<string, string> { ["arm"] = "short" }).ShouldSatisfyAllConditions(t => t.MayClaimCause.ShouldBeFalse(), t => t.Says.ShouldStartWith("Arm and cup differ"));
+        FairTest
+            .Compare(one, new Dictionary<string, string> { ["arm"] = "short", ["cup"] = "Paper" })
+            .ShouldSatisfyAllConditions(
+                t => t.MayClaimCause.ShouldBeTrue(),
+                t => t.Says.ShouldStartWith("Only the arm differs")
+            );
+        FairTest
+            .Compare(one, new Dictionary<string, string> { ["arm"] = "short" })
+            .ShouldSatisfyAllConditions(
+                t => t.MayClaimCause.ShouldBeFalse(),
+                t => t.Says.ShouldStartWith("Arm and cup differ")
+            );
         FairTest.Compare(one, one).MayClaimCause.ShouldBeFalse();
     }
 

@@ -7,7 +7,11 @@ internal static class ReferenceFile
 {
     /// <summary>The cells of each line that is no comment.</summary>
     public static IReadOnlyList<string[]> Lines(string name) =>
-        [.. File.ReadLines(Path.Combine(AppContext.BaseDirectory, "references", name)).Where(l => !l.StartsWith('#')).Select(l => l.Split(','))];
+        [
+            .. File.ReadLines(Path.Combine(AppContext.BaseDirectory, "references", name))
+                .Where(l => !l.StartsWith('#'))
+                .Select(l => l.Split(',')),
+        ];
 
     public static double Number(string cell) => double.Parse(cell, NumberStyles.Float, CultureInfo.InvariantCulture);
 

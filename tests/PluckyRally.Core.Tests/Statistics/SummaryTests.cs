@@ -60,14 +60,22 @@ public sealed class SummaryTests
 
     [Fact]
     public void Bounded_readings_stand_at_their_value_and_are_counted() =>
-        Summary.Of([new BoundedValue(3), new BoundedValue(5, Bound.AtLeast), BoundedValue.None(new Absence.NotRead(Sample.Height()))])!.ShouldSatisfyAllConditions(s => s.Count.ShouldBe(2), s => s.Bounded.ShouldBe(1), s => s.Mean.ShouldBe(4));
+        Summary
+            .Of([
+                new BoundedValue(3),
+                new BoundedValue(5, Bound.AtLeast),
+                BoundedValue.None(new Absence.NotRead(Sample.Height())),
+            ])!
+            .ShouldSatisfyAllConditions(s => s.Count.ShouldBe(2), s => s.Bounded.ShouldBe(1), s => s.Mean.ShouldBe(4));
 
-    // NIST Statistical Reference Datasets, univariate summary statistics; certified values from memory. Michelso's data are
-    // those of R's datasets::morley, plus 299000, in thousands.
+    // NIST Statistical Reference Datasets, univariate summary statistics; certified values from memory. Michelso's data
+    // are those of R's datasets::morley, plus 299000, in thousands.
     [Fact]
     public void Michelson_comes_out_at_the_certified_values()
     {
-        var summary = Of([.. ReferenceFile.Lines("r-morley.csv").Select(l => (ReferenceFile.Number(l[0]) + 299_000) / 1000)]);
+        var summary = Of([
+            .. ReferenceFile.Lines("r-morley.csv").Select(l => (ReferenceFile.Number(l[0]) + 299_000) / 1000),
+        ]);
         summary.Count.ShouldBe(100);
         summary.Mean.ShouldBe(299.852400000000, 1e-11);
         summary.SampleDeviation!.Value.ShouldBe(0.0790105478190518, 1e-11);
@@ -78,9 +86,20 @@ public sealed class SummaryTests
     [InlineData(1.2, 1.1, 1.3, 500, 1.2, 0.1, 1e-13)]
     [InlineData(1_000_000.2, 1_000_000.1, 1_000_000.3, 500, 1_000_000.2, 0.1, 1e-8)]
     [InlineData(10_000_000.2, 10_000_000.1, 10_000_000.3, 500, 10_000_000.2, 0.1, 1e-7)]
-    public void NumAcc1_to_4_come_out_at_the_certified_values(double first, double low, double high, int pairs, double mean, double deviation, double tolerance)
+    public void NumAcc1_to_4_come_out_at_the_certified_values(
+        double first,
+        double low,
+        double high,
+        int pairs,
+        double mean,
+        double deviation,
+        double tolerance
+    )
     {
-        var values = pairs == 0 ? [first, low, high] : Enumerable.Repeat(new[] { low, high }, pairs).SelectMany(p => p).Prepend(first).ToArray();
+        var values =
+            pairs == 0
+                ? [first, low, high]
+                : Enumerable.Repeat(new[] { low, high }, pairs).SelectMany(p => p).Prepend(first).ToArray();
         var summary = Of(values);
         summary.Mean.ShouldBe(mean, tolerance);
         summary.SampleDeviation!.Value.ShouldBe(deviation, tolerance);
@@ -96,7 +115,8 @@ public sealed class SummaryTests
             summary.Mean.ShouldBe(ReferenceFile.Number(line[1]), 1e-11, $"set {line[0]}");
             summary.Median.ShouldBe(ReferenceFile.Number(line[2]), 1e-11, $"set {line[0]}");
             summary.MeanAbsoluteDeviation.ShouldBe(ReferenceFile.Number(line[3]), 1e-11, $"set {line[0]}");
-            if (line[4] != "NA") summary.SampleDeviation!.Value.ShouldBe(ReferenceFile.Number(line[4]), 1e-11, $"set {line[0]}");
+            if (line[4] != "NA")
+                summary.SampleDeviation!.Value.ShouldBe(ReferenceFile.Number(line[4]), 1e-11, $"set {line[0]}");
         }
     }
 
@@ -109,12 +129,17 @@ public sealed class SummaryTests
         foreach (var line in checks)
         {
             double[] sorted = [.. sets[line[0]].Order()];
-            Quartiles.Quantile(sorted, ReferenceFile.Number(line[2]), int.Parse(line[1])).ShouldBe(ReferenceFile.Number(line[3]), 1e-11, string.Join(",", line));
+            Quartiles
+                .Quantile(sorted, ReferenceFile.Number(line[2]), int.Parse(line[1]))
+                .ShouldBe(ReferenceFile.Number(line[3]), 1e-11, string.Join(",", line));
         }
     }
 
     private static Dictionary<string, double[]> QuantileSets() =>
-        ReferenceFile.Lines("r-quantiles.csv").Where(l => l[0] == "set").ToDictionary(l => l[1], l => ReferenceFile.Numbers(l[2]));
+        ReferenceFile
+            .Lines("r-quantiles.csv")
+            .Where(l => l[0] == "set")
+            .ToDictionary(l => l[1], l => ReferenceFile.Numbers(l[2]));
 
     private static Summary Of(double[] values, QuartileMethod method = QuartileMethod.HalvesWithoutMedian) =>
         Summary.Of([.. values.Select(v => new BoundedValue((decimal)v))], method)!;

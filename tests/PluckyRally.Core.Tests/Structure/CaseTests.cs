@@ -1,37 +1,67 @@
-using PluckyRally.Tests;
 using System.Reflection;
 using System.Text.Json.Serialization;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
 namespace PluckyRally.Core.Tests.Structure;
 
-/// <summary>Every case of a closed union is registered for files, stands in their schema, and is tried by name.</summary>
+/// <summary>
+/// Every case of a closed union is registered for files, stands in their schema, and is tried by name.
+/// </summary>
 public sealed class CaseTests
 {
-    private static readonly string Tests = string.Join('\n', CoreSource.Written(Path.Combine(ProjectFolder.Root, "tests", "PluckyRally.Core.Tests")).Where(f => !f.EndsWith("CaseTests.cs", StringComparison.Ordinal)).Select(File.ReadAllText));
+    private static readonly string Tests = string.Join(
+        '\n',
+        CoreSource
+            .Written(Path.Combine(ProjectFolder.Root, "tests", "PluckyRally.Core.Tests"))
+            .Where(f => !f.EndsWith("CaseTests.cs", StringComparison.Ordinal))
+            .Select(File.ReadAllText)
+    );
 
-    private static readonly string Schemas = string.Join('\n', Directory.EnumerateFiles(Path.Combine(ProjectFolder.Root, "docs", "formats"), "*.json").Select(File.ReadAllText));
+    private static readonly string Schemas = string.Join(
+        '\n',
+        Directory.EnumerateFiles(Path.Combine(ProjectFolder.Root, "docs", "formats"), "*.json").Select(File.ReadAllText)
+    );
 
-    public static TheoryData<string, string> Kept => new(
-        from union in new[] { typeof(Part), typeof(RuleCheck), typeof(Entry), typeof(Curve), typeof(Consequence) }
-        from kind in Cases(union)
-        select (union.Name, kind.Name));
+    public static TheoryData<string, string> Kept =>
+        new(
+            from union in new[] { typeof(Part), typeof(RuleCheck), typeof(Entry), typeof(Curve), typeof(Consequence) }
+            from kind in Cases(union)
+            select (union.Name, kind.Name)
+        );
 
-    public static TheoryData<string, string> All => new(
-        from union in new[] { typeof(Part), typeof(RuleCheck), typeof(Entry), typeof(Curve), typeof(Consequence), typeof(Absence) }
-        from kind in Cases(union)
-        select (union.Name, kind.Name));
+    public static TheoryData<string, string> All =>
+        new(
+            from union in new[]
+            {
+                typeof(Part),
+                typeof(RuleCheck),
+                typeof(Entry),
+                typeof(Curve),
+                typeof(Consequence),
+                typeof(Absence),
+            }
+            from kind in Cases(union)
+            select (union.Name, kind.Name)
+        );
 
     [Theory]
     [MemberData(nameof(Kept))]
     public void A_case_is_registered_in_its_own_file_and_stands_in_a_schema(string union, string kind)
     {
         var (whole, one) = Types(union, kind);
-        var word = whole.GetCustomAttributes<JsonDerivedTypeAttribute>().Single(a => a.DerivedType == one).TypeDiscriminator as string;
+        var word =
+            whole.GetCustomAttributes<JsonDerivedTypeAttribute>().Single(a => a.DerivedType == one).TypeDiscriminator
+            as string;
         word.ShouldNotBeNull();
         Schemas.ShouldContain($"\"const\": \"{word}\"");
-        var text = CoreSource.Trees.Select(t => t.ToString()).Single(t => t.Contains($" record {kind}", StringComparison.Ordinal) && t.Contains($"typeof({kind}),", StringComparison.Ordinal));
+        var text = CoreSource
+            .Trees.Select(t => t.ToString())
+            .Single(t =>
+                t.Contains($" record {kind}", StringComparison.Ordinal)
+                && t.Contains($"typeof({kind}),", StringComparison.Ordinal)
+            );
         text.ShouldMatch($@"public abstract (partial )?record {union}\b");
     }
 
@@ -43,11 +73,15 @@ public sealed class CaseTests
     [Theory]
     [MemberData(nameof(Parts))]
     public void A_part_has_tests_of_its_own(string kind) =>
-        File.Exists(Path.Combine(ProjectFolder.Root, "tests", "PluckyRally.Core.Tests", "Parts", $"{kind}Tests.cs")).ShouldBeTrue();
+        File.Exists(Path.Combine(ProjectFolder.Root, "tests", "PluckyRally.Core.Tests", "Parts", $"{kind}Tests.cs"))
+            .ShouldBeTrue();
 
     public static TheoryData<string> Parts => [.. Cases(typeof(Part)).Select(t => t.Name)];
 
-    private static IEnumerable<Type> Cases(Type union) => union.GetNestedTypes(BindingFlags.Public | BindingFlags.NonPublic).Where(t => t.IsSubclassOf(union) && !t.IsAbstract);
+    private static IEnumerable<Type> Cases(Type union) =>
+        union
+            .GetNestedTypes(BindingFlags.Public | BindingFlags.NonPublic)
+            .Where(t => t.IsSubclassOf(union) && !t.IsAbstract);
 
     private static (Type Union, Type Case) Types(string union, string kind)
     {

@@ -1,6 +1,6 @@
-using PluckyRally.Tests;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
+using PluckyRally.Tests;
 
 namespace PluckyRally.Core.Tests.Structure;
 
@@ -14,22 +14,37 @@ internal static class CoreSource
     public static CSharpCompilation Compilation { get; } = Compile();
 
     /// <summary>A source file's top folder: "Parts" for Parts/Relay/RelayPlan.cs.</summary>
-    public static string TopFolder(SyntaxTree tree) => Path.GetRelativePath(Folder, tree.FilePath).Split(Path.DirectorySeparatorChar)[0];
+    public static string TopFolder(SyntaxTree tree) =>
+        Path.GetRelativePath(Folder, tree.FilePath).Split(Path.DirectorySeparatorChar)[0];
 
-    public static string Place(SyntaxNode node) => $"{Path.GetRelativePath(ProjectFolder.Root, node.SyntaxTree.FilePath)}:{node.GetLocation().GetLineSpan().StartLinePosition.Line + 1}";
+    public static string Place(SyntaxNode node) =>
+        $"{Path.GetRelativePath(ProjectFolder.Root, node.SyntaxTree.FilePath)}:"
+        + $"{node.GetLocation().GetLineSpan().StartLinePosition.Line + 1}";
 
-    public static IEnumerable<string> Written(string folder) => Directory
-        .EnumerateFiles(folder, "*.cs", SearchOption.AllDirectories)
-        .Where(f => !Path.GetRelativePath(folder, f).Split(Path.DirectorySeparatorChar).Any(p => p is "obj" or "bin"));
+    public static IEnumerable<string> Written(string folder) =>
+        Directory
+            .EnumerateFiles(folder, "*.cs", SearchOption.AllDirectories)
+            .Where(f =>
+                !Path.GetRelativePath(folder, f).Split(Path.DirectorySeparatorChar).Any(p => p is "obj" or "bin")
+            );
 
-    public static SyntaxTree Parse(string file) => CSharpSyntaxTree.ParseText(File.ReadAllText(file), new CSharpParseOptions(LanguageVersion.Preview), file);
+    public static SyntaxTree Parse(string file) =>
+        CSharpSyntaxTree.ParseText(File.ReadAllText(file), new CSharpParseOptions(LanguageVersion.Preview), file);
 
     private static CSharpCompilation Compile()
     {
-        const string usings = "global using System; global using System.Collections.Generic; global using System.IO; global using System.Linq; global using System.Threading; global using System.Threading.Tasks;";
-        var references = ((string)AppContext.GetData("TRUSTED_PLATFORM_ASSEMBLIES")!).Split(Path.PathSeparator)
+        const string usings =
+            "global using System; global using System.Collections.Generic; global using System.IO; global "
+            + "using System.Linq; global using System.Threading; global using System.Threading.Tasks;";
+        var references = ((string)AppContext.GetData("TRUSTED_PLATFORM_ASSEMBLIES")!)
+            .Split(Path.PathSeparator)
             .Where(f => Path.GetFileName(f) != "PluckyRally.Core.dll")
             .Select(f => MetadataReference.CreateFromFile(f));
-        return CSharpCompilation.Create("Core", [.. Trees, CSharpSyntaxTree.ParseText(usings, new CSharpParseOptions(LanguageVersion.Preview))], references, new(OutputKind.DynamicallyLinkedLibrary, nullableContextOptions: NullableContextOptions.Enable));
+        return CSharpCompilation.Create(
+            "Core",
+            [.. Trees, CSharpSyntaxTree.ParseText(usings, new CSharpParseOptions(LanguageVersion.Preview))],
+            references,
+            new(OutputKind.DynamicallyLinkedLibrary, nullableContextOptions: NullableContextOptions.Enable)
+        );
     }
 }

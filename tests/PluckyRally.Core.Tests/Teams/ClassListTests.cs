@@ -15,13 +15,20 @@ public sealed class ClassListTests
     }
 
     [Fact]
-    public void Two_columns_without_titles_are_given_and_family_name() => Read(["Wren", "Ashby"], ["Torin", ""]).Pupils.ShouldBe(["Wren A.", "Torin"]);
+    public void Two_columns_without_titles_are_given_and_family_name() =>
+        Read(["Wren", "Ashby"], ["Torin", ""]).Pupils.ShouldBe(["Wren A.", "Torin"]);
 
-    /// <summary>1EdTech OneRoster 1.2, users.csv: the columns givenName and familyName, wherever they stand (titles from memory).</summary>
+    /// <summary>
+    /// 1EdTech OneRoster 1.2, users.csv: the columns givenName and familyName, wherever they stand (titles from
+    /// memory).
+    /// </summary>
     [Fact]
     public void The_titles_of_a_roster_are_known()
     {
-        var list = Read(["sourcedId", "status", "givenName", "familyName", "role"], ["7", "active", "Wren", "ashby", "student"]);
+        var list = Read(
+            ["sourcedId", "status", "givenName", "familyName", "role"],
+            ["7", "active", "Wren", "ashby", "student"]
+        );
         (list.Given, list.Family).ShouldBe((2, 3));
         list.Pupils.ShouldBe(["Wren A."]);
     }
@@ -29,7 +36,11 @@ public sealed class ClassListTests
     [Fact]
     public void Columns_may_be_chosen()
     {
-        IReadOnlyList<IReadOnlyList<string>> rows = [["4b", "Wren", "Ashby"], ["4b", "Torin", "Bale"]];
+        IReadOnlyList<IReadOnlyList<string>> rows =
+        [
+            ["4b", "Wren", "Ashby"],
+            ["4b", "Torin", "Bale"],
+        ];
         ClassList.Read(rows, 1, 2).OrThrow().Pupils.ShouldBe(["Wren A.", "Torin B."]);
         ClassList.Read(rows, 1, -1).OrThrow().Pupils.ShouldBe(["Wren", "Torin"]);
         ClassList.Read(rows, 1, 1).OrThrow().Family.ShouldBeNull();
@@ -39,13 +50,26 @@ public sealed class ClassListTests
     [Fact]
     public void Lines_that_are_odd_are_told_and_nothing_is_guessed()
     {
-        var list = Read(["name", "surname"], ["", "Ashby"], ["Wren", "Abel"], ["wren", "Abbot"], [new string('w', 61), ""]);
+        var list = Read(
+            ["name", "surname"],
+            ["", "Ashby"],
+            ["Wren", "Abel"],
+            ["wren", "Abbot"],
+            [new string('w', 61), ""]
+        );
         list.Pupils.ShouldBe(["Wren A.", "wren A. 2"]);
-        list.Odd.ShouldBe(["Line 2 has no name in this column; it is left out.", "Line 5 is too long for a name; it is left out.", "Wren A. comes 2 times. They are told apart by a number."]);
+        list.Odd.ShouldBe([
+            "Line 2 has no name in this column; it is left out.",
+            "Line 5 is too long for a name; it is left out.",
+            "Wren A. comes 2 times. They are told apart by a number.",
+        ]);
     }
 
     [Fact]
-    public void Two_classes_in_one_list_are_asked_about() => Read([.. Enumerable.Range(1, 61).Select(i => new[] { $"P{i}" })]).Odd.ShouldHaveSingleItem().ShouldContain("Is it one class?");
+    public void Two_classes_in_one_list_are_asked_about() =>
+        Read([.. Enumerable.Range(1, 61).Select(i => new[] { $"P{i}" })])
+            .Odd.ShouldHaveSingleItem()
+            .ShouldContain("Is it one class?");
 
     [Fact]
     public void Nothing_at_all_is_refused() => ClassList.Read([]).Problems.ShouldHaveSingleItem().At.ShouldBe("/text");
@@ -61,10 +85,13 @@ public sealed class ClassListTests
     [Fact]
     public void History_counts_pairs_and_jobs_of_all_rallies()
     {
-        var history = ClassHistory.Of(
-        [
-            new("r1/t1", "a", ["record"]), new("r1/t1", "b", ["design"]), new("r1/t1", "c", []),
-            new("r2/t1", "b", ["record"]), new("r2/t1", "a", ["record"]), new("r2/t2", "c", []),
+        var history = ClassHistory.Of([
+            new("r1/t1", "a", ["record"]),
+            new("r1/t1", "b", ["design"]),
+            new("r1/t1", "c", []),
+            new("r2/t1", "b", ["record"]),
+            new("r2/t1", "a", ["record"]),
+            new("r2/t2", "c", []),
         ]);
         history.Pairs.ShouldBe([new("a", "b", 2), new("a", "c", 1), new("b", "c", 1)], ignoreOrder: true);
         history.Jobs.ShouldBe([new("a", "record", 2), new("b", "record", 1), new("b", "design", 1)], ignoreOrder: true);

@@ -3,16 +3,41 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Teams;
 
-/// <summary>Who is in a rally, as its log leaves it: teams come late, are called otherwise, are away and back; pupils come, move and leave.</summary>
+/// <summary>
+/// Who is in a rally, as its log leaves it: teams come late, are called otherwise, are away and back; pupils come, move
+/// and leave.
+/// </summary>
 public sealed class RosterTests
 {
-    private OpenedRally _rally = OpenedRally.Open(new Rally
-    {
-        Name = "A class",
-        Edition = new Edition { Brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(10))]) },
-        Teams = [new Team { Id = "a", Name = "Terns", Members = 2, Pupils = [new("p1", "Mara T.", ["record"]), new("p2", "Ode B.", [])] }, new Team { Id = "b", Name = "Whelks", Members = 4 }],
-        Latecomers = [new("p9", "Ilo K.")],
-    }).OrThrow();
+    private OpenedRally _rally = OpenedRally
+        .Open(
+            new Rally
+            {
+                Name = "A class",
+                Edition = new Edition
+                {
+                    Brief = Sample.Brief([Sample.Height()], [Sample.Part("height", new Curve.ShareOfBest(10))]),
+                },
+                Teams =
+                [
+                    new Team
+                    {
+                        Id = "a",
+                        Name = "Terns",
+                        Members = 2,
+                        Pupils = [new("p1", "Mara T.", ["record"]), new("p2", "Ode B.", [])],
+                    },
+                    new Team
+                    {
+                        Id = "b",
+                        Name = "Whelks",
+                        Members = 4,
+                    },
+                ],
+                Latecomers = [new("p9", "Ilo K.")],
+            }
+        )
+        .OrThrow();
 
     private int _ids;
 
@@ -22,7 +47,14 @@ public sealed class RosterTests
         Tried("a", "40");
         Tried("b", "80");
         Rows().ShouldBe(["Whelks 1st 10.0", "Terns 2nd 5.0"]);
-        var away = Keep(new Entry.TeamAway { Id = NextId(), Team = "b", Reason = "left at ten" });
+        var away = Keep(
+            new Entry.TeamAway
+            {
+                Id = NextId(),
+                Team = "b",
+                Reason = "left at ten",
+            }
+        );
         Rows().ShouldBe(["Terns Placed ", "Whelks Away left at ten"], "nobody is first of one");
         Scorer.Score(_rally, 1).Rows[0].TotalText.ShouldBe("10.0", "the best is its own now");
         Route.OfRally(_rally, 1).Single(p => p.Station == Station.Score).Missing.ShouldBe(0);
@@ -38,7 +70,16 @@ public sealed class RosterTests
     [Fact]
     public void A_team_that_joins_in_the_second_round_is_not_in_the_first()
     {
-        Keep(new Entry.TeamJoined { Id = NextId(), Team = "late", Round = 2, Name = "Gannets", Members = 3 });
+        Keep(
+            new Entry.TeamJoined
+            {
+                Id = NextId(),
+                Team = "late",
+                Round = 2,
+                Name = "Gannets",
+                Members = 3,
+            }
+        );
         _rally.In(1).Teams.Select(t => t.Name).ShouldBe(["Terns", "Whelks"]);
         _rally.In(2).Teams.Select(t => t.Name).ShouldBe(["Terns", "Whelks", "Gannets"]);
         Tried("late", "30", round: 2);
@@ -50,7 +91,14 @@ public sealed class RosterTests
     [Fact]
     public void What_was_recorded_for_a_team_that_was_taken_back_is_kept_aside()
     {
-        var joined = Keep(new Entry.TeamJoined { Id = NextId(), Team = "late", Name = "Gannets" });
+        var joined = Keep(
+            new Entry.TeamJoined
+            {
+                Id = NextId(),
+                Team = "late",
+                Name = "Gannets",
+            }
+        );
         Tried("late", "30");
         Keep(new Entry.StruckOut { Id = NextId(), Entry = joined });
         _rally.Aside.ShouldHaveSingleItem().Problems.ShouldHaveSingleItem().At.ShouldBe("/entries/1/team");
@@ -60,8 +108,23 @@ public sealed class RosterTests
     public void A_team_is_called_otherwise_everywhere_from_then_on()
     {
         Tried("b", "80");
-        Keep(new Entry.TeamChanged { Id = NextId(), Team = "b", Name = "Winkles", Members = 5 });
-        _rally.In(1).Teams[1].ShouldSatisfyAllConditions(t => t.Name.ShouldBe("Winkles"), t => t.Members.ShouldBe(5), t => t.CallSign.ShouldBe(""));
+        Keep(
+            new Entry.TeamChanged
+            {
+                Id = NextId(),
+                Team = "b",
+                Name = "Winkles",
+                Members = 5,
+            }
+        );
+        _rally
+            .In(1)
+            .Teams[1]
+            .ShouldSatisfyAllConditions(
+                t => t.Name.ShouldBe("Winkles"),
+                t => t.Members.ShouldBe(5),
+                t => t.CallSign.ShouldBe("")
+            );
         Scorer.Score(_rally, 1).Rows[0].Name.ShouldBe("Winkles");
         LogLine.OfLesson(_rally, 1)[0].Says.ShouldBe("Winkles: team changed: Winkles, 5 pupils");
     }
@@ -69,25 +132,86 @@ public sealed class RosterTests
     [Fact]
     public void Pupils_come_late_move_and_leave()
     {
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p9" });
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "a",
+                Pupil = "p9",
+            }
+        );
         Pupils().ShouldBe(["Mara T.+Ode B.+Ilo K. (3)", " (4)"]);
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "b", Pupil = "p1", Jobs = ["building"] });
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "b",
+                Pupil = "p1",
+                Jobs = ["building"],
+            }
+        );
         Pupils().ShouldBe(["Ode B.+Ilo K. (2)", "Mara T. (5)"]);
         _rally.In(1).Teams[1].Pupils[0].Jobs.ShouldBe(["building"]);
         Keep(new Entry.PupilPlaced { Id = NextId(), Pupil = "p2" });
         Pupils().ShouldBe(["Ilo K. (1)", "Mara T. (5)"]);
-        LogLine.OfTeams(_rally, 1).Select(l => l.Says).ShouldBe(["Ode B. left", "Mara T. came to Whelks", "Ilo K. came to Terns"]);
+        LogLine
+            .OfTeams(_rally, 1)
+            .Select(l => l.Says)
+            .ShouldBe(["Ode B. left", "Mara T. came to Whelks", "Ilo K. came to Terns"]);
     }
 
     [Fact]
     public void A_job_is_one_pupils_of_the_team_and_is_said_in_the_log()
     {
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p2", Jobs = ["design"] });
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p2", Jobs = ["design", "record"] });
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "b", Pupil = "p9", Jobs = ["record"] });
-        _rally.In(1).Teams[0].Pupils.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}").ShouldBe(["Mara T. ", "Ode B. design+record"], "in their order, and nothing taken from another team's");
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "p2" });
-        LogLine.OfTeams(_rally, 1).Select(l => l.Says).ShouldBe(["Ode B. in Terns: no job", "Ilo K. came to Whelks", "Ode B. in Terns: keeps the record, leads the design", "Ode B. in Terns: leads the design"]);
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "a",
+                Pupil = "p2",
+                Jobs = ["design"],
+            }
+        );
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "a",
+                Pupil = "p2",
+                Jobs = ["design", "record"],
+            }
+        );
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "b",
+                Pupil = "p9",
+                Jobs = ["record"],
+            }
+        );
+        _rally
+            .In(1)
+            .Teams[0]
+            .Pupils.Select(p => $"{p.Name} {string.Join('+', p.Jobs)}")
+            .ShouldBe(["Mara T. ", "Ode B. design+record"], "in their order, and nothing taken from another team's");
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "a",
+                Pupil = "p2",
+            }
+        );
+        LogLine
+            .OfTeams(_rally, 1)
+            .Select(l => l.Says)
+            .ShouldBe([
+                "Ode B. in Terns: no job",
+                "Ilo K. came to Whelks",
+                "Ode B. in Terns: keeps the record, leads the design",
+                "Ode B. in Terns: leads the design",
+            ]);
     }
 
     [Theory]
@@ -96,37 +220,117 @@ public sealed class RosterTests
     [InlineData("Gannets", "a", "/team")]
     [InlineData("Gannets", "", "/team")]
     public void A_team_that_cannot_join_is_refused(string name, string id, string at) =>
-        Recorder.Accept(_rally, new Entry.TeamJoined { Id = NextId(), Team = id, Name = name }).Problems.Select(p => p.At).ShouldContain(at);
+        Recorder
+            .Accept(
+                _rally,
+                new Entry.TeamJoined
+                {
+                    Id = NextId(),
+                    Team = id,
+                    Name = name,
+                }
+            )
+            .Problems.Select(p => p.At)
+            .ShouldContain(at);
 
     [Fact]
     public void A_change_that_is_none_or_takes_anothers_name_is_refused()
     {
-        Recorder.Accept(_rally, new Entry.TeamChanged { Id = NextId(), Team = "a" }).Problems.ShouldHaveSingleItem().At.ShouldBe("");
-        Recorder.Accept(_rally, new Entry.TeamChanged { Id = NextId(), Team = "a", Name = "whelks" }).Problems.ShouldHaveSingleItem().At.ShouldBe("/name");
-        Recorder.Accept(_rally, new Entry.TeamChanged { Id = NextId(), Team = "a", Name = "TERNS" }).IsOk.ShouldBeTrue("its own name, written otherwise");
-        Recorder.Accept(_rally, new Entry.PupilPlaced { Id = NextId(), Team = "a", Pupil = "" }).Problems.ShouldHaveSingleItem().At.ShouldBe("/pupil");
+        Recorder
+            .Accept(_rally, new Entry.TeamChanged { Id = NextId(), Team = "a" })
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("");
+        Recorder
+            .Accept(
+                _rally,
+                new Entry.TeamChanged
+                {
+                    Id = NextId(),
+                    Team = "a",
+                    Name = "whelks",
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/name");
+        Recorder
+            .Accept(
+                _rally,
+                new Entry.TeamChanged
+                {
+                    Id = NextId(),
+                    Team = "a",
+                    Name = "TERNS",
+                }
+            )
+            .IsOk.ShouldBeTrue("its own name, written otherwise");
+        Recorder
+            .Accept(
+                _rally,
+                new Entry.PupilPlaced
+                {
+                    Id = NextId(),
+                    Team = "a",
+                    Pupil = "",
+                }
+            )
+            .Problems.ShouldHaveSingleItem()
+            .At.ShouldBe("/pupil");
     }
 
     [Fact]
     public void Wishes_of_the_class_are_looked_at_when_a_pupil_is_placed()
     {
-        Keep(new Entry.PupilPlaced { Id = NextId(), Team = "b", Pupil = "p9" });
-        var wishes = new TeamWishes { Apart = [["p1", "p9"]], Together = [["p1", "p2"]], Earlier = [new("p9", "p1", 2)] };
-        Placing.Says(_rally.In(1).Teams, "p1", "b", wishes).ShouldBe(
-        [
-            "Mara T. and Ilo K. are to be kept apart.",
-            "Mara T. and Ode B. should be together.",
-            "Mara T. has worked with Ilo K. 2 times before.",
-        ]);
+        Keep(
+            new Entry.PupilPlaced
+            {
+                Id = NextId(),
+                Team = "b",
+                Pupil = "p9",
+            }
+        );
+        var wishes = new TeamWishes
+        {
+            Apart =
+            [
+                ["p1", "p9"],
+            ],
+            Together =
+            [
+                ["p1", "p2"],
+            ],
+            Earlier = [new("p9", "p1", 2)],
+        };
+        Placing
+            .Says(_rally.In(1).Teams, "p1", "b", wishes)
+            .ShouldBe([
+                "Mara T. and Ilo K. are to be kept apart.",
+                "Mara T. and Ode B. should be together.",
+                "Mara T. has worked with Ilo K. 2 times before.",
+            ]);
         Placing.Says(_rally.In(1).Teams, "p2", "a", wishes).ShouldBeEmpty();
     }
 
-    private IEnumerable<string> Rows() => Scorer.Score(_rally, 1).Rows.Select(r => r.Place is null ? $"{r.Name} {r.Status} {r.Reason}" : $"{r.Name} {r.PlaceText} {r.TotalText}");
+    private IEnumerable<string> Rows() =>
+        Scorer
+            .Score(_rally, 1)
+            .Rows.Select(r =>
+                r.Place is null ? $"{r.Name} {r.Status} {r.Reason}" : $"{r.Name} {r.PlaceText} {r.TotalText}"
+            );
 
-    private IEnumerable<string> Pupils() => _rally.In(1).Teams.Select(t => $"{string.Join('+', t.Pupils.Select(p => p.Name))} ({t.Members})");
+    private IEnumerable<string> Pupils() =>
+        _rally.In(1).Teams.Select(t => $"{string.Join('+', t.Pupils.Select(p => p.Name))} ({t.Members})");
 
     private void Tried(string team, string typed, int round = 1) =>
-        Keep(new Entry.TrialRecorded { Id = NextId(), Team = team, Round = round, Outcome = TrialOutcome.Counted, Readings = [new() { Measure = "height", Typed = typed }] });
+        Keep(
+            new Entry.TrialRecorded
+            {
+                Id = NextId(),
+                Team = team,
+                Round = round,
+                Outcome = TrialOutcome.Counted,
+                Readings = [new() { Measure = "height", Typed = typed }],
+            }
+        );
 
     private Guid Keep(Entry entry)
     {

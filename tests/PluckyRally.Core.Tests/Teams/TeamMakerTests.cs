@@ -16,35 +16,70 @@ public sealed class TeamMakerTests
     [InlineData(1, 4, new[] { 1 })]
     [InlineData(60, 5, new[] { 5, 5, 5, 5, 5, 5, 5, 5, 5, 5, 5, 5 })]
     [InlineData(0, 4, new int[0])]
-    public void Sizes_are_as_equal_as_they_come_and_nobody_is_left_alone(int pupils, int size, int[] sizes) => TeamSizes.Of(pupils, size).ShouldBe(sizes);
+    public void Sizes_are_as_equal_as_they_come_and_nobody_is_left_alone(int pupils, int size, int[] sizes) =>
+        TeamSizes.Of(pupils, size).ShouldBe(sizes);
 
     [Theory]
     [InlineData(26, 8, new[] { 4, 4, 3, 3, 3, 3, 3, 3 })]
     [InlineData(3, 5, new[] { 1, 1, 1 })]
     [InlineData(7, 0, new[] { 7 })]
-    public void So_many_teams_are_as_equal_as_they_come(int pupils, int teams, int[] sizes) => TeamSizes.Into(pupils, teams).ShouldBe(sizes);
+    public void So_many_teams_are_as_equal_as_they_come(int pupils, int teams, int[] sizes) =>
+        TeamSizes.Into(pupils, teams).ShouldBe(sizes);
 
     [Fact]
     public void A_number_of_teams_counts_those_that_stay()
     {
         Make(26, new() { Teams = 8 }).Teams.Count.ShouldBe(8);
-        Make(26, new() { Teams = 8, Locked = [["p1", "p2"]] }).Teams.Count.ShouldBe(8);
+        Make(
+            26,
+            new()
+            {
+                Teams = 8,
+                Locked =
+                [
+                    ["p1", "p2"],
+                ],
+            }
+        )
+            .Teams.Count.ShouldBe(8);
     }
 
     [Fact]
     public void Everybody_is_in_one_team_and_the_same_seed_makes_the_same_teams() =>
-        Gen.Select(Gen.Int[1, 40], Gen.Int[1, 6], Gen.Int).Sample((count, size, seed) =>
-        {
-            var made = Make(count, new() { Size = size, Seed = seed });
-            made.Teams.SelectMany(t => t).Order().ShouldBe(Pupils(count).Select(p => p.Id).Order());
-            made.Teams.Select(t => t.Count).ShouldBe(TeamSizes.Of(count, size));
-            Make(count, new() { Size = size, Seed = seed }).Teams.Select(t => string.Join(",", t)).ShouldBe(made.Teams.Select(t => string.Join(",", t)));
-        });
+        Gen.Select(Gen.Int[1, 40], Gen.Int[1, 6], Gen.Int)
+            .Sample(
+                (count, size, seed) =>
+                {
+                    var made = Make(count, new() { Size = size, Seed = seed });
+                    made.Teams.SelectMany(t => t).Order().ShouldBe(Pupils(count).Select(p => p.Id).Order());
+                    made.Teams.Select(t => t.Count).ShouldBe(TeamSizes.Of(count, size));
+                    Make(count, new() { Size = size, Seed = seed })
+                        .Teams.Select(t => string.Join(",", t))
+                        .ShouldBe(made.Teams.Select(t => string.Join(",", t)));
+                }
+            );
 
     [Fact]
     public void Wishes_are_kept()
     {
-        var made = Make(12, new() { Together = [["p1", "p2"]], Apart = [["p3", "p4"]], Spread = [["p6", "p7", "p8", "p9", "p10", "p11"]] });
+        var made = Make(
+            12,
+            new()
+            {
+                Together =
+                [
+                    ["p1", "p2"],
+                ],
+                Apart =
+                [
+                    ["p3", "p4"],
+                ],
+                Spread =
+                [
+                    ["p6", "p7", "p8", "p9", "p10", "p11"],
+                ],
+            }
+        );
         made.Unkept.ShouldBeEmpty();
         Team(made, "p1").ShouldContain("p2");
         Team(made, "p3").ShouldNotContain("p4");
@@ -52,8 +87,16 @@ public sealed class TeamMakerTests
     }
 
     [Theory]
-    [InlineData("p1,p2", "p1,p2", "Pupil 1, Pupil 2 are not all together: Pupil 1 and Pupil 2 are to be kept apart too.")]
-    [InlineData("p1,p2,p3,p4,p5", "", "Pupil 1, Pupil 2, Pupil 3, Pupil 4, Pupil 5 are not all together: there are more of them than a team holds.")]
+    [InlineData(
+        "p1,p2",
+        "p1,p2",
+        "Pupil 1, Pupil 2 are not all together: Pupil 1 and Pupil 2 are to be kept apart too."
+    )]
+    [InlineData(
+        "p1,p2,p3,p4,p5",
+        "",
+        "Pupil 1, Pupil 2, Pupil 3, Pupil 4, Pupil 5 are not all together: there are more of them than a team holds."
+    )]
     [InlineData("", "p1,p2,p3,p4", "are in one team: more are to be kept apart than there are teams.")]
     public void What_cannot_be_kept_is_said_with_why(string together, string apart, string says)
     {
@@ -64,7 +107,16 @@ public sealed class TeamMakerTests
     [Fact]
     public void Locked_teams_stay_and_the_rest_is_made_anew()
     {
-        var made = Make(11, new() { Locked = [["p4", "p9", "p2"]] });
+        var made = Make(
+            11,
+            new()
+            {
+                Locked =
+                [
+                    ["p4", "p9", "p2"],
+                ],
+            }
+        );
         made.Teams[0].ShouldBe(["p4", "p9", "p2"]);
         made.Teams.Skip(1).Select(t => t.Count).ShouldBe([4, 4]);
     }
@@ -72,34 +124,64 @@ public sealed class TeamMakerTests
     /// <summary>Every way of cutting a small class into teams is tried; none may be better.</summary>
     [Fact]
     public void Nobody_meets_old_partners_more_often_than_must_be() =>
-        Gen.Select(Gen.OneOfConst((6, 2), (8, 4), (9, 3), (7, 3), (8, 2)), Gen.Int[0, 4].Array[45], Gen.Int).Sample(
-            (shape, times, seed) =>
-            {
-                var (count, size) = shape;
-                var earlier = new List<EarlierPair>();
-                for (int i = 1, k = 0; i <= count; i++)
-                    for (var j = i + 1; j <= count; j++, k++) if (times[k] > 0) earlier.Add(new($"p{i}", $"p{j}", times[k]));
-                var met = earlier.ToDictionary(p => (p.One, p.Other), p => p.Times);
-                int Cost(IEnumerable<IReadOnlyList<string>> teams) => teams.Sum(t => t.SelectMany((a, i) => t.Skip(i + 1).Select(b => met.GetValueOrDefault((a, b)) + met.GetValueOrDefault((b, a)))).Sum());
+        Gen.Select(Gen.OneOfConst((6, 2), (8, 4), (9, 3), (7, 3), (8, 2)), Gen.Int[0, 4].Array[45], Gen.Int)
+            .Sample(
+                (shape, times, seed) =>
+                {
+                    var (count, size) = shape;
+                    var earlier = new List<EarlierPair>();
+                    for (int i = 1, k = 0; i <= count; i++)
+                    for (var j = i + 1; j <= count; j++, k++)
+                        if (times[k] > 0)
+                            earlier.Add(new($"p{i}", $"p{j}", times[k]));
+                    var met = earlier.ToDictionary(p => (p.One, p.Other), p => p.Times);
+                    int Cost(IEnumerable<IReadOnlyList<string>> teams) =>
+                        teams.Sum(t =>
+                            t.SelectMany(
+                                    (a, i) =>
+                                        t.Skip(i + 1)
+                                            .Select(b => met.GetValueOrDefault((a, b)) + met.GetValueOrDefault((b, a)))
+                                )
+                                .Sum()
+                        );
 
-                var made = Make(count, new() { Size = size, Earlier = earlier, Seed = seed });
-                made.Repeats.ShouldBe(Cost(made.Teams));
-                made.Repeats.ShouldBe(Cuts([.. Pupils(count).Select(p => p.Id)], [.. TeamSizes.Of(count, size)]).Min(Cost));
-            },
-            iter: 60);
+                    var made = Make(
+                        count,
+                        new()
+                        {
+                            Size = size,
+                            Earlier = earlier,
+                            Seed = seed,
+                        }
+                    );
+                    made.Repeats.ShouldBe(Cost(made.Teams));
+                    made.Repeats.ShouldBe(
+                        Cuts([.. Pupils(count).Select(p => p.Id)], [.. TeamSizes.Of(count, size)]).Min(Cost)
+                    );
+                },
+                iter: 60
+            );
 
     [Fact]
     public void Nobody_and_twice_the_same_are_refused()
     {
         TeamMaker.Make([], new()).Problems.ShouldHaveSingleItem().At.ShouldBe("/pupils");
-        TeamMaker.Make([new("p1", "A"), new("p1", "B")], new()).Problems.ShouldHaveSingleItem().What.ShouldContain("twice");
+        TeamMaker
+            .Make([new("p1", "A"), new("p1", "B")], new())
+            .Problems.ShouldHaveSingleItem()
+            .What.ShouldContain("twice");
         TeamMaker.Make(Pupils(3), new() { Size = 0 }).Problems.ShouldHaveSingleItem().At.ShouldBe("/size");
     }
 
     [Fact]
     public void A_job_goes_to_whom_has_had_it_least()
     {
-        var dealt = Jobs.Deal(["a", "b", "c", "d"], Jobs.Usual, [new("a", "record", 2), new("b", "record", 1), new("c", "record", 1), new("d", "materials", 3)], seed: 1);
+        var dealt = Jobs.Deal(
+            ["a", "b", "c", "d"],
+            Jobs.Usual,
+            [new("a", "record", 2), new("b", "record", 1), new("c", "record", 1), new("d", "materials", 3)],
+            seed: 1
+        );
         dealt.First(j => j.Job == "record").Pupil.ShouldBe("d");
         dealt.Select(j => j.Pupil).ShouldBeUnique();
         dealt.ShouldAllBe(j => j.Before == 0);
@@ -110,7 +192,9 @@ public sealed class TeamMakerTests
     {
         var history = new List<JobHeld>();
         for (var lesson = 0; lesson < 8; lesson++)
-            history.AddRange(Jobs.Deal(["a", "b", "c", "d"], Jobs.Usual, history, lesson).Select(d => new JobHeld(d.Pupil, d.Job, 1)));
+            history.AddRange(
+                Jobs.Deal(["a", "b", "c", "d"], Jobs.Usual, history, lesson).Select(d => new JobHeld(d.Pupil, d.Job, 1))
+            );
         history.GroupBy(h => (h.Pupil, h.Job)).ShouldAllBe(g => g.Sum(h => h.Times) == 2);
     }
 
@@ -120,11 +204,13 @@ public sealed class TeamMakerTests
 
     private static IReadOnlyList<IReadOnlyList<string>> Groups(string ids) => ids.Length == 0 ? [] : [ids.Split(',')];
 
-    private static List<Pupil> Pupils(int count) => [.. Enumerable.Range(1, count).Select(i => new Pupil($"p{i}", $"Pupil {i}"))];
+    private static List<Pupil> Pupils(int count) =>
+        [.. Enumerable.Range(1, count).Select(i => new Pupil($"p{i}", $"Pupil {i}"))];
 
     private static TeamsMade Make(int count, TeamWishes wishes) => TeamMaker.Make(Pupils(count), wishes).OrThrow();
 
-    private static IReadOnlyList<string> Team(TeamsMade made, string pupil) => made.Teams.Single(t => t.Contains(pupil));
+    private static IReadOnlyList<string> Team(TeamsMade made, string pupil) =>
+        made.Teams.Single(t => t.Contains(pupil));
 
     private static IEnumerable<IReadOnlyList<IReadOnlyList<string>>> Cuts(List<string> left, List<int> sizes)
     {
@@ -142,15 +228,18 @@ public sealed class TeamMakerTests
             foreach (var partners in Choose(left.Skip(1).ToList(), size - 1))
             {
                 var team = partners.Prepend(left[0]).ToList();
-                foreach (var others in Cuts([.. left.Except(team)], rest)) yield return [team, .. others];
+                foreach (var others in Cuts([.. left.Except(team)], rest))
+                    yield return [team, .. others];
             }
         }
     }
 
     private static IEnumerable<List<string>> Choose(List<string> from, int count)
     {
-        if (count == 0) yield return [];
+        if (count == 0)
+            yield return [];
         for (var i = 0; count > 0 && i <= from.Count - count; i++)
-            foreach (var more in Choose(from.Skip(i + 1).ToList(), count - 1)) yield return [from[i], .. more];
+            foreach (var more in Choose(from.Skip(i + 1).ToList(), count - 1))
+                yield return [from[i], .. more];
     }
 }

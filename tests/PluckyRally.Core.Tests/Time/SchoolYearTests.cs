@@ -30,37 +30,64 @@ public sealed class SchoolYearTests
     }
 
     [Fact]
-    public void A_later_day_lies_further_along() => Gen.Int[0, 363].Sample(day =>
-    {
-        var year = SchoolYear.Of(new DateOnly(2027, 9, 1), new School());
-        year.Along(year.From.AddDays(day + 1)).ShouldBeGreaterThan(year.Along(year.From.AddDays(day)));
-    });
+    public void A_later_day_lies_further_along() =>
+        Gen.Int[0, 363]
+            .Sample(day =>
+            {
+                var year = SchoolYear.Of(new DateOnly(2027, 9, 1), new School());
+                year.Along(year.From.AddDays(day + 1)).ShouldBeGreaterThan(year.Along(year.From.AddDays(day)));
+            });
 }
 
 /// <summary>The year of a school anywhere.</summary>
 public sealed class SchoolTests
 {
-    /// <summary>The meteorological seasons of the south are those of the north half a year on (WMO No. 8 and common practice, from memory).</summary>
+    /// <summary>
+    /// The meteorological seasons of the south are those of the north half a year on (WMO No. 8 and common practice,
+    /// from memory).
+    /// </summary>
     [Fact]
     public void South_of_the_equator_a_year_from_January_begins_in_summer()
     {
-        var year = SchoolYear.Of(new DateOnly(2027, 5, 10), new School { BeginsMonth = 1, BeginsDay = 28, South = true });
+        var year = SchoolYear.Of(
+            new DateOnly(2027, 5, 10),
+            new School
+            {
+                BeginsMonth = 1,
+                BeginsDay = 28,
+                South = true,
+            }
+        );
         year.From.ShouldBe(new DateOnly(2027, 1, 28));
-        year.Seasons(south: true).Select(s => s.Season).ShouldBe([Season.Summer, Season.Autumn, Season.Winter, Season.Spring, Season.Summer]);
-        year.Seasons(south: false).Select(s => s.Season).ShouldBe([Season.Winter, Season.Spring, Season.Summer, Season.Autumn, Season.Winter]);
+        year.Seasons(south: true)
+            .Select(s => s.Season)
+            .ShouldBe([Season.Summer, Season.Autumn, Season.Winter, Season.Spring, Season.Summer]);
+        year.Seasons(south: false)
+            .Select(s => s.Season)
+            .ShouldBe([Season.Winter, Season.Spring, Season.Summer, Season.Autumn, Season.Winter]);
     }
 
     [Fact]
-    public void Seasons_follow_each_other_without_a_gap_over_the_whole_year() => Gen.Select(Gen.Int[1, 12], Gen.Int[1, 28], Gen.Bool).Sample((month, day, south) =>
-    {
-        var school = new School { BeginsMonth = month, BeginsDay = day, South = south };
-        school.Problems().ShouldBeEmpty();
-        var spans = SchoolYear.Of(new DateOnly(2027, 6, 15), school).Seasons(south);
-        spans[0].From.ShouldBe(0);
-        spans[^1].To.ShouldBe(1);
-        for (var i = 1; i < spans.Count; i++) spans[i].From.ShouldBe(spans[i - 1].To);
-        spans.Select(s => s.Season).Distinct().Count().ShouldBe(4);
-    });
+    public void Seasons_follow_each_other_without_a_gap_over_the_whole_year() =>
+        Gen.Select(Gen.Int[1, 12], Gen.Int[1, 28], Gen.Bool)
+            .Sample(
+                (month, day, south) =>
+                {
+                    var school = new School
+                    {
+                        BeginsMonth = month,
+                        BeginsDay = day,
+                        South = south,
+                    };
+                    school.Problems().ShouldBeEmpty();
+                    var spans = SchoolYear.Of(new DateOnly(2027, 6, 15), school).Seasons(south);
+                    spans[0].From.ShouldBe(0);
+                    spans[^1].To.ShouldBe(1);
+                    for (var i = 1; i < spans.Count; i++)
+                        spans[i].From.ShouldBe(spans[i - 1].To);
+                    spans.Select(s => s.Season).Distinct().Count().ShouldBe(4);
+                }
+            );
 
     [Fact]
     public void Terms_lie_where_they_begin_in_whatever_order_they_were_written()
@@ -79,14 +106,26 @@ public sealed class SchoolTests
     [InlineData(DayOfWeek.Saturday, "2026-11-21")]
     [InlineData(DayOfWeek.Friday, "2026-11-27")]
     public void A_week_begins_on_the_schools_own_day(DayOfWeek first, string from) =>
-        new School { FirstDay = first }.WeekOf(new DateOnly(2026, 11, 27)).ShouldBe(DateOnly.ParseExact(from, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture));
+        new School { FirstDay = first }
+            .WeekOf(new DateOnly(2026, 11, 27))
+            .ShouldBe(DateOnly.ParseExact(from, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture));
 
     [Fact]
     public void Days_that_are_not_there_and_terms_without_names_are_refused()
     {
-        new School { BeginsMonth = 2, BeginsDay = 30 }.Problems().ShouldHaveSingleItem().At.ShouldBe("/beginsDay");
-        new School { Terms = [new(" ", 13, 1)] }.Problems().Select(p => p.At).ShouldBe(["/terms/0/name", "/terms/0/day"]);
-        new School { BeginsMonth = 2, BeginsDay = 29 }.Problems().ShouldBeEmpty("some years have one");
-        SchoolYear.Of(new DateOnly(2027, 3, 1), new School { BeginsMonth = 2, BeginsDay = 29 }).From.ShouldBe(new DateOnly(2027, 2, 28));
+        new School { BeginsMonth = 2, BeginsDay = 30 }
+            .Problems()
+            .ShouldHaveSingleItem()
+            .At.ShouldBe("/beginsDay");
+        new School { Terms = [new(" ", 13, 1)] }
+            .Problems()
+            .Select(p => p.At)
+            .ShouldBe(["/terms/0/name", "/terms/0/day"]);
+        new School { BeginsMonth = 2, BeginsDay = 29 }
+            .Problems()
+            .ShouldBeEmpty("some years have one");
+        SchoolYear
+            .Of(new DateOnly(2027, 3, 1), new School { BeginsMonth = 2, BeginsDay = 29 })
+            .From.ShouldBe(new DateOnly(2027, 2, 28));
     }
 }

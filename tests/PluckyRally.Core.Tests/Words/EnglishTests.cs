@@ -53,7 +53,8 @@ public sealed class EnglishTests
     [InlineData("Gulls", "Gulls")]
     [InlineData("Gulls|Terns", "Gulls and Terns")]
     [InlineData("Gulls|Terns|Knots", "Gulls, Terns and Knots")]
-    public void A_list(string items, string says) => English.List(items.Split('|', StringSplitOptions.RemoveEmptyEntries)).ShouldBe(says);
+    public void A_list(string items, string says) =>
+        English.List(items.Split('|', StringSplitOptions.RemoveEmptyEntries)).ShouldBe(says);
 
     [Theory]
     [InlineData(1, "", "straws", "1 straw")]
@@ -61,13 +62,23 @@ public sealed class EnglishTests
     [InlineData(1, "sheets", "foil", "1 sheet of foil")]
     [InlineData(3, "sheet", "foil", "3 sheets of foil")]
     [InlineData(60, "cm", "tape", "60 cm of tape")]
-    public void So_much_of_a_material(int amount, string unit, string name, string says) => new Material { Id = "m", Name = name, Unit = unit, Amount = amount }.Says().ShouldBe(says);
+    public void So_much_of_a_material(int amount, string unit, string name, string says) =>
+        new Material
+        {
+            Id = "m",
+            Name = name,
+            Unit = unit,
+            Amount = amount,
+        }
+            .Says()
+            .ShouldBe(says);
 
     [Theory]
     [InlineData(1, "beads", "1 bead")]
     [InlineData(2, "beads", "2 beads")]
     [InlineData(0, "beads", "0 beads")]
-    public void One_of_what_is_counted(int value, string unit, string says) => ReadingFormat.Value(value, Sample.Count("count", unit)).ShouldBe(says);
+    public void One_of_what_is_counted(int value, string unit, string says) =>
+        ReadingFormat.Value(value, Sample.Count("count", unit)).ShouldBe(says);
 
     [Theory]
     [InlineData("in", "inch", "inches")]
@@ -75,7 +86,8 @@ public sealed class EnglishTests
     [InlineData("s", "second", "seconds")]
     [InlineData("cm", "cm", "cm")]
     [InlineData("%", "percent", "percent")]
-    public void A_unit_in_words(string unit, string one, string several) => (Units.OneOf(unit), Units.SeveralOf(unit)).ShouldBe((one, several));
+    public void A_unit_in_words(string unit, string one, string several) =>
+        (Units.OneOf(unit), Units.SeveralOf(unit)).ShouldBe((one, several));
 
     [Theory]
     [InlineData("Height", "height")]

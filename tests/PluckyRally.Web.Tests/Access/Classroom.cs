@@ -20,7 +20,8 @@ internal sealed class Classroom : IDisposable
     /// <summary>A rally, made by the teacher, who sets the password at the first one.</summary>
     public async Task<Guid> Begin(string title = "Rain catcher")
     {
-        if ((await Who(Teacher)).Role != CallerRole.Teacher) (await Send(Teacher, "/api/password", new PasswordTyped(Password))).EnsureSuccessStatusCode();
+        if ((await Who(Teacher)).Role != CallerRole.Teacher)
+            (await Send(Teacher, "/api/password", new PasswordTyped(Password))).EnsureSuccessStatusCode();
         return await App.Begin(Sample.Brief(title), "Able", "Baker");
     }
 
@@ -44,17 +45,23 @@ internal sealed class Classroom : IDisposable
         return device;
     }
 
-    public static async Task<WhoAmI> Who(HttpClient device) => (await device.GetFromJsonAsync<WhoAmI>("/api/who", Json.Options, TestContext.Current.CancellationToken))!;
+    public static async Task<WhoAmI> Who(HttpClient device) =>
+        (await device.GetFromJsonAsync<WhoAmI>("/api/who", Json.Options, TestContext.Current.CancellationToken))!;
 
-    public static Task<HttpResponseMessage> Send<T>(HttpClient device, string path, T value) => device.PostAsync(path, RunningApp.Body(Json.Write(value)), TestContext.Current.CancellationToken);
+    public static Task<HttpResponseMessage> Send<T>(HttpClient device, string path, T value) =>
+        device.PostAsync(path, RunningApp.Body(Json.Write(value)), TestContext.Current.CancellationToken);
 
     public static async Task Record(HttpClient device, Guid rally, Entry entry)
     {
         using var answer = await Send(device, $"/api/rallies/{rally}/entries", entry);
-        answer.IsSuccessStatusCode.ShouldBeTrue(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        answer.IsSuccessStatusCode.ShouldBeTrue(
+            await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
+        );
     }
 
     /// <summary>Why an entry is refused.</summary>
     public static async Task<string?> Refusal(HttpClient device, Guid rally, Entry entry) =>
-        (await RunningApp.Read(await Send(device, $"/api/rallies/{rally}/entries", entry))).GetProperty("title").GetString();
+        (await RunningApp.Read(await Send(device, $"/api/rallies/{rally}/entries", entry)))
+            .GetProperty("title")
+            .GetString();
 }

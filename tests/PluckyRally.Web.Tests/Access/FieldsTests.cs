@@ -7,8 +7,8 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// A judge and a wall are sent the fields that stand in these lists and no others, for every demo rally. A field that is added to what
-/// they are sent is added here too, or is theirs no more.
+/// A judge and a wall are sent the fields that stand in these lists and no others, for every demo rally. A field that
+/// is added to what they are sent is added here too, or is theirs no more.
 /// </summary>
 public sealed class FieldsTests : IDisposable
 {
@@ -16,55 +16,279 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Walk =
     [
-        "brief.ifLate", "brief.measures.how", "brief.measures.id", "brief.measures.kind", "brief.measures.name", "brief.measures.step", "brief.measures.taken", "brief.measures.tare", "brief.measures.unit",
-        "brief.measures.weights.gramsEach", "brief.measures.weights.name", "brief.measures.weights.roll",
-        "brief.parts.carries", "brief.parts.counters.hurts", "brief.parts.counters.id", "brief.parts.counters.name", "brief.parts.criteria.id", "brief.parts.criteria.levels", "brief.parts.criteria.name",
-        "brief.parts.faults.id", "brief.parts.faults.name", "brief.parts.faults.seconds", "brief.parts.first.name", "brief.parts.first.values", "brief.parts.id", "brief.parts.items.firstTeams", "brief.parts.items.id",
-        "brief.parts.items.name", "brief.parts.items.steps", "brief.parts.kind", "brief.parts.legs", "brief.parts.money", "brief.parts.name", "brief.parts.names", "brief.parts.prices.each", "brief.parts.prices.id",
-        "brief.parts.prices.name", "brief.parts.second.name", "brief.parts.second.values", "brief.parts.step", "brief.parts.timed", "brief.parts.unit", "brief.parts.voice", "brief.title",
-        "brief.trials.attempts", "brief.trials.designs", "brief.trials.freshBuildAfterFailure", "brief.trials.freshBuilds", "brief.trials.holdSeconds", "brief.trials.how", "brief.trials.ifItFalls", "brief.trials.minimum", "brief.trials.overWhen",
-        "forms.*", "id", "name", "pads.*", "progress.*", "references.id", "references.name", "references.of", "references.purpose", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name",
+        "brief.ifLate",
+        "brief.measures.how",
+        "brief.measures.id",
+        "brief.measures.kind",
+        "brief.measures.name",
+        "brief.measures.step",
+        "brief.measures.taken",
+        "brief.measures.tare",
+        "brief.measures.unit",
+        "brief.measures.weights.gramsEach",
+        "brief.measures.weights.name",
+        "brief.measures.weights.roll",
+        "brief.parts.carries",
+        "brief.parts.counters.hurts",
+        "brief.parts.counters.id",
+        "brief.parts.counters.name",
+        "brief.parts.criteria.id",
+        "brief.parts.criteria.levels",
+        "brief.parts.criteria.name",
+        "brief.parts.faults.id",
+        "brief.parts.faults.name",
+        "brief.parts.faults.seconds",
+        "brief.parts.first.name",
+        "brief.parts.first.values",
+        "brief.parts.id",
+        "brief.parts.items.firstTeams",
+        "brief.parts.items.id",
+        "brief.parts.items.name",
+        "brief.parts.items.steps",
+        "brief.parts.kind",
+        "brief.parts.legs",
+        "brief.parts.money",
+        "brief.parts.name",
+        "brief.parts.names",
+        "brief.parts.prices.each",
+        "brief.parts.prices.id",
+        "brief.parts.prices.name",
+        "brief.parts.second.name",
+        "brief.parts.second.values",
+        "brief.parts.step",
+        "brief.parts.timed",
+        "brief.parts.unit",
+        "brief.parts.voice",
+        "brief.title",
+        "brief.trials.attempts",
+        "brief.trials.designs",
+        "brief.trials.freshBuildAfterFailure",
+        "brief.trials.freshBuilds",
+        "brief.trials.holdSeconds",
+        "brief.trials.how",
+        "brief.trials.ifItFalls",
+        "brief.trials.minimum",
+        "brief.trials.overWhen",
+        "forms.*",
+        "id",
+        "name",
+        "pads.*",
+        "progress.*",
+        "references.id",
+        "references.name",
+        "references.of",
+        "references.purpose",
+        "teams.away",
+        "teams.bag",
+        "teams.callSign",
+        "teams.cards.*",
+        "teams.id",
+        "teams.name",
     ];
 
     private static readonly string[] Sheet =
     [
-        "asOf", "cleared", "closed", "designs.asked.attempt", "designs.asked.rule", "designs.asked.state", "designs.changed", "designs.counts", "designs.freshBuild", "designs.labels.*", "designs.name", "designs.open", "designs.revision", "late", "logFrom",
-        "log.at", "log.by", "log.entry", "log.mayStrike", "log.says", "log.strikes", "log.struck", "log.struckAt", "log.what.*", "log.why", "name", "once.measure", "once.shown",
-        "parts.answers.*", "parts.id", "parts.measured", "parts.pieces.count", "parts.pieces.first", "parts.pieces.length", "parts.pieces.second", "parts.pieces.width", "parts.sequence", "parts.twice.by", "parts.twice.entries", "parts.twice.says", "ready", "reason",
-        "references.*", "rules.asked", "rules.id", "rules.inspected", "rules.limit", "rules.sort", "rules.state", "rules.text", "rules.tooNear", "rules.value", "rules.when", "settled", "status", "team",
-        "trials.attempt", "trials.by", "trials.design", "trials.entry", "trials.outcome", "trials.readings.*", "trials.revision", "trials.shown", "trials.spread", "trials.twice", "wanted",
+        "asOf",
+        "cleared",
+        "closed",
+        "designs.asked.attempt",
+        "designs.asked.rule",
+        "designs.asked.state",
+        "designs.changed",
+        "designs.counts",
+        "designs.freshBuild",
+        "designs.labels.*",
+        "designs.name",
+        "designs.open",
+        "designs.revision",
+        "late",
+        "logFrom",
+        "log.at",
+        "log.by",
+        "log.entry",
+        "log.mayStrike",
+        "log.says",
+        "log.strikes",
+        "log.struck",
+        "log.struckAt",
+        "log.what.*",
+        "log.why",
+        "name",
+        "once.measure",
+        "once.shown",
+        "parts.answers.*",
+        "parts.id",
+        "parts.measured",
+        "parts.pieces.count",
+        "parts.pieces.first",
+        "parts.pieces.length",
+        "parts.pieces.second",
+        "parts.pieces.width",
+        "parts.sequence",
+        "parts.twice.by",
+        "parts.twice.entries",
+        "parts.twice.says",
+        "ready",
+        "reason",
+        "references.*",
+        "rules.asked",
+        "rules.id",
+        "rules.inspected",
+        "rules.limit",
+        "rules.sort",
+        "rules.state",
+        "rules.text",
+        "rules.tooNear",
+        "rules.value",
+        "rules.when",
+        "settled",
+        "status",
+        "team",
+        "trials.attempt",
+        "trials.by",
+        "trials.design",
+        "trials.entry",
+        "trials.outcome",
+        "trials.readings.*",
+        "trials.revision",
+        "trials.shown",
+        "trials.spread",
+        "trials.twice",
+        "wanted",
     ];
 
     private static readonly string[] Changes =
     [
-        "asOf", "ground", "order", "progress.*", "since", "teams.late", "teams.status", "teams.team", "teams.touched", .. Sheet.Select(field => $"sheet.{field}"),
+        "asOf",
+        "ground",
+        "order",
+        "progress.*",
+        "since",
+        "teams.late",
+        "teams.status",
+        "teams.team",
+        "teams.touched",
+        .. Sheet.Select(field => $"sheet.{field}"),
     ];
 
-    private static readonly string[] Wall = ["caution", "goal", "id", "ifLate", "limits", "name", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name", "title"];
+    private static readonly string[] Wall =
+    [
+        "caution",
+        "goal",
+        "id",
+        "ifLate",
+        "limits",
+        "name",
+        "teams.away",
+        "teams.bag",
+        "teams.callSign",
+        "teams.cards.*",
+        "teams.id",
+        "teams.name",
+        "title",
+    ];
 
-    private static readonly string[] Clock = ["answers", "clock.*", "last", "now", "question", "teams.cleared", "teams.late", "teams.team"];
+    private static readonly string[] Clock =
+    [
+        "answers",
+        "clock.*",
+        "last",
+        "now",
+        "question",
+        "teams.cleared",
+        "teams.late",
+        "teams.team",
+    ];
 
-    private static readonly string[] Board = ["places", "title", "rows.name", "rows.place", "rows.status", "rows.team", "rows.total", "rows.totalText", "ranking", "references.name", "references.purpose", "references.says", "references.total", "wins", "winsText"];
+    private static readonly string[] Board =
+    [
+        "places",
+        "title",
+        "rows.name",
+        "rows.place",
+        "rows.status",
+        "rows.team",
+        "rows.total",
+        "rows.totalText",
+        "ranking",
+        "references.name",
+        "references.purpose",
+        "references.says",
+        "references.total",
+        "wins",
+        "winsText",
+    ];
 
-    private static readonly string[] Gallery = ["cards.labels", "cards.name", "cards.photo", "cards.tags", "cards.team", "cards.value", "says"];
+    private static readonly string[] Gallery =
+    [
+        "cards.labels",
+        "cards.name",
+        "cards.photo",
+        "cards.tags",
+        "cards.team",
+        "cards.value",
+        "says",
+    ];
 
-    private static readonly string[] OverAll = ["places", "rows.class", "rows.name", "rows.place", "rows.text", "title", "winsText"];
+    private static readonly string[] OverAll =
+    [
+        "places",
+        "rows.class",
+        "rows.name",
+        "rows.place",
+        "rows.text",
+        "title",
+        "winsText",
+    ];
 
     private static readonly string[] Talk =
     [
-        "name", "title", "round", "teams.away", "teams.bag", "teams.callSign", "teams.cards.*", "teams.id", "teams.name", "questions.number", "questions.text", "questions.answers.entry", "questions.answers.name", "questions.answers.team", "questions.answers.text",
-        "team.changed", "team.change", "team.didNot", "team.entry", "team.fair", "team.name", "team.noted", "team.since", "team.team", "team.together", "team.wanted", "team.why", "team.worked", "votes.award", "votes.for", "votes.name", "votes.why",
+        "name",
+        "title",
+        "round",
+        "teams.away",
+        "teams.bag",
+        "teams.callSign",
+        "teams.cards.*",
+        "teams.id",
+        "teams.name",
+        "questions.number",
+        "questions.text",
+        "questions.answers.entry",
+        "questions.answers.name",
+        "questions.answers.team",
+        "questions.answers.text",
+        "team.changed",
+        "team.change",
+        "team.didNot",
+        "team.entry",
+        "team.fair",
+        "team.name",
+        "team.noted",
+        "team.since",
+        "team.team",
+        "team.together",
+        "team.wanted",
+        "team.why",
+        "team.worked",
+        "votes.award",
+        "votes.for",
+        "votes.name",
+        "votes.why",
     ];
 
     [Fact]
     public async Task A_judge_and_a_wall_are_sent_what_they_need_and_nothing_else()
     {
-        var files = Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json").Concat(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json"));
+        var files = Directory
+            .GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.rally.json")
+            .Concat(Directory.GetFiles(Path.Combine(ProjectFolder.Root, "demo"), "*.brief.json"));
         foreach (var some in files.Chunk(JoinsInAMinute / 2))
         {
             using var room = new Classroom();
             await room.Begin();
-            foreach (var file in some) await Look(room, file);
+            foreach (var file in some)
+                await Look(room, file);
         }
     }
 
@@ -83,7 +307,13 @@ public sealed class FieldsTests : IDisposable
         await Only(wall, $"/api/rallies/{rally}/wall/clock", Clock);
         await Only(wall, $"/api/rallies/{rally}/wall/board", Board);
         await Only(judge, $"/api/rallies/{rally}/talk?team=t1", Talk);
-        foreach (var touch in new[] { new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", true) }, new ClockTouch(ClockDoes.Show, Number: 3, Shows: WallShows.OverAll) { OverAll = new([], "") } })
+        foreach (
+            var touch in new[]
+            {
+                new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", true) },
+                new ClockTouch(ClockDoes.Show, Number: 3, Shows: WallShows.OverAll) { OverAll = new([], "") },
+            }
+        )
         {
             (await Classroom.Send(room.Teacher, $"/api/rallies/{rally}/clock", touch)).EnsureSuccessStatusCode();
             await Only(wall, $"/api/rallies/{rally}/wall/gallery", Gallery);
@@ -91,7 +321,10 @@ public sealed class FieldsTests : IDisposable
         }
     }
 
-    /// <summary>The teacher's own notes, hints and the order of a key stand nowhere in what a judge is sent, whatever the field is called.</summary>
+    /// <summary>
+    /// The teacher's own notes, hints and the order of a key stand nowhere in what a judge is sent, whatever the field
+    /// is called.
+    /// </summary>
     [Fact]
     public async Task Notes_hints_and_keys_stand_nowhere_in_it()
     {
@@ -100,25 +333,113 @@ public sealed class FieldsTests : IDisposable
         {
             Title = "Finds",
             Story = "the secret story",
-            Rules = [new Rule { Id = "stands", Sort = RuleSort.Criterion, Text = "Stands by itself", Check = new RuleCheck.Inspection(), IfMissed = new Consequence.NoteOnly() }],
+            Rules =
+            [
+                new Rule
+                {
+                    Id = "stands",
+                    Sort = RuleSort.Criterion,
+                    Text = "Stands by itself",
+                    Check = new RuleCheck.Inspection(),
+                    IfMissed = new Consequence.NoteOnly(),
+                },
+            ],
             Method = new Method
             {
                 Parts =
                 [
-                    new Part.Ordering { Id = "masses", Name = "Masses", PerPair = 1, Items = [new() { Id = "c", Name = "Cockle", Key = 1 }, new() { Id = "a", Name = "Auger", Key = 2 }, new() { Id = "b", Name = "Barnacle", Key = 3 }] },
-                    new Part.Bins { Id = "finds", Name = "Finds", Names = ["Plant", "Animal"], Items = [new() { Id = "x", Name = "Wrack", Bin = "Plant" }, new() { Id = "y", Name = "Mussel", Bin = "Animal" }] },
+                    new Part.Ordering
+                    {
+                        Id = "masses",
+                        Name = "Masses",
+                        PerPair = 1,
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "c",
+                                Name = "Cockle",
+                                Key = 1,
+                            },
+                            new()
+                            {
+                                Id = "a",
+                                Name = "Auger",
+                                Key = 2,
+                            },
+                            new()
+                            {
+                                Id = "b",
+                                Name = "Barnacle",
+                                Key = 3,
+                            },
+                        ],
+                    },
+                    new Part.Bins
+                    {
+                        Id = "finds",
+                        Name = "Finds",
+                        Names = ["Plant", "Animal"],
+                        Items =
+                        [
+                            new()
+                            {
+                                Id = "x",
+                                Name = "Wrack",
+                                Bin = "Plant",
+                            },
+                            new()
+                            {
+                                Id = "y",
+                                Name = "Mussel",
+                                Bin = "Animal",
+                            },
+                        ],
+                    },
                 ],
             },
         };
         var rally = await _class.App.Begin(brief, "Able");
-        await Classroom.Record(_class.Teacher, rally, new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = "argued about the plan" });
-        await Classroom.Record(_class.Teacher, rally, new Entry.ItemsSorted { Id = Guid.CreateVersion7(), Team = "t1", Part = "finds", Placed = new Dictionary<string, string> { ["x"] = "Animal", ["y"] = "Animal" } });
+        await Classroom.Record(
+            _class.Teacher,
+            rally,
+            new Entry.NoteMade
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Text = "argued about the plan",
+            }
+        );
+        await Classroom.Record(
+            _class.Teacher,
+            rally,
+            new Entry.ItemsSorted
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Part = "finds",
+                Placed = new Dictionary<string, string> { ["x"] = "Animal", ["y"] = "Animal" },
+            }
+        );
         using var judge = await _class.Judge(rally, "Aide");
-        await Classroom.Record(judge, rally, new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = "shared the tape" });
-        var (walk, sheet) = (await Text(judge, $"/api/rallies/{rally}/walk"), await Text(judge, $"/api/rallies/{rally}/score?team=t1"));
+        await Classroom.Record(
+            judge,
+            rally,
+            new Entry.NoteMade
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Text = "shared the tape",
+            }
+        );
+        var (walk, sheet) = (
+            await Text(judge, $"/api/rallies/{rally}/walk"),
+            await Text(judge, $"/api/rallies/{rally}/score?team=t1")
+        );
         walk.ShouldNotContain("secret story");
         walk.ShouldNotContain("\"key\"");
-        walk.IndexOf("Auger", StringComparison.Ordinal).ShouldBeLessThan(walk.IndexOf("Cockle", StringComparison.Ordinal), "by name, not as the key has them");
+        walk.IndexOf("Auger", StringComparison.Ordinal)
+            .ShouldBeLessThan(walk.IndexOf("Cockle", StringComparison.Ordinal), "by name, not as the key has them");
         sheet.ShouldNotContain("argued");
         sheet.ShouldContain("shared the tape");
         sheet.ShouldNotContain("right", Case.Sensitive, "which items were right");
@@ -134,8 +455,17 @@ public sealed class FieldsTests : IDisposable
         var taken = await room.App.Post("/api/files", text);
         taken.EnsureSuccessStatusCode();
         var id = (await RunningApp.Read(taken)).GetProperty("id").GetGuid();
-        if (file.EndsWith(".rally.json", StringComparison.Ordinal)) return id;
-        var begun = await room.App.Post("/api/rallies", new NewRally { Brief = id, Name = "A class", Teams = [new NewTeam("Able"), new NewTeam("Baker")] });
+        if (file.EndsWith(".rally.json", StringComparison.Ordinal))
+            return id;
+        var begun = await room.App.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = id,
+                Name = "A class",
+                Teams = [new NewTeam("Able"), new NewTeam("Baker")],
+            }
+        );
         begun.EnsureSuccessStatusCode();
         return (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
     }
@@ -150,13 +480,24 @@ public sealed class FieldsTests : IDisposable
     private static async Task Only(HttpClient device, string path, string[] allowed)
     {
         using var sent = JsonDocument.Parse(await Text(device, path));
-        Fields(sent.RootElement, "").Distinct().Where(f => !allowed.Any(a => f == a || (a.EndsWith(".*", StringComparison.Ordinal) && f.StartsWith(a[..^1], StringComparison.Ordinal)))).ShouldBeEmpty(path);
+        Fields(sent.RootElement, "")
+            .Distinct()
+            .Where(f =>
+                !allowed.Any(a =>
+                    f == a
+                    || (a.EndsWith(".*", StringComparison.Ordinal) && f.StartsWith(a[..^1], StringComparison.Ordinal))
+                )
+            )
+            .ShouldBeEmpty(path);
     }
 
-    private static IEnumerable<string> Fields(JsonElement element, string at) => element.ValueKind switch
-    {
-        JsonValueKind.Object => element.EnumerateObject().SelectMany(p => Fields(p.Value, at.Length == 0 ? p.Name : $"{at}.{p.Name}")),
-        JsonValueKind.Array => element.EnumerateArray().SelectMany(i => Fields(i, at)),
-        _ => [at],
-    };
+    private static IEnumerable<string> Fields(JsonElement element, string at) =>
+        element.ValueKind switch
+        {
+            JsonValueKind.Object => element
+                .EnumerateObject()
+                .SelectMany(p => Fields(p.Value, at.Length == 0 ? p.Name : $"{at}.{p.Name}")),
+            JsonValueKind.Array => element.EnumerateArray().SelectMany(i => Fields(i, at)),
+            _ => [at],
+        };
 }

@@ -23,7 +23,8 @@ public sealed class HeadersTests : IDisposable
         Header("Referrer-Policy").ShouldBe("no-referrer");
         Header("X-Frame-Options").ShouldBe("DENY");
         Header("Cross-Origin-Opener-Policy").ShouldBe("same-origin");
-        if (path.StartsWith("/api", StringComparison.Ordinal)) Header("Cache-Control").ShouldBe("no-store", "somebody's data is not kept by a browser");
+        if (path.StartsWith("/api", StringComparison.Ordinal))
+            Header("Cache-Control").ShouldBe("no-store", "somebody's data is not kept by a browser");
     }
 
     [Fact]
@@ -31,7 +32,10 @@ public sealed class HeadersTests : IDisposable
     {
         using var named = new HttpRequestMessage(HttpMethod.Get, "/");
         named.Headers.Host = "rally.example";
-        using var large = new HttpRequestMessage(HttpMethod.Post, "/api/join") { Content = RunningApp.Body(new string(' ', 100_000)) };
+        using var large = new HttpRequestMessage(HttpMethod.Post, "/api/join")
+        {
+            Content = RunningApp.Body(new string(' ', 100_000)),
+        };
         foreach (var request in new[] { named, large })
         {
             var answer = await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
@@ -47,21 +51,41 @@ public sealed class HeadersTests : IDisposable
     [InlineData("Sec-Fetch-Site", "same-site")]
     public async Task What_another_sites_page_sends_changes_nothing(string header, string value)
     {
-        foreach (var (method, path) in new[] { (HttpMethod.Post, "/api/sign-out"), (HttpMethod.Delete, $"/api/rallies/{Guid.NewGuid()}"), (HttpMethod.Put, "/api/cupboard"), (HttpMethod.Post, "/live/negotiate?negotiateVersion=1"), (HttpMethod.Get, "/live") })
+        foreach (
+            var (method, path) in new[]
+            {
+                (HttpMethod.Post, "/api/sign-out"),
+                (HttpMethod.Delete, $"/api/rallies/{Guid.NewGuid()}"),
+                (HttpMethod.Put, "/api/cupboard"),
+                (HttpMethod.Post, "/live/negotiate?negotiateVersion=1"),
+                (HttpMethod.Get, "/live"),
+            }
+        )
         {
-            using var request = new HttpRequestMessage(method, path) { Content = method == HttpMethod.Get ? null : RunningApp.Body("{}") };
+            using var request = new HttpRequestMessage(method, path)
+            {
+                Content = method == HttpMethod.Get ? null : RunningApp.Body("{}"),
+            };
             request.Headers.TryAddWithoutValidation(header, value);
-            (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.Forbidden, $"{method} {path}");
+            (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+                HttpStatusCode.Forbidden,
+                $"{method} {path}"
+            );
         }
     }
 
     [Fact]
     public async Task Our_own_page_may()
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/sign-out") { Content = RunningApp.Body("{}") };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/sign-out")
+        {
+            Content = RunningApp.Body("{}"),
+        };
         request.Headers.Add("Origin", _app.Client.BaseAddress!.GetLeftPart(UriPartial.Authority));
         request.Headers.Add("Sec-Fetch-Site", "same-origin");
-        (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await _app.Client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
     }
 
     public void Dispose() => _app.Dispose();

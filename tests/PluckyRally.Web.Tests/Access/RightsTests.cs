@@ -23,27 +23,56 @@ public sealed class RightsTests : IDisposable
         (await Classroom.Refusal(aide, rally, Strike(theirs))).ShouldBe("This was recorded by Pell.");
         var own = Strike(mine);
         await Classroom.Record(aide, rally, own);
-        (await Classroom.Refusal(pell, rally, Strike(own))).ShouldBe("This was recorded by Aide.", "a strike is an entry like any other");
+        (await Classroom.Refusal(pell, rally, Strike(own))).ShouldBe(
+            "This was recorded by Aide.",
+            "a strike is an entry like any other"
+        );
         await Classroom.Record(aide, rally, Strike(own));
 
-        (await _class.Teacher.PutAsync($"/api/rallies/{rally}/judges", RunningApp.Body(Json.Write(new WhatJudgesMay(true))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _class.Teacher.PutAsync(
+                $"/api/rallies/{rally}/judges",
+                RunningApp.Body(Json.Write(new WhatJudgesMay(true))),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
         await Classroom.Record(aide, rally, Strike(theirs));
     }
 
-    /// <summary>Everything of the lesson is the teacher's, whoever strikes it out and whatever round the strike says.</summary>
+    /// <summary>
+    /// Everything of the lesson is the teacher's, whoever strikes it out and whatever round the strike says.
+    /// </summary>
     [Theory]
     [InlineData(1)]
     [InlineData(2)]
     public async Task What_the_teacher_did_is_not_undone_by_a_judge(int round)
     {
         var rally = await _class.Begin();
-        await Classroom.Send(_class.Teacher, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Number: 1, Shows: WallShows.Board));
-        await Classroom.Send(_class.Teacher, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.CutAttempts, Number: 1));
-        foreach (var entry in TeachersOwn()) await Classroom.Record(_class.Teacher, rally, entry);
-        (await _class.Teacher.PutAsync($"/api/rallies/{rally}/judges", RunningApp.Body(Json.Write(new WhatJudgesMay(true))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        await Classroom.Send(
+            _class.Teacher,
+            $"/api/rallies/{rally}/clock",
+            new ClockTouch(ClockDoes.Show, Number: 1, Shows: WallShows.Board)
+        );
+        await Classroom.Send(
+            _class.Teacher,
+            $"/api/rallies/{rally}/clock",
+            new ClockTouch(ClockDoes.CutAttempts, Number: 1)
+        );
+        foreach (var entry in TeachersOwn())
+            await Classroom.Record(_class.Teacher, rally, entry);
+        (
+            await _class.Teacher.PutAsync(
+                $"/api/rallies/{rally}/judges",
+                RunningApp.Body(Json.Write(new WhatJudgesMay(true))),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
         using var judge = await _class.Judge(rally, "Aide");
         foreach (var entry in (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries)
-            (await Classroom.Refusal(judge, rally, Strike(entry) with { Round = round })).ShouldBe("This was recorded by the teacher and is the teacher's to strike out.", entry.GetType().Name);
+            (await Classroom.Refusal(judge, rally, Strike(entry) with { Round = round })).ShouldBe(
+                "This was recorded by the teacher and is the teacher's to strike out.",
+                entry.GetType().Name
+            );
     }
 
     [Fact]
@@ -51,7 +80,22 @@ public sealed class RightsTests : IDisposable
     {
         var rally = await _class.Begin();
         using var judge = await _class.Judge(rally, "Aide");
-        foreach (var entry in TeachersOwn().Append(new Entry.KitCounted { Id = Guid.CreateVersion7(), Team = "t1", Way = KitWay.Out, Amounts = [] })) (await Classroom.Refusal(judge, rally, entry)).ShouldBe("This is the teacher's to record.", entry.GetType().Name);
+        foreach (
+            var entry in TeachersOwn()
+                .Append(
+                    new Entry.KitCounted
+                    {
+                        Id = Guid.CreateVersion7(),
+                        Team = "t1",
+                        Way = KitWay.Out,
+                        Amounts = [],
+                    }
+                )
+        )
+            (await Classroom.Refusal(judge, rally, entry)).ShouldBe(
+                "This is the teacher's to record.",
+                entry.GetType().Name
+            );
     }
 
     [Fact]
@@ -59,27 +103,61 @@ public sealed class RightsTests : IDisposable
     {
         var rally = await _class.Begin();
         using var device = _class.App.Device();
-        (await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))).EnsureSuccessStatusCode();
+        (
+            await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))
+        ).EnsureSuccessStatusCode();
         (await Classroom.Who(device)).Rallies.Single().Role.ShouldBe(CallerRole.Team);
-        await Classroom.Record(device, rally, new Entry.LookedBack { Id = Guid.CreateVersion7(), Team = "t1", Worked = "the funnel" });
+        await Classroom.Record(
+            device,
+            rally,
+            new Entry.LookedBack
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Worked = "the funnel",
+            }
+        );
         (await Classroom.Refusal(device, rally, Sample.Caught("210"))).ShouldBe("This is not a team's to record.");
         (await Worked("t1")).ShouldBe("the funnel");
         (await Worked("t2")).ShouldBe("", "a team is sent its own words");
         (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Single().By.ShouldBe("A team");
         foreach (var closed in new[] { "results", "score", "walk", "debrief", "gallery", "photos", "plots" })
         {
-            using var answer = await device.GetAsync($"/api/rallies/{rally}/{closed}", TestContext.Current.CancellationToken);
+            using var answer = await device.GetAsync(
+                $"/api/rallies/{rally}/{closed}",
+                TestContext.Current.CancellationToken
+            );
             answer.StatusCode.ShouldBe(HttpStatusCode.Forbidden, closed);
         }
 
         using var both = await _class.Judge(await _class.App.Begin(Sample.Brief(), "Able"), "Aide");
-        (await Classroom.Send(both, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))).EnsureSuccessStatusCode();
-        (await Classroom.Who(both)).Name.ShouldBe("Aide", "who judges elsewhere with the same device goes on under that name");
+        (
+            await Classroom.Send(both, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))
+        ).EnsureSuccessStatusCode();
+        (await Classroom.Who(both)).Name.ShouldBe(
+            "Aide",
+            "who judges elsewhere with the same device goes on under that name"
+        );
 
         using var judge = _class.App.Device();
-        (await RunningApp.Places(await Classroom.Send(judge, "/api/join", new CodeTyped(await _class.Code(rally), "a  TEAM")))).ShouldBe(["/name"]);
+        (
+            await RunningApp.Places(
+                await Classroom.Send(judge, "/api/join", new CodeTyped(await _class.Code(rally), "a  TEAM"))
+            )
+        ).ShouldBe(["/name"]);
 
-        async Task<string?> Worked(string team) => (await RunningApp.Read(await device.GetAsync($"/api/rallies/{rally}/talk?team={team}", TestContext.Current.CancellationToken))).GetProperty("team").GetProperty("worked").GetString();
+        async Task<string?> Worked(string team) =>
+            (
+                await RunningApp.Read(
+                    await device.GetAsync(
+                        $"/api/rallies/{rally}/talk?team={team}",
+                        TestContext.Current.CancellationToken
+                    )
+                )
+            )
+                .GetProperty("team")
+                .GetProperty("worked")
+                .GetString();
     }
 
     [Fact]
@@ -87,23 +165,51 @@ public sealed class RightsTests : IDisposable
     {
         var rally = await _class.Begin();
         using var wall = await _class.Wall(rally);
-        await Classroom.Record(_class.Teacher, rally, new Entry.TagSeen { Id = Guid.CreateVersion7(), Team = "t1", Word = "wide mouth" });
-        using var taken = await _class.Teacher.PostAsync($"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1", new ByteArrayContent(Jpegs.Plain(40, 30)) { Headers = { ContentType = new("image/jpeg") } }, TestContext.Current.CancellationToken);
+        await Classroom.Record(
+            _class.Teacher,
+            rally,
+            new Entry.TagSeen
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Word = "wide mouth",
+            }
+        );
+        using var taken = await _class.Teacher.PostAsync(
+            $"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1",
+            new ByteArrayContent(Jpegs.Plain(40, 30)) { Headers = { ContentType = new("image/jpeg") } },
+            TestContext.Current.CancellationToken
+        );
         var photo = (await RunningApp.Read(taken)).GetProperty("id").GetGuid();
         (await Photo()).ShouldBe(HttpStatusCode.NotFound, "the wall shows no gallery");
         foreach (var names in new[] { false, true })
         {
-            (await Classroom.Send(_class.Teacher, $"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", names) })).EnsureSuccessStatusCode();
-            var sent = await wall.GetStringAsync($"/api/rallies/{rally}/wall/gallery", TestContext.Current.CancellationToken);
+            (
+                await Classroom.Send(
+                    _class.Teacher,
+                    $"/api/rallies/{rally}/clock",
+                    new ClockTouch(ClockDoes.Show, Shows: WallShows.Gallery) { Gallery = new("", names) }
+                )
+            ).EnsureSuccessStatusCode();
+            var sent = await wall.GetStringAsync(
+                $"/api/rallies/{rally}/wall/gallery",
+                TestContext.Current.CancellationToken
+            );
             sent.ShouldContain("wide mouth");
-            (sent.Contains("Able", StringComparison.Ordinal), sent.Contains("\"t1\"", StringComparison.Ordinal)).ShouldBe((names, names));
+            (
+                sent.Contains("Able", StringComparison.Ordinal),
+                sent.Contains("\"t1\"", StringComparison.Ordinal)
+            ).ShouldBe((names, names));
         }
 
         (await Photo()).ShouldBe(HttpStatusCode.OK);
 
         async Task<HttpStatusCode> Photo()
         {
-            using var answer = await wall.GetAsync($"/api/rallies/{rally}/wall/photos/{photo}", TestContext.Current.CancellationToken);
+            using var answer = await wall.GetAsync(
+                $"/api/rallies/{rally}/wall/photos/{photo}",
+                TestContext.Current.CancellationToken
+            );
             return answer.StatusCode;
         }
     }
@@ -117,9 +223,21 @@ public sealed class RightsTests : IDisposable
         var photo = Guid.CreateVersion7();
         var body = new ByteArrayContent(Jpegs.Plain(40, 30));
         body.Headers.ContentType = new("image/jpeg");
-        (await pell.PostAsync($"/api/rallies/{rally}/photos?photo={photo}&team=t1", body, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
-        (await RunningApp.Places(await aide.DeleteAsync($"/api/rallies/{rally}/photos/{photo}", TestContext.Current.CancellationToken))).ShouldBe(["/photo"]);
-        (await pell.DeleteAsync($"/api/rallies/{rally}/photos/{photo}", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (
+            await pell.PostAsync(
+                $"/api/rallies/{rally}/photos?photo={photo}&team=t1",
+                body,
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
+        (
+            await RunningApp.Places(
+                await aide.DeleteAsync($"/api/rallies/{rally}/photos/{photo}", TestContext.Current.CancellationToken)
+            )
+        ).ShouldBe(["/photo"]);
+        (
+            await pell.DeleteAsync($"/api/rallies/{rally}/photos/{photo}", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
     }
 
     [Theory]
@@ -132,7 +250,11 @@ public sealed class RightsTests : IDisposable
     {
         var rally = await _class.Begin();
         using var device = _class.App.Device();
-        (await RunningApp.Places(await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally), name)))).ShouldBe(["/name"]);
+        (
+            await RunningApp.Places(
+                await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally), name))
+            )
+        ).ShouldBe(["/name"]);
     }
 
     [Fact]
@@ -142,7 +264,9 @@ public sealed class RightsTests : IDisposable
         using var first = await _class.Judge(rally, "Aide");
         using var second = _class.App.Device();
         var code = await _class.Code(rally);
-        (await RunningApp.Places(await Classroom.Send(second, "/api/join", new CodeTyped(code, "aide")))).ShouldBe(["/same"]);
+        (await RunningApp.Places(await Classroom.Send(second, "/api/join", new CodeTyped(code, "aide")))).ShouldBe([
+            "/same",
+        ]);
         (await Classroom.Send(second, "/api/join", new CodeTyped(code, "aide", Same: true))).EnsureSuccessStatusCode();
         (await Classroom.Send(first, "/api/join", new CodeTyped(code, "Aide", Same: true))).EnsureSuccessStatusCode();
         using var elsewhere = await _class.Judge(await _class.Begin("Another brief"), "Aide");
@@ -154,10 +278,14 @@ public sealed class RightsTests : IDisposable
         var rally = await _class.Begin();
         using var tablet = await _class.Judge(rally, "Aide");
         var waited = Sample.Caught("210") with { By = "Aide" };
-        (await Classroom.Send(tablet, "/api/join", new CodeTyped(await _class.Code(rally), "Pell"))).EnsureSuccessStatusCode();
+        (
+            await Classroom.Send(tablet, "/api/join", new CodeTyped(await _class.Code(rally), "Pell"))
+        ).EnsureSuccessStatusCode();
         await Classroom.Record(tablet, rally, waited);
         await Classroom.Record(tablet, rally, Sample.Caught("180") with { By = "Somebody else" });
-        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Select(e => e.By).ShouldBe(["Aide", "Pell"], "only names that this device came in with");
+        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file"))
+            .Entries.Select(e => e.By)
+            .ShouldBe(["Aide", "Pell"], "only names that this device came in with");
     }
 
     [Fact]
@@ -165,29 +293,72 @@ public sealed class RightsTests : IDisposable
     {
         var rally = await _class.Begin();
         using var judge = await _class.Judge(rally, "Aide");
-        var notes = Enumerable.Range(0, 60).Select(i => (Entry)new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = $"note {i}" }).ToList();
-        notes[30] = new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t9", Text = "nobody's" };
+        var notes = Enumerable
+            .Range(0, 60)
+            .Select(i =>
+                (Entry)
+                    new Entry.NoteMade
+                    {
+                        Id = Guid.CreateVersion7(),
+                        Team = "t1",
+                        Text = $"note {i}",
+                    }
+            )
+            .ToList();
+        notes[30] = new Entry.NoteMade
+        {
+            Id = Guid.CreateVersion7(),
+            Team = "t9",
+            Text = "nobody's",
+        };
         notes[40] = notes[2];
-        var answer = await judge.PostAsync($"/api/rallies/{rally}/entries/many", RunningApp.Body(Json.Write(notes)), TestContext.Current.CancellationToken);
+        var answer = await judge.PostAsync(
+            $"/api/rallies/{rally}/entries/many",
+            RunningApp.Body(Json.Write(notes)),
+            TestContext.Current.CancellationToken
+        );
         answer.StatusCode.ShouldBe(HttpStatusCode.OK);
-        var answers = System.Text.Json.JsonSerializer.Deserialize<List<EntryAnswer>>(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), Json.Options)!;
+        var answers = System.Text.Json.JsonSerializer.Deserialize<List<EntryAnswer>>(
+            await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken),
+            Json.Options
+        )!;
         answers.Count(a => a.Taken is not null).ShouldBe(59);
         answers[30].Problems.ShouldHaveSingleItem().At.ShouldBe("/team");
         var log = (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries;
-        log.Select(e => e.Id).ShouldBe(notes.Where((_, i) => i is not (30 or 40)).Select(n => n.Id), "in their order, each once");
-        (await RunningApp.Places(await judge.PostAsync($"/api/rallies/{rally}/entries/many", RunningApp.Body(Json.Write(Enumerable.Repeat(notes[0], 101))), TestContext.Current.CancellationToken))).ShouldBe([""]);
+        log.Select(e => e.Id)
+            .ShouldBe(notes.Where((_, i) => i is not (30 or 40)).Select(n => n.Id), "in their order, each once");
+        (
+            await RunningApp.Places(
+                await judge.PostAsync(
+                    $"/api/rallies/{rally}/entries/many",
+                    RunningApp.Body(Json.Write(Enumerable.Repeat(notes[0], 101))),
+                    TestContext.Current.CancellationToken
+                )
+            )
+        ).ShouldBe([""]);
     }
 
     public void Dispose() => _class.Dispose();
 
-    private static Entry.StruckOut Strike(Entry entry) => new() { Id = Guid.CreateVersion7(), Entry = entry.Id, Team = entry.Team };
+    private static Entry.StruckOut Strike(Entry entry) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(),
+            Entry = entry.Id,
+            Team = entry.Team,
+        };
 
     private static Entry[] TeachersOwn() =>
-    [
-        new Entry.TestOrderSet { Id = Guid.CreateVersion7(), Teams = ["t2", "t1"] },
-        new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t1" },
-        new Entry.AwardGiven { Id = Guid.CreateVersion7(), Team = "t1", Name = "Calmest" },
-                new Entry.RoundClosed { Id = Guid.CreateVersion7() },
-        new Entry.RoundReopened { Id = Guid.CreateVersion7() },
-    ];
+        [
+            new Entry.TestOrderSet { Id = Guid.CreateVersion7(), Teams = ["t2", "t1"] },
+            new Entry.PlanCleared { Id = Guid.CreateVersion7(), Team = "t1" },
+            new Entry.AwardGiven
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Name = "Calmest",
+            },
+            new Entry.RoundClosed { Id = Guid.CreateVersion7() },
+            new Entry.RoundReopened { Id = Guid.CreateVersion7() },
+        ];
 }

@@ -1,5 +1,5 @@
-using System.Globalization;
 using System.Buffers.Binary;
+using System.Globalization;
 using System.IO.Compression;
 using System.IO.Hashing;
 using System.Net;
@@ -26,25 +26,67 @@ public sealed class FaultTests : IDisposable
         var entry = Sample.Caught("210");
         (await _app.Post<Entry>($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
         var file = await _app.Get<Rally>($"/api/rallies/{rally}/file");
-        var twice = await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], file.Entries[0]] }));
+        var twice = await _app.Post(
+            "/api/files",
+            Json.Write(file with { Entries = [file.Entries[0], file.Entries[0]] })
+        );
         twice.StatusCode.ShouldBe(HttpStatusCode.Created);
-        (await _app.Get<RallyOpened>($"/api/rallies/{(await RunningApp.Read(twice)).GetProperty("id").GetGuid()}")).Progress.AsOf.ShouldBe(1);
+        (
+            await _app.Get<RallyOpened>($"/api/rallies/{(await RunningApp.Read(twice)).GetProperty("id").GetGuid()}")
+        ).Progress.AsOf.ShouldBe(1);
         var other = (Entry.TrialRecorded)file.Entries[0] with { Outcome = TrialOutcome.Failed };
-        var odd = await RunningApp.Read(await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], other] })));
+        var odd = await RunningApp.Read(
+            await _app.Post("/api/files", Json.Write(file with { Entries = [file.Entries[0], other] }))
+        );
         odd.GetProperty("warnings")[0].GetProperty("at").GetString().ShouldBe("/entries/1/id");
-        (await _app.Get<RallyOpened>($"/api/rallies/{odd.GetProperty("id").GetGuid()}")).ShouldSatisfyAllConditions(r => r.Progress.AsOf.ShouldBe(2), r => r.Aside.Count.ShouldBe(1));
+        (await _app.Get<RallyOpened>($"/api/rallies/{odd.GetProperty("id").GetGuid()}")).ShouldSatisfyAllConditions(
+            r => r.Progress.AsOf.ShouldBe(2),
+            r => r.Aside.Count.ShouldBe(1)
+        );
     }
 
     [Fact]
     public async Task One_material_id_twice_closes_no_page()
     {
-        var brief = await _app.AddBrief(Sample.Brief() with
-        {
-            Materials = [new() { Id = "a", Name = "Straws", Amount = 3 }, new() { Id = "a", Name = "Tape", Amount = 3 }],
-            Stages = new StagePlan { Stages = [new() { Id = "s", Name = "Base", Needs = [new("a", 2)] }] },
-        });
+        var brief = await _app.AddBrief(
+            Sample.Brief() with
+            {
+                Materials =
+                [
+                    new()
+                    {
+                        Id = "a",
+                        Name = "Straws",
+                        Amount = 3,
+                    },
+                    new()
+                    {
+                        Id = "a",
+                        Name = "Tape",
+                        Amount = 3,
+                    },
+                ],
+                Stages = new StagePlan
+                {
+                    Stages =
+                    [
+                        new()
+                        {
+                            Id = "s",
+                            Name = "Base",
+                            Needs = [new("a", 2)],
+                        },
+                    ],
+                },
+            }
+        );
         foreach (var page in new[] { "", "/check", "/kit", "/shopping" })
-            ((int)(await _app.Client.GetAsync($"/api/briefs/{brief}{page}", TestContext.Current.CancellationToken)).StatusCode).ShouldBeLessThan(500, page);
+            (
+                (int)
+                    (
+                        await _app.Client.GetAsync($"/api/briefs/{brief}{page}", TestContext.Current.CancellationToken)
+                    ).StatusCode
+            ).ShouldBeLessThan(500, page);
     }
 
     [Theory]
@@ -56,11 +98,23 @@ public sealed class FaultTests : IDisposable
     [InlineData("/timing/lesson", "79228162514264337593543950335")]
     [InlineData("/method/parts/0/weight", "79228162514264337593543950335")]
     [InlineData("/timing/teams", "9999999999")]
-    public async Task Numbers_beyond_the_stated_ranges_are_refused_at_their_place_and_never_kept(string place, string number)
+    public async Task Numbers_beyond_the_stated_ranges_are_refused_at_their_place_and_never_kept(
+        string place,
+        string number
+    )
     {
-        var document = JsonNode.Parse(Json.Write(Sample.Brief() with { Materials = [new() { Id = "straws", Name = "Straws" }], Timing = new() { Lesson = 45 } }))!;
+        var document = JsonNode.Parse(
+            Json.Write(
+                Sample.Brief() with
+                {
+                    Materials = [new() { Id = "straws", Name = "Straws" }],
+                    Timing = new() { Lesson = 45 },
+                }
+            )
+        )!;
         var steps = place.Split('/');
-        var at = steps[1..^1].Aggregate(document, (node, step) => int.TryParse(step, out var i) ? node[i]! : node[step]!);
+        var at = steps[1..^1]
+            .Aggregate(document, (node, step) => int.TryParse(step, out var i) ? node[i]! : node[step]!);
         at[steps[^1]] = JsonNode.Parse(number);
         var answer = await _app.Post("/api/briefs", document.ToJsonString());
         answer.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
@@ -71,17 +125,29 @@ public sealed class FaultTests : IDisposable
     [Theory]
     [InlineData("{\"setUp\":-1000000000,\"teams\":1000000000,\"lesson\":1000000000}")]
     [InlineData("{\"setUp\":-1000000000,\"cleanUp\":-1000000000,\"lesson\":0,\"teams\":-5,\"lessons\":-3}")]
-    [InlineData("{\"lesson\":0.000000001,\"lessons\":1000000000,\"phases\":[{\"id\":\"p\",\"kind\":\"test\",\"teamByTeam\":true,\"minutes\":1000000000,\"changeover\":-1000000000,\"stations\":0}],\"teams\":400}")]
+    [InlineData(
+        """
+            {"lesson":0.000000001,"lessons":1000000000,"teams":400,
+            "phases":[{"id":"p","kind":"test","teamByTeam":true,"minutes":1000000000,
+            "changeover":-1000000000,"stations":0}]}
+            """
+    )]
     public async Task A_time_that_cannot_be_is_a_snag_and_no_failure(string timing)
     {
         var document = JsonNode.Parse(Json.Write(Sample.Brief()))!;
         document["timing"] = JsonNode.Parse(timing);
         var made = await _app.Post("/api/briefs", document.ToJsonString());
         ((int)made.StatusCode).ShouldBeLessThan(500);
-        if (!made.IsSuccessStatusCode) return;
+        if (!made.IsSuccessStatusCode)
+            return;
         var id = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
         foreach (var page in new[] { "/check", "/kit", "/calendar?begins=2026-11-24T09:00" })
-            ((int)(await _app.Client.GetAsync($"/api/briefs/{id}{page}", TestContext.Current.CancellationToken)).StatusCode).ShouldBeLessThan(500, page);
+            (
+                (int)
+                    (
+                        await _app.Client.GetAsync($"/api/briefs/{id}{page}", TestContext.Current.CancellationToken)
+                    ).StatusCode
+            ).ShouldBeLessThan(500, page);
     }
 
     [Theory]
@@ -91,7 +157,24 @@ public sealed class FaultTests : IDisposable
     [InlineData("caught^64")]
     public async Task Numbers_too_large_to_write_down_are_no_value_in_Try_it(string expression)
     {
-        var brief = Sample.Brief() with { Method = new Method { Parts = [new Part.Measured { Id = "water", Name = "Water", Value = expression, Better = Better.More, Curve = new Curve.Rate(1_000_000_000m), Weight = 1_000_000_000m }] } };
+        var brief = Sample.Brief() with
+        {
+            Method = new Method
+            {
+                Parts =
+                [
+                    new Part.Measured
+                    {
+                        Id = "water",
+                        Name = "Water",
+                        Value = expression,
+                        Better = Better.More,
+                        Curve = new Curve.Rate(1_000_000_000m),
+                        Weight = 1_000_000_000m,
+                    },
+                ],
+            },
+        };
         ((int)(await _app.Post("/api/drafts/tryout", new DraftTryout(brief, "", []))).StatusCode).ShouldBeLessThan(500);
     }
 
@@ -102,26 +185,46 @@ public sealed class FaultTests : IDisposable
     [InlineData("""{"title":"x","rules":[{"id":"a","sort":"criterion","check":{"kind":"\ud83d\ud83d"}}]}""")]
     public async Task Half_a_character_is_refused_wherever_it_stands(string fields)
     {
-        var answer = await _app.Post("/api/briefs", fields.Insert(1, $"\"format\":\"{Core.Brief.FormatName}\",\"version\":1,"));
+        var answer = await _app.Post(
+            "/api/briefs",
+            fields.Insert(1, $"\"format\":\"{Core.Brief.FormatName}\",\"version\":1,")
+        );
         answer.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Read(answer)).GetProperty("title").GetString()!.ShouldContain("half a character");
     }
 
     [Fact]
     public async Task A_whole_character_of_two_halves_is_none_of_that() =>
-        (await _app.Post("/api/briefs", $$"""{"format":"{{Core.Brief.FormatName}}","version":1,"title":"Boat \ud83d\udea3 and a \\ud83d written out"}""")).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (
+            await _app.Post(
+                "/api/briefs",
+                $$"""
+                {"format":"{{Core.Brief.FormatName}}","version":1,"title":"Boat \ud83d\udea3 and a \\ud83d written out"}
+                """
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.Created);
 
     [Fact]
     public async Task The_same_photo_six_times_at_once_is_kept_once()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         var photo = Guid.CreateVersion7();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 6).Select(async _ =>
-        {
-            var body = new ByteArrayContent(Jpegs.Plain(400, 300));
-            body.Headers.ContentType = new("image/jpeg");
-            return (await _app.Client.PostAsync($"/api/rallies/{rally}/photos?photo={photo}&team=t1", body, TestContext.Current.CancellationToken)).StatusCode;
-        }));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 6)
+                .Select(async _ =>
+                {
+                    var body = new ByteArrayContent(Jpegs.Plain(400, 300));
+                    body.Headers.ContentType = new("image/jpeg");
+                    return (
+                        await _app.Client.PostAsync(
+                            $"/api/rallies/{rally}/photos?photo={photo}&team=t1",
+                            body,
+                            TestContext.Current.CancellationToken
+                        )
+                    ).StatusCode;
+                })
+        );
         answers.ShouldAllBe(a => a == HttpStatusCode.Created || a == HttpStatusCode.OK);
         (await _app.Get<RallyPhotos>($"/api/rallies/{rally}/photos")).Photos.Count.ShouldBe(1);
     }
@@ -131,13 +234,29 @@ public sealed class FaultTests : IDisposable
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         await using var nowhere = new LogWriter("Data Source=/proc/none/rally.db");
-        for (var i = 0; i < 3; i++) await Should.ThrowAsync<Exception>(() => nowhere.Append(rally, Sample.Stands(true)).WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken));
+        for (var i = 0; i < 3; i++)
+            await Should.ThrowAsync<Exception>(() =>
+                nowhere
+                    .Append(rally, Sample.Stands(true))
+                    .WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken)
+            );
         await using var nonsense = new LogWriter("Data Source=x;Mode=Sideways");
-        await Should.ThrowAsync<ArgumentException>(() => nonsense.Append(rally, Sample.Stands(true)).WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken));
-        await Should.ThrowAsync<ArgumentException>(() => nonsense.Append(rally, Sample.Stands(true)).WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken));
+        await Should.ThrowAsync<ArgumentException>(() =>
+            nonsense
+                .Append(rally, Sample.Stands(true))
+                .WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken)
+        );
+        await Should.ThrowAsync<ArgumentException>(() =>
+            nonsense
+                .Append(rally, Sample.Stands(true))
+                .WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken)
+        );
     }
 
-    /// <summary>Pictures that are 24,000 by 24,000 pixels, whole or only in name, and a large body from nobody: the memory hardly notices.</summary>
+    /// <summary>
+    /// Pictures that are 24,000 by 24,000 pixels, whole or only in name, and a large body from nobody: the memory
+    /// hardly notices.
+    /// </summary>
     [Fact]
     public async Task A_huge_picture_and_a_huge_body_cost_little_memory()
     {
@@ -149,12 +268,15 @@ public sealed class FaultTests : IDisposable
             var rally = await Begin(client);
             await Photo(client, rally, Jpegs.Plain(1200, 900));
             var before = server.PeakMegabytes;
-            foreach (var picture in new[] { Png(24_000), Baseline(24_000), Progressive(24_000) }) ((int)(await Photo(client, rally, picture)).StatusCode).ShouldBeLessThan(500);
+            foreach (var picture in new[] { Png(24_000), Baseline(24_000), Progressive(24_000) })
+                ((int)(await Photo(client, rally, picture)).StatusCode).ShouldBeLessThan(500);
             using var body = new ByteArrayContent(new byte[29_000_000]);
             body.Headers.ContentType = new("application/json");
             try
             {
-                ((int)(await client.PostAsync("/api/join", body, TestContext.Current.CancellationToken)).StatusCode).ShouldBe(413);
+                (
+                    (int)(await client.PostAsync("/api/join", body, TestContext.Current.CancellationToken)).StatusCode
+                ).ShouldBe(413);
             }
             catch (HttpRequestException)
             {
@@ -178,7 +300,14 @@ public sealed class FaultTests : IDisposable
         var port = ((IPEndPoint)free.LocalEndpoint).Port;
         free.Stop();
         using var app = new RunningApp(instruments: port);
-        foreach (var first in new[] { "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n", "READ 3 g stable\n", new string('A', 5_000) })
+        foreach (
+            var first in new[]
+            {
+                "POST / HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n",
+                "READ 3 g stable\n",
+                new string('A', 5_000),
+            }
+        )
         {
             using var line = new TcpClient();
             await line.ConnectAsync(IPAddress.Loopback, port, TestContext.Current.CancellationToken);
@@ -187,7 +316,9 @@ public sealed class FaultTests : IDisposable
         }
     }
 
-    /// <summary>A name with a line feed, a quotation mark, a formula or a mark of ours goes out and comes back as it was.</summary>
+    /// <summary>
+    /// A name with a line feed, a quotation mark, a formula or a mark of ours goes out and comes back as it was.
+    /// </summary>
     [Theory]
     [InlineData("a\nb")]
     [InlineData("say \"hi\"; twice, please")]
@@ -202,13 +333,38 @@ public sealed class FaultTests : IDisposable
     public async Task The_cupboard_goes_out_and_comes_back_the_same_whatever_a_thing_is_called(string name)
     {
         CupboardItem[] items = [new(name, "cm", 1234.5m), new("scissors", "", 14), new("zinc " + name, "", 1_000_000)];
-        foreach (var item in items) (await _app.Client.PutAsync("/api/cupboard", RunningApp.Body(Json.Write(new CupboardTyped(item.Name, item.Unit, item.Amount.ToString(CultureInfo.InvariantCulture)))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        foreach (var item in items)
+            (
+                await _app.Client.PutAsync(
+                    "/api/cupboard",
+                    RunningApp.Body(
+                        Json.Write(
+                            new CupboardTyped(item.Name, item.Unit, item.Amount.ToString(CultureInfo.InvariantCulture))
+                        )
+                    ),
+                    TestContext.Current.CancellationToken
+                )
+            ).EnsureSuccessStatusCode();
         var before = await _app.Get<List<CupboardItem>>("/api/cupboard");
         var file = await _app.Client.GetStringAsync("/api/cupboard/file", TestContext.Current.CancellationToken);
-        foreach (var item in before) (await _app.Client.PutAsync("/api/cupboard", RunningApp.Body(Json.Write(new CupboardTyped(item.Name, item.Unit, "0"))), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        foreach (var item in before)
+            (
+                await _app.Client.PutAsync(
+                    "/api/cupboard",
+                    RunningApp.Body(Json.Write(new CupboardTyped(item.Name, item.Unit, "0"))),
+                    TestContext.Current.CancellationToken
+                )
+            ).EnsureSuccessStatusCode();
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBeEmpty();
-        var read = await _app.Client.PutAsync("/api/cupboard/file", RunningApp.Body(Json.Write(new TableSent(file))), TestContext.Current.CancellationToken);
-        read.StatusCode.ShouldBe(HttpStatusCode.NoContent, await read.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        var read = await _app.Client.PutAsync(
+            "/api/cupboard/file",
+            RunningApp.Body(Json.Write(new TableSent(file))),
+            TestContext.Current.CancellationToken
+        );
+        read.StatusCode.ShouldBe(
+            HttpStatusCode.NoContent,
+            await read.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
+        );
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBe(before);
     }
 
@@ -226,13 +382,51 @@ public sealed class FaultTests : IDisposable
         }
 
         var web = Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web");
-        var tool = Directory.GetFiles(Path.Combine(Environment.GetFolderPath(Environment.SpecialFolder.UserProfile), ".nuget", "packages", "microsoft.extensions.apidescription.server"), "dotnet-getdocument.dll", SearchOption.AllDirectories).Order(StringComparer.Ordinal).Last();
+        var tool = Directory
+            .GetFiles(
+                Path.Combine(
+                    Environment.GetFolderPath(Environment.SpecialFolder.UserProfile),
+                    ".nuget",
+                    "packages",
+                    "microsoft.extensions.apidescription.server"
+                ),
+                "dotnet-getdocument.dll",
+                SearchOption.AllDirectories
+            )
+            .Order(StringComparer.Ordinal)
+            .Last();
         var output = Directory.CreateTempSubdirectory("plucky-rally-api-").FullName;
-        using var build = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("dotnet", [
-            tool, "--assembly", Path.Combine(web, "bin", "Release", "net10.0", "PluckyRally.Web.dll"), "--file-list", Path.Combine(output, "list"), "--framework", ".NETCoreApp,Version=v10.0",
-            "--output", output, "--project", "PluckyRally.Web", "--assets-file", Path.Combine(web, "obj", "project.assets.json"), "--platform", "AnyCPU", "--file-name", "openapi"])
-        { RedirectStandardError = true, RedirectStandardOutput = true })!;
-        var said = await build.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken) + await build.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
+        using var build = System.Diagnostics.Process.Start(
+            new System.Diagnostics.ProcessStartInfo(
+                "dotnet",
+                [
+                    tool,
+                    "--assembly",
+                    Path.Combine(web, "bin", "Release", "net10.0", "PluckyRally.Web.dll"),
+                    "--file-list",
+                    Path.Combine(output, "list"),
+                    "--framework",
+                    ".NETCoreApp,Version=v10.0",
+                    "--output",
+                    output,
+                    "--project",
+                    "PluckyRally.Web",
+                    "--assets-file",
+                    Path.Combine(web, "obj", "project.assets.json"),
+                    "--platform",
+                    "AnyCPU",
+                    "--file-name",
+                    "openapi",
+                ]
+            )
+            {
+                RedirectStandardError = true,
+                RedirectStandardOutput = true,
+            }
+        )!;
+        var said =
+            await build.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken)
+            + await build.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
         await build.WaitForExitAsync(TestContext.Current.CancellationToken);
         Directory.GetFiles(output, "openapi*.json").ShouldHaveSingleItem(said);
         Directory.Delete(output, recursive: true);
@@ -256,15 +450,42 @@ public sealed class FaultTests : IDisposable
 
     private static async Task<Guid> Begin(HttpClient client)
     {
-        var brief = await RunningApp.Read(await client.PostAsync("/api/briefs", RunningApp.Body(Json.Write(Sample.Brief())), TestContext.Current.CancellationToken));
-        return (await RunningApp.Read(await client.PostAsync("/api/rallies", RunningApp.Body(Json.Write(new NewRally { Brief = brief.GetProperty("id").GetGuid(), Name = "A class", Teams = [new NewTeam("Able")] })), TestContext.Current.CancellationToken))).GetProperty("id").GetGuid();
+        var brief = await RunningApp.Read(
+            await client.PostAsync(
+                "/api/briefs",
+                RunningApp.Body(Json.Write(Sample.Brief())),
+                TestContext.Current.CancellationToken
+            )
+        );
+        return (
+            await RunningApp.Read(
+                await client.PostAsync(
+                    "/api/rallies",
+                    RunningApp.Body(
+                        Json.Write(
+                            new NewRally
+                            {
+                                Brief = brief.GetProperty("id").GetGuid(),
+                                Name = "A class",
+                                Teams = [new NewTeam("Able")],
+                            }
+                        )
+                    ),
+                    TestContext.Current.CancellationToken
+                )
+            )
+        ).GetProperty("id").GetGuid();
     }
 
     private static Task<HttpResponseMessage> Photo(HttpClient client, Guid rally, byte[] picture)
     {
         var body = new ByteArrayContent(picture);
         body.Headers.ContentType = new("image/jpeg");
-        return client.PostAsync($"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1", body, TestContext.Current.CancellationToken);
+        return client.PostAsync(
+            $"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1",
+            body,
+            TestContext.Current.CancellationToken
+        );
     }
 
     /// <summary>A square PNG of one colour (ISO/IEC 15948, 11.2): large only when it is opened.</summary>
@@ -282,7 +503,8 @@ public sealed class FaultTests : IDisposable
         using (var zlib = new ZLibStream(packed, CompressionLevel.Fastest, leaveOpen: true))
         {
             var row = new byte[1 + (3 * side)];
-            for (var y = 0; y < side; y++) zlib.Write(row);
+            for (var y = 0; y < side; y++)
+                zlib.Write(row);
         }
 
         Chunk(png, "IDAT", packed.ToArray());
@@ -302,7 +524,9 @@ public sealed class FaultTests : IDisposable
         png.Write(sum);
     }
 
-    /// <summary>A real JPEG whose header says that it is larger (ITU-T T.81, B.2.2: the frame's height and width).</summary>
+    /// <summary>
+    /// A real JPEG whose header says that it is larger (ITU-T T.81, B.2.2: the frame's height and width).
+    /// </summary>
     private static byte[] Baseline(int side) => Resized(Jpegs.Plain(1200, 900), side);
 
     private static byte[] Progressive(int side)
@@ -320,5 +544,6 @@ public sealed class FaultTests : IDisposable
         return jpeg;
     }
 
-    private static int Frame(byte[] jpeg) => Enumerable.Range(2, jpeg.Length - 3).First(i => jpeg[i] == 0xFF && jpeg[i + 1] == 0xC0);
+    private static int Frame(byte[] jpeg) =>
+        Enumerable.Range(2, jpeg.Length - 3).First(i => jpeg[i] == 0xFF && jpeg[i + 1] == 0xC0);
 }

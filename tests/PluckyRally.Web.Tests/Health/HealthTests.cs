@@ -15,7 +15,13 @@ public sealed class HealthTests : IDisposable
     [Fact]
     public async Task It_says_what_runs_where_and_what_is_kept()
     {
-        (await _app.Client.PostAsync("/api/kept/copies", RunningApp.Body("{}"), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _app.Client.PostAsync(
+                "/api/kept/copies",
+                RunningApp.Body("{}"),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
         var health = await _app.Get<Web.Health>("/api/health");
         health.Version.ShouldMatch(@"^\d+\.\d+\.\d+$");
         health.Version.ShouldBe((await _app.Get<About>("/api/about")).Version);
@@ -32,23 +38,53 @@ public sealed class HealthTests : IDisposable
     [Fact]
     public async Task The_log_has_what_happened_and_nobodys_name()
     {
-        var group = await RunningApp.Read(await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } }));
+        var group = await RunningApp.Read(
+            await _app.Post("/api/classes", new { name = "Class 2", pupils = new[] { "Wren A.", "Torin B." } })
+        );
         var wren = group.GetProperty("pupils")[0].GetProperty("id").GetGuid();
-        var begun = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief("Gale watch")), Name = "Class 2", Teams = [new NewTeam("Plovers") { Pupils = [new(wren, [])] }] });
+        var begun = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = await _app.AddBrief(Sample.Brief("Gale watch")),
+                Name = "Class 2",
+                Teams = [new NewTeam("Plovers") { Pupils = [new(wren, [])] }],
+            }
+        );
         var rally = (await RunningApp.Read(begun)).GetProperty("id").GetGuid();
-        await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = "argued about tape" });
-        await _app.Client.PostAsync($"/api/rallies/{rally}/entries", RunningApp.Body("{ broken"), TestContext.Current.CancellationToken);
+        await _app.Post<Entry>(
+            $"/api/rallies/{rally}/entries",
+            new Entry.NoteMade
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Text = "argued about tape",
+            }
+        );
+        await _app.Client.PostAsync(
+            $"/api/rallies/{rally}/entries",
+            RunningApp.Body("{ broken"),
+            TestContext.Current.CancellationToken
+        );
         var log = await _app.Client.GetStringAsync("/api/health/log", TestContext.Current.CancellationToken);
         log.ShouldContain($"Rally {rally} was begun with 1 teams");
-        foreach (var typed in new[] { "Wren", "Torin", "Plovers", "Class 2", "argued", "Gale", "broken" }) log.ShouldNotContain(typed);
+        foreach (var typed in new[] { "Wren", "Torin", "Plovers", "Class 2", "argued", "Gale", "broken" })
+            log.ShouldNotContain(typed);
     }
 
     [Fact]
     public async Task A_fault_on_our_side_is_in_the_log_with_its_address()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
-        await using (var db = _app.OpenDb()) await Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRawAsync(db.Database, """ALTER TABLE "Photos" RENAME TO "Elsewhere" """, TestContext.Current.CancellationToken);
-        (await _app.Client.GetAsync($"/api/rallies/{rally}/photos", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.InternalServerError);
+        await using (var db = _app.OpenDb())
+            await Microsoft.EntityFrameworkCore.RelationalDatabaseFacadeExtensions.ExecuteSqlRawAsync(
+                db.Database,
+                """ALTER TABLE "Photos" RENAME TO "Elsewhere" """,
+                TestContext.Current.CancellationToken
+            );
+        (
+            await _app.Client.GetAsync($"/api/rallies/{rally}/photos", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.InternalServerError);
         var log = await Log($"GET /api/rallies/{rally}/photos answered 500");
         log.ShouldContain("no such table", Case.Insensitive, "whoever helps sees why");
     }
@@ -60,18 +96,33 @@ public sealed class HealthTests : IDisposable
         var rally = await room.Begin();
         using var judge = await room.Judge(rally, "Aide");
         foreach (var path in new[] { "/api/health", "/api/health/log" })
-            (await judge.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
-        (await judge.GetAsync("/api/about", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
+            (await judge.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+                HttpStatusCode.Forbidden
+            );
+        (await judge.GetAsync("/api/about", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
         using var stranger = room.App.Device();
-        (await stranger.PostAsync("/api/join", RunningApp.Body("""{ "code": "NOSUCH", "name": "X" }"""), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
-        (await room.Teacher.GetStringAsync("/api/health/log", TestContext.Current.CancellationToken)).ShouldContain("A wrong password or code was tried");
+        (
+            await stranger.PostAsync(
+                "/api/join",
+                RunningApp.Body("""{ "code": "NOSUCH", "name": "X" }"""),
+                TestContext.Current.CancellationToken
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (await room.Teacher.GetStringAsync("/api/health/log", TestContext.Current.CancellationToken)).ShouldContain(
+            "A wrong password or code was tried"
+        );
     }
 
     [Fact]
     public void Only_its_owner_can_read_the_log()
     {
         var folder = Path.Combine(_app.Folder, "log");
-        (File.GetUnixFileMode(folder) & (UnixFileMode.GroupRead | UnixFileMode.OtherRead | UnixFileMode.GroupExecute | UnixFileMode.OtherExecute)).ShouldBe(UnixFileMode.None);
+        (
+            File.GetUnixFileMode(folder)
+            & (UnixFileMode.GroupRead | UnixFileMode.OtherRead | UnixFileMode.GroupExecute | UnixFileMode.OtherExecute)
+        ).ShouldBe(UnixFileMode.None);
     }
 
     public void Dispose() => _app.Dispose();
@@ -84,7 +135,8 @@ public sealed class HealthTests : IDisposable
         while (true)
         {
             var log = await _app.Client.GetStringAsync("/api/health/log", patience.Token);
-            if (log.Contains(line, StringComparison.Ordinal)) return log;
+            if (log.Contains(line, StringComparison.Ordinal))
+                return log;
             await Task.Delay(20, patience.Token);
         }
     }

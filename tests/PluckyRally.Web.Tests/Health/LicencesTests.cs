@@ -5,7 +5,10 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests.Health;
 
-/// <summary>The list of licences has everything that is shipped, in the version that is shipped. <c>npm run --prefix web licences</c> writes it anew.</summary>
+/// <summary>
+/// The list of licences has everything that is shipped, in the version that is shipped. <c>npm run --prefix web
+/// licences</c> writes it anew.
+/// </summary>
 public sealed class LicencesTests
 {
     private static readonly JsonElement Listed = Read("web", "public", "licences.json").GetProperty("packages");
@@ -14,13 +17,24 @@ public sealed class LicencesTests
     public void Every_package_beside_the_server_is_listed()
     {
         var assets = Read("src", "PluckyRally.Web", "obj", "project.assets.json");
-        var shipped = assets.GetProperty("targets").EnumerateObject().First().Value.EnumerateObject()
+        var shipped = assets
+            .GetProperty("targets")
+            .EnumerateObject()
+            .First()
+            .Value.EnumerateObject()
             .Where(p => p.Value.GetProperty("type").GetString() == "package")
-            .Where(p => new[] { "runtime", "runtimeTargets", "native" }.Any(kind => p.Value.TryGetProperty(kind, out var files) && files.EnumerateObject().Any(f => !f.Name.EndsWith("_._", StringComparison.Ordinal))))
+            .Where(p =>
+                new[] { "runtime", "runtimeTargets", "native" }.Any(kind =>
+                    p.Value.TryGetProperty(kind, out var files)
+                    && files.EnumerateObject().Any(f => !f.Name.EndsWith("_._", StringComparison.Ordinal))
+                )
+            )
             .Select(p => p.Name.Replace('/', ' '))
             .ToList();
         shipped.Count.ShouldBeGreaterThan(10);
-        Of("server").Where(name => !name.StartsWith(".NET", StringComparison.Ordinal)).ShouldBe(shipped, ignoreOrder: true);
+        Of("server")
+            .Where(name => !name.StartsWith(".NET", StringComparison.Ordinal))
+            .ShouldBe(shipped, ignoreOrder: true);
     }
 
     [Fact]
@@ -34,7 +48,11 @@ public sealed class LicencesTests
             locked.GetProperty($"node_modules/{name}").GetProperty("version").GetString().ShouldBe(version, name);
         }
 
-        var named = Read("web", "package.json").GetProperty("dependencies").EnumerateObject().Select(d => d.Name).Where(d => !d.StartsWith("@types/", StringComparison.Ordinal));
+        var named = Read("web", "package.json")
+            .GetProperty("dependencies")
+            .EnumerateObject()
+            .Select(d => d.Name)
+            .Where(d => !d.StartsWith("@types/", StringComparison.Ordinal));
         named.Where(d => !browser.Any(b => b.StartsWith(d + " ", StringComparison.Ordinal))).ShouldBeEmpty();
     }
 
@@ -46,7 +64,13 @@ public sealed class LicencesTests
     }
 
     private static List<string> Of(string part) =>
-        [.. Listed.EnumerateArray().Where(p => p.GetProperty("part").GetString() == part).Select(p => $"{p.GetProperty("name").GetString()} {p.GetProperty("version").GetString()}")];
+        [
+            .. Listed
+                .EnumerateArray()
+                .Where(p => p.GetProperty("part").GetString() == part)
+                .Select(p => $"{p.GetProperty("name").GetString()} {p.GetProperty("version").GetString()}"),
+        ];
 
-    private static JsonElement Read(params string[] path) => JsonElement.Parse(File.ReadAllText(Path.Combine([ProjectFolder.Root, .. path])));
+    private static JsonElement Read(params string[] path) =>
+        JsonElement.Parse(File.ReadAllText(Path.Combine([ProjectFolder.Root, .. path])));
 }

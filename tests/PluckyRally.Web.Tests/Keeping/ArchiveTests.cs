@@ -23,10 +23,15 @@ public sealed class ArchiveTests : IDisposable
         using var old = new RunningApp(demo: true);
         await old.Post($"/api/rallies/{(await old.Get<List<RallyOnShelf>>("/api/rallies"))[0].Id}/kit/taken", "{}");
         var archive = Path.Combine(_folder, "all.zip");
-        await File.WriteAllBytesAsync(archive, await old.Client.GetByteArrayAsync("/api/kept/file", TestContext.Current.CancellationToken), TestContext.Current.CancellationToken);
+        await File.WriteAllBytesAsync(
+            archive,
+            await old.Client.GetByteArrayAsync("/api/kept/file", TestContext.Current.CancellationToken),
+            TestContext.Current.CancellationToken
+        );
 
         // The server lets go of the file after the last byte has left, which may be after it has arrived here.
-        for (var tries = 0; tries < 200 && Directory.GetFiles(old.Folder, "*.zip").Length > 0; tries++) await Task.Delay(50, TestContext.Current.CancellationToken);
+        for (var tries = 0; tries < 200 && Directory.GetFiles(old.Folder, "*.zip").Length > 0; tries++)
+            await Task.Delay(50, TestContext.Current.CancellationToken);
         Directory.GetFiles(old.Folder, "*.zip").ShouldBeEmpty("what was sent does not stay");
 
         (await BringIn(archive)).Value.ShouldNotBeNull().Beside.ShouldBeEmpty();
@@ -36,7 +41,10 @@ public sealed class ArchiveTests : IDisposable
         foreach (var page in pages)
         {
             // A report, not the first that differs: where one page is wrong, others tell why.
-            (await fresh.Client.GetAsync(page, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(System.Net.HttpStatusCode.OK, page);
+            (await fresh.Client.GetAsync(page, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+                System.Net.HttpStatusCode.OK,
+                page
+            );
             (await Body(fresh, page)).ShouldBe(await Body(old, page), page);
         }
     }
@@ -48,10 +56,17 @@ public sealed class ArchiveTests : IDisposable
         var rally = await old.Begin(Sample.Brief(), "Able");
         (await old.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).EnsureSuccessStatusCode();
         var archive = Path.Combine(_folder, "all.zip");
-        await ArchiveWriter.Write(new(old.Folder), archive, DateTimeOffset.UtcNow, TestContext.Current.CancellationToken);
+        await ArchiveWriter.Write(
+            new(old.Folder),
+            archive,
+            DateTimeOffset.UtcNow,
+            TestContext.Current.CancellationToken
+        );
 
         (await BringIn(archive)).Value!.Rallies.ShouldBe(1);
-        (await BringIn(archive)).Value.ShouldNotBeNull().ShouldSatisfyAllConditions(b => b.Rallies.ShouldBe(0), b => b.Briefs.ShouldBe(0), b => b.Same.ShouldBe(2));
+        (await BringIn(archive))
+            .Value.ShouldNotBeNull()
+            .ShouldSatisfyAllConditions(b => b.Rallies.ShouldBe(0), b => b.Briefs.ShouldBe(0), b => b.Same.ShouldBe(2));
         using (var here = new RunningApp(folder: _folder))
         {
             (await here.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("180"))).EnsureSuccessStatusCode();
@@ -59,19 +74,33 @@ public sealed class ArchiveTests : IDisposable
 
         (await BringIn(archive)).Value!.Beside.ShouldBe(["A class"]);
         using var again = new RunningApp(folder: _folder);
-        (await again.Get<List<RallyOnShelf>>("/api/rallies")).Select(r => r.Entries).ShouldBe([1, 2], ignoreOrder: true);
+        (await again.Get<List<RallyOnShelf>>("/api/rallies"))
+            .Select(r => r.Entries)
+            .ShouldBe([1, 2], ignoreOrder: true);
     }
 
     [Fact]
     public async Task Passwords_codes_and_what_was_taken_away_are_not_in_it()
     {
         using var old = new RunningApp();
-        var (rally, gone) = (await old.Begin(Sample.Brief(), "Able"), await old.Begin(Sample.Brief("Secret brief"), "Baker"));
+        var (rally, gone) = (
+            await old.Begin(Sample.Brief(), "Able"),
+            await old.Begin(Sample.Brief("Secret brief"), "Baker")
+        );
         (await old.Post($"/api/rallies/{rally}/passes", new NewPass(PassKind.Judge))).EnsureSuccessStatusCode();
-        var code = (await old.Get<RallyPasses>($"/api/rallies/{rally}/passes")).Passes.Single().Code.Replace(" ", "", StringComparison.Ordinal);
-        (await old.Client.DeleteAsync($"/api/rallies/{gone}", TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        var code = (await old.Get<RallyPasses>($"/api/rallies/{rally}/passes"))
+            .Passes.Single()
+            .Code.Replace(" ", "", StringComparison.Ordinal);
+        (
+            await old.Client.DeleteAsync($"/api/rallies/{gone}", TestContext.Current.CancellationToken)
+        ).EnsureSuccessStatusCode();
         var archive = Path.Combine(_folder, "all.zip");
-        await ArchiveWriter.Write(new(old.Folder), archive, DateTimeOffset.UtcNow, TestContext.Current.CancellationToken);
+        await ArchiveWriter.Write(
+            new(old.Folder),
+            archive,
+            DateTimeOffset.UtcNow,
+            TestContext.Current.CancellationToken
+        );
         await using var zip = await ZipFile.OpenReadAsync(archive, TestContext.Current.CancellationToken);
         var text = string.Concat(zip.Entries.Select(e => new StreamReader(e.Open()).ReadToEnd()));
         text.ShouldNotContain(code);
@@ -92,13 +121,24 @@ public sealed class ArchiveTests : IDisposable
     [Theory]
     [InlineData("everything.json", """{"format":"something else","version":1}""", "not an archive")]
     [InlineData("everything.json", """{"format":"plucky-rally/everything","version":2}""", "newer version")]
-    [InlineData("everything.json", """{"format":"plucky-rally/everything","version":1,"rallies":[{"id":"00000000-0000-0000-0000-000000000001","briefTitle":"","madeAt":"2026-11-24T09:00:00Z","judgesStrikeOthers":false,"photos":[],"stock":[]}]}""", "is missing")]
+    [InlineData(
+        "everything.json",
+        """
+            {"format":"plucky-rally/everything","version":1,"rallies":[{"id":"00000000-0000-0000-0000-000000000001",
+            "briefTitle":"","madeAt":"2026-11-24T09:00:00Z","judgesStrikeOthers":false,"photos":[],"stock":[]}]}
+            """,
+        "is missing"
+    )]
     [InlineData("other.json", "{}", "is missing")]
     public async Task An_archive_that_is_not_whole_is_refused_as_a_whole(string name, string content, string words)
     {
         var file = Path.Combine(_folder, "wrong.zip");
-        await using (var zip = await ZipFile.OpenAsync(file, ZipArchiveMode.Create, TestContext.Current.CancellationToken))
-        await using (var writer = new StreamWriter(await zip.CreateEntry(name).OpenAsync(TestContext.Current.CancellationToken)))
+        await using (
+            var zip = await ZipFile.OpenAsync(file, ZipArchiveMode.Create, TestContext.Current.CancellationToken)
+        )
+        await using (
+            var writer = new StreamWriter(await zip.CreateEntry(name).OpenAsync(TestContext.Current.CancellationToken))
+        )
             await writer.WriteAsync(content);
         (await BringIn(file)).Problems.ShouldHaveSingleItem().What.ShouldContain(words);
         using var app = new RunningApp(folder: _folder);
@@ -115,24 +155,60 @@ public sealed class ArchiveTests : IDisposable
     {
         var folder = new DataFolder(_folder);
         (await DataFile.Prepare(folder, TimeProvider.System, TestContext.Current.CancellationToken)).ShouldBeNull();
-        await using var services = new ServiceCollection().AddSingleton(TimeProvider.System).AddDataFile(folder).BuildServiceProvider();
+        await using var services = new ServiceCollection()
+            .AddSingleton(TimeProvider.System)
+            .AddDataFile(folder)
+            .BuildServiceProvider();
         await using var scope = services.CreateAsyncScope();
-        return await scope.ServiceProvider.GetRequiredService<ArchiveReader>().Read(archive, TestContext.Current.CancellationToken);
+        return await scope
+            .ServiceProvider.GetRequiredService<ArchiveReader>()
+            .Read(archive, TestContext.Current.CancellationToken);
     }
 
-    /// <summary>Everything that can be looked at: lists, briefs with their history, classes, rallies station by station and round by round, photos.</summary>
+    /// <summary>
+    /// Everything that can be looked at: lists, briefs with their history, classes, rallies station by station and
+    /// round by round, photos.
+    /// </summary>
     private static async Task<List<string>> Pages(RunningApp app)
     {
-        var pages = new List<string> { "/api/briefs", "/api/briefs?archived=true", "/api/rallies", "/api/classes", "/api/cupboard", "/api/year", "/api/shopping", "/api/school", "/api/days" };
-        foreach (var day in await app.Get<List<DayListed>>("/api/days")) pages.AddRange([$"/api/days/{day.Id}", $"/api/days/{day.Id}/plan"]);
+        var pages = new List<string>
+        {
+            "/api/briefs",
+            "/api/briefs?archived=true",
+            "/api/rallies",
+            "/api/classes",
+            "/api/cupboard",
+            "/api/year",
+            "/api/shopping",
+            "/api/school",
+            "/api/days",
+        };
+        foreach (var day in await app.Get<List<DayListed>>("/api/days"))
+            pages.AddRange([$"/api/days/{day.Id}", $"/api/days/{day.Id}/plan"]);
         foreach (var brief in await app.Get<List<BriefOnShelf>>("/api/briefs"))
-            pages.AddRange(new[] { "", "/check", "/versions", "/kit", "/markdown", "/file" }.Select(p => $"/api/briefs/{brief.Id}{p}"));
-        foreach (var group in await app.Get<List<ClassOpened>>("/api/classes")) pages.Add($"/api/classes/{group.Id}/history");
+            pages.AddRange(
+                new[] { "", "/check", "/versions", "/kit", "/markdown", "/file" }.Select(p =>
+                    $"/api/briefs/{brief.Id}{p}"
+                )
+            );
+        foreach (var group in await app.Get<List<ClassOpened>>("/api/classes"))
+            pages.Add($"/api/classes/{group.Id}/history");
         foreach (var rally in await app.Get<List<RallyOnShelf>>("/api/rallies"))
         {
-            pages.AddRange(new[] { "", "/walk", "/wall", "/kit", "/photos", "/file" }.Select(p => $"/api/rallies/{rally.Id}{p}"));
-            foreach (var round in new[] { 1, 2 }) pages.AddRange(new[] { "score?team=t1&", "results?why=t2&", "wall/board?" }.Select(p => $"/api/rallies/{rally.Id}/{p}round={round}"));
-            pages.AddRange((await app.Get<RallyPhotos>($"/api/rallies/{rally.Id}/photos")).Photos.Select(p => $"/api/rallies/{rally.Id}/photos/{p.Id}"));
+            pages.AddRange(
+                new[] { "", "/walk", "/wall", "/kit", "/photos", "/file" }.Select(p => $"/api/rallies/{rally.Id}{p}")
+            );
+            foreach (var round in new[] { 1, 2 })
+                pages.AddRange(
+                    new[] { "score?team=t1&", "results?why=t2&", "wall/board?" }.Select(p =>
+                        $"/api/rallies/{rally.Id}/{p}round={round}"
+                    )
+                );
+            pages.AddRange(
+                (await app.Get<RallyPhotos>($"/api/rallies/{rally.Id}/photos")).Photos.Select(p =>
+                    $"/api/rallies/{rally.Id}/photos/{p.Id}"
+                )
+            );
         }
 
         return pages;

@@ -29,13 +29,20 @@ public sealed class CopyTests : IDisposable
         await Until(k => k.Copies.Count == 1);
         var rally = await _app.Begin(Sample.Brief(), "Able");
         (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).EnsureSuccessStatusCode();
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.RoundClosed { Id = Guid.CreateVersion7() })).EnsureSuccessStatusCode();
+        (
+            await _app.Post<Entry>(
+                $"/api/rallies/{rally}/entries",
+                new Entry.RoundClosed { Id = Guid.CreateVersion7() }
+            )
+        ).EnsureSuccessStatusCode();
         await Until(k => k.Copies[0].Reason == CopyReason.RallyEnded);
         (await _app.Post($"/api/rallies/{rally}/clock", new ClockTouch(ClockDoes.Begin))).EnsureSuccessStatusCode();
         await Until(k => k.Copies.Count(c => c.Reason == CopyReason.RallyEnded) == 2);
         var copy = (await Kept()).Copies[0];
         (copy.Rallies, copy.Briefs).ShouldBe((1, 1));
-        using var db = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={Path.Combine(Folder.Copies, copy.Name)}.db;Mode=ReadOnly;Pooling=false");
+        using var db = new Microsoft.Data.Sqlite.SqliteConnection(
+            $"Data Source={Path.Combine(Folder.Copies, copy.Name)}.db;Mode=ReadOnly;Pooling=false"
+        );
         db.Open();
         using var count = db.CreateCommand();
         count.CommandText = """SELECT count(*) FROM "Entries" """;
@@ -47,7 +54,8 @@ public sealed class CopyTests : IDisposable
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");
         await Photo(rally);
-        for (var i = 0; i < 3; i++) (await _app.Post("/api/kept/copies", "{}")).EnsureSuccessStatusCode();
+        for (var i = 0; i < 3; i++)
+            (await _app.Post("/api/kept/copies", "{}")).EnsureSuccessStatusCode();
         (await Kept()).Copies[0].Photos.ShouldBe(1);
         Directory.GetFiles(Folder.Copies, "*.jpg", SearchOption.AllDirectories).ShouldHaveSingleItem();
     }
@@ -80,7 +88,8 @@ public sealed class CopyTests : IDisposable
         var daily = Enumerable.Range(0, 800).Select(d => now.AddDays(-d).AddHours(-1)).ToList();
         var kept = CopyRule.Kept(daily, now);
         daily.Take(7).ShouldAllBe(at => kept.Contains(at));
-        kept.Count(at => at <= now.AddDays(-7) && at > now.AddDays(-56)).ShouldBeInRange(7, 10, "one a week, and the last of a month");
+        kept.Count(at => at <= now.AddDays(-7) && at > now.AddDays(-56))
+            .ShouldBeInRange(7, 10, "one a week, and the last of a month");
         kept.Count(at => at <= now.AddDays(-56)).ShouldBeInRange(10, 11, "one a month");
         kept.Min().ShouldBeGreaterThan(now.AddMonths(-12));
         CopyRule.Kept([now.AddYears(-3)], now).Count.ShouldBe(1, "the only one is never thrown away");
@@ -93,12 +102,16 @@ public sealed class CopyTests : IDisposable
         await Photo(rally);
         var shelf = new CopyShelf(Path.Combine(_app.Folder, "elsewhere"));
         shelf.Make(Folder, CopyReason.ByHand, DateTimeOffset.UtcNow.AddYears(-2));
-        (await _app.Client.DeleteAsync($"/api/rallies/{rally}", TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _app.Client.DeleteAsync($"/api/rallies/{rally}", TestContext.Current.CancellationToken)
+        ).EnsureSuccessStatusCode();
         await _app.Sweep(TimeSpan.FromDays(31));
         shelf.Make(Folder, CopyReason.ByHand, DateTimeOffset.UtcNow);
         shelf.Prune(DateTimeOffset.UtcNow);
         shelf.All().ShouldHaveSingleItem().Photos.ShouldBeEmpty();
-        Directory.GetFiles(Path.Combine(_app.Folder, "elsewhere"), "*.jpg", SearchOption.AllDirectories).ShouldBeEmpty("a picture that was deleted is gone from the copies as they age");
+        Directory
+            .GetFiles(Path.Combine(_app.Folder, "elsewhere"), "*.jpg", SearchOption.AllDirectories)
+            .ShouldBeEmpty("a picture that was deleted is gone from the copies as they age");
     }
 
     [Fact]
@@ -106,14 +119,17 @@ public sealed class CopyTests : IDisposable
     {
         await Until(k => k.Copies.Count == 1);
         var shelf = new CopyShelf(Path.Combine(_app.Folder, "elsewhere"));
-        var made = Task.Run(() =>
-        {
-            for (var i = 0; i < 12; i++)
+        var made = Task.Run(
+            () =>
             {
-                shelf.Make(Folder, CopyReason.ByHand, DateTimeOffset.UtcNow.AddYears(-2).AddHours(i));
-                shelf.Prune(DateTimeOffset.UtcNow);
-            }
-        }, TestContext.Current.CancellationToken);
+                for (var i = 0; i < 12; i++)
+                {
+                    shelf.Make(Folder, CopyReason.ByHand, DateTimeOffset.UtcNow.AddYears(-2).AddHours(i));
+                    shelf.Prune(DateTimeOffset.UtcNow);
+                }
+            },
+            TestContext.Current.CancellationToken
+        );
         while (!made.IsCompleted)
         {
             shelf.All().Count.ShouldBeInRange(0, 2);
@@ -132,12 +148,22 @@ public sealed class CopyTests : IDisposable
     {
         var body = new ByteArrayContent(Jpegs.Plain(60, 40));
         body.Headers.ContentType = new("image/jpeg");
-        (await _app.Client.PostAsync($"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1", body, TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await _app.Client.PostAsync(
+                $"/api/rallies/{rally}/photos?photo={Guid.CreateVersion7()}&team=t1",
+                body,
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
     }
 
     private async Task<string[]> Put(string path)
     {
-        var answer = await _app.Client.PutAsync("/api/kept/second", RunningApp.Body(Json.Write(new FolderNamed(path))), TestContext.Current.CancellationToken);
+        var answer = await _app.Client.PutAsync(
+            "/api/kept/second",
+            RunningApp.Body(Json.Write(new FolderNamed(path))),
+            TestContext.Current.CancellationToken
+        );
         return answer.IsSuccessStatusCode ? [] : await RunningApp.Places(answer);
     }
 
@@ -145,6 +171,7 @@ public sealed class CopyTests : IDisposable
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
         patience.CancelAfter(TimeSpan.FromSeconds(20));
-        while (!holds(await Kept())) await Task.Delay(20, patience.Token);
+        while (!holds(await Kept()))
+            await Task.Delay(20, patience.Token);
     }
 }

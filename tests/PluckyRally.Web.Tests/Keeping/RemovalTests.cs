@@ -21,9 +21,13 @@ public sealed class RemovalTests : IDisposable
         await Delete($"/api/rallies/{rally}");
         await Delete($"/api/briefs/{brief}");
         (await Status($"/api/rallies/{rally}")).ShouldBe(HttpStatusCode.NotFound);
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("210"))).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
         (await _app.Get<List<RallyOnShelf>>("/api/rallies")).ShouldBeEmpty();
-        (await _app.Get<List<Removed>>("/api/kept/removed")).Select(r => (r.Sort, r.Name)).ShouldBe([(RemovedSort.Brief, "Rain catcher"), (RemovedSort.Rally, "A class")]);
+        (await _app.Get<List<Removed>>("/api/kept/removed"))
+            .Select(r => (r.Sort, r.Name))
+            .ShouldBe([(RemovedSort.Brief, "Rain catcher"), (RemovedSort.Rally, "A class")]);
         await Back(RemovedSort.Rally, rally);
         await Back(RemovedSort.Brief, brief);
         (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Progress.AsOf.ShouldBe(1);
@@ -52,14 +56,19 @@ public sealed class RemovalTests : IDisposable
         await Delete($"/api/classes/{group.Id}");
         (await _app.Get<List<ClassOpened>>("/api/classes")).ShouldBeEmpty();
         (await Pupils(rally)).ShouldBeEmpty();
-        (await _app.Get<List<Removed>>("/api/kept/removed")).ShouldHaveSingleItem("a pupil who went before is not offered without the class").Sort.ShouldBe(RemovedSort.Class);
+        (await _app.Get<List<Removed>>("/api/kept/removed"))
+            .ShouldHaveSingleItem("a pupil who went before is not offered without the class")
+            .Sort.ShouldBe(RemovedSort.Class);
         await Back(RemovedSort.Class, group.Id);
         (await Pupils(rally)).ShouldBe(["Osk B."]);
         await Back(RemovedSort.Pupil, group.Pupils[0].Id);
         (await Pupils(rally)).ShouldBe(["Iva A.", "Osk B."], ignoreOrder: true);
     }
 
-    /// <summary>The race in which the name came back: a rally that was being read while the pupil was removed was kept as it had been.</summary>
+    /// <summary>
+    /// The race in which the name came back: a rally that was being read while the pupil was removed was kept as it had
+    /// been.
+    /// </summary>
     [Fact]
     public async Task A_pupil_who_is_removed_is_gone_from_everything_that_runs_however_it_is_asked_meanwhile()
     {
@@ -67,19 +76,26 @@ public sealed class RemovalTests : IDisposable
         {
             var (group, rally) = await ClassInRally();
             using var ended = new CancellationTokenSource();
-            var asking = Enumerable.Range(0, 6).Select(_ => Task.Run(async () =>
-            {
-                while (!ended.IsCancellationRequested)
-                {
-                    _app.Service<Data.Rallies.RallyCache>().Forget();
-                    await Pupils(rally);
-                }
-            })).ToList();
+            var asking = Enumerable
+                .Range(0, 6)
+                .Select(_ =>
+                    Task.Run(async () =>
+                    {
+                        while (!ended.IsCancellationRequested)
+                        {
+                            _app.Service<Data.Rallies.RallyCache>().Forget();
+                            await Pupils(rally);
+                        }
+                    })
+                )
+                .ToList();
             await Delete($"/api/pupils/{group.Pupils[0].Id}");
             await ended.CancelAsync();
             await Task.WhenAll(asking);
             (await Pupils(rally)).ShouldBe(["Osk B."]);
-            (await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)).ShouldNotContain("Iva");
+            (
+                await _app.Client.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)
+            ).ShouldNotContain("Iva");
         }
     }
 
@@ -87,22 +103,42 @@ public sealed class RemovalTests : IDisposable
 
     private async Task<(ClassOpened Class, Guid Rally)> ClassInRally()
     {
-        var made = await _app.Post("/api/classes", new NewClass($"Class {Guid.NewGuid():N}"[..20], ["Iva A.", "Osk B."]));
+        var made = await _app.Post(
+            "/api/classes",
+            new NewClass($"Class {Guid.NewGuid():N}"[..20], ["Iva A.", "Osk B."])
+        );
         made.EnsureSuccessStatusCode();
         var id = (await RunningApp.Read(made)).GetProperty("id").GetGuid();
         var group = (await _app.Get<List<ClassOpened>>("/api/classes")).Single(c => c.Id == id);
-        var begun = await _app.Post("/api/rallies", new NewRally { Brief = await _app.AddBrief(Sample.Brief()), Name = "A class", Teams = [new NewTeam("Able") { Pupils = [.. group.Pupils.Select(p => new NewTeamPupil(p.Id, []))] }] });
+        var begun = await _app.Post(
+            "/api/rallies",
+            new NewRally
+            {
+                Brief = await _app.AddBrief(Sample.Brief()),
+                Name = "A class",
+                Teams = [new NewTeam("Able") { Pupils = [.. group.Pupils.Select(p => new NewTeamPupil(p.Id, []))] }],
+            }
+        );
         begun.EnsureSuccessStatusCode();
         return (group, (await RunningApp.Read(begun)).GetProperty("id").GetGuid());
     }
 
-    private async Task<List<string>> Pupils(Guid rally) => [.. (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name)];
+    private async Task<List<string>> Pupils(Guid rally) =>
+        [.. (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name)];
 
-    private async Task<HttpStatusCode> Status(string path) => (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode;
+    private async Task<HttpStatusCode> Status(string path) =>
+        (await _app.Client.GetAsync(path, TestContext.Current.CancellationToken)).StatusCode;
 
-    private async Task Delete(string path) => (await _app.Client.DeleteAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NoContent, path);
+    private async Task Delete(string path) =>
+        (await _app.Client.DeleteAsync(path, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+            HttpStatusCode.NoContent,
+            path
+        );
 
-    private async Task Back(RemovedSort sort, Guid id) => (await _app.Post($"/api/kept/removed/{sort.ToString().ToLowerInvariant()}/{id}/back", "{}")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+    private async Task Back(RemovedSort sort, Guid id) =>
+        (
+            await _app.Post($"/api/kept/removed/{sort.ToString().ToLowerInvariant()}/{id}/back", "{}")
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
 }
 
 internal static class Counting

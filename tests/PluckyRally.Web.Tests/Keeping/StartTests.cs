@@ -8,7 +8,10 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 
-/// <summary>It starts whatever a start before it left behind, and where it cannot, it says which, where the newest copy is and how it comes back.</summary>
+/// <summary>
+/// It starts whatever a start before it left behind, and where it cannot, it says which, where the newest copy is and
+/// how it comes back.
+/// </summary>
 public sealed class StartTests : IDisposable
 {
     private readonly DataFolder _folder = new(Directory.CreateTempSubdirectory("plucky-rally-start-").FullName);
@@ -20,7 +23,11 @@ public sealed class StartTests : IDisposable
         var address = await first.Address();
         using var second = new ServerProcess(_folder.Path);
         (await second.Ended()).ShouldBe(2);
-        second.Said.ShouldBe($"Plucky Rally is running with the data in {_folder.Path} already, at {address}. Use that one, or end it first. One folder serves one server; another one needs a folder of its own, with --data DIR.");
+        second.Said.ShouldBe(
+            $"Plucky Rally is running with the data in {_folder.Path} already, at {address}. Use that one, "
+                + "or end it first. One folder serves one server; another one needs a folder of its own, with "
+                + "--data DIR."
+        );
     }
 
     [Fact]
@@ -36,13 +43,30 @@ public sealed class StartTests : IDisposable
         await again.Address();
     }
 
-    /// <summary>What a start leaves that is killed while it holds the framework's migration lock: every start after it waited for ever.</summary>
+    /// <summary>
+    /// What a start leaves that is killed while it holds the framework's migration lock: every start after it waited
+    /// for ever.
+    /// </summary>
     [Fact]
     public async Task A_migration_lock_that_nobody_holds_any_more_stops_nobody()
     {
         await Prepare();
-        Run("""CREATE TABLE IF NOT EXISTS "__EFMigrationsLock" ("Id" INTEGER NOT NULL PRIMARY KEY, "Timestamp" TEXT NOT NULL); INSERT INTO "__EFMigrationsLock" VALUES (1, '2026-11-24');""");
-        Run("""DELETE FROM "__EFMigrationsHistory" WHERE "MigrationId" LIKE '%KeptForGood'; ALTER TABLE "Briefs" DROP COLUMN "DeletedAt"; ALTER TABLE "Briefs" DROP COLUMN "Window"; ALTER TABLE "Briefs" DROP COLUMN "WindowSince"; ALTER TABLE "Rallies" DROP COLUMN "DeletedAt"; ALTER TABLE "Rallies" DROP COLUMN "JudgesStrikeOthers"; ALTER TABLE "Classes" DROP COLUMN "DeletedAt"; ALTER TABLE "Pupils" DROP COLUMN "DeletedAt"; ALTER TABLE "Photos" DROP COLUMN "DeletedAt"; DROP TABLE "StoredJudgeName"; DROP TABLE "Sessions";""");
+        Run(
+            """
+            CREATE TABLE IF NOT EXISTS "__EFMigrationsLock" ("Id" INTEGER NOT NULL PRIMARY KEY,
+            "Timestamp" TEXT NOT NULL); INSERT INTO "__EFMigrationsLock" VALUES (1, '2026-11-24');
+            """
+        );
+        Run(
+            """
+            DELETE FROM "__EFMigrationsHistory" WHERE "MigrationId" LIKE '%KeptForGood';
+            ALTER TABLE "Briefs" DROP COLUMN "DeletedAt"; ALTER TABLE "Briefs" DROP COLUMN "Window";
+            ALTER TABLE "Briefs" DROP COLUMN "WindowSince"; ALTER TABLE "Rallies" DROP COLUMN "DeletedAt";
+            ALTER TABLE "Rallies" DROP COLUMN "JudgesStrikeOthers";
+            ALTER TABLE "Classes" DROP COLUMN "DeletedAt"; ALTER TABLE "Pupils" DROP COLUMN "DeletedAt";
+            ALTER TABLE "Photos" DROP COLUMN "DeletedAt"; DROP TABLE "StoredJudgeName"; DROP TABLE "Sessions";
+            """
+        );
         (await Prepare()).ShouldBeNull();
         var copy = new CopyShelf(_folder.Copies).All().ShouldHaveSingleItem("a copy before the update");
         copy.Reason.ShouldBe(CopyReason.BeforeUpdate);
@@ -52,7 +76,11 @@ public sealed class StartTests : IDisposable
     [Fact]
     public async Task What_a_start_left_unfinished_is_cleared_away()
     {
-        await File.WriteAllTextAsync(Path.Combine(_folder.Path, "rally.unfinished.db"), "half a file", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            Path.Combine(_folder.Path, "rally.unfinished.db"),
+            "half a file",
+            TestContext.Current.CancellationToken
+        );
         (await Prepare()).ShouldBeNull();
         Directory.GetFiles(_folder.Path).Select(Path.GetFileName).ShouldBe(["rally.db"]);
     }
@@ -69,7 +97,11 @@ public sealed class StartTests : IDisposable
     [InlineData("damaged", DataTroubleKind.Damaged, "is damaged")]
     [InlineData("other", DataTroubleKind.Damaged, "is not one of Plucky Rally's")]
     [InlineData("newer", DataTroubleKind.Newer, "was written by a newer version")]
-    public async Task What_is_wrong_with_the_file_is_said_with_the_copy_that_brings_it_back(string what, DataTroubleKind kind, string words)
+    public async Task What_is_wrong_with_the_file_is_said_with_the_copy_that_brings_it_back(
+        string what,
+        DataTroubleKind kind,
+        string words
+    )
     {
         await Prepare();
         var copy = new CopyShelf(_folder.Copies).Make(_folder, CopyReason.ByHand, DateTimeOffset.UtcNow);
@@ -84,12 +116,18 @@ public sealed class StartTests : IDisposable
             using var client = new HttpClient();
             var page = await client.GetAsync(new Uri(address), TestContext.Current.CancellationToken);
             page.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
-            var text = WebUtility.HtmlDecode(await page.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+            var text = WebUtility.HtmlDecode(
+                await page.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)
+            );
             text.ShouldContain(words);
             text.ShouldContain("The newest good copy is of");
-            text.ShouldContain($"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db' --data '{_folder.Path}'");
+            text.ShouldContain(
+                $"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db' --data '{_folder.Path}'"
+            );
             server.Said.ShouldContain($"./rally restore '{Path.Combine(_folder.Copies, copy.Name)}.db'");
-            (await client.GetAsync(new Uri(address + "/api/rallies"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
+            (
+                await client.GetAsync(new Uri(address + "/api/rallies"), TestContext.Current.CancellationToken)
+            ).StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
             page.Headers.GetValues("Content-Security-Policy").Single().ShouldStartWith("default-src 'none'");
         }
 
@@ -126,9 +164,13 @@ public sealed class StartTests : IDisposable
     {
         using var server = new ServerProcess(_folder.Path);
         await server.Address();
-        const UnixFileMode others = UnixFileMode.GroupRead | UnixFileMode.GroupWrite | UnixFileMode.OtherRead | UnixFileMode.OtherWrite;
-        (File.GetUnixFileMode(_folder.Path) & (others | UnixFileMode.OtherExecute | UnixFileMode.GroupExecute)).ShouldBe(UnixFileMode.None);
-        foreach (var file in Directory.GetFiles(_folder.Path)) (File.GetUnixFileMode(file) & others).ShouldBe(UnixFileMode.None, file);
+        const UnixFileMode others =
+            UnixFileMode.GroupRead | UnixFileMode.GroupWrite | UnixFileMode.OtherRead | UnixFileMode.OtherWrite;
+        (
+            File.GetUnixFileMode(_folder.Path) & (others | UnixFileMode.OtherExecute | UnixFileMode.GroupExecute)
+        ).ShouldBe(UnixFileMode.None);
+        foreach (var file in Directory.GetFiles(_folder.Path))
+            (File.GetUnixFileMode(file) & others).ShouldBe(UnixFileMode.None, file);
     }
 
     /// <summary>Kills at all moments of first and later starts; the long run of 200 is <c>./test kills</c>.</summary>
@@ -147,21 +189,29 @@ public sealed class StartTests : IDisposable
     private static async Task KillAndStart(int kills)
     {
         var random = new Random(11);
-        for (var killed = 0; killed < kills;)
+        for (var killed = 0; killed < kills; )
         {
             // Every other folder is begun anew, so that half of the kills hit a first start.
             var folder = new DataFolder(Directory.CreateTempSubdirectory("plucky-rally-kill-").FullName);
             for (var inOne = 0; inOne < 4 && killed < kills; inOne++, killed++)
             {
                 using var server = new ServerProcess(folder.Path);
-                await Task.WhenAny(server.Address(), Task.Delay(random.Next(150, 1200), TestContext.Current.CancellationToken));
+                await Task.WhenAny(
+                    server.Address(),
+                    Task.Delay(random.Next(150, 1200), TestContext.Current.CancellationToken)
+                );
                 server.Kill();
             }
 
             using (var last = new ServerProcess(folder.Path))
             {
                 using var client = new HttpClient();
-                (await client.GetAsync(new Uri(await last.Address() + "/api/rallies"), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK, $"after {killed} kills: {last.Said}");
+                (
+                    await client.GetAsync(
+                        new Uri(await last.Address() + "/api/rallies"),
+                        TestContext.Current.CancellationToken
+                    )
+                ).StatusCode.ShouldBe(HttpStatusCode.OK, $"after {killed} kills: {last.Said}");
             }
 
             Directory.Delete(folder.Path, recursive: true);
@@ -179,11 +229,13 @@ public sealed class StartTests : IDisposable
         switch (what)
         {
             case "empty":
-                foreach (var beside in new[] { "-wal", "-shm" }) File.Delete(_folder.File + beside);
+                foreach (var beside in new[] { "-wal", "-shm" })
+                    File.Delete(_folder.File + beside);
                 File.WriteAllBytes(_folder.File, []);
                 break;
             case "damaged":
-                foreach (var beside in new[] { "-wal", "-shm" }) File.Delete(_folder.File + beside);
+                foreach (var beside in new[] { "-wal", "-shm" })
+                    File.Delete(_folder.File + beside);
                 using (var file = File.OpenWrite(_folder.File))
                 {
                     file.Position = 100;

@@ -8,10 +8,14 @@ using Xunit;
 
 namespace PluckyRally.Web.Tests.Keeping;
 
-/// <summary>Rows that this version does not understand: of a kind that a newer one writes, or damaged. They close nothing and travel on.</summary>
+/// <summary>
+/// Rows that this version does not understand: of a kind that a newer one writes, or damaged. They close nothing and
+/// travel on.
+/// </summary>
 public sealed class UnreadTests : IDisposable
 {
-    private const string FromTheFuture = """{"kind":"hologramTaken","id":"01900000-0000-7000-8000-00000000f00d","team":"t1"}""";
+    private const string FromTheFuture =
+        """{"kind":"hologramTaken","id":"01900000-0000-7000-8000-00000000f00d","team":"t1"}""";
     private const string Broken = """{"kind":"trialRecorded","id":""";
 
     private readonly RunningApp _app = new();
@@ -24,8 +28,13 @@ public sealed class UnreadTests : IDisposable
         (opened.Progress.AsOf, opened.Unread).ShouldBe((2, 2));
         (await _app.Sheet(rally, "t1")).Trials.Single().Shown.ShouldBe("210 mL");
         (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Entries.ShouldBe(4);
-        (await _app.Client.GetAsync("/api/year", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("180"))).StatusCode.ShouldBe(HttpStatusCode.Created, "the lesson goes on");
+        (await _app.Client.GetAsync("/api/year", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("180"))).StatusCode.ShouldBe(
+            HttpStatusCode.Created,
+            "the lesson goes on"
+        );
     }
 
     [Fact]
@@ -41,10 +50,25 @@ public sealed class UnreadTests : IDisposable
 
         using var fresh = new RunningApp();
         var archive = Path.Combine(_app.Folder, "all.zip");
-        await ArchiveWriter.Write(new(_app.Folder), archive, DateTimeOffset.UtcNow, TestContext.Current.CancellationToken);
-        (await fresh.Service<Microsoft.Extensions.DependencyInjection.IServiceScopeFactory>().Read(archive)).IsOk.ShouldBeTrue();
+        await ArchiveWriter.Write(
+            new(_app.Folder),
+            archive,
+            DateTimeOffset.UtcNow,
+            TestContext.Current.CancellationToken
+        );
+        (
+            await fresh.Service<Microsoft.Extensions.DependencyInjection.IServiceScopeFactory>().Read(archive)
+        ).IsOk.ShouldBeTrue();
         await using var db = fresh.OpenDb();
-        (await db.Entries.Where(e => e.RallyId == rally).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(TestContext.Current.CancellationToken)).Select(Compact).ShouldBe((await Documents(rally)).Select(Compact));
+        (
+            await db
+                .Entries.Where(e => e.RallyId == rally)
+                .OrderBy(e => e.Sequence)
+                .Select(e => e.Document)
+                .ToListAsync(TestContext.Current.CancellationToken)
+        )
+            .Select(Compact)
+            .ShouldBe((await Documents(rally)).Select(Compact));
     }
 
     [Fact]
@@ -53,27 +77,62 @@ public sealed class UnreadTests : IDisposable
         var rally = await Begin();
         await using (var db = _app.OpenDb())
         {
-            await db.Database.ExecuteSqlRawAsync("""UPDATE "Rallies" SET "Edition" = {0}; UPDATE "Briefs" SET "Document" = {1}, "Season" = 'monsoon', "Grades" = 'From13To15', "Pattern" = 'Juggle';""", ["""{"brief":{"method":{"parts":[{"kind":"juggling"}]}}}""", "{"], TestContext.Current.CancellationToken);
+            await db.Database.ExecuteSqlRawAsync(
+                """
+                UPDATE "Rallies" SET "Edition" = {0}; UPDATE "Briefs" SET "Document" = {1},
+                "Season" = 'monsoon', "Grades" = 'From13To15', "Pattern" = 'Juggle';
+                """,
+                ["""{"brief":{"method":{"parts":[{"kind":"juggling"}]}}}""", "{"],
+                TestContext.Current.CancellationToken
+            );
         }
 
         _app.Service<RallyCache>().Forget();
         var answer = await _app.Client.GetAsync($"/api/rallies/{rally}", TestContext.Current.CancellationToken);
         answer.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
-        (await RunningApp.Read(answer)).GetProperty("title").GetString().ShouldBe("The brief of this rally is not understood.");
-        foreach (var list in new[] { "/api/rallies", "/api/briefs", "/api/year", "/api/shopping", "/api/kept/removed", $"/api/rallies/{rally}/photos" })
-            (await _app.Client.GetAsync(list, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK, list);
+        (await RunningApp.Read(answer))
+            .GetProperty("title")
+            .GetString()
+            .ShouldBe("The brief of this rally is not understood.");
+        foreach (
+            var list in new[]
+            {
+                "/api/rallies",
+                "/api/briefs",
+                "/api/year",
+                "/api/shopping",
+                "/api/kept/removed",
+                $"/api/rallies/{rally}/photos",
+            }
+        )
+            (await _app.Client.GetAsync(list, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(
+                HttpStatusCode.OK,
+                list
+            );
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Single().Season.ShouldBe(Season.Any);
         var archive = Path.Combine(_app.Folder, "all.zip");
-        await ArchiveWriter.Write(new(_app.Folder), archive, DateTimeOffset.UtcNow, TestContext.Current.CancellationToken);
+        await ArchiveWriter.Write(
+            new(_app.Folder),
+            archive,
+            DateTimeOffset.UtcNow,
+            TestContext.Current.CancellationToken
+        );
         using var fresh = new RunningApp();
-        (await fresh.Service<Microsoft.Extensions.DependencyInjection.IServiceScopeFactory>().Read(archive)).IsOk.ShouldBeTrue();
+        (
+            await fresh.Service<Microsoft.Extensions.DependencyInjection.IServiceScopeFactory>().Read(archive)
+        ).IsOk.ShouldBeTrue();
         await using var other = fresh.OpenDb();
-        (await other.Rallies.Select(r => r.Edition).SingleAsync(TestContext.Current.CancellationToken)).ShouldContain("juggling");
+        (await other.Rallies.Select(r => r.Edition).SingleAsync(TestContext.Current.CancellationToken)).ShouldContain(
+            "juggling"
+        );
     }
 
     public void Dispose() => _app.Dispose();
 
-    private static string Compact(string document) => document.Contains("hologram", StringComparison.Ordinal) || document == Broken ? document : System.Text.Json.Nodes.JsonNode.Parse(document)!.ToJsonString();
+    private static string Compact(string document) =>
+        document.Contains("hologram", StringComparison.Ordinal) || document == Broken
+            ? document
+            : System.Text.Json.Nodes.JsonNode.Parse(document)!.ToJsonString();
 
     private async Task<Guid> Begin()
     {
@@ -89,22 +148,39 @@ public sealed class UnreadTests : IDisposable
     private async Task Insert(Guid rally, string id, string document)
     {
         await using var db = _app.OpenDb();
-        db.Entries.Add(new StoredEntry { RallyId = rally, EntryId = Guid.Parse(id), Document = document });
+        db.Entries.Add(
+            new StoredEntry
+            {
+                RallyId = rally,
+                EntryId = Guid.Parse(id),
+                Document = document,
+            }
+        );
         await db.SaveChangesAsync(TestContext.Current.CancellationToken);
     }
 
     private async Task<List<string>> Documents(Guid rally)
     {
         await using var db = _app.OpenDb();
-        return await db.Entries.Where(e => e.RallyId == rally).OrderBy(e => e.Sequence).Select(e => e.Document).ToListAsync(TestContext.Current.CancellationToken);
+        return await db
+            .Entries.Where(e => e.RallyId == rally)
+            .OrderBy(e => e.Sequence)
+            .Select(e => e.Document)
+            .ToListAsync(TestContext.Current.CancellationToken);
     }
 }
 
 internal static class ReadingArchives
 {
-    public static async Task<Result<BroughtIn>> Read(this Microsoft.Extensions.DependencyInjection.IServiceScopeFactory scopes, string archive)
+    public static async Task<Result<BroughtIn>> Read(
+        this Microsoft.Extensions.DependencyInjection.IServiceScopeFactory scopes,
+        string archive
+    )
     {
         using var scope = scopes.CreateScope();
-        return await ((ArchiveReader)scope.ServiceProvider.GetService(typeof(ArchiveReader))!).Read(archive, TestContext.Current.CancellationToken);
+        return await ((ArchiveReader)scope.ServiceProvider.GetService(typeof(ArchiveReader))!).Read(
+            archive,
+            TestContext.Current.CancellationToken
+        );
     }
 }

@@ -22,7 +22,9 @@ public sealed class SharedAnswersTests : IDisposable
         var rally = await _app.Begin(Sample.Brief(), "Able", "Baker");
         using var first = await Ask($"/api/rallies/{rally}/{page}");
         first.StatusCode.ShouldBe(HttpStatusCode.OK);
-        first.Headers.CacheControl!.ToString().ShouldBe("no-cache, private", "a browser keeps it and asks each time whether it is still so");
+        first
+            .Headers.CacheControl!.ToString()
+            .ShouldBe("no-cache, private", "a browser keeps it and asks each time whether it is still so");
         var tag = first.Headers.ETag!.ToString();
         using (var same = await Ask($"/api/rallies/{rally}/{page}", tag))
         {
@@ -54,7 +56,9 @@ public sealed class SharedAnswersTests : IDisposable
         request.Headers.AcceptEncoding.ParseAdd("gzip, br");
         using var packed = await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
         packed.Content.Headers.ContentEncoding.ShouldHaveSingleItem();
-        (await packed.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length.ShouldBeLessThan((await plain.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length / 4);
+        (await packed.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length.ShouldBeLessThan(
+            (await plain.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length / 4
+        );
     }
 
     [Fact]
@@ -67,13 +71,24 @@ public sealed class SharedAnswersTests : IDisposable
         hub.On<LiveNews>(LiveHub.News, news =>
         {
             told.Add(news.AsOf ?? -1);
-            if (news.AsOf == Recorded) last.TrySetResult();
+            if (news.AsOf == Recorded)
+                last.TrySetResult();
         });
         await hub.StartAsync(TestContext.Current.CancellationToken);
         await hub.InvokeAsync<LiveNews>(nameof(LiveHub.Follow), rally, TestContext.Current.CancellationToken);
         var began = Stopwatch.StartNew();
         for (var i = 0; i < Recorded; i++)
-            (await _app.Post<Entry>($"/api/rallies/{rally}/entries", new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t1", Text = "tests early" })).EnsureSuccessStatusCode();
+            (
+                await _app.Post<Entry>(
+                    $"/api/rallies/{rally}/entries",
+                    new Entry.NoteMade
+                    {
+                        Id = Guid.CreateVersion7(),
+                        Team = "t1",
+                        Text = "tests early",
+                    }
+                )
+            ).EnsureSuccessStatusCode();
         await last.Task.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
         told.ShouldBeInOrder();
         told.Count.ShouldBeLessThanOrEqualTo(2 + (int)(began.Elapsed.TotalMilliseconds / 250));
@@ -84,7 +99,8 @@ public sealed class SharedAnswersTests : IDisposable
     private async Task<HttpResponseMessage> Ask(string path, string? tag = null)
     {
         using var request = new HttpRequestMessage(HttpMethod.Get, path);
-        if (tag is not null) request.Headers.TryAddWithoutValidation("If-None-Match", tag);
+        if (tag is not null)
+            request.Headers.TryAddWithoutValidation("If-None-Match", tag);
         return await _app.Client.SendAsync(request, TestContext.Current.CancellationToken);
     }
 }

@@ -22,7 +22,9 @@ public sealed class SheetChangesTests : IDisposable
         Teams(first).ShouldBe([("t1", 0), ("t2", 1)]);
         Says(first).ShouldBe(["Attempt 1: 210 mL"]);
         (await Changes(rally, "t1")).GetProperty("sheet").GetProperty("trials").GetArrayLength().ShouldBe(0);
-        (await _app.Client.GetAsync($"/api/rallies/{rally}/score?round=0", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await _app.Client.GetAsync($"/api/rallies/{rally}/score?round=0", TestContext.Current.CancellationToken)
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     [Fact]
@@ -32,7 +34,15 @@ public sealed class SheetChangesTests : IDisposable
         await Record(rally, Sample.Caught("210"));
         var first = await Changes(rally, "t1");
         await Record(rally, Sample.Caught("140"));
-        await Record(rally, new Entry.NoteMade { Id = Guid.CreateVersion7(), Team = "t2", Text = "tests early" });
+        await Record(
+            rally,
+            new Entry.NoteMade
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t2",
+                Text = "tests early",
+            }
+        );
         var next = await Changes(rally, "t1", since: 1, held: 1);
         (next.GetProperty("since").GetInt32(), next.GetProperty("asOf").GetInt32()).ShouldBe((1, 3));
         Teams(next).ShouldBe([("t1", 2), ("t2", 3)]);
@@ -62,7 +72,15 @@ public sealed class SheetChangesTests : IDisposable
         var caught = Sample.Caught("210");
         await Record(rally, caught);
         await Changes(rally, "t1");
-        await Record(rally, new Entry.StruckOut { Id = Guid.CreateVersion7(), Team = "t1", Entry = caught.Id });
+        await Record(
+            rally,
+            new Entry.StruckOut
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Entry = caught.Id,
+            }
+        );
         var next = await Changes(rally, "t1", since: 1, held: 1);
         next.GetProperty("sheet").GetProperty("logFrom").GetInt32().ShouldBe(0);
         next.GetProperty("sheet").GetProperty("log")[0].GetProperty("struck").GetBoolean().ShouldBeTrue();
@@ -79,7 +97,11 @@ public sealed class SheetChangesTests : IDisposable
         all.TryGetProperty("since", out _).ShouldBeFalse("this is all there is");
         Teams(all).Count.ShouldBe(2);
         Says(all).Count.ShouldBe(1);
-        (await Changes(rally, "t1", since: -7, held: -7)).GetProperty("sheet").GetProperty("log").GetArrayLength().ShouldBe(1, "a number that cannot be is taken for none");
+        (await Changes(rally, "t1", since: -7, held: -7))
+            .GetProperty("sheet")
+            .GetProperty("log")
+            .GetArrayLength()
+            .ShouldBe(1, "a number that cannot be is taken for none");
     }
 
     [Fact]
@@ -87,17 +109,45 @@ public sealed class SheetChangesTests : IDisposable
     {
         using var room = new Classroom();
         var rally = await room.Begin();
-        await Classroom.Record(room.Teacher, rally, new Entry.RuleChecked { Id = Guid.CreateVersion7(), Team = "t1", Rule = Sample.Brief().Rules[0].Id, Met = true });
+        await Classroom.Record(
+            room.Teacher,
+            rally,
+            new Entry.RuleChecked
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                Rule = Sample.Brief().Rules[0].Id,
+                Met = true,
+            }
+        );
         using var one = await room.Judge(rally, "Aide");
         await Classroom.Record(one, rally, Sample.Caught("210"));
         using var other = await room.Judge(rally, "Wyn");
-        async Task<JsonElement> Ask(string held) => JsonElement.Parse(await other.GetStringAsync($"/api/rallies/{rally}/score?team=t1{held}", TestContext.Current.CancellationToken));
+        async Task<JsonElement> Ask(string held) =>
+            JsonElement.Parse(
+                await other.GetStringAsync(
+                    $"/api/rallies/{rally}/score?team=t1{held}",
+                    TestContext.Current.CancellationToken
+                )
+            );
         var first = await Ask("");
         var has = $"&since=2&held=2&ground={first.GetProperty("ground").GetString()}";
         (await Ask(has)).TryGetProperty("sheet", out _).ShouldBeFalse();
-        (await room.Teacher.PutAsync($"/api/rallies/{rally}/judges", RunningApp.Body("""{ "strikeOthers": true }"""), TestContext.Current.CancellationToken)).EnsureSuccessStatusCode();
+        (
+            await room.Teacher.PutAsync(
+                $"/api/rallies/{rally}/judges",
+                RunningApp.Body("""{ "strikeOthers": true }"""),
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
         var next = await Ask(has);
-        next.GetProperty("sheet").GetProperty("log").EnumerateArray().Single(l => l.GetProperty("by").GetString() == "Aide").GetProperty("mayStrike").GetBoolean().ShouldBeTrue("it was let meanwhile");
+        next.GetProperty("sheet")
+            .GetProperty("log")
+            .EnumerateArray()
+            .Single(l => l.GetProperty("by").GetString() == "Aide")
+            .GetProperty("mayStrike")
+            .GetBoolean()
+            .ShouldBeTrue("it was let meanwhile");
     }
 
     [Fact]
@@ -118,7 +168,16 @@ public sealed class SheetChangesTests : IDisposable
     {
         var brief = Sample.Brief();
         var part = (Part.Measured)brief.Method.Parts[0];
-        var rally = await _app.Begin(brief with { Trials = new(), Rules = [], Method = brief.Method with { Parts = [part with { Curve = new Curve.ShareOfBest(10) }] } }, "Able", "Baker");
+        var rally = await _app.Begin(
+            brief with
+            {
+                Trials = new(),
+                Rules = [],
+                Method = brief.Method with { Parts = [part with { Curve = new Curve.ShareOfBest(10) }] },
+            },
+            "Able",
+            "Baker"
+        );
         await Record(rally, Sample.Caught("100"));
         Totals(await Changes(rally, "")).ShouldBe(["10.0", ""]);
         await Record(rally, Sample.Caught("200", "t2"));
@@ -127,18 +186,36 @@ public sealed class SheetChangesTests : IDisposable
 
     public void Dispose() => _app.Dispose();
 
-    private static List<(string, int)> Teams(JsonElement changes) => [.. changes.GetProperty("teams").EnumerateArray().Select(t => (t.GetProperty("team").GetString()!, t.GetProperty("touched").GetInt32()))];
+    private static List<(string, int)> Teams(JsonElement changes) =>
+        [
+            .. changes
+                .GetProperty("teams")
+                .EnumerateArray()
+                .Select(t => (t.GetProperty("team").GetString()!, t.GetProperty("touched").GetInt32())),
+        ];
 
-    private static List<string> Totals(JsonElement changes) => [.. changes.GetProperty("teams").EnumerateArray().Select(t => t.GetProperty("totalText").GetString()!)];
+    private static List<string> Totals(JsonElement changes) =>
+        [.. changes.GetProperty("teams").EnumerateArray().Select(t => t.GetProperty("totalText").GetString()!)];
 
-    private static List<string> Says(JsonElement changes) => [.. changes.GetProperty("sheet").GetProperty("log").EnumerateArray().Select(l => l.GetProperty("says").GetString()!)];
+    private static List<string> Says(JsonElement changes) =>
+        [
+            .. changes
+                .GetProperty("sheet")
+                .GetProperty("log")
+                .EnumerateArray()
+                .Select(l => l.GetProperty("says").GetString()!),
+        ];
 
     private async Task<JsonElement> Changes(Guid rally, string team, int? since = null, int held = 0)
     {
-        var changes = await _app.Get<JsonElement>($"/api/rallies/{rally}/score?team={team}&held={held}&ground={_ground}{(since is null ? "" : $"&since={since}")}");
+        var changes = await _app.Get<JsonElement>(
+            $"/api/rallies/{rally}/score?team={team}&held={held}&ground={_ground}"
+                + $"{(since is null ? "" : $"&since={since}")}"
+        );
         _ground = changes.GetProperty("ground").GetString()!;
         return changes;
     }
 
-    private async Task Record(Guid rally, Entry entry) => (await _app.Post<Entry>($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+    private async Task Record(Guid rally, Entry entry) =>
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
 }

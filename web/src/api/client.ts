@@ -2,7 +2,10 @@ import createClient from 'openapi-fetch'
 import type { Problem, Refusal } from './names'
 import type { paths } from './schema.generated.d'
 
-/** What was just touched is sent even if the page is left at once. Browsers carry 64 KiB that far, so a large body goes without. */
+/**
+ * What was just touched is sent even if the page is left at once. Browsers carry 64 KiB that far, so a large body goes
+ * without.
+ */
 class LastingRequest extends Request {
   constructor(input: RequestInfo | URL, init?: RequestInit) {
     const lasts = typeof init?.body === 'string' && new Blob([init.body]).size < 30_000
@@ -28,7 +31,8 @@ export async function ask<T>(
     if (response.ok) return { ok: true, data: data as NonNullable<T>, etag: response.headers.get('ETag') ?? '' }
     return { ok: false, offline: false, status: response.status, refusal: asRefusal(error) }
   } catch (wrong) {
-    // A fetch that found nobody at the other end throws a TypeError, one that waited in vain a TimeoutError; anything else is a fault to be seen.
+    // A fetch that found nobody at the other end throws a TypeError, one that waited in vain a TimeoutError; anything
+    // else is a fault to be seen.
     if (wrong instanceof TypeError || (wrong instanceof DOMException && wrong.name === 'TimeoutError'))
       return { ok: false, offline: true }
     throw wrong

@@ -7,7 +7,10 @@ import LoadNote from '@/shared/LoadNote.vue'
 import { useAwake } from '@/shared/useAwake'
 import { slotSays, useDay } from './useDay'
 
-/** The board of a fair day: it goes round who is where, each rally, and the lists over all. Nothing to touch; read from eight metres. */
+/**
+ * The board of a fair day: it goes round who is where, each rally, and the lists over all. Nothing to touch; read from
+ * eight metres.
+ */
 const props = defineProps<{ day: string }>()
 const day = useDay(props.day)
 /** A page of the board hangs so many seconds, unless its address says otherwise. */

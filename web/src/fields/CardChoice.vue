@@ -3,7 +3,10 @@ import { computed } from 'vue'
 import { useWriting } from './writing'
 import InlineChoice from './InlineChoice.vue'
 
-/** For whom something holds: for all, or for those who have a card that is dealt. Where nothing is dealt it is not asked, and what leads to it in the sentence is not said. */
+/**
+ * For whom something holds: for all, or for those who have a card that is dealt. Where nothing is dealt it is not
+ * asked, and what leads to it in the sentence is not said.
+ */
 const only = defineModel<string>({ required: true })
 const props = defineProps<{ label: string; at: string; all: string }>()
 const { brief } = useWriting()

@@ -7,8 +7,8 @@ interface Item {
   value: T
 }
 /**
- * A list of what can be done or added: what is chosen happens once it is confirmed, not while the list is gone through by keys, and
- * then the list is as it was. In groups it can be searched.
+ * A list of what can be done or added: what is chosen happens once it is confirmed, not while the list is gone through
+ * by keys, and then the list is as it was. In groups it can be searched.
  */
 const props = defineProps<{
   label: string

@@ -10,7 +10,8 @@ import { pastedRows } from './pastedRows'
 
 /**
  * A list whose items are edited where they stand, put in order by dragging or with the arrow keys, added and taken out.
- * Enter goes on to a new item; a list that is pasted becomes items. Items with an id are known by it, the others by their place.
+ * Enter goes on to a new item; a list that is pasted becomes items. Items with an id are known by it, the others by
+ * their place.
  */
 const props = defineProps<{
   items: T[]

@@ -1,6 +1,8 @@
 import type { Fact } from '@/api/names'
 
-/** A calculation as it is kept names figures by their ids; on screen it names them by what they are called, in quotes. */
+/**
+ * A calculation as it is kept names figures by their ids; on screen it names them by what they are called, in quotes.
+ */
 const ids = /[A-Za-zÀ-ɏ][\wÀ-ɏ]*(?:\.\w+)*/g
 const quotes: Record<string, string> = { '“': '”', '"': '"', '„': '“' }
 

@@ -7,7 +7,9 @@ export interface Half {
   problem: Pick<Problem, 'what' | 'remedy'>
 }
 
-/** Fields of a document whose text cannot be taken over yet, by their places: the text is kept, the last value stands. */
+/**
+ * Fields of a document whose text cannot be taken over yet, by their places: the text is kept, the last value stands.
+ */
 export type Halves = Record<string, Half>
 
 const key: InjectionKey<Ref<Halves>> = Symbol('half-typed')

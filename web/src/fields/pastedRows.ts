@@ -1,8 +1,8 @@
 import { numberIn } from '@/shared/numbers'
 
 /**
- * Rows of a list that was pasted or typed in one go, a line each: cells of a spreadsheet, or words with a tab, a semicolon, a
- * colon, or a comma between them. A number at the end of a line is a cell too: "Lamp 5".
+ * Rows of a list that was pasted or typed in one go, a line each: cells of a spreadsheet, or words with a tab, a
+ * semicolon, a colon, or a comma between them. A number at the end of a line is a cell too: "Lamp 5".
  */
 export function pastedRows(text: string): { line: string; cells: string[] }[] {
   return text

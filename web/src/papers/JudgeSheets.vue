@@ -7,7 +7,10 @@ import JudgeBlock from './JudgeBlock.vue'
 import PaperSheet from './PaperSheet.vue'
 import { usePrinting } from './paper'
 
-/** What judges write on where there is no device: a sheet a team, or a sheet a table. It is typed in later in the same order. */
+/**
+ * What judges write on where there is no device: a sheet a team, or a sheet a table. It is typed in later in the same
+ * order.
+ */
 const now = usePrinting()
 const blocks = computed(() => now.on.papers?.judge.blocks ?? [])
 const teams = computed(() => (now.teams.length > 0 ? now.teams : [undefined]))

@@ -5,8 +5,8 @@ import TeamPennant from '@/shared/TeamPennant.vue'
 import { usePrinting } from './paper'
 
 /**
- * A sheet that begins on a page of its own. Its team and what it is stand at its head with the pennant, and at the foot of every page
- * that it runs on to, with the number.
+ * A sheet that begins on a page of its own. Its team and what it is stand at its head with the pennant, and at the foot
+ * of every page that it runs on to, with the number.
  */
 const props = defineProps<{ title: string; team?: Team; landscape?: boolean; plain?: boolean; blankTeam?: boolean }>()
 const now = usePrinting()
@@ -23,7 +23,9 @@ const size = computed(() => `${now.choices.paper}${props.landscape ? ' landscape
 /** What stands at the foot of a page cannot be said by a class: it hangs on the team. */
 const rule = computed(
   () =>
-    `@page ${page} { size: ${size.value}; @bottom-left { content: "${CSS.escape(foot.value)}"; ${letters} } @bottom-right { content: counter(page) " / " counter(pages); ${letters} } }`,
+    `@page ${page} { size: ${size.value};
+    @bottom-left { content: "${CSS.escape(foot.value)}"; ${letters} }
+    @bottom-right { content: counter(page) " / " counter(pages); ${letters} } }`,
 )
 </script>
 

@@ -2,7 +2,10 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 
-/** The rope along the top: the name at its left end with the guide's page for this place, a route hung on it where there is one. */
+/**
+ * The rope along the top: the name at its left end with the guide's page for this place, a route hung on it where there
+ * is one.
+ */
 const route = useRoute()
 const places: Record<string, string> = { writing: 'brief', together: 'score', day: 'fair-day', talk: 'debrief' }
 /** The page of the guide that says something of where one is. */

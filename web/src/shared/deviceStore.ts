@@ -2,7 +2,9 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 import { ref } from 'vue'
 import type { Entry, RallyOnWalk, RallyPhotos, Refusal, TeamOnStrip, TeamSheet } from '@/api/names'
 
-/** An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed. */
+/**
+ * An entry that the server has not taken yet, with its refusal where it came too late to be shown where it was typed.
+ */
 export interface Unsent {
   entry: Entry
   refusal?: Refusal
@@ -42,7 +44,10 @@ export const keeps = ref(true)
 const version = 3
 let opened: Promise<IDBPDatabase<OnThisDevice> | undefined> | undefined
 
-/** What this device keeps by itself: what is on its way, and the rally as it was last seen. Nothing where it cannot keep. */
+/**
+ * What this device keeps by itself: what is on its way, and the rally as it was last seen. Nothing where it cannot
+ * keep.
+ */
 export const deviceStore = () => (opened ??= open())
 
 async function open() {

@@ -1,7 +1,10 @@
 import { v7 } from 'uuid'
 import type { Entry, KitAmount, Purpose, Reading, TrialOutcome } from '@/api/names'
 
-/** What every entry begins with: an id of this device's own and the time here. The server says who wrote it, and when by its own clock. */
+/**
+ * What every entry begins with: an id of this device's own and the time here. The server says who wrote it, and when by
+ * its own clock.
+ */
 const begin = (team: string, round: number) => ({ id: v7(), at: new Date().toISOString(), by: '', team, round })
 
 /** A reading as it was typed or taken. */
@@ -80,7 +83,10 @@ export const measureRead = (team: string, round: number, reading: Reading): Entr
   reading,
 })
 
-/** Why something is struck out that is no step of its own: an undo, and what comes with another entry. No undo takes it back. */
+/**
+ * Why something is struck out that is no step of its own: an undo, and what comes with another entry. No undo takes it
+ * back.
+ */
 export const partOfAnother = {
   undone: 'undone',
   lookedAt: 'looked at',

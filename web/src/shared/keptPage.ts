@@ -1,6 +1,6 @@
 /**
- * The page itself is kept by the browser, so that a tablet that was closed opens again without a line. While there is a line a newer
- * one is asked for, at the start and whenever the line is back.
+ * The page itself is kept by the browser, so that a tablet that was closed opens again without a line. While there is a
+ * line a newer one is asked for, at the start and whenever the line is back.
  */
 
 /** Marks what this window was told of, so that a page which stays old is not loaded again and again. */
@@ -25,7 +25,10 @@ export function keepThisAddress() {
   void fetch(window.location.pathname + window.location.search).catch(() => undefined)
 }
 
-/** Over an encrypted line, and on the computer itself, a worker of our own keeps page and files; elsewhere the browser's store does. */
+/**
+ * Over an encrypted line, and on the computer itself, a worker of our own keeps page and files; elsewhere the browser's
+ * store does.
+ */
 export function keepPage() {
   void lookForNewer()
   if (!window.isSecureContext || !('serviceWorker' in navigator)) return

@@ -12,7 +12,10 @@ export interface TeamMark {
 
 const colours = ['var(--team-1)', 'var(--team-2)', 'var(--team-3)', 'var(--team-4)', 'var(--team-5)']
 
-/** A mark for each team, by its id: patterns in turn, and its call sign, or else two letters of the name that no other team has. */
+/**
+ * A mark for each team, by its id: patterns in turn, and its call sign, or else two letters of the name that no other
+ * team has.
+ */
 export function teamMarks(teams: readonly Pick<Team, 'id' | 'name' | 'callSign'>[]): Map<string, TeamMark> {
   const chosen = teams.map((team) => team.callSign.toUpperCase())
   const taken = new Set<string>(chosen.filter(Boolean))

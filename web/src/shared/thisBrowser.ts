@@ -1,4 +1,7 @@
-/** What this browser keeps by a key. A store that is full or closed keeps nothing, each browser in its own way; the page goes on. */
+/**
+ * What this browser keeps by a key. A store that is full or closed keeps nothing, each browser in its own way; the page
+ * goes on.
+ */
 export const thisBrowser = {
   read(key: string) {
     try {

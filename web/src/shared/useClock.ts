@@ -24,8 +24,8 @@ export const useWallClock = (rally: string, round: Counter, tick: Counter) =>
   useToldClock<ClockOnWall>(rally, round, tick, (params) => ask(api.GET('/api/rallies/{id}/wall/clock', { params })))
 
 /**
- * The clock of a rally, as the server has it. A screen knows only how far its own clock is from the server's, and asks again
- * whenever there is news.
+ * The clock of a rally, as the server has it. A screen knows only how far its own clock is from the server's, and asks
+ * again whenever there is news.
  */
 function useToldClock<T extends Told>(
   rally: string,
@@ -56,8 +56,9 @@ function useToldClock<T extends Told>(
   let taken = 0
 
   /**
-   * The answer was written somewhere between asking and hearing it, so the quickest one tells best how far the clocks are apart
-   * (the clock filter of RFC 5905, 10). One that cannot be true beside it means that a clock was set meanwhile.
+   * The answer was written somewhere between asking and hearing it, so the quickest one tells best how far the clocks
+   * are apart (the clock filter of RFC 5905, 10). One that cannot be true beside it means that a clock was set
+   * meanwhile.
    */
   let quickest = Infinity
   function compare(server: number, asked: number, heard: number) {

@@ -2,10 +2,11 @@ import { computed, ref, watch, type Ref } from 'vue'
 import { thisBrowser } from './thisBrowser'
 
 /**
- * What is being put together before it is recorded: it follows what is kept until somebody touches it, and again from when
- * it is recorded itself.
+ * What is being put together before it is recorded: it follows what is kept until somebody touches it, and again from
+ * when it is recorded itself.
  * @param kept What is recorded so far.
- * @param key Names it on this device, where it outlasts leaving, reloading and closing the page; absent where it does not.
+ * @param key Names it on this device, where it outlasts leaving, reloading and closing the page; absent where it does
+ * not.
  */
 export function useDraft<T>(kept: () => T, key?: string) {
   const copy = (text: string) => JSON.parse(text) as T

@@ -11,7 +11,10 @@ const keepTrying = {
     previousRetryCount === 0 ? 0 : 2000,
 }
 
-/** Follows a rally: says how far its log has come whenever that is news, and once whenever the connection has come about. */
+/**
+ * Follows a rally: says how far its log has come whenever that is news, and once whenever the connection has come
+ * about.
+ */
 export function useLive(rally: string, onNews: (news: LiveNews) => void) {
   const connected = ref(true)
   /** What the connected instruments show; lost with the line. */

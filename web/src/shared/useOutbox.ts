@@ -20,8 +20,8 @@ const together = 100
 export type Sent = { kind: 'taken' } | { kind: 'waiting' } | { kind: 'refused'; refusal: Refusal }
 
 /**
- * Keeps every entry on this device until the server has taken it. Sending again is harmless, since an entry keeps its id;
- * while there is no connection entries wait in order.
+ * Keeps every entry on this device until the server has taken it. Sending again is harmless, since an entry keeps its
+ * id; while there is no connection entries wait in order.
  */
 export function useOutbox(rally: string, onTaken: () => void, edition?: () => number | undefined) {
   /** Whether the server no longer knows this device; what it kept waits until somebody comes in again. */

@@ -26,8 +26,8 @@ const inHand: { [Q in Queue]: Waiting<Q>[] } = { unsent: [], photos: [] }
 let next = -1
 
 /**
- * What this device keeps in order until the server has taken it, also while the window is closed. What was refused stays,
- * with the reason, until somebody decides. Whatever is sent must bear being sent twice.
+ * What this device keeps in order until the server has taken it, also while the window is closed. What was refused
+ * stays, with the reason, until somebody decides. Whatever is sent must bear being sent twice.
  * @param together How many are sent in one go.
  * @param send Sends some, and says of each in turn what came of it; what it says nothing of waits.
  */

@@ -17,7 +17,10 @@ import { useNarrow } from '@/shared/useNarrow'
 /** What all stations of a rally share: the rally itself, its round, the route and the live connection. */
 const props = defineProps<{ rally: string }>()
 const route = useRoute()
-/** Without a round in its address a page opens on the one that runs; a wall goes on with it, a pad stays where it was opened. */
+/**
+ * Without a round in its address a page opens on the one that runs; a wall goes on with it, a pad stays where it was
+ * opened.
+ */
 const running = ref(1)
 const round = computed(() => Math.max(1, Number.parseInt(String(route.query.round ?? running.value)) || 1))
 const station = computed(() => route.meta.station ?? '')
@@ -41,7 +44,10 @@ const pennants = computed(() => progress.value?.route)
 const tick = ref(0)
 const load = () => void here.value.load()
 
-/** What is shown of the rally stays, with how far it is now. The brief is asked for again only when something in it was cut. */
+/**
+ * What is shown of the rally stays, with how far it is now. The brief is asked for again only when something in it was
+ * cut.
+ */
 function heard(now: RallyProgress) {
   if (progress.value && progress.value.edition !== now.edition) return load()
   const { desk, walk } = places

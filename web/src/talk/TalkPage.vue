@@ -14,7 +14,9 @@ import TeamLooksBack from '@/stations/debrief/TeamLooksBack.vue'
 import TeamAnswers from './TeamAnswers.vue'
 import TeamVotes from './TeamVotes.vue'
 
-/** The talk on a team's own device: its answers, what it takes along, its voices. It sees its own words and no place. */
+/**
+ * The talk on a team's own device: its answers, what it takes along, its voices. It sees its own words and no place.
+ */
 const props = defineProps<{ rally: string }>()
 const team = useLocalStorage(`talk:${props.rally}`, '')
 const talk = useLoad(() =>

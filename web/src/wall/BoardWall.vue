@@ -9,7 +9,9 @@ import { teamMarks } from '@/shared/teamMarks'
 import TeamMasts from './TeamMasts.vue'
 import { useOnWall } from './useOnWall'
 
-/** The board: pennants on their masts, the table beside; places appear from the last to the first as they are revealed. */
+/**
+ * The board: pennants on their masts, the table beside; places appear from the last to the first as they are revealed.
+ */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
 const standings = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/board', { params })))
 const marks = computed(() => teamMarks(props.rally.teams))

@@ -4,7 +4,9 @@ import type { PlotShown, RallyOnWall } from '@/api/names'
 import PlotPicture from '@/shared/plots/PlotPicture.vue'
 import { useOnWall } from './useOnWall'
 
-/** One question for the talk with what was answered, and the picture that it is about beside; read from eight metres. */
+/**
+ * One question for the talk with what was answered, and the picture that it is about beside; read from eight metres.
+ */
 const props = defineProps<{
   rally: RallyOnWall
   round: number

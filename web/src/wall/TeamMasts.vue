@@ -5,9 +5,9 @@ import TeamPennant from '@/shared/TeamPennant.vue'
 import type { TeamMark } from '@/shared/teamMarks'
 
 /**
- * A mast for every team, in the teams' own order so that nothing is given away; a pennant climbs as high as its points once
- * its place is revealed. Where the lowest total wins, points pull it down from the top. What the class is held against is a line
- * across all masts.
+ * A mast for every team, in the teams' own order so that nothing is given away; a pennant climbs as high as its points
+ * once its place is revealed. Where the lowest total wins, points pull it down from the top. What the class is held
+ * against is a line across all masts.
  */
 const props = defineProps<{
   teams: readonly TeamNamed[]

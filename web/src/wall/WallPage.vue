@@ -12,7 +12,9 @@ import PlotWall from './PlotWall.vue'
 import GalleryWall from './GalleryWall.vue'
 import QuestionWall from './QuestionWall.vue'
 
-/** The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it. */
+/**
+ * The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it.
+ */
 const { rally, round, tick } = useRallyOnWall()
 const { isTeacher } = useWho()
 const live = useWallClock(rally.value?.id ?? '', round, tick)

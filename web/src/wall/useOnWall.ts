@@ -3,7 +3,9 @@ import type { Answer } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import { useLoad } from '@/shared/useLoad'
 
-/** What a picture on the wall is of, and what makes it ask again: news, another round, another choice of the teacher's. */
+/**
+ * What a picture on the wall is of, and what makes it ask again: news, another round, another choice of the teacher's.
+ */
 interface OnWall {
   rally: RallyOnWall
   round: number

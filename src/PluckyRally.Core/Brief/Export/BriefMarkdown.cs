@@ -15,7 +15,14 @@ public static partial class BriefMarkdown
         var sheet = PupilSheet.Of(brief);
         var text = new StringBuilder();
         Heading(1, brief.Title.Length > 0 ? brief.Title : "Untitled brief");
-        Paragraph(string.Join(" · ", new[] { edition.Tier, brief.Season == Season.Any ? "" : brief.Season.ToString(), brief.Theme }.Where(t => t.Length > 0)));
+        Paragraph(
+            string.Join(
+                " · ",
+                new[] { edition.Tier, brief.Season == Season.Any ? "" : brief.Season.ToString(), brief.Theme }.Where(
+                    t => t.Length > 0
+                )
+            )
+        );
         Paragraph(brief.Story);
         Paragraph(brief.Question);
         Section("Your goal", [brief.Goal], list: false);
@@ -36,25 +43,38 @@ public static partial class BriefMarkdown
             Paragraph(brief.Teacher.Notes);
             Section("Hints", brief.Teacher.Hints);
             Section("Questions for the talk", brief.Teacher.Questions);
-            Section("Standards", [.. brief.Teacher.Standards.Select(code => Standards.All.FirstOrDefault(s => s.Code == code) is { } s ? $"{s.Code}: {s.Says}" : code), .. PupilSheet.Lines(brief.Teacher.LocalStandards)]);
+            Section(
+                "Standards",
+                [
+                    .. brief.Teacher.Standards.Select(code =>
+                        Standards.All.FirstOrDefault(s => s.Code == code) is { } s ? $"{s.Code}: {s.Says}" : code
+                    ),
+                    .. PupilSheet.Lines(brief.Teacher.LocalStandards),
+                ]
+            );
             Section("For those who are finished", [brief.Teacher.Extensions], list: false);
         }
 
         return text.ToString().TrimEnd() + "\n";
 
-        void Heading(int level, string words) => text.Append('#', level).Append(' ').Append(Plain(words)).Append("\n\n");
+        void Heading(int level, string words) =>
+            text.Append('#', level).Append(' ').Append(Plain(words)).Append("\n\n");
 
         void Paragraph(string words)
         {
-            foreach (var line in PupilSheet.Lines(words)) text.Append(Plain(line)).Append("\n\n");
+            foreach (var line in PupilSheet.Lines(words))
+                text.Append(Plain(line)).Append("\n\n");
         }
 
         void Section(string title, IReadOnlyList<string> lines, bool list = true)
         {
-            if (lines.All(string.IsNullOrWhiteSpace)) return;
+            if (lines.All(string.IsNullOrWhiteSpace))
+                return;
             Heading(2, title);
-            foreach (var line in lines.SelectMany(PupilSheet.Lines)) text.Append(list ? "- " : "").Append(Plain(line)).Append(list ? "\n" : "\n\n");
-            if (list) text.Append('\n');
+            foreach (var line in lines.SelectMany(PupilSheet.Lines))
+                text.Append(list ? "- " : "").Append(Plain(line)).Append(list ? "\n" : "\n\n");
+            if (list)
+                text.Append('\n');
         }
     }
 

@@ -25,7 +25,8 @@ public sealed record PupilSheet(
     IReadOnlyList<string> AtHome,
     IReadOnlyList<string> Time,
     IReadOnlyList<string> Words,
-    IReadOnlyList<string> Safety)
+    IReadOnlyList<string> Safety
+)
 {
     /// <summary>The lines of a brief as one tier runs it.</summary>
     public static PupilSheet Of(Brief brief)
@@ -34,29 +35,63 @@ public sealed record PupilSheet(
         return Of(brief, compiled.IsOk ? compiled.Value : null);
     }
 
-    /// <summary>The same where it is made ready already; what only a sound method can say is left out where there is none.</summary>
+    /// <summary>
+    /// The same where it is made ready already; what only a sound method can say is left out where there is none.
+    /// </summary>
     public static PupilSheet Of(Brief brief, CompiledEdition? ready)
     {
         var rules = brief.Rules.Where(r => r is { Off: false, Text.Length: > 0, OnlyFor.Length: 0 }).ToList();
         return new(
             [.. rules.Where(r => r.Sort == RuleSort.Criterion).Select(r => r.Text)],
-            [.. rules.Where(r => r.Sort == RuleSort.Constraint).Select(r => r.Text), .. brief.Deals.Where(d => !d.Off && d.Cards.Count > 0).Select(d => $"{d.Name}, dealt to each team: {string.Join(" · ", d.Cards.Select(c => c.Name))}")],
+            [
+                .. rules.Where(r => r.Sort == RuleSort.Constraint).Select(r => r.Text),
+                .. brief
+                    .Deals.Where(d => !d.Off && d.Cards.Count > 0)
+                    .Select(d => $"{d.Name}, dealt to each team: {string.Join(" · ", d.Cards.Select(c => c.Name))}"),
+            ],
             [.. brief.Materials.Where(m => m is { Off: false, IsRig: false, Name.Length: > 0 }).Select(m => m.Says())],
             [.. brief.Method.Parts.OfType<Part.Budget>().Where(b => !b.Off).SelectMany(BudgetWords.SayPrices)],
             [.. TestWords.Say(brief, ready)],
-            [.. brief.Conditions.Where(c => c.Text.Length > 0).Select(c => c.FixedAt.Length > 0 ? $"{c.Text}: {c.FixedAt}" : c.Text)],
-            brief.ScoringWords.Trim().Length > 0 ? [.. Lines(brief.ScoringWords)] : ready is null ? [] : MethodWords.Say(ready),
+            [
+                .. brief
+                    .Conditions.Where(c => c.Text.Length > 0)
+                    .Select(c => c.FixedAt.Length > 0 ? $"{c.Text}: {c.FixedAt}" : c.Text),
+            ],
+            brief.ScoringWords.Trim().Length > 0 ? [.. Lines(brief.ScoringWords)]
+                : ready is null ? []
+                : MethodWords.Say(ready),
             ready is null ? [] : [.. ready.Awards.Select(a => AwardWords.For(a, ready.Parts))],
-            [.. brief.Timing.Phases.Where(p => p.Kind == PhaseKind.Homework).Select(p => p.Note.Length > 0 ? p.Note : "Go on with it at home.")],
-            [.. brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => TimeLine(p, brief)), .. brief.Timing.IfLate.Length > 0 ? new[] { brief.Timing.IfLate } : []],
-            [.. brief.Words.Where(w => w.Word.Length > 0).Select(w => w.Meaning.Length > 0 ? $"{w.Word}: {w.Meaning}" : w.Word)],
-            [.. brief.Hazards.Select(h => Cautions.Of(h.Kind)).Select(c => $"{c.Name}: {c.Says} With: {Within.Sentence(c.Present)}"), .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [], .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : []]);
+            [
+                .. brief
+                    .Timing.Phases.Where(p => p.Kind == PhaseKind.Homework)
+                    .Select(p => p.Note.Length > 0 ? p.Note : "Go on with it at home."),
+            ],
+            [
+                .. brief.Timing.Phases.Where(p => p.Kind != PhaseKind.Homework).Select(p => TimeLine(p, brief)),
+                .. brief.Timing.IfLate.Length > 0 ? new[] { brief.Timing.IfLate } : [],
+            ],
+            [
+                .. brief
+                    .Words.Where(w => w.Word.Length > 0)
+                    .Select(w => w.Meaning.Length > 0 ? $"{w.Word}: {w.Meaning}" : w.Word),
+            ],
+            [
+                .. brief
+                    .Hazards.Select(h => Cautions.Of(h.Kind))
+                    .Select(c => $"{c.Name}: {c.Says} With: {Within.Sentence(c.Present)}"),
+                .. brief.Safety.Length > 0 ? new[] { brief.Safety } : [],
+                .. brief.Hazards.Count > 0 ? new[] { Cautions.SchoolFirst } : [],
+            ]
+        );
     }
 
     /// <summary>The lines of a text that say something.</summary>
-    internal static string[] Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+    internal static string[] Lines(string text) =>
+        text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
 
-    /// <summary>A phase with its minutes; parts of a minute are the teacher's, so a pupil reads about how long.</summary>
+    /// <summary>
+    /// A phase with its minutes; parts of a minute are the teacher's, so a pupil reads about how long.
+    /// </summary>
     private static string TimeLine(Phase phase, Brief brief)
     {
         var minutes = Minutes.Of(phase, brief.Timing.Teams, brief.Trials.Attempts);

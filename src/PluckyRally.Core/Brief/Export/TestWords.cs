@@ -9,30 +9,54 @@ internal static class TestWords
     public static IEnumerable<string> Say(Brief brief, CompiledEdition? ready)
     {
         var trials = brief.Trials;
-        if (trials.How.Length > 0) yield return trials.How;
-        foreach (var runs in Runs(brief)) yield return runs;
-        if (trials.HoldSeconds > 0) yield return $"Everybody lets go. It must stand by itself for {English.Count(trials.HoldSeconds, "second")} before it is measured.";
-        if (trials.OverWhen.Length > 0) yield return Over(trials.OverWhen);
-        if (trials.IfItFalls.Length > 0) yield return trials.IfItFalls;
-        if (ready is not null && Failed(ready) is { } failed) yield return failed;
-        if (trials.FreshBuildAfterFailure) yield return "After a failed attempt, the next one is made with a fresh build.";
+        if (trials.How.Length > 0)
+            yield return trials.How;
+        foreach (var runs in Runs(brief))
+            yield return runs;
+        if (trials.HoldSeconds > 0)
+            yield return "Everybody lets go. It must stand by itself for "
+                + $"{English.Count(trials.HoldSeconds, "second")} before it is measured.";
+        if (trials.OverWhen.Length > 0)
+            yield return Over(trials.OverWhen);
+        if (trials.IfItFalls.Length > 0)
+            yield return trials.IfItFalls;
+        if (ready is not null && Failed(ready) is { } failed)
+            yield return failed;
+        if (trials.FreshBuildAfterFailure)
+            yield return "After a failed attempt, the next one is made with a fresh build.";
         foreach (var measure in brief.Measures.Where(m => !m.Off && m.How.Length > 0))
-            yield return $"{measure.Name}: {measure.How}{(measure.Unit.Length > 0 && Units.NeedsUnit(measure.Kind) ? $", to the nearest {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}" : "")}";
+            yield return $"{measure.Name}: {measure.How}"
+                + (
+                    measure.Unit.Length > 0 && Units.NeedsUnit(measure.Kind)
+                        ? $", to the nearest {ReadingFormat.Value(measure.Step, measure with { Weights = [] })}"
+                        : ""
+                );
     }
 
     /// <summary>How many attempts and runs there are, and how many of them must be made.</summary>
     private static IEnumerable<string> Runs(Brief brief)
     {
         var (attempts, parts) = (brief.Trials.Attempts, brief.Method.Parts.Where(p => !p.Off).ToList());
-        if (parts.Any(p => p is Part.Measured) && brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt }))
-            yield return attempts == 1 ? "You have one attempt." : $"You have {attempts} attempts.{(brief.Trials.Needed < attempts ? $" At least {brief.Trials.Needed} of them must be made." : "")}";
-        if (parts.Any(p => p is Part.Relay)) yield return "Your team has one run.";
+        if (
+            parts.Any(p => p is Part.Measured) && brief.Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
+        )
+            yield return attempts == 1
+                ? "You have one attempt."
+                : $"You have {attempts} attempts."
+                    + (brief.Trials.Needed < attempts ? $" At least {brief.Trials.Needed} of them must be made." : "");
+        if (parts.Any(p => p is Part.Relay))
+            yield return "Your team has one run.";
     }
 
     /// <summary>When an attempt is over, as a whole sentence, also where only the moment was written down.</summary>
     private static string Over(string words)
     {
-        if (words.Contains(" over", StringComparison.OrdinalIgnoreCase) || words.Contains(" count", StringComparison.OrdinalIgnoreCase) || words.StartsWith("If ", StringComparison.OrdinalIgnoreCase)) return words;
+        if (
+            words.Contains(" over", StringComparison.OrdinalIgnoreCase)
+            || words.Contains(" count", StringComparison.OrdinalIgnoreCase)
+            || words.StartsWith("If ", StringComparison.OrdinalIgnoreCase)
+        )
+            return words;
         var moment = Within.Sentence(words.Trim().TrimEnd('.'));
         var when = Moments.Any(m => moment.StartsWith(m, StringComparison.Ordinal)) ? "" : "when ";
         return $"An attempt is over {when}{moment}.";
@@ -44,11 +68,18 @@ internal static class TestWords
     /// <summary>What a failed attempt counts, part by part where parts differ; null where it never matters.</summary>
     private static string? Failed(CompiledEdition ready)
     {
-        var parts = ready.Parts.OfType<PartPlan.Measured>().Where(p => p.Definition.Work == Work.EachAttempt && p.Measures.Any(m => m.Taken == Taken.EachAttempt)).ToList();
-        if (parts.Count == 0) return null;
-        var says = parts.Select(p => p.Way.TakesFailed ? $"counts as {p.ShowStated(p.Way.FailureValue)}" : "does not count").ToList();
+        var parts = ready
+            .Parts.OfType<PartPlan.Measured>()
+            .Where(p => p.Definition.Work == Work.EachAttempt && p.Measures.Any(m => m.Taken == Taken.EachAttempt))
+            .ToList();
+        if (parts.Count == 0)
+            return null;
+        var says = parts
+            .Select(p => p.Way.TakesFailed ? $"counts as {p.ShowStated(p.Way.FailureValue)}" : "does not count")
+            .ToList();
         return says.Distinct().Count() == 1
             ? $"A failed attempt {says[0]}."
-            : $"A failed attempt: for {string.Join("; for ", parts.Select((p, i) => $"“{p.Part.Name}” it {says[i]}"))}.";
+            : "A failed attempt: for "
+                + $"{string.Join("; for ", parts.Select((p, i) => $"“{p.Part.Name}” it {says[i]}"))}.";
     }
 }

@@ -12,84 +12,222 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
     private bool Youngest => Grades == GradeBand.KTo2;
 
     /// <summary>Attempts where one takes little time.</summary>
-    public int ManyAttempts => GradeBands.Attempts(Grades) switch { 1 => 1, > 5 => 5, var n => n };
+    public int ManyAttempts =>
+        GradeBands.Attempts(Grades) switch
+        {
+            1 => 1,
+            > 5 => 5,
+            var n => n,
+        };
 
     /// <summary>How many attempts are combined: the mean needs three of them.</summary>
     public Combine Usual => ManyAttempts >= 3 ? Combine.Mean : Combine.Best;
 
     /// <summary>The unit of lengths.</summary>
-    public string LengthUnit => Youngest ? "cubes" : Units == UnitSystem.Metric ? "cm" : "in";
+    public string LengthUnit =>
+        Youngest ? "cubes"
+        : Units == UnitSystem.Metric ? "cm"
+        : "in";
 
-    /// <summary>A length: cubes end to end for the youngest, then cm or inches as finely as the grades read them.</summary>
-    public Measure Length(string id, string name, string how, decimal lowCm, decimal highCm, Taken taken = Taken.EachAttempt) => new()
-    {
-        Id = id,
-        Name = name,
-        Kind = MeasureKind.Length,
-        Unit = LengthUnit,
-        LaidOut = Youngest ? new(LengthUnit, CubeCentimetres) : null,
-        Step = Youngest ? 1 : GradeBands.LengthStep(Grades, LengthUnit),
-        Taken = taken,
-        How = how,
-        Expected = new(Whole(lowCm), Whole(highCm)),
-    };
+    /// <summary>
+    /// A length: cubes end to end for the youngest, then cm or inches as finely as the grades read them.
+    /// </summary>
+    public Measure Length(
+        string id,
+        string name,
+        string how,
+        decimal lowCm,
+        decimal highCm,
+        Taken taken = Taken.EachAttempt
+    ) =>
+        new()
+        {
+            Id = id,
+            Name = name,
+            Kind = MeasureKind.Length,
+            Unit = LengthUnit,
+            LaidOut = Youngest ? new(LengthUnit, CubeCentimetres) : null,
+            Step = Youngest ? 1 : GradeBands.LengthStep(Grades, LengthUnit),
+            Taken = taken,
+            How = how,
+            Expected = new(Whole(lowCm), Whole(highCm)),
+        };
 
     /// <summary>Centimetres as a limit in the draft's unit, whole.</summary>
     public string LengthOf(decimal cm) => $"{Numerals.Write(Whole(cm))} {LengthUnit}";
 
     /// <summary>Centimetres in the draft's unit, whole.</summary>
-    public decimal Whole(decimal cm) => Math.Round(cm / (Youngest ? CubeCentimetres : Units == UnitSystem.Metric ? 1 : CentimetresInAnInch), MidpointRounding.AwayFromZero);
+    public decimal Whole(decimal cm) =>
+        Math.Round(
+            cm
+                / (
+                    Youngest ? CubeCentimetres
+                    : Units == UnitSystem.Metric ? 1
+                    : CentimetresInAnInch
+                ),
+            MidpointRounding.AwayFromZero
+        );
 
     /// <summary>A mass, in grams or ounces.</summary>
-    public Measure Mass(string id, string name, string how, decimal lowGrams, decimal highGrams, Taken taken = Taken.EachAttempt) => new()
-    {
-        Id = id,
-        Name = name,
-        Kind = MeasureKind.Mass,
-        Unit = Units == UnitSystem.Metric ? "g" : "oz",
-        Step = Units == UnitSystem.Metric ? 1 : 0.1m,
-        Taken = taken,
-        How = how,
-        Expected = Units == UnitSystem.Metric ? new(lowGrams, highGrams) : new(Math.Round(lowGrams / GramsInAnOunce, 1), Math.Round(highGrams / GramsInAnOunce, 1)),
-    };
+    public Measure Mass(
+        string id,
+        string name,
+        string how,
+        decimal lowGrams,
+        decimal highGrams,
+        Taken taken = Taken.EachAttempt
+    ) =>
+        new()
+        {
+            Id = id,
+            Name = name,
+            Kind = MeasureKind.Mass,
+            Unit = Units == UnitSystem.Metric ? "g" : "oz",
+            Step = Units == UnitSystem.Metric ? 1 : 0.1m,
+            Taken = taken,
+            How = how,
+            Expected =
+                Units == UnitSystem.Metric
+                    ? new(lowGrams, highGrams)
+                    : new(Math.Round(lowGrams / GramsInAnOunce, 1), Math.Round(highGrams / GramsInAnOunce, 1)),
+        };
 
     /// <summary>A count of things.</summary>
-    public static Measure Count(string id, string name, string unit, decimal low, decimal high, string how = "", Taken taken = Taken.EachAttempt) =>
-        new() { Id = id, Name = name, Kind = MeasureKind.Count, Unit = unit, Taken = taken, How = how, Expected = new(low, high) };
+    public static Measure Count(
+        string id,
+        string name,
+        string unit,
+        decimal low,
+        decimal high,
+        string how = "",
+        Taken taken = Taken.EachAttempt
+    ) =>
+        new()
+        {
+            Id = id,
+            Name = name,
+            Kind = MeasureKind.Count,
+            Unit = unit,
+            Taken = taken,
+            How = how,
+            Expected = new(low, high),
+        };
 
     /// <summary>An inspection.</summary>
-    public static Rule Must(string id, string text, RuleSort sort = RuleSort.Criterion, When when = When.BeforeTest, Consequence? ifMissed = null) =>
-        new() { Id = id, Sort = sort, Text = text, Check = new RuleCheck.Inspection(), When = when, IfMissed = ifMissed ?? new Consequence.DoesNotPlace() };
+    public static Rule Must(
+        string id,
+        string text,
+        RuleSort sort = RuleSort.Criterion,
+        When when = When.BeforeTest,
+        Consequence? ifMissed = null
+    ) =>
+        new()
+        {
+            Id = id,
+            Sort = sort,
+            Text = text,
+            Check = new RuleCheck.Inspection(),
+            When = when,
+            IfMissed = ifMissed ?? new Consequence.DoesNotPlace(),
+        };
 
     /// <summary>A limit on a measure.</summary>
-    public static Rule Limit(string id, string text, string measure, Comparison comparison, string amount, RuleSort sort = RuleSort.Criterion, When when = When.BeforeTest, Consequence? ifMissed = null) =>
-        new() { Id = id, Sort = sort, Text = text, Check = new RuleCheck.Limit { Value = measure, Comparison = comparison, Amount = amount }, When = when, IfMissed = ifMissed ?? new Consequence.DoesNotPlace() };
+    public static Rule Limit(
+        string id,
+        string text,
+        string measure,
+        Comparison comparison,
+        string amount,
+        RuleSort sort = RuleSort.Criterion,
+        When when = When.BeforeTest,
+        Consequence? ifMissed = null
+    ) =>
+        new()
+        {
+            Id = id,
+            Sort = sort,
+            Text = text,
+            Check = new RuleCheck.Limit
+            {
+                Value = measure,
+                Comparison = comparison,
+                Amount = amount,
+            },
+            When = when,
+            IfMissed = ifMissed ?? new Consequence.DoesNotPlace(),
+        };
 
     /// <summary>A measured part.</summary>
-    public static Part.Measured Points(string id, string name, string value, Better better, Curve curve, Combine combine = Combine.Best, decimal? failurePoints = null, decimal? failureValue = null) =>
-        new() { Id = id, Name = name, Value = value, Better = better, Curve = curve, Combine = combine, FailurePoints = failurePoints, FailureValue = failureValue };
+    public static Part.Measured Points(
+        string id,
+        string name,
+        string value,
+        Better better,
+        Curve curve,
+        Combine combine = Combine.Best,
+        decimal? failurePoints = null,
+        decimal? failureValue = null
+    ) =>
+        new()
+        {
+            Id = id,
+            Name = name,
+            Value = value,
+            Better = better,
+            Curve = curve,
+            Combine = combine,
+            FailurePoints = failurePoints,
+            FailureValue = failureValue,
+        };
 
     /// <summary>A material for each team.</summary>
-    public static Material Stuff(string id, string name, string category, decimal amount, string unit = "", bool reusable = false, string note = "") =>
-        new() { Id = id, Name = name, Category = category, Amount = amount, Unit = unit, Reusable = reusable, Note = note };
+    public static Material Stuff(
+        string id,
+        string name,
+        string category,
+        decimal amount,
+        string unit = "",
+        bool reusable = false,
+        string note = ""
+    ) =>
+        new()
+        {
+            Id = id,
+            Name = name,
+            Category = category,
+            Amount = amount,
+            Unit = unit,
+            Reusable = reusable,
+            Note = note,
+        };
 
     /// <summary>What a team builds with. Which material it is, the teacher fills in: a pattern names none.</summary>
     public static Material Pieces(decimal amount) => Stuff("pieces", "pieces to build with", "stiffening", amount);
 
     /// <summary>Something that joins, by its length.</summary>
-    public Material Joining(decimal cm) => Stuff("joining", "something that joins", Material.Joining, Handed(cm), HandedUnit);
+    public Material Joining(decimal cm) =>
+        Stuff("joining", "something that joins", Material.Joining, Handed(cm), HandedUnit);
 
     /// <summary>The unit in which lengths of material are handed out, to the youngest too.</summary>
     public string HandedUnit => Units == UnitSystem.Metric ? "cm" : "in";
 
     /// <summary>Centimetres of a material in the unit in which it is handed out, whole.</summary>
-    public decimal Handed(decimal cm) => Units == UnitSystem.Metric ? cm : Math.Round(cm / CentimetresInAnInch, MidpointRounding.AwayFromZero);
+    public decimal Handed(decimal cm) =>
+        Units == UnitSystem.Metric ? cm : Math.Round(cm / CentimetresInAnInch, MidpointRounding.AwayFromZero);
 
     /// <summary>Something to cut with, for each team.</summary>
     public static Material Cutter { get; } = Stuff("cutter", "something to cut with", "tool", 1, reusable: true);
 
-    /// <summary>The phases, with a test that fits the lesson: at two places, or over two lessons, where one would not do.</summary>
-    public static Timing Lesson(decimal build, decimal testMinutes, int attempts, decimal changeover = 0.5m, string ifLate = "Who does not let go when time is up goes last in the test.")
+    /// <summary>
+    /// The phases, with a test that fits the lesson: at two places, or over two lessons, where one would not do.
+    /// </summary>
+    public static Timing Lesson(
+        decimal build,
+        decimal testMinutes,
+        int attempts,
+        decimal changeover = 0.5m,
+        string ifLate = "Who does not let go when time is up goes last in the test."
+    )
     {
         foreach (var (stations, lessons) in new[] { (1, 1), (2, 1), (1, 2), (2, 2), (2, 3) })
         {
@@ -99,40 +237,98 @@ internal sealed record Draft(GradeBand Grades, UnitSystem Units)
                 Lessons = lessons,
                 Phases =
                 [
-                    new() { Id = "introduce", Kind = PhaseKind.Introduce, Minutes = 4 },
-                    new() { Id = "sketch", Kind = PhaseKind.Sketch, Minutes = 4 },
-                    new() { Id = "plan", Kind = PhaseKind.Plan, Minutes = 4 },
-                    new() { Id = "build", Kind = PhaseKind.Build, Minutes = build, Warning = build > 10 ? 5 : 2 },
-                    new() { Id = "test", Kind = PhaseKind.Test, Minutes = testMinutes, TeamByTeam = true, Changeover = changeover, TestBays = stations },
-                    new() { Id = "talk", Kind = PhaseKind.Talk, Minutes = 6 },
-                    new() { Id = "clearUp", Kind = PhaseKind.ClearUp, Minutes = 3 },
+                    new()
+                    {
+                        Id = "introduce",
+                        Kind = PhaseKind.Introduce,
+                        Minutes = 4,
+                    },
+                    new()
+                    {
+                        Id = "sketch",
+                        Kind = PhaseKind.Sketch,
+                        Minutes = 4,
+                    },
+                    new()
+                    {
+                        Id = "plan",
+                        Kind = PhaseKind.Plan,
+                        Minutes = 4,
+                    },
+                    new()
+                    {
+                        Id = "build",
+                        Kind = PhaseKind.Build,
+                        Minutes = build,
+                        Warning = build > 10 ? 5 : 2,
+                    },
+                    new()
+                    {
+                        Id = "test",
+                        Kind = PhaseKind.Test,
+                        Minutes = testMinutes,
+                        TeamByTeam = true,
+                        Changeover = changeover,
+                        TestBays = stations,
+                    },
+                    new()
+                    {
+                        Id = "talk",
+                        Kind = PhaseKind.Talk,
+                        Minutes = 6,
+                    },
+                    new()
+                    {
+                        Id = "clearUp",
+                        Kind = PhaseKind.ClearUp,
+                        Minutes = 3,
+                    },
                 ],
                 IfLate = ifLate,
             };
-            if (timing.Phases.Sum(p => Minutes.Of(p, timing.Teams, attempts)) <= Minutes.Room(timing) || lessons == 3) return timing;
+            if (timing.Phases.Sum(p => Minutes.Of(p, timing.Teams, attempts)) <= Minutes.Room(timing) || lessons == 3)
+                return timing;
         }
 
         throw new System.Diagnostics.UnreachableException();
     }
 
     /// <summary>A place of the test that is the same for everyone.</summary>
-    public static Condition Same(string id, string text, string fixedAt) => new() { Id = id, Text = text, FixedAt = fixedAt };
+    public static Condition Same(string id, string text, string fixedAt) =>
+        new()
+        {
+            Id = id,
+            Text = text,
+            FixedAt = fixedAt,
+        };
 
     /// <summary>A hazard whose caution the teacher still has to read.</summary>
-    public static IReadOnlyList<Hazard> Beware(params HazardKind[] kinds) => [.. kinds.Select(k => new Hazard { Kind = k })];
+    public static IReadOnlyList<Hazard> Beware(params HazardKind[] kinds) =>
+        [.. kinds.Select(k => new Hazard { Kind = k })];
 
     /// <summary>What every pattern begins with.</summary>
-    public Brief Begin(Pattern pattern, string title, string goal) => new()
-    {
-        Pattern = pattern,
-        Title = title,
-        Grades = Grades,
-        Goal = goal,
-        Summaries = GradeBands.Summaries(Grades),
-        Teacher = new()
+    public Brief Begin(Pattern pattern, string title, string goal) =>
+        new()
         {
-            Standards = [.. Standards.All.Where(s => s.Grades == (Grades == GradeBand.Unsaid ? GradeBand.From3To5 : Grades)).Select(s => s.Code)],
-            Questions = ["What did your team change on the way, and why?", "What do the best results have in common?", "What one thing would you change next time?"],
-        },
-    };
+            Pattern = pattern,
+            Title = title,
+            Grades = Grades,
+            Goal = goal,
+            Summaries = GradeBands.Summaries(Grades),
+            Teacher = new()
+            {
+                Standards =
+                [
+                    .. Standards
+                        .All.Where(s => s.Grades == (Grades == GradeBand.Unsaid ? GradeBand.From3To5 : Grades))
+                        .Select(s => s.Code),
+                ],
+                Questions =
+                [
+                    "What did your team change on the way, and why?",
+                    "What do the best results have in common?",
+                    "What one thing would you change next time?",
+                ],
+            },
+        };
 }

@@ -7,7 +7,8 @@ namespace PluckyRally.Core;
 public static class Changes
 {
     /// <summary>The brief with the changes made, or the change whose place there is not.</summary>
-    public static Result<Document<Brief>> Apply(Brief brief, IReadOnlyList<Change> changes) => Apply(JsonSerializer.SerializeToNode(brief, Json.Options)!, changes);
+    public static Result<Document<Brief>> Apply(Brief brief, IReadOnlyList<Change> changes) =>
+        Apply(JsonSerializer.SerializeToNode(brief, Json.Options)!, changes);
 
     /// <summary>The same for a brief's document; fields that are not known stay in it.</summary>
     public static Result<Document<Brief>> Apply(JsonNode document, IReadOnlyList<Change> changes)
@@ -16,7 +17,14 @@ public static class Changes
         foreach (var change in changes)
         {
             var done = change.Tier.Length > 0 ? Override(root, change) : Make(root, change);
-            if (!done) return Result<Document<Brief>>.Refused(new Problem(change.At, "There is no such place in the brief any more.", "Look at the snag again; the brief has changed since."));
+            if (!done)
+                return Result<Document<Brief>>.Refused(
+                    new Problem(
+                        change.At,
+                        "There is no such place in the brief any more.",
+                        "Look at the snag again; the brief has changed since."
+                    )
+                );
         }
 
         return DocumentReader.Brief(root.ToJsonString());
@@ -24,19 +32,24 @@ public static class Changes
 
     private static bool Make(JsonNode root, Change change)
     {
-        if (change.Kind == ChangeKind.Set) return DocumentPaths.Put(root, change.At, change.Value);
-        if (DocumentPaths.At(root, change.At) is not JsonArray list) return false;
+        if (change.Kind == ChangeKind.Set)
+            return DocumentPaths.Put(root, change.At, change.Value);
+        if (DocumentPaths.At(root, change.At) is not JsonArray list)
+            return false;
         list.Add(JsonNode.Parse(change.Value.GetRawText()));
         return true;
     }
 
     private static bool Override(JsonNode root, Change change)
     {
-        if (DocumentPaths.At(root, $"/tiers/{change.Tier}/overrides") is not JsonArray list) return false;
+        if (DocumentPaths.At(root, $"/tiers/{change.Tier}/overrides") is not JsonArray list)
+            return false;
         var value = JsonNode.Parse(change.Value.GetRawText());
         var there = list.FirstOrDefault(o => o?["at"]?.GetValue<string>() == change.At);
-        if (there is not null) there["value"] = value;
-        else list.Add(new JsonObject { ["at"] = change.At, ["value"] = value });
+        if (there is not null)
+            there["value"] = value;
+        else
+            list.Add(new JsonObject { ["at"] = change.At, ["value"] = value });
         return true;
     }
 }

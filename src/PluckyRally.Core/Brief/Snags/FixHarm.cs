@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>Says beside each fix what it would bring about, so that nobody mends one thing and breaks another.</summary>
+/// <summary>
+/// Says beside each fix what it would bring about, so that nobody mends one thing and breaks another.
+/// </summary>
 public static class FixHarm
 {
     /// <summary>Each fix is tried; more than so many are not read at once.</summary>
@@ -13,15 +15,33 @@ public static class FixHarm
     {
         var known = found.Select(s => s.Key).ToHashSet();
         var tried = 0;
-        return [.. found.Select(snag => snag.Fix is { But: "" } fix && tried++ < Most ? snag with { Fix = fix with { But = Of(brief, snag, fix, known) } } : snag)];
+        return
+        [
+            .. found.Select(snag =>
+                snag.Fix is { But: "" } fix && tried++ < Most
+                    ? snag with
+                    {
+                        Fix = fix with { But = Of(brief, snag, fix, known) },
+                    }
+                    : snag
+            ),
+        ];
     }
 
-    /// <summary>The first snag that is there only with the fix. A caution that it adds still has to be read, which is no harm.</summary>
+    /// <summary>
+    /// The first snag that is there only with the fix. A caution that it adds still has to be read, which is no harm.
+    /// </summary>
     private static string Of(Brief brief, Snag snag, Fix fix, HashSet<string> known)
     {
         var mended = Changes.Apply(brief, fix.Changes);
         return mended.IsOk
-            ? Snags.Of(mended.Value.Value).FirstOrDefault(s => s.Weight != SnagWeight.Hint && s.Id != snag.Id && s.Id != "caution" && !known.Contains(s.Key))?.What ?? ""
+            ? Snags
+                .Of(mended.Value.Value)
+                .FirstOrDefault(s =>
+                    s.Weight != SnagWeight.Hint && s.Id != snag.Id && s.Id != "caution" && !known.Contains(s.Key)
+                )
+                ?.What
+                ?? ""
             : "";
     }
 }

@@ -7,15 +7,38 @@ internal static class MaterialSnags
     {
         foreach (var material in scene.Materials.Where(m => m.Category == Material.Joining && m.Amount is null))
         {
-            var (amount, unit) = material.Unit.Length > 0 ? (60m, material.Unit) : material.Name.Contains("tape", StringComparison.OrdinalIgnoreCase) ? (60m, "cm") : (10m, "");
-            yield return new("joining", SnagWeight.Matters, $"/materials/{material.Id}/amount", $"There is no limit to the {material.Name}.", "What joins would carry the build, and the contest measures it instead of the design.", new($"Give each team {Numerals.Write(amount)} {(unit.Length > 0 ? $"{unit} of " : "")}{material.Name}", [Change.Set($"/materials/{material.Id}/amount", amount), Change.Set($"/materials/{material.Id}/unit", unit)]));
+            var (amount, unit) =
+                material.Unit.Length > 0 ? (60m, material.Unit)
+                : material.Name.Contains("tape", StringComparison.OrdinalIgnoreCase) ? (60m, "cm")
+                : (10m, "");
+            yield return new(
+                "joining",
+                SnagWeight.Matters,
+                $"/materials/{material.Id}/amount",
+                $"There is no limit to the {material.Name}.",
+                "What joins would carry the build, and the contest measures it instead of the design.",
+                new(
+                    $"Give each team {Numerals.Write(amount)} {(unit.Length > 0 ? $"{unit} of " : "")}{material.Name}",
+                    [
+                        Change.Set($"/materials/{material.Id}/amount", amount),
+                        Change.Set($"/materials/{material.Id}/unit", unit),
+                    ]
+                )
+            );
         }
 
         if (scene.Brief.Money.Length == 0 && scene.Materials.FirstOrDefault(m => m.Price > 0) is { } priced)
-            yield return new("money", SnagWeight.Hint, "/money", $"The {priced.Name} cost {Numerals.Write(priced.Price!.Value)}, and nothing says of what.", "A shopping list with bare numbers is read as any currency.");
+            yield return new(
+                "money",
+                SnagWeight.Hint,
+                "/money",
+                $"The {priced.Name} cost {Numerals.Write(priced.Price!.Value)}, and nothing says of what.",
+                "A shopping list with bare numbers is read as any currency."
+            );
 
         var stages = scene.Brief.Stages;
-        if (stages.Stages.Count == 0) yield break;
+        if (stages.Stages.Count == 0)
+            yield break;
         var outcome = StagePlanner.Build(stages, scene.Brief.Materials);
         if (outcome.Short is { } shortage)
         {
@@ -23,17 +46,38 @@ internal static class MaterialSnags
                 "stages",
                 SnagWeight.Matters,
                 $"/stages/stages/{shortage.Stage.Id}",
-                $"The {shortage.Material.Name} run out at “{shortage.Stage.Name}”: {Numerals.Write(shortage.Left)} left, {Numerals.Write(shortage.Needed)} needed.",
+                $"The {shortage.Material.Name} run out at “{shortage.Stage.Name}”: "
+                    + $"{Numerals.Write(shortage.Left)} left, {Numerals.Write(shortage.Needed)} needed.",
                 "No team could finish, however well it builds.",
                 new(
                     $"Give each team {Numerals.Write(shortage.Total)}",
                     [Change.Set($"/materials/{shortage.Material.Id}/amount", shortage.Total)],
-                    RuleSnags.Allowing(scene, shortage.Material.Name, shortage.Total) is { } rule ? $"“{rule.Text}” allows fewer; change it too." : ""));
+                    RuleSnags.Allowing(scene, shortage.Material.Name, shortage.Total) is { } rule
+                        ? $"“{rule.Text}” allows fewer; change it too."
+                        : ""
+                )
+            );
             yield break;
         }
 
-        var least = scene.Compiled?.Rules.OfType<RulePlan.Limit>().FirstOrDefault(r => r.Of?.Id == stages.Measure && r.Definition.Comparison is Comparison.AtLeast or Comparison.MoreThan or Comparison.Exactly or Comparison.Between);
+        var least = scene
+            .Compiled?.Rules.OfType<RulePlan.Limit>()
+            .FirstOrDefault(r =>
+                r.Of?.Id == stages.Measure
+                && r.Definition.Comparison
+                    is Comparison.AtLeast
+                        or Comparison.MoreThan
+                        or Comparison.Exactly
+                        or Comparison.Between
+            );
         if (least?.Of is { } measure && outcome.Reached < least.Amount)
-            yield return new("stages", SnagWeight.Matters, "/stages", $"The stages come to {ReadingFormat.Value(outcome.Reached, measure)}, and “{least.Rule.Text}” asks for {ReadingFormat.Value(least.Amount, measure)}.", "Either the materials cannot reach it, or a stage is missing from the plan.");
+            yield return new(
+                "stages",
+                SnagWeight.Matters,
+                "/stages",
+                $"The stages come to {ReadingFormat.Value(outcome.Reached, measure)}, and “"
+                    + $"{least.Rule.Text}” asks for {ReadingFormat.Value(least.Amount, measure)}.",
+                "Either the materials cannot reach it, or a stage is missing from the plan."
+            );
     }
 }

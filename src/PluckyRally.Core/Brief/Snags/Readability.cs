@@ -10,7 +10,8 @@ public sealed partial record Readability(int Words, int Sentences, int Syllables
 {
     /// <summary>
     /// The school grade that reads it with ease: 0.39 · words per sentence + 11.8 · syllables per word − 15.59.
-    /// Source: Kincaid, Fishburne, Rogers and Chissom, Research Branch Report 8-75 (1975), the Flesch–Kincaid grade level.
+    /// Source: Kincaid, Fishburne, Rogers and Chissom, Research Branch Report 8-75 (1975), the Flesch–Kincaid grade
+    /// level.
     /// </summary>
     public double Grade => Words == 0 ? 0 : (0.39 * Words / Sentences) + (11.8 * Syllables / Words) - 15.59;
 
@@ -25,11 +26,16 @@ public sealed partial record Readability(int Words, int Sentences, int Syllables
     /// <summary>The syllables of an English word, from its spelling: groups of vowels, less what is silent.</summary>
     public static int SyllablesOf(string word)
     {
-        var plain = word.ToLowerInvariant().Replace("’", "", StringComparison.Ordinal).Replace("'", "", StringComparison.Ordinal);
-        if (plain.Length == 0) return 0;
-        if (plain.All(char.IsDigit)) return 1;
+        var plain = word.ToLowerInvariant()
+            .Replace("’", "", StringComparison.Ordinal)
+            .Replace("'", "", StringComparison.Ordinal);
+        if (plain.Length == 0)
+            return 0;
+        if (plain.All(char.IsDigit))
+            return 1;
         var count = VowelGroups().Count(plain);
-        if (SilentEnd().IsMatch(plain)) count--;
+        if (SilentEnd().IsMatch(plain))
+            count--;
         count += TwoSounds().Count(plain);
         return Math.Max(1, count);
     }
@@ -43,8 +49,12 @@ public sealed partial record Readability(int Words, int Sentences, int Syllables
     [GeneratedRegex("[aeiouy]+")]
     private static partial Regex VowelGroups();
 
-    // A last e is silent (made), but not in -le after a consonant (table); -es and -ed are silent save after sounds that need them.
-    [GeneratedRegex(@"(?<=[aeiouy].*)(?:(?<![aeiouyl]|[^aeiouy]l)e|(?<=[aeiouy]l)e|(?<![aeiouyscxzgl]|[cs]h|[^aeiouy]l)es|(?<![aeiouytd])ed)$")]
+    // A last e is silent (made), but not in -le after a consonant (table); -es and -ed are silent save after sounds
+    // that need them.
+    [GeneratedRegex(
+        @"(?<=[aeiouy].*)(?:(?<![aeiouyl]|[^aeiouy]l)e|(?<=[aeiouy]l)e|(?<![aeiouyscxzgl]|[cs]h"
+            + @"|[^aeiouy]l)es|(?<![aeiouytd])ed)$"
+    )]
     private static partial Regex SilentEnd();
 
     [GeneratedRegex(@"(?:ia|io(?!u|n\b|ns\b)|iu|eo|ua(?!r)|[^qg]ui(?=ng)|ying|[aeiouy]ing)(?<!cia[a-z]?|tio|sio)")]

@@ -8,11 +8,23 @@ internal static class ReadingSnags
 
     public static IEnumerable<Snag> Find(Scene scene)
     {
-        if (GradeBands.Oldest(scene.Brief.Grades) is not { } oldest) yield break;
+        if (GradeBands.Oldest(scene.Brief.Grades) is not { } oldest)
+            yield break;
         var text = string.Join("\n", scene.Texts.Where(t => t.At != "/title").Select(t => t.Text));
         var all = Readability.Of(text);
-        if (all.Words < FewestWords || all.Grade <= oldest + 1) yield break;
-        var hardest = scene.Texts.Where(t => Readability.Of(t.Text).Words >= 8).OrderByDescending(t => Readability.Of(t.Text).Grade).FirstOrDefault();
-        yield return new("reading", all.Grade > oldest + 3 ? SnagWeight.Matters : SnagWeight.Hint, hardest.At ?? "/story", $"The sheet reads like grade {all.Grade:0}, and it is for {GradeBands.Name(scene.Brief.Grades)}.", "Pupils would need it read out. Shorter sentences and shorter words help; this is the hardest text. (Flesch–Kincaid grade level.)");
+        if (all.Words < FewestWords || all.Grade <= oldest + 1)
+            yield break;
+        var hardest = scene
+            .Texts.Where(t => Readability.Of(t.Text).Words >= 8)
+            .OrderByDescending(t => Readability.Of(t.Text).Grade)
+            .FirstOrDefault();
+        yield return new(
+            "reading",
+            all.Grade > oldest + 3 ? SnagWeight.Matters : SnagWeight.Hint,
+            hardest.At ?? "/story",
+            $"The sheet reads like grade {all.Grade:0}, and it is for {GradeBands.Name(scene.Brief.Grades)}.",
+            "Pupils would need it read out. Shorter sentences and shorter words help; this is the hardest "
+                + "text. (Flesch–Kincaid grade level.)"
+        );
     }
 }

@@ -3,32 +3,52 @@ using System.Text.RegularExpressions;
 
 namespace PluckyRally.Core;
 
-/// <summary>Rules that are vague, that contradict each other, or whose text says another thing than their check.</summary>
+/// <summary>
+/// Rules that are vague, that contradict each other, or whose text says another thing than their check.
+/// </summary>
 internal static partial class RuleSnags
 {
-    public static IEnumerable<Snag> Find(Scene scene) => Vague(scene).Concat(Contradicting(scene)).Concat(Differing(scene)).Concat(FreeStanding(scene));
+    public static IEnumerable<Snag> Find(Scene scene) =>
+        Vague(scene).Concat(Contradicting(scene)).Concat(Differing(scene)).Concat(FreeStanding(scene));
 
     private static IEnumerable<Snag> Vague(Scene scene)
     {
         foreach (var rule in scene.Rules.Where(r => r.Check is RuleCheck.Inspection && !r.Text.Any(char.IsAsciiDigit)))
         {
             if (VagueWords().Match(rule.Text) is { Success: true } found)
-                yield return new("vague", SnagWeight.Matters, $"/rules/{rule.Id}/text", $"Nobody can check “{found.Value}”.", "Two judges would decide differently, and a team could say so.");
+                yield return new(
+                    "vague",
+                    SnagWeight.Matters,
+                    $"/rules/{rule.Id}/text",
+                    $"Nobody can check “{found.Value}”.",
+                    "Two judges would decide differently, and a team could say so."
+                );
         }
     }
 
     private static IEnumerable<Snag> Contradicting(Scene scene)
     {
-        var limits = scene.Compiled?.Rules.OfType<RulePlan.Limit>().Where(r => !r.IsDerived && !r.Definition.PerMember && r.Rule.OnlyFor.Length == 0).ToList() ?? [];
+        var limits = scene
+            .Compiled?.Rules.OfType<RulePlan.Limit>()
+            .Where(r => !r.IsDerived && !r.Definition.PerMember && r.Rule.OnlyFor.Length == 0)
+            .ToList()
+            ?? [];
         for (var i = 0; i < limits.Count; i++)
         {
             for (var j = i + 1; j < limits.Count; j++)
             {
                 var (a, b) = (limits[i], limits[j]);
-                if (Expression(a) != Expression(b)) continue;
+                if (Expression(a) != Expression(b))
+                    continue;
                 var ((aLow, aHigh), (bLow, bHigh)) = (Room(a), Room(b));
                 if (Math.Max(aLow, bLow) > Math.Min(aHigh, bHigh))
-                    yield return new("contradiction", SnagWeight.Stops, $"/rules/{b.Rule.Id}/check/amount", $"“{b.Rule.Text}” contradicts “{a.Rule.Text}”.", "No design can keep both.");
+                    yield return new(
+                        "contradiction",
+                        SnagWeight.Stops,
+                        $"/rules/{b.Rule.Id}/check/amount",
+                        $"“{b.Rule.Text}” contradicts “{a.Rule.Text}”.",
+                        "No design can keep both."
+                    );
             }
         }
     }
@@ -38,7 +58,8 @@ internal static partial class RuleSnags
     {
         foreach (var plan in scene.Compiled?.Rules.OfType<RulePlan.Limit>() ?? [])
         {
-            if (plan is not { Of: { } measure, Definition: var limit, Rule: var rule }) continue;
+            if (plan is not { Of: { } measure, Definition: var limit, Rule: var rule })
+                continue;
             var numbers = Numbers().Matches(rule.Text);
             if (numbers.Count == 1 && limit.Comparison != Comparison.Between)
             {
@@ -46,83 +67,154 @@ internal static partial class RuleSnags
                 var said = ReadingParser.ParseAmount(typed, measure);
                 if (said.IsOk && said.Value.Value != plan.Amount)
                 {
-                    var text = rule.Text.Replace(numbers[0].Value, ReadingFormat.Value(plan.Amount, measure), StringComparison.Ordinal);
-                    yield return new("text", SnagWeight.Matters, $"/rules/{rule.Id}/text", $"Pupils read “{typed}”, and {limit.Amount} is checked.", "They would build for another limit than the one that counts.", new($"Write “{text}”", [Change.Set($"/rules/{rule.Id}/text", text)]));
+                    var text = rule.Text.Replace(
+                        numbers[0].Value,
+                        ReadingFormat.Value(plan.Amount, measure),
+                        StringComparison.Ordinal
+                    );
+                    yield return new(
+                        "text",
+                        SnagWeight.Matters,
+                        $"/rules/{rule.Id}/text",
+                        $"Pupils read “{typed}”, and {limit.Amount} is checked.",
+                        "They would build for another limit than the one that counts.",
+                        new($"Write “{text}”", [Change.Set($"/rules/{rule.Id}/text", text)])
+                    );
                 }
             }
 
             if (Direction(rule.Text) is { } direction && Opposite(direction, limit.Comparison))
-                yield return new("direction", SnagWeight.Matters, $"/rules/{rule.Id}/check/comparison", $"The text of “{rule.Text}” says the opposite of its check.", "Judges and pupils would go by different rules.", new($"Check for {Words(direction)}", [Change.Set($"/rules/{rule.Id}/check/comparison", direction)]));
-            else if (Direction(rule.Text) is { } nearly && nearly != limit.Comparison && limit.Comparison is not (Comparison.Between or Comparison.Exactly))
-                yield return new("strictness", SnagWeight.Hint, $"/rules/{rule.Id}/check/comparison", $"The text of “{rule.Text}” says {Words(nearly)}, the check says {Words(limit.Comparison)}.", "Exactly on the limit, the two decide differently.", new($"Check for {Words(nearly)}", [Change.Set($"/rules/{rule.Id}/check/comparison", nearly)]));
+                yield return new(
+                    "direction",
+                    SnagWeight.Matters,
+                    $"/rules/{rule.Id}/check/comparison",
+                    $"The text of “{rule.Text}” says the opposite of its check.",
+                    "Judges and pupils would go by different rules.",
+                    new($"Check for {Words(direction)}", [Change.Set($"/rules/{rule.Id}/check/comparison", direction)])
+                );
+            else if (
+                Direction(rule.Text) is { } nearly
+                && nearly != limit.Comparison
+                && limit.Comparison is not (Comparison.Between or Comparison.Exactly)
+            )
+                yield return new(
+                    "strictness",
+                    SnagWeight.Hint,
+                    $"/rules/{rule.Id}/check/comparison",
+                    $"The text of “{rule.Text}” says {Words(nearly)}, the check says {Words(limit.Comparison)}.",
+                    "Exactly on the limit, the two decide differently.",
+                    new($"Check for {Words(nearly)}", [Change.Set($"/rules/{rule.Id}/check/comparison", nearly)])
+                );
         }
     }
 
     private static IEnumerable<Snag> FreeStanding(Scene scene)
     {
-        if (scene.Brief.Trials.HoldSeconds > 0) yield break;
+        if (scene.Brief.Trials.HoldSeconds > 0)
+            yield break;
         var asked = scene.Texts.FirstOrDefault(t => t.At != "/story" && Standing().IsMatch(t.Text));
-        if (asked.At is null) yield break;
-        yield return new("hold", SnagWeight.Matters, asked.At, "It must stand by itself, and nothing says for how long after letting go.", "A tower that stands only while it is held would be measured.", new("Let go, and hold for 5 seconds", [Change.Set("/trials/holdSeconds", 5)]));
+        if (asked.At is null)
+            yield break;
+        yield return new(
+            "hold",
+            SnagWeight.Matters,
+            asked.At,
+            "It must stand by itself, and nothing says for how long after letting go.",
+            "A tower that stands only while it is held would be measured.",
+            new("Let go, and hold for 5 seconds", [Change.Set("/trials/holdSeconds", 5)])
+        );
     }
 
     /// <summary>The rule whose text allows fewer of a thing than this; null where none does.</summary>
-    public static Rule? Allowing(Scene scene, string thing, decimal amount) => scene.Rules.FirstOrDefault(rule =>
-        Direction(rule.Text) is Comparison.AtMost or Comparison.LessThan
-        && rule.Text.Contains(English.One(thing), StringComparison.OrdinalIgnoreCase)
-        && Numbers().Matches(rule.Text) is [{ Value: var said }]
-        && decimal.TryParse(said, NumberStyles.Number, CultureInfo.InvariantCulture, out var allowed) && allowed < amount);
+    public static Rule? Allowing(Scene scene, string thing, decimal amount) =>
+        scene.Rules.FirstOrDefault(rule =>
+            Direction(rule.Text) is Comparison.AtMost or Comparison.LessThan
+            && rule.Text.Contains(English.One(thing), StringComparison.OrdinalIgnoreCase)
+            && Numbers().Matches(rule.Text) is [{ Value: var said }]
+            && decimal.TryParse(said, NumberStyles.Number, CultureInfo.InvariantCulture, out var allowed)
+            && allowed < amount
+        );
 
-    private static string Expression(RulePlan.Limit plan) => plan.Definition.Value.Replace(" ", "", StringComparison.Ordinal);
+    private static string Expression(RulePlan.Limit plan) =>
+        plan.Definition.Value.Replace(" ", "", StringComparison.Ordinal);
 
-    private static (decimal Low, decimal High) Room(RulePlan.Limit plan) => plan.Definition.Comparison switch
-    {
-        Comparison.AtLeast or Comparison.MoreThan => (plan.Amount, decimal.MaxValue),
-        Comparison.AtMost or Comparison.LessThan => (decimal.MinValue, plan.Amount),
-        Comparison.Between => (plan.Amount, plan.Upper),
-        Comparison.Exactly => (plan.Amount, plan.Amount),
-    };
+    private static (decimal Low, decimal High) Room(RulePlan.Limit plan) =>
+        plan.Definition.Comparison switch
+        {
+            Comparison.AtLeast or Comparison.MoreThan => (plan.Amount, decimal.MaxValue),
+            Comparison.AtMost or Comparison.LessThan => (decimal.MinValue, plan.Amount),
+            Comparison.Between => (plan.Amount, plan.Upper),
+            Comparison.Exactly => (plan.Amount, plan.Amount),
+        };
 
-    private static Comparison? Direction(string text) => (AtLeast().IsMatch(text), MoreThan().IsMatch(text), AtMost().IsMatch(text), LessThan().IsMatch(text)) switch
-    {
-        (true, false, false, false) => Comparison.AtLeast,
-        (false, true, false, false) => Comparison.MoreThan,
-        (false, false, true, false) => Comparison.AtMost,
-        (false, false, false, true) => Comparison.LessThan,
-        _ => null,
-    };
+    private static Comparison? Direction(string text) =>
+        (AtLeast().IsMatch(text), MoreThan().IsMatch(text), AtMost().IsMatch(text), LessThan().IsMatch(text)) switch
+        {
+            (true, false, false, false) => Comparison.AtLeast,
+            (false, true, false, false) => Comparison.MoreThan,
+            (false, false, true, false) => Comparison.AtMost,
+            (false, false, false, true) => Comparison.LessThan,
+            _ => null,
+        };
 
     private static bool Opposite(Comparison a, Comparison b) =>
-        (a is Comparison.AtLeast or Comparison.MoreThan && b is Comparison.AtMost or Comparison.LessThan) || (a is Comparison.AtMost or Comparison.LessThan && b is Comparison.AtLeast or Comparison.MoreThan);
+        (a is Comparison.AtLeast or Comparison.MoreThan && b is Comparison.AtMost or Comparison.LessThan)
+        || (a is Comparison.AtMost or Comparison.LessThan && b is Comparison.AtLeast or Comparison.MoreThan);
 
-    private static string Words(Comparison comparison) => comparison switch
-    {
-        Comparison.AtLeast => "at least",
-        Comparison.MoreThan => "more than",
-        Comparison.AtMost => "at most",
-        Comparison.LessThan => "less than",
-        Comparison.Between => "between two limits",
-        Comparison.Exactly => "exactly",
-    };
+    private static string Words(Comparison comparison) =>
+        comparison switch
+        {
+            Comparison.AtLeast => "at least",
+            Comparison.MoreThan => "more than",
+            Comparison.AtMost => "at most",
+            Comparison.LessThan => "less than",
+            Comparison.Between => "between two limits",
+            Comparison.Exactly => "exactly",
+        };
 
-    [GeneratedRegex(@"\b(strong|sturdy|stable|nice(?:ly)?|neat(?:ly)?|good|well|pretty|beautiful|creative(?:ly)?|interesting|original|a little|a few|some|small enough|big enough|enough|quickly|properly|carefully|as needed|reasonable|fair(?:ly)?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(strong|sturdy|stable|nice(?:ly)?|neat(?:ly)?|good|well|pretty|beautiful|creative(?:ly)?"
+            + @"|interesting|original|a little|a few|some|small enough|big enough|enough|quickly|properly"
+            + @"|carefully|as needed|reasonable|fair(?:ly)?)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex VagueWords();
 
-    [GeneratedRegex(@"(?<![\w.,/])\d+(?:[.,]\d+)?(?: ?(?:mm|cm|m|in|inches|inch|ft|feet|g|kg|oz|lb|N|s|seconds|min|mL|L|%)\b)?", RegexOptions.None)]
+    [GeneratedRegex(
+        @"(?<![\w.,/])\d+(?:[.,]\d+)?(?: ?(?:mm|cm|m|in|inches|inch|ft|feet|g|kg|oz|lb|N|s|seconds|min|mL|L|%)\b)?",
+        RegexOptions.None
+    )]
     private static partial Regex Numbers();
 
-    [GeneratedRegex(@"\b(?:at least|no less than|not less than|no fewer than|or more|minimum)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:at least|no less than|not less than|no fewer than|or more|minimum)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex AtLeast();
 
-    [GeneratedRegex(@"(?<!no |not )\b(?:more than|over|above|longer than|taller than|higher than|heavier than)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<!no |not )\b(?:more than|over|above|longer than|taller than|higher than|heavier than)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex MoreThan();
 
-    [GeneratedRegex(@"\b(?:at most|no more than|not more than|no longer than|no taller than|no higher than|no heavier than|no wider than|up to|or less|maximum)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:at most|no more than|not more than|no longer than|no taller than|no higher than"
+            + @"|no heavier than|no wider than|up to|or less|maximum)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex AtMost();
 
-    [GeneratedRegex(@"(?<!no |not )\b(?:less than|fewer than|under|below|shorter than|lighter than)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<!no |not )\b(?:less than|fewer than|under|below|shorter than|lighter than)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex LessThan();
 
-    [GeneratedRegex(@"\b(?:stands? by itself|stand on its own|stands on its own|free[- ]standing|stands? unaided|stands? without (?:help|hands|being held))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:stands? by itself|stand on its own|stands on its own|free[- ]standing|stands? unaided"
+            + @"|stands? without (?:help|hands|being held))\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Standing();
 }

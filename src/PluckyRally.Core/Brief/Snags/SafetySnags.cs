@@ -10,22 +10,51 @@ internal static partial class SafetySnags
         var brief = scene.Brief;
         for (var i = 0; i < brief.Hazards.Count; i++)
         {
-            if (brief.Hazards[i].Acknowledged) continue;
+            if (brief.Hazards[i].Acknowledged)
+                continue;
             var caution = Cautions.Of(brief.Hazards[i].Kind);
-            yield return new("caution", SnagWeight.Stops, $"/hazards/{i}/acknowledged", $"The caution “{caution.Name}” has not been read.", $"{caution.Says} {Cautions.SchoolFirst}", new("I have read it", [Change.Set($"/hazards/{i}/acknowledged", true)]));
+            yield return new(
+                "caution",
+                SnagWeight.Stops,
+                $"/hazards/{i}/acknowledged",
+                $"The caution “{caution.Name}” has not been read.",
+                $"{caution.Says} {Cautions.SchoolFirst}",
+                new("I have read it", [Change.Set($"/hazards/{i}/acknowledged", true)])
+            );
         }
 
-        var texts = string.Join("\n", scene.Texts.Select(t => t.Text).Concat(scene.Materials.Select(m => $"{m.Name} {m.Note}")));
+        var texts = string.Join(
+            "\n",
+            scene.Texts.Select(t => t.Text).Concat(scene.Materials.Select(m => $"{m.Name} {m.Note}"))
+        );
         foreach (var (kind, word) in Cautions.In(texts).Where(h => brief.Hazards.All(b => b.Kind != h.Kind)))
         {
             var caution = Cautions.Of(kind);
-            yield return new("hazard", SnagWeight.Matters, $"/hazards/{Json.Word(kind)}", $"The brief speaks of “{word}”, and there is no caution about {Within.Sentence(caution.Name)}.", caution.Says, new($"Add the caution “{caution.Name}”", [Change.Append("/hazards", new Hazard { Kind = kind })]));
+            yield return new(
+                "hazard",
+                SnagWeight.Matters,
+                $"/hazards/{Json.Word(kind)}",
+                $"The brief speaks of “{word}”, and there is no caution about {Within.Sentence(caution.Name)}.",
+                caution.Says,
+                new($"Add the caution “{caution.Name}”", [Change.Append("/hazards", new Hazard { Kind = kind })])
+            );
         }
 
-        if (brief.Hazards.Any(h => h.Kind == HazardKind.Food) && !Allergy().IsMatch($"{brief.Safety} {brief.Teacher.Notes}"))
+        if (
+            brief.Hazards.Any(h => h.Kind == HazardKind.Food)
+            && !Allergy().IsMatch($"{brief.Safety} {brief.Teacher.Notes}")
+        )
         {
-            const string note = "Tell us before we start if any food here is not safe for you: we check allergies first.";
-            yield return new("allergy", SnagWeight.Matters, "/safety", "Food is used, and nothing is said about allergies.", "A pupil with an allergy must be safe before the food is on the table.", new("Add a note on allergies", [Change.Set("/safety", $"{brief.Safety} {note}".Trim())]));
+            const string note =
+                "Tell us before we start if any food here is not safe for you: we check allergies first.";
+            yield return new(
+                "allergy",
+                SnagWeight.Matters,
+                "/safety",
+                "Food is used, and nothing is said about allergies.",
+                "A pupil with an allergy must be safe before the food is on the table.",
+                new("Add a note on allergies", [Change.Set("/safety", $"{brief.Safety} {note}".Trim())])
+            );
         }
     }
 

@@ -20,10 +20,17 @@ internal sealed record Scene(Brief Brief, Result<CompiledEdition> Ready)
     /// <summary>The texts that pupils read, each with its place.</summary>
     public IEnumerable<(string At, string Text)> Texts =>
         new (string At, string Text)[]
-            {
-                ("/title", Brief.Title), ("/story", Brief.Story), ("/question", Brief.Question), ("/goal", Brief.Goal), ("/trials/how", Brief.Trials.How),
-                ("/trials/overWhen", Brief.Trials.OverWhen), ("/trials/ifItFalls", Brief.Trials.IfItFalls), ("/scoringWords", Brief.ScoringWords), ("/safety", Brief.Safety),
-            }
+        {
+            ("/title", Brief.Title),
+            ("/story", Brief.Story),
+            ("/question", Brief.Question),
+            ("/goal", Brief.Goal),
+            ("/trials/how", Brief.Trials.How),
+            ("/trials/overWhen", Brief.Trials.OverWhen),
+            ("/trials/ifItFalls", Brief.Trials.IfItFalls),
+            ("/scoringWords", Brief.ScoringWords),
+            ("/safety", Brief.Safety),
+        }
             .Concat(Rules.Select(r => ($"/rules/{r.Id}/text", r.Text)))
             .Concat(Brief.Conditions.Select(c => ($"/conditions/{c.Id}/text", c.Text)))
             .Concat(Brief.Words.Select((w, i) => ($"/words/{i}/meaning", w.Meaning)))

@@ -5,57 +5,133 @@ namespace PluckyRally.Core;
 /// <summary>Scoring that ties, that one part decides, that divides by zero, or that pupils cannot follow.</summary>
 internal static partial class ScoringSnags
 {
-    /// <summary>A part whose points differ by this many times what all others differ by decides nearly alone (our own threshold).</summary>
+    /// <summary>
+    /// A part whose points differ by this many times what all others differ by decides nearly alone (our own
+    /// threshold).
+    /// </summary>
     private const decimal Outweighs = 3;
 
-    /// <summary>A part whose points differ by less than this share of all differences never decides (our own threshold).</summary>
+    /// <summary>
+    /// A part whose points differ by less than this share of all differences never decides (our own threshold).
+    /// </summary>
     private const decimal NeverMatters = 0.05m;
 
-    public static IEnumerable<Snag> Find(Scene scene) => TieBreak(scene).Concat(Balance(scene)).Concat((scene.Compiled?.Parts ?? []).SelectMany(p => p.Snags(scene))).Concat(Missing(scene)).Concat(Words(scene));
+    public static IEnumerable<Snag> Find(Scene scene) =>
+        TieBreak(scene)
+            .Concat(Balance(scene))
+            .Concat((scene.Compiled?.Parts ?? []).SelectMany(p => p.Snags(scene)))
+            .Concat(Missing(scene))
+            .Concat(Words(scene));
 
     private static IEnumerable<Snag> TieBreak(Scene scene)
     {
         var method = scene.Brief.Method;
-        if (!method.Ranking || scene.Compiled is not { TieBreaks: [], Parts: [var first, ..] }) yield break;
+        if (!method.Ranking || scene.Compiled is not { TieBreaks: [], Parts: [var first, ..] })
+            yield break;
         var spare = scene.Brief.Measures.FirstOrDefault(m => m.Taken == Taken.Once) is { } once
-            ? new TieBreak { Name = $"the smaller {once.Name.ToLowerInvariant()}", Value = once.Id, Better = Better.Less }
-            : new TieBreak { Name = $"{first.Part.Name.ToLowerInvariant()} before points", Value = $"{first.Part.Id}.value", Better = first.Better };
-        yield return new("tie", SnagWeight.Matters, "/method/tieBreaks", "Nothing decides between equal totals.", "Ties are common, and a rule made up on the spot looks unfair.", new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)]));
+            ? new TieBreak
+            {
+                Name = $"the smaller {once.Name.ToLowerInvariant()}",
+                Value = once.Id,
+                Better = Better.Less,
+            }
+            : new TieBreak
+            {
+                Name = $"{first.Part.Name.ToLowerInvariant()} before points",
+                Value = $"{first.Part.Id}.value",
+                Better = first.Better,
+            };
+        yield return new(
+            "tie",
+            SnagWeight.Matters,
+            "/method/tieBreaks",
+            "Nothing decides between equal totals.",
+            "Ties are common, and a rule made up on the spot looks unfair.",
+            new($"Let {spare.Name} decide", [Change.Append("/method/tieBreaks", spare)])
+        );
     }
 
     private static IEnumerable<Snag> Balance(Scene scene)
     {
-        if (scene.Compiled is not { } compiled || compiled.Parts.Count < 2) yield break;
+        if (scene.Compiled is not { } compiled || compiled.Parts.Count < 2)
+            yield break;
         var spreads = compiled.Parts.Select(p => (Plan: p, Spread: p.PointsSpread(scene.Brief))).ToList();
-        if (spreads.Any(s => s.Spread is null)) yield break;
+        if (spreads.Any(s => s.Spread is null))
+            yield break;
         var all = spreads.Sum(s => s.Spread!.Length);
-        if (all == 0) yield break;
+        if (all == 0)
+            yield break;
         foreach (var (plan, spread) in spreads)
         {
             var (mine, others) = (spread!.Length, all - spread.Length);
             var at = $"/method/parts/{plan.Part.Id}/weight";
             if (mine > Outweighs * others)
-                yield return new("outweighs", SnagWeight.Matters, at, $"{plan.Part.Name} decides nearly alone: between a weak and a strong team it makes {Show(mine)} points of difference, everything else {Show(others)}.", "Teams that are good at the rest would find that it did not count.");
+                yield return new(
+                    "outweighs",
+                    SnagWeight.Matters,
+                    at,
+                    $"{plan.Part.Name} decides nearly alone: between a weak and a strong team it makes "
+                        + $"{Show(mine)} points of difference, everything else {Show(others)}.",
+                    "Teams that are good at the rest would find that it did not count."
+                );
             else if (mine < NeverMatters * all)
-                yield return new("neverMatters", SnagWeight.Matters, at, $"{plan.Part.Name} hardly ever matters: it makes {Show(mine)} of {Show(all)} points of difference between teams.", "It costs time to judge and changes no place.");
+                yield return new(
+                    "neverMatters",
+                    SnagWeight.Matters,
+                    at,
+                    $"{plan.Part.Name} hardly ever matters: it makes {Show(mine)} of {Show(all)} points of "
+                        + "difference between teams.",
+                    "It costs time to judge and changes no place."
+                );
         }
     }
 
     /// <summary>Agreement with the key looks only at what was placed: two things in order agree fully.</summary>
     private static IEnumerable<Snag> Missing(Scene scene)
     {
-        if (scene.Compiled is not { TieBreaks: [{ Value.Plain: Figure.FactOfPart { Plan: PartPlan.Ordering order } figure }, ..] } || figure.Id != $"{order.Definition.Id}.tau") yield break;
-        var fewer = new TieBreak { Name = "fewer missing", Value = $"{order.Definition.Id}.missing", Better = Better.Less };
-        yield return new("missing", SnagWeight.Hint, "/method/tieBreaks/0/value", "Agreement with the key decides between equal totals, and it looks only at what was placed.", "A team that placed two things in order would agree fully.", new("Fewer missing first", [Change.Set("/method/tieBreaks", new[] { fewer }.Concat(scene.Brief.Method.TieBreaks).ToList())]));
+        if (
+            scene.Compiled
+                is not { TieBreaks: [{ Value.Plain: Figure.FactOfPart { Plan: PartPlan.Ordering order } figure }, ..] }
+            || figure.Id != $"{order.Definition.Id}.tau"
+        )
+            yield break;
+        var fewer = new TieBreak
+        {
+            Name = "fewer missing",
+            Value = $"{order.Definition.Id}.missing",
+            Better = Better.Less,
+        };
+        yield return new(
+            "missing",
+            SnagWeight.Hint,
+            "/method/tieBreaks/0/value",
+            "Agreement with the key decides between equal totals, and it looks only at what was placed.",
+            "A team that placed two things in order would agree fully.",
+            new(
+                "Fewer missing first",
+                [Change.Set("/method/tieBreaks", new[] { fewer }.Concat(scene.Brief.Method.TieBreaks).ToList())]
+            )
+        );
     }
 
     private static IEnumerable<Snag> Words(Scene scene)
     {
         var words = scene.Brief.ScoringWords;
-        if (words.Trim().Length == 0 || !scene.Brief.Method.Ranking) yield break;
+        if (words.Trim().Length == 0 || !scene.Brief.Method.Ranking)
+            yield break;
         var says = scene.Brief.Method.Wins == Wins.Highest ? Most().IsMatch(words) : Fewest().IsMatch(words);
         if (!says)
-            yield return new("wins", SnagWeight.Matters, "/scoringWords", "Your words on scoring do not say which total wins.", "Pupils would ask whether more or fewer points are good.", new("Add the sentence", [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]));
+            yield return new(
+                "wins",
+                SnagWeight.Matters,
+                "/scoringWords",
+                "Your words on scoring do not say which total wins.",
+                "Pupils would ask whether more or fewer points are good.",
+                new(
+                    "Add the sentence",
+                    [Change.Set("/scoringWords", $"{words.TrimEnd()}\n{MethodWords.Wins(scene.Brief.Method)}")]
+                )
+            );
     }
 
     private static string Show(decimal points) => Numerals.Write(Math.Round(points, 1));

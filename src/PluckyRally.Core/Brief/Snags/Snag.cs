@@ -15,7 +15,9 @@ public enum SnagWeight
     Hint,
 }
 
-/// <summary>Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it.</summary>
+/// <summary>
+/// Something in a brief that is unclear, unfair, unsafe or impossible, found before a class finds it.
+/// </summary>
 /// <param name="Id">Which check found it.</param>
 /// <param name="Weight">How much it matters.</param>
 /// <param name="At">The place in the brief, items named by their id.</param>
@@ -23,7 +25,15 @@ public enum SnagWeight
 /// <param name="Why">Why it matters.</param>
 /// <param name="Fix">What can be done with one touch.</param>
 /// <param name="Tier">The id of the tier in which it stands; empty where it is in the brief itself.</param>
-public sealed record Snag(string Id, SnagWeight Weight, string At, string What, string Why, Fix? Fix = null, string Tier = "")
+public sealed record Snag(
+    string Id,
+    SnagWeight Weight,
+    string At,
+    string What,
+    string Why,
+    Fix? Fix = null,
+    string Tier = ""
+)
 {
     /// <summary>Names it among the snags that a teacher has decided to leave.</summary>
     public string Key => $"{Id} {At} {Tier}".TrimEnd();
@@ -53,7 +63,9 @@ public enum ChangeKind
 public sealed record Change(ChangeKind Kind, string At, JsonElement Value, string Tier = "")
 {
     /// <summary>Puts a value somewhere.</summary>
-    public static Change Set<T>(string at, T value) => new(ChangeKind.Set, at, JsonSerializer.SerializeToElement(value, Json.Options));
+    public static Change Set<T>(string at, T value) =>
+        new(ChangeKind.Set, at, JsonSerializer.SerializeToElement(value, Json.Options));
 
-    internal static Change Append<T>(string at, T value) => new(ChangeKind.Append, at, JsonSerializer.SerializeToElement(value, Json.Options));
+    internal static Change Append<T>(string at, T value) =>
+        new(ChangeKind.Append, at, JsonSerializer.SerializeToElement(value, Json.Options));
 }

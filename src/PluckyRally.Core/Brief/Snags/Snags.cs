@@ -18,8 +18,8 @@ public static class Snags
     ];
 
     /// <summary>
-    /// Everything found in the brief and in each of its tiers, what stops first. What the teacher has decided to leave is not
-    /// among it, unless it stops.
+    /// Everything found in the brief and in each of its tiers, what stops first. What the teacher has decided to leave
+    /// is not among it, unless it stops.
     /// </summary>
     public static IReadOnlyList<Snag> Of(Brief brief) => Look(brief).Found;
 
@@ -34,9 +34,15 @@ public static class Snags
         return ([.. all[false]], [.. all[true]]);
     }
 
-    /// <summary>Everything that keeps a class from running the brief in this tier; the last look before a rally begins.</summary>
+    /// <summary>
+    /// Everything that keeps a class from running the brief in this tier; the last look before a rally begins.
+    /// </summary>
     public static IReadOnlyList<Problem> Stopping(Edition edition) =>
-        [.. In(edition.Brief).Where(s => s.Weight == SnagWeight.Stops).Select(s => new Problem(s.At, s.What, s.Fix?.Label is { } label ? $"{label}." : s.Why))];
+        [
+            .. In(edition.Brief)
+                .Where(s => s.Weight == SnagWeight.Stops)
+                .Select(s => new Problem(s.At, s.What, s.Fix?.Label is { } label ? $"{label}." : s.Why)),
+        ];
 
     private static List<Snag> All(Brief brief)
     {
@@ -48,7 +54,16 @@ public static class Snags
             var edition = Editions.Resolve(brief, tier.Id);
             if (!edition.IsOk)
             {
-                found.AddRange(edition.Problems.Select(p => new Snag("tier", SnagWeight.Stops, p.At, p.What, p.Remedy, Tier: tier.Id)));
+                found.AddRange(
+                    edition.Problems.Select(p => new Snag(
+                        "tier",
+                        SnagWeight.Stops,
+                        p.At,
+                        p.What,
+                        p.Remedy,
+                        Tier: tier.Id
+                    ))
+                );
                 continue;
             }
 
@@ -66,9 +81,15 @@ public static class Snags
     private static IEnumerable<Snag> In(Scene scene) => Checks.SelectMany(check => check(scene));
 
     /// <summary>What is found only in a tier is mended only there; lists are the same in all tiers.</summary>
-    private static Snag InTier(Snag snag, Tier tier) => snag with
-    {
-        Tier = tier.Id,
-        Fix = snag.Fix is { } fix ? fix with { Changes = [.. fix.Changes.Select(c => c.Kind == ChangeKind.Set ? c with { Tier = tier.Id } : c)] } : null,
-    };
+    private static Snag InTier(Snag snag, Tier tier) =>
+        snag with
+        {
+            Tier = tier.Id,
+            Fix = snag.Fix is { } fix
+                ? fix with
+                {
+                    Changes = [.. fix.Changes.Select(c => c.Kind == ChangeKind.Set ? c with { Tier = tier.Id } : c)],
+                }
+                : null,
+        };
 }

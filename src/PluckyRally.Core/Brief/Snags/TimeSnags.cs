@@ -6,29 +6,64 @@ internal static class TimeSnags
     public static IEnumerable<Snag> Find(Scene scene)
     {
         var brief = scene.Brief;
-        foreach (var phase in brief.Timing.Phases.Where(p => p.Kind is PhaseKind.Build or PhaseKind.Rebuild && p is { Warning: 0, Minutes: > 2 }))
+        foreach (
+            var phase in brief.Timing.Phases.Where(p =>
+                p.Kind is PhaseKind.Build or PhaseKind.Rebuild && p is { Warning: 0, Minutes: > 2 }
+            )
+        )
         {
             var warning = phase.Minutes > 10 ? 5 : 2;
-            yield return new("warning", SnagWeight.Matters, $"/timing/phases/{phase.Id}/warning", $"“{Minutes.Name(phase.Kind)}” ends without a warning.", "Builds that are nearly finished would be cut off.", new($"Warn {warning} minutes before", [Change.Set($"/timing/phases/{phase.Id}/warning", warning)]));
+            yield return new(
+                "warning",
+                SnagWeight.Matters,
+                $"/timing/phases/{phase.Id}/warning",
+                $"“{Minutes.Name(phase.Kind)}” ends without a warning.",
+                "Builds that are nearly finished would be cut off.",
+                new($"Warn {warning} minutes before", [Change.Set($"/timing/phases/{phase.Id}/warning", warning)])
+            );
         }
 
         if (brief.Timing.Phases.Count == 0)
         {
-            if (brief.Method.Parts.Count > 0) yield return new("phases", SnagWeight.Hint, "/timing/phases", "Nothing says how long it takes.", "Without minutes nobody can see whether testing will eat the lesson.");
+            if (brief.Method.Parts.Count > 0)
+                yield return new(
+                    "phases",
+                    SnagWeight.Hint,
+                    "/timing/phases",
+                    "Nothing says how long it takes.",
+                    "Without minutes nobody can see whether testing will eat the lesson."
+                );
             yield break;
         }
 
         if (Minutes.Room(brief.Timing) is not { } room)
         {
-            yield return new("lesson", SnagWeight.Hint, "/timing/lesson", "Nothing says how long the lesson is.", "Then nobody can see whether it fits.");
+            yield return new(
+                "lesson",
+                SnagWeight.Hint,
+                "/timing/lesson",
+                "Nothing says how long the lesson is.",
+                "Then nobody can see whether it fits."
+            );
             yield break;
         }
 
         var timetable = Timetable.Of(brief);
-        if (timetable.Fits) yield break;
+        if (timetable.Fits)
+            yield break;
         var needed = Minutes.OfAll(brief);
-        var says = needed > room ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}." : $"It does not fit the lessons as they are cut: {Within.Sentence(timetable.Says)}";
+        var says =
+            needed > room
+                ? $"It takes {Timetable.Show(needed)} minutes, and there are {Timetable.Show(room)}."
+                : $"It does not fit the lessons as they are cut: {Within.Sentence(timetable.Says)}";
         var offer = timetable.Offers.FirstOrDefault(o => o.Fits);
-        yield return new("minutes", SnagWeight.Matters, "/timing/lesson", says, "The test or the talk would fall off the end of the lesson.", offer is null ? null : new(offer.Label, offer.Changes));
+        yield return new(
+            "minutes",
+            SnagWeight.Matters,
+            "/timing/lesson",
+            says,
+            "The test or the talk would fall off the end of the lesson.",
+            offer is null ? null : new(offer.Label, offer.Changes)
+        );
     }
 }

@@ -1,8 +1,8 @@
 namespace PluckyRally.Core;
 
 /// <summary>
-/// A brief as it is run: one tier laid over the base, nothing left open. A rally keeps its own, so that later changes to
-/// the brief never change what was scored.
+/// A brief as it is run: one tier laid over the base, nothing left open. A rally keeps its own, so that later changes
+/// to the brief never change what was scored.
 /// </summary>
 public sealed record Edition
 {

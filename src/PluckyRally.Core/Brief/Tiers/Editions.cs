@@ -9,26 +9,52 @@ public static class Editions
     /// <summary>The brief as a tier runs it; without a tier, the base. Errors name the tier and the field.</summary>
     public static Result<Edition> Resolve(Brief brief, string tier = "")
     {
-        if (tier.Length == 0) return Result<Edition>.Ok(new() { Brief = brief with { Tiers = [] } });
+        if (tier.Length == 0)
+            return Result<Edition>.Ok(new() { Brief = brief with { Tiers = [] } });
         var chosen = brief.Tiers.FirstOrDefault(t => t.Id == tier);
-        if (chosen is null) return Result<Edition>.Refused(new Problem("/tier", $"This brief has no tier “{tier}”.", $"Choose one of these: {string.Join(", ", brief.Tiers.Select(t => t.Id))}."));
+        if (chosen is null)
+            return Result<Edition>.Refused(
+                new Problem(
+                    "/tier",
+                    $"This brief has no tier “{tier}”.",
+                    $"Choose one of these: {string.Join(", ", brief.Tiers.Select(t => t.Id))}."
+                )
+            );
 
         var node = JsonSerializer.SerializeToNode(brief with { Tiers = [] }, Json.Options)!;
         var problems = new List<Problem>();
         for (var i = 0; i < chosen.Overrides.Count; i++)
         {
             var at = chosen.Overrides[i].At;
-            if (MayDiffer(at) && KnownPaths.Has(node, typeof(Brief), at) && DocumentPaths.Put(node, at, chosen.Overrides[i].Value)) continue;
+            if (
+                MayDiffer(at)
+                && KnownPaths.Has(node, typeof(Brief), at)
+                && DocumentPaths.Put(node, at, chosen.Overrides[i].Value)
+            )
+                continue;
             var nearest = KnownPaths.Nearest(node, typeof(Brief), at);
-            problems.Add(new($"/tiers/{tier}/overrides/{i}/at", $"In {Name(chosen)}: there is no {ProblemCollector.Short(at)} in the brief.", nearest.Length > 0 && MayDiffer(nearest) ? $"The nearest place is {nearest}." : "Name a place of the brief, items by their id, for example /measures/height/unit."));
+            problems.Add(
+                new(
+                    $"/tiers/{tier}/overrides/{i}/at",
+                    $"In {Name(chosen)}: there is no {ProblemCollector.Short(at)} in the brief.",
+                    nearest.Length > 0 && MayDiffer(nearest)
+                        ? $"The nearest place is {nearest}."
+                        : "Name a place of the brief, items by their id, for example /measures/height/unit."
+                )
+            );
         }
 
-        if (problems.Count > 0) return Result<Edition>.Refused(problems);
+        if (problems.Count > 0)
+            return Result<Edition>.Refused(problems);
         var read = Read(node);
-        return read.IsOk ? Result<Edition>.Ok(new() { Brief = read.Value, Tier = Name(chosen) }) : Result<Edition>.Refused([.. read.Problems.Select(p => InTier(chosen, p))]);
+        return read.IsOk
+            ? Result<Edition>.Ok(new() { Brief = read.Value, Tier = Name(chosen) })
+            : Result<Edition>.Refused([.. read.Problems.Select(p => InTier(chosen, p))]);
     }
 
-    /// <summary>A brief of a document in which values were laid over others, or every value that does not fit.</summary>
+    /// <summary>
+    /// A brief of a document in which values were laid over others, or every value that does not fit.
+    /// </summary>
     internal static Result<Brief> Read(JsonNode node)
     {
         try
@@ -44,11 +70,20 @@ public static class Editions
         return read.IsOk ? Result<Brief>.Ok(read.Value.Value) : Result<Brief>.Refused(read.Problems);
     }
 
-    /// <summary>A problem of a brief as a tier runs it, at its place in the brief itself: the override that brought it, or where it is for all.</summary>
+    /// <summary>
+    /// A problem of a brief as a tier runs it, at its place in the brief itself: the override that brought it, or where
+    /// it is for all.
+    /// </summary>
     public static Problem InTier(Tier tier, Problem problem)
     {
-        var by = tier.Overrides.ToList().FindLastIndex(o => problem.At == o.At || problem.At.StartsWith($"{o.At}/", StringComparison.Ordinal));
-        return problem with { At = by < 0 ? problem.At : $"/tiers/{tier.Id}/overrides/{by}/value", What = $"In {Name(tier)}: {problem.What}" };
+        var by = tier
+            .Overrides.ToList()
+            .FindLastIndex(o => problem.At == o.At || problem.At.StartsWith($"{o.At}/", StringComparison.Ordinal));
+        return problem with
+        {
+            At = by < 0 ? problem.At : $"/tiers/{tier.Id}/overrides/{by}/value",
+            What = $"In {Name(tier)}: {problem.What}",
+        };
     }
 
     /// <summary>Tiers have no tiers, and are of the same format.</summary>

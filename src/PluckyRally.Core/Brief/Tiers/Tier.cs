@@ -16,7 +16,10 @@ public sealed record Tier
 
     /// <summary>The grades it is for; the brief's own where it has none, or none that are known.</summary>
     public GradeBand GradesOr(GradeBand own) =>
-        Overrides.LastOrDefault(o => o.At == "/grades") is { Value.ValueKind: JsonValueKind.String } change && Enum.TryParse<GradeBand>(change.Value.GetString(), ignoreCase: true, out var band) ? band : own;
+        Overrides.LastOrDefault(o => o.At == "/grades") is { Value.ValueKind: JsonValueKind.String } change
+        && Enum.TryParse<GradeBand>(change.Value.GetString(), ignoreCase: true, out var band)
+            ? band
+            : own;
 }
 
 /// <summary>One value that differs in a tier.</summary>

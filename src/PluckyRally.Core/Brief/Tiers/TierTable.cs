@@ -59,12 +59,36 @@ public sealed record TierTable(IReadOnlyList<TierRow> Rows, IReadOnlyList<TierFi
         var root = JsonSerializer.SerializeToNode(brief with { Tiers = [] }, Json.Options)!;
         var fields = TierFields.Of(brief, root);
         var places = brief.Tiers.SelectMany(t => t.Overrides).Select(o => o.At).Distinct().ToList();
-        return new([.. places.Select(at => Row(brief, root, fields.FirstOrDefault(f => f.At == at) ?? new(at, PathWords.Of(root, at), TierFieldKind.Text, [])))], fields);
+        return new(
+            [
+                .. places.Select(at =>
+                    Row(
+                        brief,
+                        root,
+                        fields.FirstOrDefault(f => f.At == at)
+                            ?? new(at, PathWords.Of(root, at), TierFieldKind.Text, [])
+                    )
+                ),
+            ],
+            fields
+        );
     }
 
     private static TierRow Row(Brief brief, JsonNode root, TierField field)
     {
-        JsonElement? there = DocumentPaths.At(root, field.At) is { } node ? node.Deserialize<JsonElement>(Json.Options) : null;
-        return new(field, there, [.. brief.Tiers.Select(t => t.Overrides.LastOrDefault(o => o.At == field.At) is { } own ? new TierCell(own.Value, false) : new TierCell(there, true))]);
+        JsonElement? there = DocumentPaths.At(root, field.At) is { } node
+            ? node.Deserialize<JsonElement>(Json.Options)
+            : null;
+        return new(
+            field,
+            there,
+            [
+                .. brief.Tiers.Select(t =>
+                    t.Overrides.LastOrDefault(o => o.At == field.At) is { } own
+                        ? new TierCell(own.Value, false)
+                        : new TierCell(there, true)
+                ),
+            ]
+        );
     }
 }

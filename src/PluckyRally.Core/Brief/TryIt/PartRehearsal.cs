@@ -16,12 +16,15 @@ internal sealed record PartRehearsal(string Part, PretendTeam Pretended, IReadOn
     /// <summary>Where a handle stands.</summary>
     public decimal Value(string what) => Pretended.Values[$"{Part}.{what}"];
 
-    /// <summary>Whether there is such a handle: a rehearsal tells some things apart that are moved as one by hand.</summary>
+    /// <summary>
+    /// Whether there is such a handle: a rehearsal tells some things apart that are moved as one by hand.
+    /// </summary>
     public bool Has(string what) => Pretended.Values.ContainsKey($"{Part}.{what}");
 
     /// <summary>Where a handle stands that counts something.</summary>
     public int Whole(string what) => (int)Math.Clamp(Value(what), 0, 100_000);
 
     /// <summary>A time as it would be typed.</summary>
-    public Reading Seconds(decimal seconds) => new() { Measure = Part, Typed = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture) };
+    public Reading Seconds(decimal seconds) =>
+        new() { Measure = Part, Typed = seconds.ToString(System.Globalization.CultureInfo.InvariantCulture) };
 }

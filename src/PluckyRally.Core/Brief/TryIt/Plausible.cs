@@ -21,25 +21,33 @@ internal static class Plausible
     /// <summary>Seconds of one leg of a relay where nothing else is known (common practice, no source).</summary>
     public static readonly Stretch LegSeconds = new(10, 40);
 
-    /// <summary>What the brief says teams will reach, or what the kind of measure leaves no choice about; null where nobody knows.</summary>
-    public static Stretch? Of(Measure measure) => measure switch
-    {
-        { Expected: { } e } when e.Low != e.High => new(e.Smallest, e.Largest),
-        { Kind: MeasureKind.YesNo } => new(0, 1),
-        { Kind: MeasureKind.Level, Levels.Count: > 1 } => new(0, measure.Levels.Count - 1),
-        _ => null,
-    };
+    /// <summary>
+    /// What the brief says teams will reach, or what the kind of measure leaves no choice about; null where nobody
+    /// knows.
+    /// </summary>
+    public static Stretch? Of(Measure measure) =>
+        measure switch
+        {
+            { Expected: { } e } when e.Low != e.High => new(e.Smallest, e.Largest),
+            { Kind: MeasureKind.YesNo } => new(0, 1),
+            { Kind: MeasureKind.Level, Levels.Count: > 1 } => new(0, measure.Levels.Count - 1),
+            _ => null,
+        };
 
-    /// <summary>What an expression comes to at the corners of what its measures will probably reach; null where nobody knows.</summary>
+    /// <summary>
+    /// What an expression comes to at the corners of what its measures will probably reach; null where nobody knows.
+    /// </summary>
     public static Stretch? Of(Expression expression)
     {
         var ranges = expression.Measures.Select(Of).ToList();
-        if (ranges.Count is 0 or > MostMeasures || ranges.Any(r => r is null)) return null;
+        if (ranges.Count is 0 or > MostMeasures || ranges.Any(r => r is null))
+            return null;
         var values = new List<decimal>();
         for (var corner = 0; corner < 1 << ranges.Count; corner++)
         {
             var inputs = ranges.Select((r, i) => new BoundedValue((corner >> i & 1) == 0 ? r!.Low : r!.High)).ToArray();
-            if (expression.Run(inputs) is { HasValue: true } worth) values.Add(worth.Number);
+            if (expression.Run(inputs) is { HasValue: true } worth)
+                values.Add(worth.Number);
         }
 
         return values.Count == 0 ? null : new(values.Min(), values.Max());

@@ -9,7 +9,21 @@ internal static class TryHandles
     public static TryHandle OfMeasure(Measure measure)
     {
         var range = Plausible.OrGuess(measure);
-        IReadOnlyList<string> words = measure.Kind == MeasureKind.YesNo ? ["no", "yes"] : measure.Kind == MeasureKind.Level ? measure.Levels : [];
-        return new(measure.Id, measure.Name, measure.Unit, range.Low, range.High, words.Count > 0 ? 1 : measure.Step, words) { LessIsBetter = measure.Better == Better.Less };
+        IReadOnlyList<string> words =
+            measure.Kind == MeasureKind.YesNo ? ["no", "yes"]
+            : measure.Kind == MeasureKind.Level ? measure.Levels
+            : [];
+        return new(
+            measure.Id,
+            measure.Name,
+            measure.Unit,
+            range.Low,
+            range.High,
+            words.Count > 0 ? 1 : measure.Step,
+            words
+        )
+        {
+            LessIsBetter = measure.Better == Better.Less,
+        };
     }
 }

@@ -8,9 +8,19 @@ namespace PluckyRally.Core;
 /// <param name="High">The largest.</param>
 /// <param name="Step">The distance of two values.</param>
 /// <param name="Words">For levels: the words of the values from 0.</param>
-public sealed record TryHandle(string Id, string Name, string Unit, decimal Low, decimal High, decimal Step, IReadOnlyList<string> Words)
+public sealed record TryHandle(
+    string Id,
+    string Name,
+    string Unit,
+    decimal Low,
+    decimal High,
+    decimal Step,
+    IReadOnlyList<string> Words
+)
 {
-    /// <summary>Whether a good team has less of it: for rehearsals, where who is good at one thing is good at others.</summary>
+    /// <summary>
+    /// Whether a good team has less of it: for rehearsals, where who is good at one thing is good at others.
+    /// </summary>
     internal bool LessIsBetter { get; init; }
 }
 
@@ -44,7 +54,13 @@ public sealed record CurveMark(string Team, decimal X, decimal Y);
 /// <param name="Across">What runs along it, with its unit.</param>
 /// <param name="Line">Its points, from left to right; drawn as steps where two have one value.</param>
 /// <param name="Marks">Where the teams stand.</param>
-public sealed record CurveLine(string Part, string Name, string Across, IReadOnlyList<CurvePoint> Line, IReadOnlyList<CurveMark> Marks);
+public sealed record CurveLine(
+    string Part,
+    string Name,
+    string Across,
+    IReadOnlyList<CurvePoint> Line,
+    IReadOnlyList<CurveMark> Marks
+);
 
 /// <summary>What comes of pretend results.</summary>
 /// <param name="Handles">What can be moved.</param>
@@ -52,7 +68,13 @@ public sealed record CurveLine(string Part, string Name, string Across, IReadOnl
 /// <param name="Teams">Where the teams' handles stand.</param>
 /// <param name="Standings">Their points and places, as a real rally would have them, with the reasons.</param>
 /// <param name="Curves">The curves of the parts that have one.</param>
-public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryRule> Rules, IReadOnlyList<PretendTeam> Teams, Standings Standings, IReadOnlyList<CurveLine> Curves)
+public sealed record Tryout(
+    IReadOnlyList<TryHandle> Handles,
+    IReadOnlyList<TryRule> Rules,
+    IReadOnlyList<PretendTeam> Teams,
+    Standings Standings,
+    IReadOnlyList<CurveLine> Curves
+)
 {
     /// <summary>Teams that can be tried at once.</summary>
     public const int MostTeams = 6;
@@ -62,10 +84,31 @@ public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryR
     {
         var found = new ProblemCollector();
         found.Count(teams, MostTeams, "/teams", "teams");
-        if (found.Problems.Count > 0) return Result<Tryout>.Refused(found.Problems);
+        if (found.Problems.Count > 0)
+            return Result<Tryout>.Refused(found.Problems);
         var handles = TryHandles.Of(compiled);
-        var full = teams.Select((t, i) => t with { Values = handles.ToDictionary(h => h.Id, h => t.Values.TryGetValue(h.Id, out var v) ? v : Middle(h, i, teams.Count)) }).ToList();
-        var real = full.Select((t, i) => new Team { Id = $"pretend{i + 1}", Name = t.Name, Members = 4 }).ToList();
+        var full = teams
+            .Select(
+                (t, i) =>
+                    t with
+                    {
+                        Values = handles.ToDictionary(
+                            h => h.Id,
+                            h => t.Values.TryGetValue(h.Id, out var v) ? v : Middle(h, i, teams.Count)
+                        ),
+                    }
+            )
+            .ToList();
+        var real = full.Select(
+                (t, i) =>
+                    new Team
+                    {
+                        Id = $"pretend{i + 1}",
+                        Name = t.Name,
+                        Members = 4,
+                    }
+            )
+            .ToList();
         var log = new List<Entry>();
         for (var i = 0; i < full.Count; i++)
         {
@@ -77,9 +120,13 @@ public sealed record Tryout(IReadOnlyList<TryHandle> Handles, IReadOnlyList<TryR
             }
         }
 
-        if (found.Problems.Count > 0) return Result<Tryout>.Refused(found.Problems);
+        if (found.Problems.Count > 0)
+            return Result<Tryout>.Refused(found.Problems);
         var standings = Scorer.Score(compiled, real, log, 1);
-        var rules = compiled.Rules.OfType<RulePlan.Inspection>().Select(r => new TryRule(r.Rule.Id, r.Rule.Text)).ToList();
+        var rules = compiled
+            .Rules.OfType<RulePlan.Inspection>()
+            .Select(r => new TryRule(r.Rule.Id, r.Rule.Text))
+            .ToList();
         return Result<Tryout>.Ok(new(handles, rules, full, standings, CurveLines.Of(compiled, standings)));
     }
 

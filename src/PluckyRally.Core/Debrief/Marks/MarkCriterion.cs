@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>Something that the teacher marks by levels, for a team or a pupil. It gives no points and stands on no wall.</summary>
+/// <summary>
+/// Something that the teacher marks by levels, for a team or a pupil. It gives no points and stands on no wall.
+/// </summary>
 /// <param name="Id">Names it in entries.</param>
 /// <param name="Name">What is looked at: "explains why".</param>
 /// <param name="Levels">The words of its levels, lowest first; two or more.</param>
@@ -19,7 +21,13 @@ public sealed record MarkCriterion(string Id, string Name, IReadOnlyList<string>
         {
             found.NotEmpty(mark.Name, $"{At}/{mark.Id}/name", "What is marked has no name.", "Say what is looked at.");
             found.Length(mark.Name, Limits.Name, $"{At}/{mark.Id}/name", "The name");
-            found.Unless(mark.Levels.Count is >= 2 and <= MostLevels && mark.Levels.All(l => l.Trim().Length > 0 && l.Length <= Limits.Name), $"{At}/{mark.Id}/levels", "Its levels are too few, too many, empty or too long.", $"Write 2 to {MostLevels}, the lowest first, a few words each.");
+            found.Unless(
+                mark.Levels.Count is >= 2 and <= MostLevels
+                    && mark.Levels.All(l => l.Trim().Length > 0 && l.Length <= Limits.Name),
+                $"{At}/{mark.Id}/levels",
+                "Its levels are too few, too many, empty or too long.",
+                $"Write 2 to {MostLevels}, the lowest first, a few words each."
+            );
         }
     }
 }

@@ -5,7 +5,10 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(MarkGiven), "markGiven")]
 public abstract partial record Entry
 {
-    /// <summary>The teacher marks a team, or one of its pupils. The last word stands. It gives no points, and nobody else sees it.</summary>
+    /// <summary>
+    /// The teacher marks a team, or one of its pupils. The last word stands. It gives no points, and nobody else sees
+    /// it.
+    /// </summary>
     public sealed record MarkGiven : Entry
     {
         /// <summary>The id of what is marked.</summary>
@@ -30,16 +33,34 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             var criterion = compiled.Brief.Teacher.Marks.FirstOrDefault(m => m.Id == Criterion);
-            found.Unless(criterion is not null, "/criterion", "The brief marks nothing like this.", "Use one of what is marked, for the teacher.");
-            found.Unless(criterion is null || (Level >= 0 && Level <= criterion.Levels.Count), "/level", "There is no such level.", $"Use 1 to {criterion?.Levels.Count}, or 0 to take the mark away.");
-            found.Unless(Pupil.Length == 0 || teams.FirstOrDefault(t => t.Id == Team) is not { } team || team.Pupils.Any(p => p.Id == Pupil), "/pupil", "There is no such pupil in this team.", "Choose one of the team, or none for the team.");
+            found.Unless(
+                criterion is not null,
+                "/criterion",
+                "The brief marks nothing like this.",
+                "Use one of what is marked, for the teacher."
+            );
+            found.Unless(
+                criterion is null || (Level >= 0 && Level <= criterion.Levels.Count),
+                "/level",
+                "There is no such level.",
+                $"Use 1 to {criterion?.Levels.Count}, or 0 to take the mark away."
+            );
+            found.Unless(
+                Pupil.Length == 0
+                    || teams.FirstOrDefault(t => t.Id == Team) is not { } team
+                    || team.Pupils.Any(p => p.Id == Pupil),
+                "/pupil",
+                "There is no such pupil in this team.",
+                "Choose one of the team, or none for the team."
+            );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt)
         {
             var criterion = compiled.Brief.Teacher.Marks.FirstOrDefault(m => m.Id == Criterion);
-            return $"Mark: {criterion?.Name ?? Criterion}, {(Level == 0 ? "taken away" : criterion?.Levels.ElementAtOrDefault(Level - 1) ?? $"level {Level}")}";
+            return $"Mark: {criterion?.Name ?? Criterion}, "
+                + (Level == 0 ? "taken away" : criterion?.Levels.ElementAtOrDefault(Level - 1) ?? $"level {Level}");
         }
     }
 }

@@ -9,18 +9,28 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
     public static MarkSheet Of(OpenedRally opened, int round)
     {
         var run = opened.In(round);
-        var given = Log.Effective(opened.Rally.Entries).OfType<Entry.MarkGiven>().Where(m => m.Round == round).GroupBy(m => (m.Team, m.Pupil, m.Criterion)).ToDictionary(g => g.Key, g => g.Last().Level);
+        var given = Log.Effective(opened.Rally.Entries)
+            .OfType<Entry.MarkGiven>()
+            .Where(m => m.Round == round)
+            .GroupBy(m => (m.Team, m.Pupil, m.Criterion))
+            .ToDictionary(g => g.Key, g => g.Last().Level);
         var criteria = run.Compiled.Brief.Teacher.Marks;
         return new(
             criteria,
             [
-                .. run.Present.SelectMany(t => t.Pupils.Select(p => (p.Id, p.Name)).Prepend(("", "")).Select(p => new MarkRow(
-                    t.Id,
-                    t.Name,
-                    p.Item1,
-                    p.Item2,
-                    [.. criteria.Select(c => given.GetValueOrDefault((t.Id, p.Item1, c.Id)))]))),
-            ]);
+                .. run.Present.SelectMany(t =>
+                    t.Pupils.Select(p => (p.Id, p.Name))
+                        .Prepend(("", ""))
+                        .Select(p => new MarkRow(
+                            t.Id,
+                            t.Name,
+                            p.Item1,
+                            p.Item2,
+                            [.. criteria.Select(c => given.GetValueOrDefault((t.Id, p.Item1, c.Id)))]
+                        ))
+                ),
+            ]
+        );
     }
 }
 

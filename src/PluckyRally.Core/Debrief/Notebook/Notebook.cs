@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>A page for each team's notebook, and one for the class: filled from what is there; the rest is lines to write on.</summary>
+/// <summary>
+/// A page for each team's notebook, and one for the class: filled from what is there; the rest is lines to write on.
+/// </summary>
 /// <param name="Title">The brief's title.</param>
 /// <param name="Goal">What was to be built.</param>
 /// <param name="Pages">A page a team.</param>
@@ -10,7 +12,17 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
     /// <summary>The notebook of a rally, over all its rounds.</summary>
     public static Notebook Of(OpenedRally opened)
     {
-        var rounds = Enumerable.Range(1, opened.Rounds).Select(round => (Number: round, Scene: new PlotScene(opened, round), Debrief: Debrief.Of(opened, round), Standings: Scorer.Score(opened, round))).ToList();
+        var rounds = Enumerable
+            .Range(1, opened.Rounds)
+            .Select(round =>
+                (
+                    Number: round,
+                    Scene: new PlotScene(opened, round),
+                    Debrief: Debrief.Of(opened, round),
+                    Standings: Scorer.Score(opened, round)
+                )
+            )
+            .ToList();
         var (last, brief) = (rounds[^1], rounds[^1].Scene.Brief);
         var main = last.Scene.Main;
         var values = main is null ? [] : last.Scene.Each(main);
@@ -22,17 +34,37 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
                 .. last.Scene.Run.Present.Select(team => new NotebookPage(
                     team.Id,
                     team.Name,
-                    [.. materials.GetValueOrDefault(team.Id, []).Where(l => l.Due > 0).Select(l => Material.So(l.Due, l.Unit, l.Name))],
-                    [.. from r in rounds
-                       from row in r.Standings.Rows
-                       where row.Team == team.Id
-                       select Round(r.Number, r.Scene, r.Debrief.Teams.FirstOrDefault(t => t.Team == team.Id), row)],
-                    main is null ? null : Own(last.Scene, main, values, team))),
+                    [
+                        .. materials
+                            .GetValueOrDefault(team.Id, [])
+                            .Where(l => l.Due > 0)
+                            .Select(l => Material.So(l.Due, l.Unit, l.Name)),
+                    ],
+                    [
+                        .. from r in rounds
+                        from row in r.Standings.Rows
+                        where row.Team == team.Id
+                        select Round(r.Number, r.Scene, r.Debrief.Teams.FirstOrDefault(t => t.Team == team.Id), row),
+                    ],
+                    main is null ? null : Own(last.Scene, main, values, team)
+                )),
             ],
             new(
-                [.. rounds.SelectMany(r => r.Debrief.Questions.Where(q => q.Answers.Count > 0).Select(q => new QuestionAnswered(q.Text, [.. q.Answers.Select(a => a.Text)])))],
-                [.. last.Standings.Findings, .. Gallery.Of(last.Scene, "").Tags.Select(t => t.Says).Where(s => s.Length > 0)],
-                main is { } figure ? OneFigure.Of(last.Scene, figure).OrderByDescending(p => p.Taught).FirstOrDefault() : null));
+                [
+                    .. rounds.SelectMany(r =>
+                        r.Debrief.Questions.Where(q => q.Answers.Count > 0)
+                            .Select(q => new QuestionAnswered(q.Text, [.. q.Answers.Select(a => a.Text)]))
+                    ),
+                ],
+                [
+                    .. last.Standings.Findings,
+                    .. Gallery.Of(last.Scene, "").Tags.Select(t => t.Says).Where(s => s.Length > 0),
+                ],
+                main is { } figure
+                    ? OneFigure.Of(last.Scene, figure).OrderByDescending(p => p.Taught).FirstOrDefault()
+                    : null
+            )
+        );
     }
 
     private static NotebookRound Round(int number, PlotScene scene, TeamDebrief? said, Standing row)
@@ -43,8 +75,34 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
         return new(
             number,
             [.. measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => m.Name)],
-            design is null ? [] : [.. design.Attempts.Select(a => (IReadOnlyList<string>)[.. measures.Where(m => m.Taken == Taken.EachAttempt).Select(m => a.Outcome == TrialOutcome.Counted && design.Read(m, a) is { HasValue: true } read ? ReadingFormat.Reading(read.Number, read.Bound, m) : "")])],
-            design is null ? [] : [.. measures.Where(m => m.Taken == Taken.Once).Select(m => (m, Value: design.ReadOnce(m))).Where(m => m.Value.HasValue).Select(m => $"{m.m.Name}: {ReadingFormat.Reading(m.Value.Number, m.Value.Bound, m.m)}")],
+            design is null
+                ? []
+                :
+                [
+                    .. design.Attempts.Select(a =>
+                        (IReadOnlyList<string>)
+                            [
+                                .. measures
+                                    .Where(m => m.Taken == Taken.EachAttempt)
+                                    .Select(m =>
+                                        a.Outcome == TrialOutcome.Counted
+                                        && design.Read(m, a) is { HasValue: true } read
+                                            ? ReadingFormat.Reading(read.Number, read.Bound, m)
+                                            : ""
+                                    ),
+                            ]
+                    ),
+                ],
+            design is null
+                ? []
+                :
+                [
+                    .. measures
+                        .Where(m => m.Taken == Taken.Once)
+                        .Select(m => (m, Value: design.ReadOnce(m)))
+                        .Where(m => m.Value.HasValue)
+                        .Select(m => $"{m.m.Name}: {ReadingFormat.Reading(m.Value.Number, m.Value.Bound, m.m)}"),
+                ],
             [.. row.Parts.Where(p => p.PointsText.Length > 0).Select(p => $"{p.Name}: {p.PointsText}")],
             row.TotalText,
             row.Reason,
@@ -54,7 +112,8 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
             said?.Worked ?? "",
             said?.DidNot ?? "",
             said?.Change ?? "",
-            said?.Why ?? "");
+            said?.Why ?? ""
+        );
     }
 
     /// <summary>More dots than these on a page are a smear.</summary>
@@ -64,10 +123,14 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
     private static Plot? Own(PlotScene scene, Figure figure, IReadOnlyList<PlotValue> values, Team team)
     {
         var own = values.Where(v => v.Team.Id == team.Id).Select(v => v with { Row = 0 }).ToList();
-        if (own.Count == 0) return null;
+        if (own.Count == 0)
+            return null;
 
         // Of a fair, one value a team: thousands of dots say no more.
-        var others = (values.Count > MostDots ? scene.OfTeams(figure) : values).Where(v => v.Team.Id != team.Id).Select(v => v with { Row = 1 }).ToList();
+        var others = (values.Count > MostDots ? scene.OfTeams(figure) : values)
+            .Where(v => v.Team.Id != team.Id)
+            .Select(v => v with { Row = 1 })
+            .ToList();
         var strip = OneFigure.Strip(scene, figure, [.. own, .. others]);
         return strip with
         {
@@ -85,7 +148,13 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
 /// <param name="Materials">What it had, a line each.</param>
 /// <param name="Rounds">Round by round.</param>
 /// <param name="Plot">Its own values over those of the class; absent while there are none.</param>
-public sealed record NotebookPage(string Team, string Name, IReadOnlyList<string> Materials, IReadOnlyList<NotebookRound> Rounds, Plot? Plot);
+public sealed record NotebookPage(
+    string Team,
+    string Name,
+    IReadOnlyList<string> Materials,
+    IReadOnlyList<NotebookRound> Rounds,
+    Plot? Plot
+);
 
 /// <summary>A round of a team.</summary>
 /// <param name="Round">The round.</param>
@@ -116,7 +185,8 @@ public sealed record NotebookRound(
     string Worked,
     string DidNot,
     string Change,
-    string Why);
+    string Why
+);
 
 /// <summary>The class's page.</summary>
 /// <param name="Questions">What was asked, with the answers.</param>

@@ -13,14 +13,24 @@ internal static partial class BinsAnswer
             var halves = Between().Split(line, 2);
             if (halves.Length < 2)
             {
-                found.Add("/text", $"Line {number}, “{ProblemCollector.Short(line)}”, has only one half.", "Write the item, a colon, then its bin.");
+                found.Add(
+                    "/text",
+                    $"Line {number}, “{ProblemCollector.Short(line)}”, has only one half.",
+                    "Write the item, a colon, then its bin."
+                );
                 continue;
             }
 
             var (left, right) = (halves[0].Trim(), halves[1].Trim());
             if (AnswerText.Named(part.Names, left) is { } bin)
             {
-                foreach (var name in right.Split([',', ';'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)) Put(part, name, bin, number, placed, found);
+                foreach (
+                    var name in right.Split(
+                        [',', ';'],
+                        StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries
+                    )
+                )
+                    Put(part, name, bin, number, placed, found);
             }
             else if (AnswerText.Named(part.Names, right) is { } its)
             {
@@ -28,18 +38,39 @@ internal static partial class BinsAnswer
             }
             else
             {
-                found.Add("/text", $"Line {number} names no bin.", $"Use one of these: {string.Join(", ", part.Names)}.");
+                found.Add(
+                    "/text",
+                    $"Line {number} names no bin.",
+                    $"Use one of these: {string.Join(", ", part.Names)}."
+                );
             }
         }
 
         return placed;
     }
 
-    private static void Put(Part.Bins part, string name, string bin, int line, Dictionary<string, string> placed, ProblemCollector found)
+    private static void Put(
+        Part.Bins part,
+        string name,
+        string bin,
+        int line,
+        Dictionary<string, string> placed,
+        ProblemCollector found
+    )
     {
         var item = part.Items.FirstOrDefault(i => AnswerText.Same(i.Id, name) || AnswerText.Same(i.Name, name));
-        if (item is null) found.Add("/text", $"Line {line}: there is no item “{ProblemCollector.Short(name)}”.", "Write it as it stands in the table.");
-        else if (!placed.TryAdd(item.Id, bin)) found.Add("/text", $"Line {line}: {(item.Name.Length > 0 ? item.Name : item.Id)} is named twice.", "Name each item once.");
+        if (item is null)
+            found.Add(
+                "/text",
+                $"Line {line}: there is no item “{ProblemCollector.Short(name)}”.",
+                "Write it as it stands in the table."
+            );
+        else if (!placed.TryAdd(item.Id, bin))
+            found.Add(
+                "/text",
+                $"Line {line}: {(item.Name.Length > 0 ? item.Name : item.Id)} is named twice.",
+                "Name each item once."
+            );
     }
 
     [GeneratedRegex(@"\t|:|=|->|→")]

@@ -26,10 +26,15 @@ public abstract partial record Part
         /// <summary>More points when every item is right.</summary>
         public decimal AllRightBonus { get; init; }
 
-        /// <summary>Where time counts: seconds added for each wrong item. The value is then the time, and the curve gives the points.</summary>
+        /// <summary>
+        /// Where time counts: seconds added for each wrong item. The value is then the time, and the curve gives the
+        /// points.
+        /// </summary>
         public decimal? SecondsPerWrong { get; init; }
 
-        /// <summary>Where time counts: seconds added for each item left out; none where absent, and a snag says so.</summary>
+        /// <summary>
+        /// Where time counts: seconds added for each item left out; none where absent, and a snag says so.
+        /// </summary>
         public decimal? SecondsPerLeft { get; init; }
 
         /// <summary>Where time counts: how it becomes points.</summary>
@@ -37,27 +42,35 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            TierField.Number("/right"),
-            TierField.Number("/wrong"),
-            TierField.Number("/unsorted"),
-            TierField.Number("/allRightBonus"),
-            TierField.Number("/secondsPerWrong"),
-            TierField.Number("/secondsPerLeft"),
-            .. Items.Select(i => new TierField($"/items/{i.Id}/bin", "", TierFieldKind.Choice, Names)),
-        ];
+            [
+                TierField.Number("/right"),
+                TierField.Number("/wrong"),
+                TierField.Number("/unsorted"),
+                TierField.Number("/allRightBonus"),
+                TierField.Number("/secondsPerWrong"),
+                TierField.Number("/secondsPerLeft"),
+                .. Items.Select(i => new TierField($"/items/{i.Id}/bin", "", TierFieldKind.Choice, Names)),
+            ];
 
         /// <inheritdoc/>
         internal override Curve? PointsCurve => Curve;
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Bins.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) =>
+            PartPlan.Bins.Make(this, brief, found);
 
         /// <inheritdoc/>
-        internal override AnswerRead? ReadAnswer(string text, ProblemCollector found) => new(BinsAnswer.Read(this, text, found), []);
+        internal override AnswerRead? ReadAnswer(string text, ProblemCollector found) =>
+            new(BinsAnswer.Read(this, text, found), []);
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("right", "right"), new("wrong", "wrong"), new("left", "left out"), new("time", "time before seconds for faults", BinsScore.Step)];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [
+                new("right", "right"),
+                new("wrong", "wrong"),
+                new("left", "left out"),
+                new("time", "time before seconds for faults", BinsScore.Step),
+            ];
     }
 }
 

@@ -9,7 +9,8 @@ internal abstract partial record PartPlan
             get
             {
                 yield return Handle("right", "items right", "", 0, Definition.Items.Count);
-                if (Definition.SecondsPerWrong is not null) yield return Handle("time", "time", "s", 0, 300, less: true);
+                if (Definition.SecondsPerWrong is not null)
+                    yield return Handle("time", "time", "s", 0, 300, less: true);
             }
         }
 
@@ -17,16 +18,26 @@ internal abstract partial record PartPlan
         {
             get
             {
-                yield return Happening("right", "a thing is sorted right", 75, good: true) with { Times = Definition.Items.Count };
-                if (Definition.SecondsPerWrong is not null) yield return Amount("time", "time", "s", new(40, 90, 240), less: true);
+                yield return Happening("right", "a thing is sorted right", 75, good: true) with
+                {
+                    Times = Definition.Items.Count,
+                };
+                if (Definition.SecondsPerWrong is not null)
+                    yield return Amount("time", "time", "s", new(40, 90, 240), less: true);
             }
         }
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)
         {
-            if (PartEntries.Of<Entry.ItemsSorted>(design, Definition.Id) is not [.., var sorted]) yield break;
-            yield return CameOf("right", Definition.Items.Count(i => sorted.Placed.GetValueOrDefault(i.Id) == i.Bin), Definition.Items.Count);
-            if (sorted.Time?.Value is { } time) yield return CameOf("time", time);
+            if (PartEntries.Of<Entry.ItemsSorted>(design, Definition.Id) is not [.., var sorted])
+                yield break;
+            yield return CameOf(
+                "right",
+                Definition.Items.Count(i => sorted.Placed.GetValueOrDefault(i.Id) == i.Bin),
+                Definition.Items.Count
+            );
+            if (sorted.Time?.Value is { } time)
+                yield return CameOf("time", time);
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
@@ -37,7 +48,17 @@ internal abstract partial record PartPlan
                 Id = default,
                 Team = team.Team,
                 Part = Definition.Id,
-                Placed = Definition.Items.Select((item, i) => (item.Id, Bin: i < right ? item.Bin : Definition.Names.FirstOrDefault(n => n != item.Bin) ?? item.Bin)).ToDictionary(p => p.Id, p => p.Bin),
+                Placed = Definition
+                    .Items.Select(
+                        (item, i) =>
+                            (
+                                item.Id,
+                                Bin: i < right
+                                    ? item.Bin
+                                    : Definition.Names.FirstOrDefault(n => n != item.Bin) ?? item.Bin
+                            )
+                    )
+                    .ToDictionary(p => p.Id, p => p.Bin),
                 Time = Definition.SecondsPerWrong is null ? null : team.Seconds(team.Value("time")),
             };
         }

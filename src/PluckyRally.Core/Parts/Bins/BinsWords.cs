@@ -8,7 +8,9 @@ internal abstract partial record Working
         public override decimal Adds => (Right * Part.Right) + (Wrong * Part.Wrong) + (Left * Part.Unsorted);
 
         public override string Say() =>
-            $"{InAll(Right, Wrong, Left)}: {Right} × {Numerals.Factor(Part.Right)} + {Wrong} × {Numerals.Factor(Part.Wrong)} + {Left} × {Numerals.Factor(Part.Unsorted)} = {Numerals.Write(Adds)}.";
+            $"{InAll(Right, Wrong, Left)}: {Right} × {Numerals.Factor(Part.Right)} + {Wrong} × "
+            + $"{Numerals.Factor(Part.Wrong)} + {Left} × {Numerals.Factor(Part.Unsorted)} = "
+            + $"{Numerals.Write(Adds)}.";
     }
 
     /// <summary>How an answer came out, against the clock.</summary>
@@ -21,7 +23,9 @@ internal abstract partial record Working
         public override string Say()
         {
             var more = Left > 0 && EachLeft > 0 ? $" + {Left} × {Numerals.Write(EachLeft)} s" : "";
-            return $"{InAll(Right, Wrong, Left)}: {PartEntries.Show(Seconds, BinsScore.Step)} + {Wrong} × {Numerals.Write(Part.SecondsPerWrong!.Value)} s{more} = {PartEntries.Show(Adds, BinsScore.Step)}.";
+            return $"{InAll(Right, Wrong, Left)}: {PartEntries.Show(Seconds, BinsScore.Step)} + {Wrong} × "
+                + $"{Numerals.Write(Part.SecondsPerWrong!.Value)} s{more} = "
+                + $"{PartEntries.Show(Adds, BinsScore.Step)}.";
         }
     }
 
@@ -32,7 +36,8 @@ internal abstract partial record Working
         {
             var right = (decimal)Part.Items.Count / Part.Names.Count;
             var points = (right * Part.Right) + ((Part.Items.Count - right) * Part.Wrong);
-            return $"Guessing would get about {Numerals.Write(Rounding.ToDecimals(right, 1))} right and {MethodWords.Points(Rounding.ToDecimals(points, 1))}.";
+            return $"Guessing would get about {Numerals.Write(Rounding.ToDecimals(right, 1))} right and "
+                + $"{MethodWords.Points(Rounding.ToDecimals(points, 1))}.";
         }
     }
 
@@ -50,21 +55,39 @@ internal abstract partial record Working
 /// <summary>Says what a class found out by sorting.</summary>
 internal static class BinsWords
 {
-    /// <summary>For the class: the items that went wrong most often, all that tie, and where each was put most. None where nothing went wrong.</summary>
+    /// <summary>
+    /// For the class: the items that went wrong most often, all that tie, and where each was put most. None where
+    /// nothing went wrong.
+    /// </summary>
     public static IEnumerable<string> SayHardestItems(Part.Bins part, IReadOnlyList<TeamResult> results)
     {
-        var answers = results.Select(r => PartEntries.Of<Entry.ItemsSorted>(r.Assessment.Design, part.Id)).Where(a => a.Count > 0).Select(a => a[^1]).ToList();
-        var wrong = part.Items
-            .Select(i => (Item: i, Into: answers.Where(a => a.Placed.TryGetValue(i.Id, out var bin) && bin != i.Bin).Select(a => a.Placed[i.Id]).ToList()))
+        var answers = results
+            .Select(r => PartEntries.Of<Entry.ItemsSorted>(r.Assessment.Design, part.Id))
+            .Where(a => a.Count > 0)
+            .Select(a => a[^1])
+            .ToList();
+        var wrong = part
+            .Items.Select(i =>
+                (
+                    Item: i,
+                    Into: answers
+                        .Where(a => a.Placed.TryGetValue(i.Id, out var bin) && bin != i.Bin)
+                        .Select(a => a.Placed[i.Id])
+                        .ToList()
+                )
+            )
             .Where(i => i.Into.Count > 0)
             .ToList();
-        if (wrong.Count == 0) yield break;
+        if (wrong.Count == 0)
+            yield break;
         var most = wrong.Max(w => w.Into.Count);
         foreach (var (item, into) in wrong.Where(w => w.Into.Count == most))
         {
             var bins = into.GroupBy(b => b).ToList();
             var often = bins.Max(b => b.Count());
-            yield return $"{part.Name}: {item.Name} went wrong most often ({into.Count} of {answers.Count} teams), most of all into {English.List([.. bins.Where(b => b.Count() == often).Select(b => b.Key)])}. It belongs in {item.Bin}.";
+            yield return $"{part.Name}: {item.Name} went wrong most often ({into.Count} of {answers.Count} teams), "
+                + $"most of all into {English.List([.. bins.Where(b => b.Count() == often).Select(b => b.Key)])}. It "
+                + $"belongs in {item.Bin}.";
         }
     }
 }

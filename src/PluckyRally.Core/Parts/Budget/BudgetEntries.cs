@@ -15,9 +15,14 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => BudgetEntries.Say(compiled, this, "bought", Item, Count);
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            BudgetEntries.Say(compiled, this, "bought", Item, Count);
     }
 
     /// <summary>Something that was bought was given back.</summary>
@@ -29,15 +34,21 @@ public abstract partial record Entry
         /// <summary>How many, from 1.</summary>
         public int Count { get; init; } = 1;
 
-        internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
+        internal override Entry Understand(
+            CompiledEdition compiled,
+            IReadOnlyList<Team> teams,
+            ProblemCollector found
+        ) => BudgetEntries.Check(this, compiled, Part, Item, Count, found);
 
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
-            if (found.Problems.Count == 0) BudgetEntries.CheckAgainst(log.Entries, this, found);
+            if (found.Problems.Count == 0)
+                BudgetEntries.CheckAgainst(log.Entries, this, found);
             return this;
         }
 
-        internal override string Say(CompiledEdition compiled, int? attempt) => BudgetEntries.Say(compiled, this, "gave back", Item, Count);
+        internal override string Say(CompiledEdition compiled, int? attempt) =>
+            BudgetEntries.Say(compiled, this, "gave back", Item, Count);
     }
 }
 
@@ -45,41 +56,72 @@ public abstract partial record Entry
 internal static class BudgetEntries
 {
     /// <summary>Whether this is for sale, and in such a number.</summary>
-    public static T Check<T>(T entry, CompiledEdition compiled, string part, string item, int count, ProblemCollector found)
+    public static T Check<T>(
+        T entry,
+        CompiledEdition compiled,
+        string part,
+        string item,
+        int count,
+        ProblemCollector found
+    )
         where T : Entry
     {
-        if (PartEntries.Find<Part.Budget>(compiled, part, found) is not { } budget) return entry;
-        found.Unless(budget.Prices.Any(p => p.Id == item), "/item", "This is not for sale.", $"Use one of these: {string.Join(", ", budget.Prices.Select(p => p.Id))}.");
+        if (PartEntries.Find<Part.Budget>(compiled, part, found) is not { } budget)
+            return entry;
+        found.Unless(
+            budget.Prices.Any(p => p.Id == item),
+            "/item",
+            "This is not for sale.",
+            $"Use one of these: {string.Join(", ", budget.Prices.Select(p => p.Id))}."
+        );
         found.Unless(count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more.");
         return entry;
     }
 
     /// <summary>What was bought or given back, with its number.</summary>
     public static string Say<T>(CompiledEdition compiled, T entry, string verb, string item, int count)
-        where T : Entry.OfPart => PartEntries.Say<Part.Budget>(compiled, entry, part => $"{verb} {English.So(count, part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item)}");
+        where T : Entry.OfPart =>
+        PartEntries.Say<Part.Budget>(compiled, entry, part =>
+            $"{verb} {English.So(count, part?.Prices.FirstOrDefault(p => p.Id == item)?.Name ?? item)}"
+        );
 
     /// <summary>Nobody can give back more than was bought.</summary>
     public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, ProblemCollector found)
     {
         var others = Log.Effective(log).Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
-        if (BeyondWhatWasBought(others).Where(o => o.Entry.Id == returned.Id).Select(o => o.Problem).FirstOrDefault() is { } wrong) found.AddAll([wrong]);
+        if (
+            BeyondWhatWasBought(others).Where(o => o.Entry.Id == returned.Id).Select(o => o.Problem).FirstOrDefault() is
+            { } wrong
+        )
+            found.AddAll([wrong]);
     }
 
     /// <summary>What was given back beyond all that the team has bought, each with what is wrong.</summary>
-    public static IEnumerable<(int At, Entry Entry, Problem Problem)> BeyondWhatWasBought(IEnumerable<(int At, Entry Entry)> standing)
+    public static IEnumerable<(int At, Entry Entry, Problem Problem)> BeyondWhatWasBought(
+        IEnumerable<(int At, Entry Entry)> standing
+    )
     {
         var has = new Dictionary<(string, int, string, string), int>();
         var all = standing.ToList();
         foreach (var bought in all.Select(e => e.Entry).OfType<Entry.Purchased>())
-            has[Key(bought, bought.Part, bought.Item)] = has.GetValueOrDefault(Key(bought, bought.Part, bought.Item)) + bought.Count;
+            has[Key(bought, bought.Part, bought.Item)] =
+                has.GetValueOrDefault(Key(bought, bought.Part, bought.Item)) + bought.Count;
         foreach (var (at, entry) in all)
         {
-            if (entry is not Entry.Returned returned) continue;
+            if (entry is not Entry.Returned returned)
+                continue;
             var left = has.GetValueOrDefault(Key(entry, returned.Part, returned.Item));
-            if (returned.Count > left) yield return (at, entry, new("/count", $"The team has bought only {left} of these.", $"Give back at most {left}."));
-            else has[Key(entry, returned.Part, returned.Item)] = left - returned.Count;
+            if (returned.Count > left)
+                yield return (
+                    at,
+                    entry,
+                    new("/count", $"The team has bought only {left} of these.", $"Give back at most {left}.")
+                );
+            else
+                has[Key(entry, returned.Part, returned.Item)] = left - returned.Count;
         }
 
-        static (string, int, string, string) Key(Entry entry, string part, string item) => (entry.Team, entry.Round, part, item);
+        static (string, int, string, string) Key(Entry entry, string part, string item) =>
+            (entry.Team, entry.Round, part, item);
     }
 }

@@ -28,20 +28,22 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            TierField.Number("/funds"),
-            TierField.Number("/returnPercent"),
-            .. Prices.Select(p => TierField.Number($"/prices/{p.Id}/each")),
-        ];
+            [
+                TierField.Number("/funds"),
+                TierField.Number("/returnPercent"),
+                .. Prices.Select(p => TierField.Number($"/prices/{p.Id}/each")),
+            ];
 
         /// <inheritdoc/>
         internal override Curve? PointsCurve => Curve;
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Budget.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) =>
+            PartPlan.Budget.Make(this, brief, found);
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("spent", "spent", 0.01m), new("left", "left", 0.01m), new("over", "overspent", 0.01m)];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [new("spent", "spent", 0.01m), new("left", "left", 0.01m), new("over", "overspent", 0.01m)];
     }
 }
 

@@ -17,19 +17,27 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => BudgetScore.Coins(Definition);
 
-        public override string Show(BoundedValue value) => value.HasValue ? BudgetScore.Show(value.Number, Definition) : "no value";
+        public override string Show(BoundedValue value) =>
+            value.HasValue ? BudgetScore.Show(value.Number, Definition) : "no value";
 
-        public override string Say() => $"What is {(Definition.Value == BudgetValue.Left ? "left" : "spent")} of {BudgetScore.Show(Definition.Funds, Definition)} gives {Definition.Curve.Say(this)}.";
+        public override string Say() =>
+            $"What is {(Definition.Value == BudgetValue.Left ? "left" : "spent")} of "
+            + $"{BudgetScore.Show(Definition.Funds, Definition)} gives {Definition.Curve.Say(this)}.";
 
-        public override PartValue Value(DesignFacts known, Trials trials) => BudgetScore.Value(Definition, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) =>
+            BudgetScore.Value(Definition, known.Design);
 
-        public override PartAnswers Answers(DesignRecord design) => new(
-        [
-            .. PartEntries.Of<Entry.Purchased>(design, Definition.Id).Select(p => (p.Item, p.Count))
-                .Concat(PartEntries.Of<Entry.Returned>(design, Definition.Id).Select(r => (r.Item, Count: -r.Count)))
-                .GroupBy(m => m.Item)
-                .Select(g => PartAnswers.Count(g.Key, g.Sum(m => m.Count))),
-        ]);
+        public override PartAnswers Answers(DesignRecord design) =>
+            new([
+                .. PartEntries
+                    .Of<Entry.Purchased>(design, Definition.Id)
+                    .Select(p => (p.Item, p.Count))
+                    .Concat(
+                        PartEntries.Of<Entry.Returned>(design, Definition.Id).Select(r => (r.Item, Count: -r.Count))
+                    )
+                    .GroupBy(m => m.Item)
+                    .Select(g => PartAnswers.Count(g.Key, g.Sum(m => m.Count))),
+            ]);
 
         public override Stretch? Values(Brief brief) => new(0, Definition.Funds);
 
@@ -39,11 +47,27 @@ internal abstract partial record PartPlan
             found.Unless(part.Prices.Count > 0, "/prices", "Nothing is for sale yet.", "Add the first price.");
             found.Count(part.Prices, Limits.Items, "/prices", "prices");
             found.Ids(part.Prices.Select(p => p.Id), "/prices", "price");
-            foreach (var price in part.Prices) found.Unless(price.Each >= 0, $"/prices/{price.Id}/each", "A price cannot be below zero.", "Use 0 or more.");
+            foreach (var price in part.Prices)
+                found.Unless(
+                    price.Each >= 0,
+                    $"/prices/{price.Id}/each",
+                    "A price cannot be below zero.",
+                    "Use 0 or more."
+                );
             found.Unless(part.Funds >= 0, "/funds", "A team cannot begin with debts.", "Use 0 or more.");
-            found.Unless(part.ReturnPercent is >= 0 and <= 100, "/returnPercent", "The share must be from 0 to 100.", "Use 100 for the full price.");
+            found.Unless(
+                part.ReturnPercent is >= 0 and <= 100,
+                "/returnPercent",
+                "The share must be from 0 to 100.",
+                "Use 100 for the full price."
+            );
             part.Curve.Check(part.Value == BudgetValue.Left ? Better.More : Better.Less, mayBeNegative: false, found);
-            found.Unless(!part.Curve.IsValueItself || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest), "/curve", "This would reward the wrong way round.", "Use what is left where the highest total wins, what is spent where the lowest wins.");
+            found.Unless(
+                !part.Curve.IsValueItself || (part.Value == BudgetValue.Spent) == (brief.Method.Wins == Wins.Lowest),
+                "/curve",
+                "This would reward the wrong way round.",
+                "Use what is left where the highest total wins, what is spent where the lowest wins."
+            );
             return new(part);
         }
     }

@@ -8,17 +8,31 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var price in Definition.Prices) yield return Handle(price.Id, $"{price.Name} bought", "", 0, 12);
+                foreach (var price in Definition.Prices)
+                    yield return Handle(price.Id, $"{price.Name} bought", "", 0, 12);
             }
         }
 
-        /// <summary>A team spends most of what it has, spread over what there is (common practice, no source).</summary>
-        public override IEnumerable<RehearsedThing> Things => Definition.Prices.Select(p => Amount(p.Id, $"{p.Name} bought", "", Bought(p), less: Better == Better.Less || Definition.Value == BudgetValue.Left));
+        /// <summary>
+        /// A team spends most of what it has, spread over what there is (common practice, no source).
+        /// </summary>
+        public override IEnumerable<RehearsedThing> Things =>
+            Definition.Prices.Select(p =>
+                Amount(
+                    p.Id,
+                    $"{p.Name} bought",
+                    "",
+                    Bought(p),
+                    less: Better == Better.Less || Definition.Value == BudgetValue.Left
+                )
+            );
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)
         {
             var bought = PartEntries.Of<Entry.Purchased>(design, Definition.Id).ToLookup(p => p.Item);
-            return bought.Count == 0 ? [] : Definition.Prices.Select(p => CameOf(p.Id, Math.Max(0, bought[p.Id].Sum(b => b.Count))));
+            return bought.Count == 0
+                ? []
+                : Definition.Prices.Select(p => CameOf(p.Id, Math.Max(0, bought[p.Id].Sum(b => b.Count))));
         }
 
         private Pert Bought(Price price)
@@ -30,7 +44,14 @@ internal abstract partial record PartPlan
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             foreach (var price in Definition.Prices.Where(p => team.Whole(p.Id) > 0))
-                yield return new Entry.Purchased { Id = default, Team = team.Team, Part = Definition.Id, Item = price.Id, Count = team.Whole(price.Id) };
+                yield return new Entry.Purchased
+                {
+                    Id = default,
+                    Team = team.Team,
+                    Part = Definition.Id,
+                    Item = price.Id,
+                    Count = team.Whole(price.Id),
+                };
         }
     }
 }

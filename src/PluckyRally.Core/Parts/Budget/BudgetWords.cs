@@ -7,7 +7,8 @@ internal static class BudgetWords
     public static IEnumerable<string> SayPrices(Part.Budget part)
     {
         yield return $"You have {BudgetScore.Show(part.Funds, part)} to spend.";
-        foreach (var price in part.Prices.Where(p => p.Name.Length > 0)) yield return $"{Within.Beginning(price.Name)}: {BudgetScore.Show(price.Each, part)} each";
+        foreach (var price in part.Prices.Where(p => p.Name.Length > 0))
+            yield return $"{Within.Beginning(price.Name)}: {BudgetScore.Show(price.Each, part)} each";
         yield return part.ReturnPercent switch
         {
             0 => "Nothing is taken back.",
@@ -27,7 +28,8 @@ internal abstract partial record Working
         /// <summary>What it cost.</summary>
         public decimal Cost => Count * Price.Each;
 
-        public override string Say() => $"{Price.Name}: {Count} × {BudgetScore.Show(Price.Each, Part)} = {BudgetScore.Show(Cost, Part)}.";
+        public override string Say() =>
+            $"{Price.Name}: {Count} × {BudgetScore.Show(Price.Each, Part)} = {BudgetScore.Show(Cost, Part)}.";
     }
 
     /// <summary>Something was given back, for a share of its price.</summary>
@@ -38,7 +40,10 @@ internal abstract partial record Working
         /// <summary>What it gave back.</summary>
         public decimal Back => Count * Price.Each * Part.ReturnPercent / 100;
 
-        public override string Say() => $"{Price.Name} given back: {Count} × {BudgetScore.Show(Price.Each * Part.ReturnPercent / 100, Part)} = {BudgetScore.Show(Back, Part)} back.";
+        public override string Say() =>
+            $"{Price.Name} given back: {Count} × "
+            + $"{BudgetScore.Show(Price.Each * Part.ReturnPercent / 100, Part)} = "
+            + $"{BudgetScore.Show(Back, Part)} back.";
     }
 
     /// <summary>What is left of the funds.</summary>
@@ -49,7 +54,9 @@ internal abstract partial record Working
         public override string Say()
         {
             var left = Part.Funds - Spent;
-            return $"Spent {BudgetScore.Show(Spent, Part)} of {BudgetScore.Show(Part.Funds, Part)}, {(left < 0 ? $"{BudgetScore.Show(-left, Part)} too much" : $"{BudgetScore.Show(left, Part)} left")}.";
+            return $"Spent {BudgetScore.Show(Spent, Part)} of {BudgetScore.Show(Part.Funds, Part)}, "
+                + (left < 0 ? $"{BudgetScore.Show(-left, Part)} too much" : $"{BudgetScore.Show(left, Part)} left")
+                + ".";
         }
     }
 }

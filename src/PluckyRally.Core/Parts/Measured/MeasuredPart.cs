@@ -14,7 +14,9 @@ public abstract partial record Part
         /// <summary>Which direction of the value is better.</summary>
         public required Better Better { get; init; }
 
-        /// <summary>Whether the expression is worked out per attempt and then combined, or over combined measures.</summary>
+        /// <summary>
+        /// Whether the expression is worked out per attempt and then combined, or over combined measures.
+        /// </summary>
         public Work Work { get; init; }
 
         /// <summary>How attempts are combined.</summary>
@@ -23,7 +25,9 @@ public abstract partial record Part
         /// <summary>For <see cref="Combine.BestMean"/>: the mean of so many.</summary>
         public int? BestOf { get; init; }
 
-        /// <summary>What a failed attempt counts as, in the unit of the value; 0 where absent and more is better.</summary>
+        /// <summary>
+        /// What a failed attempt counts as, in the unit of the value; 0 where absent and more is better.
+        /// </summary>
         public decimal? FailureValue { get; init; }
 
         /// <summary>How the value becomes points.</summary>
@@ -31,34 +35,35 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            TierField.OneOf<Combine>("/combine"),
-            TierField.Number("/bestOf"),
-            TierField.Number("/failureValue"),
-        ];
+            [TierField.OneOf<Combine>("/combine"), TierField.Number("/bestOf"), TierField.Number("/failureValue")];
 
         /// <inheritdoc/>
         internal override Curve? PointsCurve => Curve;
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Measured.Make(About(brief), brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) =>
+            PartPlan.Measured.Make(About(brief), brief, found);
 
         /// <summary>The part with what the figure says that it is about, where it names one with a name.</summary>
-        internal Measured About(Brief brief) => brief.Figures.FirstOrDefault(f => f.Id == Value.Trim()) is not { } figure ? this : this with
-        {
-            Value = figure.Value,
-            Work = figure.Work,
-            Combine = figure.Combine,
-            BestOf = figure.BestOf,
-            Better = figure.Better ?? Better,
-            FailureValue = figure.FailureValue,
-        };
+        internal Measured About(Brief brief) =>
+            brief.Figures.FirstOrDefault(f => f.Id == Value.Trim()) is not { } figure
+                ? this
+                : this with
+                {
+                    Value = figure.Value,
+                    Work = figure.Work,
+                    Combine = figure.Combine,
+                    BestOf = figure.BestOf,
+                    Better = figure.Better ?? Better,
+                    FailureValue = figure.FailureValue,
+                };
 
         /// <summary>Whether it is about more than readings, so that it is made ready after what it names.</summary>
         internal bool IsOverFigures(Brief brief)
         {
             var term = TermParser.Read(About(brief).Value);
-            return term.IsOk && TermWords.Names(term.Value).Any(name => name.Contains('.') || brief.Figures.Any(f => f.Id == name));
+            return term.IsOk
+                && TermWords.Names(term.Value).Any(name => name.Contains('.') || brief.Figures.Any(f => f.Id == name));
         }
 
         /// <inheritdoc/>

@@ -12,41 +12,61 @@ internal abstract partial record PartPlan
         public override Better Better => Definition.Combine == Combine.Successes ? Better.More : Definition.Better;
 
         /// <summary>How attempts become one. Under a target curve the best is the one nearest to the mark.</summary>
-        public Way Way { get; } = new(Definition.Combine, Definition.Better, Definition.BestOf ?? 1, Definition.FailureValue ?? 0, Definition.Curve.Mark);
+        public Way Way { get; } =
+            new(
+                Definition.Combine,
+                Definition.Better,
+                Definition.BestOf ?? 1,
+                Definition.FailureValue ?? 0,
+                Definition.Curve.Mark
+            );
 
         /// <summary>
-        /// How a measure's attempts become one where the expression is over combined measures: as the part says, in the measure's
-        /// own direction and with its own failure value, where it has them.
+        /// How a measure's attempts become one where the expression is over combined measures: as the part says, in the
+        /// measure's own direction and with its own failure value, where it has them.
         /// </summary>
-        public Way WayOf(Measure measure) => Way with
-        {
-            Better = measure.Better ?? Definition.Better,
-            FailureValue = measure.FailureValue ?? (Expression.Plain is null ? 0 : Definition.FailureValue ?? 0),
-            Mark = Expression.Plain is null ? null : Way.Mark,
-        };
+        public Way WayOf(Measure measure) =>
+            Way with
+            {
+                Better = measure.Better ?? Definition.Better,
+                FailureValue = measure.FailureValue ?? (Expression.Plain is null ? 0 : Definition.FailureValue ?? 0),
+                Mark = Expression.Plain is null ? null : Way.Mark,
+            };
 
         /// <summary>Whether more attempts alone bring more, in the value or in a measure that goes into it.</summary>
-        public bool AddsUp => Way.AddsUp || (Definition.Work == Work.Combined && Expression.Measures.Any(m => WayOf(m).AddsUp));
+        public bool AddsUp =>
+            Way.AddsUp || (Definition.Work == Work.Combined && Expression.Measures.Any(m => WayOf(m).AddsUp));
 
         public override int Decimals => Way.Decimals(Expression);
 
-        public override Measure ShownValue => Definition.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
+        public override Measure ShownValue =>
+            Definition.Combine != Combine.Successes && Expression.Plain is { } plain ? plain : base.ShownValue;
 
-        public override string UnitSingular => this switch
-        {
-            { Definition.Combine: Combine.Successes } => "success",
-            { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => English.One(counted.Unit),
-            { Expression.Unit: [] } => "one",
-            _ => Units.OneOf(Expression.Unit),
-        };
+        public override string UnitSingular =>
+            this switch
+            {
+                { Definition.Combine: Combine.Successes } => "success",
+                { Expression.Plain: { Kind: MeasureKind.Count, Unit.Length: > 0 } counted } => English.One(
+                    counted.Unit
+                ),
+                { Expression.Unit: [] } => "one",
+                _ => Units.OneOf(Expression.Unit),
+            };
 
         public override string Show(BoundedValue value) => Way.Show(Expression, value);
 
-        public override string ShowStated(decimal value) => Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value
-            ? ReadingFormat.Value(value, plain)
-            : ReadingFormat.Amount(value, Rounding.Decimals(value), Definition.Combine == Combine.Successes ? "" : Expression.Unit);
+        public override string ShowStated(decimal value) =>
+            Expression.Plain is { } plain && Rounding.ToStep(value, plain.Step) == value
+                ? ReadingFormat.Value(value, plain)
+                : ReadingFormat.Amount(
+                    value,
+                    Rounding.Decimals(value),
+                    Definition.Combine == Combine.Successes ? "" : Expression.Unit
+                );
 
-        public override bool ShowsWords => Expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level } && Definition.Combine is Combine.Best or Combine.Worst or Combine.First or Combine.Last;
+        public override bool ShowsWords =>
+            Expression.Plain is { Kind: MeasureKind.YesNo or MeasureKind.Level }
+            && Definition.Combine is Combine.Best or Combine.Worst or Combine.First or Combine.Last;
 
         public override string Say() => $"{Definition.Curve.Say(this)}.{SayAttempts()}";
 
@@ -55,7 +75,9 @@ internal abstract partial record PartPlan
 
         public override bool IsRecorded => false;
 
-        /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
+        /// <summary>
+        /// Even where the value itself is the points, that is said: it is a curve that the teacher chose.
+        /// </summary>
         public override bool PointsByCurve => true;
 
         public override IEnumerable<Measure> Measures => Expression.Measures;
@@ -63,9 +85,10 @@ internal abstract partial record PartPlan
         /// <summary>Measured in trials, which a sheet shows by themselves.</summary>
         public override PartAnswers Answers(DesignRecord design) => new([]);
 
-        public override Stretch? Values(Brief brief) => Definition.Combine == Combine.Successes
-            ? new(0, brief.Trials.Attempts)
-            : Plausible.Of(Expression)?.Times(Definition.Combine == Combine.Sum ? brief.Trials.Attempts : 1);
+        public override Stretch? Values(Brief brief) =>
+            Definition.Combine == Combine.Successes
+                ? new(0, brief.Trials.Attempts)
+                : Plausible.Of(Expression)?.Times(Definition.Combine == Combine.Sum ? brief.Trials.Attempts : 1);
 
         /// <summary>Its measures are moved by themselves.</summary>
         public override IEnumerable<TryHandle> Handles => [];
@@ -80,9 +103,30 @@ internal abstract partial record PartPlan
         public static Measured? Make(Part.Measured part, Brief brief, ProblemCollector found)
         {
             if (part.Combine == Combine.BestMean)
-                found.Unless(part.BestOf >= 1 && part.BestOf <= brief.Trials.Attempts, "/bestOf", "The mean of the best needs a number of attempts.", $"Use 1 to {brief.Trials.Attempts}.");
-            if (part is { Better: Better.Less, FailureValue: null, Combine: Combine.Worst or Combine.Mean or Combine.Median or Combine.Sum or Combine.First or Combine.Last })
-                found.Add("/failureValue", "Where less is better, a failed attempt must count as something.", "Write the value of a failed attempt, worse than any success.");
+                found.Unless(
+                    part.BestOf >= 1 && part.BestOf <= brief.Trials.Attempts,
+                    "/bestOf",
+                    "The mean of the best needs a number of attempts.",
+                    $"Use 1 to {brief.Trials.Attempts}."
+                );
+            if (
+                part is
+                {
+                    Better: Better.Less,
+                    FailureValue: null,
+                    Combine: Combine.Worst
+                        or Combine.Mean
+                        or Combine.Median
+                        or Combine.Sum
+                        or Combine.First
+                        or Combine.Last
+                }
+            )
+                found.Add(
+                    "/failureValue",
+                    "Where less is better, a failed attempt must count as something.",
+                    "Write the value of a failed attempt, worse than any success."
+                );
 
             var value = Compiler.Compile(part.Value, brief.Measures);
             if (!value.IsOk)
@@ -95,18 +139,21 @@ internal abstract partial record PartPlan
             return new(part, value.Value);
         }
 
-        private string SayAttempts() => Expression.Measures.All(m => m.Taken == Taken.Once) ? "" : Definition.Combine switch
-        {
-            Combine.Best => " Your best attempt counts.",
-            Combine.Worst => " Your weakest attempt counts.",
-            Combine.Mean => " The mean of your attempts counts.",
-            Combine.Median => " The middle one of your attempts counts.",
-            Combine.Sum => " Your attempts are added up.",
-            Combine.First => " Your first attempt counts.",
-            Combine.Last => " Your last attempt counts.",
-            Combine.BestMean => $" The mean of your best {Definition.BestOf} attempts counts.",
-            Combine.Successes => " Each attempt that counts is one.",
-            Combine.Range => " How far your attempts lie apart counts.",
-        };
+        private string SayAttempts() =>
+            Expression.Measures.All(m => m.Taken == Taken.Once)
+                ? ""
+                : Definition.Combine switch
+                {
+                    Combine.Best => " Your best attempt counts.",
+                    Combine.Worst => " Your weakest attempt counts.",
+                    Combine.Mean => " The mean of your attempts counts.",
+                    Combine.Median => " The middle one of your attempts counts.",
+                    Combine.Sum => " Your attempts are added up.",
+                    Combine.First => " Your first attempt counts.",
+                    Combine.Last => " Your last attempt counts.",
+                    Combine.BestMean => $" The mean of your best {Definition.BestOf} attempts counts.",
+                    Combine.Successes => " Each attempt that counts is one.",
+                    Combine.Range => " How far your attempts lie apart counts.",
+                };
     }
 }

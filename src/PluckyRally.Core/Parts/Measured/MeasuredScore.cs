@@ -9,19 +9,33 @@ internal static class MeasuredScore
     /// <param name="design">What was recorded.</param>
     public static PartValue Value(PartPlan.Measured plan, Trials trials, DesignRecord design)
     {
-        if (plan.Expression.Measures.All(m => m.Taken == Taken.Once)) return OverCombined(plan, [], design.ReadOnce);
+        if (plan.Expression.Measures.All(m => m.Taken == Taken.Once))
+            return OverCombined(plan, [], design.ReadOnce);
         var attempts = AttemptValue.Of(plan.Expression, plan.Way, design);
-        if (design.Waits(trials, plan.AddsUp) is { } waits) return PartValue.Without(waits) with { Attempts = attempts };
-        if (plan.Definition.Work == Work.EachAttempt || plan.Definition.Combine == Combine.Successes || attempts.All(a => a.Outcome != TrialOutcome.Counted))
+        if (design.Waits(trials, plan.AddsUp) is { } waits)
+            return PartValue.Without(waits) with { Attempts = attempts };
+        if (
+            plan.Definition.Work == Work.EachAttempt
+            || plan.Definition.Combine == Combine.Successes
+            || attempts.All(a => a.Outcome != TrialOutcome.Counted)
+        )
         {
             var (value, used) = plan.Way.Of(attempts);
             return new(value) { Attempts = attempts, Used = used };
         }
 
-        return OverCombined(plan, attempts, m => m.Taken == Taken.Once ? design.ReadOnce(m) : plan.WayOf(m).Of(AttemptValue.Of(Expression.Of(m), plan.WayOf(m), design)).Value);
+        return OverCombined(plan, attempts, m =>
+            m.Taken == Taken.Once
+                ? design.ReadOnce(m)
+                : plan.WayOf(m).Of(AttemptValue.Of(Expression.Of(m), plan.WayOf(m), design)).Value
+        );
     }
 
-    private static PartValue OverCombined(PartPlan.Measured plan, IReadOnlyList<AttemptValue> attempts, Func<Measure, BoundedValue> read)
+    private static PartValue OverCombined(
+        PartPlan.Measured plan,
+        IReadOnlyList<AttemptValue> attempts,
+        Func<Measure, BoundedValue> read
+    )
     {
         var inputs = plan.Expression.Measures.Select(read).ToArray();
         return new(plan.Expression.Run(inputs))

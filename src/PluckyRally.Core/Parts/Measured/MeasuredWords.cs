@@ -7,6 +7,9 @@ internal abstract partial record Working
     {
         public override decimal Adds => Value.Number;
 
-        public override string Say() => Over.Plain is null ? $"{Over.Working(Known)} = {Over.Show(Value)}." : $"{Over.Plain.Name}: {Over.Show(Value)}.";
+        public override string Say() =>
+            Over.Plain is null
+                ? $"{Over.Working(Known)} = {Over.Show(Value)}."
+                : $"{Over.Plain.Name}: {Over.Show(Value)}.";
     }
 }

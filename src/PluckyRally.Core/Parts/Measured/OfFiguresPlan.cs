@@ -2,7 +2,10 @@ namespace PluckyRally.Core;
 
 internal abstract partial record PartPlan
 {
-    /// <summary>A measured part over more than readings: over what is known of other parts and the team, or over figures with names.</summary>
+    /// <summary>
+    /// A measured part over more than readings: over what is known of other parts and the team, or over figures with
+    /// names.
+    /// </summary>
     /// <param name="Definition">The part.</param>
     /// <param name="Over">What it is about, known with the result.</param>
     public sealed record OfFigures(Part.Measured Definition, FigureExpression Over) : PartPlan
@@ -17,7 +20,8 @@ internal abstract partial record PartPlan
 
         public override Measure ShownValue => Over.Plain?.Shown ?? base.ShownValue;
 
-        public override string UnitSingular => Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "one";
+        public override string UnitSingular =>
+            Over.Expression.Unit.Length > 0 ? Units.OneOf(Over.Expression.Unit) : "one";
 
         public override bool IsRecorded => false;
 
@@ -25,7 +29,9 @@ internal abstract partial record PartPlan
 
         public override IEnumerable<PaperEntry> FromPaper(TypedPaper paper) => [];
 
-        /// <summary>Even where the value itself is the points, that is said: it is a curve that the teacher chose.</summary>
+        /// <summary>
+        /// Even where the value itself is the points, that is said: it is a curve that the teacher chose.
+        /// </summary>
         public override bool PointsByCurve => true;
 
         public override IEnumerable<Measure> Measures => Over.Measures;
@@ -34,16 +40,15 @@ internal abstract partial record PartPlan
 
         public override string Show(BoundedValue value) => Over.Show(value);
 
-        public override string ShowStated(decimal value) => ReadingFormat.Amount(value, Rounding.Decimals(value), Over.Expression.Unit);
+        public override string ShowStated(decimal value) =>
+            ReadingFormat.Amount(value, Rounding.Decimals(value), Over.Expression.Unit);
 
         public override string Say() => $"{Definition.Curve.Say(this)}, from {Over.Expression.InWords}.";
 
         public override PartValue Value(DesignFacts known, Trials trials)
         {
             var value = Over.Of(known);
-            return value.HasValue
-                ? new(value) { Steps = [new Working.PutIn(Over, known, value)] }
-                : new(value);
+            return value.HasValue ? new(value) { Steps = [new Working.PutIn(Over, known, value)] } : new(value);
         }
 
         public override PartAnswers Answers(DesignRecord design) => new([]);

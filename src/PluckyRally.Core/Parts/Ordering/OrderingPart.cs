@@ -19,20 +19,27 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            TierField.Number("/perPair"),
-            TierField.Number("/perPlace"),
-            .. Items.Select(i => TierField.Number($"/items/{i.Id}/key")),
-        ];
+            [
+                TierField.Number("/perPair"),
+                TierField.Number("/perPlace"),
+                .. Items.Select(i => TierField.Number($"/items/{i.Id}/key")),
+            ];
 
         /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Ordering.Make(this, found);
 
         /// <inheritdoc/>
-        internal override AnswerRead? ReadAnswer(string text, ProblemCollector found) => new(new Dictionary<string, string>(), OrderingAnswer.Read(this, text, found));
+        internal override AnswerRead? ReadAnswer(string text, ProblemCollector found) =>
+            new(new Dictionary<string, string>(), OrderingAnswer.Read(this, text, found));
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("tau", "agreement with the key", 0.001m), new("pairs", "pairs the right way round"), new("inPlace", "in their place"), new("missing", "missing")];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [
+                new("tau", "agreement with the key", 0.001m),
+                new("pairs", "pairs the right way round"),
+                new("inPlace", "in their place"),
+                new("missing", "missing"),
+            ];
     }
 }
 

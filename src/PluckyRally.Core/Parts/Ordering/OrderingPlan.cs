@@ -7,27 +7,59 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
-        public override string Say() => $"{Definition.Items.Count} items in order"
-            + (Definition.PerPair != 0 ? $", {MethodWords.Points(Definition.PerPair)} for each pair the right way round" : "")
-            + (Definition.PerPlace != 0 ? $", {MethodWords.Points(Definition.PerPlace)} for each item in its place" : "") + ".";
+        public override string Say() =>
+            $"{Definition.Items.Count} items in order"
+            + (
+                Definition.PerPair != 0
+                    ? $", {MethodWords.Points(Definition.PerPair)} for each pair the right way round"
+                    : ""
+            )
+            + (
+                Definition.PerPlace != 0
+                    ? $", {MethodWords.Points(Definition.PerPlace)} for each item in its place"
+                    : ""
+            )
+            + ".";
 
-        public override PartValue Value(DesignFacts known, Trials trials) => OrderingScore.Value(Definition, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) =>
+            OrderingScore.Value(Definition, known.Design);
 
         public override PartAnswers Answers(DesignRecord design) =>
-            new([]) { Sequence = PartEntries.Of<Entry.OrderGiven>(design, Definition.Id) is [.., var given] ? given.Sequence : [] };
+            new([])
+            {
+                Sequence = PartEntries.Of<Entry.OrderGiven>(design, Definition.Id) is [.., var given]
+                    ? given.Sequence
+                    : [],
+            };
 
         public override Stretch? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => new(0, (Definition.PerPair * Definition.Items.Count * (Definition.Items.Count - 1) / 2) + (Definition.PerPlace * Definition.Items.Count));
+        public override Stretch? Spread(Brief brief) =>
+            new(
+                0,
+                (Definition.PerPair * Definition.Items.Count * (Definition.Items.Count - 1) / 2)
+                    + (Definition.PerPlace * Definition.Items.Count)
+            );
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Ordering Make(Part.Ordering part, ProblemCollector found)
         {
-            found.Unless(part.Items.Count >= 2, "/items", "There is nothing to put in order yet.", "Add at least two items.");
+            found.Unless(
+                part.Items.Count >= 2,
+                "/items",
+                "There is nothing to put in order yet.",
+                "Add at least two items."
+            );
             found.Count(part.Items, 200, "/items", "items");
             found.Ids(part.Items.Select(i => i.Id), "/items", "item");
-            foreach (var item in part.Items) found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");
-            found.Unless(part.PerPair != 0 || part.PerPlace != 0, "/perPair", "Nothing gives points yet.", "Write points for each pair, or for each item in its place.");
+            foreach (var item in part.Items)
+                found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The item has no name.", "Say what it is.");
+            found.Unless(
+                part.PerPair != 0 || part.PerPlace != 0,
+                "/perPair",
+                "Nothing gives points yet.",
+                "Write points for each pair, or for each item in its place."
+            );
             return new(part);
         }
     }

@@ -4,13 +4,22 @@ internal abstract partial record PartPlan
 {
     public sealed partial record Ordering
     {
-        public override IEnumerable<TryHandle> Handles => [Handle("right", "items in order before the first mistake", "", 0, Definition.Items.Count)];
+        public override IEnumerable<TryHandle> Handles =>
+            [Handle("right", "items in order before the first mistake", "", 0, Definition.Items.Count)];
 
-        public override IEnumerable<RehearsedThing> Things => [Happening("right", "the next thing is in its order", 75, good: true) with { Times = Definition.Items.Count, InARow = true }];
+        public override IEnumerable<RehearsedThing> Things =>
+            [
+                Happening("right", "the next thing is in its order", 75, good: true) with
+                {
+                    Times = Definition.Items.Count,
+                    InARow = true,
+                },
+            ];
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)
         {
-            if (PartEntries.Of<Entry.OrderGiven>(design, Definition.Id) is not [.., var given]) yield break;
+            if (PartEntries.Of<Entry.OrderGiven>(design, Definition.Id) is not [.., var given])
+                yield break;
             var inOrder = Definition.Items.OrderBy(i => i.Key).Select(i => i.Id).ToList();
             var right = given.Sequence.Zip(inOrder).TakeWhile(p => p.First == p.Second).Count();
             yield return CameOf("right", right, Math.Min(right + 1, inOrder.Count));
@@ -20,7 +29,13 @@ internal abstract partial record PartPlan
         {
             var inOrder = Definition.Items.OrderBy(i => i.Key).Select(i => i.Id).ToList();
             var right = team.Whole("right");
-            yield return new Entry.OrderGiven { Id = default, Team = team.Team, Part = Definition.Id, Sequence = [.. inOrder.Take(right), .. inOrder.Skip(right).Reverse()] };
+            yield return new Entry.OrderGiven
+            {
+                Id = default,
+                Team = team.Team,
+                Part = Definition.Id,
+                Sequence = [.. inOrder.Take(right), .. inOrder.Skip(right).Reverse()],
+            };
         }
     }
 }

@@ -10,7 +10,9 @@ internal abstract partial record Working
     {
         public override decimal Adds => Right * Each;
 
-        public override string Say() => $"{Right} of {All} pairs are the right way round{(Each != 0 ? $": {Right} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}" : "")}.";
+        public override string Say() =>
+            $"{Right} of {All} pairs are the right way round"
+            + $"{(Each != 0 ? $": {Right} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}" : "")}.";
     }
 
     /// <summary>Items in their place.</summary>
@@ -18,7 +20,10 @@ internal abstract partial record Working
     {
         public override decimal Adds => InPlace * Each;
 
-        public override string Say() => $"{InPlace} of {English.Count(All, "item")} {(InPlace == 1 ? "is in its place" : "are in their place")}: {InPlace} × {Numerals.Write(Each)} = {Numerals.Write(Adds)}.";
+        public override string Say() =>
+            $"{InPlace} of {English.Count(All, "item")} "
+            + $"{(InPlace == 1 ? "is in its place" : "are in their place")}: {InPlace} × "
+            + $"{Numerals.Write(Each)} = {Numerals.Write(Adds)}.";
     }
 
     /// <summary>Items that are not there.</summary>
@@ -30,6 +35,7 @@ internal abstract partial record Working
     /// <summary>How far an order agrees with the key.</summary>
     public sealed record Agreement(decimal Tau) : Working
     {
-        public override string Say() => $"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(Tau, 3)}.";
+        public override string Say() =>
+            $"Agreement with the key (Kendall's τ, from −1 to 1): {ReadingFormat.Fixed(Tau, 3)}.";
     }
 }

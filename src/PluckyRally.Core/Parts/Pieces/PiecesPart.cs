@@ -15,8 +15,8 @@ public abstract partial record Part
         public PieceLabel Second { get; init; } = new();
 
         /// <summary>
-        /// Points for one piece: an expression over <c>first</c> and <c>second</c> (the points of its labels), <c>length</c>
-        /// and <c>width</c>.
+        /// Points for one piece: an expression over <c>first</c> and <c>second</c> (the points of its labels),
+        /// <c>length</c> and <c>width</c>.
         /// </summary>
         public string Each { get; init; } = "first + second";
 
@@ -28,26 +28,33 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            .. First.Values.Select((_, i) => TierField.Number($"/first/values/{i}/points")),
-            .. Second.Values.Select((_, i) => TierField.Number($"/second/values/{i}/points")),
-        ];
+            [
+                .. First.Values.Select((_, i) => TierField.Number($"/first/values/{i}/points")),
+                .. Second.Values.Select((_, i) => TierField.Number($"/second/values/{i}/points")),
+            ];
 
         /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Pieces.Make(this, found);
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("count", "pieces"), .. OfLabel("first", First), .. OfLabel("second", Second)];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [new("count", "pieces"), .. OfLabel("first", First), .. OfLabel("second", Second)];
 
-        private static IEnumerable<PartFact> OfLabel(string side, PieceLabel label) => label.Values.SelectMany(v => new PartFact[]
-        {
-            new($"{side}.{Named(v.Name)}.count", $"pieces that are {v.Name}"),
-            new($"{side}.{Named(v.Name)}.points", $"points for pieces that are {v.Name}", 0.001m),
-            new($"{side}.{Named(v.Name)}.share", $"percent of pieces that are {v.Name}", 0.1m),
-        });
+        private static IEnumerable<PartFact> OfLabel(string side, PieceLabel label) =>
+            label.Values.SelectMany(v =>
+                new PartFact[]
+                {
+                    new($"{side}.{Named(v.Name)}.count", $"pieces that are {v.Name}"),
+                    new($"{side}.{Named(v.Name)}.points", $"points for pieces that are {v.Name}", 0.001m),
+                    new($"{side}.{Named(v.Name)}.share", $"percent of pieces that are {v.Name}", 0.1m),
+                }
+            );
 
-        /// <summary>A label's value as it stands in an expression: letters and digits, anything else an underscore.</summary>
-        private static string Named(string value) => string.Concat(value.Select(c => char.IsAsciiLetterOrDigit(c) ? c : '_'));
+        /// <summary>
+        /// A label's value as it stands in an expression: letters and digits, anything else an underscore.
+        /// </summary>
+        private static string Named(string value) =>
+            string.Concat(value.Select(c => char.IsAsciiLetterOrDigit(c) ? c : '_'));
     }
 }
 

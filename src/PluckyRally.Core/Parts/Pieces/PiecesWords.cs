@@ -10,13 +10,18 @@ internal abstract partial record Working
     {
         public override decimal Adds => Group.Count * Each;
 
-        public override string Say() => $"{Group.Count} {Name()}: {Group.Count} × {Numerals.Factor(Each)} = {Numerals.Write(Adds)}.";
+        public override string Say() =>
+            $"{Group.Count} {Name()}: {Group.Count} × {Numerals.Factor(Each)} = {Numerals.Write(Adds)}.";
 
         private string Name()
         {
             var labels = string.Join(" ", new[] { Group.First, Group.Second }.Where(l => l.Length > 0));
-            var size = Group is { Length: { } length, Width: { } width } ? $"{Numerals.Write(length)} × {Numerals.Write(width)} {Unit}" : "";
-            return string.Join(", ", new[] { labels, size }.Where(t => t.Length > 0)) is { Length: > 0 } name ? name : Group.Count == 1 ? "piece" : "pieces";
+            var size = Group is { Length: { } length, Width: { } width }
+                ? $"{Numerals.Write(length)} × {Numerals.Write(width)} {Unit}"
+                : "";
+            return string.Join(", ", new[] { labels, size }.Where(t => t.Length > 0)) is { Length: > 0 } name ? name
+                : Group.Count == 1 ? "piece"
+                : "pieces";
         }
     }
 

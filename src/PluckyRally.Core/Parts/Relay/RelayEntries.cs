@@ -27,14 +27,22 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Relay>(compiled, Part, found) is not { } part) return this;
-            found.Unless(Leg >= 1 && Leg <= part.Legs.Count, "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
+            if (PartEntries.Find<Part.Relay>(compiled, Part, found) is not { } part)
+                return this;
+            found.Unless(
+                Leg >= 1 && Leg <= part.Legs.Count,
+                "/leg",
+                "There is no such leg.",
+                $"Use 1 to {part.Legs.Count}."
+            );
             found.Length(Runner, Limits.Name, "/runner", "The runner's name");
             return this with { Time = PartEntries.Time(Time, Part, part.Step, found) };
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            PartEntries.Say<Part.Relay>(compiled, this, _ => $"leg {Leg}, {Time.Typed}{ReadingEntries.By(Time)}{(Runner.Length > 0 ? $" ({Runner})" : "")}");
+            PartEntries.Say<Part.Relay>(compiled, this, _ =>
+                $"leg {Leg}, {Time.Typed}{ReadingEntries.By(Time)}{(Runner.Length > 0 ? $" ({Runner})" : "")}"
+            );
     }
 
     /// <summary>Something went wrong, so many times.</summary>
@@ -51,15 +59,33 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Relay>(compiled, Part, found) is not { } part) return this;
-            found.Unless(part.Faults.Any(f => f.Id == Fault), "/fault", "There is no such fault.", $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}.");
-            found.Unless(Count is >= 1 and <= 1000, "/count", "The number of faults is out of range.", "Use 1 or more; strike a fault out to take it back.");
-            found.Unless(Leg is null || (Leg >= 1 && Leg <= part.Legs.Count), "/leg", "There is no such leg.", $"Use 1 to {part.Legs.Count}.");
+            if (PartEntries.Find<Part.Relay>(compiled, Part, found) is not { } part)
+                return this;
+            found.Unless(
+                part.Faults.Any(f => f.Id == Fault),
+                "/fault",
+                "There is no such fault.",
+                $"Use one of these: {string.Join(", ", part.Faults.Select(f => f.Id))}."
+            );
+            found.Unless(
+                Count is >= 1 and <= 1000,
+                "/count",
+                "The number of faults is out of range.",
+                "Use 1 or more; strike a fault out to take it back."
+            );
+            found.Unless(
+                Leg is null || (Leg >= 1 && Leg <= part.Legs.Count),
+                "/leg",
+                "There is no such leg.",
+                $"Use 1 to {part.Legs.Count}."
+            );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            PartEntries.Say<Part.Relay>(compiled, this, part => $"{part?.Faults.FirstOrDefault(f => f.Id == Fault)?.Name ?? Fault}, {Count}");
+            PartEntries.Say<Part.Relay>(compiled, this, part =>
+                $"{part?.Faults.FirstOrDefault(f => f.Id == Fault)?.Name ?? Fault}, {Count}"
+            );
     }
 
     /// <summary>Items were brought over; the last count stands.</summary>
@@ -71,7 +97,12 @@ public abstract partial record Entry
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
             PartEntries.Find<Part.Relay>(compiled, Part, found);
-            found.Unless(Count is >= 0 and <= 100_000, "/count", "The number of items is out of range.", "Use 0 or more.");
+            found.Unless(
+                Count is >= 0 and <= 100_000,
+                "/count",
+                "The number of items is out of range.",
+                "Use 0 or more."
+            );
             return this;
         }
 

@@ -17,7 +17,9 @@ public abstract partial record Part
         /// <summary>How finely times are read, in seconds; above 0.</summary>
         public decimal Step { get; init; } = 0.1m;
 
-        /// <summary>Points for each item carried over, added after the curve's points; 0 where nothing is carried.</summary>
+        /// <summary>
+        /// Points for each item carried over, added after the curve's points; 0 where nothing is carried.
+        /// </summary>
         public decimal PointsPerItem { get; init; }
 
         /// <summary>How the net time in seconds becomes points.</summary>
@@ -25,29 +27,30 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            TierField.List("/legs"),
-            TierField.Number("/step"),
-            TierField.Number("/pointsPerItem"),
-            .. Faults.Select(f => TierField.Number($"/faults/{f.Id}/seconds")),
-        ];
+            [
+                TierField.List("/legs"),
+                TierField.Number("/step"),
+                TierField.Number("/pointsPerItem"),
+                .. Faults.Select(f => TierField.Number($"/faults/{f.Id}/seconds")),
+            ];
 
         /// <inheritdoc/>
         internal override Curve? PointsCurve => Curve;
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Relay.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) =>
+            PartPlan.Relay.Make(this, brief, found);
 
         /// <inheritdoc/>
         internal override IReadOnlyList<PartFact> Facts =>
-        [
-            new("legs", "legs done"),
-            new("items", "things brought over"),
-            new("time", "time before faults", Step),
-            new("faultSeconds", "seconds for faults", 0.001m),
-            new("faults", "faults"),
-            .. Faults.Select(f => new PartFact($"faults.{f.Id}", $"{f.Name} (faults)")),
-        ];
+            [
+                new("legs", "legs done"),
+                new("items", "things brought over"),
+                new("time", "time before faults", Step),
+                new("faultSeconds", "seconds for faults", 0.001m),
+                new("faults", "faults"),
+                .. Faults.Select(f => new PartFact($"faults.{f.Id}", $"{f.Name} (faults)")),
+            ];
     }
 }
 

@@ -8,9 +8,19 @@ internal abstract partial record PartPlan
         {
             get
             {
-                yield return Handle("time", "time of all legs", "s", Plausible.LegSeconds.Low * Definition.Legs.Count, Plausible.LegSeconds.High * Definition.Legs.Count, Definition.Step, less: true);
-                foreach (var fault in Definition.Faults) yield return Handle(OfFault(fault), fault.Name, "", 0, 10, less: true);
-                if (Definition.PointsPerItem != 0) yield return Handle("items", "items brought over", "", 0, 20);
+                yield return Handle(
+                    "time",
+                    "time of all legs",
+                    "s",
+                    Plausible.LegSeconds.Low * Definition.Legs.Count,
+                    Plausible.LegSeconds.High * Definition.Legs.Count,
+                    Definition.Step,
+                    less: true
+                );
+                foreach (var fault in Definition.Faults)
+                    yield return Handle(OfFault(fault), fault.Name, "", 0, 10, less: true);
+                if (Definition.PointsPerItem != 0)
+                    yield return Handle("items", "items brought over", "", 0, 20);
             }
         }
 
@@ -18,20 +28,35 @@ internal abstract partial record PartPlan
         {
             get
             {
-                for (var leg = 1; leg <= Definition.Legs.Count; leg++) yield return Amount($"leg.{leg}", Definition.Legs[leg - 1], "s", new(Plausible.LegSeconds.Low, 20, Plausible.LegSeconds.High), Definition.Step, less: true);
-                foreach (var fault in Definition.Faults) yield return Amount(OfFault(fault), fault.Name, "", new(0, 1, 4), less: true);
-                if (Definition.PointsPerItem != 0) yield return Amount("items", "items brought over", "", new(2, 8, 15));
+                for (var leg = 1; leg <= Definition.Legs.Count; leg++)
+                    yield return Amount(
+                        $"leg.{leg}",
+                        Definition.Legs[leg - 1],
+                        "s",
+                        new(Plausible.LegSeconds.Low, 20, Plausible.LegSeconds.High),
+                        Definition.Step,
+                        less: true
+                    );
+                foreach (var fault in Definition.Faults)
+                    yield return Amount(OfFault(fault), fault.Name, "", new(0, 1, 4), less: true);
+                if (Definition.PointsPerItem != 0)
+                    yield return Amount("items", "items brought over", "", new(2, 8, 15));
             }
         }
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)
         {
             var legs = PartEntries.Of<Entry.LegTimed>(design, Definition.Id);
-            if (legs.Count == 0) yield break;
-            foreach (var leg in legs.GroupBy(l => l.Leg)) if (leg.Last().Time.Value is { } time) yield return CameOf($"leg.{leg.Key}", time);
+            if (legs.Count == 0)
+                yield break;
+            foreach (var leg in legs.GroupBy(l => l.Leg))
+                if (leg.Last().Time.Value is { } time)
+                    yield return CameOf($"leg.{leg.Key}", time);
             var faults = PartEntries.Of<Entry.RelayFaulted>(design, Definition.Id).ToLookup(f => f.Fault);
-            foreach (var fault in Definition.Faults) yield return CameOf(OfFault(fault), faults[fault.Id].Sum(f => f.Count));
-            if (PartEntries.Of<Entry.ItemsCarried>(design, Definition.Id) is { Count: > 0 } carried) yield return CameOf("items", carried.Sum(c => c.Count));
+            foreach (var fault in Definition.Faults)
+                yield return CameOf(OfFault(fault), faults[fault.Id].Sum(f => f.Count));
+            if (PartEntries.Of<Entry.ItemsCarried>(design, Definition.Id) is { Count: > 0 } carried)
+                yield return CameOf("items", carried.Sum(c => c.Count));
         }
 
         private static string OfFault(RelayFault fault) => $"fault.{fault.Id}";
@@ -39,10 +64,35 @@ internal abstract partial record PartPlan
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             for (var leg = 1; leg <= Definition.Legs.Count; leg++)
-                yield return new Entry.LegTimed { Id = default, Team = team.Team, Part = Definition.Id, Leg = leg, Time = team.Seconds(team.Has($"leg.{leg}") ? team.Value($"leg.{leg}") : Rounding.ToStep(team.Value("time") / Definition.Legs.Count, Definition.Step)) };
+                yield return new Entry.LegTimed
+                {
+                    Id = default,
+                    Team = team.Team,
+                    Part = Definition.Id,
+                    Leg = leg,
+                    Time = team.Seconds(
+                        team.Has($"leg.{leg}")
+                            ? team.Value($"leg.{leg}")
+                            : Rounding.ToStep(team.Value("time") / Definition.Legs.Count, Definition.Step)
+                    ),
+                };
             foreach (var fault in Definition.Faults.Where(f => team.Whole(OfFault(f)) > 0))
-                yield return new Entry.RelayFaulted { Id = default, Team = team.Team, Part = Definition.Id, Fault = fault.Id, Count = team.Whole(OfFault(fault)) };
-            if (Definition.PointsPerItem != 0) yield return new Entry.ItemsCarried { Id = default, Team = team.Team, Part = Definition.Id, Count = team.Whole("items") };
+                yield return new Entry.RelayFaulted
+                {
+                    Id = default,
+                    Team = team.Team,
+                    Part = Definition.Id,
+                    Fault = fault.Id,
+                    Count = team.Whole(OfFault(fault)),
+                };
+            if (Definition.PointsPerItem != 0)
+                yield return new Entry.ItemsCarried
+                {
+                    Id = default,
+                    Team = team.Team,
+                    Part = Definition.Id,
+                    Count = team.Whole("items"),
+                };
         }
     }
 }

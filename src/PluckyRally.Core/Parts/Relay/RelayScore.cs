@@ -16,7 +16,9 @@ internal static class RelayScore
         {
             run += seconds;
             legs++;
-            steps.Add(new Working.LegRun(legs, part.Legs[legs - 1], leg.Runner, seconds, part.Step) { Entries = [leg.Id] });
+            steps.Add(
+                new Working.LegRun(legs, part.Legs[legs - 1], leg.Runner, seconds, part.Step) { Entries = [leg.Id] }
+            );
         }
 
         decimal faults = 0;
@@ -26,20 +28,31 @@ internal static class RelayScore
             var these = faulted.Where(f => f.Fault == fault.Id).ToList();
             var count = these.Sum(f => f.Count);
             counts.Add(new(count));
-            if (count == 0) continue;
+            if (count == 0)
+                continue;
             faults += count * fault.Seconds;
             steps.Add(new Working.FaultsMade(fault, count) { Entries = [.. these.Select(f => f.Id)] });
         }
 
-        if (items > 0) steps.Add(new Working.ItemsBrought(items));
-        IReadOnlyList<BoundedValue> facts = [new(legs), new(items), new(run), new(faults), new(counts.Sum(c => c.Number)), .. counts];
+        if (items > 0)
+            steps.Add(new Working.ItemsBrought(items));
+        IReadOnlyList<BoundedValue> facts =
+        [
+            new(legs),
+            new(items),
+            new(run),
+            new(faults),
+            new(counts.Sum(c => c.Number)),
+            .. counts,
+        ];
         if (legs == part.Legs.Count)
         {
             steps.Add(new Working.RunTime(run, faults, part.Step));
             return PartValue.Scored(run + faults, steps) with { Facts = facts, Extra = items * part.PointsPerItem };
         }
 
-        if (stopped.Count == 0) return PartValue.Without(new Absence.LegsToTime(legs, part.Legs.Count)) with { Steps = steps };
+        if (stopped.Count == 0)
+            return PartValue.Without(new Absence.LegsToTime(legs, part.Legs.Count)) with { Steps = steps };
         steps.Add(new Working.RunStopped(legs, part.Legs.Count, stopped[^1].Reason) { Entries = [stopped[^1].Id] });
 
         // Behind the finishers: more legs first, then the time at which the last of them was done, with faults.

@@ -12,7 +12,9 @@ internal abstract partial record Working
     {
         public override decimal Adds => Seconds;
 
-        public override string Say() => $"Leg {Leg}{(Name.Length > 0 ? $", {Name}" : "")}{(Runner.Length > 0 ? $" ({Runner})" : "")}: {PartEntries.Show(Seconds, Step)}.";
+        public override string Say() =>
+            $"Leg {Leg}{(Name.Length > 0 ? $", {Name}" : "")}{(Runner.Length > 0 ? $" ({Runner})" : "")}: "
+            + $"{PartEntries.Show(Seconds, Step)}.";
     }
 
     /// <summary>Something went wrong, so many times.</summary>
@@ -20,7 +22,8 @@ internal abstract partial record Working
     {
         public override decimal Adds => Count * Fault.Seconds;
 
-        public override string Say() => $"{Fault.Name}: {Count} × {Numerals.Write(Fault.Seconds)} s = {Numerals.Write(Adds)} s more.";
+        public override string Say() =>
+            $"{Fault.Name}: {Count} × {Numerals.Write(Fault.Seconds)} s = {Numerals.Write(Adds)} s more.";
     }
 
     /// <summary>Things were brought over; their points come after the curve.</summary>
@@ -32,12 +35,14 @@ internal abstract partial record Working
     /// <summary>The time with its faults.</summary>
     public sealed record RunTime(decimal Run, decimal Faults, decimal Step) : Working
     {
-        public override string Say() => $"{PartEntries.Show(Run, Step)} + {Numerals.Write(Faults)} s = {PartEntries.Show(Run + Faults, Step)}.";
+        public override string Say() =>
+            $"{PartEntries.Show(Run, Step)} + {Numerals.Write(Faults)} s = {PartEntries.Show(Run + Faults, Step)}.";
     }
 
     /// <summary>The team stopped before the last leg.</summary>
     public sealed record RunStopped(int Leg, int Legs, string Reason) : Working
     {
-        public override string Say() => $"Stopped after {Leg} of {English.Count(Legs, "leg")}{(Reason.Length > 0 ? $": {Reason}" : "")}.";
+        public override string Say() =>
+            $"Stopped after {Leg} of {English.Count(Legs, "leg")}{(Reason.Length > 0 ? $": {Reason}" : "")}.";
     }
 }

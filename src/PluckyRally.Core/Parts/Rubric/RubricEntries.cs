@@ -19,19 +19,42 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Rubric>(compiled, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Rubric>(compiled, Part, found) is not { } part)
+                return this;
             var criterion = part.Criteria.FirstOrDefault(c => c.Id == Criterion);
             var teachers = part.Voice == RubricVoice.Teacher;
-            found.Unless(criterion is not null, "/criterion", "There is no such criterion.", $"Use one of these: {string.Join(", ", part.Criteria.Select(c => c.Id))}.");
-            found.Unless(criterion is null || (Level >= 0 && Level < criterion.Levels.Count), "/level", "There is no such level.", $"Use 0 to {criterion?.Levels.Count - 1}.");
-            found.Unless(teachers == (From.Length == 0), "/from", teachers ? "Here the teacher's word counts." : "Here a team's word counts.", teachers ? "Leave the team out." : "Say whose word it is.");
-            found.Unless(From.Length == 0 || teams.Any(t => t.Id == From), "/from", "There is no such team in this rally.", "Choose one of the rally's teams.");
+            found.Unless(
+                criterion is not null,
+                "/criterion",
+                "There is no such criterion.",
+                $"Use one of these: {string.Join(", ", part.Criteria.Select(c => c.Id))}."
+            );
+            found.Unless(
+                criterion is null || (Level >= 0 && Level < criterion.Levels.Count),
+                "/level",
+                "There is no such level.",
+                $"Use 0 to {criterion?.Levels.Count - 1}."
+            );
+            found.Unless(
+                teachers == (From.Length == 0),
+                "/from",
+                teachers ? "Here the teacher's word counts." : "Here a team's word counts.",
+                teachers ? "Leave the team out." : "Say whose word it is."
+            );
+            found.Unless(
+                From.Length == 0 || teams.Any(t => t.Id == From),
+                "/from",
+                "There is no such team in this rally.",
+                "Choose one of the rally's teams."
+            );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            PartEntries.Say<Part.Rubric>(compiled, this, part => part?.Criteria.FirstOrDefault(c => c.Id == Criterion) is { } criterion && Level < criterion.Levels.Count
-                ? $"{criterion.Name} {criterion.Levels[Level].Name}"
-                : $"{Criterion} {Level}");
+            PartEntries.Say<Part.Rubric>(compiled, this, part =>
+                part?.Criteria.FirstOrDefault(c => c.Id == Criterion) is { } criterion && Level < criterion.Levels.Count
+                    ? $"{criterion.Name} {criterion.Levels[Level].Name}"
+                    : $"{Criterion} {Level}"
+            );
     }
 }

@@ -19,15 +19,18 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            .. Criteria.SelectMany(c => c.Levels.Select((_, i) => TierField.Number($"/criteria/{c.Id}/levels/{i}/points"))),
-        ];
+            [
+                .. Criteria.SelectMany(c =>
+                    c.Levels.Select((_, i) => TierField.Number($"/criteria/{c.Id}/levels/{i}/points"))
+                ),
+            ];
 
         /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Rubric.Make(this, found);
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [.. Criteria.Select(c => new PartFact($"criteria.{c.Id}", c.Name, 0.001m))];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [.. Criteria.Select(c => new PartFact($"criteria.{c.Id}", c.Name, 0.001m))];
     }
 }
 

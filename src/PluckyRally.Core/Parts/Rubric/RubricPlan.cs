@@ -15,19 +15,38 @@ internal abstract partial record PartPlan
                 RubricVoice.Peers => "judged by the other teams",
                 RubricVoice.Self => "judged by the team itself",
             };
-            return $"{string.Join(", ", Definition.Criteria.Select(c => $"{c.Name} (up to {MethodWords.Points(c.Levels.Max(l => l.Points))})"))}, {voice}.";
+            return string.Join(
+                    ", ",
+                    Definition.Criteria.Select(c =>
+                        $"{c.Name} (up to {MethodWords.Points(c.Levels.Max(l => l.Points))})"
+                    )
+                ) + $", {voice}.";
         }
 
-        public override PartValue Value(DesignFacts known, Trials trials) => RubricScore.Value(Definition, known.Design);
+        public override PartValue Value(DesignFacts known, Trials trials) =>
+            RubricScore.Value(Definition, known.Design);
 
-        public override PartAnswers Answers(DesignRecord design) => new(
-            [.. PartEntries.Of<Entry.LevelGiven>(design, Definition.Id).Select(l => PartAnswers.Count(l.From.Length > 0 && l.From != design.Team.Team.Id ? $"{l.From}|{l.Criterion}" : l.Criterion, l.Level))]);
+        public override PartAnswers Answers(DesignRecord design) =>
+            new([
+                .. PartEntries
+                    .Of<Entry.LevelGiven>(design, Definition.Id)
+                    .Select(l =>
+                        PartAnswers.Count(
+                            l.From.Length > 0 && l.From != design.Team.Team.Id
+                                ? $"{l.From}|{l.Criterion}"
+                                : l.Criterion,
+                            l.Level
+                        )
+                    ),
+            ]);
 
         public override Stretch? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => new(
-            Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min()),
-            Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max()));
+        public override Stretch? Spread(Brief brief) =>
+            new(
+                Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Min()),
+                Definition.Criteria.Sum(c => c.Levels.Select(l => l.Points).DefaultIfEmpty(0).Max())
+            );
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Rubric Make(Part.Rubric part, ProblemCollector found)
@@ -37,8 +56,18 @@ internal abstract partial record PartPlan
             found.Ids(part.Criteria.Select(c => c.Id), "/criteria", "criterion");
             foreach (var criterion in part.Criteria)
             {
-                found.NotEmpty(criterion.Name, $"/criteria/{criterion.Id}/name", "The criterion has no name.", "Say what is judged.");
-                found.Unless(criterion.Levels.Count is >= 2 and <= 20, $"/criteria/{criterion.Id}/levels", "A criterion needs 2 to 20 levels.", "Write what each level looks like.");
+                found.NotEmpty(
+                    criterion.Name,
+                    $"/criteria/{criterion.Id}/name",
+                    "The criterion has no name.",
+                    "Say what is judged."
+                );
+                found.Unless(
+                    criterion.Levels.Count is >= 2 and <= 20,
+                    $"/criteria/{criterion.Id}/levels",
+                    "A criterion needs 2 to 20 levels.",
+                    "Write what each level looks like."
+                );
             }
 
             return new(part);

@@ -8,11 +8,20 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var criterion in Definition.Criteria) yield return Handle(criterion.Id, criterion.Name, "", 0, criterion.Levels.Count - 1, words: [.. criterion.Levels.Select(l => l.Name)]);
+                foreach (var criterion in Definition.Criteria)
+                    yield return Handle(
+                        criterion.Id,
+                        criterion.Name,
+                        "",
+                        0,
+                        criterion.Levels.Count - 1,
+                        words: [.. criterion.Levels.Select(l => l.Name)]
+                    );
             }
         }
 
-        public override IEnumerable<ThingCame> Came(DesignRecord design) => PartEntries.Of<Entry.LevelGiven>(design, Definition.Id).Select(l => CameOf(l.Criterion, l.Level));
+        public override IEnumerable<ThingCame> Came(DesignRecord design) =>
+            PartEntries.Of<Entry.LevelGiven>(design, Definition.Id).Select(l => CameOf(l.Criterion, l.Level));
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
@@ -23,7 +32,15 @@ internal abstract partial record PartPlan
                 RubricVoice.Peers => team.Next,
             };
             foreach (var criterion in Definition.Criteria)
-                yield return new Entry.LevelGiven { Id = default, Team = team.Team, Part = Definition.Id, Criterion = criterion.Id, Level = team.Whole(criterion.Id), From = from };
+                yield return new Entry.LevelGiven
+                {
+                    Id = default,
+                    Team = team.Team,
+                    Part = Definition.Id,
+                    Criterion = criterion.Id,
+                    Level = team.Whole(criterion.Id),
+                    From = from,
+                };
         }
     }
 }

@@ -12,28 +12,39 @@ internal static class RubricScore
         foreach (var criterion in part.Criteria)
         {
             var words = Given(part, given.Where(g => g.Criterion == criterion.Id), design.Team.Team.Id);
-            if (words.Count == 0) return PartValue.Without(new Absence.NotJudged(criterion)) with { Steps = steps };
-            var judged = new Working.Judged(criterion, [.. words.Select(w => w.Level)], part.Voice) { Entries = [.. words.Select(w => w.Id)] };
+            if (words.Count == 0)
+                return PartValue.Without(new Absence.NotJudged(criterion)) with { Steps = steps };
+            var judged = new Working.Judged(criterion, [.. words.Select(w => w.Level)], part.Voice)
+            {
+                Entries = [.. words.Select(w => w.Id)],
+            };
             sum += judged.Adds;
             facts.Add(new(judged.Adds));
             steps.Add(judged);
         }
 
-        return PartValue.Scored(sum, steps) with { Facts = facts };
+        return PartValue.Scored(sum, steps) with
+        {
+            Facts = facts,
+        };
     }
 
     /// <summary>The last word of each voice that counts, by each who judged where their mean is taken.</summary>
     private static List<Entry.LevelGiven> Given(Part.Rubric part, IEnumerable<Entry.LevelGiven> given, string team) =>
-    [
-        .. given
-            .Where(g => part.Voice switch
-            {
-                RubricVoice.Teacher => g.From.Length == 0,
-                RubricVoice.Peers => g.From.Length > 0 && g.From != team,
-                RubricVoice.Self => g.From == team,
-            })
-            .GroupBy(g => (g.From, By: part is { Voice: RubricVoice.Teacher, Judges: RubricJudges.Mean } ? g.By : ""))
-            .Select(g => g.Last())
-            .OrderBy(g => g.From, StringComparer.Ordinal),
-    ];
+        [
+            .. given
+                .Where(g =>
+                    part.Voice switch
+                    {
+                        RubricVoice.Teacher => g.From.Length == 0,
+                        RubricVoice.Peers => g.From.Length > 0 && g.From != team,
+                        RubricVoice.Self => g.From == team,
+                    }
+                )
+                .GroupBy(g =>
+                    (g.From, By: part is { Voice: RubricVoice.Teacher, Judges: RubricJudges.Mean } ? g.By : "")
+                )
+                .Select(g => g.Last())
+                .OrderBy(g => g.From, StringComparer.Ordinal),
+        ];
 }

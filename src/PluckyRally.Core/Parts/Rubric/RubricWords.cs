@@ -12,9 +12,12 @@ internal abstract partial record Working
 
         public override string Say()
         {
-            var how = Levels.Count == 1
-                ? Criterion.Levels[Levels[0]].Name
-                : $"the mean of {Levels.Count} {(Voice == RubricVoice.Peers ? "teams" : "judges")}, ({string.Join(" + ", Levels.Select(l => Numerals.Write(Criterion.Levels[l].Points)))}) ÷ {Levels.Count}";
+            var how =
+                Levels.Count == 1
+                    ? Criterion.Levels[Levels[0]].Name
+                    : $"the mean of {Levels.Count} {(Voice == RubricVoice.Peers ? "teams" : "judges")}, ("
+                        + string.Join(" + ", Levels.Select(l => Numerals.Write(Criterion.Levels[l].Points)))
+                        + $") ÷ {Levels.Count}";
             return $"{Criterion.Name}: {how}, {MethodWords.Points(Adds)}.";
         }
     }

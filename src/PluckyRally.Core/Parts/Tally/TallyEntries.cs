@@ -16,13 +16,26 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Tally>(compiled, Part, found) is not { } part) return this;
-            found.Unless(part.Counters.Any(c => c.Id == Counter), "/counter", "There is no such counter.", $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}.");
-            found.Unless(Count is >= 1 and <= 100_000, "/count", "The number is out of range.", "Use 1 or more; strike an entry out to take it back.");
+            if (PartEntries.Find<Part.Tally>(compiled, Part, found) is not { } part)
+                return this;
+            found.Unless(
+                part.Counters.Any(c => c.Id == Counter),
+                "/counter",
+                "There is no such counter.",
+                $"Use one of these: {string.Join(", ", part.Counters.Select(c => c.Id))}."
+            );
+            found.Unless(
+                Count is >= 1 and <= 100_000,
+                "/count",
+                "The number is out of range.",
+                "Use 1 or more; strike an entry out to take it back."
+            );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            PartEntries.Say<Part.Tally>(compiled, this, part => $"{part?.Counters.FirstOrDefault(c => c.Id == Counter)?.Name ?? Counter}, {Count}");
+            PartEntries.Say<Part.Tally>(compiled, this, part =>
+                $"{part?.Counters.FirstOrDefault(c => c.Id == Counter)?.Name ?? Counter}, {Count}"
+            );
     }
 }

@@ -4,12 +4,31 @@ internal abstract partial record PartPlan
 {
     public sealed partial record Tally
     {
-        public override IEnumerable<PaperBlock> Paper => [PaperBlock.Single(Definition.Name, PaperWords.Counted, PaperWords.HowMany, Definition.Counters.Select(c => (c.Name, new PaperField(Field(c.Id), PaperFieldKind.Count))))];
+        public override IEnumerable<PaperBlock> Paper =>
+            [
+                PaperBlock.Single(
+                    Definition.Name,
+                    PaperWords.Counted,
+                    PaperWords.HowMany,
+                    Definition.Counters.Select(c => (c.Name, new PaperField(Field(c.Id), PaperFieldKind.Count)))
+                ),
+            ];
 
         public override IEnumerable<PaperEntry> FromPaper(TypedPaper paper)
         {
             foreach (var counter in Definition.Counters)
-                if (paper.Count(Field(counter.Id)) is > 0 and { } count) yield return new(new Entry.Tallied { Id = default, Team = paper.Team, Part = Definition.Id, Counter = counter.Id, Count = count }, Field(counter.Id));
+                if (paper.Count(Field(counter.Id)) is > 0 and { } count)
+                    yield return new(
+                        new Entry.Tallied
+                        {
+                            Id = default,
+                            Team = paper.Team,
+                            Part = Definition.Id,
+                            Counter = counter.Id,
+                            Count = count,
+                        },
+                        Field(counter.Id)
+                    );
         }
     }
 }

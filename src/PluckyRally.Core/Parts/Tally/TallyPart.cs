@@ -13,15 +13,15 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            .. Counters.Select(c => TierField.Number($"/counters/{c.Id}/points")),
-        ];
+            [.. Counters.Select(c => TierField.Number($"/counters/{c.Id}/points"))];
 
         /// <inheritdoc/>
-        internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Tally.Make(this, brief, found);
+        internal override PartPlan? Ready(Brief brief, ProblemCollector found) =>
+            PartPlan.Tally.Make(this, brief, found);
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [.. Counters.Select(c => new PartFact($"counters.{c.Id}", c.Name))];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [.. Counters.Select(c => new PartFact($"counters.{c.Id}", c.Name))];
     }
 }
 
@@ -37,6 +37,8 @@ public sealed record Counter
     /// <summary>Points for each, 0 or more.</summary>
     public decimal Points { get; init; } = 1;
 
-    /// <summary>Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins.</summary>
+    /// <summary>
+    /// Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins.
+    /// </summary>
     public bool Hurts { get; init; }
 }

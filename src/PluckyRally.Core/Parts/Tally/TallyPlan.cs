@@ -7,12 +7,21 @@ internal abstract partial record PartPlan
     {
         public override Part Part => Definition;
 
-        public override string Say() => string.Join(", ", Definition.Counters.Select(c => $"{c.Name}: {MethodWords.Points(TallyScore.Each(c, Wins))} each time")) + ".";
+        public override string Say() =>
+            string.Join(
+                ", ",
+                Definition.Counters.Select(c => $"{c.Name}: {MethodWords.Points(TallyScore.Each(c, Wins))} each time")
+            ) + ".";
 
         public override PartValue Value(DesignFacts known, Trials trials) => TallyScore.Value(this, known.Design);
 
-        public override PartAnswers Answers(DesignRecord design) => new(
-            [.. PartEntries.Of<Entry.Tallied>(design, Definition.Id).GroupBy(t => t.Counter).Select(g => PartAnswers.Count(g.Key, g.Sum(t => t.Count)))]);
+        public override PartAnswers Answers(DesignRecord design) =>
+            new([
+                .. PartEntries
+                    .Of<Entry.Tallied>(design, Definition.Id)
+                    .GroupBy(t => t.Counter)
+                    .Select(g => PartAnswers.Count(g.Key, g.Sum(t => t.Count))),
+            ]);
 
         public override Stretch? Values(Brief brief) => null;
 
@@ -26,8 +35,18 @@ internal abstract partial record PartPlan
             found.Ids(part.Counters.Select(c => c.Id), "/counters", "counter");
             foreach (var counter in part.Counters)
             {
-                found.NotEmpty(counter.Name, $"/counters/{counter.Id}/name", "The counter has no name.", "Say what is counted.");
-                found.Unless(counter.Points >= 0, $"/counters/{counter.Id}/points", "Points are written above zero; whether they hurt is said beside them.", "Use 0 or more.");
+                found.NotEmpty(
+                    counter.Name,
+                    $"/counters/{counter.Id}/name",
+                    "The counter has no name.",
+                    "Say what is counted."
+                );
+                found.Unless(
+                    counter.Points >= 0,
+                    $"/counters/{counter.Id}/points",
+                    "Points are written above zero; whether they hurt is said beside them.",
+                    "Use 0 or more."
+                );
             }
 
             return new(part, brief.Method.Wins);

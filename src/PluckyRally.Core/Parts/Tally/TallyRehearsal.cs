@@ -8,22 +8,35 @@ internal abstract partial record PartPlan
         {
             get
             {
-                foreach (var counter in Definition.Counters) yield return Handle(counter.Id, counter.Name, "", 0, 10, less: counter.Hurts);
+                foreach (var counter in Definition.Counters)
+                    yield return Handle(counter.Id, counter.Name, "", 0, 10, less: counter.Hurts);
             }
         }
 
-        public override IEnumerable<RehearsedThing> Things => Definition.Counters.Select(c => Amount(c.Id, c.Name, "", c.Hurts ? new(0, 1, 4) : new(0, 3, 8), less: c.Hurts));
+        public override IEnumerable<RehearsedThing> Things =>
+            Definition.Counters.Select(c =>
+                Amount(c.Id, c.Name, "", c.Hurts ? new(0, 1, 4) : new(0, 3, 8), less: c.Hurts)
+            );
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)
         {
             var counted = PartEntries.Of<Entry.Tallied>(design, Definition.Id).ToLookup(t => t.Counter);
-            return counted.Count == 0 ? [] : Definition.Counters.Select(c => CameOf(c.Id, counted[c.Id].Sum(t => t.Count)));
+            return counted.Count == 0
+                ? []
+                : Definition.Counters.Select(c => CameOf(c.Id, counted[c.Id].Sum(t => t.Count)));
         }
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
             foreach (var counter in Definition.Counters.Where(c => team.Whole(c.Id) > 0))
-                yield return new Entry.Tallied { Id = default, Team = team.Team, Part = Definition.Id, Counter = counter.Id, Count = team.Whole(counter.Id) };
+                yield return new Entry.Tallied
+                {
+                    Id = default,
+                    Team = team.Team,
+                    Part = Definition.Id,
+                    Counter = counter.Id,
+                    Count = team.Whole(counter.Id),
+                };
         }
     }
 }

@@ -4,7 +4,8 @@ namespace PluckyRally.Core;
 internal static class TallyScore
 {
     /// <summary>Points of one, with the sign that helps or hurts.</summary>
-    public static decimal Each(Counter counter, Wins wins) => counter.Hurts == (wins == Wins.Highest) ? -counter.Points : counter.Points;
+    public static decimal Each(Counter counter, Wins wins) =>
+        counter.Hurts == (wins == Wins.Highest) ? -counter.Points : counter.Points;
 
     public static PartValue Value(PartPlan.Tally plan, DesignRecord design)
     {
@@ -17,13 +18,17 @@ internal static class TallyScore
             var these = tallied.Where(t => t.Counter == counter.Id).ToList();
             var count = these.Sum(t => t.Count);
             facts.Add(new(count));
-            if (count == 0) continue;
+            if (count == 0)
+                continue;
             var points = count * Each(counter, plan.Wins);
             sum += points;
-            steps.Add(new Working.Counted(counter, count, Each(counter, plan.Wins)) { Entries = [.. these.Select(t => t.Id)] });
+            steps.Add(
+                new Working.Counted(counter, count, Each(counter, plan.Wins)) { Entries = [.. these.Select(t => t.Id)] }
+            );
         }
 
-        if (steps.Count == 0) steps.Add(new Working.NothingCounted());
+        if (steps.Count == 0)
+            steps.Add(new Working.NothingCounted());
         return PartValue.Scored(sum, steps) with { Facts = facts };
     }
 }

@@ -15,29 +15,45 @@ public abstract partial record Entry
         /// <summary>Steps done in all, from 0; all of them where absent.</summary>
         public int? Steps { get; init; }
 
-        /// <summary>A judge's ruling on whether the team is among the first; the order of receipt decides where absent.</summary>
+        /// <summary>
+        /// A judge's ruling on whether the team is among the first; the order of receipt decides where absent.
+        /// </summary>
         public bool? AmongFirst { get; init; }
 
         internal override string? Answers => Task;
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Tasks>(compiled, Part, found) is not { } part) return this;
+            if (PartEntries.Find<Part.Tasks>(compiled, Part, found) is not { } part)
+                return this;
             var task = part.Items.FirstOrDefault(i => i.Id == Task);
-            found.Unless(task is not null, "/task", "There is no such task.", $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}.");
-            found.Unless(task is null || Steps is null || (Steps >= 0 && Steps <= task.Steps), "/steps", "There are not so many steps.", $"Use 0 to {task?.Steps}.");
+            found.Unless(
+                task is not null,
+                "/task",
+                "There is no such task.",
+                $"Use one of these: {string.Join(", ", part.Items.Select(i => i.Id))}."
+            );
+            found.Unless(
+                task is null || Steps is null || (Steps >= 0 && Steps <= task.Steps),
+                "/steps",
+                "There are not so many steps.",
+                $"Use 0 to {task?.Steps}."
+            );
             return this;
         }
 
         internal override string Say(CompiledEdition compiled, int? attempt) =>
-            PartEntries.Say<Part.Tasks>(compiled, this, part => $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {SayDone()}");
+            PartEntries.Say<Part.Tasks>(compiled, this, part =>
+                $"{part?.Items.FirstOrDefault(i => i.Id == Task)?.Name ?? Task} {SayDone()}"
+            );
 
-        private string SayDone() => Steps switch
-        {
-            null => "done",
-            0 => "not done",
-            { } steps => English.Count(steps, "step"),
-        };
+        private string SayDone() =>
+            Steps switch
+            {
+                null => "done",
+                0 => "not done",
+                { } steps => English.Count(steps, "step"),
+            };
     }
 
     /// <summary>The team's time for the tasks.</summary>
@@ -50,8 +66,14 @@ public abstract partial record Entry
 
         internal override Entry Understand(CompiledEdition compiled, IReadOnlyList<Team> teams, ProblemCollector found)
         {
-            if (PartEntries.Find<Part.Tasks>(compiled, Part, found) is not { } part) return this;
-            found.Unless(part.TimePoints is not null, "/part", "This part gives no points for time.", "Leave the time out.");
+            if (PartEntries.Find<Part.Tasks>(compiled, Part, found) is not { } part)
+                return this;
+            found.Unless(
+                part.TimePoints is not null,
+                "/part",
+                "This part gives no points for time.",
+                "Leave the time out."
+            );
             return this with { Time = PartEntries.Time(Time, Part, TasksScore.Step, found) };
         }
 

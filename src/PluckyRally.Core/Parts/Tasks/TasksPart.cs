@@ -19,17 +19,36 @@ public abstract partial record Part
 
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
-        [
-            .. Items.SelectMany(i => new[] { TierField.Number($"/items/{i.Id}/points"), TierField.Number($"/items/{i.Id}/steps"), TierField.Number($"/items/{i.Id}/firstTeams") }),
-            TierField.Number("/allDoneBonus"),
-            .. TimePoints is null ? [] : new[] { TierField.Number("/timePoints/from"), TierField.Number("/timePoints/seconds"), TierField.Number("/timePoints/points") },
-        ];
+            [
+                .. Items.SelectMany(i =>
+                    new[]
+                    {
+                        TierField.Number($"/items/{i.Id}/points"),
+                        TierField.Number($"/items/{i.Id}/steps"),
+                        TierField.Number($"/items/{i.Id}/firstTeams"),
+                    }
+                ),
+                TierField.Number("/allDoneBonus"),
+                .. TimePoints is null
+                    ? []
+                    : new[]
+                    {
+                        TierField.Number("/timePoints/from"),
+                        TierField.Number("/timePoints/seconds"),
+                        TierField.Number("/timePoints/points"),
+                    },
+            ];
 
         /// <inheritdoc/>
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) => PartPlan.Tasks.Make(this, found);
 
         /// <inheritdoc/>
-        internal override IReadOnlyList<PartFact> Facts => [new("done", "tasks done"), new("time", "time for the tasks", TasksScore.Step), .. Items.Select(i => new PartFact($"steps.{i.Id}", $"steps of {i.Name}"))];
+        internal override IReadOnlyList<PartFact> Facts =>
+            [
+                new("done", "tasks done"),
+                new("time", "time for the tasks", TasksScore.Step),
+                .. Items.Select(i => new PartFact($"steps.{i.Id}", $"steps of {i.Name}")),
+            ];
     }
 }
 

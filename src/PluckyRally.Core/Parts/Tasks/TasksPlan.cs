@@ -9,30 +9,56 @@ internal abstract partial record PartPlan
 
         public override string Say()
         {
-            var tasks = string.Join(", ", Definition.Items.Select(i => $"{i.Name} ({MethodWords.Points(i.Points)}{(i.Steps > 1 ? $" in {i.Steps} steps" : "")}{(i.FirstTeams is { } n ? $", only the first {English.Count(n, "team")}" : "")})"));
-            var bonus = Definition.AllDoneBonus != 0 ? $" {MethodWords.Points(Definition.AllDoneBonus)} more when all are done." : "";
-            var time = Definition.TimePoints is { } t ? $" {MethodWords.Points(t.Points)} more for each {Numerals.Write(t.Seconds)} s that you stay under {PartEntries.Show(t.From, 1)}." : "";
+            var tasks = string.Join(
+                ", ",
+                Definition.Items.Select(i =>
+                    $"{i.Name} ({MethodWords.Points(i.Points)}{(i.Steps > 1 ? $" in {i.Steps} steps" : "")}"
+                    + (i.FirstTeams is { } n ? $", only the first {English.Count(n, "team")}" : "")
+                    + ")"
+                )
+            );
+            var bonus =
+                Definition.AllDoneBonus != 0
+                    ? $" {MethodWords.Points(Definition.AllDoneBonus)} more when all are done."
+                    : "";
+            var time = Definition.TimePoints is { } t
+                ? $" {MethodWords.Points(t.Points)} more for each {Numerals.Write(t.Seconds)} s that you stay "
+                    + $"under {PartEntries.Show(t.From, 1)}."
+                : "";
             return $"{tasks}.{bonus}{time}";
         }
 
         public override PartValue Value(DesignFacts known, Trials trials) => TasksScore.Value(Definition, known.Design);
 
-        public override PartAnswers Answers(DesignRecord design) => new(
-        [
-            .. PartEntries.Of<Entry.TaskTicked>(design, Definition.Id).Select(t => PartAnswers.Count(t.Task, t.Steps ?? Definition.Items.First(i => i.Id == t.Task).Steps)),
-            .. PartEntries.Of<Entry.TasksTimed>(design, Definition.Id).Select(t => new PartAnswer("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
-        ]);
+        public override PartAnswers Answers(DesignRecord design) =>
+            new([
+                .. PartEntries
+                    .Of<Entry.TaskTicked>(design, Definition.Id)
+                    .Select(t =>
+                        PartAnswers.Count(t.Task, t.Steps ?? Definition.Items.First(i => i.Id == t.Task).Steps)
+                    ),
+                .. PartEntries
+                    .Of<Entry.TasksTimed>(design, Definition.Id)
+                    .Select(t => new PartAnswer("time", PartEntries.Show(t.Time.Value ?? 0, TasksScore.Step))),
+            ]);
 
         /// <summary>What nobody did, as soon as somebody did something.</summary>
         public override IEnumerable<string> Found(IReadOnlyList<TeamResult> results)
         {
-            var ticks = results.SelectMany(r => PartEntries.Of<Entry.TaskTicked>(r.Assessment.Design, Definition.Id)).Where(t => t.Steps is not 0).Select(t => t.Task).ToHashSet();
-            return ticks.Count == 0 ? [] : Definition.Items.Where(i => !ticks.Contains(i.Id)).Select(i => DecidedWords.Nobody(i.Name));
+            var ticks = results
+                .SelectMany(r => PartEntries.Of<Entry.TaskTicked>(r.Assessment.Design, Definition.Id))
+                .Where(t => t.Steps is not 0)
+                .Select(t => t.Task)
+                .ToHashSet();
+            return ticks.Count == 0
+                ? []
+                : Definition.Items.Where(i => !ticks.Contains(i.Id)).Select(i => DecidedWords.Nobody(i.Name));
         }
 
         public override Stretch? Values(Brief brief) => null;
 
-        public override Stretch? Spread(Brief brief) => new(0, Definition.Items.Sum(i => i.Points) + Definition.AllDoneBonus);
+        public override Stretch? Spread(Brief brief) =>
+            new(0, Definition.Items.Sum(i => i.Points) + Definition.AllDoneBonus);
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Tasks Make(Part.Tasks part, ProblemCollector found)
@@ -42,14 +68,34 @@ internal abstract partial record PartPlan
             found.Ids(part.Items.Select(i => i.Id), "/items", "task");
             foreach (var item in part.Items)
             {
-                found.NotEmpty(item.Name, $"/items/{item.Id}/name", "The task says nothing yet.", "Write what is to be done.");
+                found.NotEmpty(
+                    item.Name,
+                    $"/items/{item.Id}/name",
+                    "The task says nothing yet.",
+                    "Write what is to be done."
+                );
                 found.Length(item.Name, Limits.Name, $"/items/{item.Id}/name", "The task");
-                found.Unless(item.Steps is >= 1 and <= 1000, $"/items/{item.Id}/steps", "A task has at least one step.", "Use 1 to 1000.");
-                found.Unless(item.FirstTeams is null or >= 1, $"/items/{item.Id}/firstTeams", "Nobody could be among the first.", "Use 1 or more, or leave it out.");
+                found.Unless(
+                    item.Steps is >= 1 and <= 1000,
+                    $"/items/{item.Id}/steps",
+                    "A task has at least one step.",
+                    "Use 1 to 1000."
+                );
+                found.Unless(
+                    item.FirstTeams is null or >= 1,
+                    $"/items/{item.Id}/firstTeams",
+                    "Nobody could be among the first.",
+                    "Use 1 or more, or leave it out."
+                );
             }
 
             if (part.TimePoints is { } time)
-                found.Unless(time is { Seconds: > 0, From: > 0 }, "/timePoints", "Time points need seconds above zero.", "Write from which time, and how many seconds make a point.");
+                found.Unless(
+                    time is { Seconds: > 0, From: > 0 },
+                    "/timePoints",
+                    "Time points need seconds above zero.",
+                    "Write from which time, and how many seconds make a point."
+                );
             return new(part);
         }
     }

@@ -10,7 +10,8 @@ internal static class TasksScore
     {
         var ticks = PartEntries.Of<Entry.TaskTicked>(design, part.Id);
         var timed = PartEntries.Of<Entry.TasksTimed>(design, part.Id);
-        if (ticks.Count == 0) return PartValue.Without(new Absence.NoTaskTicked());
+        if (ticks.Count == 0)
+            return PartValue.Without(new Absence.NoTaskTicked());
         var steps = new List<Working>();
         decimal sum = 0;
         var allDone = true;
@@ -28,7 +29,9 @@ internal static class TasksScore
             var late = order is { IsAmong: false };
             var points = late ? 0 : item.Points * done / item.Steps;
             sum += points;
-            steps.Add(new Working.TaskDone(item, done, points, late, order is { ClocksDiffer: true }) { Entries = [tick.Id] });
+            steps.Add(
+                new Working.TaskDone(item, done, points, late, order is { ClocksDiffer: true }) { Entries = [tick.Id] }
+            );
         }
 
         if (allDone && part.AllDoneBonus != 0)
@@ -39,42 +42,70 @@ internal static class TasksScore
 
         if (part.TimePoints is { } time)
         {
-            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds) return PartValue.Without(new Absence.TasksNotTimed()) with { Steps = steps };
+            if (timed.Count == 0 || timed[^1].Time.Value is not { } seconds)
+                return PartValue.Without(new Absence.TasksNotTimed()) with { Steps = steps };
             var units = Math.Max(0, (time.From - seconds) / time.Seconds);
             var counted = time.Exact ? units : decimal.Floor(units);
             sum += counted * time.Points;
             steps.Add(new Working.TimeLeft(seconds, time, counted) { Entries = [timed[^1].Id] });
         }
 
-        return PartValue.Scored(sum, steps) with { Facts = Facts(part, ticks, timed) };
+        return PartValue.Scored(sum, steps) with
+        {
+            Facts = Facts(part, ticks, timed),
+        };
     }
 
-    private static IReadOnlyList<BoundedValue> Facts(Part.Tasks part, IReadOnlyList<Entry.TaskTicked> ticks, IReadOnlyList<Entry.TasksTimed> timed)
+    private static IReadOnlyList<BoundedValue> Facts(
+        Part.Tasks part,
+        IReadOnlyList<Entry.TaskTicked> ticks,
+        IReadOnlyList<Entry.TasksTimed> timed
+    )
     {
-        var steps = part.Items.Select(i => ticks.LastOrDefault(t => t.Task == i.Id) is { } tick ? StepsDone(tick, i) : 0).ToList();
-        var time = timed.Count > 0 && timed[^1].Time.Value is { } seconds ? new BoundedValue(seconds) : BoundedValue.None(new Absence.TasksNotTimed());
-        return [new(part.Items.Where((item, i) => steps[i] == item.Steps).Count()), time, .. steps.Select(s => new BoundedValue(s))];
+        var steps = part
+            .Items.Select(i => ticks.LastOrDefault(t => t.Task == i.Id) is { } tick ? StepsDone(tick, i) : 0)
+            .ToList();
+        var time =
+            timed.Count > 0 && timed[^1].Time.Value is { } seconds
+                ? new BoundedValue(seconds)
+                : BoundedValue.None(new Absence.TasksNotTimed());
+        return
+        [
+            new(part.Items.Where((item, i) => steps[i] == item.Steps).Count()),
+            time,
+            .. steps.Select(s => new BoundedValue(s)),
+        ];
     }
 
     private static int StepsDone(Entry.TaskTicked tick, TaskItem item) => tick.Steps ?? item.Steps;
 
     /// <summary>Whether a team was among the first to do all of a task.</summary>
     /// <param name="IsAmong">In the order in which the log received it, or as a judge ruled.</param>
-    /// <param name="ClocksDiffer">Whether the order by the devices' own clocks would say otherwise, and nobody has ruled.</param>
+    /// <param name="ClocksDiffer">Whether the order by the devices' own clocks would say otherwise, and nobody has
+    /// ruled.</param>
     private sealed record First(bool IsAmong, bool ClocksDiffer)
     {
         /// <summary>A slot once taken stays taken; a judge's ruling outweighs the order.</summary>
         public static First Of(string part, TaskItem item, int first, Entry.TaskTicked last, DesignRecord design)
         {
-            if (last.AmongFirst is { } ruling) return new(ruling, ClocksDiffer: false);
-            var done = design.Team.Round.OfType<Entry.TaskTicked>().Where(t => t.Part == part && t.Task == item.Id).ToList();
+            if (last.AmongFirst is { } ruling)
+                return new(ruling, ClocksDiffer: false);
+            var done = design
+                .Team.Round.OfType<Entry.TaskTicked>()
+                .Where(t => t.Part == part && t.Task == item.Id)
+                .ToList();
             var whole = done.Where(t => StepsDone(t, item) == item.Steps).ToList();
             var ruledIn = whole.Select(t => t.Team).Distinct().Count(t => Ruling(t) == true);
             var among = IsIn(whole);
             return new(among, ClocksDiffer: IsIn(whole.OrderBy(t => t.DeviceAt ?? t.At)) != among);
 
             bool IsIn(IEnumerable<Entry.TaskTicked> order) =>
-                order.Select(t => t.Team).Distinct().Where(t => Ruling(t) is null).Take(Math.Max(0, first - ruledIn)).Contains(design.Team.Team.Id);
+                order
+                    .Select(t => t.Team)
+                    .Distinct()
+                    .Where(t => Ruling(t) is null)
+                    .Take(Math.Max(0, first - ruledIn))
+                    .Contains(design.Team.Team.Id);
 
             bool? Ruling(string team) => done.Last(t => t.Team == team).AmongFirst;
         }

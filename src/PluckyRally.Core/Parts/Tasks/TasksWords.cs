@@ -8,15 +8,21 @@ internal abstract partial record Working
     /// <param name="Points">What it gives.</param>
     /// <param name="TooLate">Whether the first teams had its points already.</param>
     /// <param name="ClocksDiffer">Whether the devices' own clocks would say otherwise.</param>
-    public sealed record TaskDone(TaskItem Item, int Steps, decimal Points, bool TooLate, bool ClocksDiffer = false) : Working
+    public sealed record TaskDone(TaskItem Item, int Steps, decimal Points, bool TooLate, bool ClocksDiffer = false)
+        : Working
     {
         public override decimal Adds => Points;
 
         public override string Say()
         {
             var partly = Steps < Item.Steps ? $", {Steps} of {Item.Steps} steps" : "";
-            var clocks = ClocksDiffer ? $" By the clocks of the devices it was {(TooLate ? "earlier" : "later")} than another; the order in which it arrived decides, unless you rule otherwise." : "";
-            return $"{Item.Name}{partly}: {(TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))}.{clocks}";
+            var clocks = ClocksDiffer
+                ? $" By the clocks of the devices it was {(TooLate ? "earlier" : "later")} than another; the "
+                    + "order in which it arrived decides, unless you rule otherwise."
+                : "";
+            return $"{Item.Name}{partly}: "
+                + (TooLate ? $"done, after the first {Item.FirstTeams} had its points" : MethodWords.Points(Points))
+                + $".{clocks}";
         }
     }
 
@@ -37,6 +43,9 @@ internal abstract partial record Working
         public override decimal Adds => Units * Time.Points;
 
         public override string Say() =>
-            $"{PartEntries.Show(Seconds, TasksScore.Step)}, {Numerals.Write(Math.Max(0, Time.From - Seconds))} s under {PartEntries.Show(Time.From, TasksScore.Step)}: {Numerals.Write(Units)} × {Numerals.Write(Time.Points)} = {MethodWords.Points(Adds)}.";
+            $"{PartEntries.Show(Seconds, TasksScore.Step)}, "
+            + $"{Numerals.Write(Math.Max(0, Time.From - Seconds))} s under "
+            + $"{PartEntries.Show(Time.From, TasksScore.Step)}: {Numerals.Write(Units)} × "
+            + $"{Numerals.Write(Time.Points)} = {MethodWords.Points(Adds)}.";
     }
 }

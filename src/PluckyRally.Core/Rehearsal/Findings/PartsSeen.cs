@@ -10,19 +10,25 @@ internal sealed class PartsSeen(CompiledEdition compiled)
     /// <summary>Names the finding that a part hardly ever matters.</summary>
     public static string Never(string part) => $"never:{part}";
 
-    /// <summary>From here on a part decides nearly everything; up to here it hardly ever sets two teams apart (common practice, no source).</summary>
-    private const decimal NearlyAll = 80, Hardly = 5;
+    /// <summary>
+    /// From here on a part decides nearly everything; up to here it hardly ever sets two teams apart (common practice,
+    /// no source).
+    /// </summary>
+    private const decimal NearlyAll = 80,
+        Hardly = 5;
 
     private readonly PartSeen[] _parts = [.. compiled.Parts.Select(p => new PartSeen(p.Part))];
 
     public void See(PlayedClass played)
     {
         var rows = played.Placed.Where(r => r.Total is not null).ToList();
-        if (rows.Count < 3) return;
+        if (rows.Count < 3)
+            return;
         double[] totals = [.. rows.Select(r => (double)r.Total!.Value)];
         double[] places = [.. rows.Select(r => (double)r.Rank!.Value)];
         var sign = compiled.Brief.Method.Wins == Wins.Highest ? 1 : -1;
-        for (var i = 0; i < _parts.Length; i++) _parts[i].See([.. rows.Select(r => (double)(r.Parts[i].Points ?? 0))], totals, places, sign);
+        for (var i = 0; i < _parts.Length; i++)
+            _parts[i].See([.. rows.Select(r => (double)(r.Parts[i].Points ?? 0))], totals, places, sign);
     }
 
     /// <summary>The parts, the one that decides most first.</summary>
@@ -39,7 +45,8 @@ internal sealed class PartsSeen(CompiledEdition compiled)
                 RehearsalWords.Deciding(parts, parts[0].Share >= NearlyAll),
                 parts[0].Share,
                 RehearsalWords.SetsApart,
-                [.. parts.Select(p => new RehearsalBar(p.Name, Math.Clamp(p.Share, 0, 100), p.Share >= NearlyAll))])
+                [.. parts.Select(p => new RehearsalBar(p.Name, Math.Clamp(p.Share, 0, 100), p.Share >= NearlyAll))]
+            )
             {
                 Helps = RehearsalHelp.AgainstOnePart(parts, [.. compiled.Parts.Select(p => p.Part)]),
                 Comes = share => RehearsalWords.PartDecides(parts[0].Name, share),
@@ -47,7 +54,14 @@ internal sealed class PartsSeen(CompiledEdition compiled)
         }
 
         foreach (var part in parts.Where(p => p.Differs <= Hardly))
-            yield return new(Never(part.Part), FindingWeight.Wrong, RehearsalWords.Never(part), part.Differs, RehearsalWords.Differs, [new(part.Name, part.Differs, true)])
+            yield return new(
+                Never(part.Part),
+                FindingWeight.Wrong,
+                RehearsalWords.Never(part),
+                part.Differs,
+                RehearsalWords.Differs,
+                [new(part.Name, part.Differs, true)]
+            )
             {
                 Helps = RehearsalHelp.ForSetting(compiled.Parts.First(p => p.Part.Id == part.Part), compiled.Brief),
                 Comes = share => RehearsalWords.SetsSomeApart(part.Name, share),
@@ -67,23 +81,35 @@ internal sealed class PartsSeen(CompiledEdition compiled)
         public void See(double[] points, double[] totals, double[] places, int sign)
         {
             _classes++;
-            if (points.Distinct().Count() > 1) _differed++;
+            if (points.Distinct().Count() > 1)
+                _differed++;
             var spread = Statistics.PopulationVariance(totals);
-            if (spread > 0) _share += Statistics.PopulationCovariance(points, totals) / spread;
+            if (spread > 0)
+                _share += Statistics.PopulationCovariance(points, totals) / spread;
             var rank = Correlation.Spearman(points, places);
-            if (double.IsNaN(rank)) return;
+            if (double.IsNaN(rank))
+                return;
             _rank += sign * rank;
             _ranked++;
         }
 
-        public PartDecides Decides() => new(part.Id, part.Name, Math.Round((decimal)(_classes == 0 ? 0 : 100 * _share / _classes), 1), Math.Round((decimal)(_ranked == 0 ? 0 : _rank / _ranked), 3), Core.Share.Of(_differed, _classes));
+        public PartDecides Decides() =>
+            new(
+                part.Id,
+                part.Name,
+                Math.Round((decimal)(_classes == 0 ? 0 : 100 * _share / _classes), 1),
+                Math.Round((decimal)(_ranked == 0 ? 0 : _rank / _ranked), 3),
+                Core.Share.Of(_differed, _classes)
+            );
     }
 }
 
 /// <summary>How much a part decides.</summary>
 /// <param name="Part">Its id.</param>
 /// <param name="Name">What it is called.</param>
-/// <param name="Share">How much of what parts the teams comes from it, in a hundred; the parts' shares add up to a hundred where nothing else is added or taken off.</param>
-/// <param name="Rank">How its points go with the place, by ranks: −1 where better points always are a better place.</param>
+/// <param name="Share">How much of what parts the teams comes from it, in a hundred; the parts' shares add up to a
+/// hundred where nothing else is added or taken off.</param>
+/// <param name="Rank">How its points go with the place, by ranks: −1 where better points always are a better
+/// place.</param>
 /// <param name="Differs">Of a hundred classes, in how many it gives any two teams different points.</param>
 public sealed record PartDecides(string Part, string Name, decimal Share, decimal Rank, decimal Differs);

@@ -24,15 +24,25 @@ internal sealed class RulesSeen(CompiledEdition compiled)
         foreach (var result in played.Results)
         {
             _teams++;
-            if (result.Status == StandingStatus.DidNotPlace) _gone++;
+            if (result.Status == StandingStatus.DidNotPlace)
+                _gone++;
             if (result is { Status: StandingStatus.Placed, Total: { } total })
             {
                 _placed++;
                 _totals += Math.Abs(total);
             }
 
-            foreach (var rule in result.Assessment.Rules.Where(r => r is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace }).Select(r => r.Rule.Id).Distinct()) _out[rule] = _out.GetValueOrDefault(rule) + 1;
-            foreach (var bonus in result.Design.Bonuses) _given[bonus.Rule.Id] = _given.GetValueOrDefault(bonus.Rule.Id) + 1;
+            foreach (
+                var rule in result
+                    .Assessment.Rules.Where(r =>
+                        r is { State: RuleState.Missed, Rule.IfMissed: Consequence.DoesNotPlace }
+                    )
+                    .Select(r => r.Rule.Id)
+                    .Distinct()
+            )
+                _out[rule] = _out.GetValueOrDefault(rule) + 1;
+            foreach (var bonus in result.Design.Bonuses)
+                _given[bonus.Rule.Id] = _given.GetValueOrDefault(bonus.Rule.Id) + 1;
         }
     }
 
@@ -41,11 +51,22 @@ internal sealed class RulesSeen(CompiledEdition compiled)
 
     public IEnumerable<RehearsalFinding> Findings()
     {
-        var musts = compiled.Rules.Select(r => r.Rule).Where(r => r.IfMissed is Consequence.DoesNotPlace).Select(r => (Rule: r, Out: Share.Of(_out.GetValueOrDefault(r.Id), _teams))).ToList();
+        var musts = compiled
+            .Rules.Select(r => r.Rule)
+            .Where(r => r.IfMissed is Consequence.DoesNotPlace)
+            .Select(r => (Rule: r, Out: Share.Of(_out.GetValueOrDefault(r.Id), _teams)))
+            .ToList();
         RehearsalBar[] bars(Rule of) => [.. musts.Select(m => new RehearsalBar(m.Rule.Text, m.Out, m.Rule == of))];
         foreach (var (rule, gone) in musts.Where(m => m.Out > TooMany).OrderByDescending(m => m.Out))
         {
-            yield return new(Of(rule.Id), FindingWeight.Wrong, RehearsalWords.PutsOutMany(rule, gone), gone, RehearsalWords.PutOut, bars(rule))
+            yield return new(
+                Of(rule.Id),
+                FindingWeight.Wrong,
+                RehearsalWords.PutsOutMany(rule, gone),
+                gone,
+                RehearsalWords.PutOut,
+                bars(rule)
+            )
             {
                 Helps = RehearsalHelp.ForMustHave(rule, Math.Max(1, Math.Round(_totals / Math.Max(1, _placed) / 10))),
                 Comes = share => RehearsalWords.PutsOut(rule, share),
@@ -53,13 +74,38 @@ internal sealed class RulesSeen(CompiledEdition compiled)
         }
 
         foreach (var (rule, gone) in musts.Where(m => m.Out == 0))
-            yield return new(Of(rule.Id), FindingWeight.Mind, RehearsalWords.PutsOutNobody(rule), gone, RehearsalWords.PutOut, bars(rule));
+            yield return new(
+                Of(rule.Id),
+                FindingWeight.Mind,
+                RehearsalWords.PutsOutNobody(rule),
+                gone,
+                RehearsalWords.PutOut,
+                bars(rule)
+            );
         if (musts.Count > 0 && musts.All(m => m.Out is > 0 and <= TooMany))
-            yield return new("musts", FindingWeight.Fine, RehearsalWords.PutOutSome(NotPlaced), NotPlaced, RehearsalWords.PutOut, [.. musts.Select(m => new RehearsalBar(m.Rule.Text, m.Out))]);
+            yield return new(
+                "musts",
+                FindingWeight.Fine,
+                RehearsalWords.PutOutSome(NotPlaced),
+                NotPlaced,
+                RehearsalWords.PutOut,
+                [.. musts.Select(m => new RehearsalBar(m.Rule.Text, m.Out))]
+            );
         foreach (var rule in compiled.Rules.Select(r => r.Rule).Where(r => r.Bonus > 0))
         {
             var given = Share.Of(_given.GetValueOrDefault(rule.Id), _teams);
-            if (given < Few || given > 100 - Few) yield return new(Of(rule.Id), FindingWeight.Wrong, RehearsalWords.BonusForNobody(rule, given < Few), given, RehearsalWords.GetsIt, [new(rule.Text, given, true)]) { Helps = RehearsalHelp.ForBonus(rule) };
+            if (given < Few || given > 100 - Few)
+                yield return new(
+                    Of(rule.Id),
+                    FindingWeight.Wrong,
+                    RehearsalWords.BonusForNobody(rule, given < Few),
+                    given,
+                    RehearsalWords.GetsIt,
+                    [new(rule.Text, given, true)]
+                )
+                {
+                    Helps = RehearsalHelp.ForBonus(rule),
+                };
         }
     }
 }

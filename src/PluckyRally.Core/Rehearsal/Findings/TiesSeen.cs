@@ -14,9 +14,12 @@ internal sealed class TiesSeen
     {
         _classes++;
         var shared = played.Placed.Where(r => r.Sharing > 1).Select(r => r.Rank!.Value).Distinct().ToList();
-        if (shared.Count > 0) _any++;
-        if (shared.Contains(1)) _first++;
-        foreach (var place in shared) _places[place] = _places.GetValueOrDefault(place) + 1;
+        if (shared.Count > 0)
+            _any++;
+        if (shared.Contains(1))
+            _first++;
+        foreach (var place in shared)
+            _places[place] = _places.GetValueOrDefault(place) + 1;
     }
 
     /// <summary>Of a hundred classes, in how many the first place is shared.</summary>
@@ -25,18 +28,33 @@ internal sealed class TiesSeen
     /// <summary>Of a hundred classes, in how many any place is.</summary>
     public decimal TieForAny => Share.Of(_any, _classes);
 
-    /// <summary>From here on a tie for first is wrong, and from here on worth a thought (common practice, no source).</summary>
-    private const decimal Many = 10, Some = 3;
+    /// <summary>
+    /// From here on a tie for first is wrong, and from here on worth a thought (common practice, no source).
+    /// </summary>
+    private const decimal Many = 10,
+        Some = 3;
 
-    public RehearsalFinding Finding(CompiledEdition compiled, int teams) => new(
-        First,
-        TieForFirst >= Many ? FindingWeight.Wrong : TieForFirst >= Some ? FindingWeight.Mind : FindingWeight.Fine,
-        RehearsalWords.Ties(TieForFirst, TieForAny),
-        TieForFirst,
-        RehearsalWords.SharedPlaces,
-        [.. Enumerable.Range(1, Math.Min(teams - 1, 6)).Select(place => new RehearsalBar(RehearsalWords.Place(place), Share.Of(_places.GetValueOrDefault(place), _classes), place == 1))])
-    {
-        Helps = RehearsalHelp.AgainstTies(compiled),
-        Comes = RehearsalWords.FirstIsShared,
-    };
+    public RehearsalFinding Finding(CompiledEdition compiled, int teams) =>
+        new(
+            First,
+            TieForFirst >= Many ? FindingWeight.Wrong
+                : TieForFirst >= Some ? FindingWeight.Mind
+                : FindingWeight.Fine,
+            RehearsalWords.Ties(TieForFirst, TieForAny),
+            TieForFirst,
+            RehearsalWords.SharedPlaces,
+            [
+                .. Enumerable
+                    .Range(1, Math.Min(teams - 1, 6))
+                    .Select(place => new RehearsalBar(
+                        RehearsalWords.Place(place),
+                        Share.Of(_places.GetValueOrDefault(place), _classes),
+                        place == 1
+                    )),
+            ]
+        )
+        {
+            Helps = RehearsalHelp.AgainstTies(compiled),
+            Comes = RehearsalWords.FirstIsShared,
+        };
 }

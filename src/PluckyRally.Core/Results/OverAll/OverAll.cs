@@ -7,15 +7,16 @@ namespace PluckyRally.Core;
 public sealed record RallyJoining(Guid Id, OpenedRally Opened, int Round);
 
 /// <summary>
-/// Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes them
-/// incomparable is named, and then nobody has a place.
+/// Rallies of one brief as one list: classes, days, years, the tables of a fair. Each keeps its own points; what makes
+/// them incomparable is named, and then nobody has a place.
 /// </summary>
 /// <param name="Classes">The rallies, in the order in which they were named.</param>
 /// <param name="Differs">Why there are no places over all, a sentence each; empty where there are.</param>
 /// <param name="Figures">What the list can be in order of: the total, then figures.</param>
 /// <param name="Figure">What it is in order of.</param>
 /// <param name="WinsText">Which way is better, for the class.</param>
-/// <param name="Rows">The teams: in order over all, or where there are no places class by class, each in its own order.</param>
+/// <param name="Rows">The teams: in order over all, or where there are no places class by class, each in its own
+/// order.</param>
 /// <param name="Plots">The figure class by class.</param>
 public sealed record OverAll(
     IReadOnlyList<ClassInList> Classes,
@@ -24,7 +25,8 @@ public sealed record OverAll(
     string Figure,
     string WinsText,
     IReadOnlyList<RowOverAll> Rows,
-    IReadOnlyList<Plot> Plots)
+    IReadOnlyList<Plot> Plots
+)
 {
     /// <summary>The list over rallies.</summary>
     /// <param name="rallies">The rallies, at least one.</param>
@@ -36,44 +38,96 @@ public sealed record OverAll(
         var figures = first.Figures.OrderByDescending(f => f is Core.Figure.OfTeam).ToList();
         var by = figures.FirstOrDefault(f => f.Id == figure) ?? (figures.Count > 0 ? figures[0] : null);
         var differs = OverAllWords.Differs(rallies, by is Core.Figure.OfTeam);
-        var rows = by is null ? [] : by is Core.Figure.OfTeam ? Totals(scenes, differs.Count == 0) : Values(scenes, by, differs.Count == 0);
+        var rows =
+            by is null ? []
+            : by is Core.Figure.OfTeam ? Totals(scenes, differs.Count == 0)
+            : Values(scenes, by, differs.Count == 0);
         return new(
-            [.. scenes.Select(s => new ClassInList(s.Rally.Id, s.Rally.Opened.Rally.Name, s.Rally.Opened.Rally.Date, s.Rally.Round, s.Scene.Teams.Count))],
+            [
+                .. scenes.Select(s => new ClassInList(
+                    s.Rally.Id,
+                    s.Rally.Opened.Rally.Name,
+                    s.Rally.Opened.Rally.Date,
+                    s.Rally.Round,
+                    s.Scene.Teams.Count
+                )),
+            ],
             differs,
             [.. figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
             by?.Id ?? "",
-            by is null ? "" : by is Core.Figure.OfTeam ? MethodWords.Wins(first.Brief.Method) : BoardWords.Wins(by.Direction ?? Better.More, values: true),
+            by is null ? ""
+                : by is Core.Figure.OfTeam ? MethodWords.Wins(first.Brief.Method)
+                : BoardWords.Wins(by.Direction ?? Better.More, values: true),
             rows,
-            by is null ? [] : [.. Plot(scenes, by)]);
+            by is null ? [] : [.. Plot(scenes, by)]
+        );
     }
 
     /// <summary>So many rows from the last.</summary>
     public OverAll Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Plots = [] };
 
-    /// <summary>The totals as each class was told them: over all, or where they do not compare class by class.</summary>
-    private static IReadOnlyList<RowOverAll> Totals(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, bool ranked)
+    /// <summary>
+    /// The totals as each class was told them: over all, or where they do not compare class by class.
+    /// </summary>
+    private static IReadOnlyList<RowOverAll> Totals(
+        IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes,
+        bool ranked
+    )
     {
         var compiled = scenes[0].Scene.Run.Compiled;
-        var byClass = scenes.SelectMany(s => s.Scene.Teams.OrderBy(t => t.Rank ?? int.MaxValue).Select(t => (s.Rally, Team: t))).ToList();
+        var byClass = scenes
+            .SelectMany(s => s.Scene.Teams.OrderBy(t => t.Rank ?? int.MaxValue).Select(t => (s.Rally, Team: t)))
+            .ToList();
         var of = byClass.ToDictionary(t => t.Team.Record);
         return
         [
-            .. (ranked ? Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)).Select(r =>
+            .. (
+                ranked ? Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)
+            ).Select(r =>
             {
                 var (rally, inClass) = of[r.Record];
                 var total = r.Status == StandingStatus.Placed ? r.Total : null;
-                return new RowOverAll(rally.Id, rally.Opened.Rally.Name, r.Team.Id, r.Team.Name, ranked ? r.Rank : null, inClass.Rank, total, total is { } points ? ReadingFormat.WithBound(ReadingFormat.Points(points, compiled.Brief.Method.Precision), r.Bound) : "", r.Reason);
+                return new RowOverAll(
+                    rally.Id,
+                    rally.Opened.Rally.Name,
+                    r.Team.Id,
+                    r.Team.Name,
+                    ranked ? r.Rank : null,
+                    inClass.Rank,
+                    total,
+                    total is { } points
+                        ? ReadingFormat.WithBound(
+                            ReadingFormat.Points(points, compiled.Brief.Method.Precision),
+                            r.Bound
+                        )
+                        : "",
+                    r.Reason
+                );
             }),
         ];
     }
 
-    private static IReadOnlyList<RowOverAll> Values(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, Figure by, bool ranked)
+    private static IReadOnlyList<RowOverAll> Values(
+        IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes,
+        Figure by,
+        bool ranked
+    )
     {
         var better = by.Direction ?? Better.More;
-        var byClass = scenes.SelectMany(s => ValuePlaces.Order(better, [.. s.Scene.Teams.Select(t => (t, Of(s.Scene, by, t)))], t => t.Team.Name).Select(v => (s.Rally, Team: v.Of, v.Value, InClass: v.Place))).ToList();
+        var byClass = scenes
+            .SelectMany(s =>
+                ValuePlaces
+                    .Order(better, [.. s.Scene.Teams.Select(t => (t, Of(s.Scene, by, t)))], t => t.Team.Name)
+                    .Select(v => (s.Rally, Team: v.Of, v.Value, InClass: v.Place))
+            )
+            .ToList();
         return
         [
-            .. (ranked ? ValuePlaces.Order(better, [.. byClass.Select(v => (v, v.Value))], v => v.Team.Team.Name) : byClass.Select(v => (Of: v, v.Value, Place: (int?)null))).Select(r => new RowOverAll(
+            .. (
+                ranked
+                    ? ValuePlaces.Order(better, [.. byClass.Select(v => (v, v.Value))], v => v.Team.Team.Name)
+                    : byClass.Select(v => (Of: v, v.Value, Place: (int?)null))
+            ).Select(r => new RowOverAll(
                 r.Of.Rally.Id,
                 r.Of.Rally.Opened.Rally.Name,
                 r.Of.Team.Team.Id,
@@ -82,12 +136,14 @@ public sealed record OverAll(
                 r.Of.InClass,
                 r.Value.HasValue ? r.Value.Number : null,
                 r.Value.HasValue ? by.Show(r.Value) : "",
-                r.Value.Absent?.Say() ?? "")),
+                r.Value.Absent?.Say() ?? ""
+            )),
         ];
     }
 
     private static BoundedValue Of(PlotScene scene, Figure by, TeamResult team) =>
-        scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id)?.Compared(team.Design.Facts) ?? BoundedValue.None(new Absence.NoPointsYet());
+        scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id)?.Compared(team.Design.Facts)
+        ?? BoundedValue.None(new Absence.NoPointsYet());
 
     /// <summary>The figure class by class: a row for each.</summary>
     private static IEnumerable<Plot> Plot(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, Figure by)
@@ -95,15 +151,27 @@ public sealed record OverAll(
         var rows = new List<(PlotRow Row, IReadOnlyList<PlotValue> Of)>();
         foreach (var (rally, scene) in scenes)
         {
-            if (scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id) is { } own && scene.Each(own) is { Count: > 0 } values)
+            if (
+                scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id) is { } own
+                && scene.Each(own) is { Count: > 0 } values
+            )
                 rows.Add((new("", rally.Opened.Rally.Name), [.. values.Select(v => v with { Row = rows.Count })]));
         }
 
-        if (rows.Count == 0) yield break;
+        if (rows.Count == 0)
+            yield break;
         var all = rows.SelectMany(r => r.Of).ToList();
         var title = PlotWords.By(by.Name, OverAllWords.Class);
-        if (rows.All(r => r.Of.Count >= Summaries.Needs(SummaryKind.BoxPlot))) yield return OneFigure.Boxes(scenes[0].Scene, by, all, rows) with { Title = title };
-        yield return OneFigure.Strip(scenes[0].Scene, by, all) with { Title = title, Rows = [.. rows.Select(r => r.Row)] };
+        if (rows.All(r => r.Of.Count >= Summaries.Needs(SummaryKind.BoxPlot)))
+            yield return OneFigure.Boxes(scenes[0].Scene, by, all, rows) with
+            {
+                Title = title,
+            };
+        yield return OneFigure.Strip(scenes[0].Scene, by, all) with
+        {
+            Title = title,
+            Rows = [.. rows.Select(r => r.Row)],
+        };
     }
 }
 
@@ -125,7 +193,17 @@ public sealed record ClassInList(Guid Id, string Name, DateOnly? Date, int Round
 /// <param name="Value">The number; absent where there is none.</param>
 /// <param name="Text">The number as it is shown.</param>
 /// <param name="Reason">Why there is none; empty where there is one.</param>
-public sealed record RowOverAll(Guid Rally, string Class, string Team, string Name, int? Place, int? InClass, decimal? Value, string Text, string Reason);
+public sealed record RowOverAll(
+    Guid Rally,
+    string Class,
+    string Team,
+    string Name,
+    int? Place,
+    int? InClass,
+    decimal? Value,
+    string Text,
+    string Reason
+);
 
 /// <summary>A list over several rallies as it was chosen for the wall.</summary>
 /// <param name="Rallies">The rallies beside the one whose wall it is.</param>

@@ -18,22 +18,53 @@ internal static class OverAllWords
     {
         var (first, others) = (rallies[0], rallies.Skip(1).ToList());
         var run = first.Opened.In(first.Round).Compiled;
-        if (others.Count == 0) return [];
+        if (others.Count == 0)
+            return [];
         return
         [
-            .. rallies.Select(r => r.Round).Distinct().Skip(1).Any() ? [$"They are in different rounds: {English.List([.. rallies.Select(r => $"{r.Opened.Rally.Name} in round {r.Round}")])}."] : Array.Empty<string>(),
-            .. others.Where(o => o.Opened.Rally.Edition.Tier != first.Opened.Rally.Edition.Tier).Select(o => $"{Named(o)} runs {Tier(o)}, {Named(first)} {Tier(first)}."),
-            .. others.SelectMany(o => Of(run.Brief, o.Opened.In(o.Round).Compiled.Brief).Select(d => $"{Named(o)}: {Within.Sentence(d.Where)} is {Or(d.After)}, in {Named(first)} {Or(d.Before)}.")).Take(Most),
-            .. totals && run.Parts.Any(p => p.Curve.ComparesTeams) ? ["Some points come from comparing teams within a class, so totals of two classes say nothing against each other. Put the list in order of a figure."] : Array.Empty<string>(),
+            .. rallies.Select(r => r.Round).Distinct().Skip(1).Any()
+                ?
+                [
+                    "They are in different rounds: "
+                        + English.List([.. rallies.Select(r => $"{r.Opened.Rally.Name} in round {r.Round}")])
+                        + ".",
+                ]
+                : Array.Empty<string>(),
+            .. others
+                .Where(o => o.Opened.Rally.Edition.Tier != first.Opened.Rally.Edition.Tier)
+                .Select(o => $"{Named(o)} runs {Tier(o)}, {Named(first)} {Tier(first)}."),
+            .. others
+                .SelectMany(o =>
+                    Of(run.Brief, o.Opened.In(o.Round).Compiled.Brief)
+                        .Select(d =>
+                            $"{Named(o)}: {Within.Sentence(d.Where)} is {Or(d.After)}, in {Named(first)} "
+                            + $"{Or(d.Before)}."
+                        )
+                )
+                .Take(Most),
+            .. totals && run.Parts.Any(p => p.Curve.ComparesTeams)
+                ?
+                [
+                    "Some points come from comparing teams within a class, so totals of two classes say "
+                        + "nothing against each other. Put the list in order of a figure.",
+                ]
+                : Array.Empty<string>(),
             .. totals && !run.Brief.Method.Ranking ? ["The brief gives no places."] : Array.Empty<string>(),
         ];
     }
 
-    private static IEnumerable<Difference> Of(Brief one, Brief other) => Difference.Between(one, other).Where(d => Counting.Any(c => d.At.StartsWith(c, StringComparison.Ordinal)) && !d.At.EndsWith("/name", StringComparison.Ordinal));
+    private static IEnumerable<Difference> Of(Brief one, Brief other) =>
+        Difference
+            .Between(one, other)
+            .Where(d =>
+                Counting.Any(c => d.At.StartsWith(c, StringComparison.Ordinal))
+                && !d.At.EndsWith("/name", StringComparison.Ordinal)
+            );
 
     private static string Named(RallyJoining rally) => rally.Opened.Rally.Name;
 
-    private static string Tier(RallyJoining rally) => rally.Opened.Rally.Edition.Tier is { Length: > 0 } tier ? $"the tier “{tier}”" : "the brief without a tier";
+    private static string Tier(RallyJoining rally) =>
+        rally.Opened.Rally.Edition.Tier is { Length: > 0 } tier ? $"the tier “{tier}”" : "the brief without a tier";
 
     private static string Or(string text) => text.Length > 0 ? $"“{ProblemCollector.Short(text)}”" : "not there";
 }

@@ -10,7 +10,9 @@ internal static class ComparedWords
 
     public const string TooFewForLuck = "There are too few values to say what luck alone would do.";
 
-    public const string OnlySeen = "This was seen, not tried: other things may differ too. Whether it is the cause shows when one team builds it both ways.";
+    public const string OnlySeen =
+        "This was seen, not tried: other things may differ too. Whether it is the cause shows when one "
+        + "team builds it both ways.";
 
     public static string Round(int number) => $"round {number}";
 
@@ -28,47 +30,87 @@ internal static class ComparedWords
 
     public static string Design(string name) => name.Length > 0 ? name : "first design";
 
-    public static IReadOnlyList<string> Columns(Figure figure) => ["", "Team", "Attempt", Within.Beginning(figure.Name)];
+    public static IReadOnlyList<string> Columns(Figure figure) =>
+        ["", "Team", "Attempt", Within.Beginning(figure.Name)];
 
     /// <summary>The values of a label in a group: one, or how often each stands.</summary>
     public static string Values(IReadOnlyList<string> values)
     {
-        var each = values.GroupBy(v => v, StringComparer.OrdinalIgnoreCase).OrderBy(g => g.Key, StringComparer.OrdinalIgnoreCase).ToList();
-        return each.Count == 1 ? each[0].Key : English.List([.. each.Select(g => $"{(g.Key.Length > 0 ? g.Key : "not noted")} ({Math.Round(100.0 * g.Count() / values.Count)}%)")]);
+        var each = values
+            .GroupBy(v => v, StringComparer.OrdinalIgnoreCase)
+            .OrderBy(g => g.Key, StringComparer.OrdinalIgnoreCase)
+            .ToList();
+        return each.Count == 1
+            ? each[0].Key
+            : English.List([
+                .. each.Select(g =>
+                    $"{(g.Key.Length > 0 ? g.Key : "not noted")} ({Math.Round(100.0 * g.Count() / values.Count)}%)"
+                ),
+            ]);
     }
 
     /// <summary>What a group came to, as far as the class is taught to say it.</summary>
-    public static string Group(string name, int teams, Summary summary, IReadOnlyList<SummaryKind> taught, Figure figure)
+    public static string Group(
+        string name,
+        int teams,
+        Summary summary,
+        IReadOnlyList<SummaryKind> taught,
+        Figure figure
+    )
     {
-        var parts = new List<string> { teams > 1 ? English.Count(teams, "team") : English.Count(summary.Count, "value") };
-        if (taught.Contains(SummaryKind.Median) || taught.Contains(SummaryKind.BoxPlot)) parts.Add($"median {PlotSummaryWords.Finer(summary.Median, figure)}");
-        if (taught.Contains(SummaryKind.Mean)) parts.Add($"mean {PlotSummaryWords.Finer(summary.Mean, figure)}");
-        parts.Add(summary.Count == 1 ? PlotSummaryWords.Write(summary.Smallest, figure) : $"from {PlotSummaryWords.Write(summary.Smallest, figure)} to {PlotSummaryWords.Write(summary.Largest, figure)}");
+        var parts = new List<string>
+        {
+            teams > 1 ? English.Count(teams, "team") : English.Count(summary.Count, "value"),
+        };
+        if (taught.Contains(SummaryKind.Median) || taught.Contains(SummaryKind.BoxPlot))
+            parts.Add($"median {PlotSummaryWords.Finer(summary.Median, figure)}");
+        if (taught.Contains(SummaryKind.Mean))
+            parts.Add($"mean {PlotSummaryWords.Finer(summary.Mean, figure)}");
+        parts.Add(
+            summary.Count == 1
+                ? PlotSummaryWords.Write(summary.Smallest, figure)
+                : $"from {PlotSummaryWords.Write(summary.Smallest, figure)} to "
+                    + $"{PlotSummaryWords.Write(summary.Largest, figure)}"
+        );
         return $"{Within.Beginning(name)}: {string.Join(", ", parts)}.";
     }
 
     /// <summary>Whether two groups lie apart or reach into each other.</summary>
-    public static string? Apart(string one, IReadOnlyList<PlotValue> ones, string other, IReadOnlyList<PlotValue> others)
+    public static string? Apart(
+        string one,
+        IReadOnlyList<PlotValue> ones,
+        string other,
+        IReadOnlyList<PlotValue> others
+    )
     {
-        if (ones.Min(v => v.Number) > others.Max(v => v.Number)) return $"Every value {one} lies above every value {other}.";
-        if (others.Min(v => v.Number) > ones.Max(v => v.Number)) return $"Every value {other} lies above every value {one}.";
-        var (upper, lower, below, name) = ones.Average(v => v.Number) >= others.Average(v => v.Number) ? (ones, others, other, one) : (others, ones, one, other);
+        if (ones.Min(v => v.Number) > others.Max(v => v.Number))
+            return $"Every value {one} lies above every value {other}.";
+        if (others.Min(v => v.Number) > ones.Max(v => v.Number))
+            return $"Every value {other} lies above every value {one}.";
+        var (upper, lower, below, name) =
+            ones.Average(v => v.Number) >= others.Average(v => v.Number)
+                ? (ones, others, other, one)
+                : (others, ones, one, other);
         var reaching = lower.Count(v => v.Number >= upper.Min(u => u.Number));
         return $"They overlap: {reaching} of {English.Count(lower.Count, "value")} {below} reach into those {name}.";
     }
 
     /// <summary>How often luck alone would do as much.</summary>
-    public static string Luck(double share) => share switch
-    {
-        > 0.5 => "By luck alone a difference as large as this happens more often than not: it says nothing.",
-        > Rare => $"By luck alone a difference as large as this happens about once in {Times(share)} times: that is often, so it may be luck.",
-        _ => $"By luck alone a difference as large as this happens about once in {Times(share)} times: that is rare.",
-    };
+    public static string Luck(double share) =>
+        share switch
+        {
+            > 0.5 => "By luck alone a difference as large as this happens more often than not: it says nothing.",
+            > Rare => $"By luck alone a difference as large as this happens about once in {Times(share)} times: "
+                + "that is often, so it may be luck.",
+            _ => $"By luck alone a difference as large as this happens about once in {Times(share)} times: "
+                + "that is rare.",
+        };
 
     /// <summary>How many would be needed to say more.</summary>
-    public static string Needed(int each, string of) => each > 100
-        ? $"If the difference is real, it would take more than 100 {English.Several(of)} of each to show it."
-        : $"If the difference is real, about {English.Count(each, of)} of each would show it.";
+    public static string Needed(int each, string of) =>
+        each > 100
+            ? $"If the difference is real, it would take more than 100 {English.Several(of)} of each to show it."
+            : $"If the difference is real, about {English.Count(each, of)} of each would show it.";
 
     private static string Times(double share) => Numerals.Write((decimal)Math.Max(2, Math.Round(1 / share)));
 }

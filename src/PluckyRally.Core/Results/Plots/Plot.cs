@@ -70,13 +70,16 @@ public sealed record Plot
     /// <summary>The same in words.</summary>
     public required PlotTable Table { get; init; }
 
-    /// <summary>The same without saying who is who: for a class that looks at its numbers before it looks at its places.</summary>
-    public Plot WithoutNames() => this with
-    {
-        Rows = [.. Rows.Select(r => r.Team.Length > 0 ? new PlotRow("", "") : r)],
-        Marks = [.. Marks.Select(m => m.WithoutNames())],
-        Table = new([], []),
-    };
+    /// <summary>
+    /// The same without saying who is who: for a class that looks at its numbers before it looks at its places.
+    /// </summary>
+    public Plot WithoutNames() =>
+        this with
+        {
+            Rows = [.. Rows.Select(r => r.Team.Length > 0 ? new PlotRow("", "") : r)],
+            Marks = [.. Marks.Select(m => m.WithoutNames())],
+            Table = new([], []),
+        };
 }
 
 /// <summary>A row of a plot.</summary>

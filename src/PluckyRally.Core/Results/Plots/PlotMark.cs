@@ -12,9 +12,7 @@ namespace PluckyRally.Core;
 [JsonDerivedType(typeof(Cell), "cell")]
 public abstract record PlotMark
 {
-    private PlotMark()
-    {
-    }
+    private PlotMark() { }
 
     /// <summary>The same without saying whose it is; a bar keeps its value.</summary>
     internal virtual PlotMark WithoutNames() => this with { Says = "" };

@@ -12,7 +12,12 @@ internal sealed class PlotScene
         _before = new(() => [.. Scorer.Earlier(Run, Entries).Where(e => e.Value.Status != StandingStatus.Away)]);
         var results = Scorer.Results(Run, Entries).ToDictionary(r => r.Team.Id);
         Teams = [.. Run.Present.Select(t => results[t.Id])];
-        Figures = [.. Run.Compiled.Figures.All.Where(IsPlotted).Where(f => Teams.Any(t => f.Of(t.Design.Facts).HasValue) || OfAttempts(f).Count > 0)];
+        Figures =
+        [
+            .. Run
+                .Compiled.Figures.All.Where(IsPlotted)
+                .Where(f => Teams.Any(t => f.Of(t.Design.Facts).HasValue) || OfAttempts(f).Count > 0),
+        ];
     }
 
     public RunRound Run { get; }
@@ -25,62 +30,124 @@ internal sealed class PlotScene
     /// <summary>The figures that something is known of.</summary>
     public IReadOnlyList<Figure> Figures { get; }
 
-    /// <summary>The figure that one looks at first: one that is read in attempts, else the first of all; null where nothing is known.</summary>
-    public Figure? Main => Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }) ?? (Figures.Count > 0 ? Figures[0] : null);
+    /// <summary>
+    /// The figure that one looks at first: one that is read in attempts, else the first of all; null where nothing is
+    /// known.
+    /// </summary>
+    public Figure? Main =>
+        Figures.FirstOrDefault(f => f is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt })
+        ?? (Figures.Count > 0 ? Figures[0] : null);
 
     public Brief Brief => Run.Compiled.Brief;
 
     /// <summary>What the class does with its numbers; as its grade usually does where the brief does not say.</summary>
-    public IReadOnlyList<SummaryKind> Taught => Brief.Summaries.Count > 0 ? Brief.Summaries : GradeBands.Summaries(Brief.Grades);
+    public IReadOnlyList<SummaryKind> Taught =>
+        Brief.Summaries.Count > 0 ? Brief.Summaries : GradeBands.Summaries(Brief.Grades);
 
     /// <summary>Every attempt where the figure is known in one, else one value a team.</summary>
-    public IReadOnlyList<PlotValue> Each(Figure figure) => OfAttempts(figure) is { Count: > 0 } attempts ? attempts : OfTeams(figure);
+    public IReadOnlyList<PlotValue> Each(Figure figure) =>
+        OfAttempts(figure) is { Count: > 0 } attempts ? attempts : OfTeams(figure);
 
     /// <summary>One value a team: what its design came to.</summary>
     public IReadOnlyList<PlotValue> OfTeams(Figure figure) =>
-    [
-        .. Teams.Select((team, row) => (team, row, Value: figure.Of(team.Design.Facts)))
-            .Where(v => v.Value.HasValue)
-            .Select(v => new PlotValue(v.row, v.team.Team, null, v.Value, figure is Figure.OfMeasure { Measure: { Taken: Taken.Once } once } ? Range(once, v.Value, null) : null, figure.Show(v.Value))),
-    ];
+        [
+            .. Teams
+                .Select((team, row) => (team, row, Value: figure.Of(team.Design.Facts)))
+                .Where(v => v.Value.HasValue)
+                .Select(v => new PlotValue(
+                    v.row,
+                    v.team.Team,
+                    null,
+                    v.Value,
+                    figure is Figure.OfMeasure { Measure: { Taken: Taken.Once } once }
+                        ? Range(once, v.Value, null)
+                        : null,
+                    figure.Show(v.Value)
+                )),
+        ];
 
     /// <summary>What the round before came to, by the team's id, worked out as this round does.</summary>
     public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
-        _before.Value.Select(e => (e.Key, Value: figure.Of(e.Value.Facts))).Where(e => e.Value.HasValue).ToDictionary(e => e.Key, e => e.Value);
+        _before
+            .Value.Select(e => (e.Key, Value: figure.Of(e.Value.Facts)))
+            .Where(e => e.Value.HasValue)
+            .ToDictionary(e => e.Key, e => e.Value);
 
     /// <summary>What the class is held against in a figure: references, its target, limits.</summary>
     public IReadOnlyList<PlotLine> Lines(Figure figure) =>
-    [
-        .. ReferenceFigure.Of(Run, Entries).Where(r => r.Figure == figure.Id && r.Reference.Of.Length == 0).Select(r => new PlotLine((double)r.Value, r.Reference.Name)),
-        .. Run.Compiled.Targets.Where(t => t.Value.Plain?.Id == figure.Id).Select(t => (t.Definition.Name, Amount: TargetOutcome.OfClass(t, Entries))).Where(t => t.Amount is not null).Select(t => new PlotLine((double)t.Amount!.Value, t.Name)),
-        .. Run.Compiled.Rules.OfType<RulePlan.Limit>().Where(l => !l.IsDerived && !l.Definition.PerMember && l.Value.Plain?.Id == figure.Id).SelectMany(l => l.Definition.Comparison == Comparison.Between ? new[] { l.Amount, l.Upper } : [l.Amount]).Distinct().Select(at => new PlotLine((double)at, "limit")),
-    ];
+        [
+            .. ReferenceFigure
+                .Of(Run, Entries)
+                .Where(r => r.Figure == figure.Id && r.Reference.Of.Length == 0)
+                .Select(r => new PlotLine((double)r.Value, r.Reference.Name)),
+            .. Run
+                .Compiled.Targets.Where(t => t.Value.Plain?.Id == figure.Id)
+                .Select(t => (t.Definition.Name, Amount: TargetOutcome.OfClass(t, Entries)))
+                .Where(t => t.Amount is not null)
+                .Select(t => new PlotLine((double)t.Amount!.Value, t.Name)),
+            .. Run
+                .Compiled.Rules.OfType<RulePlan.Limit>()
+                .Where(l => !l.IsDerived && !l.Definition.PerMember && l.Value.Plain?.Id == figure.Id)
+                .SelectMany(l =>
+                    l.Definition.Comparison == Comparison.Between ? new[] { l.Amount, l.Upper } : [l.Amount]
+                )
+                .Distinct()
+                .Select(at => new PlotLine((double)at, "limit")),
+        ];
 
-    private IReadOnlyList<PlotValue> OfAttempts(Figure figure) => [.. Teams.SelectMany((team, row) => OfAttempts(figure, team.Assessment, row))];
+    private IReadOnlyList<PlotValue> OfAttempts(Figure figure) =>
+        [.. Teams.SelectMany((team, row) => OfAttempts(figure, team.Assessment, row))];
 
     /// <summary>What a figure came to in every attempt of a design; none where it is not known in attempts.</summary>
     public static IEnumerable<PlotValue> OfAttempts(Figure figure, Assessment assessment, int row) =>
-        figure is not (Figure.OfMeasure { Measure.Taken: Taken.EachAttempt } or Figure.OfName { Definition.Work: Work.EachAttempt })
+        figure
+            is not (
+                Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
+                or Figure.OfName { Definition.Work: Work.EachAttempt }
+            )
             ? []
             : from attempt in assessment.Design.Attempts
-              where attempt.Outcome == TrialOutcome.Counted
-              let value = figure.InAttempt(assessment.Design, attempt)
-              where value.HasValue
-              select new PlotValue(row, assessment.Design.Team.Team, attempt.Number, value, figure is Figure.OfMeasure { Measure: var measure } ? Range(measure, value, attempt) : null, ReadingFormat.WithBound(ReadingFormat.Value(value.Number, figure.Shown), value.Bound));
+            where attempt.Outcome == TrialOutcome.Counted
+            let value = figure.InAttempt(assessment.Design, attempt)
+            where value.HasValue
+            select new PlotValue(
+                row,
+                assessment.Design.Team.Team,
+                attempt.Number,
+                value,
+                figure is Figure.OfMeasure { Measure: var measure } ? Range(measure, value, attempt) : null,
+                ReadingFormat.WithBound(ReadingFormat.Value(value.Number, figure.Shown), value.Bound)
+            );
 
     /// <summary>The designs that stood for their teams in the round before, worked out as this round does.</summary>
     public IReadOnlyList<Assessment> Earlier => [.. _before.Value.Select(e => e.Value)];
 
-    /// <summary>What a reading can really be: within its step, what it is good to, or up to the next load that was tried.</summary>
+    /// <summary>
+    /// What a reading can really be: within its step, what it is good to, or up to the next load that was tried.
+    /// </summary>
     private static (decimal Low, decimal High)? Range(Measure measure, BoundedValue value, Attempt? attempt)
     {
-        var next = attempt?.Trials is [var only] ? only.Readings.FirstOrDefault(r => r.Measure == measure.Id)?.NextTried : null;
+        var next = attempt?.Trials is [var only]
+            ? only.Readings.FirstOrDefault(r => r.Measure == measure.Id)?.NextTried
+            : null;
         var source = ReadingDraw.Of(value.Number, measure, next);
-        return source.Form == ReadingDraw.Form.Exact || value.Bound != Bound.Exact ? null : source.Range ?? (value.Number - source.Width, value.Number + source.Width);
+        return source.Form == ReadingDraw.Form.Exact || value.Bound != Bound.Exact
+            ? null
+            : source.Range ?? (value.Number - source.Width, value.Number + source.Width);
     }
 
-    /// <summary>Whether a figure is one of its own: a part that only reads a measure says nothing else, nor do points before their weight.</summary>
-    internal static bool IsPlotted(Figure figure) => figure is not (Figure.Unready or Figure.PointsOfPart { Weighted: false } or Figure.OfTeam { Fact: not TeamFact.Total } or Figure.OfPart { Plan: PartPlan.Measured { Expression.Plain: not null } });
+    /// <summary>
+    /// Whether a figure is one of its own: a part that only reads a measure says nothing else, nor do points before
+    /// their weight.
+    /// </summary>
+    internal static bool IsPlotted(Figure figure) =>
+        figure
+            is not (
+                Figure.Unready
+                or Figure.PointsOfPart { Weighted: false }
+                or Figure.OfTeam { Fact: not TeamFact.Total }
+                or Figure.OfPart { Plan: PartPlan.Measured { Expression.Plain: not null } }
+            );
 }
 
 /// <summary>A value that is drawn.</summary>
@@ -90,7 +157,14 @@ internal sealed class PlotScene
 /// <param name="Value">The value.</param>
 /// <param name="Range">What it can really be; null where it is exact, or a bound.</param>
 /// <param name="Text">As it is shown.</param>
-internal sealed record PlotValue(int Row, Team Team, int? Attempt, BoundedValue Value, (decimal Low, decimal High)? Range, string Text)
+internal sealed record PlotValue(
+    int Row,
+    Team Team,
+    int? Attempt,
+    BoundedValue Value,
+    (decimal Low, decimal High)? Range,
+    string Text
+)
 {
     public decimal Number => Value.Number;
 

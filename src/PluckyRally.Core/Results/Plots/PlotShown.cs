@@ -1,6 +1,8 @@
 namespace PluckyRally.Core;
 
-/// <summary>A picture as it was chosen for the wall: what it is of, not what it shows, so that it goes on with the readings.</summary>
+/// <summary>
+/// A picture as it was chosen for the wall: what it is of, not what it shows, so that it goes on with the readings.
+/// </summary>
 /// <param name="See">What was wanted.</param>
 /// <param name="Figure">The figure's id; empty where it is of none.</param>
 /// <param name="Other">The second figure's id; empty where it is of one.</param>
@@ -13,7 +15,8 @@ public sealed record PlotShown(PlotSee See, string Figure, string Other, PlotSor
     public Plot? Of(OpenedRally opened, int round)
     {
         var plots = PlotsSeen.Of(opened, round, See, Figure, Other).Plots;
-        var plot = plots.FirstOrDefault(p => p.Sort == Sort && p.Title == Title) ?? plots.FirstOrDefault(p => p.Sort == Sort);
+        var plot = plots.FirstOrDefault(p => p.Sort == Sort && p.Title == Title)
+            ?? plots.FirstOrDefault(p => p.Sort == Sort);
         return Names ? plot : plot?.WithoutNames();
     }
 }

@@ -5,42 +5,62 @@ namespace PluckyRally.Core;
 /// <summary>What stands in plots, and under them.</summary>
 internal static class PlotWords
 {
-    public const string PartByPart = "Points, part by part", MustHaves = "must-haves", Together = "Together", HowOften = "how often", TheClass = "The class", BestLine = "best line";
+    public const string PartByPart = "Points, part by part",
+        MustHaves = "must-haves",
+        Together = "Together",
+        HowOften = "how often",
+        TheClass = "The class",
+        BestLine = "best line";
 
     /// <summary>The headings of a table of boxes.</summary>
-    public static readonly IReadOnlyList<string> OfBoxes = ["", "smallest", "lower quartile", "median", "upper quartile", "largest", "values"];
+    public static readonly IReadOnlyList<string> OfBoxes =
+    [
+        "",
+        "smallest",
+        "lower quartile",
+        "median",
+        "upper quartile",
+        "largest",
+        "values",
+    ];
 
     /// <summary>The last headings of a table of flights.</summary>
     public static readonly IReadOnlyList<string> OfFlights = ["Path", "Leaves at"];
 
     /// <summary>What a sort of picture is called.</summary>
-    public static string Name(PlotSort sort) => sort switch
-    {
-        PlotSort.CountingFrame => "Counting frame",
-        PlotSort.LinePlot => "Line plot",
-        PlotSort.DotStrip => "Every value",
-        PlotSort.OrderedBars => "In order",
-        PlotSort.StackedBars => "Put together",
-        PlotSort.BoxPlots => "Box plot",
-        PlotSort.Scatter => "Scatter plot",
-        PlotSort.Flight => "Flight",
-        PlotSort.RoundArrows => "Round to round",
-    };
+    public static string Name(PlotSort sort) =>
+        sort switch
+        {
+            PlotSort.CountingFrame => "Counting frame",
+            PlotSort.LinePlot => "Line plot",
+            PlotSort.DotStrip => "Every value",
+            PlotSort.OrderedBars => "In order",
+            PlotSort.StackedBars => "Put together",
+            PlotSort.BoxPlots => "Box plot",
+            PlotSort.Scatter => "Scatter plot",
+            PlotSort.Flight => "Flight",
+            PlotSort.RoundArrows => "Round to round",
+        };
 
     /// <summary>The heading of a picture of one figure.</summary>
-    public static string Title(Figure figure, bool everyAttempt) => $"{Within.Beginning(figure.Name)}{(everyAttempt ? ", every attempt" : "")}";
+    public static string Title(Figure figure, bool everyAttempt) =>
+        $"{Within.Beginning(figure.Name)}{(everyAttempt ? ", every attempt" : "")}";
 
     /// <summary>One thing against another.</summary>
     public static string By(string one, string other) => $"{Within.Beginning(one)} by {Within.Sentence(other)}";
 
     /// <summary>The heading of flights.</summary>
-    public static string Flight(Figure along, Figure up) => $"The flight, from {Within.Sentence(along.Name)} and {Within.Sentence(up.Name)}";
+    public static string Flight(Figure along, Figure up) =>
+        $"The flight, from {Within.Sentence(along.Name)} and {Within.Sentence(up.Name)}";
 
     /// <summary>What is taken for granted in a flight.</summary>
-    public static string Parabola(Figure along) => $"Drawn as a parabola from the ground and back to it, without the air: y = −4h/d²·x² + 4h/d·x, lengths in {Units.SeveralOf(along.Shown.Unit)}.";
+    public static string Parabola(Figure along) =>
+        "Drawn as a parabola from the ground and back to it, without the air: y = −4h/d²·x² + 4h/d·x, "
+        + $"lengths in {Units.SeveralOf(along.Shown.Unit)}.";
 
     /// <summary>The heading of what changed since a round.</summary>
-    public static string FromRound(Figure figure, int last) => $"{Within.Beginning(figure.Name)}, from round {last} to round {last + 1}";
+    public static string FromRound(Figure figure, int last) =>
+        $"{Within.Beginning(figure.Name)}, from round {last} to round {last + 1}";
 
     /// <summary>The headings of a table of two rounds.</summary>
     public static IReadOnlyList<string> OfRounds(int last) => ["Team", $"Round {last}", $"Round {last + 1}", "Change"];
@@ -49,22 +69,32 @@ internal static class PlotWords
     public static string GotBetter(int better, int of) => $"{better} of {English.Count(of, "team")} got better.";
 
     /// <summary>By how much a figure changed.</summary>
-    public static string Change(Figure figure, decimal before, decimal now, bool? better) => now == before
-        ? "the same"
-        : $"{(now > before ? "+" : "−")}{ReadingFormat.Amount(Math.Abs(now - before), figure.Decimals, figure.Shown.Unit)}{better switch { true => ", better", false => ", worse", null => "" }}";
+    public static string Change(Figure figure, decimal before, decimal now, bool? better) =>
+        now == before
+            ? "the same"
+            : $"{(now > before ? "+" : "−")}"
+                + $"{ReadingFormat.Amount(Math.Abs(now - before), figure.Decimals, figure.Shown.Unit)}"
+                + $"{better switch { true => ", better", false => ", worse", null => "" }}";
 
     /// <summary>That there are fewer than 30 of something (common practice, no source).</summary>
-    public static string TooFew(int count, string one) => $"{English.Count(count, one)}: too few to be sure. From about 30 on one may say more.";
+    public static string TooFew(int count, string one) =>
+        $"{English.Count(count, one)}: too few to be sure. From about 30 on one may say more.";
 
     /// <summary>How two figures go together.</summary>
     public static IReadOnlyList<string> GoTogether(LineFit? fit, bool drawn, Figure along, Figure up, int count)
     {
-        if (fit is null) return [$"{English.Count(count, "team")}: too few, or too alike, to say whether one goes with the other."];
-        if (fit.Correlation is not { } r) return [$"{Within.Beginning(up.Name)} is the same for all."];
+        if (fit is null)
+            return [$"{English.Count(count, "team")}: too few, or too alike, to say whether one goes with the other."];
+        if (fit.Correlation is not { } r)
+            return [$"{Within.Beginning(up.Name)} is the same for all."];
         var (x, y) = (Within.Sentence(along.Name), Within.Sentence(up.Name));
 
         // Under 0.3 hardly anything, over 0.7 strongly: common practice, no source.
-        var together = Math.Abs(r) < 0.3 ? $"{Within.Beginning(up.Name)} and {x} hardly go together." : $"Teams with more {x} {(Math.Abs(r) > 0.7 ? "have" : "tend to have")} {(r > 0 ? "more" : "less")} {y}.";
+        var together =
+            Math.Abs(r) < 0.3
+                ? $"{Within.Beginning(up.Name)} and {x} hardly go together."
+                : $"Teams with more {x} {(Math.Abs(r) > 0.7 ? "have" : "tend to have")} "
+                    + $"{(r > 0 ? "more" : "less")} {y}.";
         return
         [
             $"{together} Correlation r = {Number(r, 2)}.",
@@ -78,13 +108,21 @@ internal static class PlotWords
     public static string Angle(double degrees) => $"{Number(degrees, 0)}°";
 
     /// <summary>A path as one writes it.</summary>
-    public static string Equation((double A, double B, double Angle) path) => $"y = {Significant(path.A)}x² + {Significant(path.B)}x";
+    public static string Equation((double A, double B, double Angle) path) =>
+        $"y = {Significant(path.A)}x² + {Significant(path.B)}x";
 
     /// <summary>A line as one writes it.</summary>
-    public static string Equation(LineFit fit) => $"y = {Significant(fit.Slope)}x {(fit.Intercept < 0 ? "−" : "+")} {Significant(Math.Abs(fit.Intercept))}";
+    public static string Equation(LineFit fit) =>
+        $"y = {Significant(fit.Slope)}x {(fit.Intercept < 0 ? "−" : "+")} {Significant(Math.Abs(fit.Intercept))}";
 
-    private static string Number(double value, int decimals) => Numerals.Minus(value.ToString("F" + decimals, CultureInfo.InvariantCulture));
+    private static string Number(double value, int decimals) =>
+        Numerals.Minus(value.ToString("F" + decimals, CultureInfo.InvariantCulture));
 
     /// <summary>Three digits that mean something.</summary>
-    private static string Significant(double value) => Numerals.Minus(((decimal)value).ToString("G3", CultureInfo.InvariantCulture).Contains('E', StringComparison.Ordinal) ? value.ToString("0.###e+0", CultureInfo.InvariantCulture) : ((decimal)value).ToString("G3", CultureInfo.InvariantCulture));
+    private static string Significant(double value) =>
+        Numerals.Minus(
+            ((decimal)value).ToString("G3", CultureInfo.InvariantCulture).Contains('E', StringComparison.Ordinal)
+                ? value.ToString("0.###e+0", CultureInfo.InvariantCulture)
+                : ((decimal)value).ToString("G3", CultureInfo.InvariantCulture)
+        );
 }

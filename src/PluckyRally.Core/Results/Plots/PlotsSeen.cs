@@ -37,21 +37,41 @@ public sealed record PlotGrouping(string Id, string Name);
 /// <param name="Other">The second figure, or what designs are compared by; empty where none is.</param>
 /// <param name="Groupings">What designs can be compared by, where they are.</param>
 /// <param name="Plots">The pictures, those first that the class is taught.</param>
-public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnlyList<PlotFigure> Figures, string Figure, string Other, IReadOnlyList<PlotGrouping> Groupings, IReadOnlyList<Plot> Plots)
+public sealed record PlotsSeen(
+    IReadOnlyList<PlotSee> Can,
+    PlotSee See,
+    IReadOnlyList<PlotFigure> Figures,
+    string Figure,
+    string Other,
+    IReadOnlyList<PlotGrouping> Groupings,
+    IReadOnlyList<Plot> Plots
+)
 {
     /// <summary>The pictures of a round.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="round">The round.</param>
     /// <param name="see">What is wanted; null for what the class is taught first.</param>
     /// <param name="figure">The figure's id; the first that is read in attempts where it is unknown.</param>
-    /// <param name="other">The second figure's id, or what designs are compared by; another one where it is unknown.</param>
-    public static PlotsSeen Of(OpenedRally opened, int round, PlotSee? see = null, string figure = "", string other = "")
+    /// <param name="other">The second figure's id, or what designs are compared by; another one where it is
+    /// unknown.</param>
+    public static PlotsSeen Of(
+        OpenedRally opened,
+        int round,
+        PlotSee? see = null,
+        string figure = "",
+        string other = ""
+    )
     {
         var scene = new PlotScene(opened, round);
         var can = Enum.GetValues<PlotSee>().Where(s => Possible(scene, s)).ToList();
-        var seen = see is { } wanted && can.Contains(wanted) ? wanted : can.Contains(PlotSee.TwoFigures) && scene.Taught is [SummaryKind.Scatter, ..] ? PlotSee.TwoFigures : can is [var first, ..] ? first : PlotSee.OneFigure;
+        var seen =
+            see is { } wanted && can.Contains(wanted) ? wanted
+            : can.Contains(PlotSee.TwoFigures) && scene.Taught is [SummaryKind.Scatter, ..] ? PlotSee.TwoFigures
+            : can is [var first, ..] ? first
+            : PlotSee.OneFigure;
         var one = scene.Figures.FirstOrDefault(f => f.Id == figure) ?? scene.Main;
-        var two = scene.Figures.FirstOrDefault(f => f.Id == other && f != one) ?? scene.Figures.FirstOrDefault(f => f != one);
+        var two = scene.Figures.FirstOrDefault(f => f.Id == other && f != one)
+            ?? scene.Figures.FirstOrDefault(f => f != one);
         var groupings = seen == PlotSee.Compared ? Grouping.All(scene) : [];
         var by = groupings.FirstOrDefault(g => g.Id == other) ?? (groupings.Count > 0 ? groupings[0] : null);
         var plots = (seen, one, two) switch
@@ -68,27 +88,43 @@ public sealed record PlotsSeen(IReadOnlyList<PlotSee> Can, PlotSee See, IReadOnl
             seen,
             [.. scene.Figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
             seen == PlotSee.Parts ? "" : one?.Id ?? "",
-            seen switch { PlotSee.TwoFigures => two?.Id ?? "", PlotSee.Compared => by?.Id ?? "", PlotSee.OneFigure or PlotSee.Parts or PlotSee.OverTime => "" },
+            seen switch
+            {
+                PlotSee.TwoFigures => two?.Id ?? "",
+                PlotSee.Compared => by?.Id ?? "",
+                PlotSee.OneFigure or PlotSee.Parts or PlotSee.OverTime => "",
+            },
             [.. groupings.Select(g => new PlotGrouping(g.Id, g.Name))],
-            [.. plots.OrderByDescending(p => p.Taught)]);
+            [.. plots.OrderByDescending(p => p.Taught)]
+        );
     }
 
-    /// <summary>The same, with what is wanted as a word of an address; empty for what the class is taught first.</summary>
+    /// <summary>
+    /// The same, with what is wanted as a word of an address; empty for what the class is taught first.
+    /// </summary>
     public static Result<PlotsSeen> Asked(OpenedRally opened, int round, string see, string figure, string other)
     {
         var words = Enum.GetValues<PlotSee>().ToDictionary(s => Json.Word(s));
-        if (see.Length == 0) return Result<PlotsSeen>.Ok(Of(opened, round, null, figure, other));
+        if (see.Length == 0)
+            return Result<PlotsSeen>.Ok(Of(opened, round, null, figure, other));
         return words.TryGetValue(see, out var wanted)
             ? Result<PlotsSeen>.Ok(Of(opened, round, wanted, figure, other))
-            : Result<PlotsSeen>.Refused(new Problem("/see", $"“{ProblemCollector.Short(see)}” is nothing that can be seen.", $"Use {English.List([.. words.Keys])}."));
+            : Result<PlotsSeen>.Refused(
+                new Problem(
+                    "/see",
+                    $"“{ProblemCollector.Short(see)}” is nothing that can be seen.",
+                    $"Use {English.List([.. words.Keys])}."
+                )
+            );
     }
 
-    private static bool Possible(PlotScene scene, PlotSee see) => see switch
-    {
-        PlotSee.OneFigure => scene.Figures.Count > 0,
-        PlotSee.TwoFigures => scene.Figures.Count > 1,
-        PlotSee.Parts => PartsOfTeams.Of(scene).Any(),
-        PlotSee.Compared => scene.Figures.Count > 0 && Grouping.All(scene).Count > 0,
-        PlotSee.OverTime => scene.Run.Before is not null && scene.Figures.Any(f => OverTime.Of(scene, f).Any()),
-    };
+    private static bool Possible(PlotScene scene, PlotSee see) =>
+        see switch
+        {
+            PlotSee.OneFigure => scene.Figures.Count > 0,
+            PlotSee.TwoFigures => scene.Figures.Count > 1,
+            PlotSee.Parts => PartsOfTeams.Of(scene).Any(),
+            PlotSee.Compared => scene.Figures.Count > 0 && Grouping.All(scene).Count > 0,
+            PlotSee.OverTime => scene.Run.Before is not null && scene.Figures.Any(f => OverTime.Of(scene, f).Any()),
+        };
 }

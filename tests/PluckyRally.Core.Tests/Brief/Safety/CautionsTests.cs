@@ -27,7 +27,8 @@ public sealed class CautionsTests
     [InlineData("A fan blows from two metres.", HazardKind.FansAndHeat)]
     [InlineData("Launch it from the line.", HazardKind.Projectiles)]
     [InlineData("Beads are loaded one by one.", HazardKind.SmallParts)]
-    public void Speaks_of_a_hazard(string sentence, HazardKind kind) => Cautions.In(sentence).Select(h => h.Kind).ShouldContain(kind);
+    public void Speaks_of_a_hazard(string sentence, HazardKind kind) =>
+        Cautions.In(sentence).Select(h => h.Kind).ShouldContain(kind);
 
     [Theory]
     [InlineData("No glue, tape or scissors.")]
@@ -45,5 +46,6 @@ public sealed class CautionsTests
     [InlineData("No balloons and no rubber bands.")]
     [InlineData("Bring your own idea, and nothing that cuts.")]
     [InlineData("Walk around the cairns, not between them.")]
-    public void Speaks_of_none(string sentence) => Cautions.In(sentence).Select(h => $"{h.Kind}: {h.Word}").ShouldBeEmpty();
+    public void Speaks_of_none(string sentence) =>
+        Cautions.In(sentence).Select(h => $"{h.Kind}: {h.Word}").ShouldBeEmpty();
 }

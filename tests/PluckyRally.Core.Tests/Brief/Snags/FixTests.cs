@@ -6,18 +6,25 @@ namespace PluckyRally.Core.Tests.Briefs;
 /// <summary>What is offered to mend something mends it, and breaks nothing else.</summary>
 public sealed class FixTests
 {
-    public static TheoryData<Pattern, UnitSystem> Every => new(
-        from pattern in Enum.GetValues<Pattern>()
-        from units in Enum.GetValues<UnitSystem>()
-        select (pattern, units));
+    public static TheoryData<Pattern, UnitSystem> Every =>
+        new(
+            from pattern in Enum.GetValues<Pattern>()
+            from units in Enum.GetValues<UnitSystem>()
+            select (pattern, units)
+        );
 
     [Theory]
     [MemberData(nameof(Every))]
-    public void Every_fix_in_every_pattern_and_tier_leaves_no_more_stops_and_mends_what_it_is_for(Pattern pattern, UnitSystem units)
+    public void Every_fix_in_every_pattern_and_tier_leaves_no_more_stops_and_mends_what_it_is_for(
+        Pattern pattern,
+        UnitSystem units
+    )
     {
         var brief = Patterns.Begin(pattern, GradeBand.From3To5, units);
-        foreach (var broken in Broken(brief)) Mends(broken, $"{pattern} {units}");
-        foreach (var band in Enum.GetValues<GradeBand>().Where(b => b != GradeBand.Unsaid)) Mends(brief with { Tiers = [GradeTier.For(brief, band)] }, $"{pattern} {units} {band}");
+        foreach (var broken in Broken(brief))
+            Mends(broken, $"{pattern} {units}");
+        foreach (var band in Enum.GetValues<GradeBand>().Where(b => b != GradeBand.Unsaid))
+            Mends(brief with { Tiers = [GradeTier.For(brief, band)] }, $"{pattern} {units} {band}");
     }
 
     [Fact]
@@ -27,10 +34,25 @@ public sealed class FixTests
         var brief = Patterns.Begin(Pattern.Tallest, GradeBand.From3To5, UnitSystem.Metric);
         var mean = brief with
         {
-            Method = brief.Method with { Parts = [.. brief.Method.Parts.Select(p => p is Part.Measured m ? m with { Combine = Combine.Mean } : p)] },
+            Method = brief.Method with
+            {
+                Parts =
+                [
+                    .. brief.Method.Parts.Select(p => p is Part.Measured m ? m with { Combine = Combine.Mean } : p),
+                ],
+            },
             Trials = brief.Trials with { Attempts = 1 },
         };
-        mean = mean with { Timing = mean.Timing with { Lesson = Math.Ceiling(Minutes.OfAll(mean)), Lessons = 1, SetUp = 0, CleanUp = 0 } };
+        mean = mean with
+        {
+            Timing = mean.Timing with
+            {
+                Lesson = Math.Ceiling(Minutes.OfAll(mean)),
+                Lessons = 1,
+                SetUp = 0,
+                CleanUp = 0,
+            },
+        };
         var snag = FixHarm.Say(mean, Snags.Of(mean)).First(s => s.Fix?.Label == "Make 3 attempts");
         snag.Fix!.But.ShouldStartWith("It takes ");
 
@@ -38,22 +60,64 @@ public sealed class FixTests
         var stages = Sample.Simple() with
         {
             Rules = [Sample.Inspection("sticks", new Consequence.NoteOnly()) with { Text = "At most 50 sticks" }],
-            Materials = [new Material { Id = "sticks", Name = "sticks", Amount = 40 }],
-            Stages = new StagePlan { Measure = "height", Stages = [new Stage { Id = "base", Name = "Base", Adds = 5, Needs = [new("sticks", 54)] }] },
+            Materials =
+            [
+                new Material
+                {
+                    Id = "sticks",
+                    Name = "sticks",
+                    Amount = 40,
+                },
+            ],
+            Stages = new StagePlan
+            {
+                Measure = "height",
+                Stages =
+                [
+                    new Stage
+                    {
+                        Id = "base",
+                        Name = "Base",
+                        Adds = 5,
+                        Needs = [new("sticks", 54)],
+                    },
+                ],
+            },
         };
-        FixHarm.Say(stages, Snags.Of(stages)).Single(s => s.Id == "stages").Fix!.But.ShouldBe("“At most 50 sticks” allows fewer; change it too.");
+        FixHarm
+            .Say(stages, Snags.Of(stages))
+            .Single(s => s.Id == "stages")
+            .Fix!.But.ShouldBe("“At most 50 sticks” allows fewer; change it too.");
     }
 
     /// <summary>The brief half-way written or carelessly changed.</summary>
     private static IEnumerable<Brief> Broken(Brief brief) =>
-    [
-        brief with { Title = "" },
-        brief with { Trials = brief.Trials with { How = "", Attempts = 1 } },
-        brief with { Materials = [.. brief.Materials.Select(m => m with { Amount = null })] },
-        brief with { Timing = brief.Timing with { Lesson = 12, Lessons = 1 } },
-        brief with { Hazards = [] },
-        brief with { Conditions = [] },
-    ];
+        [
+            brief with
+            {
+                Title = "",
+            },
+            brief with
+            {
+                Trials = brief.Trials with { How = "", Attempts = 1 },
+            },
+            brief with
+            {
+                Materials = [.. brief.Materials.Select(m => m with { Amount = null })],
+            },
+            brief with
+            {
+                Timing = brief.Timing with { Lesson = 12, Lessons = 1 },
+            },
+            brief with
+            {
+                Hazards = [],
+            },
+            brief with
+            {
+                Conditions = [],
+            },
+        ];
 
     private static void Mends(Brief brief, string where)
     {
@@ -67,8 +131,15 @@ public sealed class FixTests
             var left = after.Count(s => s.Weight == SnagWeight.Stops);
             // A caution that is added has still to be read; that is asked for in its own place.
             var unread = after.Count(s => s.Id == "caution") - before.Count(s => s.Id == "caution");
-            (left - Math.Max(0, unread)).ShouldBeLessThanOrEqualTo(snag.Weight == SnagWeight.Stops ? stops - 1 : stops, $"{where}: {snag.What} {snag.Fix.Label}: {string.Join("; ", after.Where(s => s.Weight == SnagWeight.Stops).Select(s => s.What))}");
-            after.ShouldNotContain(s => s.Id == snag.Id && s.At == snag.At && s.Tier == snag.Tier && s.What == snag.What, $"{where}: {snag.What} {snag.Fix.Label}");
+            (left - Math.Max(0, unread)).ShouldBeLessThanOrEqualTo(
+                snag.Weight == SnagWeight.Stops ? stops - 1 : stops,
+                $"{where}: {snag.What} {snag.Fix.Label}: "
+                    + string.Join("; ", after.Where(s => s.Weight == SnagWeight.Stops).Select(s => s.What))
+            );
+            after.ShouldNotContain(
+                s => s.Id == snag.Id && s.At == snag.At && s.Tier == snag.Tier && s.What == snag.What,
+                $"{where}: {snag.What} {snag.Fix.Label}"
+            );
         }
     }
 }

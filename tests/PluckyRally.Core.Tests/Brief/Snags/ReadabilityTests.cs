@@ -39,11 +39,19 @@ public sealed class ReadabilityTests
     [InlineData("carrying", 3)]
     public void Syllables(string word, int count) => Readability.SyllablesOf(word).ShouldBe(count);
 
-    /// <summary>The preamble of the Constitution of the United States, counted by hand with a dictionary's hyphens: 93.</summary>
+    /// <summary>
+    /// The preamble of the Constitution of the United States, counted by hand with a dictionary's hyphens: 93.
+    /// </summary>
     [Fact]
-    public void A_text_counted_by_hand() => Readability.Of(
-        "We the People of the United States, in Order to form a more perfect Union, establish Justice, insure domestic Tranquility, provide for the common defense, promote the general Welfare, and secure the Blessings of Liberty to ourselves and our Posterity, do ordain and establish this Constitution for the United States of America.")
-        .Syllables.ShouldBeInRange(91, 95);
+    public void A_text_counted_by_hand() =>
+        Readability
+            .Of(
+                "We the People of the United States, in Order to form a more perfect Union, establish "
+                    + "Justice, insure domestic Tranquility, provide for the common defense, promote the general "
+                    + "Welfare, and secure the Blessings of Liberty to ourselves and our Posterity, do ordain "
+                    + "and establish this Constitution for the United States of America."
+            )
+            .Syllables.ShouldBeInRange(91, 95);
 
     [Fact]
     public void No_words_have_no_grade() => Readability.Of(" … ").Grade.ShouldBe(0);

@@ -4,11 +4,15 @@ import { computed } from 'vue'
 import type { MeasureOnWalk } from '@/api/names'
 import KeyRow from './KeyRow.vue'
 
-/** Weights laid on one by one, by five or by the roll: how many and how heavy at once, and what comes next by the plan. */
+/**
+ * Weights laid on one by one, by five or by the roll: how many and how heavy at once, and what comes next by the plan.
+ */
 const props = defineProps<{ measure: MeasureOnWalk; placements: readonly number[] }>()
 const typed = defineModel<string>({ required: true })
 
-/** The terms of what is typed: so many of a weight, or something else that is left as it is, such as a mass off a scale. */
+/**
+ * The terms of what is typed: so many of a weight, or something else that is left as it is, such as a mass off a scale.
+ */
 const terms = computed(() =>
   typed.value
     .split('+')

@@ -13,7 +13,9 @@ interface Run {
 }
 const none: Run = { before: 0, starts: [], entries: [] }
 
-/** The watch of one team in a relay. It is kept over a reload, and a false touch is taken back without losing the time. */
+/**
+ * The watch of one team in a relay. It is kept over a reload, and a false touch is taken back without losing the time.
+ */
 export function useRelayWatch(
   of: { rally: string; part: RelayOnWalk; team: string; round: number; heat?: () => number | null },
   record: (entry: Entry) => Promise<unknown>,

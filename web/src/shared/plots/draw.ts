@@ -90,7 +90,10 @@ function heightOf(plot: Plot, look: PlotLook, size: number) {
   return look.width * 0.8 * Math.min(0.7, Math.max(0.2, shape))
 }
 
-/** The names of dots, to the right of them; to the left where another name would be written over, and above or below where that is taken too. */
+/**
+ * The names of dots, to the right of them; to the left where another name would be written over, and above or below
+ * where that is taken too.
+ */
 function dotNames(plot: Plot, width: number, height: number, size: number): P.Markish[] {
   const { x, y } = plot
   if (!y) return []

@@ -1,4 +1,6 @@
-/** What pieces of bars are filled with. They must tell each other apart in black and white, so no two have one drawing. */
+/**
+ * What pieces of bars are filled with. They must tell each other apart in black and white, so no two have one drawing.
+ */
 const drawings = [
   { ground: 'var(--lagoon)', d: '' },
   { ground: 'var(--paper)', d: 'M-2 2l4-4M0 8l8-8M6 10l4-4' },

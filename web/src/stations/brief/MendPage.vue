@@ -18,7 +18,10 @@ import BriefSheet from './sheet/BriefSheet.vue'
 import { useMargin } from './useMargin'
 import { useMending } from './useMending'
 
-/** The brief of a rally, mended while it is run: the same sheet as on the shelf, and what it would change before it is kept. */
+/**
+ * The brief of a rally, mended while it is run: the same sheet as on the shelf, and what it would change before it is
+ * kept.
+ */
 const { rally, round, news, inRound } = useRally()
 const router = useRouter()
 const mending = useMending(rally.value?.id ?? '', round)

@@ -10,7 +10,9 @@ import { useSteps } from './useSteps'
 
 export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'failed' | 'conflict'
 
-/** What a browser keeps of a brief that is not saved as it stands: by which version it began, and what was half-typed. */
+/**
+ * What a browser keeps of a brief that is not saved as it stands: by which version it began, and what was half-typed.
+ */
 interface KeptHere {
   etag: string
   text: string

@@ -15,8 +15,8 @@ interface KeptHere {
 }
 
 /**
- * The brief of a rally while it is mended. Nothing counts before it is kept; what is changed stays in this browser, so that nobody
- * begins again after a glance at another page.
+ * The brief of a rally while it is mended. Nothing counts before it is kept; what is changed stays in this browser, so
+ * that nobody begins again after a glance at another page.
  */
 export function useMending(rally: string, round: Ref<number>) {
   const brief = ref<Brief>()

@@ -5,7 +5,10 @@ import type { PlotShown } from '@/api/names'
 import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 
-/** Which picture hangs beside a question on the wall: one of those that the class is taught first, without the teams' names. */
+/**
+ * Which picture hangs beside a question on the wall: one of those that the class is taught first, without the teams'
+ * names.
+ */
 const chosen = defineModel<PlotShown | undefined>()
 const { rally, round, tick } = useRally()
 const seen = useLoad(() =>

@@ -4,7 +4,10 @@ import { api, ask } from '@/api/client'
 import { useLoad } from '@/shared/useLoad'
 import ReadingsInRange from './ReadingsInRange.vue'
 
-/** After the class: what was expected of each thing, and what came, reading by reading. What the brief could learn is offered there. */
+/**
+ * After the class: what was expected of each thing, and what came, reading by reading. What the brief could learn is
+ * offered there.
+ */
 const props = defineProps<{ rally: string; tick: number }>()
 const { data, load } = useLoad(() =>
   ask(api.GET('/api/rallies/{id}/expected', { params: { path: { id: props.rally } } })),

@@ -9,7 +9,10 @@ import { useRally } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 import type { Sent } from '@/shared/useOutbox'
 
-/** What the rally leaves for whoever runs the brief again: notes, real minutes, what was missing. It comes back beside the brief. */
+/**
+ * What the rally leaves for whoever runs the brief again: notes, real minutes, what was missing. It comes back beside
+ * the brief.
+ */
 const props = defineProps<{ record: (entry: Entry) => Promise<Sent> }>()
 const { rally, round, tick } = useRally()
 const memory = useLoad(() =>

@@ -2,7 +2,10 @@
 import { computed } from 'vue'
 import type { Pert, ReadingThatCame } from '@/api/names'
 
-/** Readings as dots over the range that was expected; those outside are filled. What it shows is said beside it in words. */
+/**
+ * Readings as dots over the range that was expected; those outside are filled. What it shows is said beside it in
+ * words.
+ */
 const props = defineProps<{ range: Pert; readings: readonly ReadingThatCame[] }>()
 const width = 300
 const ends = computed(() => {

@@ -6,7 +6,10 @@ import { written } from '@/shared/entries'
 import { useDraft } from '@/shared/useDraft'
 import type { Sent } from '@/shared/useOutbox'
 
-/** A team looks back: what worked, what did not, and one thing to change. What is typed stays on this device until it is kept. */
+/**
+ * A team looks back: what worked, what did not, and one thing to change. What is typed stays on this device until it is
+ * kept.
+ */
 const props = defineProps<{
   rally: string
   team: TeamDebrief

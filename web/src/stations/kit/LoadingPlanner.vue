@@ -4,7 +4,10 @@ import { api, ask } from '@/api/client'
 import type { Phase } from '@/api/names'
 import { useLoad } from '@/shared/useLoad'
 
-/** Weights for a load test: how many, and how they are laid on; the minutes that it takes are those of a turn at the test. */
+/**
+ * Weights for a load test: how many, and how they are laid on; the minutes that it takes are those of a turn at the
+ * test.
+ */
 defineProps<{ test?: Phase | null }>()
 defineEmits<{ minutes: [phase: string, minutes: number] }>()
 const wanted = reactive({ expected: 240, roll: 50, share: 60, step: 5, each: 0, margin: 20, seconds: 8 })

@@ -3,8 +3,8 @@ import { api, ask, refusalFrom, refusalOf } from '@/api/client'
 import type { Brief, Refusal } from '@/api/names'
 
 /**
- * Writes something that is seen at Kit into the brief itself, so that every page says the same. What would be wrong there is
- * said here and not kept.
+ * Writes something that is seen at Kit into the brief itself, so that every page says the same. What would be wrong
+ * there is said here and not kept.
  */
 export function useBriefChange(id: string) {
   const refusal = ref<Refusal>()

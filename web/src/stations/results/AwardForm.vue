@@ -5,7 +5,10 @@ import type { AwardResult, Entry } from '@/api/names'
 import { written } from '@/shared/entries'
 import type { Sent } from '@/shared/useOutbox'
 
-/** Gives an award that people give: the teacher names a team, or a voice of a jury or of a team is counted. Without one, the teacher names the award too. */
+/**
+ * Gives an award that people give: the teacher names a team, or a voice of a jury or of a team is counted. Without one,
+ * the teacher names the award too.
+ */
 const props = defineProps<{
   award?: AwardResult
   teams: readonly { id: string; name: string }[]

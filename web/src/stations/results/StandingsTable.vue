@@ -116,7 +116,10 @@ const place = (row: Standing) =>
 </template>
 
 <style scoped>
-/* With many parts the table is wider than its half of the page: the parts scroll, and totals and the slip stay in sight. */
+/*
+ * With many parts the table is wider than its half of the page: the parts scroll, and totals and the slip stay in
+ * sight.
+ */
 .wide {
   overflow-x: auto;
 }

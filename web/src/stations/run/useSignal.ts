@@ -6,7 +6,9 @@ import type { LessonClock } from '@/api/names'
 export type Signal = 'warning' | 'over'
 const seconds = 8
 
-/** Signals the warning and the end of a phase as they pass: a word over the whole screen, and a sound where it is on. */
+/**
+ * Signals the warning and the end of a phase as they pass: a word over the whole screen, and a sound where it is on.
+ */
 export function useSignal(clock: Readonly<Ref<LessonClock | undefined>>, left: Readonly<Ref<number | undefined>>) {
   const shown = ref<Signal>()
   /** Minutes that were left at the warning that is shown. */

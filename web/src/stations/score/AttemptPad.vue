@@ -26,7 +26,9 @@ const props = defineProps<{
   /** Called when it is recorded; with the last attempt this pad is gone by then, and could not say so by an event. */
   done: () => void
 }>()
-/** How many are on their way: until the server has taken them the pad stays, so that what is refused comes back to it. */
+/**
+ * How many are on their way: until the server has taken them the pad stays, so that what is refused comes back to it.
+ */
 const sending = defineModel<number>('sending', { required: true })
 const { team, round, record } = useRecording()
 const number = computed(() => props.redo?.trial.attempt ?? props.design.open[0])

@@ -6,7 +6,10 @@ import type { LabelUsed, SheetDesign } from '@/api/names'
 import { useRecording } from '@/pads/recording'
 import { designNoted } from '@/shared/entries'
 
-/** What a design is like, a line each: arm, long. What the class calls it already is offered, and what the team had in the round before. */
+/**
+ * What a design is like, a line each: arm, long. What the class calls it already is offered, and what the team had in
+ * the round before.
+ */
 const props = defineProps<{ rally: string; design: SheetDesign }>()
 const { team, round, record } = useRecording()
 type Line = { name: string; value: string }

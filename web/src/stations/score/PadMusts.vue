@@ -3,7 +3,10 @@ import Button from 'primevue/button'
 import type { SheetRule } from '@/api/names'
 import KeptOrMissed from './KeptOrMissed.vue'
 
-/** What is looked at in the attempt that is being made: one by one, or all kept with one touch. It is recorded with the attempt. */
+/**
+ * What is looked at in the attempt that is being made: one by one, or all kept with one touch. It is recorded with the
+ * attempt.
+ */
 const props = defineProps<{ rules: readonly SheetRule[] }>()
 const said = defineModel<Record<string, boolean>>({ required: true })
 const stateOf = (rule: string) => (rule in said.value ? (said.value[rule] ? 'met' : 'missed') : 'toCheck')

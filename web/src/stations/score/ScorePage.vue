@@ -47,7 +47,10 @@ const id = rally.value?.id ?? ''
 
 const open = ref(props.team ?? '')
 const { sheets, order, strip, outbox, ...loading } = useSheets(() => open.value)
-/** A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked for again then. */
+/**
+ * A judge's other page is fetched beforehand: it is wanted most when there is no connection. What fails now is asked
+ * for again then.
+ */
 import('./together/TogetherPage.vue').catch(() => undefined)
 /** The teams in the order in which they are tested. */
 const teams = computed(() => {

@@ -4,8 +4,9 @@ import { isAnswer, layAnswer } from '@/parts/answers'
 import type { OnItsWay } from '@/shared/useOutbox'
 
 /**
- * A team's sheet with what this device has recorded and the sheet has not seen, so that a judge goes on without a connection:
- * what was answered and which attempts are open, never points or places. The core writes cases of it that both must meet.
+ * A team's sheet with what this device has recorded and the sheet has not seen, so that a judge goes on without a
+ * connection: what was answered and which attempts are open, never points or places. The core writes cases of it that
+ * both must meet.
  */
 export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: number, trials: Trials): TeamSheet {
   const unseen = all.filter(
@@ -172,7 +173,10 @@ function addTrial(sheet: TeamSheet, entry: EntryOf<'trialRecorded'>, shown: stri
   })
 }
 
-/** The team's designs, in the order in which they were first tried, then those that are only noted; a nameless one where there is none. */
+/**
+ * The team's designs, in the order in which they were first tried, then those that are only noted; a nameless one where
+ * there is none.
+ */
 function designsOf(sheet: TeamSheet, whole: boolean): SheetDesign[] {
   const tried = sheet.trials.map((t) => t.design)
   const known = whole ? [] : sheet.designs.map((d) => d.name).filter((name) => name !== '')
@@ -200,7 +204,10 @@ function isLookedAt(trials: readonly SheetTrial[]) {
   return differ || trials.at(-1)?.outcome !== 'waiting'
 }
 
-/** Looks at a design's trials again: which attempts are open, whether a fresh build is due, what is asked of each attempt. */
+/**
+ * Looks at a design's trials again: which attempts are open, whether a fresh build is due, what is asked of each
+ * attempt.
+ */
 function look(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: boolean) {
   const own = sheet.trials.filter((t) => t.design === design.name)
   const notes = ofKind(sheet, 'designNoted').filter((e) => e.design === design.name)

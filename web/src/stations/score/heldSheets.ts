@@ -3,7 +3,9 @@ import type { SheetChanges, TeamOnStrip, TeamSheet } from '@/api/names'
 /** A team's sheet on this device. */
 interface HeldSheet {
   sheet: TeamSheet
-  /** How many entries the rally's log had when this was last heard to be so; 0 where the log of the sheet is not here. */
+  /**
+   * How many entries the rally's log had when this was last heard to be so; 0 where the log of the sheet is not here.
+   */
   logAsOf: number
 }
 

@@ -18,7 +18,10 @@ export async function keepSheets(round: string, held: HeldSheets, changed: reado
   }
 }
 
-/** What this device last kept of a round; nothing where it has none. It is no ground to go on from: the server is asked for all. */
+/**
+ * What this device last kept of a round; nothing where it has none. It is no ground to go on from: the server is asked
+ * for all.
+ */
 export async function keptSheets(round: string): Promise<{ held: HeldSheets; at: Date } | undefined> {
   const db = await deviceStore()
   const strip = await db?.get('strips', round)

@@ -17,8 +17,8 @@ const seldom = 4_000
 const together = 25
 
 /**
- * The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. The one that is open
- * follows at once, and only what is new is fetched.
+ * The sheets of all teams, each with what this device has recorded on it and the sheet has not seen yet. The one that
+ * is open follows at once, and only what is new is fetched.
  * @param open The team whose sheet is open; empty where all are looked at, which then all follow at once.
  */
 export function useSheets(open: () => string) {
@@ -101,7 +101,10 @@ export function useSheets(open: () => string) {
   return { sheets, order, strip, state, refusal, asOf, load: now, outbox }
 }
 
-/** Does a thing again after it is done where it was asked for meanwhile, and never twice at once: each goes on from what the one before brought. */
+/**
+ * Does a thing again after it is done where it was asked for meanwhile, and never twice at once: each goes on from what
+ * the one before brought.
+ */
 function oneAtATime(work: () => Promise<void>) {
   let doing: Promise<void> | undefined
   let again = false

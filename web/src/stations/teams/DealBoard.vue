@@ -8,7 +8,10 @@ import { useRally } from '@/shared/openRally'
 import RefusalNote from '@/shared/RefusalNote.vue'
 import type { Sent } from '@/shared/useOutbox'
 
-/** Who has which card of a deal: drawn by a number that draws the same again, or dealt by hand. Again only with a reason. */
+/**
+ * Who has which card of a deal: drawn by a number that draws the same again, or dealt by hand. Again only with a
+ * reason.
+ */
 const props = defineProps<{ deal: Deal; rally: RallyOpened; record: (entry: Entry) => Promise<Sent> }>()
 const { round, news } = useRally()
 const seed = ref(1)

@@ -162,7 +162,8 @@ async function begin() {
             A list copied from a spreadsheet will do.
             {{
               named
-                ? `Whoever is named is kept in the class “${typed.name.trim() || 'of this rally'}”, so that teams can be made of it next time.`
+                ? `Whoever is named is kept in the class “${typed.name.trim() || 'of this rally'}”, ` +
+                  'so that teams can be made of it next time.'
                 : 'Names may stand behind a colon: “Snails: Ola, Per, Ria”.'
             }}
           </p>

@@ -5,8 +5,8 @@ export interface TypedTeam {
 }
 
 /**
- * The teams in a typed or pasted list: one on each line, "Snails" or "Snails: Ola, Per, Ria"; of a spreadsheet's row the
- * first column.
+ * The teams in a typed or pasted list: one on each line, "Snails" or "Snails: Ola, Per, Ria"; of a spreadsheet's row
+ * the first column.
  */
 export const teamNames = (text: string): TypedTeam[] =>
   text

@@ -3,7 +3,10 @@ import type { BriefMemory } from '@/api/names'
 import { useWriting } from '@/fields/writing'
 import { shortDay } from '@/shared/days'
 
-/** What earlier rallies of this brief leave: what could be taken over, then rally by rally what was noted, missing, and how long it took. */
+/**
+ * What earlier rallies of this brief leave: what could be taken over, then rally by rally what was noted, missing, and
+ * how long it took.
+ */
 defineProps<{ memory: BriefMemory | undefined }>()
 const { mend } = useWriting()
 const minutes = (n: number) => (n === 1 ? '1 minute' : `${n} minutes`)

@@ -9,7 +9,10 @@ import FindingItem from '../rehearsal/FindingItem.vue'
 import SideBySide from '../rehearsal/SideBySide.vue'
 import { useRehearsal } from '../rehearsal/useRehearsal'
 
-/** A thousand classes play the brief before one child builds: what would go wrong, what would help, and what it rests on. */
+/**
+ * A thousand classes play the brief before one child builds: what would go wrong, what would help, and what it rests
+ * on.
+ */
 const props = defineProps<{ id: string; brief: Brief }>()
 const emit = defineEmits<{ undo: [] }>()
 const { mend } = useWriting()

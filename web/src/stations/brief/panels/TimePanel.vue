@@ -3,7 +3,10 @@ import { computed, ref } from 'vue'
 import LessonScale from '@/shared/LessonScale.vue'
 import { useWriting } from '@/fields/writing'
 
-/** The phases laid over the lessons, drawn to scale, and what would make them fit; for a brief on the shelf, also into the calendar. */
+/**
+ * The phases laid over the lessons, drawn to scale, and what would make them fit; for a brief on the shelf, also into
+ * the calendar.
+ */
 const props = defineProps<{ id?: string }>()
 const { checkup, mend } = useWriting()
 const table = computed(() => checkup.value?.timetable)

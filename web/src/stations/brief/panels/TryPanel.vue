@@ -6,7 +6,9 @@ import { api, ask } from '@/api/client'
 import type { Brief, PretendTeam, Refusal, TryHandle, Tryout } from '@/api/names'
 import CurvePlot from './CurvePlot.vue'
 
-/** Pretend results: move a value and see points, places and the reasons at once. Scored by the same rules as real ones. */
+/**
+ * Pretend results: move a value and see points, places and the reasons at once. Scored by the same rules as real ones.
+ */
 const props = defineProps<{ brief: Brief }>()
 const names = ['Able', 'Bold', 'Calm']
 const teams = ref<PretendTeam[]>(names.slice(0, 2).map((name) => ({ name, values: {}, missed: [] })))

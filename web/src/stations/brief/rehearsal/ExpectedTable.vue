@@ -3,7 +3,10 @@ import type { Pert, RehearsalAsked, RehearsalInput } from '@/api/names'
 import { vTyped } from '@/fields/vTyped'
 import { numberIn } from '@/shared/numbers'
 
-/** What is expected, thing by thing, with where it comes from; what somebody writes instead is used in the next rehearsal. */
+/**
+ * What is expected, thing by thing, with where it comes from; what somebody writes instead is used in the next
+ * rehearsal.
+ */
 defineProps<{ inputs: readonly RehearsalInput[] }>()
 const asked = defineModel<RehearsalAsked>({ required: true })
 const columns = [

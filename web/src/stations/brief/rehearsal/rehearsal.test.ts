@@ -30,7 +30,7 @@ describe('a finding', () => {
     const shown = item([offer('a', 5), offer('b', 20), offer('c', 9), offer('d', 12)])
     expect(shown.findAll('.fix').map((b) => b.text())).toEqual(['b', 'd', 'c'])
   })
-  it('hands over the change that is taken, and none for a brief that is no longer the one that was played', async () => {
+  it('hands over the change that is taken, and none for another brief than the one that was played', async () => {
     const shown = item([offer('a', 5)])
     await shown.get('.fix').trigger('click')
     expect(shown.emitted('take')?.[0]).toEqual([offer('a', 5)])

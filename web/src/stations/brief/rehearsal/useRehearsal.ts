@@ -5,8 +5,8 @@ import type { Brief, Refusal, RehearsalAsked, RehearsalOffer, RehearsalReport, R
 import { thisBrowser } from '@/shared/thisBrowser'
 
 /**
- * A brief that whole classes play: how it is asked for, how far it is, and what came of it. What somebody wrote of what to expect is
- * kept in this browser; nothing else is.
+ * A brief that whole classes play: how it is asked for, how far it is, and what came of it. What somebody wrote of what
+ * to expect is kept in this browser; nothing else is.
  */
 export function useRehearsal(id: string, brief: Ref<Brief>) {
   const keptHere = `rehearsal:${id}`

@@ -15,7 +15,9 @@ import NoteGrid from './NoteGrid.vue'
 const { rally, round, inRound } = useRallyOnWalk()
 const id = rally.value?.id ?? ''
 const { sheets, order, outbox, ...loading } = useSheets(() => '')
-/** The lanes stand still from the beginning: none is shown before all teams are there, or as many as this device knows. */
+/**
+ * The lanes stand still from the beginning: none is shown before all teams are there, or as many as this device knows.
+ */
 const here = computed(() =>
   (sheets.value?.length ?? 0) < order.value.length && loading.state.value === 'ready' ? undefined : sheets.value,
 )
