@@ -7,7 +7,7 @@ namespace PluckyRally.Web.Tests;
 /// <summary>What was noted in a rally stands beside its brief, and the shelf's search finds it.</summary>
 public sealed class BriefMemoryTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task Notes_come_back_with_the_brief_and_are_found_on_the_shelf()
@@ -66,5 +66,5 @@ public sealed class BriefMemoryTests : IDisposable
             );
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 }

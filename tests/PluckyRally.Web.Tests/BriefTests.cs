@@ -8,7 +8,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class BriefTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_brief_is_kept_with_fields_that_are_not_known()
@@ -144,7 +144,7 @@ public sealed class BriefTests : IDisposable
         (await _app.Get<List<BriefOnShelf>>("/api/briefs")).Count.ShouldBe(2);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<Guid> Added(string json) =>
         (await RunningApp.Read(await _app.Post("/api/briefs", json))).GetProperty("id").GetGuid();

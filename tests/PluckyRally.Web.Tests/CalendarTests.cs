@@ -23,7 +23,7 @@ public sealed class CalendarTests : IDisposable
         console.log(JSON.stringify(events.map(said)))
         """;
 
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task Each_lesson_is_an_event_that_another_library_reads()
@@ -93,7 +93,7 @@ public sealed class CalendarTests : IDisposable
             )
         ).StatusCode.ShouldBe(status);
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private static async Task<IReadOnlyList<JsonElement>> Read(string text)
     {

@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class ClassTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Theory]
     [InlineData("Ana Brown\nBen\n  Cleo van Dyk  ", "Ana B.|Ben|Cleo van D.")]
@@ -265,7 +265,7 @@ public sealed class ClassTests : IDisposable
         (await Team(id)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Pupil 2"]);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private Task<HttpResponseMessage> Put(string path, string json) =>
         _app.Client.PutAsync(path, RunningApp.Body(json), TestContext.Current.CancellationToken);

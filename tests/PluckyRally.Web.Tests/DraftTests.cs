@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class DraftTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_brief_begun_from_a_pattern_is_on_the_shelf_with_its_grades()
@@ -193,5 +193,5 @@ public sealed class DraftTests : IDisposable
         rally.GetProperty("brief").GetProperty("trials").GetProperty("attempts").GetInt32().ShouldBe(1);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 }

@@ -9,7 +9,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class KitTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task What_is_in_the_cupboard_is_shared_by_all_briefs_and_taken_off()
@@ -159,7 +159,7 @@ public sealed class KitTests : IDisposable
         ).ShouldBe(["/shares/0"]);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private Task<Guid> Brief(string material, decimal amount) =>
         _app.AddBrief(

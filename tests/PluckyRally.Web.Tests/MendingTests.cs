@@ -11,9 +11,9 @@ namespace PluckyRally.Web.Tests;
 /// </summary>
 public sealed class MendingTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     [Fact]
     public async Task What_would_change_is_seen_before_it_is_kept_and_why_it_was_is_asked()

@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class PhotoTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_photo_is_kept_small_upright_and_without_what_the_camera_wrote_into_it()
@@ -160,7 +160,7 @@ public sealed class PhotoTests : IDisposable
             ? Directory.GetFiles(Path.Combine(_app.Folder, "rally-photos"), "*", SearchOption.AllDirectories)
             : [];
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private static byte[] Jpeg(int width, int height)
     {

@@ -11,9 +11,9 @@ namespace PluckyRally.Web.Tests;
 /// </summary>
 public sealed class PlacingTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     [Fact]
     public async Task A_pupil_comes_late_is_named_everywhere_and_gone_with_the_name()

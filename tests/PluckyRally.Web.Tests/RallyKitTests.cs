@@ -30,7 +30,7 @@ public sealed class RallyKitTests : IDisposable
         ],
     };
 
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_kit_is_taken_out_counted_and_brought_back()
@@ -159,7 +159,7 @@ public sealed class RallyKitTests : IDisposable
             ]);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<ShoppingLine> Straws() =>
         (await _app.Get<Shopping>("/api/shopping")).Lines.Single(l => l.Name == "straws");

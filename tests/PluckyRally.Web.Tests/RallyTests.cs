@@ -9,7 +9,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class RallyTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_rally_keeps_its_edition_when_the_brief_changes()
@@ -278,5 +278,5 @@ public sealed class RallyTests : IDisposable
         db.Database.HasPendingModelChanges().ShouldBeFalse();
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 }

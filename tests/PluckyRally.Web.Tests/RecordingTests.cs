@@ -13,7 +13,7 @@ namespace PluckyRally.Web.Tests;
 /// </summary>
 public sealed class RecordingTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task Attempts_that_come_at_once_do_not_pass_the_number_that_there_is()
@@ -206,7 +206,7 @@ public sealed class RecordingTests : IDisposable
         (await _app.Get<Rally>($"/api/rallies/{rally}/file")).Entries.ShouldBeEmpty();
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<IEnumerable<string>> Names(Guid rally) =>
         (await _app.Get<RallyOpened>($"/api/rallies/{rally}")).Teams.Single().Pupils.Select(p => p.Name);

@@ -11,7 +11,7 @@ namespace PluckyRally.Web.Tests;
 /// </summary>
 public sealed class RehearsalTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task How_far_it_is_comes_first_then_the_report_then_what_was_tried()
@@ -157,5 +157,5 @@ public sealed class RehearsalTests : IDisposable
             },
         };
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 }

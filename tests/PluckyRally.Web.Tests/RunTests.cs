@@ -31,7 +31,7 @@ public sealed class RunTests : IDisposable
         },
     };
 
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_phase_is_begun_paused_and_goes_on_by_the_servers_time()
@@ -130,7 +130,7 @@ public sealed class RunTests : IDisposable
         (await Read(id)).Teams.ShouldBe([new("t2", cleared.Id, null), new("t1", null, late.Id)]);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private Task<ClockRead> Read(Guid id) => _app.Get<ClockRead>($"/api/rallies/{id}/clock");
 

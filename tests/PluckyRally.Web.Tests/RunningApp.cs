@@ -1,5 +1,6 @@
 using System.Net;
 using System.Net.Http.Json;
+using System.Net.Sockets;
 using System.Text;
 using System.Text.Json;
 using Microsoft.AspNetCore.Hosting;
@@ -8,6 +9,7 @@ using Microsoft.AspNetCore.Hosting.Server.Features;
 using Microsoft.AspNetCore.Http.Features;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.Routing;
+using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 using PluckyRally.Core;
 using PluckyRally.Data;
@@ -36,6 +38,8 @@ public sealed class RunningApp : IDisposable
 
     private readonly WebApplicationFactory<Program> _factory;
     private readonly bool _ownFolder;
+    private readonly Uri _address;
+    private int _devices;
 
     public RunningApp(
         bool demo = false,
@@ -67,25 +71,81 @@ public sealed class RunningApp : IDisposable
         });
         _factory.UseKestrel();
         _factory.StartServer();
-        Client = _factory.CreateClient();
 
         // What listens to the whole network is asked for by this computer's own address, over the plain line.
         var plain = Service<IServer>()
             .Features.GetRequiredFeature<IServerAddressesFeature>()
             .Addresses.First(a => a.StartsWith("http:", StringComparison.Ordinal));
-        Client.BaseAddress = new UriBuilder(plain.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal))
+        _address = new UriBuilder(plain.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal))
         {
             Host = "127.0.0.1",
         }.Uri;
+        Client = Device();
     }
 
-    public HttpClient Client { get; }
+    public HttpClient Client { get; private set; }
 
     public string Folder { get; }
 
-    /// <summary>Another device, with cookies of its own.</summary>
-    public HttpClient Device() =>
-        new(new HttpClientHandler { CookieContainer = new CookieContainer() }) { BaseAddress = Client.BaseAddress };
+    public bool Stopped { get; private set; }
+
+    /// <summary>
+    /// Another device, with cookies and an address of its own: guesses are counted by address, and what one test tries
+    /// is not held against the next.
+    /// </summary>
+    public HttpClient Device()
+    {
+        var number = Interlocked.Increment(ref _devices);
+        var own = new IPAddress([127, 1, (byte)(number / 250), (byte)(1 + (number % 250))]);
+        return Device(own);
+    }
+
+    /// <summary>A device at this address of the computer's own.</summary>
+    public HttpClient Device(IPAddress own)
+    {
+        var handler = new SocketsHttpHandler
+        {
+            CookieContainer = new CookieContainer(),
+            ConnectCallback = async (to, stop) =>
+            {
+                var socket = new Socket(SocketType.Stream, ProtocolType.Tcp) { NoDelay = true };
+                socket.Bind(new IPEndPoint(own, 0));
+                await socket.ConnectAsync(to.DnsEndPoint, stop);
+                return new NetworkStream(socket, ownsSocket: true);
+            },
+        };
+        return new(handler) { BaseAddress = _address };
+    }
+
+    /// <summary>Makes it as it was when it started: no data, nobody signed in, nothing kept in memory.</summary>
+    public void Clear()
+    {
+        Client.Dispose();
+        Client = Device();
+        using (var connection = new SqliteConnection($"Data Source={Path.Combine(Folder, "rally.db")}"))
+        {
+            connection.Open();
+            using var command = connection.CreateCommand();
+            command.CommandText = "SELECT \"name\" FROM \"sqlite_master\" WHERE \"type\" = 'table'";
+            var tables = new List<string>();
+            using (var names = command.ExecuteReader())
+                while (names.Read())
+                    tables.Add(names.GetString(0));
+            var refilled = tables.Select(t => $"DELETE FROM \"{t}\"; INSERT INTO \"{t}\" SELECT * FROM empty.\"{t}\";");
+            command.CommandText = $"""
+                PRAGMA foreign_keys = OFF;
+                ATTACH DATABASE '{Empty.Value}' AS empty;
+                BEGIN; {string.Concat(refilled)} COMMIT;
+                DETACH DATABASE empty;
+                """;
+            command.ExecuteNonQuery();
+        }
+
+        foreach (var folder in new[] { "rally-photos", "rally-copies", "rally-set-aside" })
+            if (Directory.Exists(Path.Combine(Folder, folder)))
+                Directory.Delete(Path.Combine(Folder, folder), recursive: true);
+        Service<RallyCache>().Forget();
+    }
 
     /// <summary>Everything that can be asked of the server.</summary>
     public IEnumerable<RouteEndpoint> Endpoints =>
@@ -170,13 +230,14 @@ public sealed class RunningApp : IDisposable
     {
         var folder = new DataFolder(Directory.CreateTempSubdirectory("plucky-rally-empty-").FullName);
         DataFile.Prepare(folder, TimeProvider.System, CancellationToken.None).GetAwaiter().GetResult().ShouldBeNull();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        SqliteConnection.ClearAllPools();
         return folder.File;
     }
 
     /// <summary>Ends the server; its folder stays.</summary>
     public void Stop()
     {
+        Stopped = true;
         Client.Dispose();
         _factory.Dispose();
     }
@@ -184,7 +245,7 @@ public sealed class RunningApp : IDisposable
     public void Dispose()
     {
         Stop();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        SqliteConnection.ClearAllPools();
         if (_ownFolder)
             Directory.Delete(Folder, recursive: true);
     }

@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class ShelfTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Theory]
     [InlineData("rain", 2)]
@@ -222,7 +222,7 @@ public sealed class ShelfTests : IDisposable
         ).StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<IReadOnlyList<JsonElement>> Versions(Guid id) =>
         [

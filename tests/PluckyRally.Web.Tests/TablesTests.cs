@@ -12,7 +12,7 @@ namespace PluckyRally.Web.Tests;
 /// <summary>Results, figures and readings leave in open formats, and other libraries read them back.</summary>
 public sealed class TablesTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_spreadsheet_has_a_sheet_for_each_table_with_numbers_as_numbers()
@@ -109,7 +109,7 @@ public sealed class TablesTests : IDisposable
             .Rally.Teams.Count.ShouldBe(2);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<Guid> Rally()
     {

@@ -9,7 +9,7 @@ namespace PluckyRally.Web.Tests;
 /// <summary>The school's own year, briefs planned in it before any team exists, and the year as a calendar.</summary>
 public sealed class YearTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_planned_brief_is_on_the_line_in_the_shopping_and_in_the_calendar_until_it_is_taken_out()
@@ -96,7 +96,7 @@ public sealed class YearTests : IDisposable
         nobody.StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     /// <summary>Read back with the calendar library, as a calendar would.</summary>
     private async Task<Calendar> Calendar() =>

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
@@ -9,7 +10,7 @@ namespace PluckyRally.Core.Tests.Files;
 /// <summary>
 /// Whatever is wrong with a brief is said at a place that the brief has, so that a screen can go there.
 /// </summary>
-public sealed class ProblemPlacesTests
+public sealed partial class ProblemPlacesTests
 {
     private static readonly string[] Bad =
     [
@@ -41,17 +42,31 @@ public sealed class ProblemPlacesTests
         var text = File.ReadAllText(Path.Combine(ProjectFolder.Root, "demo", file));
         var places = Leaves(JsonNode.Parse(text)!).Select(l => l.GetPath()).ToList();
         var lost = new SortedSet<string>(StringComparer.Ordinal);
-        for (var i = 0; i < places.Count; i++)
+        foreach (var (at, bad) in OfEachList(places))
         {
             var root = JsonNode.Parse(text)!;
-            Leaves(root).ElementAt(i).ReplaceWith(JsonNode.Parse(Bad[i % Bad.Length]));
+            Leaves(root).ElementAt(at).ReplaceWith(JsonNode.Parse(bad));
             foreach (var (document, problem) in Problems(root))
                 if (!KnownPaths.Has(document, typeof(Brief), problem.At))
-                    lost.Add($"{places[i]} = {Bad[i % Bad.Length]}: {problem.At} ({problem.What})");
+                    lost.Add($"{places[at]} = {bad}: {problem.At} ({problem.What})");
         }
 
         string.Join("\n", lost).ShouldBeEmpty();
     }
+
+    /// <summary>
+    /// Every field, and of a list the same field of the first, the second and the last of its things: those between are
+    /// read by the same code. What stands there instead goes in turn.
+    /// </summary>
+    private static IEnumerable<(int At, string Bad)> OfEachList(List<string> places) =>
+        places
+            .Select((place, at) => (At: at, Field: AnyIndex().Replace(place, "[]")))
+            .GroupBy(p => p.Field)
+            .SelectMany(same => same.Take(2).Concat(same.TakeLast(1)).Distinct())
+            .Select((p, turn) => (p.At, Bad[turn % Bad.Length]));
+
+    [GeneratedRegex(@"\[\d+\]")]
+    private static partial Regex AnyIndex();
 
     /// <summary>
     /// What reading, making ready and looking for snags finds, each with the document that it speaks of.

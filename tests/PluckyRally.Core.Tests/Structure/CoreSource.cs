@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
 using PluckyRally.Tests;
@@ -12,6 +13,12 @@ internal static class CoreSource
     public static IReadOnlyList<SyntaxTree> Trees { get; } = [.. Written(Folder).Select(Parse)];
 
     public static CSharpCompilation Compilation { get; } = Compile();
+
+    private static readonly ConcurrentDictionary<SyntaxTree, SemanticModel> Models = new();
+
+    /// <summary>What a file means; it is worked out once for all tests.</summary>
+    public static SemanticModel Model(SyntaxTree tree) =>
+        Models.GetOrAdd(tree, static t => Compilation.GetSemanticModel(t));
 
     /// <summary>A source file's top folder: "Parts" for Parts/Relay/RelayPlan.cs.</summary>
     public static string TopFolder(SyntaxTree tree) =>

@@ -43,7 +43,7 @@ public sealed partial class SentenceTests
 
     private static bool IsOfInput(SyntaxNode node)
     {
-        var model = CoreSource.Compilation.GetSemanticModel(node.SyntaxTree);
+        var model = CoreSource.Model(node.SyntaxTree);
         return node.Ancestors()
             .Any(a =>
                 a switch

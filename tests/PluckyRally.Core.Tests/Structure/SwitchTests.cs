@@ -84,7 +84,7 @@ public sealed class SwitchTests
 
     private static bool NamesACase(PatternSyntax pattern)
     {
-        var model = CoreSource.Compilation.GetSemanticModel(pattern.SyntaxTree);
+        var model = CoreSource.Model(pattern.SyntaxTree);
         return pattern
             .DescendantNodesAndSelf()
             .OfType<SimpleNameSyntax>()
@@ -96,7 +96,7 @@ public sealed class SwitchTests
     private static IEnumerable<(SyntaxNode Node, ITypeSymbol? Over, bool HasDefault)> Switches() =>
         CoreSource.Trees.SelectMany(tree =>
         {
-            var model = CoreSource.Compilation.GetSemanticModel(tree);
+            var model = CoreSource.Model(tree);
             var nodes = tree.GetRoot().DescendantNodes().ToList();
             return nodes
                 .OfType<SwitchExpressionSyntax>()

@@ -17,7 +17,7 @@ public sealed class AccessTests : IDisposable
 {
     private const string Password = "tide tables on Tuesday";
 
-    private readonly RunningApp _app = new(lan: true);
+    private readonly RunningApp _app = AppPool.Lend(lan: true);
 
     [Fact]
     public async Task Who_was_not_let_in_gets_nothing()
@@ -344,7 +344,7 @@ public sealed class AccessTests : IDisposable
         pass.Picture.ShouldStartWith("<svg");
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app, lan: true);
 
     private static Task<HttpResponseMessage> Send<T>(HttpClient device, string path, T value) =>
         device.PostAsync(path, RunningApp.Body(Json.Write(value)), TestContext.Current.CancellationToken);

@@ -11,11 +11,11 @@ internal sealed class Classroom : IDisposable
 {
     public const string Password = "tide tables on Tuesday";
 
-    public RunningApp App { get; } = new(lan: true);
+    public RunningApp App { get; } = AppPool.Lend(lan: true);
 
     public HttpClient Teacher => App.Client;
 
-    public void Dispose() => App.Dispose();
+    public void Dispose() => AppPool.Return(App, lan: true);
 
     /// <summary>A rally, made by the teacher, who sets the password at the first one.</summary>
     public async Task<Guid> Begin(string title = "Rain catcher")

@@ -6,7 +6,7 @@ namespace PluckyRally.Web.Tests;
 
 public sealed class HeadersTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Theory]
     [InlineData("/api/briefs")]
@@ -88,5 +88,5 @@ public sealed class HeadersTests : IDisposable
         );
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 }

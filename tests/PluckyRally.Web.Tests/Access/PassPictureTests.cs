@@ -14,7 +14,7 @@ namespace PluckyRally.Web.Tests;
 /// </summary>
 public sealed partial class PassPictureTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Theory]
     [InlineData(PassKind.Judge)]
@@ -48,7 +48,7 @@ public sealed partial class PassPictureTests : IDisposable
         (await _app.Get<RallyPasses>($"/api/rallies/{rally}/passes")).Passes.Select(p => p.Code).ShouldBeUnique();
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     /// <summary>
     /// As a camera goes from frame to frame while a hand turns it a little: of some codes, one in two hundred, the

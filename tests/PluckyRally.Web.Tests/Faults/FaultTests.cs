@@ -17,7 +17,7 @@ namespace PluckyRally.Web.Tests.Faults;
 /// <summary>Whatever comes in, the answer says what is wrong; the server does not fail on it.</summary>
 public sealed class FaultTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task The_same_entry_twice_in_a_file_is_one_entry_and_a_different_one_with_its_id_is_set_aside()
@@ -432,7 +432,7 @@ public sealed class FaultTests : IDisposable
         Directory.Delete(output, recursive: true);
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private static async Task<int> Read(TcpClient line)
     {

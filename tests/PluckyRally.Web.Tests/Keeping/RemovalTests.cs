@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests.Keeping;
 /// <summary>What is taken away can be taken back for thirty days, and then it is gone.</summary>
 public sealed class RemovalTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
     public async Task A_rally_comes_back_whole_and_its_brief_by_itself()
@@ -99,7 +99,7 @@ public sealed class RemovalTests : IDisposable
         }
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<(ClassOpened Class, Guid Rally)> ClassInRally()
     {

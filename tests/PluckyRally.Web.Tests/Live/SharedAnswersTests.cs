@@ -10,7 +10,7 @@ namespace PluckyRally.Web.Tests.Live;
 /// <summary>Many windows of one rally: what is worked out once is shared, and who has it asks nothing.</summary>
 public sealed class SharedAnswersTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
 
     [Theory]
     [InlineData("results")]
@@ -94,7 +94,7 @@ public sealed class SharedAnswersTests : IDisposable
         told.Count.ShouldBeLessThanOrEqualTo(2 + (int)(began.Elapsed.TotalMilliseconds / 250));
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private async Task<HttpResponseMessage> Ask(string path, string? tag = null)
     {

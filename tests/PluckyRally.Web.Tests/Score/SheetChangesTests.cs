@@ -9,7 +9,7 @@ namespace PluckyRally.Web.Tests.Score;
 /// <summary>A device is sent what is new to it, and no more.</summary>
 public sealed class SheetChangesTests : IDisposable
 {
-    private readonly RunningApp _app = new();
+    private readonly RunningApp _app = AppPool.Lend();
     private string _ground = "";
 
     [Fact]
@@ -184,7 +184,7 @@ public sealed class SheetChangesTests : IDisposable
         Totals(await Changes(rally, "", since: 1)).ShouldBe(["5.0", "10.0"], "the best is another's now");
     }
 
-    public void Dispose() => _app.Dispose();
+    public void Dispose() => AppPool.Return(_app);
 
     private static List<(string, int)> Teams(JsonElement changes) =>
         [
