@@ -16,7 +16,7 @@ public sealed class DevicesTests : ScreenTest
     /// <summary>
     /// One for each test: codes can be tried ten times a minute, and all devices of a test are one computer's.
     /// </summary>
-    private readonly ClassroomServer _server = new();
+    private ClassroomServer _server = new();
 
     protected override void Close() => _server.Dispose();
 
@@ -25,6 +25,7 @@ public sealed class DevicesTests : ScreenTest
     [Fact]
     public void A_tab_that_was_closed_opens_again_without_a_line()
     {
+        UseProcess();
         var (rally, code) = Prepare("Closed tabs");
         var tablet = Join(code, "Pell");
         tablet.See("Seen in passing");
@@ -53,6 +54,7 @@ public sealed class DevicesTests : ScreenTest
     [Fact]
     public void Where_the_line_is_encrypted_a_page_is_loaded_anew_without_one()
     {
+        UseProcess();
         var (rally, _) = Prepare("Loaded anew");
         var desk = OpenWindow(_server.Address, 800, 1280);
         desk.Open("/sign-in");
@@ -220,6 +222,13 @@ public sealed class DevicesTests : ScreenTest
         tablet.Until(() => !tablet.Text.Contains("not sent yet", StringComparison.Ordinal), "the queue to be empty");
         TestContext.Current.TestOutputHelper?.WriteLine($"500 entries that waited: {watch.ElapsedMilliseconds} ms");
         Entries(rally).Select(e => e.Text).ShouldBe(Enumerable.Range(0, 500).Select(i => $"note {i}"));
+    }
+
+    /// <summary>The server is killed in this test.</summary>
+    private void UseProcess()
+    {
+        _server.Dispose();
+        _server = new(process: true);
     }
 
     private static void Record(Browser judge, string height)

@@ -168,7 +168,7 @@ public sealed class LessonTests(ClassroomServer server) : ScreenTest, IClassFixt
         wall.ShouldFit();
 
         var file = Get(desk, $"/api/rallies/{rally}/file");
-        var scored = await CommandLine.Score(file);
+        var scored = ScoredFile.Totals(file);
         var shown = JsonDocument
             .Parse(Get(desk, $"/api/rallies/{rally}/results"))
             .RootElement.GetProperty("rows")

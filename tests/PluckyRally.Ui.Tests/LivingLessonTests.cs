@@ -145,7 +145,7 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
             )
                 .GetProperty("rows")
                 .EnumerateArray();
-            (await CommandLine.Score(file, round)).ShouldBe(
+            (ScoredFile.Totals(file, round)).ShouldBe(
                 shown.ToDictionary(
                     r => r.GetProperty("name").GetString()!,
                     r => r.GetProperty("totalText").GetString()!

@@ -94,7 +94,7 @@ internal static class PreparedRally
         window.ShouldHaveCleanConsole(expected);
         using var http = new HttpClient { BaseAddress = new Uri(server.Address) };
         var found = (
-            await CommandLine.Score(
+            ScoredFile.Totals(
                 await http.GetStringAsync($"/api/rallies/{rally}/file", TestContext.Current.CancellationToken)
             )
         )["Plovers"];

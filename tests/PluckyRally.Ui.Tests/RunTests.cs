@@ -9,7 +9,7 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>The lesson by the clock: a remote at the desk, the wall, and the server that both follow.</summary>
-public sealed class RunTests(EmptyServer server) : ScreenTest, IClassFixture<EmptyServer>
+public sealed class RunTests(KilledServer server) : ScreenTest, IClassFixture<KilledServer>
 {
     [Fact]
     public async Task The_wall_follows_the_remote_and_both_survive_the_server()

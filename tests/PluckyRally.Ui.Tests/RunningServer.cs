@@ -11,33 +11,45 @@ using Xunit;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>
-/// The real server in a process of its own, on a free port, with a data folder of its own. It starts when it is first
-/// asked where it is.
+/// The real server on a free port, with a data folder of its own. It starts when it is first asked where it is.
 /// </summary>
 public class RunningServer : IDisposable
 {
-    private readonly bool _demo;
-    private readonly bool _lan;
-    private readonly int? _instruments;
+    private readonly bool _process;
     private readonly bool _measured;
+    private readonly List<(string Name, string Value)> _settings = [];
     private readonly string _data = Directory.CreateTempSubdirectory("plucky-rally-").FullName;
     private readonly List<string> _said = [];
     private readonly Lock _first = new();
     private string _address = "http://127.0.0.1:0";
     private bool _started;
-    private Process? _process;
+    private ServedApp? _served;
+    private Process? _own;
 
     /// <param name="demo">With the demo's data.</param>
     /// <param name="lan">Whether the classroom's devices are let in.</param>
     /// <param name="instruments">The port that instruments call at.</param>
-    /// <param name="measured">Runs as it is shipped. Otherwise it is compiled once and quickly: a test's server does
-    /// not live long enough to win back what more would cost.</param>
-    public RunningServer(bool demo, bool lan = false, int? instruments = null, bool measured = false)
+    /// <param name="process">In a process of its own, which can be killed.</param>
+    /// <param name="measured">
+    /// In a process of its own, as it is shipped. Otherwise that is compiled once and quickly: a test's server does not
+    /// live long enough to win back what more would cost.
+    /// </param>
+    public RunningServer(
+        bool demo,
+        bool lan = false,
+        int? instruments = null,
+        bool process = false,
+        bool measured = false
+    )
     {
-        _demo = demo;
-        _lan = lan;
-        _instruments = instruments;
-        _measured = measured;
+        (_process, _measured) = (process || measured, measured);
+        _settings.Add(("contentRoot", Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web")));
+        if (lan)
+            _settings.Add(("lan", "true"));
+        if (instruments is { } port)
+            _settings.Add(("instruments", $"{port}"));
+        if (demo)
+            _settings.Add(("demo", Path.Combine(ProjectFolder.Root, "demo")));
     }
 
     /// <summary>Where it is; the same after it was started again.</summary>
@@ -56,62 +68,60 @@ public class RunningServer : IDisposable
     public void Start()
     {
         _started = true;
-        var web = Path.Combine(ProjectFolder.Root, "src", "PluckyRally.Web");
-        var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
-        foreach (
-            var argument in new[]
-            {
-                Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"),
-                "--contentRoot",
-                web,
-                "--port",
-                $"{new Uri(_address).Port}",
-                "--data",
-                _data,
-            }
-        )
-            start.ArgumentList.Add(argument);
-        if (!_measured)
-            (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
-        if (_lan)
-            foreach (var argument in new[] { "--lan", "true" })
-                start.ArgumentList.Add(argument);
-        if (_instruments is { } port)
-            foreach (var argument in new[] { "--instruments", $"{port}" })
-                start.ArgumentList.Add(argument);
-        if (_demo)
+        if (_process)
         {
-            start.ArgumentList.Add("--demo");
-            start.ArgumentList.Add(Path.Combine(ProjectFolder.Root, "demo"));
+            StartProcess();
+            return;
         }
 
-        var ready = new TaskCompletionSource();
-        _process = new Process { StartInfo = start, EnableRaisingEvents = true };
-        _process.OutputDataReceived += (_, line) => Hear(line.Data, ready);
-        _process.ErrorDataReceived += (_, line) => Hear(line.Data, ready);
-        _process.Exited += (_, _) =>
-            ready.TrySetException(new InvalidOperationException($"The server ended: {string.Join("\n", _said)}"));
-        _process.Start();
-        _process.BeginOutputReadLine();
-        _process.BeginErrorReadLine();
-        if (!ready.Task.Wait(TimeSpan.FromSeconds(60)))
-            throw new TimeoutException($"The server did not start: {string.Join("\n", _said)}");
+        _served = new ServedApp(_data, [.. _settings]);
+        _address = _served.Address.GetLeftPart(UriPartial.Authority);
     }
 
     /// <summary>Ends it as a power cut would.</summary>
     public void Kill()
     {
-        _process?.Kill(entireProcessTree: true);
-        _process?.WaitForExit();
-        _process?.Dispose();
-        _process = null;
+        if (!_process)
+            throw new InvalidOperationException("Only a server in a process of its own can be killed.");
+        _own?.Kill(entireProcessTree: true);
+        _own?.WaitForExit();
+        _own?.Dispose();
+        _own = null;
     }
 
     public void Dispose()
     {
-        Kill();
+        _served?.Dispose();
+        if (_process)
+            Kill();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(_data, recursive: true);
         GC.SuppressFinalize(this);
+    }
+
+    private void StartProcess()
+    {
+        var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true };
+        foreach (
+            var argument in _settings
+                .SelectMany(s => new[] { $"--{s.Name}", s.Value })
+                .Prepend(Path.Combine(AppContext.BaseDirectory, "PluckyRally.Web.dll"))
+                .Concat(["--port", $"{new Uri(_address).Port}", "--data", _data])
+        )
+            start.ArgumentList.Add(argument);
+        if (!_measured)
+            (start.Environment["DOTNET_TieredPGO"], start.Environment["DOTNET_TC_CallCounting"]) = ("0", "0");
+        var ready = new TaskCompletionSource();
+        _own = new Process { StartInfo = start, EnableRaisingEvents = true };
+        _own.OutputDataReceived += (_, line) => Hear(line.Data, ready);
+        _own.ErrorDataReceived += (_, line) => Hear(line.Data, ready);
+        _own.Exited += (_, _) =>
+            ready.TrySetException(new InvalidOperationException($"The server ended: {string.Join("\n", _said)}"));
+        _own.Start();
+        _own.BeginOutputReadLine();
+        _own.BeginErrorReadLine();
+        if (!ready.Task.Wait(TimeSpan.FromSeconds(60)))
+            throw new TimeoutException($"The server did not start: {string.Join("\n", _said)}");
     }
 
     private void Hear(string? line, TaskCompletionSource ready)
@@ -139,8 +149,12 @@ public sealed class DemoServer() : RunningServer(demo: true);
 /// </summary>
 public sealed class EmptyServer() : RunningServer(demo: false);
 
+/// <summary>A server without data that a class of tests kills and starts again.</summary>
+public sealed class KilledServer() : RunningServer(demo: false, process: true);
+
 /// <summary>A server without data that lets the classroom's devices in.</summary>
-public sealed class ClassroomServer() : RunningServer(demo: false, lan: true)
+/// <param name="process">In a process of its own, which can be killed.</param>
+public sealed class ClassroomServer(bool process = false) : RunningServer(demo: false, lan: true, process: process)
 {
     private HttpClient? _teacher;
 

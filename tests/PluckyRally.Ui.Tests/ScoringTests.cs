@@ -143,7 +143,7 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
     [Fact]
     public void What_is_recorded_without_a_connection_is_kept_and_sent_when_it_is_back()
     {
-        using var own = new RunningServer(demo: false);
+        using var own = new RunningServer(demo: false, process: true);
         var walk = OpenWindow(own.Address, 800, 1280);
         var place = Import(walk, own);
         walk.Open(place);
@@ -163,7 +163,7 @@ public sealed class ScoringTests(InstrumentedServer instrumented) : ScreenTest
     [Fact]
     public void Another_window_shows_a_new_entry_by_itself_also_after_a_lost_connection()
     {
-        using var own = new RunningServer(demo: false);
+        using var own = new RunningServer(demo: false, process: true);
         var walk = OpenWindow(own.Address, 800, 1280);
         var place = Import(walk, own);
         var wall = OpenWindow(own.Address);

@@ -364,12 +364,13 @@ public sealed class WritingABriefTests(EmptyServer server) : ScreenTest, IClassF
     [Fact]
     public void What_could_not_be_saved_is_offered_again()
     {
-        var desk = OpenWindow(server.Address);
+        using var own = new RunningServer(demo: false, process: true);
+        var desk = OpenWindow(own.Address);
         Begin(desk);
-        server.Kill();
+        own.Kill();
         desk.Type("Title", "Written on the train");
         desk.See("no connection");
-        server.Start();
+        own.Start();
         desk.See("Saved at");
         desk.Open(desk.Place);
         desk.Until(() => desk.Field("Title").GetAttribute("value") == "Written on the train", "the title");

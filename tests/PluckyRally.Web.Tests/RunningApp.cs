@@ -3,11 +3,6 @@ using System.Net.Http.Json;
 using System.Net.Sockets;
 using System.Text;
 using System.Text.Json;
-using Microsoft.AspNetCore.Hosting;
-using Microsoft.AspNetCore.Hosting.Server;
-using Microsoft.AspNetCore.Hosting.Server.Features;
-using Microsoft.AspNetCore.Http.Features;
-using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
@@ -36,9 +31,8 @@ public sealed class RunningApp : IDisposable
     /// </summary>
     private static readonly Lazy<string> Empty = new(MakeEmpty);
 
-    private readonly WebApplicationFactory<Program> _factory;
+    private readonly ServedApp _app;
     private readonly bool _ownFolder;
-    private readonly Uri _address;
     private int _devices;
 
     public RunningApp(
@@ -54,32 +48,18 @@ public sealed class RunningApp : IDisposable
         Folder = folder ?? Directory.CreateTempSubdirectory("plucky-rally-web-").FullName;
         if (!demo && _ownFolder)
             File.Copy(Empty.Value, Path.Combine(Folder, "rally.db"));
-        _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
-        {
-            host.UseSetting("port", "0");
-            host.UseSetting("data", Folder);
-            if (lan)
-                host.UseSetting("lan", "true");
-            if (https)
-                host.UseSetting("https", "true");
-            if (newPassword)
-                host.UseSetting("newPassword", "true");
-            if (instruments is { } port)
-                host.UseSetting("instruments", port.ToString(System.Globalization.CultureInfo.InvariantCulture));
-            if (demo)
-                host.UseSetting("demo", Path.Combine(ProjectFolder.Root, "demo"));
-        });
-        _factory.UseKestrel();
-        _factory.StartServer();
-
-        // What listens to the whole network is asked for by this computer's own address, over the plain line.
-        var plain = Service<IServer>()
-            .Features.GetRequiredFeature<IServerAddressesFeature>()
-            .Addresses.First(a => a.StartsWith("http:", StringComparison.Ordinal));
-        _address = new UriBuilder(plain.Replace("0.0.0.0", "127.0.0.1", StringComparison.Ordinal))
-        {
-            Host = "127.0.0.1",
-        }.Uri;
+        var settings = new List<(string, string)>();
+        if (lan)
+            settings.Add(("lan", "true"));
+        if (https)
+            settings.Add(("https", "true"));
+        if (newPassword)
+            settings.Add(("newPassword", "true"));
+        if (instruments is { } port)
+            settings.Add(("instruments", $"{port}"));
+        if (demo)
+            settings.Add(("demo", Path.Combine(ProjectFolder.Root, "demo")));
+        _app = new ServedApp(Folder, [.. settings]);
         Client = Device();
     }
 
@@ -114,7 +94,7 @@ public sealed class RunningApp : IDisposable
                 return new NetworkStream(socket, ownsSocket: true);
             },
         };
-        return new(handler) { BaseAddress = _address };
+        return new(handler) { BaseAddress = _app.Address };
     }
 
     /// <summary>Makes it as it was when it started: no data, nobody signed in, nothing kept in memory.</summary>
@@ -149,12 +129,12 @@ public sealed class RunningApp : IDisposable
 
     /// <summary>Everything that can be asked of the server.</summary>
     public IEnumerable<RouteEndpoint> Endpoints =>
-        _factory.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
+        _app.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>();
 
     /// <summary>Clears away what was taken away so long ago, as the server does by itself.</summary>
     public async Task Sweep(TimeSpan later)
     {
-        using var scope = _factory.Services.CreateScope();
+        using var scope = _app.Services.CreateScope();
         var services = scope.ServiceProvider;
         var then = new Microsoft.Extensions.Time.Testing.FakeTimeProvider(DateTimeOffset.UtcNow + later);
         await new RemovedThings(
@@ -167,9 +147,9 @@ public sealed class RunningApp : IDisposable
 
     /// <summary>A service of the server's.</summary>
     public T Service<T>()
-        where T : notnull => _factory.Services.GetRequiredService<T>();
+        where T : notnull => _app.Services.GetRequiredService<T>();
 
-    public RallyDb OpenDb() => _factory.Services.CreateScope().ServiceProvider.GetRequiredService<RallyDb>();
+    public RallyDb OpenDb() => _app.Services.CreateScope().ServiceProvider.GetRequiredService<RallyDb>();
 
     public Task<HttpResponseMessage> Post(string path, string json) =>
         Client.PostAsync(path, Body(json), TestContext.Current.CancellationToken);
@@ -239,7 +219,7 @@ public sealed class RunningApp : IDisposable
     {
         Stopped = true;
         Client.Dispose();
-        _factory.Dispose();
+        _app.Dispose();
     }
 
     public void Dispose()
