@@ -249,14 +249,60 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>Waits until the page says this somewhere.</summary>
-    public void See(string text) =>
-        Until(() => Text.Contains(text, StringComparison.Ordinal), $"the page to say “{text}”");
+    public void See(string text) => Until(() => Says(text, true), $"the page to say “{text}”");
 
-    public void SeeNot(string text) => Until(() => !Text.Contains(text, StringComparison.Ordinal), $"“{text}” to go");
+    public void SeeNot(string text) => Until(() => Says(text, false), $"“{text}” to go");
 
     /// <summary>What the page says, with spaces as they are read.</summary>
     public string Text =>
         (string)_driver.ExecuteScript("return document.body.innerText.replace(/[\\s\\u00a0]+/g, ' ')")!;
+
+    /// <summary>
+    /// Whether the page says this, or does not, now or within a second. It is looked at when something in the page
+    /// changes: asking it from here again and again takes more than the page itself.
+    /// </summary>
+    private bool Says(string text, bool wanted)
+    {
+        try
+        {
+            return (bool)
+                _driver.ExecuteAsyncScript(
+                    """
+                    const [text, wanted, done] = arguments
+                    const words = text.toLowerCase().split(' ')
+                    // What is shown is laid out first, which takes long; what is not there at all cannot be shown.
+                    const there = () => {
+                      const all = document.body.textContent.toLowerCase()
+                      return words.every((w) => all.includes(w))
+                    }
+                    const shown = () => document.body.innerText.replace(/[\s\u00a0]+/g, ' ').includes(text)
+                    const holds = () => (there() && shown()) === wanted
+                    if (holds()) return done(true)
+                    let soon = 0
+                    const end = (found) => {
+                      watch.disconnect()
+                      clearTimeout(soon)
+                      clearTimeout(late)
+                      done(found)
+                    }
+                    const look = () => {
+                      soon = 0
+                      if (holds()) end(true)
+                    }
+                    const watch = new MutationObserver(() => (soon ||= setTimeout(look, 30)))
+                    watch.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
+                    const late = setTimeout(() => end(holds()), 1000)
+                    """,
+                    text,
+                    wanted
+                )!;
+        }
+        catch (JavaScriptException)
+        {
+            // The page was left for another one meanwhile.
+            return false;
+        }
+    }
 
     public T Until<T>(Func<T> condition, string what)
     {

@@ -153,10 +153,15 @@ public sealed class EmptyServer() : RunningServer(demo: false);
 public sealed class KilledServer() : RunningServer(demo: false, process: true);
 
 /// <summary>A server without data that lets the classroom's devices in.</summary>
-/// <param name="process">In a process of its own, which can be killed.</param>
-public sealed class ClassroomServer(bool process = false) : RunningServer(demo: false, lan: true, process: process)
+public sealed class ClassroomServer : RunningServer
 {
     private HttpClient? _teacher;
+
+    public ClassroomServer()
+        : this(process: false) { }
+
+    internal ClassroomServer(bool process)
+        : base(demo: false, lan: true, process: process) { }
 
     /// <summary>
     /// The teacher at the computer itself: sets the password and is signed in, once for all, since sign-ins are
