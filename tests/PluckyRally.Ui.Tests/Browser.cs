@@ -1,4 +1,6 @@
+using System.Collections.Concurrent;
 using System.Text.Json;
+using System.Text.RegularExpressions;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Support.UI;
@@ -8,9 +10,9 @@ using Shouldly;
 namespace PluckyRally.Ui.Tests;
 
 /// <summary>A window of headless Chromium, used as a person would: things are found by their role and name.</summary>
-public sealed class Browser : IDisposable
+public sealed partial class Browser : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
     private static readonly string Axe = File.ReadAllText(
         Path.Combine(ProjectFolder.Root, "web", "node_modules", "axe-core", "axe.min.js")
     );
@@ -38,6 +40,24 @@ public sealed class Browser : IDisposable
           return (exact ? n === name : n.includes(name)) && e.checkVisibility()
         })
         """;
+
+    /// <summary>
+    /// What of an element decides whether it is accessible: what it is, how it looks, how it is marked, whether it has a
+    /// name, and how wide the page is.
+    /// </summary>
+    private const string KindsOfElements = """
+        const kinds = new Set([`${innerWidth}`])
+        for (const e of document.querySelectorAll('body *')) {
+          if (!e.checkVisibility()) continue
+          const marks = e.getAttributeNames().filter((n) => /^(aria-|role|for|type|disabled|href|tabindex)/.test(n))
+          const named = e.textContent.trim() !== '' || !!e.labels?.length || !!e.getAttribute('aria-label')?.trim()
+          const states = ['aria-expanded', 'aria-pressed', 'aria-invalid', 'role'].map((n) => e.getAttribute(n) ?? '')
+          kinds.add([e.parentElement.tagName, e.tagName, e.getAttribute('class') ?? '', marks, states, named].join(' '))
+        }
+        return [...kinds]
+        """;
+
+    private static readonly ConcurrentDictionary<(string Place, string State), bool> Checked = new();
 
     private readonly string _profile = Directory.CreateTempSubdirectory("plucky-rally-browser-").FullName;
     private readonly ChromeDriver _driver;
@@ -315,9 +335,18 @@ public sealed class Browser : IDisposable
         return wait.Until(_ => condition());
     }
 
-    /// <summary>Checks the page against WCAG 2.2 A and AA.</summary>
+    /// <summary>
+    /// Checks the page against WCAG 2.2 A and AA, each state of it once in a run: where the same kinds of elements, named
+    /// and marked in the same ways, were checked at this address and width before, they are not checked again.
+    /// </summary>
     public void ShouldBeAccessible()
     {
+        var state = string.Join(
+            '\n',
+            ((IEnumerable<object>)_driver.ExecuteScript(KindsOfElements)!).Cast<string>().Order(StringComparer.Ordinal)
+        );
+        if (!Checked.TryAdd((AnyId().Replace(Place.Split('?', '#')[0], "…"), state), true))
+            return;
         if (!(bool)_driver.ExecuteScript("return 'axe' in window")!)
             _driver.ExecuteScript(Axe);
         var found = (string)
@@ -399,4 +428,8 @@ public sealed class Browser : IDisposable
         _driver.Dispose();
         Directory.Delete(_profile, recursive: true);
     }
+
+    /// <summary>An id in an address: of a brief or a rally, or of a team.</summary>
+    [GeneratedRegex("[0-9a-f]{8}-[0-9a-f-]{27}|(?<=/)t[0-9]+$")]
+    private static partial Regex AnyId();
 }

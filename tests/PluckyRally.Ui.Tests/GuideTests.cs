@@ -133,7 +133,7 @@ public sealed partial class GuideTests(DemoServer demo) : ScreenTest
     [Fact]
     public void A_first_start_offers_the_demo_apart_from_ones_own_data()
     {
-        using var empty = new RunningServer(demo: false);
+        using var empty = new RunningServer(demo: false, process: true);
         var desk = OpenWindow(empty.Address);
         desk.Open("/");
         desk.See("Two ways to begin");

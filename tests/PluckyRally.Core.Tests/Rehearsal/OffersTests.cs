@@ -7,6 +7,9 @@ namespace PluckyRally.Core.Tests.Rehearsal;
 /// <summary>Changes that help are tried with the same classes, and two methods are held side by side.</summary>
 public sealed class OffersTests
 {
+    /// <summary>So many classes tell these offers apart; a rehearsal of its own plays a thousand.</summary>
+    private static readonly int Few = Thorough.Times(250);
+
     private static readonly CancellationToken Stop = TestContext.Current.CancellationToken;
 
     /// <summary>
@@ -34,7 +37,15 @@ public sealed class OffersTests
                 ],
             },
         };
-        var offers = Offers(brief, new() { Teams = 8, Alike = 20 });
+        var offers = Offers(
+            brief,
+            new()
+            {
+                Teams = 8,
+                Alike = 20,
+                Classes = Few,
+            }
+        );
         var both = offers.Single(o => o.Label == "Make 3 attempts, and count all of them");
         both.Finding.ShouldBe("luck");
         both.Says.ShouldMatch(
@@ -70,7 +81,15 @@ public sealed class OffersTests
                 ],
             },
         };
-        Offers(brief, new() { Teams = 8, Alike = 20 })
+        Offers(
+                brief,
+                new()
+                {
+                    Teams = 8,
+                    Alike = 20,
+                    Classes = Few,
+                }
+            )
             .Single(o => o.Label == "Make 3 attempts, and count all of them")
             .But.ShouldStartWith("It runs over in 100 of a hundred classes");
     }
@@ -93,7 +112,8 @@ public sealed class OffersTests
             ],
             [Sample.Part("height")]
         );
-        var offer = Offers(brief, new()).Single(o => o.Label == "Let less mass decide between equals");
+        var offer = Offers(brief, new() { Classes = Few })
+            .Single(o => o.Label == "Let less mass decide between equals");
         offer.Says.ShouldStartWith("The first place is shared in 0 of a hundred classes instead of ");
         Apply(brief, offer)
             .Method.TieBreaks.Single()
@@ -132,8 +152,9 @@ public sealed class OffersTests
                 },
             ]
         );
-        var offer = Offers(brief, new()).Single(o => o.Label == "Time it, and let the quicker team be ahead");
-        Rehearse(Apply(brief, offer), new()).TieForFirst.ShouldBeLessThan(2);
+        var offer = Offers(brief, new() { Classes = Few })
+            .Single(o => o.Label == "Time it, and let the quicker team be ahead");
+        Rehearse(Apply(brief, offer), new() { Classes = Few }).TieForFirst.ShouldBeLessThan(2);
     }
 
     /// <summary>
@@ -157,8 +178,10 @@ public sealed class OffersTests
                 },
             ]
         );
-        var offer = Offers(brief, new() { AllRound = 0 }).Single(o => o.Label == "Count “Strong” 3 times");
-        Rehearse(Apply(brief, offer), new() { AllRound = 0 }).Parts.ShouldAllBe(p => p.Share > 45 && p.Share < 55);
+        var offer = Offers(brief, new() { AllRound = 0, Classes = Few })
+            .Single(o => o.Label == "Count “Strong” 3 times");
+        Rehearse(Apply(brief, offer), new() { AllRound = 0, Classes = Few })
+            .Parts.ShouldAllBe(p => p.Share > 45 && p.Share < 55);
     }
 
     [Fact]
@@ -174,7 +197,7 @@ public sealed class OffersTests
                 },
             ]
         );
-        var offers = Offers(brief, new() { Alike = 0 });
+        var offers = Offers(brief, new() { Alike = 0, Classes = Few });
         var bands = offers.Single(o => o.Finding == "bands:strong");
         var edges = ((Curve.Bands)((Part.Measured)Apply(brief, bands).Method.Parts[1]).Curve).Edges;
         ((double)edges[0].From).ShouldBe(new Pert(0, 50, 100).Quantiles(3)[1], 6);
@@ -191,7 +214,11 @@ public sealed class OffersTests
             [Sample.Part("height")],
             rules: [Sample.Inspection("float", new Consequence.DoesNotPlace())]
         );
-        var asked = new RehearsalAsked { Chances = new Dictionary<string, decimal> { ["/rules/float"] = 30 } };
+        var asked = new RehearsalAsked
+        {
+            Classes = Few,
+            Chances = new Dictionary<string, decimal> { ["/rules/float"] = 30 },
+        };
         var offer = Offers(brief, asked).Single(o => o.Label.StartsWith("Let it cost", StringComparison.Ordinal));
         offer.Says.ShouldBe("This is settled then.");
         Rehearse(Apply(brief, offer), asked).NotPlaced.ShouldBe(0);
@@ -216,7 +243,7 @@ public sealed class OffersTests
                 },
             ],
         };
-        var offer = Offers(brief, new()).Single(o => o.Finding == "supply:beads");
+        var offer = Offers(brief, new() { Classes = Few }).Single(o => o.Finding == "supply:beads");
         Apply(brief, offer).Materials[0].Amount!.Value.ShouldBeInRange(85, 100);
         offer.Says.ShouldStartWith("Glass beads run out in ");
     }
@@ -226,7 +253,9 @@ public sealed class OffersTests
     {
         var brief = Lucky() with { Tiers = [new() { Id = "small", Name = "Small" }] };
         var edition = CompiledEdition.For(Editions.Resolve(brief, "small").OrThrow()).OrThrow();
-        var rehearsal = Core.Rehearsal.Of(edition, new() { Alike = 20 }, ThingsRemembered.Nothing).OrThrow();
+        var rehearsal = Core
+            .Rehearsal.Of(edition, new() { Alike = 20, Classes = Few }, ThingsRemembered.Nothing)
+            .OrThrow();
         var offer = RehearsalOffers
             .Try(brief, "small", rehearsal, RehearsalReport.Of(rehearsal, _ => { }, Stop), Stop)
             .Select(t => t.Offer)

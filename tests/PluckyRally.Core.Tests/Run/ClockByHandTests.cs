@@ -1,4 +1,5 @@
 using CsCheck;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -72,7 +73,7 @@ public sealed class ClockByHandTests
                     left.ShouldBe(timer.Left);
                 }
             },
-            iter: 400
+            iter: Thorough.Times(400)
         );
 
     [Fact]

@@ -1,4 +1,5 @@
 using CsCheck;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -53,7 +54,7 @@ public sealed class GrowingLogTests
                 Json.Write(TeamSheet.Of(grown, 1)).ShouldBe(Json.Write(TeamSheet.Of(whole, 1)));
                 grown.In(1).Compiled.Brief.Trials.Attempts.ShouldBe(whole.In(1).Compiled.Brief.Trials.Attempts);
             },
-            iter: 150
+            iter: Thorough.Times(150)
         );
 
     private static Entry Next(Happening rally, IReadOnlyList<Entry> log, int kind, int number)

@@ -98,7 +98,7 @@ public sealed class RoundSheetsTests
                 Json.Write(WithoutPoints(judges.Sheets)).ShouldBe(Json.Write(WithoutPoints(TeamSheet.Of(grown, 2))));
                 Json.Write(Bare(points.References)).ShouldBe(Json.Write(Bare(TeamSheet.OfReferences(grown, 1))));
             },
-            iter: 400
+            iter: Thorough.Times(150)
         );
 
     [Fact]

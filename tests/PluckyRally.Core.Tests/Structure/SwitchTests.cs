@@ -50,9 +50,9 @@ public sealed class SwitchTests
             .ShouldBeEmpty();
 
     [Fact]
-    public void The_source_is_understood_without_an_error() =>
+    public void What_the_source_declares_is_understood_without_an_error() =>
         CoreSource
-            .Compilation.GetDiagnostics(TestContext.Current.CancellationToken)
+            .Compilation.GetDeclarationDiagnostics(TestContext.Current.CancellationToken)
             .Where(d => d.Severity == DiagnosticSeverity.Error && !IsOfAGenerator(d))
             .Select(d => d.ToString())
             .ShouldBeEmpty();

@@ -1,4 +1,5 @@
 using CsCheck;
+using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
 
@@ -56,7 +57,8 @@ public sealed class TeamMakerTests
                     Make(count, new() { Size = size, Seed = seed })
                         .Teams.Select(t => string.Join(",", t))
                         .ShouldBe(made.Teams.Select(t => string.Join(",", t)));
-                }
+                },
+                iter: Thorough.Times(40)
             );
 
     [Fact]
@@ -159,7 +161,7 @@ public sealed class TeamMakerTests
                         Cuts([.. Pupils(count).Select(p => p.Id)], [.. TeamSizes.Of(count, size)]).Min(Cost)
                     );
                 },
-                iter: 60
+                iter: Thorough.Times(60)
             );
 
     [Fact]

@@ -26,7 +26,7 @@ public sealed class FuzzTests : IDisposable
     public async Task Nothing_that_is_sent_makes_the_server_fail()
     {
         var seconds = double.Parse(
-            Environment.GetEnvironmentVariable("RALLY_FUZZ_SECONDS") ?? "15",
+            Environment.GetEnvironmentVariable("RALLY_FUZZ_SECONDS") ?? "5",
             CultureInfo.InvariantCulture
         );
         var seed = int.Parse(

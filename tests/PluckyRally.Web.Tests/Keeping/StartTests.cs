@@ -175,7 +175,7 @@ public sealed class StartTests : IDisposable
 
     /// <summary>Kills at all moments of first and later starts; the long run of 200 is <c>./test kills</c>.</summary>
     [Fact]
-    public Task Killed_at_any_moment_it_starts_again() => KillAndStart(8);
+    public Task Killed_at_any_moment_it_starts_again() => KillAndStart(3);
 
     [Fact(Explicit = true)]
     public Task Killed_two_hundred_times_it_starts_again() => KillAndStart(200);
