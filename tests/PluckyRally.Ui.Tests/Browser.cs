@@ -42,8 +42,8 @@ public sealed partial class Browser : IDisposable
         """;
 
     /// <summary>
-    /// What of an element decides whether it is accessible: what it is, how it looks, how it is marked, whether it has a
-    /// name, and how wide the page is.
+    /// What of an element decides whether it is accessible: what it is, how it looks, how it is marked, whether it
+    /// has a name, and how wide the page is.
     /// </summary>
     private const string KindsOfElements = """
         const kinds = new Set([`${innerWidth}`])
@@ -336,8 +336,8 @@ public sealed partial class Browser : IDisposable
     }
 
     /// <summary>
-    /// Checks the page against WCAG 2.2 A and AA, each state of it once in a run: where the same kinds of elements, named
-    /// and marked in the same ways, were checked at this address and width before, they are not checked again.
+    /// Checks the page against WCAG 2.2 A and AA, each state of it once in a run: where the same kinds of elements,
+    /// named and marked in the same ways, were checked at this address and width before, they are not checked again.
     /// </summary>
     public void ShouldBeAccessible()
     {

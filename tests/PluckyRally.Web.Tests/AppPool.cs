@@ -7,9 +7,9 @@ using Xunit;
 namespace PluckyRally.Web.Tests;
 
 /// <summary>
-/// Applications that are lent to one test after the other, each with a school of its own: it is cleared before it is lent
-/// again, so that no test meets what another one made, in whatever order and however many run at once. A test about
-/// starting, stopping, signing in, files on the disk or settings starts its own.
+/// Applications that are lent to one test after the other, each with a school of its own: it is cleared before it is
+/// lent again, so that no test meets what another one made, in whatever order and however many run at once. A test
+/// about starting, stopping, signing in, files on the disk or settings starts its own.
 /// </summary>
 public sealed class AppPool : IDisposable
 {

@@ -1,6 +1,8 @@
 namespace PluckyRally.Tests;
 
-/// <summary>How much is drawn where a test draws: <c>./test long</c> draws ten times as much, by RALLY_THOROUGH.</summary>
+/// <summary>
+/// How much is drawn where a test draws: <c>./test long</c> draws ten times as much, by RALLY_THOROUGH.
+/// </summary>
 internal static class Thorough
 {
     private static readonly int Factor = int.TryParse(

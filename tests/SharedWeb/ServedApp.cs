@@ -15,7 +15,8 @@ internal sealed class ServedApp : IDisposable
     private readonly WebApplicationFactory<Program> _factory;
 
     /// <param name="folder">Where its data is.</param>
-    /// <param name="settings">What would be given when it is started, such as <c>lan</c>; a port where it must be that one.</param>
+    /// <param name="settings">What would be given when it is started, such as <c>lan</c>; a port where it must be
+    /// that one.</param>
     public ServedApp(string folder, params (string Name, string Value)[] settings)
     {
         _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(host =>
