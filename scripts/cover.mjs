@@ -5,7 +5,7 @@ import { join, relative } from 'node:path'
 
 const folder = process.argv[2]
 const lines = new Map()
-for (const file of readdirSync(folder, { recursive: true }).filter((name) => name.endsWith('cobertura.xml'))) {
+for (const file of readdirSync(folder, { recursive: true }).filter((name) => /cobertura.*\.xml$/.test(name))) {
   const text = readFileSync(join(folder, file), 'utf8')
   const root = /<source>([^<]*)<\/source>/.exec(text)?.[1] ?? ''
   for (const [, name, body] of text.matchAll(/<class [^>]*filename="([^"]*)"[^>]*>([\s\S]*?)<\/class>/g))
