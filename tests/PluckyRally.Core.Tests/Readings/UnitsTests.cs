@@ -56,6 +56,43 @@ public sealed class UnitsTests
     [InlineData("newtons", "N")]
     public void Writings_are_understood(string written, string symbol) => Units.Read(written)!.Symbol.ShouldBe(symbol);
 
+    // Common practice, no source: what a metric classroom has on its rulers, scales and jugs.
+    [Theory]
+    [InlineData(MeasureKind.Length, "cm")]
+    [InlineData(MeasureKind.Area, "cm²")]
+    [InlineData(MeasureKind.Mass, "g")]
+    [InlineData(MeasureKind.Force, "N")]
+    [InlineData(MeasureKind.Volume, "mL")]
+    [InlineData(MeasureKind.Duration, "s")]
+    [InlineData(MeasureKind.Temperature, "°C")]
+    [InlineData(MeasureKind.Angle, "°")]
+    [InlineData(MeasureKind.Percent, "%")]
+    [InlineData(MeasureKind.Count, "")]
+    public void The_usual_unit_of_a_kind_is_one_of_its_units(MeasureKind kind, string unit)
+    {
+        Units.Usual(kind).ShouldBe(unit);
+        if (unit.Length > 0)
+            Units.For(kind).ShouldContain(unit);
+    }
+
+    [Theory]
+    [InlineData("in", "inch", "inches")]
+    [InlineData("ft", "foot", "feet")]
+    [InlineData("yd", "yard", "yards")]
+    [InlineData("s", "second", "seconds")]
+    [InlineData("min", "minute", "minutes")]
+    [InlineData("h", "hour", "hours")]
+    [InlineData("lb", "pound", "pounds")]
+    [InlineData("oz", "ounce", "ounces")]
+    [InlineData("°", "degree", "degrees")]
+    [InlineData("%", "percent", "percent")]
+    [InlineData("cm", "cm", "cm")]
+    public void A_unit_is_said_as_a_word_where_its_symbol_is_one(string unit, string one, string several)
+    {
+        Units.OneOf(unit).ShouldBe(one);
+        Units.SeveralOf(unit).ShouldBe(several);
+    }
+
     [Fact]
     public void Every_kind_that_needs_a_unit_has_some() =>
         Enum.GetValues<MeasureKind>().ShouldAllBe(k => !Units.NeedsUnit(k) || Units.For(k).Count > 0);
