@@ -1,4 +1,5 @@
 using System.Text.Json;
+using PluckyRally.Core.Tests.Scoring;
 using PluckyRally.Tests;
 using Shouldly;
 using Xunit;
@@ -6,12 +7,12 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>
-/// Files of version 1, written and scored by the program as it was on 26 November 2026: what their teams had stands in
-/// <c>standings.json</c>; where they get something else today, <c>changes.json</c> says what, and why.
+/// Files of earlier versions, each written and scored by the program as it was: version 1 on 26 November 2026, version 2
+/// on the 28th. What their teams had stands in <c>standings.json</c>; where they get something else today,
+/// <c>changes.json</c> says what, and why.
 /// </summary>
 public sealed class GoldenTests
 {
-    private const int Drawn = 200;
     private static readonly JsonSerializerOptions Readable = new(JsonSerializerDefaults.Web)
     {
         WriteIndented = true,
@@ -20,14 +21,14 @@ public sealed class GoldenTests
 
     private static readonly JsonSerializerOptions Tight = new(Json.Options) { WriteIndented = false };
 
-    private static string Folder => Path.Combine(ProjectFolder.Root, "tests", "formats", "v1");
-
-    [Fact]
-    public void Standings_are_what_they_were_or_their_difference_has_a_reason()
+    [Theory]
+    [InlineData("v1", 200)]
+    [InlineData("v2", 80)]
+    public void Standings_are_what_they_were_or_their_difference_has_a_reason(string version, int atLeast)
     {
-        var had = Read<Dictionary<string, Dictionary<string, string[]>>>("standings.json");
-        var changes = Read<Dictionary<string, Change>>("changes.json");
-        had.Count.ShouldBeGreaterThan(Drawn);
+        var had = Read<Dictionary<string, Dictionary<string, string[]>>>(version, "standings.json");
+        var changes = Read<Dictionary<string, Change>>(version, "changes.json");
+        had.Count.ShouldBeGreaterThan(atLeast);
         foreach (var (file, rounds) in had)
         {
             foreach (var (round, lines) in rounds)
@@ -35,7 +36,7 @@ public sealed class GoldenTests
                 var expected = changes.GetValueOrDefault($"{file} {round}");
                 if (expected is not null)
                     expected.Why.Length.ShouldBeGreaterThan(20, $"{file} {round}: every difference has a reason");
-                Score(file, int.Parse(round)).ShouldBe(expected?.Gets ?? lines, $"{file}, round {round}");
+                Score(version, file, int.Parse(round)).ShouldBe(expected?.Gets ?? lines, $"{file}, round {round}");
             }
         }
 
@@ -45,73 +46,99 @@ public sealed class GoldenTests
     /// <summary>
     /// Shows what differs, in the form of <c>changes.json</c> with the reason left open: somebody must write it.
     /// </summary>
-    [Fact(Explicit = true)]
-    public void Show_what_differs()
+    [Theory(Explicit = true)]
+    [InlineData("v1")]
+    [InlineData("v2")]
+    public void Show_what_differs(string version)
     {
-        var changes = Read<Dictionary<string, Change>>("changes.json");
+        var changes = Read<Dictionary<string, Change>>(version, "changes.json");
         var now = new Dictionary<string, Change>();
-        foreach (var (file, rounds) in Read<Dictionary<string, Dictionary<string, string[]>>>("standings.json"))
+        var had = Read<Dictionary<string, Dictionary<string, string[]>>>(version, "standings.json");
+        foreach (var (file, rounds) in had)
         {
             foreach (var (round, lines) in rounds)
             {
-                var gets = Score(file, int.Parse(round));
+                var gets = Score(version, file, int.Parse(round));
                 if (!gets.SequenceEqual(lines))
                     now[$"{file} {round}"] = new(lines, gets, changes.GetValueOrDefault($"{file} {round}")?.Why ?? "");
             }
         }
 
-        File.WriteAllText(Path.Combine(Folder, "differences.json"), JsonSerializer.Serialize(now, Readable));
+        File.WriteAllText(Path.Combine(Folder(version), "differences.json"), JsonSerializer.Serialize(now, Readable));
     }
 
-    /// <summary>Wrote the files, once. Running it again would replace what is to be kept.</summary>
+    /// <summary>
+    /// Wrote the files of version 2, once: the demo, each pattern and each brief of the demo played, and logs with every
+    /// kind of entry. Running it again would replace what is to be kept.
+    /// </summary>
     [Fact(Explicit = true)]
-    public void Write_the_files_of_version_1()
+    public void Write_the_files_of_version_2()
     {
-        foreach (var (from, to) in new[] { (Path.Combine(ProjectFolder.Root, "demo"), "demo") })
+        const string version = "v2";
+        var demo = Path.Combine(ProjectFolder.Root, "demo");
+        foreach (var file in Directory.GetFiles(demo, "*.json", SearchOption.AllDirectories))
         {
-            Directory.CreateDirectory(Path.Combine(Folder, to));
-            foreach (var file in Directory.GetFiles(from, "*.json"))
-                File.Copy(file, Path.Combine(Folder, to, Path.GetFileName(file)), overwrite: true);
+            var to = Path.Combine(Folder(version), "demo", Path.GetRelativePath(demo, file));
+            Directory.CreateDirectory(Path.GetDirectoryName(to)!);
+            File.Copy(file, to, overwrite: true);
         }
 
-        Directory.CreateDirectory(Path.Combine(Folder, "drawn"));
-        for (var (seed, written) = (1, 0); written < Drawn; seed++)
+        foreach (var pattern in PatternInfo.All.Select(p => p.Pattern).Where(p => p != Pattern.Blank))
         {
-            if (RandomRally.Draw(seed) is not { } rally)
-                continue;
-            File.WriteAllText(
-                Path.Combine(Folder, "drawn", $"{++written:000}.rally.json"),
-                JsonSerializer.Serialize(rally, Tight)
-            );
+            var brief = Patterns.Begin(pattern, GradeBand.From3To5, UnitSystem.Metric) with { Title = $"{pattern}" };
+            for (var seed = 1; seed <= 2; seed++)
+                Write(
+                    $"played/{Json.Options.PropertyNamingPolicy!.ConvertName($"{pattern}")}-{seed}",
+                    PlayedRally.Play(brief, seed)
+                );
         }
+
+        foreach (var file in Directory.GetFiles(demo, "*.brief.json"))
+            Write(
+                $"played/{Path.GetFileName(file)[..^".brief.json".Length]}",
+                PlayedRally.Play(DocumentReader.Brief(File.ReadAllText(file)).OrThrow().Value, 1)
+            );
+        for (var seed = 1; seed <= 40; seed++)
+            Write($"drawn/{seed:00}", GrowingLogTests.Drawn(seed));
 
         var standings = new SortedDictionary<string, Dictionary<string, string[]>>(StringComparer.Ordinal);
-        foreach (var file in Directory.GetFiles(Folder, "*.rally.json", SearchOption.AllDirectories))
+        foreach (var file in Directory.GetFiles(Folder(version), "*.rally.json", SearchOption.AllDirectories))
         {
-            var name = Path.GetRelativePath(Folder, file);
-            if (Open(name) is not { } opened)
-                continue;
-            standings[name] = Enumerable.Range(1, opened.Rounds).ToDictionary(r => $"{r}", r => Score(name, r));
+            var name = Path.GetRelativePath(Folder(version), file);
+            var rounds = Open(version, name)!.Rounds;
+            standings[name] = Enumerable.Range(1, rounds).ToDictionary(r => $"{r}", r => Score(version, name, r));
         }
 
-        File.WriteAllText(Path.Combine(Folder, "standings.json"), JsonSerializer.Serialize(standings, Readable));
+        File.WriteAllText(
+            Path.Combine(Folder(version), "standings.json"),
+            JsonSerializer.Serialize(standings, Readable)
+        );
+
+        void Write(string name, Rally rally)
+        {
+            var file = Path.Combine(Folder(version), $"{name}.rally.json");
+            Directory.CreateDirectory(Path.GetDirectoryName(file)!);
+            File.WriteAllText(file, JsonSerializer.Serialize(rally, Tight));
+        }
     }
 
-    private static T Read<T>(string file) =>
-        JsonSerializer.Deserialize<T>(File.ReadAllText(Path.Combine(Folder, file)), Readable)!;
+    private static string Folder(string version) => Path.Combine(ProjectFolder.Root, "tests", "formats", version);
 
-    private static OpenedRally? Open(string file)
+    private static T Read<T>(string version, string file) =>
+        JsonSerializer.Deserialize<T>(File.ReadAllText(Path.Combine(Folder(version), file)), Readable)!;
+
+    private static OpenedRally? Open(string version, string file)
     {
         var opened = OpenedRally.Open(
-            DocumentReader.Rally(File.ReadAllText(Path.Combine(Folder, file))).OrThrow().Value
+            DocumentReader.Rally(File.ReadAllText(Path.Combine(Folder(version), file))).OrThrow().Value
         );
         return opened.IsOk ? opened.Value : null;
     }
 
     /// <summary>A line for each team, and one for each award.</summary>
-    private static string[] Score(string file, int round)
+    private static string[] Score(string version, string file, int round)
     {
-        if (Open(file) is not { } opened)
+        if (Open(version, file) is not { } opened)
             return ["cannot be opened"];
         var standings = Scorer.Score(opened, round);
         return

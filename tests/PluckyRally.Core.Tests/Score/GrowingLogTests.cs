@@ -195,6 +195,18 @@ public sealed class GrowingLogTests
             .ShouldBe(Elsewhere.Select(t => t.Name), ignoreOrder: true);
     }
 
+    /// <summary>What two teams did, and thirty happenings after it, each kind as likely as another.</summary>
+    internal static Rally Drawn(int seed)
+    {
+        var random = new Random(seed);
+        var grown = Begun();
+        foreach (var entry in Played)
+            grown = grown.With(Recorder.Accept(grown, Of(entry, 1, grown.Received.Count)).OrThrow()).OrThrow();
+        for (var i = 0; i < 30; i++)
+            grown = Next(grown, random.Next(Kinds.Length), random.Next(61)) ?? grown;
+        return grown.Rally with { Name = $"Drawn by {seed}", Teams = grown.Joined, Entries = grown.Received };
+    }
+
     /// <summary>What differs first, line by line: the whole would be too long to read.</summary>
     private static void Same<T>(T grown, T whole)
     {
@@ -209,25 +221,13 @@ public sealed class GrowingLogTests
     private static HashSet<Type> Grown((int Kind, int Number)[] happenings)
     {
         var stood = new HashSet<Type>();
-        var grown = OpenedRally
-            .Open(
-                new()
-                {
-                    Name = "A class",
-                    Edition = Compiled.Edition,
-                    Teams = EveryKind.Play(Compiled).Teams,
-                }
-            )
-            .OrThrow();
+        var grown = Begun();
         foreach (var (kind, number) in happenings)
         {
-            if (Kinds[kind](number, grown.Rally.Entries) is not { } next)
+            if (Next(grown, kind, number) is not { } next)
                 continue;
-            var offered = Recorder.Accept(grown, Of(next, number, grown.Received.Count));
-            if (!offered.IsOk)
-                continue;
-            grown = grown.With(offered.Value).OrThrow();
-            stood.Add(next.GetType());
+            grown = next;
+            stood.Add(next.Received[^1].GetType());
         }
 
         var whole = OpenedRally.Open(grown.Rally with { Teams = grown.Joined, Entries = grown.Received }).OrThrow();
@@ -237,6 +237,25 @@ public sealed class GrowingLogTests
         grown.In(1).Compiled.Brief.Trials.Attempts.ShouldBe(whole.In(1).Compiled.Brief.Trials.Attempts);
         return stood;
     }
+
+    private static OpenedRally Begun() =>
+        OpenedRally
+            .Open(
+                new()
+                {
+                    Name = "A class",
+                    Edition = Compiled.Edition,
+                    Teams = EveryKind.Play(Compiled).Teams,
+                }
+            )
+            .OrThrow();
+
+    /// <summary>The rally with this happening; null where it is not taken.</summary>
+    private static OpenedRally? Next(OpenedRally grown, int kind, int number) =>
+        Kinds[kind](number, grown.Rally.Entries) is { } next
+        && Recorder.Accept(grown, Of(next, number, grown.Received.Count)) is { IsOk: true } taken
+            ? grown.With(taken.Value).OrThrow()
+            : null;
 
     private static Entry.StruckOut Struck(Entry entry) => new() { Id = default, Entry = entry.Id };
 
