@@ -34,7 +34,7 @@ public class RehearsalBenchmark
     {
         var placed = 0;
         for (var i = 0; i < 1000; i++)
-            placed += Scorer.Score(_class, 1).Rows.Count;
+            placed += RoundResult.Of(_class.In(1), _class.Stands).Standings.Rows.Count;
         return placed;
     }
 

@@ -28,7 +28,7 @@ public class StandingsBenchmark
     public int HandLoop() => ByHand().Count;
 
     [Benchmark]
-    public Standings Standings() => Scorer.Score(_rally.In(1).Compiled, _rally.Rally.Teams, _rally.Rally.Entries, 1);
+    public Standings Standings() => RoundResult.Of(_rally.In(1), _rally.Stands).Standings;
 
     private List<string> Scored() =>
         [

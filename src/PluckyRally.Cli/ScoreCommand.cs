@@ -24,7 +24,7 @@ internal static class ScoreCommand
         );
         var rally = opened.Value.Rally;
         var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
-        var standings = Scorer.Score(opened.Value, round);
+        var standings = opened.Value.Result(round).Standings;
         standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
         if (options.Why is { } team)
             return Why(standings, team, output, error);

@@ -122,6 +122,14 @@ internal static class Sample
 
     public static CompiledEdition Ready(Brief brief) => CompiledEdition.For(new Edition { Brief = brief }).OrThrow();
 
+    /// <summary>What a round comes to in which nothing was mended.</summary>
+    public static RoundResult Came(
+        CompiledEdition compiled,
+        IReadOnlyList<Team> teams,
+        IReadOnlyList<Entry> log,
+        int round = 1
+    ) => RoundResult.Of(RunRound.Alike(compiled, teams, round), StandingLog.Of(log));
+
     public static ParsedReading Parse(string typed, Measure measure) => ReadingParser.Parse(typed, measure).OrThrow();
 }
 
@@ -152,6 +160,8 @@ internal sealed class Happening
     public int Round { get; set; } = 1;
 
     public IReadOnlyList<Entry> Log => _log;
+
+    public StandingLog Stands => StandingLog.Of(_log);
 
     public Rally Rally =>
         new()
@@ -239,7 +249,7 @@ internal sealed class Happening
 
     public Result<Entry> Offer(Entry entry) => Recorder.Accept(Compiled, Teams, entry, _log);
 
-    public Standings Standings(int? round = null) => Scorer.Score(Compiled, Teams, _log, round ?? Round);
+    public Standings Standings(int? round = null) => Sample.Came(Compiled, Teams, _log, round ?? Round).Standings;
 
     public Standing Standing(string team) => Standings().Rows.Single(r => r.Name == team);
 

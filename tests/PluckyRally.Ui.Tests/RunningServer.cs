@@ -120,7 +120,7 @@ public class RunningServer : IDisposable
         _own.Start();
         _own.BeginOutputReadLine();
         _own.BeginErrorReadLine();
-        if (!ready.Task.Wait(TimeSpan.FromSeconds(60)))
+        if (!ready.Task.Wait(TimeSpan.FromSeconds(180)))
             throw new TimeoutException($"The server did not start: {string.Join("\n", _said)}");
     }
 

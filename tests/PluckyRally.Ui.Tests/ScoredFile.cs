@@ -9,6 +9,6 @@ internal static class ScoredFile
     public static Dictionary<string, string> Totals(string rallyFile, int round = 1)
     {
         var rally = OpenedRally.Open(DocumentReader.Rally(rallyFile).OrThrow().Value).OrThrow();
-        return Scorer.Score(rally, round).Rows.ToDictionary(r => r.Name, r => r.TotalText);
+        return rally.Result(round).Standings.Rows.ToDictionary(r => r.Name, r => r.TotalText);
     }
 }

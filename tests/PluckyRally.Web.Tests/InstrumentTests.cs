@@ -103,7 +103,7 @@ public sealed class InstrumentTests : IDisposable
         async Task Told(Predicate<Instrument> holds)
         {
             using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
-            patience.CancelAfter(TimeSpan.FromSeconds(20));
+            patience.CancelAfter(TimeSpan.FromSeconds(60));
             while (!holds(await seen.Reader.ReadAsync(patience.Token)))
             {
                 // Something else on the way to what is waited for.
@@ -135,7 +135,7 @@ public sealed class InstrumentTests : IDisposable
     private async Task Until(Guid rally, Predicate<Instrument> holds)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
-        patience.CancelAfter(TimeSpan.FromSeconds(20));
+        patience.CancelAfter(TimeSpan.FromSeconds(60));
         while (!(await All(rally)).Exists(holds))
             await Task.Delay(20, patience.Token);
     }

@@ -59,7 +59,7 @@ public sealed class MendingTests : IDisposable
         // The file scores the same elsewhere.
         var file = await _app.Client.GetStringAsync($"/api/rallies/{id}/file", TestContext.Current.CancellationToken);
         var elsewhere = OpenedRally.Open(DocumentReader.Rally(file).OrThrow().Value).OrThrow();
-        Scorer.Score(elsewhere, 1).Rows.Select(r => r.TotalText).ShouldBe(standings.Rows.Select(r => r.TotalText));
+        elsewhere.Result(1).Standings.Rows.Select(r => r.TotalText).ShouldBe(standings.Rows.Select(r => r.TotalText));
     }
 
     [Fact]

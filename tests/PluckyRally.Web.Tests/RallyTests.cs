@@ -255,7 +255,7 @@ public sealed class RallyTests : IDisposable
             await hub.InvokeAsync<LiveNews>(nameof(LiveHub.Follow), id, TestContext.Current.CancellationToken)
         ).AsOf.ShouldBe(0, "a window that has loaded it since asks nothing");
         await _app.Post($"/api/rallies/{id}/entries", (Entry)Sample.Caught("210"));
-        (await heard.Task.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken)).AsOf.ShouldBe(1);
+        (await heard.Task.WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)).AsOf.ShouldBe(1);
     }
 
     [Fact]

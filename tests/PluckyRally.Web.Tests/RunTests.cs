@@ -52,6 +52,31 @@ public sealed class RunTests : IDisposable
     }
 
     [Fact]
+    public async Task What_was_revealed_of_a_round_reveals_nothing_of_the_next()
+    {
+        var brief = Sample.Brief();
+        var id = await _app.Begin(brief with { Trials = brief.Trials with { Attempts = 1 } }, "Able", "Baker");
+        await Record(1, "210");
+        await Touch(id, new(ClockDoes.Show, Number: 1, Shows: WallShows.Board));
+        await Record(2, "445");
+        var ofRound1 = (await Board(1)).Rows.Single().TotalText;
+        (await Board(2)).Rows.Single().TotalText.ShouldBe(ofRound1, "the wall stays with what was revealed");
+        await Touch(id, new(ClockDoes.Show, Shows: WallShows.Board), round: 2);
+        (await Board(2)).Rows.ShouldBeEmpty();
+        await Touch(id, new(ClockDoes.Show, Number: 1, Shows: WallShows.Board), round: 2);
+        (await Board(2)).Rows.Single().TotalText.ShouldNotBe(ofRound1);
+
+        Task<BoardOnWall> Board(int round) => _app.Get<BoardOnWall>($"/api/rallies/{id}/wall/board?round={round}");
+
+        async Task Record(int round, string typed)
+        {
+            foreach (var team in new[] { "t1", "t2" })
+            foreach (var entry in new Entry[] { Sample.Stands(true, team), Sample.Caught(typed, team) })
+                (await _app.Post($"/api/rallies/{id}/entries", entry with { Round = round })).EnsureSuccessStatusCode();
+        }
+    }
+
+    [Fact]
     public async Task What_cannot_be_is_refused_and_devices_do_not_set_the_clock()
     {
         var id = await _app.Begin(WithPhases, "Able");
@@ -134,9 +159,9 @@ public sealed class RunTests : IDisposable
 
     private Task<ClockRead> Read(Guid id) => _app.Get<ClockRead>($"/api/rallies/{id}/clock");
 
-    private async Task<ClockRead> Touch(Guid id, ClockTouch touch)
+    private async Task<ClockRead> Touch(Guid id, ClockTouch touch, int round = 1)
     {
-        (await _app.Post($"/api/rallies/{id}/clock", touch)).EnsureSuccessStatusCode();
+        (await _app.Post($"/api/rallies/{id}/clock?round={round}", touch)).EnsureSuccessStatusCode();
         return await Read(id);
     }
 }

@@ -9,12 +9,12 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
     public static Debrief Of(OpenedRally opened, int round)
     {
         var run = opened.In(round);
-        var standing = Log.Effective(opened.Rally.Entries).Where(e => e.Round == round).ToList();
+        var standing = opened.Stands.In(round);
         var answers = standing.OfType<Entry.AnswerGiven>().ToLookup(a => a.Question);
         var looked = standing.OfType<Entry.LookedBack>().GroupBy(l => l.Team).ToDictionary(g => g.Key, g => g.Last());
         var names = run.Teams.ToDictionary(t => t.Id, t => t.Name);
-        var wanted = Wanted(opened.Rally.Entries, round);
-        var rows = Scorer.Score(opened, round).Rows.ToDictionary(r => r.Team);
+        var wanted = Wanted(opened.Stands, round);
+        var rows = opened.Result(round).Standings.Rows.ToDictionary(r => r.Team);
         return new(
             [
                 .. run.Compiled.Brief.Teacher.Questions.Select(
@@ -71,10 +71,10 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
     }
 
     /// <summary>What teams wanted to change when they looked back at the round before, by their ids.</summary>
-    internal static IReadOnlyDictionary<string, string> Wanted(IReadOnlyList<Entry> entries, int round) =>
+    internal static IReadOnlyDictionary<string, string> Wanted(StandingLog entries, int round) =>
         round == 1
             ? new Dictionary<string, string>()
-            : Log.Effective(entries)
+            : entries
                 .OfType<Entry.LookedBack>()
                 .Where(l => l.Round == round - 1)
                 .GroupBy(l => l.Team)
@@ -84,8 +84,8 @@ public sealed record Debrief(IReadOnlyList<DebriefQuestion> Questions, IReadOnly
     internal static int Looked(OpenedRally opened, int round)
     {
         var present = opened.In(round).Present.Select(t => t.Id).ToHashSet();
-        return Log.Effective(opened.Rally.Entries)
-            .OfType<Entry.LookedBack>()
+        return opened
+            .Stands.OfType<Entry.LookedBack>()
             .Where(l => l.Round == round && present.Contains(l.Team))
             .Select(l => l.Team)
             .Distinct()

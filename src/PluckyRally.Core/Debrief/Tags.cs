@@ -46,9 +46,9 @@ internal static class Tags
     /// <summary>
     /// The tags of a round, in the order in which they came up; how a word is written makes no difference.
     /// </summary>
-    public static IReadOnlyList<Tag> Of(IReadOnlyList<Entry> entries, int round) =>
+    public static IReadOnlyList<Tag> Of(StandingLog entries, int round) =>
         [
-            .. Log.Effective(entries)
+            .. entries
                 .OfType<Entry.TagSeen>()
                 .Where(t => t.Round == round)
                 .GroupBy(t => t.Word.Trim(), StringComparer.OrdinalIgnoreCase)

@@ -10,8 +10,8 @@ public sealed record VoteOfTeam(string Award, string Name, string For, string Wh
     /// <summary>The awards that the class gives in a round, with the last word of a team.</summary>
     public static IReadOnlyList<VoteOfTeam> All(OpenedRally opened, int round, string team)
     {
-        var voted = Log.Effective(opened.Rally.Entries)
-            .OfType<Entry.AwardVoted>()
+        var voted = opened
+            .Stands.OfType<Entry.AwardVoted>()
             .Where(v => v.Round == round && v.Team == team)
             .GroupBy(v => v.Award)
             .ToDictionary(g => g.Key, g => g.Last());

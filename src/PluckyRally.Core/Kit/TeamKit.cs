@@ -32,12 +32,9 @@ public sealed record TeamKit(string Team, IReadOnlyList<TeamKitLine> Lines, stri
     /// The kits of a round's teams. In a later round they are what is handed out for it: what its brief has otherwise
     /// than the round before.
     /// </summary>
-    public static IReadOnlyList<TeamKit> Of(RunRound run, IReadOnlyList<Entry> log)
+    public static IReadOnlyList<TeamKit> Of(RunRound run, StandingLog log)
     {
-        var counts = Log.Effective(log)
-            .OfType<Entry.KitCounted>()
-            .Where(c => c.Round == run.Number)
-            .ToLookup(c => (c.Team, c.Way));
+        var counts = log.OfType<Entry.KitCounted>().Where(c => c.Round == run.Number).ToLookup(c => (c.Team, c.Way));
         var brief = HandedOut(run);
         return
         [

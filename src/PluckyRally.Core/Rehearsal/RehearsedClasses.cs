@@ -80,7 +80,7 @@ internal sealed class RehearsedClasses
         }
 
         return found.Problems.Count == 0
-            ? new(lineUp, play, log, Scorer.Results(Run, log))
+            ? new(lineUp, play, StandingLog.Of(log), RoundResult.Of(Run, StandingLog.Of(log)).Teams)
             : throw new InvalidOperationException($"A rehearsed entry was refused: {found.Problems[0]}");
     }
 
@@ -169,7 +169,7 @@ internal sealed class RehearsedClasses
 /// <param name="Play">Which of its plays.</param>
 /// <param name="Log">What judges wrote down.</param>
 /// <param name="Results">What came of it, in order of standing.</param>
-internal sealed record PlayedClass(int LineUp, int Play, IReadOnlyList<Entry> Log, IReadOnlyList<TeamResult> Results)
+internal sealed record PlayedClass(int LineUp, int Play, StandingLog Log, IReadOnlyList<TeamResult> Results)
 {
     /// <summary>Those who have a place.</summary>
     public IReadOnlyList<TeamResult> Placed { get; } =

@@ -55,7 +55,7 @@ public sealed class ThingsRemembered
 
     private static IEnumerable<CameFrom> OfRound(OpenedRally opened, int round) =>
         from team in opened.In(round).Teams
-        join result in Scorer.Results(opened, round) on team.Id equals result.Team.Id
+        join result in opened.Result(round).Teams on team.Id equals result.Team.Id
         from assessed in result.Designs
         from came in Of(opened.In(round), assessed, assessed.Design)
         select new CameFrom(result.Team.Name, came.Attempt, came.Came);
@@ -103,7 +103,7 @@ public sealed class ThingsRemembered
     /// </summary>
     private static IEnumerable<(string Phase, decimal Minutes)> OfPhases(OpenedRally opened) =>
         PhaseTook
-            .Of(opened, [.. Log.Effective(opened.Rally.Entries)])
+            .Of(opened, opened.Stands)
             .Where(t => t.Planned > 0)
             .Select(t => (t.Phase, t.Written * t.Took / t.Planned));
 }

@@ -39,7 +39,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
             return Values(
                 figure.Name,
                 figure.Direction ?? Better.More,
-                Present(run, opened).Select(r => (r, figure.Compared(r.Design.Facts))),
+                Present(opened, round).Select(r => (r, figure.Compared(r.Design.Facts))),
                 figure.Show
             );
         if (
@@ -47,7 +47,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
             || run.Compiled.Awards.FirstOrDefault(a => a.Definition.Id == of[OfAward.Length..]) is not { } award
         )
             return null;
-        var results = Present(run, opened);
+        var results = Present(opened, round);
         if (award.Value is { } value)
             return Values(
                 award.Definition.Name,
@@ -83,8 +83,8 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
     /// <summary>So many rows from the last.</summary>
     public Board Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)] };
 
-    private static IReadOnlyList<TeamResult> Present(RunRound run, OpenedRally opened) =>
-        [.. Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status != StandingStatus.Away)];
+    private static IReadOnlyList<TeamResult> Present(OpenedRally opened, int round) =>
+        [.. opened.Result(round).Teams.Where(r => r.Status != StandingStatus.Away)];
 
     private static Board Values(
         string name,

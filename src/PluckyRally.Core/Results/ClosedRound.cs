@@ -6,18 +6,16 @@ namespace PluckyRally.Core;
 public sealed record ClosedRound(int Scoring, IReadOnlyList<ClosedRow> Rows)
 {
     /// <summary>What a round comes to as its log stands.</summary>
-    internal static ClosedRound Of(RunRound run, IReadOnlyList<Entry> log) =>
-        new(
-            Scorer.Version,
-            [.. Scorer.Results(run, log).Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Rank, r.Total))]
-        );
+    internal static ClosedRound Of(RoundResult round) =>
+        new(Scorer.Version, [.. round.Teams.Select(r => new ClosedRow(r.Team.Id, r.Status, r.Bound, r.Rank, r.Total))]);
 
     /// <summary>How a closed round differs today from what it was closed with; null where the round is open.</summary>
     public static ClosedComparison? Compare(OpenedRally opened, Standings standings)
     {
         if (
-            Log.Effective(opened.Rally.Entries)
-                .LastOrDefault(e => e.Round == standings.Round && e is Entry.RoundClosed or Entry.RoundReopened)
+            opened.Stands.LastOrDefault(e =>
+                e.Round == standings.Round && e is Entry.RoundClosed or Entry.RoundReopened
+            )
             is not Entry.RoundClosed closed
         )
             return null;

@@ -42,7 +42,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     {
         var run = opened.In(round);
         var compiled = run.Compiled;
-        var placed = Scorer.Results(run, opened.Rally.Entries).Where(r => r.Status == StandingStatus.Placed).ToList();
+        var placed = opened.Result(round).Teams.Where(r => r.Status == StandingStatus.Placed).ToList();
         if (placed.Count < 2)
             return new(
                 draws,
@@ -51,7 +51,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
                 ConfidenceWords.SayAlone()
             );
         IRedraw redraw = QuickRedraw.For(compiled, placed, seed)
-            ?? (IRedraw)new Redraw(run, [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, seed);
+            ?? (IRedraw)new Redraw(run, [.. placed.Select(p => p.Team.Id)], opened.Stands, seed);
         var chances = Count(redraw, placed.Count, draws, compiled.Brief.Method.Wins);
         var teams = placed.Select((p, i) => new PlaceChances(p.Team.Id, p.Team.Name, chances[i])).ToList();
         var tooClose = teams[0].Places[0] < Sure;
@@ -60,7 +60,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
             Again = tooClose
                 ? MeasureAgain.Of(
                     run,
-                    opened.Rally.Entries,
+                    opened.Stands,
                     teams
                         .Where(t => t.Places[0] >= Rival)
                         .OrderByDescending(t => t.Places[0])

@@ -14,15 +14,14 @@ public sealed record MeasureAgain(string Team, string Name, Guid Entry, decimal 
     /// <param name="run">The round.</param>
     /// <param name="entries">The log.</param>
     /// <param name="teams">The teams that may still be first, by their ids.</param>
-    internal static MeasureAgain? Of(RunRound run, IReadOnlyList<Entry> entries, IReadOnlySet<string> teams)
+    internal static MeasureAgain? Of(RunRound run, StandingLog entries, IReadOnlySet<string> teams)
     {
         var exact = run with { Compiled = run.Compiled.WithPrecision(0.000_000_001m) };
         var hangsOnOthers = run.Compiled.ComparesTeams || run.Compiled.RewardsFirst;
-        var standing = Log.Effective(entries).ToList();
         var found = new List<MeasureAgain>();
-        for (var at = 0; at < standing.Count; at++)
+        for (var at = 0; at < entries.Count; at++)
         {
-            var entry = standing[at];
+            var entry = entries[at];
             if (
                 entry.Round != run.Number
                 || !teams.Contains(entry.Team)
@@ -58,22 +57,16 @@ public sealed record MeasureAgain(string Team, string Name, Guid Entry, decimal 
                     )
                 );
 
-                IReadOnlyList<Entry> At(decimal drawn) =>
-                    [
-                        .. standing.Take(at),
-                        entry.With(r => r.Measure == reading.Measure ? r with { Value = drawn } : r),
-                        .. standing.Skip(at + 1),
-                    ];
+                StandingLog At(decimal drawn) =>
+                    entries.But(at, entry.With(r => r.Measure == reading.Measure ? r with { Value = drawn } : r));
             }
 
-            decimal? Total(IReadOnlyList<Entry> log) =>
+            decimal? Total(StandingLog log) =>
                 hangsOnOthers
-                    ? Scorer.Results(exact, log).FirstOrDefault(r => r.Team.Id == entry.Team)?.Total
-                    : Scorer
-                        .Results(
-                            exact.Alone(run.Teams.First(t => t.Id == entry.Team)),
-                            [.. log.Where(e => e.Team == entry.Team || e.Team.Length == 0)]
-                        )[0]
+                    ? RoundResult.Of(exact, log).Teams.FirstOrDefault(r => r.Team.Id == entry.Team)?.Total
+                    : RoundResult
+                        .Of(exact.Alone(run.Teams.First(t => t.Id == entry.Team)), log.Alone(entry.Team))
+                        .Teams[0]
                         .Total;
         }
 

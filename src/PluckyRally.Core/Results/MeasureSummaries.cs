@@ -37,21 +37,19 @@ public static class MeasureSummaries
     /// <summary>The summary of a figure; null where there is no such figure, or none in an attempt.</summary>
     public static MeasureSummary? Of(OpenedRally opened, int round, string figure, SummaryOver over)
     {
-        var run = opened.In(round);
-        var compiled = run.Compiled;
+        var came = opened.Result(round);
+        var compiled = came.Run.Compiled;
         if (compiled.Figures.All.FirstOrDefault(f => f.Id == figure) is not { } named)
             return null;
         if (over == SummaryOver.Attempts && named is not Figure.OfMeasure { Measure.Taken: Taken.EachAttempt })
             return null;
         var values = over switch
         {
-            SummaryOver.Attempts => Scorer
-                .Designs(run, opened.Rally.Entries)
-                .SelectMany(d =>
-                    d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))
-                ),
-            SummaryOver.Designs => Scorer.Designs(run, opened.Rally.Entries).Select(named.Of),
-            SummaryOver.Teams => Scorer.Results(run, opened.Rally.Entries).Select(r => named.Of(r.Design.Facts)),
+            SummaryOver.Attempts => came.Designs.SelectMany(d =>
+                d.Design.Attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Read(named.Shown))
+            ),
+            SummaryOver.Designs => came.Designs.Select(named.Of),
+            SummaryOver.Teams => came.Teams.Select(r => named.Of(r.Design.Facts)),
         };
         return new(named.Id, named.Name, named.Shown.Unit, over, Summary.Of([.. values], compiled.Brief.Quartiles));
     }

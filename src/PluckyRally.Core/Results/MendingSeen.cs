@@ -50,8 +50,8 @@ public sealed record MendingSeen(
         var had = opened.Aside.Select(a => a.Entry.Id).ToHashSet();
         var rounds = Enumerable
             .Range(1, opened.Rounds)
-            .Where(r => opened.Rally.Entries.Any(e => e.Round == r && e.BeginsRound))
-            .Select(r => RoundMended.Of(r, Scorer.Score(opened, r), Scorer.Score(after.Value, r)));
+            .Where(r => opened.Stands.Any(e => e.Round == r && e.BeginsRound))
+            .Select(r => RoundMended.Of(r, opened.Result(r).Standings, after.Value.Result(r).Standings));
         var aside = after.Value.Aside.Where(a => !a.Struck && !had.Contains(a.Entry.Id)).ToDictionary(a => a.Entry.Id);
         return Result<MendingSeen>.Ok(
             new(

@@ -16,32 +16,20 @@ internal sealed class Redraw : IRedraw
 {
     private readonly RunRound _exact;
     private readonly IReadOnlyList<string> _placed;
-    private readonly Entry[] _entries;
-    private readonly List<(int At, Entry Entry)> _drawn;
+    private readonly StandingLog _entries;
     private readonly Random _random;
 
-    public Redraw(RunRound run, IReadOnlyList<string> placed, IReadOnlyList<Entry> entries, int seed)
+    public Redraw(RunRound run, IReadOnlyList<string> placed, StandingLog entries, int seed)
     {
         _placed = placed;
         _random = new Xoshiro256StarStar(seed, threadSafe: false);
-        _entries = [.. Log.Effective(entries)];
-        _drawn =
-        [
-            .. _entries
-                .Select((entry, i) => (i, entry))
-                .Where(e =>
-                    e.entry.Round == run.Number
-                    && e.entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead
-                ),
-        ];
+        _entries = entries;
         _exact = run with { Compiled = run.Compiled.WithPrecision(0.000_000_001m) };
     }
 
     public void Next(Span<decimal?> totals)
     {
-        foreach (var (at, entry) in _drawn)
-            _entries[at] = entry.With(Draw);
-        foreach (var result in Scorer.Results(_exact, _entries))
+        foreach (var result in RoundResult.Of(_exact, _entries.Each(e => IsDrawn(e) ? e.With(Draw) : e)).Teams)
         {
             for (var i = 0; i < _placed.Count; i++)
             {
@@ -50,6 +38,10 @@ internal sealed class Redraw : IRedraw
             }
         }
     }
+
+    private bool IsDrawn(Entry entry) =>
+        entry.Round == _exact.Number
+        && entry is Entry.TrialRecorded { Outcome: TrialOutcome.Counted } or Entry.MeasureRead;
 
     private Reading Draw(Reading reading) =>
         reading.Value is { } value && _exact.Compiled.Measures.TryGetValue(reading.Measure, out var measure)

@@ -7,8 +7,9 @@ namespace PluckyRally.Core;
 internal sealed record ReferenceFigure(string Figure, Reference Reference, decimal Value)
 {
     /// <summary>Every figure that is known, points and totals aside.</summary>
-    internal static IReadOnlyList<ReferenceFigure> Of(RunRound run, IReadOnlyList<Entry> entries)
+    internal static IReadOnlyList<ReferenceFigure> Of(RoundResult round)
     {
+        var (run, entries) = (round.Run, round.Log);
         var record = TeamRecord.Of([new Team { Id = "", Name = "" }], entries, run.Number)[0].Designs[0];
         return
         [
@@ -25,14 +26,13 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
                 .ToList()
             where values.Count > 0
             select new ReferenceFigure(figure.Id, marked.Reference, values.Average()),
-            .. from reference in run.References
-            let came = ReferenceResult.Of(run, reference, entries)
+            .. from came in round.References
             from figure in came.Run.Compiled.Figures.All.Where(f =>
                 f is not Core.Figure.OfTeam && f.Known < Known.WithPoints
             )
             let value = figure.Of(came.Result.Design.Facts)
             where value.HasValue
-            select new ReferenceFigure(figure.Id, reference, value.Number),
+            select new ReferenceFigure(figure.Id, came.Reference, value.Number),
         ];
     }
 }

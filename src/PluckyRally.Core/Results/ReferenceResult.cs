@@ -12,17 +12,14 @@ internal sealed record ReferenceResult(Reference Reference, RunRound Run, TeamRe
     /// What it came to in a round, or in the last round before in which something was recorded of it: a control is
     /// measured once.
     /// </summary>
-    public static ReferenceResult Of(RunRound run, Reference reference, IReadOnlyList<Entry> entries)
+    public static ReferenceResult Of(RunRound run, Reference reference, StandingLog entries)
     {
-        var own = entries.Where(e => e.Team.Length == 0 || e.Team == reference.Id || e is Entry.StruckOut).ToList();
-        var rounds = Log.Effective(own)
-            .Where(e => e.Team == reference.Id && e.BeginsRound)
-            .Select(e => e.Round)
-            .ToHashSet();
+        var own = entries.Alone(reference.Id);
+        var rounds = own.Where(e => e.Team == reference.Id && e.BeginsRound).Select(e => e.Round).ToHashSet();
         var measured = run;
         while (!rounds.Contains(measured.Number) && measured.Before is { } before)
             measured = before;
         var recorded = rounds.Contains(measured.Number) ? measured : run;
-        return new(reference, recorded, Scorer.Results(recorded.Alone(reference.AsTeam), own)[0]);
+        return new(reference, recorded, RoundResult.Of(recorded.Alone(reference.AsTeam), own).Teams[0]);
     }
 }

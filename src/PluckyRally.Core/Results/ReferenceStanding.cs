@@ -20,10 +20,12 @@ public sealed record ReferenceStanding(
 )
 {
     /// <summary>All that the teams of a round are held against.</summary>
-    internal static IReadOnlyList<ReferenceStanding> Of(RunRound run, IReadOnlyList<Entry> entries) =>
+    internal static IReadOnlyList<ReferenceStanding> Of(RoundResult round) =>
         [
-            .. run.References.Select(r => Of(ReferenceResult.Of(run, r, entries))),
-            .. MarkedTrials.Of(entries, run.Number).Select(trials => Of(run.Compiled, run.Number, trials)),
+            .. round.References.Select(Of),
+            .. MarkedTrials
+                .Of(round.Log, round.Run.Number)
+                .Select(trials => Of(round.Run.Compiled, round.Run.Number, trials)),
         ];
 
     private static ReferenceStanding Of(ReferenceResult came)

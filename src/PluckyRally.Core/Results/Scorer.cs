@@ -1,6 +1,10 @@
+using System.Diagnostics.Metrics;
+
 namespace PluckyRally.Core;
 
-/// <summary>Works out a round: pure, from the edition, the teams and the entries.</summary>
+/// <summary>
+/// Works out a round: pure, from the edition, the teams and the entries. <see cref="RoundResult"/> alone asks it.
+/// </summary>
 public static class Scorer
 {
     /// <summary>
@@ -9,44 +13,24 @@ public static class Scorer
     /// </summary>
     public const int Version = 3;
 
-    /// <summary>The standings of a round, with the reasons for every number.</summary>
-    /// <param name="run">The round as it is run.</param>
-    /// <param name="entries">The whole log, in the order in which it was received; entries of other rounds and unknown
-    /// teams are passed over.</param>
-    public static Standings Score(RunRound run, IReadOnlyList<Entry> entries)
-    {
-        var earlier = Earlier(run, entries);
-        return StandingsWords.Write(run, Results(run, entries, earlier), earlier, ReferenceStanding.Of(run, entries));
-    }
-
-    /// <summary>The standings of a round of a rally.</summary>
-    public static Standings Score(OpenedRally opened, int round) => Score(opened.In(round), opened.Rally.Entries);
-
-    /// <summary>The same where nothing was mended and all rounds are alike.</summary>
-    public static Standings Score(
-        CompiledEdition compiled,
-        IReadOnlyList<Team> teams,
-        IReadOnlyList<Entry> entries,
-        int round
-    ) => Score(RunRound.Alike(compiled, teams, round), entries);
-
-    /// <summary>The results of a round of a rally.</summary>
-    internal static IReadOnlyList<TeamResult> Results(OpenedRally opened, int round) =>
-        Results(opened.In(round), opened.Rally.Entries);
+    /// <summary>Counts the rounds that are worked out, so that it can be seen whether one is worked out twice.</summary>
+    private static readonly Counter<long> Scored = new Meter("PluckyRally.Scoring").CreateCounter<long>("rounds");
 
     /// <summary>The results of a round in numbers only, in order of standing.</summary>
-    internal static IReadOnlyList<TeamResult> Results(RunRound run, IReadOnlyList<Entry> entries) =>
-        Results(run, entries, Earlier(run, entries));
-
-    private static IReadOnlyList<TeamResult> Results(
+    /// <param name="run">The round as it is run.</param>
+    /// <param name="entries">What stands of the whole log; entries of other rounds and unknown teams are passed
+    /// over.</param>
+    /// <param name="earlier">What stood for the teams in the round before, by their ids.</param>
+    internal static IReadOnlyList<TeamResult> Results(
         RunRound run,
-        IReadOnlyList<Entry> entries,
-        Dictionary<string, Assessment> earlier
+        StandingLog entries,
+        IReadOnlyDictionary<string, Assessment> earlier
     )
     {
         var compiled = run.Compiled;
         var rules = Rules(run, earlier);
         var points = new Points(compiled, earlier);
+        Scored.Add(1);
         var designs = TeamRecord
             .Of(run.Teams, entries, run.Number)
             .Select(record =>
@@ -97,39 +81,12 @@ public static class Scorer
         return new(team.Record, result, chosen.By, better) { Designs = team.Designs };
     }
 
-    /// <summary>
-    /// What the designs were that stood for teams in the round before. That round's own brief says which they are and
-    /// which of their attempts counted; what they come to is worked out by this one's, so that like is held against
-    /// like.
-    /// </summary>
-    internal static Dictionary<string, Assessment> Earlier(RunRound run, IReadOnlyList<Entry> entries)
-    {
-        if (run.Before is not { } before || !entries.Any(e => e.Round < run.Number))
-            return [];
-        var results = Results(before, entries).ToDictionary(t => t.Team.Id, t => t.Assessment);
-        return ReferenceEquals(before.Compiled, run.Compiled)
-            ? results
-            : results.ToDictionary(
-                r => r.Key,
-                r => new Assessment(r.Value.Design, [], Values(run.Compiled, r.Value.Design), null)
-            );
-    }
+    /// <summary>A design of another round, worked out by this edition.</summary>
+    internal static Assessment ByAnother(CompiledEdition compiled, DesignRecord design) =>
+        new(design, [], Values(compiled, design), null);
 
-    private static RuleChecker Rules(RunRound run, Dictionary<string, Assessment> earlier) =>
+    private static RuleChecker Rules(RunRound run, IReadOnlyDictionary<string, Assessment> earlier) =>
         new(run, team => earlier.GetValueOrDefault(team)?.Facts);
-
-    /// <summary>What is known of every design of a round before any points.</summary>
-    internal static IReadOnlyList<DesignFacts> Designs(RunRound run, IReadOnlyList<Entry> entries)
-    {
-        var rules = Rules(run, Earlier(run, entries));
-        return
-        [
-            .. TeamRecord
-                .Of(run.Teams, entries, run.Number)
-                .SelectMany(record => record.Designs)
-                .Select(design => Assess(run.Compiled, design, rules).Facts),
-        ];
-    }
 
     private static PartValue[] Values(CompiledEdition compiled, DesignRecord design)
     {

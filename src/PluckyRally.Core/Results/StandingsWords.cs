@@ -3,13 +3,10 @@ namespace PluckyRally.Core;
 /// <summary>Writes results the way they are shown and read out.</summary>
 internal static class StandingsWords
 {
-    public static Standings Write(
-        RunRound run,
-        IReadOnlyList<TeamResult> results,
-        IReadOnlyDictionary<string, Assessment> earlier,
-        IReadOnlyList<ReferenceStanding> references
-    )
+    public static Standings Write(RoundResult came)
     {
+        var (run, results, earlier) = (came.Run, came.Teams, came.Earlier);
+        var references = ReferenceStanding.Of(came);
         var compiled = run.Compiled;
         return new()
         {

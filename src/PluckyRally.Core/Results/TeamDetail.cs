@@ -23,9 +23,9 @@ public sealed record TeamDetail(
     /// <summary>The details of a round, in order of standing.</summary>
     public static IReadOnlyList<TeamDetail> Of(OpenedRally opened, int round)
     {
-        var run = opened.In(round);
-        var references = ReferenceFigure.Of(run, opened.Rally.Entries);
-        return [.. Scorer.Results(run, opened.Rally.Entries).Select(r => Of(run.Compiled, r, references))];
+        var came = opened.Result(round);
+        var references = ReferenceFigure.Of(came);
+        return [.. came.Teams.Select(r => Of(came.Run.Compiled, r, references))];
     }
 
     private static TeamDetail Of(

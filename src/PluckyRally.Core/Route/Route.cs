@@ -110,8 +110,8 @@ public static class Route
     {
         var (open, more) = (sheets.Unfinished, sheets.AttemptsOpen);
         var (run, rally) = (opened.In(round), opened.Rally);
-        var begun = Log.Effective(rally.Entries).Any(e => e.Round == round && e.BeginsRound);
-        var kits = TeamKit.Of(run, rally.Entries);
+        var begun = opened.Stands.Any(e => e.Round == round && e.BeginsRound);
+        var kits = TeamKit.Of(run, opened.Stands);
         return
         [
             new(

@@ -215,6 +215,7 @@ public abstract partial record Entry
             {
                 Wall = new(Shows, Revealed, Question)
                 {
+                    Round = Round,
                     Plot = Plot,
                     Of = Of,
                     Gallery = Gallery,

@@ -13,9 +13,9 @@ public static class ClassState
     /// Teams as a judge goes to them: in the order that was set, or else in their own; teams that came late are tested
     /// after the others.
     /// </summary>
-    public static IReadOnlyList<TeamInLesson> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> log, int round)
+    public static IReadOnlyList<TeamInLesson> Of(IReadOnlyList<Team> teams, StandingLog log, int round)
     {
-        var standing = Log.Effective(log).Where(e => e.Round == round).ToList();
+        var standing = log.In(round);
         var order = standing.OfType<Entry.TestOrderSet>().LastOrDefault()?.Teams ?? [];
         var places = order
             .Select((team, at) => (team, at))

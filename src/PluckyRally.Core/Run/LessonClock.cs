@@ -42,23 +42,21 @@ public sealed record LessonClock
     public static LessonClock Of(OpenedRally opened, int round) =>
         Of(
             opened.In(round).Compiled.Brief,
-            [.. ClassState.Of(opened.In(round).Present, opened.Rally.Entries, round).Select(t => t.Team)],
-            opened.Rally.Entries
+            [.. ClassState.Of(opened.In(round).Present, opened.Stands, round).Select(t => t.Team)],
+            opened.Stands
         );
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>
     /// <param name="order">The teams, by id, in the order in which they come.</param>
     /// <param name="log">The rally's entries.</param>
-    public static LessonClock Of(Brief brief, IReadOnlyList<string> order, IReadOnlyList<Entry> log)
+    public static LessonClock Of(Brief brief, IReadOnlyList<string> order, StandingLog log)
     {
         var phases = brief
             .Timing.Phases.Where(p => p.Kind != PhaseKind.Homework)
             .Select(p => ClockPhase.Of(p, brief, order.Count))
             .ToList();
-        var so = Log.Effective(log)
-            .OfType<Entry.OfClock>()
-            .Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
+        var so = log.OfType<Entry.OfClock>().Aggregate(new ClockSoFar(), (so, entry) => entry.Turn(so, phases, brief));
         var (first, run, over, hold, wall) = so;
         if (run is null)
             return new()
@@ -101,6 +99,12 @@ public sealed record HoldCount(DateTimeOffset From, decimal Seconds);
 /// <param name="Question">For a question: which one, from 1.</param>
 public sealed record WallShown(WallShows Shows, int Revealed, int Question = 0)
 {
+    /// <summary>
+    /// The round that it was set in: what was revealed of one round says nothing of another, so the wall stays with it
+    /// until it is set anew.
+    /// </summary>
+    public int Round { get; init; } = 1;
+
     /// <summary>For a picture, or for a question that has one beside it: which one.</summary>
     public PlotShown? Plot { get; init; }
 

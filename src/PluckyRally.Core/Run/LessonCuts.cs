@@ -30,11 +30,11 @@ public static class LessonCuts
     {
         var run = opened.In(round);
         var made = TeamRecord
-            .Of(run.Present, opened.Rally.Entries, round)
+            .Of(run.Present, opened.Stands, round)
             .ToDictionary(r => r.Team.Id, r => r.Designs.Max(d => d.Attempts.Count));
         return Offers(
             run.Compiled.Brief,
-            [.. ClassState.Of(run.Present, opened.Rally.Entries, round).Select(t => made[t.Team])]
+            [.. ClassState.Of(run.Present, opened.Stands, round).Select(t => made[t.Team])]
         );
     }
 

@@ -81,13 +81,13 @@ internal static class DesignEntries
     public static void CheckFreshBuild(
         Trials trials,
         Entry.TrialRecorded trial,
-        IReadOnlyList<Entry> log,
+        StandingLog log,
         ProblemCollector found
     )
     {
         if (!trials.FreshBuildAfterFailure)
             return;
-        var others = Log.Effective(log).Where(e => e.Id != trial.Id).Append(trial).Select(e => (0, e));
+        var others = log.Where(e => e.Id != trial.Id).Append(trial).Select(e => (0, e));
         if (
             OnOldBuilds(trials, others).Where(o => o.Entry.Id == trial.Id).Select(o => o.Problem).FirstOrDefault() is
             { } wrong

@@ -26,9 +26,9 @@ internal static class DesignLabels
 public sealed record LabelsSoFar(IReadOnlyList<LabelUsed> Used, IReadOnlyDictionary<string, string> Before)
 {
     /// <summary>The labels used in a rally.</summary>
-    public static LabelsSoFar Of(Rally rally, string team, int round)
+    public static LabelsSoFar Of(OpenedRally opened, string team, int round)
     {
-        var noted = Log.Effective(rally.Entries).OfType<Entry.DesignNoted>().ToList();
+        var noted = opened.Stands.OfType<Entry.DesignNoted>().ToList();
         return new(
             [
                 .. noted

@@ -125,9 +125,9 @@ public abstract partial record Entry
 
 /// <summary>The log that an entry joins.</summary>
 /// <param name="Round">The entry's round as it is run.</param>
-/// <param name="Entries">What is in the log already.</param>
-/// <param name="Received">The same with what is set aside, which can be struck out.</param>
-internal sealed record LogToJoin(RunRound Round, IReadOnlyList<Entry> Entries, IReadOnlyList<Entry> Received)
+/// <param name="Stands">What stands in it.</param>
+/// <param name="Received">All that is in it: what can be struck out.</param>
+internal sealed record LogToJoin(RunRound Round, StandingLog Stands, IReadOnlyList<Entry> Received)
 {
     /// <summary>The edition.</summary>
     public CompiledEdition Compiled => Round.Compiled;

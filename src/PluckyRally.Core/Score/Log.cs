@@ -3,21 +3,6 @@ namespace PluckyRally.Core;
 /// <summary>Reads a log of entries: what stands, and what has been struck out.</summary>
 public static class Log
 {
-    /// <summary>The entries that stand, each once, in order; strikes themselves are left out.</summary>
-    public static IReadOnlyList<Entry> Effective(IReadOnlyList<Entry> entries)
-    {
-        var struck = Struck(entries);
-        var seen = new HashSet<Guid>(entries.Count);
-        var standing = new List<Entry>(entries.Count);
-        foreach (var entry in entries)
-        {
-            if (entry is not Entry.StruckOut && !struck.Contains(entry.Id) && seen.Add(entry.Id))
-                standing.Add(entry);
-        }
-
-        return standing;
-    }
-
     /// <summary>
     /// The ids of the entries that have been struck out. A later strike can strike out an earlier one.
     /// </summary>

@@ -30,8 +30,8 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         var names = opened.In(round).Teams.ToDictionary(t => t.Id, t => t.Name);
         return
         [
-            .. Log.Effective(opened.Rally.Entries)
-                .OfType<Entry.TrialRecorded>()
+            .. opened
+                .Stands.OfType<Entry.TrialRecorded>()
                 .Where(t =>
                     t.Round == round
                     && t is { Purpose: Purpose.Score, Outcome: TrialOutcome.Counted }
@@ -93,8 +93,8 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
         if (placed.Team.Length == 0)
             return "left";
         var name = teams.GetValueOrDefault(placed.Team, placed.Team);
-        var before = Log.Effective(opened.Rally.Entries)
-            .TakeWhile(e => e.Id != placed.Id)
+        var before = opened
+            .Stands.TakeWhile(e => e.Id != placed.Id)
             .OfType<Entry.PupilPlaced>()
             .LastOrDefault(e => e.Pupil == placed.Pupil);
         var was = before?.Team ?? opened.Joined.FirstOrDefault(t => t.Pupils.Any(p => p.Id == placed.Pupil))?.Id;

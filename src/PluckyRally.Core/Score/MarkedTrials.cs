@@ -8,9 +8,9 @@ namespace PluckyRally.Core;
 internal sealed record MarkedTrials(Reference Reference, IReadOnlyList<Entry.TrialRecorded> Trials)
 {
     /// <summary>Those of a round.</summary>
-    public static IReadOnlyList<MarkedTrials> Of(IReadOnlyList<Entry> entries, int round) =>
+    public static IReadOnlyList<MarkedTrials> Of(StandingLog entries, int round) =>
         [
-            .. Log.Effective(entries)
+            .. entries
                 .OfType<Entry.TrialRecorded>()
                 .Where(t =>
                     t.Round == round

@@ -79,7 +79,8 @@ internal sealed class MendedEditions
         var laid = new List<Entry.BriefMended>();
         var now = asOf == _changes[^1];
         foreach (
-            var mended in Log.Effective([.. _received.Take(asOf)])
+            var mended in StandingLog
+                .Of([.. _received.Take(asOf)])
                 .OfType<Entry.BriefMended>()
                 .Where(m => m.Round == round || (m.Round < round && !m.OnlyThisRound))
                 .OrderBy(m => m.Round)

@@ -16,7 +16,8 @@ internal sealed record OnSheets(
         new(
             Roster.Named(begun, received),
             received.Any(e => e is Entry.ReferenceAdded)
-                ? Log.Effective(received)
+                ? StandingLog
+                    .Of(received)
                     .OfType<Entry.ReferenceAdded>()
                     .Select(r => r.Team)
                     .ToHashSet(StringComparer.Ordinal)

@@ -17,6 +17,9 @@ public sealed record OpenedRally(Rally Rally)
     /// <summary>The edition as it was begun, before anything was mended or cut.</summary>
     public required CompiledEdition Begun { get; init; }
 
+    /// <summary>What stands, readings worked out in the units of the brief as it is run.</summary>
+    public required StandingLog Stands { get; init; }
+
     /// <summary>The entries that are not scored.</summary>
     public required IReadOnlyList<SetAside> Aside { get; init; }
 
@@ -32,8 +35,7 @@ public sealed record OpenedRally(Rally Rally)
     public Brief Mended(int round) => Editions.Now(round).Edition.Brief;
 
     /// <summary>What was mended in all rounds, in the order in which it was.</summary>
-    public IReadOnlyList<MendedSince> Mended() =>
-        [.. Log.Effective(Rally.Entries).OfType<Entry.BriefMended>().Select(MendedSince.Of)];
+    public IReadOnlyList<MendedSince> Mended() => [.. Stands.OfType<Entry.BriefMended>().Select(MendedSince.Of)];
 
     /// <summary>A round as it is run.</summary>
     /// <param name="round">Its number, from 1; one that there cannot be is taken for the nearest.</param>
@@ -42,6 +44,10 @@ public sealed record OpenedRally(Rally Rally)
         var wanted = Math.Clamp(round, 1, Limits.Rounds);
         return wanted <= Runs.Count ? Runs[wanted - 1] : Runs[^1] with { Number = wanted, Before = In(wanted - 1) };
     }
+
+    /// <summary>What a round came to.</summary>
+    /// <param name="round">Its number, from 1; one that there cannot be is taken for the nearest.</param>
+    public RoundResult Result(int round) => RoundResult.Of(this, round);
 
     /// <summary>What is wrong with the entries that are set aside and stand.</summary>
     public IReadOnlyList<Problem> Notes => [.. Aside.Where(a => !a.Struck).SelectMany(a => a.Problems)];
@@ -68,7 +74,7 @@ public sealed record OpenedRally(Rally Rally)
                 ?? entry.Team;
 
     /// <summary>How many rounds there are, the one that is being scored included.</summary>
-    public int Rounds => Math.Max(1, Rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max());
+    public int Rounds => Math.Max(1, Stands.Select(e => e.Round).DefaultIfEmpty(1).Max());
 
     /// <summary>
     /// The round that runs: the last one that the clock was begun in, or in which two teams have done something. One
@@ -79,8 +85,8 @@ public sealed record OpenedRally(Rally Rally)
         get
         {
             var teams = Rally.Teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
-            return Rally
-                .Entries.Where(e => e is Entry.PhaseBegun || (e.BeginsRound && teams.Contains(e.Team)))
+            return Stands
+                .Where(e => e is Entry.PhaseBegun || (e.BeginsRound && teams.Contains(e.Team)))
                 .GroupBy(e => e.Round)
                 .Where(round =>
                     round.Any(e => e is Entry.PhaseBegun)
@@ -127,9 +133,10 @@ public sealed record OpenedRally(Rally Rally)
             OnSheets.Of(rally.Teams, rally.Entries),
             rally.Entries
         );
-        var roster = new Roster(rally, entries);
-        var references = Log.Effective(entries).OfType<Entry.ReferenceAdded>().ToList();
-        var standing = Log.Effective(entries).Where(e => e.ChangesEdition).ToLookup(e => e.Round);
+        var stands = StandingLog.Of(entries);
+        var roster = new Roster(rally, stands);
+        var references = stands.OfType<Entry.ReferenceAdded>().ToList();
+        var standing = stands.Where(e => e.ChangesEdition).ToLookup(e => e.Round);
         var differing = new[]
         {
             editions.Rounds,
@@ -162,6 +169,7 @@ public sealed record OpenedRally(Rally Rally)
                 Joined = rally.Teams,
                 Begun = begun,
                 Received = received,
+                Stands = stands,
                 Aside = aside,
                 Runs = runs,
                 _editions = editions,
@@ -193,6 +201,7 @@ public sealed record OpenedRally(Rally Rally)
                 {
                     Rally = Rally with { Entries = [.. Rally.Entries, accepted] },
                     Received = received,
+                    Stands = Stands.With(accepted),
                 }
             );
     }

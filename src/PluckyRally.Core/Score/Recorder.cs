@@ -21,7 +21,7 @@ public static class Recorder
     {
         var found = new ProblemCollector();
         return Accept(
-            new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), log, log),
+            new LogToJoin(RunRound.Alike(compiled, teams, Math.Max(1, entry.Round)), StandingLog.Of(log), log),
             Understand(compiled, OnSheets.Of(teams, log), entry, found),
             found
         );
@@ -51,12 +51,12 @@ public static class Recorder
                 return Result<Entry>.Ok(kept);
         }
 
-        return Accept(new LogToJoin(run, opened.Rally.Entries, opened.Received), understood, found);
+        return Accept(new LogToJoin(run, opened.Stands, opened.Received), understood, found);
     }
 
     private static Result<Entry> Accept(LogToJoin log, Entry understood, ProblemCollector found)
     {
-        Rounds.CheckOpen(log.Entries, understood, found);
+        Rounds.CheckOpen(log.Stands, understood, found);
         Likely.Check(log.Compiled, understood, found);
         var taken = understood.Join(log, found);
         return found.Problems.Count > 0 ? Result<Entry>.Refused(found.Problems) : Result<Entry>.Ok(taken);

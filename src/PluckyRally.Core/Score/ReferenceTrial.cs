@@ -12,13 +12,12 @@ public sealed record ReferenceTrial(Guid Entry, string Team, Purpose Purpose, st
     /// </summary>
     public static IReadOnlyList<ReferenceTrial> Of(
         CompiledEdition compiled,
-        IReadOnlyList<Entry> log,
+        StandingLog log,
         string? team,
         int round
     ) =>
         [
-            .. Log.Effective(log)
-                .OfType<Entry.TrialRecorded>()
+            .. log.OfType<Entry.TrialRecorded>()
                 .Where(t =>
                     t.Purpose != Purpose.Score
                     && t.Round == round

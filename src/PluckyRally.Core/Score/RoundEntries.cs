@@ -29,7 +29,12 @@ public abstract partial record Entry
         ) => Rounds.OfClass(this, found);
 
         internal override Entry Join(LogToJoin log, ProblemCollector found) =>
-            found.Problems.Count > 0 ? this : this with { Kept = ClosedRound.Of(log.Round, log.Entries) };
+            found.Problems.Count > 0
+                ? this
+                : this with
+                {
+                    Kept = ClosedRound.Of(RoundResult.Of(log.Round, log.Stands)),
+                };
 
         internal override string Say(CompiledEdition compiled, int? attempt) => $"Round {Round} closed";
     }
@@ -59,13 +64,13 @@ public abstract partial record Entry
 public static class Rounds
 {
     /// <summary>Whether a round is closed, as a log leaves it.</summary>
-    public static bool IsClosed(IReadOnlyList<Entry> log, int round) =>
+    public static bool IsClosed(StandingLog log, int round) =>
         log.Any(e => e is Entry.RoundClosed)
-        && Log.Effective(log).LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened))
+        && log.LastOrDefault(e => e.Round == round && e is (Entry.RoundClosed or Entry.RoundReopened))
             is Entry.RoundClosed;
 
     /// <summary>An entry for a closed round is refused with where it could go.</summary>
-    internal static void CheckOpen(IReadOnlyList<Entry> log, Entry entry, ProblemCollector found)
+    internal static void CheckOpen(StandingLog log, Entry entry, ProblemCollector found)
     {
         if (entry.GoesIntoClosedRound)
             return;

@@ -104,7 +104,7 @@ public sealed class RoundSheets
             touched,
             [
                 .. ClassState
-                    .Of(run.Teams, now.Rally.Entries, Round)
+                    .Of(run.Teams, now.Stands, Round)
                     .Select(t => sheets.GetValueOrDefault(t.Team) ?? _byTeam[t.Team]),
             ],
             [

@@ -64,15 +64,15 @@ public sealed class TeamRecord
     internal ILookup<string, Entry.OfPart> OfParts { get; }
 
     /// <summary>The records of all teams in a round, in the order of the teams.</summary>
-    public static IReadOnlyList<TeamRecord> Of(IReadOnlyList<Team> teams, IReadOnlyList<Entry> entries, int round)
+    public static IReadOnlyList<TeamRecord> Of(IReadOnlyList<Team> teams, StandingLog entries, int round)
     {
-        var standing = Log.Effective(entries).Where(e => e.Round == round).ToList();
+        var standing = entries.In(round);
         var byTeam = standing.ToLookup(e => e.Team);
 
         // Who was first is asked among the teams: what they are held against takes nobody's place.
         var ids = teams.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
         if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key)))
-            standing = [.. standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team))];
+            standing = standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team));
         var names = teams.ToDictionary(t => t.Id, t => t.Name, StringComparer.Ordinal);
         return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing, names))];
     }

@@ -83,8 +83,8 @@ public sealed record TeamSheet
     /// <param name="round">The round, from 1.</param>
     public static IReadOnlyList<TeamSheet> Of(OpenedRally opened, int round)
     {
-        var (run, entries) = (opened.In(round), opened.Rally.Entries);
-        var results = Scorer.Results(run, entries).ToDictionary(r => r.Team.Id);
+        var (run, entries) = (opened.In(round), opened.Stands);
+        var results = opened.Result(round).Teams.ToDictionary(r => r.Team.Id);
         var closed = Rounds.IsClosed(entries, round);
         var references = ReferenceTrial.Of(run.Compiled, entries, null, round);
         var wanted = Debrief.Wanted(entries, round);
@@ -135,11 +135,9 @@ public sealed record TeamSheet
     /// </summary>
     internal static TeamSheet Alone(OpenedRally opened, Team team, int round)
     {
-        var own = opened
-            .Rally.Entries.Where(e => e.Team.Length == 0 || e.Team == team.Id || e is Entry.StruckOut)
-            .ToList();
+        var own = opened.Stands.Alone(team.Id);
         var run = opened.In(round).Alone(team);
-        var result = Scorer.Results(run, own)[0];
+        var result = RoundResult.Of(run, own).Teams[0];
         return Of(
             opened,
             run.Compiled,

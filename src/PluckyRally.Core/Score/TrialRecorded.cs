@@ -135,7 +135,7 @@ public abstract partial record Entry
             if (this is not { Purpose: Purpose.Score, Outcome: not TrialOutcome.Void } || found.Problems.Count > 0)
                 return this;
             CheckLeft(log, found);
-            DesignEntries.CheckFreshBuild(log.Compiled.Brief.Trials, this, log.Entries, found);
+            DesignEntries.CheckFreshBuild(log.Compiled.Brief.Trials, this, log.Stands, found);
             return this;
         }
 
@@ -175,8 +175,8 @@ public abstract partial record Entry
                 return;
             var used = DesignRecord
                 .Numbered([
-                    .. Log.Effective(log.Entries)
-                        .OfType<TrialRecorded>()
+                    .. log
+                        .Stands.OfType<TrialRecorded>()
                         .Where(t =>
                             t.Purpose == Purpose.Score
                             && t.Team == Team

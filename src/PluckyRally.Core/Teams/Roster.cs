@@ -8,11 +8,11 @@ internal sealed class Roster
     private readonly Dictionary<string, string> _names;
 
     /// <param name="rally">The rally with the teams that it was begun with.</param>
-    /// <param name="entries">What is understood of its log.</param>
-    public Roster(Rally rally, IReadOnlyList<Entry> entries)
+    /// <param name="entries">What stands of its log.</param>
+    public Roster(Rally rally, StandingLog entries)
     {
         _begun = rally.Teams;
-        _changes = [.. Log.Effective(entries).OfType<Entry.OfTeams>()];
+        _changes = [.. entries.OfType<Entry.OfTeams>()];
         _names = rally.Latecomers.GroupBy(p => p.Id).ToDictionary(g => g.Key, g => g.First().Name);
     }
 
@@ -44,7 +44,8 @@ internal sealed class Roster
         return
         [
             .. begun,
-            .. Log.Effective(received)
+            .. StandingLog
+                .Of(received)
                 .OfType<Entry.TeamJoined>()
                 .Where(j => ids.Add(j.Team))
                 .Select(j => new Team { Id = j.Team, Name = j.Name }),

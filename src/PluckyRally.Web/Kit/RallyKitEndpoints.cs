@@ -112,7 +112,7 @@ internal static class RallyKitEndpoints
     {
         var run = opened.In(round);
         var brief = TeamKit.HandedOut(run);
-        var kits = TeamKit.Of(run, opened.Rally.Entries);
+        var kits = TeamKit.Of(run, opened.Stands);
         var stock = await cupboard.TakenBy(id, stop);
         return new(
             KitList.Of(brief, run.Present, await cupboard.All(stop)),

@@ -20,8 +20,7 @@ internal sealed class WorkedOut(RallyCache kept)
     /// hundred, as one standard deviation at a half (√(¼/2000) = 0.011), those of a fair of thousands of entries to
     /// five.
     /// </summary>
-    private static int Draws(OpenedRally opened) =>
-        Math.Clamp(400_000 / Math.Max(1, opened.Rally.Entries.Count), 100, 2000);
+    private static int Draws(OpenedRally opened) => Math.Clamp(400_000 / Math.Max(1, opened.Stands.Count), 100, 2000);
 
     /// <summary>States are counted anew whenever the server starts.</summary>
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
@@ -49,7 +48,7 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <param name="rally">The rally; it has been opened.</param>
     /// <param name="round">The round.</param>
     public Standings Standings(KeptRally rally, int round) =>
-        In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => Scorer.Score(now, round));
+        In(_standings, (rally.Stored.Id, round)).Get(rally, kept, (_, now) => now.Result(round).Standings);
 
     /// <summary>How sure the places of a round are.</summary>
     public Confidence Sure(KeptRally rally, int round) =>

@@ -61,10 +61,10 @@ internal static class RunEndpoints
     private static ClockRead Of(OpenedRally opened, int round, TimeProvider time) =>
         new(
             LessonClock.Of(opened, round),
-            ClassState.Of(opened.In(round).Teams, opened.Rally.Entries, round),
+            ClassState.Of(opened.In(round).Teams, opened.Stands, round),
             LessonCuts.Offers(opened, round),
             LogLine.OfLesson(opened, round),
-            Rounds.IsClosed(opened.Rally.Entries, round),
+            Rounds.IsClosed(opened.Stands, round),
             BoardChoice.All(opened.In(round).Compiled),
             time.GetUtcNow()
         );

@@ -133,16 +133,20 @@ internal static class ScoreEndpoints
     }
 
     /// <summary>What the class calls what designs are like.</summary>
-    private static async Task<Results<Ok<LabelsSoFar>, Missing>> Labels(
+    private static async Task<Results<Ok<LabelsSoFar>, Missing, Refused>> Labels(
         Guid id,
         RallyLog log,
         CancellationToken stop,
         string team = "",
         int round = 1
-    ) =>
-        await log.Open(id, stop) is { } found
-            ? TypedResults.Ok(LabelsSoFar.Of(found.Rally, team, round))
-            : new Missing("rally");
+    )
+    {
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        return found.Opened.IsOk
+            ? TypedResults.Ok(LabelsSoFar.Of(found.Opened.Value, team, round))
+            : new Refused(found.Opened.Problems);
+    }
 
     /// <summary>Understands a pasted answer; nothing is recorded yet.</summary>
     private static async Task<Results<Ok<AnswerRead>, Missing, Refused>> ReadAnswer(

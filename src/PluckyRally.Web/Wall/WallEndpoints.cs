@@ -65,11 +65,11 @@ internal static class WallEndpoints
             return new Missing("round");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var (standings, shown) = (worked.Standings(found, round), LessonClock.Of(found.Opened.Value, round).Wall);
+        var shown = LessonClock.Of(found.Opened.Value, round).Wall;
         return TypedResults.Ok(
-            Core.Board.Of(found.Opened.Value, round, shown.Of) is { } board
+            Core.Board.Of(found.Opened.Value, shown.Round, shown.Of) is { } board
                 ? BoardOnWall.Of(board, shown.Revealed)
-                : BoardOnWall.Of(standings, shown.Revealed)
+                : BoardOnWall.Of(worked.Standings(found, shown.Round), shown.Revealed)
         );
     }
 
@@ -89,11 +89,12 @@ internal static class WallEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         return TypedResults.Ok(
-            LessonClock.Of(found.Opened.Value, round).Wall is { Shows: WallShows.Gallery, Gallery: { } chosen }
+            LessonClock.Of(found.Opened.Value, round).Wall
+                is { Shows: WallShows.Gallery, Gallery: { } chosen, Round: var of }
                 ? GalleryOnWall.Of(
-                    Gallery.Of(found.Opened.Value, round, chosen.Figure),
+                    Gallery.Of(found.Opened.Value, of, chosen.Figure),
                     chosen.Names,
-                    (await album.Of(id, stop)).Where(p => p.Round == round).ToLookup(p => p.TeamId, p => p.Id)
+                    (await album.Of(id, stop)).Where(p => p.Round == of).ToLookup(p => p.TeamId, p => p.Id)
                 )
                 : new([], [])
         );
@@ -129,8 +130,8 @@ internal static class WallEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var shown = LessonClock.Of(found.Opened.Value, round).Wall
-            is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen }
-            ? chosen.Of(found.Opened.Value, round)
+            is { Shows: WallShows.Plot or WallShows.Question, Plot: { } chosen, Round: var of }
+            ? chosen.Of(found.Opened.Value, of)
             : null;
         return TypedResults.Ok(new PlotOnWall(shown is null ? null : shown with { Table = new([], []) }));
     }
@@ -243,12 +244,12 @@ public sealed record ClockOnWall(
     internal static ClockOnWall Of(OpenedRally opened, int round)
     {
         var (run, clock) = (opened.In(round), LessonClock.Of(opened, round));
-        var questions = run.Compiled.Brief.Teacher.Questions;
+        var questions = opened.In(clock.Wall.Round).Compiled.Brief.Teacher.Questions;
         return new(
             clock,
             [
                 .. ClassState
-                    .Of(run.Present, opened.Rally.Entries, round)
+                    .Of(run.Present, opened.Stands, round)
                     .Select(t => new TeamOnWall(t.Team, t.Cleared is not null, t.Late is not null)),
             ],
             clock.Wall is { Shows: WallShows.Question, Question: var number }
@@ -259,9 +260,9 @@ public sealed record ClockOnWall(
             clock.Wall is { Shows: WallShows.Question, Question: var asked }
                 ?
                 [
-                    .. Log.Effective(opened.Rally.Entries)
-                        .OfType<Entry.AnswerGiven>()
-                        .Where(a => a.Round == round && a.Question == asked)
+                    .. opened
+                        .Stands.OfType<Entry.AnswerGiven>()
+                        .Where(a => a.Round == clock.Wall.Round && a.Question == asked)
                         .Reverse()
                         .Take(Spoken)
                         .Select(a => a.Text),

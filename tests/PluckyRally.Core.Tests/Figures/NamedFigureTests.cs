@@ -81,7 +81,7 @@ public sealed class NamedFigureTests
                 }
             )
             .OrThrow();
-        Scorer.Score(opened, 1).Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
+        opened.Result(1).Standings.Awards[0].Says.ShouldBe("Award: A with 4.0 cm.");
     }
 
     [Fact]

@@ -140,7 +140,7 @@ public sealed class GoldenTests
     {
         if (Open(version, file) is not { } opened)
             return ["cannot be opened"];
-        var standings = Scorer.Score(opened, round);
+        var standings = opened.Result(round).Standings;
         return
         [
             .. standings.Rows.Select(r =>

@@ -27,9 +27,9 @@ public sealed class WorkedTests
             .Select(line => line.Split(" | "))
             .GroupBy(line => int.Parse(line[0]));
         foreach (var round in worked)
-            Scorer
-                .Score(rally, round.Key)
-                .Rows.Select(r => $"{r.Name} {r.PlaceText} {r.TotalText}")
+            rally
+                .Result(round.Key)
+                .Standings.Rows.Select(r => $"{r.Name} {r.PlaceText} {r.TotalText}")
                 .ShouldBe(round.Select(line => string.Join(' ', line.Skip(1))), $"round {round.Key}");
     }
 }

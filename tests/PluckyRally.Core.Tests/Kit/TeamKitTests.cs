@@ -141,7 +141,8 @@ public sealed class TeamKitTests
         Stock.ToBringBack(taken, Brief, Kits()).Select(i => i.Amount).ShouldBe([2, 3, 5, 30]);
     }
 
-    private IReadOnlyList<TeamKit> Kits() => TeamKit.Of(RunRound.Alike(_class.Compiled, _class.Teams, 1), _class.Log);
+    private IReadOnlyList<TeamKit> Kits() =>
+        TeamKit.Of(RunRound.Alike(_class.Compiled, _class.Teams, 1), _class.Stands);
 
     private Guid Count(string team, KitWay way, string by, params (string Material, decimal Amount)[] amounts) =>
         _class.Keep(Counted(team, way, by, amounts));

@@ -85,12 +85,12 @@ public sealed class JudgeSheetTests
         }
 
         var typed = Read(compiled, teams, Sheet(fields) with { Team = "zqterns" }).OrThrow();
-        var device = Scorer
-            .Score(compiled, teams, [.. log.Except(terns), .. terns], 1)
-            .Rows.Single(r => r.Team == "zqterns");
-        var paper = Scorer
-            .Score(compiled, teams, [.. log.Except(terns), .. typed], 1)
-            .Rows.Single(r => r.Team == "zqterns");
+        var device = Sample
+            .Came(compiled, teams, [.. log.Except(terns), .. terns])
+            .Standings.Rows.Single(r => r.Team == "zqterns");
+        var paper = Sample
+            .Came(compiled, teams, [.. log.Except(terns), .. typed])
+            .Standings.Rows.Single(r => r.Team == "zqterns");
         paper.Status.ShouldBe(StandingStatus.Placed, paper.Reason);
         paper
             .Parts.Select(p => (p.Part, p.ValueText, p.Points))
@@ -225,7 +225,7 @@ public sealed class JudgeSheetTests
             )
             .OrThrow();
         typed.OfType<Entry.TrialRecorded>().Select(t => t.Revision).ShouldBe([1, 1, 2]);
-        Scorer.Score(compiled, teams, typed, 1).Rows[0].Parts[0].ValueText.ShouldBe("70 cm");
+        Sample.Came(compiled, teams, typed).Standings.Rows[0].Parts[0].ValueText.ShouldBe("70 cm");
     }
 
     [Theory]

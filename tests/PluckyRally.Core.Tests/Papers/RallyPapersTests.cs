@@ -76,7 +76,7 @@ public sealed class RallyPapersTests
             )
             .OrThrow();
         var children = opened.Rally.Teams.SelectMany(t => t.Pupils).Select(p => p.Name).Distinct().ToList();
-        foreach (var note in RallyPapers.Of(opened, 1, Scorer.Score(opened, 1)).Home)
+        foreach (var note in RallyPapers.Of(opened, 1, opened.Result(1).Standings).Home)
         {
             var says = string.Join(' ', [.. note.Did, .. note.Found, note.Own]);
             children.ShouldAllBe(child => !says.Contains(child, StringComparison.Ordinal), $"{note.Name}: {says}");
@@ -102,7 +102,7 @@ public sealed class RallyPapersTests
             ],
         };
         var opened = OpenedRally.Open(rally).OrThrow();
-        var standings = Scorer.Score(opened, 1);
+        var standings = opened.Result(1).Standings;
         RallyPapers
             .Of(opened, 1, standings with { Findings = ["Ada B. was ahead.", "Height parted the class."] })
             .Home.ShouldAllBe(n => n.Found.Count == 1);

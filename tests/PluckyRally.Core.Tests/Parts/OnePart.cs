@@ -47,10 +47,10 @@ internal sealed class OnePart
     public IReadOnlyList<string> Refused(Entry entry) =>
         [.. Recorder.Accept(Compiled, Teams, entry, _log).Problems.Select(p => p.At)];
 
-    public Standings Standings => Scorer.Score(Compiled, Teams, _log, 1);
+    public Standings Standings => Sample.Came(Compiled, Teams, _log).Standings;
 
     /// <summary>The first team's result in numbers.</summary>
-    public TeamResult Result => Scorer.Results(RunRound.Alike(Compiled, Teams, 1), _log)[0];
+    public TeamResult Result => Sample.Came(Compiled, Teams, _log).Teams[0];
 
     public Standing Row(string team = "A") => Standings.Rows.Single(r => r.Team == team);
 

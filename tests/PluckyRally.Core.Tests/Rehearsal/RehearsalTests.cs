@@ -411,7 +411,7 @@ public sealed class RehearsalTests
         var seen = new PartsSeen(compiled);
 
         // The points of the part itself part those that are level in the other, so places go by both.
-        seen.See(new(0, 0, understood, Scorer.Results(RunRound.Alike(compiled, teams, 1), understood)));
+        seen.See(new(0, 0, StandingLog.Of(understood), Sample.Came(compiled, teams, understood).Teams));
         double[] places =
         [
             .. points.Select(

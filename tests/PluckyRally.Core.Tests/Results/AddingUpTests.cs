@@ -67,7 +67,7 @@ public sealed class AddingUpTests
     {
         var compiled = Sample.Ready(EveryKind.Brief());
         var (teams, log) = EveryKind.Play(compiled);
-        var results = Scorer.Results(RunRound.Alike(compiled, teams, 1), log);
+        var results = Sample.Came(compiled, teams, log).Teams;
         foreach (var result in results)
             AddsUp(compiled, result, result.Team.Name);
         results.ShouldAllBe(r =>
@@ -87,7 +87,7 @@ public sealed class AddingUpTests
         var count = 0;
         foreach (var round in opened.Rally.Entries.Select(e => e.Round).Distinct())
         {
-            foreach (var result in Scorer.Results(opened, round))
+            foreach (var result in opened.Result(round).Teams)
             {
                 AddsUp(opened.In(1).Compiled, result, $"{which}, round {round}, {result.Team.Name}");
                 count++;

@@ -184,7 +184,7 @@ public sealed class AttemptsThatCountTests
             rally.Counted("A", typed);
         rally.Standing("A").Status.ShouldBe(StandingStatus.Placed);
         var cut = Sample.Ready(brief with { Trials = brief.Trials with { Attempts = 2 } });
-        Scorer.Score(cut, rally.Teams, rally.Log, 1).Rows.Single().Status.ShouldBe(StandingStatus.DidNotPlace);
+        Sample.Came(cut, rally.Teams, rally.Log).Standings.Rows.Single().Status.ShouldBe(StandingStatus.DidNotPlace);
     }
 
     [Fact]
@@ -260,7 +260,7 @@ public sealed class AttemptsThatCountTests
     private static string Everything(Rally rally, int round)
     {
         var opened = OpenedRally.Open(rally).OrThrow();
-        return Json.Write(Scorer.Score(opened, round)) + Json.Write(MeasureSummaries.Of(opened, round));
+        return Json.Write(opened.Result(round).Standings) + Json.Write(MeasureSummaries.Of(opened, round));
     }
 
     /// <summary>

@@ -186,9 +186,11 @@ public sealed class AwardsByPeopleTests
     {
         Vote("terns", "gulls");
         _rally.Keep(new Entry.TeamAway { Id = _rally.NextId(), Team = "gulls" });
-        Scorer
-            .Score(OpenedRally.Open(_rally.Rally).OrThrow(), 1)
-            .Awards.Single(a => a.Award == "kind")
+        OpenedRally
+            .Open(_rally.Rally)
+            .OrThrow()
+            .Result(1)
+            .Standings.Awards.Single(a => a.Award == "kind")
             .Says.ShouldBe("Kindest: nobody yet.");
     }
 

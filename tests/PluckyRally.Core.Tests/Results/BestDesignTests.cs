@@ -189,9 +189,9 @@ public sealed class BestDesignTests
     private static string Rows(OpenedRally opened, int round) =>
         string.Join(
             "\n",
-            Scorer
-                .Score(opened, round)
-                .Rows.OrderBy(r => r.Team, StringComparer.Ordinal)
+            opened
+                .Result(round)
+                .Standings.Rows.OrderBy(r => r.Team, StringComparer.Ordinal)
                 .Select(r =>
                     $"{r.Name} {r.Status} {r.PlaceText} {r.TotalText} "
                     + $"{string.Join(" ", r.Parts.Select(p => p.PointsText))}"

@@ -81,21 +81,23 @@ public sealed class BoundsTests
     }
 
     private static TeamResult Result(CompiledEdition compiled, IReadOnlyList<Entry> log) =>
-        Scorer.Results(
-            RunRound.Alike(
-                compiled,
-                [
-                    new Team
-                    {
-                        Id = "a",
-                        Name = "A",
-                        Members = 4,
-                    },
-                ],
-                1
-            ),
-            log
-        )[0];
+        RoundResult
+            .Of(
+                RunRound.Alike(
+                    compiled,
+                    [
+                        new Team
+                        {
+                            Id = "a",
+                            Name = "A",
+                            Members = 4,
+                        },
+                    ],
+                    1
+                ),
+                StandingLog.Of(log)
+            )
+            .Teams[0];
 
     private static void Play(Random random, CompiledEdition compiled, List<Entry> read, List<Entry> really)
     {

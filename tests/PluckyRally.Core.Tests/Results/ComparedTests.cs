@@ -167,10 +167,10 @@ public sealed class ComparedTests
                 Also = "",
             }
         );
-        var so = LabelsSoFar.Of(rally.Rally, "terns", 2);
+        var so = LabelsSoFar.Of(OpenedRally.Open(rally.Rally).OrThrow(), "terns", 2);
         so.Used.Select(u => $"{u.Name}: {string.Join("/", u.Values)}").ShouldBe(["arm: long/short", "cup: paper"]);
         so.Before.ShouldBe(new Dictionary<string, string> { ["arm"] = "short", ["cup"] = "paper" });
-        LabelsSoFar.Of(rally.Rally, "whelks", 2).Before.ShouldBeEmpty();
+        LabelsSoFar.Of(OpenedRally.Open(rally.Rally).OrThrow(), "whelks", 2).Before.ShouldBeEmpty();
         Recorder
             .Accept(
                 OpenedRally.Open(rally.Rally).OrThrow(),

@@ -140,7 +140,7 @@ public sealed class OddIdeasTests
             Count = 2,
         };
         var log = rally.Log.Append(rally.Offer(bent).OrThrow()).ToList();
-        Scorer.Score(rally.Compiled, rally.Teams, log, 1).Rows[0].TotalText.ShouldBe("10.75");
+        Sample.Came(rally.Compiled, rally.Teams, log).Standings.Rows[0].TotalText.ShouldBe("10.75");
     }
 
     [Fact]

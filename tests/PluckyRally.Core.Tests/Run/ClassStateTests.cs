@@ -120,9 +120,9 @@ public sealed class ClassStateTests
             .At.ShouldBe("/teams/1");
 
     private LessonClock Clock() =>
-        LessonClock.Of(_rally.Compiled.Brief, [.. _rally.Teams.Select(t => t.Id)], _rally.Log);
+        LessonClock.Of(_rally.Compiled.Brief, [.. _rally.Teams.Select(t => t.Id)], _rally.Stands);
 
-    private IReadOnlyList<TeamInLesson> State(int round) => ClassState.Of(_rally.Teams, _rally.Log, round);
+    private IReadOnlyList<TeamInLesson> State(int round) => ClassState.Of(_rally.Teams, _rally.Stands, round);
 
     private IEnumerable<string> Order() => State(1).Select(t => t.Team);
 }

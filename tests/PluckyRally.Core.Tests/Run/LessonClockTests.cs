@@ -161,7 +161,7 @@ public sealed class LessonClockTests
             },
         };
         LessonClock
-            .Of(brief, ["a", "b", "c"], [])
+            .Of(brief, ["a", "b", "c"], StandingLog.Empty)
             .Phases.Select(p => p.Now)
             .ShouldBe(["Let go. It must stand by itself for 8 seconds.", "Quietly."]);
         foreach (var kind in Enum.GetValues<PhaseKind>().Where(k => k != PhaseKind.Homework))
@@ -172,7 +172,7 @@ public sealed class LessonClockTests
                         Timing = new Timing { Phases = [new() { Id = "a", Kind = kind }] },
                     },
                     ["a", "b", "c"],
-                    []
+                    StandingLog.Empty
                 )
                 .Phases[0]
                 .Now.ShouldNotBeEmpty(kind.ToString());
@@ -180,7 +180,7 @@ public sealed class LessonClockTests
 
     private static DateTimeOffset At(double minutes) => Nine.AddMinutes(minutes);
 
-    private LessonClock Clock() => LessonClock.Of(Brief, [.. _class.Teams.Select(t => t.Id)], _class.Log);
+    private LessonClock Clock() => LessonClock.Of(Brief, [.. _class.Teams.Select(t => t.Id)], _class.Stands);
 
     private (Readiness, string) Station()
     {

@@ -81,7 +81,7 @@ public sealed class LessonCutsTests
         _rally.Standing("Whelks").Status.ShouldBe(StandingStatus.Unfinished);
         _rally.Keep(Cut(2));
         var opened = OpenedRally.Open(_rally.Rally).OrThrow();
-        var standings = Scorer.Score(opened.In(1).Compiled, _rally.Teams, _rally.Log, 1);
+        var standings = Sample.Came(opened.In(1).Compiled, _rally.Teams, _rally.Log).Standings;
         standings
             .Rows.Where(r => r.Status == StandingStatus.Placed)
             .Select(r => (r.Name, r.Total))
@@ -124,7 +124,7 @@ public sealed class LessonCutsTests
         var opened = new Happening(Brief, "A", "B", "C", "D");
         opened.Keep(Places(2));
         LessonClock
-            .Of(OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief, ["a", "b", "c", "d"], opened.Log)
+            .Of(OpenedRally.Open(opened.Rally).OrThrow().In(1).Compiled.Brief, ["a", "b", "c", "d"], opened.Stands)
             .Phases.Single()
             .Minutes.ShouldBe(7);
     }

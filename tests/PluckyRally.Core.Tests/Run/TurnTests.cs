@@ -111,7 +111,7 @@ public sealed class TurnTests
     [Fact]
     public void Several_warnings_come_each_at_its_own_minute()
     {
-        LessonClock.Of(Brief, ["a"], []).Phases[0].Warnings.ShouldBe([5m, 3m, 1m]);
+        LessonClock.Of(Brief, ["a"], StandingLog.Empty).Phases[0].Warnings.ShouldBe([5m, 3m, 1m]);
         Timetable
             .Of(Brief with { Timing = Brief.Timing with { Lesson = 60, SetUp = 5 } })
             .Lessons[0]
@@ -215,5 +215,5 @@ public sealed class TurnTests
 
     private void Keep(Entry entry) => _rally.Keep(entry);
 
-    private LessonClock Clock() => LessonClock.Of(Brief, ["a", "b", "c"], _rally.Log);
+    private LessonClock Clock() => LessonClock.Of(Brief, ["a", "b", "c"], _rally.Stands);
 }

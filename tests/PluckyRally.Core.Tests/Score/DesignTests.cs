@@ -13,7 +13,7 @@ public sealed class DesignTests
         rally.Trial("A", TrialOutcome.Counted, ["10"], design: "long arm");
         rally.Standing("A").Total.ShouldBe(10);
         rally.Offer(Noted(rally)).IsOk.ShouldBeTrue();
-        Scorer.Score(rally.Compiled, rally.Teams, [.. rally.Log, Noted(rally)], 1).Rows[0].Total.ShouldBe(30);
+        Sample.Came(rally.Compiled, rally.Teams, [.. rally.Log, Noted(rally)]).Standings.Rows[0].Total.ShouldBe(30);
     }
 
     [Fact]

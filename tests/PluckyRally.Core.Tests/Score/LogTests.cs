@@ -53,7 +53,7 @@ public sealed class LogTests
         moved
             .Select(e => (e.At, e.DeviceAt))
             .ShouldBe([(noon.AddDays(1), null), (noon.AddDays(1).AddMinutes(3), noon.AddDays(1).AddHours(1))]);
-        Scorer.Score(rally.Compiled, rally.Teams, moved, 1).Rows.Single().Total.ShouldBe(25);
+        Sample.Came(rally.Compiled, rally.Teams, moved).Standings.Rows.Single().Total.ShouldBe(25);
         Log.Moved(moved, -TimeSpan.FromDays(1)).ShouldBe(log);
     }
 
@@ -62,7 +62,7 @@ public sealed class LogTests
     {
         var rally = new Happening(Sample.Simple(2, Combine.Sum), "Terns");
         rally.Counted("Terns", "20");
-        var twice = Scorer.Score(rally.Compiled, rally.Teams, [.. rally.Log, .. rally.Log], 1);
+        var twice = Sample.Came(rally.Compiled, rally.Teams, [.. rally.Log, .. rally.Log]).Standings;
         twice.Rows[0].Reason.ShouldContain("1 of 2 attempts");
     }
 

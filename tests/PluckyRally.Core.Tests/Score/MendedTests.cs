@@ -95,7 +95,7 @@ public sealed class MendedTests
         Mend(b => b with { Trials = b.Trials with { Attempts = 1 } });
         Tried("b", "30", "1");
         var anew = OpenedRally.Open(_rally.Rally with { Entries = _rally.Received }).OrThrow();
-        Json.Write(Scorer.Score(anew, 1)).ShouldBe(Json.Write(Standings()));
+        Json.Write(anew.Result(1).Standings).ShouldBe(Json.Write(Standings()));
         Standings().Rows.ShouldAllBe(r => r.Status == StandingStatus.Placed);
     }
 
@@ -191,7 +191,7 @@ public sealed class MendedTests
         ).ShouldBe((2, 1, 1));
         _rally.In(9).Before!.Number.ShouldBe(8);
         Standings().Mended.ShouldBeEmpty();
-        Scorer.Score(_rally, 2).Mended.Count.ShouldBe(1);
+        _rally.Result(2).Standings.Mended.Count.ShouldBe(1);
     }
 
     [Fact]
@@ -352,7 +352,7 @@ public sealed class MendedTests
         },
     };
 
-    private Standings Standings() => Scorer.Score(_rally, 1);
+    private Standings Standings() => _rally.Result(1).Standings;
 
     private IEnumerable<string> Places() =>
         Standings()

@@ -186,7 +186,39 @@ public sealed class OpenedRallyTests
                 p => p.At.ShouldBe("/entries/1/count"),
                 p => p.What.ShouldBe("The team has bought only 0 of these.")
             );
-        Scorer.Score(opened, 1).Rows[0].Total.ShouldBe(20);
+        opened.Result(1).Standings.Rows[0].Total.ShouldBe(20);
+    }
+
+    [Fact]
+    public void What_was_recorded_by_mistake_in_a_later_round_and_struck_out_leaves_no_round_behind()
+    {
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks");
+        rally.Counted("terns", "10");
+        rally.Counted("whelks", "20");
+        rally.Round = 3;
+        var mistakes = new[] { rally.Counted("terns", "30"), rally.Counted("whelks", "40") };
+        var before = OpenedRally.Open(rally.Rally).OrThrow();
+        (before.Rounds, before.Running).ShouldBe((3, 3));
+        foreach (var mistake in mistakes)
+            rally.Strike(mistake);
+        var opened = OpenedRally.Open(rally.Rally).OrThrow();
+        (opened.Rounds, opened.Running).ShouldBe((1, 1));
+        opened.Stands.Count.ShouldBe(2);
+        opened.Received.Count.ShouldBe(6, "nothing is lost");
+    }
+
+    [Fact]
+    public void A_round_of_a_state_is_worked_out_once_and_anew_for_the_next_state()
+    {
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks");
+        rally.Counted("terns", "10");
+        var opened = OpenedRally.Open(rally.Rally).OrThrow();
+        opened.Result(1).ShouldBeSameAs(opened.Result(1));
+        opened.Result(2).Earlier["terns"].ShouldBeSameAs(opened.Result(1).Teams[0].Assessment);
+        var next = rally.NextId();
+        var grown = opened.With(new Entry.StruckOut { Id = next, Entry = opened.Stands[0].Id }).OrThrow();
+        grown.Result(1).ShouldNotBeSameAs(opened.Result(1));
+        grown.Result(1).Standings.Rows[0].Status.ShouldBe(StandingStatus.Unfinished);
     }
 
     [Fact]

@@ -63,7 +63,7 @@ public sealed class ReferenceSheetTests
             s => s.Parts.ShouldHaveSingleItem().Answers["help"].ShouldBe("1"),
             s => s.Log.Count.ShouldBe(4)
         );
-        var standings = Scorer.Score(opened, 1);
+        var standings = opened.Result(1).Standings;
         standings.Rows.Select(r => r.Name).ShouldBe(["Terns", "Whelks"]);
         var line = standings.References.ShouldHaveSingleItem();
         (line.Reference.Name, line.TotalText, line.Reason).ShouldBe(
@@ -83,10 +83,10 @@ public sealed class ReferenceSheetTests
     {
         var summed = Sample.Simple(3, Combine.Sum);
         Entry[] log = [Added("bare", "Control"), Trial("bare", "10"), Trial("bare", "10")];
-        Scorer.Score(Opened(summed, log), 1).References.Single().Parts.Single().State.ShouldBe(PartState.Unfinished);
-        Scorer
-            .Score(Opened(summed, [.. log, Trial("bare", "10")]), 1)
-            .References.Single()
+        Opened(summed, log).Result(1).Standings.References.Single().Parts.Single().State.ShouldBe(PartState.Unfinished);
+        Opened(summed, [.. log, Trial("bare", "10")])
+            .Result(1)
+            .Standings.References.Single()
             .Parts.Single()
             .ValueText.ShouldBe("30 cm");
     }
@@ -145,7 +145,7 @@ public sealed class ReferenceSheetTests
                 ),
             ]
         );
-        var standings = Scorer.Score(opened, 1);
+        var standings = opened.Result(1).Standings;
         standings
             .Rows.Select(r => r.TotalText)
             .ShouldBe(["9.0", "3.0"], "first of two in both, though the control was before them");
@@ -172,7 +172,7 @@ public sealed class ReferenceSheetTests
         var opened = Opened(Sample.Simple(3), [.. first, .. Round("terns", 2), .. Round("whelks", 2)]);
         foreach (var round in new[] { 1, 2 })
         {
-            var standings = Scorer.Score(opened, round);
+            var standings = opened.Result(round).Standings;
             standings
                 .Rows.Select(r => $"{r.Name}: {r.Parts[0].Against.Single()}")
                 .ShouldBe(["Terns: 2 times the control", "Whelks: 4 times the control"]);
@@ -194,7 +194,7 @@ public sealed class ReferenceSheetTests
             Sample.Simple(),
             [Added("bare", name) with { Purpose = Purpose.ByHand }, Trial("bare", $"{value}"), Trial("terns", "30")]
         );
-        Scorer.Score(opened, 1).Rows[0].Parts[0].Against.ShouldBe([says]);
+        opened.Result(1).Standings.Rows[0].Parts[0].Against.ShouldBe([says]);
     }
 
     [Fact]
@@ -229,7 +229,7 @@ public sealed class ReferenceSheetTests
             .Entry.ShouldBeOfType<Entry.TrialRecorded>("what was read on it waits for it");
         without.NameOf(without.Aside[0].Entry).ShouldBe("By hand");
         var back = without.With(new Entry.StruckOut { Id = Id(), Entry = strike.Id }).OrThrow();
-        Scorer.Score(back, 1).References.Single().Parts[0].ValueText.ShouldBe("10 cm");
+        back.Result(1).Standings.References.Single().Parts[0].ValueText.ShouldBe("10 cm");
 
         string Says(Entry entry) => Recorder.Accept(opened, entry).Problems[0].What;
     }

@@ -23,11 +23,11 @@ public sealed class RoundsTests
     {
         var closed = _rally.Keep(new Entry.RoundClosed { Id = _rally.NextId() });
         _rally.Keep(new Entry.RoundReopened { Id = _rally.NextId() });
-        Rounds.IsClosed(_rally.Log, 1).ShouldBeFalse();
+        Rounds.IsClosed(_rally.Stands, 1).ShouldBeFalse();
         closed = _rally.Keep(new Entry.RoundClosed { Id = _rally.NextId() });
-        Rounds.IsClosed(_rally.Log, 1).ShouldBeTrue();
+        Rounds.IsClosed(_rally.Stands, 1).ShouldBeTrue();
         Rounds
-            .IsClosed([.. _rally.Log, new Entry.StruckOut { Id = _rally.NextId(), Entry = closed }], 1)
+            .IsClosed(StandingLog.Of([.. _rally.Log, new Entry.StruckOut { Id = _rally.NextId(), Entry = closed }]), 1)
             .ShouldBeFalse();
     }
 
@@ -69,7 +69,7 @@ public sealed class RoundsTests
     private static ClosedComparison? Compare(Happening rally, params Entry[] more)
     {
         var opened = OpenedRally.Open(rally.Rally with { Entries = [.. rally.Log, .. more] }).OrThrow();
-        return ClosedRound.Compare(opened, Scorer.Score(opened, 1));
+        return ClosedRound.Compare(opened, opened.Result(1).Standings);
     }
 
     [Fact]

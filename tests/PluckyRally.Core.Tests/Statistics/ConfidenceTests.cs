@@ -183,10 +183,10 @@ public sealed class ConfidenceTests
         }
 
         var opened = OpenedRally.Open(rally.Rally).OrThrow();
-        var placed = Scorer.Results(opened, 1);
+        var placed = opened.Result(1).Teams;
         var quick = Confidence.Count(QuickRedraw.For(opened.In(1).Compiled, placed, 7)!, 3, 4000, Wins.Highest);
         var whole = Confidence.Count(
-            new Redraw(opened.In(1), [.. placed.Select(p => p.Team.Id)], opened.Rally.Entries, 8),
+            new Redraw(opened.In(1), [.. placed.Select(p => p.Team.Id)], opened.Stands, 8),
             3,
             4000,
             Wins.Highest
@@ -216,11 +216,7 @@ public sealed class ConfidenceTests
             );
             rally.Counted("A", typed);
             rally.Counted("B", "20");
-            return QuickRedraw.For(
-                rally.Compiled,
-                Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log),
-                1
-            )
+            return QuickRedraw.For(rally.Compiled, Sample.Came(rally.Compiled, rally.Teams, rally.Log).Teams, 1)
                 is not null;
         }
     }
@@ -255,11 +251,7 @@ public sealed class ConfidenceTests
             var rally = new Happening(Sample.Simple() with { Rules = rules }, "A", "B");
             rally.Counted("A", typed);
             rally.Counted("B", "40");
-            return QuickRedraw.For(
-                rally.Compiled,
-                Scorer.Results(RunRound.Alike(rally.Compiled, rally.Teams, 1), rally.Log),
-                1
-            )
+            return QuickRedraw.For(rally.Compiled, Sample.Came(rally.Compiled, rally.Teams, rally.Log).Teams, 1)
                 is not null;
         }
     }

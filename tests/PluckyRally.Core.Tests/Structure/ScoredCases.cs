@@ -32,12 +32,12 @@ internal static class ScoredCases
             {
                 var rally = opened.Value;
                 for (var round = 1; round <= rally.Rounds; round++)
-                    Add(met, Scorer.Results(rally, round));
+                    Add(met, rally.Result(round).Teams);
             }
 
         var compiled = Sample.Ready(EveryKind.Brief());
         var (teams, log) = EveryKind.Play(compiled);
-        Add(met, Scorer.Results(RunRound.Alike(compiled, teams, 1), log));
+        Add(met, Sample.Came(compiled, teams, log).Teams);
         return met;
     }
 

@@ -178,12 +178,12 @@ public sealed class DealTests
         Deal(("a", "crank"), ("b", "pulley"), ("c", "pulley"));
         foreach (var team in new[] { "a", "b", "c" })
             Tried(team, team == "a" ? "60" : "70");
-        var standings = Scorer.Score(_rally, 1);
+        var standings = _rally.Result(1).Standings;
         standings.Rows.Select(r => $"{r.Team} {r.Status}").ShouldBe(["b Placed", "c Placed", "a DidNotPlace"]);
         standings.Awards.ShouldHaveSingleItem().Teams.ShouldBeEmpty("the only crank did not place");
         TeamSheet.For(_rally, "b", 1)!.Rules.ShouldBeEmpty();
         TeamKit
-            .Of(_rally.In(1), _rally.Rally.Entries)
+            .Of(_rally.In(1), _rally.Stands)
             .Select(k => string.Join(" + ", k.Lines.Select(l => $"{l.Due} {l.Name}")))
             .ShouldBe(["6 straw", "2 rope + 6 straw", "2 rope + 6 straw"]);
         CardShown
@@ -269,7 +269,7 @@ public sealed class DealTests
             }
         );
         TeamKit
-            .Of(_rally.In(1), _rally.Rally.Entries)
+            .Of(_rally.In(1), _rally.Stands)
             .Select(k => string.Join(" + ", k.Lines.Select(l => $"{l.Due} {l.Name}")))
             .ShouldBe(["2 straw", "3 straw", "2 rope + 6 straw"]);
         TeamKit.SayBag(Brief, _rally.In(1).Teams[0]).ShouldBe(["2 straw"]);

@@ -56,7 +56,7 @@ public sealed class RosterTests
             }
         );
         Rows().ShouldBe(["Terns Placed ", "Whelks Away left at ten"], "nobody is first of one");
-        Scorer.Score(_rally, 1).Rows[0].TotalText.ShouldBe("10.0", "the best is its own now");
+        _rally.Result(1).Standings.Rows[0].TotalText.ShouldBe("10.0", "the best is its own now");
         Route.OfRally(_rally, 1).Single(p => p.Station == Station.Score).Missing.ShouldBe(0);
         _rally.In(1).Present.ShouldHaveSingleItem();
 
@@ -83,9 +83,9 @@ public sealed class RosterTests
         _rally.In(1).Teams.Select(t => t.Name).ShouldBe(["Terns", "Whelks"]);
         _rally.In(2).Teams.Select(t => t.Name).ShouldBe(["Terns", "Whelks", "Gannets"]);
         Tried("late", "30", round: 2);
-        Scorer.Score(_rally, 2).Rows.Single(r => r.Team == "late").Total.ShouldBe(10);
+        _rally.Result(2).Standings.Rows.Single(r => r.Team == "late").Total.ShouldBe(10);
         var anew = OpenedRally.Open(_rally.Rally with { Teams = _rally.Joined, Entries = _rally.Received }).OrThrow();
-        Json.Write(Scorer.Score(anew, 2)).ShouldBe(Json.Write(Scorer.Score(_rally, 2)));
+        Json.Write(anew.Result(2).Standings).ShouldBe(Json.Write(_rally.Result(2).Standings));
     }
 
     [Fact]
@@ -125,7 +125,7 @@ public sealed class RosterTests
                 t => t.Members.ShouldBe(5),
                 t => t.CallSign.ShouldBe("")
             );
-        Scorer.Score(_rally, 1).Rows[0].Name.ShouldBe("Winkles");
+        _rally.Result(1).Standings.Rows[0].Name.ShouldBe("Winkles");
         LogLine.OfLesson(_rally, 1)[0].Says.ShouldBe("Winkles: team changed: Winkles, 5 pupils");
     }
 
@@ -311,9 +311,9 @@ public sealed class RosterTests
     }
 
     private IEnumerable<string> Rows() =>
-        Scorer
-            .Score(_rally, 1)
-            .Rows.Select(r =>
+        _rally
+            .Result(1)
+            .Standings.Rows.Select(r =>
                 r.Place is null ? $"{r.Name} {r.Status} {r.Reason}" : $"{r.Name} {r.PlaceText} {r.TotalText}"
             );
 

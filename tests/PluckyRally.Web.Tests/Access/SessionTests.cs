@@ -66,7 +66,7 @@ public sealed class SessionTests : IDisposable
                 TestContext.Current.CancellationToken
             )
         ).EnsureSuccessStatusCode();
-        await cut.Task.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
+        await cut.Task.WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken);
     }
 
     [Fact]

@@ -238,18 +238,18 @@ public sealed class FaultTests : IDisposable
             await Should.ThrowAsync<Exception>(() =>
                 nowhere
                     .Append(rally, Sample.Stands(true))
-                    .WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken)
+                    .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
             );
         await using var nonsense = new LogWriter("Data Source=x;Mode=Sideways");
         await Should.ThrowAsync<ArgumentException>(() =>
             nonsense
                 .Append(rally, Sample.Stands(true))
-                .WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken)
+                .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
         );
         await Should.ThrowAsync<ArgumentException>(() =>
             nonsense
                 .Append(rally, Sample.Stands(true))
-                .WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken)
+                .WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken)
         );
     }
 
@@ -437,7 +437,7 @@ public sealed class FaultTests : IDisposable
     private static async Task<int> Read(TcpClient line)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
-        patience.CancelAfter(TimeSpan.FromSeconds(30));
+        patience.CancelAfter(TimeSpan.FromSeconds(60));
         try
         {
             return await line.GetStream().ReadAsync(new byte[1], patience.Token);

@@ -131,7 +131,7 @@ public sealed class HealthTests : IDisposable
     private async Task<string> Log(string line)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
-        patience.CancelAfter(TimeSpan.FromSeconds(20));
+        patience.CancelAfter(TimeSpan.FromSeconds(60));
         while (true)
         {
             var log = await _app.Client.GetStringAsync("/api/health/log", patience.Token);

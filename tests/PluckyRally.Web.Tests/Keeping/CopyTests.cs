@@ -170,7 +170,7 @@ public sealed class CopyTests : IDisposable
     private async Task Until(Predicate<Kept> holds)
     {
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
-        patience.CancelAfter(TimeSpan.FromSeconds(20));
+        patience.CancelAfter(TimeSpan.FromSeconds(60));
         while (!holds(await Kept()))
             await Task.Delay(20, patience.Token);
     }

@@ -89,7 +89,7 @@ public sealed class SharedAnswersTests : IDisposable
                     }
                 )
             ).EnsureSuccessStatusCode();
-        await last.Task.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
+        await last.Task.WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken);
         told.ShouldBeInOrder();
         told.Count.ShouldBeLessThanOrEqualTo(2 + (int)(began.Elapsed.TotalMilliseconds / 250));
     }

@@ -9935,6 +9935,11 @@ export interface components {
              * @default 0
              */
             question: number;
+            /**
+             * Format: int32
+             * @description The round that it was set in: what was revealed of one round says nothing of another, so the wall stays with it until it is set anew.
+             */
+            round: number;
             plot?: null | components["schemas"]["PlotShown"];
             /** @description For the board: what it is of. Empty for the totals. */
             of: string;
@@ -13485,6 +13490,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

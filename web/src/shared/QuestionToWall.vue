@@ -10,7 +10,7 @@ const shown = computed(() => wall.value?.shows === 'question' && wall.value.ques
 const says = computed(() => (shown.value ? 'Off the wall' : 'On the wall'))
 const turn = () =>
   shown.value
-    ? props.live.touch({ does: 'show', shows: 'clock', number: wall.value?.revealed ?? 0 })
+    ? props.live.touch({ does: 'show', shows: 'clock', number: props.live.revealed.value })
     : props.live.touch({ does: 'show', shows: 'question', number: props.number, plot: props.beside })
 </script>
 

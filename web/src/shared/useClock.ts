@@ -126,7 +126,27 @@ function useToldClock<T extends Told>(
   const held = computed(() =>
     clock.value?.hold ? Math.max(0, (now.value - new Date(clock.value.hold.from).getTime()) / 1000) : undefined,
   )
-  return { clock, teams, question, answers, last, cuts, boards, log, left, behind, end, held, now, touch, refusal }
+  /** How many places the wall has revealed of this round: a board of another one begins with none. */
+  const revealed = computed(() => (clock.value?.wall.round === round.value ? clock.value.wall.revealed : 0))
+  return {
+    round,
+    clock,
+    revealed,
+    teams,
+    question,
+    answers,
+    last,
+    cuts,
+    boards,
+    log,
+    left,
+    behind,
+    end,
+    held,
+    now,
+    touch,
+    refusal,
+  }
 }
 
 /** A clock as a page hands it to what it shows. */

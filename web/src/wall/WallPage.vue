@@ -19,12 +19,14 @@ const { rally, round, tick } = useRallyOnWall()
 const { isTeacher } = useWho()
 const live = useWallClock(rally.value?.id ?? '', round, tick)
 const shown = computed(() => live.clock.value?.wall)
+/** What hangs on the wall stays with the round that it was hung up in. */
+const of = computed(() => shown.value?.round ?? round.value)
 
 useAwake()
 
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   if (!isTeacher.value || event.altKey || event.ctrlKey || event.metaKey) return
-  const revealed = shown.value?.revealed ?? 0
+  const revealed = live.revealed.value
   const teams = rally.value?.teams.filter((t) => !t.away).length ?? 0
   const board = (number: number) =>
     live.touch({
@@ -54,26 +56,20 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <BoardWall v-if="rally && shown?.shows === 'board'" :rally="rally" :round="round" :tick="tick" />
-  <PlotWall
-    v-else-if="rally && shown?.shows === 'plot'"
-    :rally="rally"
-    :round="round"
-    :tick="tick"
-    :shown="shown.plot"
-  />
-  <OverAllWall v-else-if="rally && shown?.shows === 'overAll'" :rally="rally" :round="round" :tick="tick" />
+  <BoardWall v-if="rally && shown?.shows === 'board'" :rally="rally" :round="of" :tick="tick" />
+  <PlotWall v-else-if="rally && shown?.shows === 'plot'" :rally="rally" :round="of" :tick="tick" :shown="shown.plot" />
+  <OverAllWall v-else-if="rally && shown?.shows === 'overAll'" :rally="rally" :round="of" :tick="tick" />
   <GalleryWall
     v-else-if="rally && shown?.shows === 'gallery'"
     :rally="rally"
-    :round="round"
+    :round="of"
     :tick="tick"
     :shown="shown.gallery"
   />
   <QuestionWall
     v-else-if="rally && shown?.shows === 'question' && live.question.value"
     :rally="rally"
-    :round="round"
+    :round="of"
     :tick="tick"
     :shown="shown.plot"
     :question="live.question.value"

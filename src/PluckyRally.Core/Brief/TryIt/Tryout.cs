@@ -122,7 +122,7 @@ public sealed record Tryout(
 
         if (found.Problems.Count > 0)
             return Result<Tryout>.Refused(found.Problems);
-        var standings = Scorer.Score(compiled, real, log, 1);
+        var standings = RoundResult.Of(RunRound.Alike(compiled, real, 1), StandingLog.Of(log)).Standings;
         var rules = compiled
             .Rules.OfType<RulePlan.Inspection>()
             .Select(r => new TryRule(r.Rule.Id, r.Rule.Text))

@@ -9,8 +9,8 @@ public sealed record MarkSheet(IReadOnlyList<MarkCriterion> Criteria, IReadOnlyL
     public static MarkSheet Of(OpenedRally opened, int round)
     {
         var run = opened.In(round);
-        var given = Log.Effective(opened.Rally.Entries)
-            .OfType<Entry.MarkGiven>()
+        var given = opened
+            .Stands.OfType<Entry.MarkGiven>()
             .Where(m => m.Round == round)
             .GroupBy(m => (m.Team, m.Pupil, m.Criterion))
             .ToDictionary(g => g.Key, g => g.Last().Level);

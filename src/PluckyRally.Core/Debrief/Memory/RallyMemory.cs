@@ -20,11 +20,11 @@ public sealed record RallyMemory(
     /// <summary>What a rally leaves.</summary>
     public static RallyMemory Of(OpenedRally opened)
     {
-        var standing = Log.Effective(opened.Rally.Entries).ToList();
+        var standing = opened.Stands;
         var questions = opened.In(opened.Running).Compiled.Brief.Teacher.Questions;
         var results = Enumerable
             .Range(1, opened.Rounds)
-            .Select(round => (Run: opened.In(round), Results: Scorer.Results(opened, round)))
+            .Select(round => (Run: opened.In(round), Results: opened.Result(round).Teams))
             .ToList();
         return new(
             [
@@ -45,7 +45,7 @@ public sealed record RallyMemory(
             PhaseTook.Of(opened, standing),
             [
                 .. TeamKit
-                    .Of(opened.In(opened.Running), opened.Rally.Entries)
+                    .Of(opened.In(opened.Running), opened.Stands)
                     .SelectMany(t => t.Lines)
                     .Where(l => l.Missing > 0)
                     .GroupBy(l => l.Material)
@@ -90,7 +90,7 @@ public sealed record PhaseTook(string Phase, string Name, decimal Planned, decim
     /// <summary>Longer than this no clock was stopped.</summary>
     private const int Longest = 240;
 
-    internal static IReadOnlyList<PhaseTook> Of(OpenedRally opened, IReadOnlyList<Entry> standing)
+    internal static IReadOnlyList<PhaseTook> Of(OpenedRally opened, StandingLog standing)
     {
         // The clock goes along the log as every screen's does; what passes while it runs is the phase's.
         var run = opened.In(opened.Running);

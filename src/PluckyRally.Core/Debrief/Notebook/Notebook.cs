@@ -19,14 +19,14 @@ public sealed record Notebook(string Title, string Goal, IReadOnlyList<NotebookP
                     Number: round,
                     Scene: new PlotScene(opened, round),
                     Debrief: Debrief.Of(opened, round),
-                    Standings: Scorer.Score(opened, round)
+                    Standings: opened.Result(round).Standings
                 )
             )
             .ToList();
         var (last, brief) = (rounds[^1], rounds[^1].Scene.Brief);
         var main = last.Scene.Main;
         var values = main is null ? [] : last.Scene.Each(main);
-        var materials = TeamKit.Of(last.Scene.Run, opened.Rally.Entries).ToDictionary(t => t.Team, t => t.Lines);
+        var materials = TeamKit.Of(last.Scene.Run, opened.Stands).ToDictionary(t => t.Team, t => t.Lines);
         return new(
             brief.Title,
             brief.Goal,

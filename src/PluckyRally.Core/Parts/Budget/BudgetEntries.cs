@@ -43,7 +43,7 @@ public abstract partial record Entry
         internal override Entry Join(LogToJoin log, ProblemCollector found)
         {
             if (found.Problems.Count == 0)
-                BudgetEntries.CheckAgainst(log.Entries, this, found);
+                BudgetEntries.CheckAgainst(log.Stands, this, found);
             return this;
         }
 
@@ -86,9 +86,9 @@ internal static class BudgetEntries
         );
 
     /// <summary>Nobody can give back more than was bought.</summary>
-    public static void CheckAgainst(IReadOnlyList<Entry> log, Entry.Returned returned, ProblemCollector found)
+    public static void CheckAgainst(StandingLog log, Entry.Returned returned, ProblemCollector found)
     {
-        var others = Log.Effective(log).Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
+        var others = log.Where(e => e.Id != returned.Id).Append(returned).Select(e => (0, e));
         if (
             BeyondWhatWasBought(others).Where(o => o.Entry.Id == returned.Id).Select(o => o.Problem).FirstOrDefault() is
             { } wrong

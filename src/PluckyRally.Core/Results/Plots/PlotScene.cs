@@ -3,14 +3,13 @@ namespace PluckyRally.Core;
 /// <summary>A round's values as plots draw them.</summary>
 internal sealed class PlotScene
 {
-    private readonly Lazy<IReadOnlyList<KeyValuePair<string, Assessment>>> _before;
+    private readonly RoundResult _came;
 
     public PlotScene(OpenedRally opened, int round)
     {
-        Run = opened.In(round);
-        Entries = opened.Rally.Entries;
-        _before = new(() => [.. Scorer.Earlier(Run, Entries).Where(e => e.Value.Status != StandingStatus.Away)]);
-        var results = Scorer.Results(Run, Entries).ToDictionary(r => r.Team.Id);
+        _came = opened.Result(round);
+        var results = _came.Teams.ToDictionary(r => r.Team.Id);
+        Earlier = [.. _came.Earlier.Values.Where(e => e.Status != StandingStatus.Away)];
         Teams = [.. Run.Present.Select(t => results[t.Id])];
         Figures =
         [
@@ -20,9 +19,9 @@ internal sealed class PlotScene
         ];
     }
 
-    public RunRound Run { get; }
+    public RunRound Run => _came.Run;
 
-    public IReadOnlyList<Entry> Entries { get; }
+    public StandingLog Entries => _came.Log;
 
     /// <summary>The teams that take part, in their own order.</summary>
     public IReadOnlyList<TeamResult> Teams { get; }
@@ -68,16 +67,16 @@ internal sealed class PlotScene
 
     /// <summary>What the round before came to, by the team's id, worked out as this round does.</summary>
     public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
-        _before
-            .Value.Select(e => (e.Key, Value: figure.Of(e.Value.Facts)))
+        Earlier
+            .Select(e => (e.Design.Team.Team.Id, Value: figure.Of(e.Facts)))
             .Where(e => e.Value.HasValue)
-            .ToDictionary(e => e.Key, e => e.Value);
+            .ToDictionary(e => e.Id, e => e.Value);
 
     /// <summary>What the class is held against in a figure: references, its target, limits.</summary>
     public IReadOnlyList<PlotLine> Lines(Figure figure) =>
         [
             .. ReferenceFigure
-                .Of(Run, Entries)
+                .Of(_came)
                 .Where(r => r.Figure == figure.Id && r.Reference.Of.Length == 0)
                 .Select(r => new PlotLine((double)r.Value, r.Reference.Name)),
             .. Run
@@ -120,7 +119,7 @@ internal sealed class PlotScene
             );
 
     /// <summary>The designs that stood for their teams in the round before, worked out as this round does.</summary>
-    public IReadOnlyList<Assessment> Earlier => [.. _before.Value.Select(e => e.Value)];
+    public IReadOnlyList<Assessment> Earlier { get; }
 
     /// <summary>
     /// What a reading can really be: within its step, what it is good to, or up to the next load that was tried.

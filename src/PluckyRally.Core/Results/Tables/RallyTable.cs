@@ -17,7 +17,7 @@ public sealed record RallyTable(string Name, IReadOnlyList<string> Columns, IRea
     private static RallyTable Results(OpenedRally opened, IReadOnlyList<int> rounds)
     {
         // A part that only some rounds have keeps its column; it is empty in the others.
-        var standings = rounds.Select(round => Scorer.Score(opened, round)).ToList();
+        var standings = rounds.Select(round => opened.Result(round).Standings).ToList();
         var parts = standings
             .SelectMany(s => s.Rows)
             .SelectMany(r => r.Parts)
@@ -85,7 +85,7 @@ public sealed record RallyTable(string Name, IReadOnlyList<string> Columns, IRea
             TableWords.Readings,
             TableWords.OfReadings,
             [
-                .. from entry in Log.Effective(opened.Rally.Entries)
+                .. from entry in opened.Stands
                 from reading in entry.ReadingsAt.Select(r => r.Reading)
                 let measure = opened
                     .In(entry.Round)

@@ -6,8 +6,9 @@ import type { LiveClock } from '@/shared/useClock'
 /** What the wall shows: the clock, or the board revealed from the last place to the first. */
 const props = defineProps<{ live: LiveClock; teams: number; questions: readonly string[] }>()
 const wall = computed(
-  () => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0, question: 0, of: '' },
+  () => props.live.clock.value?.wall ?? { shows: 'clock' as const, revealed: 0, question: 0, of: '', round: 1 },
 )
+const revealed = computed(() => props.live.revealed.value)
 const show = (shows: 'clock' | 'board', number: number) =>
   props.live.touch({ does: 'show', shows, number, of: shows === 'board' ? of.value : '' })
 /** What the board is of: the totals, a figure or an award. Another one begins with nothing revealed. */
@@ -34,7 +35,8 @@ const boardName = computed(
       <template v-else-if="wall.shows === 'gallery'">It shows the gallery. </template>
       <template v-else-if="wall.shows === 'overAll'">It shows the list over all. </template>
       <template v-else
-        >It shows the board{{ live.clock.value?.wall.of ? ` of ${boardName}` : '' }}, {{ wall.revealed }} of
+        >It shows the board{{ live.clock.value?.wall.of ? ` of ${boardName}` : ''
+        }}{{ wall.round === live.round.value ? '' : ` of round ${wall.round}` }}, {{ wall.revealed }} of
         {{ teams }} places revealed.</template
       >
       Keys on the wall itself: C clock, B board, → next place, ← take back, F full screen.
@@ -52,28 +54,23 @@ const boardName = computed(
         label="Clock"
         :variant="wall.shows === 'clock' ? undefined : 'outlined'"
         :aria-pressed="wall.shows === 'clock'"
-        @click="show('clock', wall.revealed)"
+        @click="show('clock', revealed)"
       />
       <Button
         label="Board"
         :variant="wall.shows === 'board' ? undefined : 'outlined'"
         :aria-pressed="wall.shows === 'board'"
-        @click="show('board', wall.revealed)"
+        @click="show('board', revealed)"
       />
       <template v-if="wall.shows === 'board'">
         <Button
           label="Reveal the next place"
           variant="outlined"
-          :disabled="wall.revealed >= teams"
-          @click="show('board', wall.revealed + 1)"
+          :disabled="revealed >= teams"
+          @click="show('board', revealed + 1)"
         />
-        <Button
-          label="Reveal all"
-          variant="outlined"
-          :disabled="wall.revealed >= teams"
-          @click="show('board', teams)"
-        />
-        <Button label="Hide all" variant="outlined" :disabled="wall.revealed === 0" @click="show('board', 0)" />
+        <Button label="Reveal all" variant="outlined" :disabled="revealed >= teams" @click="show('board', teams)" />
+        <Button label="Hide all" variant="outlined" :disabled="revealed === 0" @click="show('board', 0)" />
       </template>
     </div>
   </section>
