@@ -89,8 +89,9 @@ internal static class PaperWords
 
     public static string PlaceWon(string text, int of) => $"{text} of {English.Count(of, "team")}";
 
-    public static string BestAt(string part, string value, int rank, int of) =>
-        $"{part}: {value}, {(rank == 1 ? "the best" : $"{English.Ordinal(rank)} best")} of {English.Count(of, "team")}";
+    public static string BestAt(string part, string value, PartPlace place) =>
+        $"{part}: {value}, {(place.Place == 1 ? "the best" : $"{English.Ordinal(place.Place)} best")} "
+        + $"of {English.Count(place.Of, "team")}{(place.Shared ? ", shared" : "")}";
 
     public static string Gained(string part, string since) => $"{part}: {SinceWords.WithoutVerdict(since)}";
 

@@ -16,7 +16,7 @@ public sealed record RallyPapers(
     public static RallyPapers Of(OpenedRally opened, int round, Standings standings)
     {
         var run = opened.In(round);
-        var certificates = Certificate.All(run, standings);
+        var certificates = Certificate.All(run, standings, PartPlace.All(opened.Result(round)));
         return new(BriefPapers.Of(run.Compiled), standings, certificates, NoteHome.All(run, standings, certificates));
     }
 }
@@ -37,7 +37,11 @@ public sealed record Certificate(
     string Best
 )
 {
-    internal static IReadOnlyList<Certificate> All(RunRound run, Standings standings) =>
+    internal static IReadOnlyList<Certificate> All(
+        RunRound run,
+        Standings standings,
+        IReadOnlyDictionary<(string Team, string Part), PartPlace> places
+    ) =>
         [
             .. from team in run.Present
             join row in standings.Rows on team.Id equals row.Team
@@ -50,48 +54,30 @@ public sealed record Certificate(
                     ? PaperWords.PlaceWon(row.PlaceText, standings.Rows.Count(r => r.Status == StandingStatus.Placed))
                     : "",
                 [.. standings.Awards.Where(a => a.Teams.Contains(team.Id)).Select(a => a.Name)],
-                AtItsBest(row, standings)
+                AtItsBest(row, places)
             ),
         ];
 
     /// <summary>
-    /// Where a team stood highest: the part with the best rank among all that were scored in it. In the lower half of
-    /// every part, what it gained since the round before, else what it reached, without a rank: a certificate says what
+    /// Where a team stood highest: the part with the best place among the teams that place. In the lower half of every
+    /// part, or without a place, what it gained since the round before, else what it reached: a certificate says what
     /// somebody did.
     /// </summary>
-    private static string AtItsBest(Standing row, Standings standings)
+    private static string AtItsBest(Standing row, IReadOnlyDictionary<(string Team, string Part), PartPlace> places)
     {
         var scored = row
             .Parts.Where(p => p is { State: PartState.Scored, ValueText.Length: > 0 } && p.Points is not null)
-            .Select(p =>
-                (
-                    Part: p,
-                    Others: standings
-                        .Rows.SelectMany(r => r.Parts)
-                        .Where(o => o.Part == p.Part && o is { State: PartState.Scored, Points: not null })
-                        .Select(o => o.Points!.Value)
-                        .ToList()
-                )
-            )
-            .Select(p =>
-                (
-                    p.Part,
-                    Rank: 1
-                        + p.Others.Count(o => standings.Wins == Wins.Highest ? o > p.Part.Points : o < p.Part.Points),
-                    Of: p.Others.Count
-                )
-            )
             .ToList();
         if (scored.Count == 0)
             return row.Musts.Count > 0 && row.Musts.All(m => m.State is RuleState.Met or RuleState.NotChecked)
                 ? PaperWords.AllKept(row.Musts.Count)
                 : "";
-        var (part, rank, of) = scored.MinBy(s => s.Rank);
-        if (of > 1 && rank * 2 <= of + 1)
-            return PaperWords.BestAt(part.Name, part.ValueText, rank, of);
-        return scored.Select(s => s.Part).FirstOrDefault(p => SinceWords.IsBetter(p.SinceLastRound)) is { } gained
+        var best = scored.MinBy(p => places.GetValueOrDefault((row.Team, p.Part))?.Place ?? int.MaxValue)!;
+        if (places.GetValueOrDefault((row.Team, best.Part)) is { Of: > 1 } place && place.Place * 2 <= place.Of + 1)
+            return PaperWords.BestAt(best.Name, best.ValueText, place);
+        return scored.Find(p => SinceWords.IsBetter(p.SinceLastRound)) is { } gained
             ? PaperWords.Gained(gained.Name, gained.SinceLastRound)
-            : PaperWords.Reached(part.Name, part.ValueText);
+            : PaperWords.Reached(best.Name, best.ValueText);
     }
 }
 

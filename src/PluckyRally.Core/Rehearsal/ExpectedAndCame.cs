@@ -21,12 +21,13 @@ public sealed record ExpectedAndCame(
 )
 {
     /// <summary>
-    /// What came in a rally, thing by thing in the brief's order; things of which nothing came are left out.
+    /// What came in a round, in attempts that count, thing by thing in the brief's order; things of which nothing came
+    /// are left out.
     /// </summary>
-    public static IReadOnlyList<ExpectedAndCame> Of(OpenedRally opened)
+    public static IReadOnlyList<ExpectedAndCame> Of(OpenedRally opened, int round)
     {
-        var compiled = opened.In(opened.Running).Compiled;
-        var came = ThingsRemembered.OfEach(opened);
+        var compiled = opened.In(round).Compiled;
+        var came = ThingsRemembered.OfRound(opened, round).Where(c => c.Counts).ToLookup(c => c.Came.Handle);
         return
         [
             .. from thing in RehearsedThings.Of(compiled, ThingsRemembered.Nothing)
@@ -79,7 +80,11 @@ public sealed record ExpectedAndCame(
             pert,
             RehearsalWords.Range(Shown(pert.Low), Shown(pert.High)),
             RehearsalWords.Range(Shown(sorted[0]), Shown(sorted[^1])),
-            RehearsalWords.OutsideOf(values.Count(v => !Inside(v)), values.Count, Shown(sorted[sorted.Count / 2])),
+            RehearsalWords.OutsideOf(
+                values.Count(v => !Inside(v)),
+                values.Count,
+                Shown((decimal)Summary.Of([.. values.Select(v => new BoundedValue(v))])!.Median)
+            ),
             measure is null
                 ? []
                 :

@@ -53,12 +53,17 @@ public sealed class ThingsRemembered
     internal static ILookup<string, CameFrom> OfEach(OpenedRally opened) =>
         Enumerable.Range(1, opened.Rounds).SelectMany(round => OfRound(opened, round)).ToLookup(c => c.Came.Handle);
 
-    private static IEnumerable<CameFrom> OfRound(OpenedRally opened, int round) =>
+    internal static IEnumerable<CameFrom> OfRound(OpenedRally opened, int round) =>
         from team in opened.In(round).Teams
         join result in opened.Result(round).Teams on team.Id equals result.Team.Id
         from assessed in result.Designs
         from came in Of(opened.In(round), assessed, assessed.Design)
-        select new CameFrom(result.Team.Name, came.Attempt, came.Came);
+        select new CameFrom(result.Team.Name, came.Attempt, came.Came)
+        {
+            Counts = !assessed.Design.Attempts.Any(a =>
+                a.Number == came.Attempt && a.Outcome == TrialOutcome.Failed && came.Came.Unit is not null
+            ),
+        };
 
     private static IEnumerable<(int Attempt, ThingCame Came)> Of(RunRound run, Assessment assessed, DesignRecord design)
     {
@@ -112,4 +117,8 @@ public sealed class ThingsRemembered
 /// <param name="Team">The team.</param>
 /// <param name="Attempt">In which attempt; 0 outside of attempts.</param>
 /// <param name="Came">What came.</param>
-internal sealed record CameFrom(string Team, int Attempt, ThingCame Came);
+internal sealed record CameFrom(string Team, int Attempt, ThingCame Came)
+{
+    /// <summary>Whether it was no reading of an attempt that failed.</summary>
+    public bool Counts { get; init; } = true;
+}

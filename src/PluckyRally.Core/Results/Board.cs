@@ -39,7 +39,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
             return Values(
                 figure.Name,
                 figure.Direction ?? Better.More,
-                Present(opened, round).Select(r => (r, figure.Compared(r.Design.Facts))),
+                Present(opened, round).Select(r => (r, r.InOrder(figure.Compared(r.Design.Facts)))),
                 figure.Show
             );
         if (

@@ -16,6 +16,14 @@ public abstract partial record Absence
         public override string Say() => "no team has a value yet";
     }
 
+    /// <summary>The team missed a rule that it had to keep, so it is held against no other.</summary>
+    /// <param name="Rule">The rule.</param>
+    public sealed record MissedRule(Rule Rule) : Absence
+    {
+        /// <inheritdoc/>
+        public override string Say() => $"missed “{Rule.Text}”";
+    }
+
     /// <summary>There is no round before this one.</summary>
     public sealed record NoEarlierRound : Absence
     {

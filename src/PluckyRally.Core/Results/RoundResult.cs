@@ -3,8 +3,8 @@ using System.Runtime.CompilerServices;
 namespace PluckyRally.Core;
 
 /// <summary>
-/// What a round came to: made once for each state of a rally, its parts when they are first asked for. Everything that is
-/// shown of a round is a view of it, so no two of them can differ.
+/// What a round came to: made once for each state of a rally, its parts when they are first asked for. Everything that
+/// is shown of a round is a view of it, so no two of them can differ.
 /// </summary>
 public sealed class RoundResult
 {

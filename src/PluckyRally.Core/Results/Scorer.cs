@@ -13,7 +13,7 @@ public static class Scorer
     /// </summary>
     public const int Version = 3;
 
-    /// <summary>Counts the rounds that are worked out, so that it can be seen whether one is worked out twice.</summary>
+    /// <summary>Counts the rounds that are worked out: whether one is worked out twice can be seen.</summary>
     private static readonly Counter<long> Scored = new Meter("PluckyRally.Scoring").CreateCounter<long>("rounds");
 
     /// <summary>The results of a round in numbers only, in order of standing.</summary>

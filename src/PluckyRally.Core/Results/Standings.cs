@@ -115,6 +115,12 @@ public sealed record Standing
     /// <summary>Why it has no place; empty where it has one.</summary>
     public string Reason { get; init; } = "";
 
+    /// <summary>
+    /// The same as it is read out where a place would stand: "No place: missed “Stands by itself”"; empty where it has
+    /// one.
+    /// </summary>
+    public string NoPlaceText { get; init; } = "";
+
     /// <summary>The total.</summary>
     public decimal? Total { get; init; }
 

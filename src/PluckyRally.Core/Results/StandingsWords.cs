@@ -29,6 +29,15 @@ internal static class StandingsWords
         };
     }
 
+    private static string NoPlace(TeamResult result) =>
+        result.Status switch
+        {
+            StandingStatus.Placed => "",
+            StandingStatus.Unfinished => $"Not finished: {result.Reason}",
+            StandingStatus.DidNotPlace => $"No place: missed “{result.Reason}”",
+            StandingStatus.Away => Within.Beginning(result.Reason),
+        };
+
     private static Standing Write(
         RunRound run,
         TeamResult result,
@@ -45,6 +54,7 @@ internal static class StandingsWords
             Place = result.Rank,
             PlaceText = result.Rank is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
             Reason = result.Reason,
+            NoPlaceText = NoPlace(result),
             Total = result.Total,
             TotalText = result.Total is { } total
                 ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound)

@@ -61,6 +61,12 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
 
     public Bound Bound => Design.Total?.Bound ?? Bound.Exact;
 
+    /// <summary>
+    /// A value of it where teams are put in order by that value: none where it missed a rule that it had to keep.
+    /// </summary>
+    public BoundedValue InOrder(BoundedValue value) =>
+        Design.Why is NoPlace.RuleMissed missed ? BoundedValue.None(new Absence.MissedRule(missed.Rule)) : value;
+
     /// <summary>All its designs, before points.</summary>
     public IReadOnlyList<Assessment> Designs { get; init; } = [];
 

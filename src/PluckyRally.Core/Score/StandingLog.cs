@@ -4,8 +4,8 @@ namespace PluckyRally.Core;
 
 /// <summary>
 /// What stands of a log: strikes, what they struck out and what is set aside are taken out, and each entry is there
-/// once. Whatever is worked out or shown of a rally is given this; the log as it was received is for those who write it,
-/// list it and keep it.
+/// once. Whatever is worked out or shown of a rally is given this; the log as it was received is for those who write
+/// it, list it and keep it.
 /// </summary>
 public sealed class StandingLog : IReadOnlyList<Entry>
 {

@@ -62,17 +62,20 @@ internal static class DebriefEndpoints
             : new Refused(found.Opened.Problems);
     }
 
-    /// <summary>What was expected of the class, and what came.</summary>
+    /// <summary>What was expected of the class, and what came in a round.</summary>
     private static async Task<Results<Ok<ClassAsExpected>, Missing, Refused>> Expected(
         Guid id,
         RallyLog log,
-        CancellationToken stop
+        CancellationToken stop,
+        int round = 1
     )
     {
         if (await log.Open(id, stop) is not { } found)
             return new Missing("rally");
+        if (round is < 1 or > Limits.Rounds)
+            return new Missing("round");
         return found.Opened.IsOk
-            ? TypedResults.Ok(new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(found.Opened.Value)))
+            ? TypedResults.Ok(new ClassAsExpected(found.Stored.BriefId, ExpectedAndCame.Of(found.Opened.Value, round)))
             : new Refused(found.Opened.Problems);
     }
 

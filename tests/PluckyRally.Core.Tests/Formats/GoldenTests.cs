@@ -7,8 +7,8 @@ using Xunit;
 namespace PluckyRally.Core.Tests.Formats;
 
 /// <summary>
-/// Files of earlier versions, each written and scored by the program as it was: version 1 on 26 November 2026, version 2
-/// on the 28th. What their teams had stands in <c>standings.json</c>; where they get something else today,
+/// Files of earlier versions, each written and scored by the program as it was: version 1 on 26 November 2026, version
+/// 2 on the 28th. What their teams had stands in <c>standings.json</c>; where they get something else today,
 /// <c>changes.json</c> says what, and why.
 /// </summary>
 public sealed class GoldenTests
@@ -68,8 +68,8 @@ public sealed class GoldenTests
     }
 
     /// <summary>
-    /// Wrote the files of version 2, once: the demo, each pattern and each brief of the demo played, and logs with every
-    /// kind of entry. Running it again would replace what is to be kept.
+    /// Wrote the files of version 2, once: the demo, each pattern and each brief of the demo played, and logs with
+    /// every kind of entry. Running it again would replace what is to be kept.
     /// </summary>
     [Fact(Explicit = true)]
     public void Write_the_files_of_version_2()

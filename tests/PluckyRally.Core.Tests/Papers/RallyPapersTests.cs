@@ -51,6 +51,72 @@ public sealed class RallyPapersTests
     }
 
     [Fact]
+    public void The_best_of_so_many_teams_is_one_among_those_that_place()
+    {
+        var brief = Two();
+        brief = brief with
+        {
+            Rules = [Sample.Inspection("dry", new Consequence.DoesNotPlace())],
+            // Both get the most points that there are for height; what they reached still differs.
+            Method = brief.Method with
+            {
+                Parts = [brief.Method.Parts[0] with { Cap = 50 }, brief.Method.Parts[1]],
+            },
+        };
+        var happening = new Happening(brief, "Terns", "Knots", "Gulls", "Whelks");
+        foreach (var (team, height, load) in new[] { ("Terns", "90", "5"), ("Knots", "80", "4"), ("Gulls", "99", "9") })
+        {
+            happening.Checked(team, "dry", team != "Gulls");
+            happening.Counted(team, height, load);
+        }
+
+        happening.Checked("Whelks", "dry", met: true);
+        happening.Failed("Whelks");
+        var of = Certificates(happening).ToDictionary(c => c.Name);
+        of["Terns"].Best.ShouldBe("Height: 90 cm, the best of 3 teams", "who has 0 points is one of three too");
+        of["Knots"].Best.ShouldBe("Height: 80 cm, 2nd best of 3 teams");
+        of["Gulls"].Best.ShouldBe("Height: 99 cm", "who does not place is not the best of those that do");
+    }
+
+    [Fact]
+    public void Where_teams_have_no_places_nobody_is_the_best()
+    {
+        var brief = Two();
+        var happening = new Happening(brief with { Method = brief.Method with { Ranking = false } }, "Terns", "Knots");
+        happening.Counted("Terns", "90", "5");
+        happening.Counted("Knots", "80", "9");
+        Certificates(happening).Select(c => c.Best).ShouldBe(["Height: 90 cm", "Height: 80 cm"]);
+    }
+
+    [Fact]
+    public void A_tie_break_that_decides_the_places_decides_who_is_the_best_too()
+    {
+        var brief = Two();
+        brief = brief with
+        {
+            Method = brief.Method with
+            {
+                Parts = [brief.Method.Parts[0]],
+                TieBreaks =
+                [
+                    new()
+                    {
+                        Name = "More load",
+                        Value = "load",
+                        Better = Better.More,
+                    },
+                ],
+            },
+        };
+        var happening = new Happening(brief, "Terns", "Knots");
+        happening.Counted("Terns", "90", "5");
+        happening.Counted("Knots", "90", "9");
+        var of = Certificates(happening).ToDictionary(c => c.Name);
+        of["Knots"].Best.ShouldBe("Height: 90 cm, the best of 2 teams");
+        of["Terns"].Best.ShouldBe("Height: 90 cm");
+    }
+
+    [Fact]
     public void While_a_team_is_not_finished_nobody_gets_a_place_that_can_still_change()
     {
         var happening = new Happening(

@@ -56,6 +56,12 @@ public sealed class AbsenceTests
             { new Absence.TooLarge(), false, false, "the number would be too large to write down" },
             { new Absence.NothingToCompare(), false, false, "there are no two things to compare" },
             { new Absence.NoEarlierRound(), false, false, "there is no earlier round" },
+            {
+                new Absence.MissedRule(Sample.Inspection("dry", new Consequence.DoesNotPlace())),
+                false,
+                false,
+                $"missed “{Sample.Inspection("dry", new Consequence.DoesNotPlace()).Text}”"
+            },
             { new Absence.NoEarlierSuccess(), false, false, "there was no success in the round before" },
             {
                 new Absence.EarlierIsZero(),

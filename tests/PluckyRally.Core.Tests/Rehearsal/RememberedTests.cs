@@ -112,7 +112,7 @@ public sealed class RememberedTests
     [Fact]
     public void After_the_class_each_reading_is_held_against_what_was_expected()
     {
-        var came = ExpectedAndCame.Of(Heights(10, 20, 30, 40, 150).Opened).Single(e => e.Name == "Height");
+        var came = ExpectedAndCame.Of(Heights(10, 20, 30, 40, 150).Opened, 1).Single(e => e.Name == "Height");
         came.Expected.ShouldBe("20 cm to 80 cm");
         came.Came.ShouldBe("10 cm to 150 cm");
         came.Says.ShouldBe("2 of 5 lie outside, the middle one at 30 cm.");
@@ -121,6 +121,13 @@ public sealed class RememberedTests
         came.Learn!.Says.ShouldBe("Height: 5 readings came to 10 cm to 150 cm, expected 20 cm to 80 cm.");
         came.Learn.Fix.Label.ShouldBe("Expect 10 cm to 150 cm");
     }
+
+    [Fact]
+    public void The_middle_of_an_even_number_of_readings_is_the_mean_of_the_two_in_the_middle() =>
+        ExpectedAndCame
+            .Of(Heights(30, 40, 50, 70).Opened, 1)
+            .Single(e => e.Name == "Height")
+            .Says.ShouldBe("As expected, the middle one 45 cm.");
 
     [Fact]
     public void The_brief_learns_only_when_it_is_told_to()
@@ -141,7 +148,7 @@ public sealed class RememberedTests
     [Fact]
     public void A_range_in_which_all_lie_is_left_as_it_is() =>
         ExpectedAndCame
-            .Of(Heights(25, 30, 50, 60, 75).Opened)
+            .Of(Heights(25, 30, 50, 60, 75).Opened, 1)
             .Single(e => e.Name == "Height")
             .ShouldSatisfyAllConditions(
                 e => e.Learn.ShouldBeNull(),

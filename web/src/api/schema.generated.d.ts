@@ -9146,6 +9146,8 @@ export interface components {
             placeText: string;
             /** @description Why it has no place; empty where it has one. */
             reason: string;
+            /** @description The same as it is read out where a place would stand: "No place: missed “Stands by itself”"; empty where it has one. */
+            noPlaceText: string;
             /**
              * Format: double
              * @description The total.
@@ -10594,7 +10596,9 @@ export interface operations {
     };
     expectedAndCame: {
         parameters: {
-            query?: never;
+            query?: {
+                round?: number;
+            };
             header?: never;
             path: {
                 id: string;

@@ -3,6 +3,7 @@ import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, ask } from '@/api/client'
 import LoadNote from '@/shared/LoadNote.vue'
+import RoundChoice from '@/shared/RoundChoice.vue'
 import { shortDay } from '@/shared/days'
 import { useRally } from '@/shared/openRally'
 import { teamMarks } from '@/shared/teamMarks'
@@ -54,6 +55,7 @@ const on = computed((): OnPaper | undefined => {
 <template>
   <PaperDesk v-if="on && school" :on="on" :paper="school.paper === 'letter' ? 'letter' : 'A4'">
     <template #links>
+      <RoundChoice v-if="rally" :rounds="rally.progress.rounds" :round="round" />
       <RouterLink class="small" :to="inRound(`/rallies/${id}/typing`)">Type in judges’ sheets</RouterLink>
     </template>
   </PaperDesk>

@@ -16,8 +16,10 @@ const rows = computed(() =>
 
 <template>
   <PaperSheet v-for="{ team, row } in rows" :key="team.id" title="Score slip" :team="team">
-    <p v-if="row.placeText || row.reason" class="place">
-      <b>{{ row.placeText || row.reason }}</b><template v-if="row.totalText"> with {{ row.totalText }}</template>
+    <p v-if="row.placeText || row.noPlaceText" class="place">
+      <b>{{ row.placeText || row.noPlaceText }}</b><template v-if="row.totalText">{{
+        row.status === 'placed' ? ` with ${row.totalText}` : ` (${row.totalText})`
+      }}</template>
     </p>
     <WhyLines :row="row" :mended="rally.papers.standings.mended" />
   </PaperSheet>

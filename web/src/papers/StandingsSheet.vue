@@ -31,7 +31,7 @@ const awards = computed(() => standings.value.awards.filter((a) => a.teams.lengt
       </thead>
       <tbody>
         <tr v-for="row in standings.rows" :key="row.team">
-          <td v-if="standings.ranking">{{ row.placeText || row.reason }}</td>
+          <td v-if="standings.ranking">{{ row.placeText || row.noPlaceText }}</td>
           <th scope="row" class="team">
             <TeamPennant :mark="rally.marks.get(row.team)!" :width="44" /> {{ row.name }}
           </th>

@@ -6,7 +6,10 @@ import { useRoute } from 'vue-router'
 const props = defineProps<{ rounds: number; round: number; mayBegin?: boolean }>()
 const route = useRoute()
 const count = computed(() => Math.max(props.rounds, props.round))
-const to = (n: number) => ({ path: route.path, query: count.value > 1 || n > 1 ? { round: n } : {} })
+const to = (n: number) => {
+  const { round: _, ...others } = route.query
+  return { path: route.path, query: count.value > 1 || n > 1 ? { ...others, round: n } : others }
+}
 </script>
 
 <template>

@@ -117,7 +117,7 @@ public sealed record OverAll(
         var byClass = scenes
             .SelectMany(s =>
                 ValuePlaces
-                    .Order(better, [.. s.Scene.Teams.Select(t => (t, Of(s.Scene, by, t)))], t => t.Team.Name)
+                    .Order(better, [.. s.Scene.Teams.Select(t => (t, t.InOrder(Of(s.Scene, by, t))))], t => t.Team.Name)
                     .Select(v => (s.Rally, Team: v.Of, v.Value, InClass: v.Place))
             )
             .ToList();
@@ -153,7 +153,7 @@ public sealed record OverAll(
         {
             if (
                 scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id) is { } own
-                && scene.Each(own) is { Count: > 0 } values
+                && scene.Each(own).Where(v => scene.Places(v.Row)).ToList() is { Count: > 0 } values
             )
                 rows.Add((new("", rally.Opened.Rally.Name), [.. values.Select(v => v with { Row = rows.Count })]));
         }

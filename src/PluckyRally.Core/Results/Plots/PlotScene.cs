@@ -26,6 +26,12 @@ internal sealed class PlotScene
     /// <summary>The teams that take part, in their own order.</summary>
     public IReadOnlyList<TeamResult> Teams { get; }
 
+    /// <summary>
+    /// Whether the team of a row places, or could where teams have no places: who missed a rule that it had to keep is
+    /// not held against other classes.
+    /// </summary>
+    public bool Places(int row) => Teams[row].Status == StandingStatus.Placed;
+
     /// <summary>The figures that something is known of.</summary>
     public IReadOnlyList<Figure> Figures { get; }
 
@@ -94,8 +100,9 @@ internal sealed class PlotScene
                 .Select(at => new PlotLine((double)at, "limit")),
         ];
 
+    /// <summary>Every attempt that counts, of every design, as summaries over attempts read them.</summary>
     private IReadOnlyList<PlotValue> OfAttempts(Figure figure) =>
-        [.. Teams.SelectMany((team, row) => OfAttempts(figure, team.Assessment, row))];
+        [.. Teams.SelectMany((team, row) => team.Designs.SelectMany(design => OfAttempts(figure, design, row)))];
 
     /// <summary>What a figure came to in every attempt of a design; none where it is not known in attempts.</summary>
     public static IEnumerable<PlotValue> OfAttempts(Figure figure, Assessment assessment, int row) =>

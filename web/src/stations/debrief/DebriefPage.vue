@@ -90,7 +90,7 @@ const strike = (team: string, entry: string) => record(struckOut(team, round.val
         </p>
       </section>
     </div>
-    <ExpectedAndCame v-if="debrief.data.value" :rally="id" :tick="tick" />
+    <ExpectedAndCame v-if="debrief.data.value" :rally="id" :round="round" :tick="tick" />
   </main>
 </template>
 

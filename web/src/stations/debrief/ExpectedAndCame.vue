@@ -8,11 +8,11 @@ import ReadingsInRange from './ReadingsInRange.vue'
  * After the class: what was expected of each thing, and what came, reading by reading. What the brief could learn is
  * offered there.
  */
-const props = defineProps<{ rally: string; tick: number }>()
+const props = defineProps<{ rally: string; round: number; tick: number }>()
 const { data, load } = useLoad(() =>
-  ask(api.GET('/api/rallies/{id}/expected', { params: { path: { id: props.rally } } })),
+  ask(api.GET('/api/rallies/{id}/expected', { params: { path: { id: props.rally }, query: { round: props.round } } })),
 )
-watch(() => props.tick, load, { immediate: true })
+watch([() => props.tick, () => props.round], load, { immediate: true })
 </script>
 
 <template>

@@ -1,0 +1,53 @@
+namespace PluckyRally.Core;
+
+/// <summary>Where a team stands in one part, among the teams that place.</summary>
+/// <param name="Place">From 1; teams that are equal share one.</param>
+/// <param name="Shared">Whether others have it too.</param>
+/// <param name="Of">How many teams place.</param>
+internal sealed record PartPlace(int Place, bool Shared, int Of)
+{
+    /// <summary>
+    /// The places of every team that places in every part, by the points of the part; of equal points the better value
+    /// stands first. Where one part makes the whole total, the places are those of the standings, tie-breaks included.
+    /// Empty where teams have no places.
+    /// </summary>
+    public static IReadOnlyDictionary<(string Team, string Part), PartPlace> All(RoundResult round)
+    {
+        var compiled = round.Run.Compiled;
+        var placed = round.Teams.Where(t => t.Status == StandingStatus.Placed).ToList();
+        var places = new Dictionary<(string, string), PartPlace>();
+        if (!Ranking.Ranks(compiled, round.Teams))
+            return places;
+        for (var at = 0; at < compiled.Parts.Count; at++)
+        {
+            var compare =
+                compiled.Parts.Count == 1
+                    ? Comparer<TeamResult>.Create((a, b) => Nullable.Compare(a.Rank, b.Rank))
+                    : InPart(compiled, at);
+            foreach (var team in placed)
+                places[(team.Team.Id, compiled.Parts[at].Part.Id)] = new(
+                    1 + placed.Count(other => compare.Compare(other, team) < 0),
+                    placed.Count(other => compare.Compare(other, team) == 0) > 1,
+                    placed.Count
+                );
+        }
+
+        return places;
+    }
+
+    private static Comparer<TeamResult> InPart(CompiledEdition compiled, int at)
+    {
+        var towards = compiled.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less;
+        return Comparer<TeamResult>.Create(
+            (one, other) =>
+            {
+                var (a, b) = (one.Parts[at], other.Parts[at]);
+                var points =
+                    towards == Better.More
+                        ? Nullable.Compare(b.Points, a.Points)
+                        : Nullable.Compare(a.Points, b.Points);
+                return points != 0 ? points : Ranking.Towards(compiled.Parts[at].Better, a.Value.Value, b.Value.Value);
+            }
+        );
+    }
+}
