@@ -54,6 +54,51 @@ public sealed class PapersTests : IDisposable
     }
 
     [Fact]
+    public async Task A_page_that_is_in_is_not_changed_by_sending_something_else_and_a_second_page_is_asked_about()
+    {
+        await _class.Begin();
+        var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
+        var sheet = new SheetTyped
+        {
+            Id = Guid.CreateVersion7(),
+            Team = "t1",
+            JudgedBy = "Wren S.",
+            JudgedOn = new(2026, 11, 5),
+            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "210" },
+        };
+        (await Send(_class.Teacher, rally, sheet)).EnsureSuccessStatusCode();
+        foreach (
+            var fields in new Dictionary<string, string>[]
+            {
+                new() { ["rule.stands"] = "kept", ["attempt.1.caught"] = "215" },
+                new() { ["rule.stands"] = "kept" },
+                new()
+                {
+                    ["rule.stands"] = "kept",
+                    ["attempt.1.caught"] = "210",
+                    ["note"] = "a leak",
+                },
+            }
+        )
+        {
+            using var corrected = await Send(_class.Teacher, rally, sheet with { Fields = fields });
+            corrected.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+            (await RunningApp.Places(corrected)).ShouldBe(["/id"]);
+            (await Entries(rally)).ShouldBe(2);
+        }
+
+        var second = sheet with { Id = Guid.CreateVersion7(), JudgedBy = "Lark T." };
+        using var asked = await Send(_class.Teacher, rally, second);
+        (await RunningApp.Places(asked)).ShouldBe(["/again"]);
+        (await Entries(rally)).ShouldBe(2);
+        (await Send(_class.Teacher, rally, second with { Again = true })).EnsureSuccessStatusCode();
+        (await Entries(rally)).ShouldBe(4);
+        (
+            await Send(_class.Teacher, rally, second with { Id = Guid.CreateVersion7(), Team = "t2" })
+        ).EnsureSuccessStatusCode();
+    }
+
+    [Fact]
     public async Task A_brief_that_is_not_finished_still_has_its_sheet()
     {
         await _class.Begin();

@@ -16,6 +16,30 @@ public sealed class RecordingTests : IDisposable
     private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
+    public async Task An_id_stands_for_what_was_recorded_under_it()
+    {
+        var id = await _app.Begin(Sample.Brief(), "Able");
+        var entry = Sample.Caught("210");
+        (await _app.Post<Entry>($"/api/rallies/{id}/entries", entry)).StatusCode.ShouldBe(HttpStatusCode.Created);
+        (await _app.Post<Entry>($"/api/rallies/{id}/entries", entry)).StatusCode.ShouldBe(
+            HttpStatusCode.OK,
+            "the same again is answered as the first time"
+        );
+        using var other = await _app.Post<Entry>(
+            $"/api/rallies/{id}/entries",
+            entry with
+            {
+                Readings = [new() { Measure = "caught", Typed = "215" }],
+            }
+        );
+        (await RunningApp.Places(other)).ShouldBe(["/id"]);
+        var says = await other.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+        says.ShouldContain("210");
+        says.ShouldContain("215");
+        (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Count.ShouldBe(1);
+    }
+
+    [Fact]
     public async Task Attempts_that_come_at_once_do_not_pass_the_number_that_there_is()
     {
         var rally = await _app.Begin(Sample.Brief(), "Able");

@@ -44,7 +44,7 @@ internal static class AttemptRows
     public static IEnumerable<PaperEntry> Read(CompiledEdition compiled, TypedPaper paper)
     {
         var (measures, rules) = (Measures(compiled), Rules(compiled));
-        var revision = 1;
+        var failed = new Dictionary<string, int>(StringComparer.Ordinal);
         for (var n = 1; n <= compiled.Brief.Trials.Attempts; n++)
         {
             var read = measures.Where(m => paper.Has(Field(n, m.Id))).ToList();
@@ -59,7 +59,7 @@ internal static class AttemptRows
                         Id = default,
                         Team = paper.Team,
                         Design = design,
-                        Revision = revision,
+                        Revision = 1 + failed.GetValueOrDefault(design),
                         Attempt = outcome == PaperWords.VoidValue ? null : n,
                         Outcome = outcome switch
                         {
@@ -80,9 +80,9 @@ internal static class AttemptRows
                 };
             }
 
-            // Where a fresh build is due after a failure, the next row on the paper is of one.
+            // Where a fresh build is due after a failure, the next row of the design on the paper is of one.
             if (outcome == PaperWords.FailedValue && compiled.Brief.Trials.FreshBuildAfterFailure)
-                revision++;
+                failed[design] = failed.GetValueOrDefault(design) + 1;
             foreach (var rule in rules)
                 if (paper.Met(RuleField(n, rule)) is { } met)
                     yield return new(

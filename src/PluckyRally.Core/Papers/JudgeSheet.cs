@@ -75,6 +75,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         var known = Of(compiled).Blocks.SelectMany(b => b.Rows).SelectMany(r => r.Fields).Select(f => f.Id).ToHashSet();
         foreach (var field in sheet.Fields.Keys.Where(f => !known.Contains(f)))
             found.Add($"/fields/{ProblemCollector.Short(field)}", PaperWords.NoField, PaperWords.LoadAgain);
+        CheckOther(opened, sheet, found);
         if (found.Problems.Count > 0)
             return Result<IReadOnlyList<Entry>>.Refused(found.Problems);
 
@@ -107,9 +108,45 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
 
         if (found.Problems.Count == 0 && entries.Count == 0)
             found.Add("/fields", PaperWords.Empty, PaperWords.TypeSomething);
+
+        // The same sheet again changes nothing; one that says less or more than before is another one.
+        found.Unless(
+            opened.Received.Count(e => IsOf(sheet.Id, e.Id)) is var had && (had == 0 || had == entries.Count),
+            "/id",
+            PaperWords.OtherSheet,
+            PaperWords.StrikeOut
+        );
         return found.Problems.Count > 0
             ? Result<IReadOnlyList<Entry>>.Refused(found.Problems)
             : Result<IReadOnlyList<Entry>>.Ok(entries);
+    }
+
+    /// <summary>
+    /// A team's second page for a round may be another judge's, or the same paper typed in twice: that is asked.
+    /// </summary>
+    private static void CheckOther(OpenedRally opened, SheetTyped sheet, ProblemCollector found)
+    {
+        var others = opened
+            .Stands.Where(e =>
+                e.Team == sheet.Team && e.Round == sheet.Round && e.OnPaper is not null && !IsOf(sheet.Id, e.Id)
+            )
+            .ToList();
+        if (others.Count > 0 && !sheet.Again)
+            found.Add(
+                "/again",
+                PaperWords.PageIsIn(opened.NameOf(others[^1]), sheet.Round, others[^1].Writer, others.Count),
+                PaperWords.KeepBoth
+            );
+    }
+
+    /// <summary>Whether an entry came with a sheet.</summary>
+    private static bool IsOf(Guid sheet, Guid entry)
+    {
+        const int numbered = 14;
+        return sheet
+            .ToByteArray(bigEndian: true)
+            .AsSpan(0, numbered)
+            .SequenceEqual(entry.ToByteArray(bigEndian: true).AsSpan(0, numbered));
     }
 
     private static IEnumerable<PaperEntry> Written(CompiledEdition compiled, TypedPaper paper)
@@ -220,6 +257,9 @@ public sealed record SheetTyped
 
     /// <summary>The day on the paper.</summary>
     public required DateOnly JudgedOn { get; init; }
+
+    /// <summary>Whether it is another page beside one of the same team and round that was typed in before.</summary>
+    public bool Again { get; init; }
 
     /// <summary>What stood in each field, by its id.</summary>
     public IReadOnlyDictionary<string, string> Fields { get; init; } = new Dictionary<string, string>();

@@ -48,6 +48,16 @@ internal static class PaperWords
     public const string WriteJudge = "Write the name that stands on the paper.";
     public const string NoField = "The sheet has no such field.";
     public const string LoadAgain = "The brief was mended since: load the page again.";
+    public const string OtherSheet = "This page was recorded before, with something else on it.";
+
+    public const string StrikeOut = "Strike out what is wrong under Score, and record it there.";
+
+    public const string KeepBoth = "Check that this is another page. If it is, keep it too.";
+
+    public static string PageIsIn(string team, int round, string writer, int things) =>
+        $"A page of {team} for round {Numerals.Write(round)} is in already: {English.Count(things, "entry")} "
+        + $"by {writer}.";
+
     public const string Empty = "Nothing is typed in.";
     public const string TypeSomething = "Type what stands on the paper, then keep it.";
     public const string PlaceOnce = "Give each thing a place of its own.";

@@ -60,8 +60,12 @@ internal static class PartPoints
             return new(plan, PartState.Unfinished, value, 0, 0, null, Bound.Exact, pool);
         var points = plan.Part.FailurePoints ?? 0;
 
-        // What a team brought over before it stopped counts all the same.
-        var all = points + value.Extra;
+        // What a team brought over before it stopped counts all the same, within the bounds of the part. Failure points
+        // alone may lie outside of them: they are what the brief says.
+        var all =
+            value.Extra == 0
+                ? points
+                : Arithmetic.Clamp(new BoundedValue(points + value.Extra), plan.Part.Floor, plan.Part.Cap).Number;
         return new(plan, state, value, points, all, Shown(plan.Part, all, method), Bound.Exact, pool);
     }
 

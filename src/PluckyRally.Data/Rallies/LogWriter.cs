@@ -26,24 +26,28 @@ public sealed class LogWriter : IAsyncDisposable
     }
 
     /// <summary>
-    /// Appends an entry; done when it is on the disk. An entry that the log has already changes nothing.
+    /// Appends entries, all of them or none; done when they are on the disk. One that the log has already changes
+    /// nothing.
     /// </summary>
     /// <exception cref="SqliteException">The disk is full, or the file cannot be written.</exception>
     /// <exception cref="ObjectDisposedException">The server is stopping.</exception>
-    public Task Append(Guid rally, Entry entry)
+    public Task Append(Guid rally, params IReadOnlyList<Entry> entries)
     {
-        var pending = new Pending(rally, entry.Id, JsonSerializer.Serialize(entry, Json.Options));
+        var pending = new Pending(
+            rally,
+            [.. entries.Select(e => (e.Id, JsonSerializer.Serialize<Entry>(e, Json.Options)))]
+        );
         ObjectDisposedException.ThrowIf(!_pending.Writer.TryWrite(pending), this);
         return pending.Done.Task;
     }
 
-    /// <summary>How many entries wait to be written.</summary>
+    /// <summary>How many times entries wait to be written; what belongs together waits once.</summary>
     public int Waiting => _pending.Reader.Count;
 
     /// <summary>Done when everything that was handed over before is on the disk, or could not be written.</summary>
     internal Task Written()
     {
-        var mark = new Pending(Guid.Empty, Guid.Empty, "");
+        var mark = new Pending(Guid.Empty, []);
         return _pending.Writer.TryWrite(mark) ? mark.Done.Task : _writing;
     }
 
@@ -107,9 +111,9 @@ public sealed class LogWriter : IAsyncDisposable
             insert.Parameters.Add("$entry", SqliteType.Text),
             insert.Parameters.Add("$document", SqliteType.Text)
         );
-        foreach (var one in batch.Where(b => b.Document.Length > 0))
+        foreach (var (of, id, written) in batch.SelectMany(b => b.Entries.Select(e => (b.Rally, e.Id, e.Document))))
         {
-            (rally.Value, entry.Value, document.Value) = (one.Rally, one.Entry, one.Document);
+            (rally.Value, entry.Value, document.Value) = (of, id, written);
             insert.ExecuteNonQuery();
         }
 
@@ -118,7 +122,7 @@ public sealed class LogWriter : IAsyncDisposable
             one.Done.SetResult();
     }
 
-    private sealed record Pending(Guid Rally, Guid Entry, string Document)
+    private sealed record Pending(Guid Rally, IReadOnlyList<(Guid Id, string Document)> Entries)
     {
         public TaskCompletionSource Done { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }

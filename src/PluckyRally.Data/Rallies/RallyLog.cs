@@ -69,8 +69,8 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
     }
 
     /// <summary>
-    /// Takes an entry into a rally's log, one after the other. Null where there is no such rally; an entry that the log
-    /// has already changes nothing.
+    /// Takes an entry into a rally's log, one after the other. Null where there is no such rally; the same entry again
+    /// changes nothing.
     /// </summary>
     /// <param name="rally">The rally.</param>
     /// <param name="entry">As it came.</param>
@@ -82,49 +82,61 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         Entry entry,
         Func<KeptRally, Problem?> refuse,
         CancellationToken stop
+    ) => (await Record(rally, [entry], (now, _) => refuse(now), whole: true, stop))?[0];
+
+    /// <summary>
+    /// Takes entries into a rally's log in their order: what is taken of them is written in one transaction.
+    /// </summary>
+    /// <param name="rally">The rally.</param>
+    /// <param name="entries">As they came.</param>
+    /// <param name="refuse">Why whoever sent one may not write it, looking at what is in the log; null where that is
+    /// all right.</param>
+    /// <param name="whole">Whether they belong together: then all are taken, or none is, and all answers are what is
+    /// wrong with one. Otherwise one that is refused holds up no other.</param>
+    /// <param name="stop">Ends the wait for others; once they are being written they are written.</param>
+    /// <returns>
+    /// An answer for each, with the rally as it is with all of them; null where there is no such rally.
+    /// </returns>
+    public async Task<IReadOnlyList<Result<Recorded>>?> Record(
+        Guid rally,
+        IReadOnlyList<Entry> entries,
+        Func<KeptRally, Entry, Problem?> refuse,
+        bool whole,
+        CancellationToken stop
     )
     {
         KeptRally now;
         Task written;
         int forgotten;
-        var fresh = true;
+        var fresh = new List<Result<bool>>();
         using (await kept.Alone(rally, stop))
         {
             forgotten = kept.Forgotten;
             if ((kept.Coming(rally) ?? await OpenAlone(rally, stop)) is not { } found)
                 return null;
-
-            // What is in the log already was accepted once; the same entry again, from a device that missed the answer,
-            // changes nothing. It may still be on its way to the disk: then the answer waits for it, by writing it once
-            // more.
-            if (found.Has(entry.Id))
+            now = found;
+            var write = new List<Entry>();
+            foreach (var entry in entries)
             {
-                if (kept.Find(rally)?.Has(entry.Id) is true)
-                    return Result<Recorded>.Ok(new(found, Fresh: false));
-                (fresh, now) = (false, found);
-                written = writer.Append(rally, found.Rally.Entries.First(e => e.Id == entry.Id));
+                var taken = Take(now, entry, refuse);
+                if (taken.IsOk && taken.Value.Fresh)
+                    now = taken.Value.Rally;
+                else if (!taken.IsOk && whole)
+                    return [.. entries.Select(_ => Result<Recorded>.Refused(taken.Problems))];
+                fresh.Add(taken.IsOk ? Result<bool>.Ok(taken.Value.Fresh) : Result<bool>.Refused(taken.Problems));
+
+                // What the log has may still be on its way to the disk: the answer waits for it, by writing it once
+                // more.
+                if (taken.IsOk && kept.Find(rally)?.Has(entry.Id) is not true)
+                    write.Add(now.Rally.Entries.First(e => e.Id == entry.Id));
             }
-            else
-            {
-                if (!found.Opened.IsOk)
-                    return Result<Recorded>.Refused(found.Opened.Problems);
-                if (refuse(found) is { } forbidden)
-                    return Result<Recorded>.Refused(forbidden);
-                var accepted = Recorder.Accept(found.Opened.Value, entry);
-                if (!accepted.IsOk)
-                    return Result<Recorded>.Refused(accepted.Problems);
 
-                // What would make the rally impossible to open again is not written down.
-                var grown = found.Opened.Value.With(accepted.Value);
-                if (!grown.IsOk)
-                    return Result<Recorded>.Refused(grown.Problems);
-                now = found with { Rally = found.Rally with { Entries = grown.Value.Received }, Opened = grown };
+            if (fresh.Any(f => f is { IsOk: true, Value: true }))
                 kept.Expect(now, forgotten);
-                written = writer.Append(rally, accepted.Value);
-            }
+            written = write.Count > 0 ? writer.Append(rally, write) : Task.CompletedTask;
         }
 
-        // The next entry is looked at while this one is being written; many are then written together.
+        // The next entry is looked at while these are being written; many are then written together.
         try
         {
             await written;
@@ -137,7 +149,39 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
         }
 
         kept.Keep(now, forgotten);
-        return Result<Recorded>.Ok(new(now, fresh));
+        return
+        [
+            .. fresh.Select(f =>
+                f.IsOk ? Result<Recorded>.Ok(new(now, f.Value)) : Result<Recorded>.Refused(f.Problems)
+            ),
+        ];
+    }
+
+    /// <summary>
+    /// The rally with an entry, or why it does not join. What was accepted once is not asked about again.
+    /// </summary>
+    private static Result<Recorded> Take(KeptRally now, Entry entry, Func<KeptRally, Entry, Problem?> refuse)
+    {
+        if (!now.Opened.IsOk)
+            return Result<Recorded>.Refused(now.Opened.Problems);
+        var opened = now.Opened.Value;
+        if (now.Rally.Entries.FirstOrDefault(e => e.Id == entry.Id) is { } known)
+            return SentAgain.Check(opened.In(known.Round).Compiled, known, entry) is { } other
+                ? Result<Recorded>.Refused(other)
+                : Result<Recorded>.Ok(new(now, Fresh: false));
+        if (refuse(now, entry) is { } forbidden)
+            return Result<Recorded>.Refused(forbidden);
+        var accepted = Recorder.Accept(opened, entry);
+        if (!accepted.IsOk)
+            return Result<Recorded>.Refused(accepted.Problems);
+
+        // What would make the rally impossible to open again is not written down.
+        var grown = opened.With(accepted.Value);
+        return grown.IsOk
+            ? Result<Recorded>.Ok(
+                new(now with { Rally = now.Rally with { Entries = grown.Value.Received }, Opened = grown }, Fresh: true)
+            )
+            : Result<Recorded>.Refused(grown.Problems);
     }
 
     private async Task<KeptRally?> OpenAlone(Guid id, CancellationToken stop)

@@ -126,19 +126,16 @@ internal static class PapersEndpoints
         var entries = JudgeSheet.Read(found.Opened.Value, request.Value.Value);
         if (!entries.IsOk)
             return new Refused(entries.Problems);
-        KeptRally? grown = null;
-        foreach (var entry in entries.Value)
-        {
-            if (await log.Record(id, entry with { At = time.GetUtcNow() }, _ => null, stop) is not { } recorded)
-                return new Missing("rally");
-            if (!recorded.IsOk)
-                return new Refused(recorded.Problems);
-            if (recorded.Value.Fresh)
-                grown = recorded.Value.Rally;
-        }
-
-        if (grown is not null)
-            await live.Tell(id, grown);
+        var at = time.GetUtcNow();
+        if (
+            await log.Record(id, [.. entries.Value.Select(e => e with { At = at })], (_, _) => null, whole: true, stop)
+            is not [var first, ..] recorded
+        )
+            return new Missing("rally");
+        if (!first.IsOk)
+            return new Refused(first.Problems);
+        if (recorded.Any(r => r is { IsOk: true, Value.Fresh: true }))
+            await live.Tell(id, first.Value.Rally);
         return TypedResults.Ok(new SheetTaken(entries.Value.Count));
     }
 }

@@ -192,7 +192,7 @@ internal static class ScoreEndpoints
         if (
             await Take(
                 id,
-                document.Value.Value,
+                [document.Value.Value],
                 caller,
                 role,
                 await Names(id, [document.Value.Value], caller, sessions, stop),
@@ -201,7 +201,7 @@ internal static class ScoreEndpoints
                 time,
                 stop
             )
-            is not { } recorded
+            is not [var recorded]
         )
             return new Missing("rally");
         if (!recorded.IsOk)
@@ -241,35 +241,30 @@ internal static class ScoreEndpoints
             stop
         );
         var role = await caller.In(id, passes, stop);
-        var answers = new List<EntryAnswer>();
-        KeptRally? grown = null;
-        foreach (var document in documents.Value)
-        {
-            if (!document.IsOk)
-            {
-                answers.Add(new(document.Problems));
-                continue;
-            }
+        var came = documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value).ToList();
+        if (await Take(id, came, caller, role, names, log, keeper, time, stop) is not { } recorded)
+            return new Missing("rally");
+        if (recorded.FirstOrDefault(r => r is { IsOk: true, Value.Fresh: true }) is { Value: { } fresh })
+            await live.Tell(id, fresh.Rally);
+        var answers = new Queue<(Entry Came, Result<Recorded> Recorded)>(came.Zip(recorded));
+        return TypedResults.Ok<IReadOnlyList<EntryAnswer>>([
+            .. documents.Value.Select(d => d.IsOk ? Answer(answers.Dequeue()) : new EntryAnswer(d.Problems)),
+        ]);
 
-            if (await Take(id, document.Value.Value, caller, role, names, log, keeper, time, stop) is not { } recorded)
-                return new Missing("rally");
-            if (recorded is { IsOk: true, Value.Fresh: true })
-                grown = recorded.Value.Rally;
-            answers.Add(
-                recorded.IsOk
-                    ? new([], new(document.Value.Value.Id, recorded.Value.Rally.Rally.Entries.Count))
-                    : new(recorded.Problems)
-            );
-        }
-
-        if (grown is not null)
-            await live.Tell(id, grown);
-        return TypedResults.Ok<IReadOnlyList<EntryAnswer>>(answers);
+        static EntryAnswer Answer((Entry Came, Result<Recorded> Recorded) of) =>
+            of.Recorded.IsOk
+                ? new([], new(of.Came.Id, of.Recorded.Value.Rally.Rally.Entries.Count))
+                : new(of.Recorded.Problems);
     }
 
-    private static async Task<Result<Recorded>?> Take(
+    /// <summary>
+    /// Takes entries into the log, in one transaction. Order and time are the server's, and who wrote one is who came
+    /// in; the device's own time is kept beside. What waited on a device belongs to the judge who held it then, if that
+    /// one came in with the same device.
+    /// </summary>
+    private static async Task<IReadOnlyList<Result<Recorded>>?> Take(
         Guid id,
-        Entry came,
+        IReadOnlyList<Entry> came,
         Caller caller,
         CallerRole role,
         IReadOnlyList<string> names,
@@ -279,45 +274,59 @@ internal static class ScoreEndpoints
         CancellationToken stop
     )
     {
-        if (came is Entry.BriefMended)
-            return Result<Recorded>.Refused(
-                new Problem(
-                    "/kind",
-                    "The brief is not mended here.",
-                    "Mend it at the Brief station of the rally, which shows first what would change."
-                )
-            );
-        if (came is Entry.OfClock)
-            return Result<Recorded>.Refused(
-                new Problem(
-                    "/kind",
-                    "The clock is not set here.",
-                    "Use the remote of the Run station; its times are the server's."
-                )
-            );
-
-        // Order and time are the server's, and who wrote it is who came in; the device's own time is kept beside. What
-        // waited on a device belongs to the judge who held it then, if that one came in with the same device.
-        var entry = came with
-        {
-            By = names.Contains(came.By) ? came.By : caller.Name,
-            At = time.GetUtcNow(),
-            DeviceAt = came.At,
-        };
-        if (entry is Entry.OfTeams ofTeams && caller.IsTeacher)
-            await log.Know(id, ofTeams, stop);
-        var recorded = await log.Record(id, entry, found => Refusing(entry, role, found), stop);
-        if (recorded is { IsOk: true, Value.Fresh: true } && entry is Entry.RoundClosed)
+        var entries = came.Select(e =>
+                e with
+                {
+                    By = names.Contains(e.By) ? e.By : caller.Name,
+                    At = time.GetUtcNow(),
+                    DeviceAt = e.At,
+                }
+            )
+            .ToList();
+        if (caller.IsTeacher)
+            foreach (var ofTeams in entries.OfType<Entry.OfTeams>())
+                await log.Know(id, ofTeams, stop);
+        var recorded = await log.Record(
+            id,
+            entries,
+            (found, entry) => Elsewhere(entry) ?? Refusing(entry, role, found),
+            whole: false,
+            stop
+        );
+        if (
+            recorded is not null
+            && entries
+                .Zip(recorded)
+                .Any(e => e is { First: Entry.RoundClosed, Second: { IsOk: true, Value.Fresh: true } })
+        )
             keeper.RallyEnded();
         return recorded;
     }
+
+    /// <summary>What has an endpoint of its own, and is refused here.</summary>
+    private static Problem? Elsewhere(Entry entry) =>
+        entry switch
+        {
+            Entry.BriefMended => new(
+                "/kind",
+                "The brief is not mended here.",
+                "Mend it at the Brief station of the rally, which shows first what would change."
+            ),
+            Entry.OfClock => new(
+                "/kind",
+                "The clock is not set here.",
+                "Use the remote of the Run station; its times are the server's."
+            ),
+            _ => null,
+        };
 
     private static Problem? Refusing(Entry entry, CallerRole role, KeptRally found) =>
         role switch
         {
             CallerRole.Teacher => null,
             CallerRole.Judge => EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
-            CallerRole.Team or CallerRole.Wall or CallerRole.Nobody => EntryRights.OfTeam(entry),
+            CallerRole.Team => EntryRights.OfTeam(entry),
+            CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Come in with a code."),
         };
 
     /// <summary>Who has held the device, where an entry says that somebody else than its holder wrote it.</summary>

@@ -228,6 +228,43 @@ public sealed class JudgeSheetTests
         Sample.Came(compiled, teams, typed).Standings.Rows[0].Parts[0].ValueText.ShouldBe("70 cm");
     }
 
+    /// <summary>A second design is no fresh build of the first, so it begins with its own first build.</summary>
+    [Fact]
+    public void Fresh_builds_are_counted_design_by_design()
+    {
+        var brief = Sample.Simple(attempts: 3);
+        var compiled = Sample.Ready(
+            brief with
+            {
+                Trials = brief.Trials with { FreshBuildAfterFailure = true, Designs = DesignChoice.Named },
+            }
+        );
+        IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
+        var typed = Read(
+                compiled,
+                teams,
+                Sheet(
+                    new()
+                    {
+                        ["attempt.1.design"] = "broad",
+                        ["attempt.1.outcome"] = "failed",
+                        ["attempt.2.design"] = "narrow",
+                        ["attempt.2.height"] = "70",
+                        ["attempt.3.design"] = "broad",
+                        ["attempt.3.height"] = "40",
+                    }
+                ) with
+                {
+                    Team = "terns",
+                }
+            )
+            .OrThrow();
+        typed
+            .OfType<Entry.TrialRecorded>()
+            .Select(t => (t.Design, t.Revision))
+            .ShouldBe([("broad", 1), ("narrow", 1), ("broad", 2)]);
+    }
+
     [Theory]
     [MemberData(nameof(Demo))]
     public void The_sheet_of_every_brief_has_a_field_for_each_column_and_names_none_twice(string file)

@@ -100,6 +100,68 @@ public sealed class RelayTests
     }
 
     [Fact]
+    public void What_was_brought_over_before_a_team_stopped_counts_within_the_cap()
+    {
+        var rally = new OnePart(Buckets(legs: 2) with { FailurePoints = 1, PointsPerItem = 0.5m, Cap = 5 });
+        Run(rally, "A", "50");
+        rally.Add(
+            new Entry.ItemsCarried
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Count = 40,
+            }
+        );
+        rally.Add(
+            new Entry.RelayStopped
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+            }
+        );
+        rally.Points().ShouldBe(5);
+    }
+
+    [Fact]
+    public void A_fault_may_have_the_name_of_something_else_that_is_counted()
+    {
+        var part = Buckets() with
+        {
+            PointsPerItem = 1,
+            Faults = [new() { Id = "items", Name = "Dropped items" }, new() { Id = "heat", Name = "Early start" }],
+        };
+        var rally = new OnePart(part);
+        Leg(rally, "A", 1, "60");
+        foreach (var fault in new[] { "items", "heat" })
+            rally.Add(
+                new Entry.RelayFaulted
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    Part = "relay",
+                    Fault = fault,
+                    Count = 3,
+                }
+            );
+        rally.Add(
+            new Entry.ItemsCarried
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Count = 7,
+            }
+        );
+        rally
+            .Compiled.Parts[0]
+            .Answers(rally.Result.Assessment.Design)
+            .Given.Select(a => (a.Asked, a.Answer))
+            .ShouldBe([("1", "1:00.0"), ("fault.items", "3"), ("fault.heat", "3"), ("items", "7")]);
+    }
+
+    [Fact]
     public void Items_brought_over_add_points()
     {
         var rally = new OnePart(Buckets() with { PointsPerItem = 0.5m });

@@ -9031,6 +9031,8 @@ export interface components {
              * @description The day on the paper.
              */
             judgedOn: string;
+            /** @description Whether it is another page beside one of the same team and round that was typed in before. */
+            again: boolean;
             /** @description What stood in each field, by its id. */
             fields: {
                 [key: string]: string;

@@ -36,20 +36,22 @@ const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
 const wrongAt = (f: PaperField) => problem(`/fields/${f.id}`)
 const elsewhere = computed(() => {
   const known = new Set(props.blocks.flatMap((b) => b.rows.flatMap((r) => r.fields.map((f) => `/fields/${f.id}`))))
-  return refusal.value?.problems.filter((p) => !known.has(p.at) && p.at !== '/judgedBy') ?? []
+  return refusal.value?.problems.filter((p) => !known.has(p.at) && p.at !== '/judgedBy' && p.at !== '/again') ?? []
 })
 const named = (b: PaperBlock) => b.rows.some((r) => r.name)
 const label = (b: PaperBlock, row: string, column: number) =>
   [b.title, row, b.columns[column]].filter(Boolean).join(', ')
 
-async function keep() {
+/** The server asks before it takes a second page of a team and round. */
+const asked = computed(() => problem('/again'))
+async function keep(again = false) {
   if (sending.value) return
   sending.value = true
   const { id, judgedBy, judgedOn, fields } = draft.value
   const answer = await ask(
     api.POST('/api/rallies/{id}/papers/judged', {
       params: { path: { id: props.rally } },
-      body: { id, team: props.team, round: props.round, judgedBy, judgedOn, fields },
+      body: { id, team: props.team, round: props.round, judgedBy, judgedOn, fields, again },
     }),
   )
   sending.value = false
@@ -71,7 +73,7 @@ function onEnter(event: KeyboardEvent) {
 </script>
 
 <template>
-  <form novalidate @submit.prevent="keep" @keydown.enter="onEnter">
+  <form novalidate @submit.prevent="keep()" @keydown.enter="onEnter">
     <p class="who">
       <label
         >Judged by
@@ -147,6 +149,10 @@ function onEnter(event: KeyboardEvent) {
     <p v-for="p in elsewhere" :key="p.at" class="wrong" role="alert">{{ p.what }} {{ p.remedy }}</p>
     <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
       {{ refusal.title }} {{ refusal.detail }}
+    </p>
+    <p v-if="asked" class="wrong" role="alert">
+      {{ asked.what }} {{ asked.remedy }}
+      <Button type="button" label="Keep it too" variant="outlined" :disabled="sending" @click="keep(true)" />
     </p>
     <Button type="submit" label="Keep this sheet" :disabled="sending" />
   </form>

@@ -28,11 +28,15 @@ const row = computed(() => papers.data.value?.standings.rows.find((r) => r.team 
 const stands = computed(() => row.value?.parts.filter((p) => p.valueText).map((p) => `${p.name}: ${p.valueText}`) ?? [])
 const to = (team: string) => inRound(`/rallies/${id}/typing/${team}`)
 const said = ref('')
+/** Whether the last team's page was kept. */
+const last = ref(false)
 function onKept(things: number) {
   said.value = `${current.value?.name}: ${things} ${things === 1 ? 'thing is' : 'things are'} recorded.`
   const at = teams.value.findIndex((t) => t.id === current.value?.id)
   const team = teams.value[at + 1]
+  last.value = team === undefined
   if (team) void router.push(to(team.id))
+  void papers.load()
 }
 </script>
 
@@ -63,7 +67,12 @@ function onKept(things: number) {
       @again="papers.load"
     />
     <template v-else>
-      <p v-if="said" class="done" role="status">{{ said }}</p>
+      <p v-if="said" class="done" role="status">
+        {{ said }}
+        <template v-if="last"
+          >That was the last team. <RouterLink :to="inRound(`/rallies/${id}/results`)">See the results</RouterLink>
+        </template>
+      </p>
       <h2>{{ current.name }}</h2>
       <p v-if="stands.length > 0" class="heed" role="status">
         This team has results already. {{ stands.join(', ') }}. What you keep here is added to them.

@@ -54,7 +54,7 @@ internal abstract partial record PartPlan
                 .. PartEntries
                     .Of<Entry.RelayFaulted>(design, Definition.Id)
                     .GroupBy(f => f.Fault)
-                    .Select(g => PartAnswers.Count(g.Key, g.Sum(f => f.Count))),
+                    .Select(g => PartAnswers.Count(OfFault(g.Key), g.Sum(f => f.Count))),
                 .. PartEntries
                     .Of<Entry.ItemsCarried>(design, Definition.Id)
                     .Select(c => PartAnswers.Count("items", c.Count)),

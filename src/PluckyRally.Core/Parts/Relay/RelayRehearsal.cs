@@ -18,7 +18,7 @@ internal abstract partial record PartPlan
                     less: true
                 );
                 foreach (var fault in Definition.Faults)
-                    yield return Handle(OfFault(fault), fault.Name, "", 0, 10, less: true);
+                    yield return Handle(OfFault(fault.Id), fault.Name, "", 0, 10, less: true);
                 if (Definition.PointsPerItem != 0)
                     yield return Handle("items", "items brought over", "", 0, 20);
             }
@@ -38,7 +38,7 @@ internal abstract partial record PartPlan
                         less: true
                     );
                 foreach (var fault in Definition.Faults)
-                    yield return Amount(OfFault(fault), fault.Name, "", new(0, 1, 4), less: true);
+                    yield return Amount(OfFault(fault.Id), fault.Name, "", new(0, 1, 4), less: true);
                 if (Definition.PointsPerItem != 0)
                     yield return Amount("items", "items brought over", "", new(2, 8, 15));
             }
@@ -54,12 +54,13 @@ internal abstract partial record PartPlan
                     yield return CameOf($"leg.{leg.Key}", time);
             var faults = PartEntries.Of<Entry.RelayFaulted>(design, Definition.Id).ToLookup(f => f.Fault);
             foreach (var fault in Definition.Faults)
-                yield return CameOf(OfFault(fault), faults[fault.Id].Sum(f => f.Count));
+                yield return CameOf(OfFault(fault.Id), faults[fault.Id].Sum(f => f.Count));
             if (PartEntries.Of<Entry.ItemsCarried>(design, Definition.Id) is { Count: > 0 } carried)
-                yield return CameOf("items", carried.Sum(c => c.Count));
+                yield return CameOf("items", carried[^1].Count);
         }
 
-        private static string OfFault(RelayFault fault) => $"fault.{fault.Id}";
+        /// <summary>A name of its own beside those of legs, items and heats, whatever a fault is called.</summary>
+        private static string OfFault(string fault) => $"fault.{fault}";
 
         public override IEnumerable<Entry> Rehearse(PartRehearsal team)
         {
@@ -76,14 +77,14 @@ internal abstract partial record PartPlan
                             : Rounding.ToStep(team.Value("time") / Definition.Legs.Count, Definition.Step)
                     ),
                 };
-            foreach (var fault in Definition.Faults.Where(f => team.Whole(OfFault(f)) > 0))
+            foreach (var fault in Definition.Faults.Where(f => team.Whole(OfFault(f.Id)) > 0))
                 yield return new Entry.RelayFaulted
                 {
                     Id = default,
                     Team = team.Team,
                     Part = Definition.Id,
                     Fault = fault.Id,
-                    Count = team.Whole(OfFault(fault)),
+                    Count = team.Whole(OfFault(fault.Id)),
                 };
             if (Definition.PointsPerItem != 0)
                 yield return new Entry.ItemsCarried

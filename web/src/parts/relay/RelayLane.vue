@@ -6,6 +6,7 @@ import { useRecording } from '@/pads/recording'
 import BroughtOver from './BroughtOver.vue'
 import { relayEntries } from './relayEntries'
 import { useRelayWatch } from './useRelayWatch'
+import { ofFault } from './answers'
 
 /** One lane of a heat. */
 const props = defineProps<{
@@ -91,8 +92,8 @@ defineExpose({
       <Button
         v-for="f in part.faults"
         :key="f.id"
-        :label="`${f.name || f.id} ${soFar?.answers[f.id] ?? 0}`"
-        :aria-label="`${f.name || f.id} ${soFar?.answers[f.id] ?? 0}, one more: ${sheet.name}`"
+        :label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}`"
+        :aria-label="`${f.name || f.id} ${soFar?.answers[ofFault(f.id)] ?? 0}, one more: ${sheet.name}`"
         variant="outlined"
         severity="secondary"
         @click="record(entries.fault(f.id))"

@@ -10,6 +10,7 @@ import TimeField from '@/pads/TimeField.vue'
 import BroughtOver from './BroughtOver.vue'
 import { relayEntries } from './relayEntries'
 import { useRelayWatch } from './useRelayWatch'
+import { ofFault } from './answers'
 
 /** A relay of one team: the watch runs from leg to leg, one touch each; faults, items, and times put in later. */
 const props = defineProps<{ part: RelayOnWalk; soFar: AnswersOnWalk }>()
@@ -73,7 +74,7 @@ const entries = computed(() => relayEntries(props.part, team.value, round.value)
       />
     </PadRow>
     <PadRow v-for="f in part.faults" :key="f.id" :name="f.name || f.id" :says="`${f.seconds} s each`">
-      <b class="figures">{{ soFar.answers[f.id] ?? 0 }}</b>
+      <b class="figures">{{ soFar.answers[ofFault(f.id)] ?? 0 }}</b>
       <Button label="+1" :aria-label="`+1 ${f.name}`" @click="record(entries.fault(f.id))" />
     </PadRow>
     <PadRow v-if="part.carries" name="Brought over" :says="soFar.answers.items">

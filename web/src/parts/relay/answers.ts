@@ -1,5 +1,8 @@
 import { addTo, set, type Answers } from '@/parts/answer'
 
+/** A name of its own beside those of legs, items and heats, whatever a fault is called. */
+export const ofFault = (fault: string) => `fault.${fault}`
+
 export const relay: Answers<'legTimed' | 'relayFaulted' | 'itemsCarried' | 'relayStopped'> = {
   legTimed: {
     says: (entry) => `leg ${entry.leg}, ${entry.time.typed}`,
@@ -8,7 +11,7 @@ export const relay: Answers<'legTimed' | 'relayFaulted' | 'itemsCarried' | 'rela
       if (typeof entry.heat === 'number') set(soFar, 'heat', entry.heat)
     },
   },
-  relayFaulted: { says: () => 'a fault', lay: (soFar, entry) => addTo(soFar, entry.fault, entry.count) },
+  relayFaulted: { says: () => 'a fault', lay: (soFar, entry) => addTo(soFar, ofFault(entry.fault), entry.count) },
   itemsCarried: {
     says: (entry) => `${entry.count} brought over`,
     lay: (soFar, entry) => set(soFar, 'items', entry.count),
