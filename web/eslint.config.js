@@ -18,6 +18,14 @@ export default defineConfigWithVueTs(
     rules: {
       // The brief's draft is edited in place by small components; a prop itself is never replaced.
       'vue/no-mutating-props': ['error', { shallowOnly: true }],
+      // What was asked for and not done is said somewhere: `done` says it where a page has no place of its own.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "ExpressionStatement > AwaitExpression > CallExpression[callee.name='ask']",
+          message: 'Say what became of it: look at the answer, or use done().',
+        },
+      ],
       '@typescript-eslint/no-floating-promises': ['error', { ignoreVoid: true }],
     },
   },

@@ -1,10 +1,17 @@
 using System.Net;
 using System.Reflection;
+using Microsoft.AspNetCore.Connections;
 using Microsoft.Data.Sqlite;
 using PluckyRally.Core;
 using PluckyRally.Data;
 using PluckyRally.Data.Folder;
 using PluckyRally.Web;
+
+if (args.Any(a => a is "--help" or "-h" or "help"))
+{
+    Console.WriteLine(ServerSettings.Help);
+    return 0;
+}
 
 // The build starts this program too, only to write down the API's description: there is no data then, and no port.
 var describing = Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
@@ -54,6 +61,7 @@ try
     builder.Services.AddSingleton<InstrumentBoard>();
     builder.Services.AddSingleton<LiveTeller>();
     builder.Services.AddSingleton<WorkedOut>();
+    builder.Services.AddSingleton<LongWork>();
     if (!describing)
     {
         builder.Services.AddHostedService(provider => provider.GetRequiredService<CopyKeeper>());
@@ -127,6 +135,11 @@ try
 
     await app.RunAsync();
     return 0;
+}
+catch (IOException taken) when (taken.InnerException is AddressInUseException)
+{
+    await Console.Error.WriteLineAsync($"{taken.Message} Stop the program that uses it, or choose another --port.");
+    return 2;
 }
 catch (Exception wrong) when (wrong is SqliteException or IOException or UnauthorizedAccessException)
 {

@@ -1,3 +1,4 @@
+using System.Net;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core;
 using Shouldly;
@@ -143,6 +144,60 @@ public sealed class PlacingTests : IDisposable
         (await _app.Put($"/api/rallies/{rally}/put-away", new RallyPutAway(false))).EnsureSuccessStatusCode();
         (await _app.Get<YearLine>("/api/year")).Next.ShouldNotBeNull();
     }
+
+    [Fact]
+    public async Task Only_the_rallys_own_class_could_come_though_somebody_of_another_one_came()
+    {
+        var (_, rally, _) = await Begin();
+        var other = await RunningApp.Read(await _app.Post("/api/classes", new NewClass("Class 31", ["Dee", "Eli"])));
+        var guest = other.GetProperty("pupils")[0].GetProperty("id").GetString()!;
+        (await Classes()).ShouldBe(["Class 3"]);
+        (await Place(rally, guest)).EnsureSuccessStatusCode();
+        (await Classes()).ShouldBe(["Class 3"]);
+
+        async Task<IEnumerable<string>> Classes() =>
+            (await _app.Get<List<ClassOpened>>($"/api/rallies/{rally}/placing")).Select(c => c.Name);
+    }
+
+    [Theory]
+    [InlineData("0199a1b2-0000-7000-8000-000000000001")]
+    [InlineData("Ana")]
+    public async Task A_pupil_whom_no_class_knows_is_refused_and_no_name_gets_into_the_log(string pupil)
+    {
+        var (_, rally, _) = await Begin();
+        using var refused = await Place(rally, pupil);
+        refused.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (await RunningApp.Places(refused)).ShouldBe(["/pupil"]);
+        (await _app.Get<Rally>($"/api/rallies/{rally}/file")).Entries.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task A_team_that_is_refused_leaves_no_row_behind()
+    {
+        var (_, rally, _) = await Begin();
+        using var refused = await _app.Post<Entry>(
+            $"/api/rallies/{rally}/entries",
+            new Entry.TeamJoined
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "late",
+                Name = "",
+            }
+        );
+        refused.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
+        (await _app.Get<List<RallyOnShelf>>("/api/rallies")).Single().Teams.ShouldBe(2);
+    }
+
+    private Task<HttpResponseMessage> Place(Guid rally, string pupil) =>
+        _app.Post<Entry>(
+            $"/api/rallies/{rally}/entries",
+            new Entry.PupilPlaced
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t2",
+                Pupil = pupil,
+            }
+        );
 
     private async Task<(Guid Class, Guid Rally, string[] Pupils)> Begin()
     {

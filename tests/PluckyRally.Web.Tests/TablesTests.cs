@@ -49,6 +49,21 @@ public sealed class TablesTests : IDisposable
     }
 
     [Fact]
+    public async Task A_number_below_zero_is_one_to_every_spreadsheet()
+    {
+        var brief = Sample.Brief();
+        var cold = brief.Measures[0] with { Kind = MeasureKind.Temperature, Unit = "°C", Step = 0.5m };
+        var rally = await _app.Begin(brief with { Measures = [cold] }, "Able");
+        (await _app.Post<Entry>($"/api/rallies/{rally}/entries", Sample.Caught("-4.5"))).EnsureSuccessStatusCode();
+        var text = await _app.Client.GetStringAsync(
+            $"/api/rallies/{rally}/tables/readings.csv",
+            TestContext.Current.CancellationToken
+        );
+        text.ShouldContain(",-4.5,");
+        text.ShouldNotContain("\u2212");
+    }
+
+    [Fact]
     public async Task Each_table_leaves_as_csv_too()
     {
         var rally = await Rally();

@@ -4,6 +4,8 @@ import { onErrorCaptured, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import DemoBanner from '@/shared/DemoBanner.vue'
 import KeysHelp from '@/shared/KeysHelp.vue'
+import NotDone from '@/shared/NotDone.vue'
+import { useDone } from '@/shared/useDone'
 import UnexpectedPage from '@/pages/UnexpectedPage.vue'
 
 const wrong = ref<unknown>()
@@ -19,7 +21,11 @@ router.onError((error, to, from) => {
   if (error === notFetched && from.matched.length > 0) notOpened.value = to.meta.title ?? 'That page'
   else wrong.value = error
 })
-router.afterEach(() => (notOpened.value = ''))
+const { putAway } = useDone()
+router.afterEach(() => {
+  notOpened.value = ''
+  putAway()
+})
 </script>
 
 <template>
@@ -30,6 +36,7 @@ router.afterEach(() => (notOpened.value = ''))
   </p>
   <UnexpectedPage v-if="wrong" :error="wrong" />
   <RouterView v-else />
+  <NotDone />
   <KeysHelp />
 </template>
 

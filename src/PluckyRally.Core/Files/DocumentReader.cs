@@ -67,6 +67,8 @@ public static class DocumentReader
     /// <summary>Which of the formats a file says it is; null where it says none.</summary>
     public static string? FormatOf(string json)
     {
+        if (HalfCharacter(json) is not null)
+            return null;
         try
         {
             var root = Parse(json);

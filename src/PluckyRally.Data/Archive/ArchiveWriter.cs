@@ -29,6 +29,7 @@ public static class ArchiveWriter
         CancellationToken stop
     )
     {
+        Leftovers.Clear(file);
         var (state, unfinished) = ($"{file}.{Guid.NewGuid():N}.db", $"{file}.{Guid.NewGuid():N}.unfinished");
         try
         {

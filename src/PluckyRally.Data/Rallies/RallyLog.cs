@@ -320,31 +320,44 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
 
     /// <summary>
     /// Makes sure that what an entry names is known here before it joins the log: the team that comes with it, the
-    /// pupil whom it puts into a team. A name stands in no entry, so that it can be taken away.
+    /// pupil whom it puts into a team. A name stands in no entry, so that it can be taken away. Nothing is kept for an
+    /// entry that the log would not take.
     /// </summary>
-    public async Task Know(Guid rally, Entry.OfTeams entry, CancellationToken stop)
+    /// <returns>Why what it names cannot be known; null where it is.</returns>
+    public async Task<Problem?> Know(Guid rally, Entry.OfTeams entry, CancellationToken stop)
     {
         if (
-            await db
+            await Open(rally, stop) is not { } now
+            || !Take(now, entry, (_, _) => null).IsOk
+            || await db
                 .Rallies.Include(r => r.Teams)
                     .ThenInclude(t => t.Pupils)
                 .FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop)
-            is not { } stored
+                is not { } stored
         )
-            return;
+            return null;
         var team = stored.Teams.FirstOrDefault(t => t.Id == entry.Team);
         if (entry is Entry.TeamJoined joined && team is null)
             stored.Teams.Add(RallyRows.Joined(rally, joined, stored.Teams.Count));
-        else if (
-            entry is Entry.PupilPlaced placed
-            && team is not null
-            && Guid.TryParse(placed.Pupil, out var pupil)
-            && team.Pupils.All(p => p.PupilId != pupil)
-        )
-            team.Pupils.Add(RallyRows.Pupil(rally, team.Id, pupil, placed.Jobs, later: true));
+        else if (entry is Entry.PupilPlaced placed && !IsOfTheRally(now.Rally, placed.Pupil))
+        {
+            if (!Guid.TryParse(placed.Pupil, out var pupil) || !await db.Pupils.AnyAsync(p => p.Id == pupil, stop))
+                return new(
+                    "/pupil",
+                    "There is no such pupil in the classes here.",
+                    "Add the pupil to the class first, then choose them."
+                );
+            if (team is not null && team.Pupils.All(p => p.PupilId != pupil))
+                team.Pupils.Add(RallyRows.Pupil(rally, team.Id, pupil, placed.Jobs, later: true));
+        }
+
         if (await db.SaveChangesAsync(stop) > 0)
             kept.Forget();
+        return null;
     }
+
+    private static bool IsOfTheRally(Rally rally, string pupil) =>
+        rally.Teams.Any(t => t.Pupils.Any(p => p.Id == pupil)) || rally.Latecomers.Any(p => p.Id == pupil);
 
     /// <summary>Says whether judges may strike out what others recorded. False where there is no such rally.</summary>
     public async Task<bool> LetJudgesStrikeOthers(Guid id, bool may, CancellationToken stop)

@@ -35,12 +35,13 @@ internal static class RehearsalEndpoints
     }
 
     /// <summary>
-    /// Plays on one core for a second or two, then tries what might help; each step is a line. It ends when nobody
-    /// waits for it any more.
+    /// Plays on one core for a second or two, when it is its turn, then tries what might help; each step is a line. It
+    /// ends when nobody waits for it any more.
     /// </summary>
     private static async Task<Results<PushStreamHttpResult, Refused>> Rehearse(
         SentJson sent,
         RallyLog log,
+        LongWork work,
         CancellationToken stop
     )
     {
@@ -57,14 +58,14 @@ internal static class RehearsalEndpoints
                 Write(
                     body,
                     steps.Reader,
-                    Task.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop),
+                    work.Run(() => Play(brief, tier, rehearsal.Value, steps.Writer, stop), stop),
                     stop
                 ),
             Lines
         );
     }
 
-    private static void Play(
+    private static bool Play(
         Core.Brief brief,
         string tier,
         Rehearsal rehearsal,
@@ -87,6 +88,7 @@ internal static class RehearsalEndpoints
             steps.TryWrite(new(of, of) { Report = report });
             foreach (var tried in RehearsalOffers.Try(brief, tier, rehearsal, report, stop))
                 steps.TryWrite(new(of, of) { Tried = tried });
+            return true;
         }
         finally
         {
@@ -114,6 +116,7 @@ internal static class RehearsalEndpoints
     private static async Task<Results<Ok<RehearsalBeside>, Refused>> Beside(
         SentJson sent,
         RallyLog log,
+        LongWork work,
         CancellationToken stop
     )
     {
@@ -122,7 +125,7 @@ internal static class RehearsalEndpoints
             return new Refused(request.Problems);
         var (brief, tier, asked, changes, of) = request.Value.Value;
         var remembered = await Remembered(of, log, stop);
-        var beside = await Task.Run(() => RehearsalBeside.Of(brief, tier, changes, asked, remembered, stop), stop);
+        var beside = await work.Run(() => RehearsalBeside.Of(brief, tier, changes, asked, remembered, stop), stop);
         return beside.IsOk ? TypedResults.Ok(beside.Value) : new Refused(beside.Problems);
     }
 

@@ -53,12 +53,29 @@ internal sealed class OwnCertificates : IDisposable
         );
         if (!File.Exists(key) || !File.Exists(certificate))
             Make(certificate, key, clock.GetUtcNow());
-        var authority = X509Certificate2.CreateFromPemFile(certificate, key);
+        var authority = Read(certificate, key);
         if (authority.NotAfter.ToUniversalTime() > clock.GetUtcNow().AddDays(Days))
             return new(authority, clock);
         authority.Dispose();
         Make(certificate, key, clock.GetUtcNow());
         return new(X509Certificate2.CreateFromPemFile(certificate, key), clock);
+    }
+
+    /// <exception cref="StartRefusedException">The files are damaged.</exception>
+    private static X509Certificate2 Read(string certificate, string key)
+    {
+        try
+        {
+            return X509Certificate2.CreateFromPemFile(certificate, key);
+        }
+        catch (CryptographicException)
+        {
+            throw new StartRefusedException(
+                $"The files of this computer’s own certificate authority cannot be read: {certificate} and {key}.",
+                "Take both out of the folder and start again: new ones are made, and devices install the new "
+                    + "certificate once. Or put both back from a backup of the folder."
+            );
+        }
     }
 
     /// <summary>The certificate for the names and addresses that this computer has now.</summary>

@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using System.Reflection;
 using PluckyRally.Core;
+using PluckyRally.Data.Folder;
 
 namespace PluckyRally.Web;
 
@@ -10,6 +11,8 @@ namespace PluckyRally.Web;
 /// </summary>
 internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationLifetime lifetime) : IDisposable
 {
+    private const string Prefix = "plucky-rally-demo-";
+
     /// <summary>A slow computer makes the demo's data in some seconds.</summary>
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
 
@@ -42,7 +45,8 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
                     "The demo did not come along with this program.",
                     "Start it from the project with ./rally demo."
                 );
-            _data = Directory.CreateTempSubdirectory("plucky-rally-demo-").FullName;
+            ClearThoseLeftBehind();
+            _data = Directory.CreateTempSubdirectory(Prefix).FullName;
             var (program, first) = Program();
             var start = new ProcessStartInfo(program)
             {
@@ -83,6 +87,21 @@ internal sealed class DemoBeside(IHostEnvironment environment, IHostApplicationL
         finally
         {
             _one.Release();
+        }
+    }
+
+    /// <summary>The folder of a demo whose program was ended by force: nobody holds its lock any more.</summary>
+    private static void ClearThoseLeftBehind()
+    {
+        foreach (var left in Directory.EnumerateDirectories(Path.GetTempPath(), $"{Prefix}*"))
+        {
+            // One that is only just beginning holds nothing yet.
+            if (DateTime.UtcNow - Directory.GetLastWriteTimeUtc(left) < Patience)
+                continue;
+            using (var nobodys = FolderLock.Take(new(left, "demo")))
+                if (nobodys is null)
+                    continue;
+            Directory.Delete(left, recursive: true);
         }
     }
 

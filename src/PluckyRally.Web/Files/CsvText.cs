@@ -18,6 +18,9 @@ internal static class CsvText
     /// <summary>What a field must be put in quotes for (RFC 4180, 2.6), whichever of them ends a line.</summary>
     private static readonly System.Buffers.SearchValues<char> Quoted = System.Buffers.SearchValues.Create(",;\t\"\r\n");
 
+    /// <summary>A number as spreadsheets read it: with a hyphen below zero, not the minus sign of print.</summary>
+    private const string Plain = "0.############################";
+
     private static readonly string[] Delimiters = ["\t", ";", ","];
 
     /// <summary>
@@ -81,7 +84,7 @@ internal static class CsvText
             {
                 foreach (var cell in row)
                     csv.WriteField(
-                        cell is decimal number ? Numerals.Write(number)
+                        cell is decimal number ? number.ToString(Plain, CultureInfo.InvariantCulture)
                         : cell is string said ? Harmless(said)
                         : cell
                     );

@@ -72,7 +72,7 @@ internal static class KeepingEndpoints
         RemovedThings removed,
         CancellationToken stop
     ) =>
-        Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known) && await removed.Delete(known, id, stop)
+        SortOf(sort) is { } known && await removed.Delete(known, id, stop)
             ? TypedResults.NoContent()
             : new Missing("thing that was taken away");
 
@@ -84,14 +84,18 @@ internal static class KeepingEndpoints
         CancellationToken stop
     )
     {
-        if (
-            !Enum.TryParse<RemovedSort>(sort, ignoreCase: true, out var known)
-            || !await removed.TakeBack(known, id, stop)
-        )
+        if (SortOf(sort) is not { } known || !await removed.TakeBack(known, id, stop))
             return new Missing("thing to be taken back");
         await live.TellAll();
         return TypedResults.NoContent();
     }
+
+    /// <summary>The sort that is named; a number is no name, even where there is a sort with it.</summary>
+    private static RemovedSort? SortOf(string name) =>
+        Enum.GetValues<RemovedSort>()
+            .Where(s => s.ToString().Equals(name, StringComparison.OrdinalIgnoreCase))
+            .Select(s => (RemovedSort?)s)
+            .FirstOrDefault();
 
     private static Kept Of(CopyKeeper keeper, DataFolder folder) =>
         new(

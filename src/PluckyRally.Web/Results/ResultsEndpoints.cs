@@ -47,6 +47,7 @@ internal static class ResultsEndpoints
         Guid id,
         RallyLog log,
         WorkedOut worked,
+        LongWork work,
         CancellationToken stop,
         int round = 1
     )
@@ -55,7 +56,9 @@ internal static class ResultsEndpoints
             return new Missing("rally");
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
-        return found.Opened.IsOk ? TypedResults.Ok(worked.Sure(found, round)) : new Refused(found.Opened.Problems);
+        return found.Opened.IsOk
+            ? TypedResults.Ok(await work.Run(() => worked.Sure(found, round), stop))
+            : new Refused(found.Opened.Problems);
     }
 
     /// <summary>All that teams made, side by side.</summary>

@@ -283,13 +283,15 @@ internal static class ScoreEndpoints
                 }
             )
             .ToList();
+        var unknown = new Dictionary<Guid, Problem>();
         if (caller.IsTeacher)
             foreach (var ofTeams in entries.OfType<Entry.OfTeams>())
-                await log.Know(id, ofTeams, stop);
+                if (await log.Know(id, ofTeams, stop) is { } problem)
+                    unknown[ofTeams.Id] = problem;
         var recorded = await log.Record(
             id,
             entries,
-            (found, entry) => Elsewhere(entry) ?? Refusing(entry, role, found),
+            (found, entry) => Elsewhere(entry) ?? unknown.GetValueOrDefault(entry.Id) ?? Refusing(entry, role, found),
             whole: false,
             stop
         );

@@ -29,7 +29,11 @@ internal static class DataStart
         {
             OwnFiles.Folder(folder.Path);
             if (FolderLock.Take(folder) is { } held)
+            {
+                Leftovers.Clear(folder);
                 return held;
+            }
+
             var where = FolderLock.HolderOf(folder);
             throw new StartRefusedException(
                 $"Plucky Rally is running with the data in {folder.Path} already"

@@ -12,20 +12,28 @@ internal static class PortStart
     public static void Check(ServerSettings settings)
     {
         var port = settings.Port;
+        Check(
+            port,
+            settings is { Lan: true, HttpsPort: null } ? IPAddress.Any : IPAddress.Loopback,
+            "Stop the program that uses it, or choose another one, for example --port "
+                + $"{(port == 65535 ? port - 1 : port + 1)}."
+        );
+        if (settings.HttpsPort is { } encrypted)
+            Check(encrypted, IPAddress.Any, "The encrypted line has no other port: stop the program that uses it.");
+    }
+
+    private static void Check(int port, IPAddress address, string remedy)
+    {
         if (port == 0)
             return;
         try
         {
-            using var listener = new TcpListener(settings.Lan ? IPAddress.Any : IPAddress.Loopback, port);
+            using var listener = new TcpListener(address, port);
             listener.Start();
         }
         catch (SocketException wrong)
         {
-            throw new StartRefusedException(
-                $"Port {port} cannot be used: {wrong.Message}.",
-                "Stop the program that uses it, or choose another one, for example --port "
-                    + $"{(port == 65535 ? port - 1 : port + 1)}."
-            );
+            throw new StartRefusedException($"Port {port} cannot be used: {wrong.Message}.", remedy);
         }
     }
 }

@@ -13,6 +13,18 @@ internal sealed record ServerSettings(int Port, string DataFolder, bool Lan, boo
 {
     public const int UsualPort = 5080;
 
+    /// <summary>What can be said on the command line.</summary>
+    public const string Help = """
+        Plucky Rally: a server for one school. Settings, each followed by its value:
+          --port N            where it is served; 5080 where nothing is said, 0 for any that is free
+          --data DIR          the folder with the data
+          --lan true          lets the classroom's devices in
+          --https true        with --lan true: an encrypted line for them, at port 5443
+          --newPassword true  forgets the teacher's password, so that a new one can be set at this computer
+          --instruments N     the port at which instruments connect; the one after the server's where nothing is said
+          --demo DIR          the demo, made anew from its files
+        """;
+
     public const int UsualHttpsPort = 5443;
 
     /// <summary>The data: the teacher's, or the demo's own.</summary>

@@ -99,6 +99,10 @@ public sealed class DocumentReaderTests
     }
 
     [Fact]
+    public void Half_a_character_names_no_format() =>
+        DocumentReader.FormatOf("""{ "format": "plucky-rally/\ud83c" }""").ShouldBeNull();
+
+    [Fact]
     public void No_text_makes_it_throw() =>
         Gen.String.Sample(text =>
         {

@@ -39,6 +39,30 @@ public sealed class RightsTests : IDisposable
         await Classroom.Record(aide, rally, Strike(theirs));
     }
 
+    [Fact]
+    public async Task A_wall_writes_nothing_not_even_what_a_team_may()
+    {
+        var rally = await _class.Begin();
+        using var wall = await _class.Wall(rally);
+        (
+            await wall.PostAsync(
+                $"/api/rallies/{rally}/entries",
+                RunningApp.Body(
+                    Json.Write<Entry>(
+                        new Entry.LookedBack
+                        {
+                            Id = Guid.CreateVersion7(),
+                            Team = "t1",
+                            Worked = "all of it",
+                        }
+                    )
+                ),
+                TestContext.Current.CancellationToken
+            )
+        ).IsSuccessStatusCode.ShouldBeFalse();
+        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.ShouldBeEmpty();
+    }
+
     /// <summary>
     /// Everything of the lesson is the teacher's, whoever strikes it out and whatever round the strike says.
     /// </summary>

@@ -12,6 +12,23 @@ public sealed class RemovalTests : IDisposable
 {
     private readonly RunningApp _app = AppPool.Lend();
 
+    [Theory]
+    [InlineData("7")]
+    [InlineData("-1")]
+    [InlineData("2")]
+    public async Task A_number_is_no_sort_of_thing(string sort)
+    {
+        (await _app.Post($"/api/kept/removed/{sort}/{Guid.NewGuid()}/back", "{}")).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound
+        );
+        (
+            await _app.Client.DeleteAsync(
+                $"/api/kept/removed/{sort}/{Guid.NewGuid()}",
+                TestContext.Current.CancellationToken
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
     [Fact]
     public async Task A_rally_comes_back_whole_and_its_brief_by_itself()
     {

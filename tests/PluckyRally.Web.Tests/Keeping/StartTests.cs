@@ -31,6 +31,61 @@ public sealed class StartTests : IDisposable
     }
 
     [Fact]
+    public async Task What_a_killed_save_left_is_cleared_at_the_next_start_and_nothing_else_is()
+    {
+        var id = Guid.NewGuid().ToString("N");
+        string[] left =
+        [
+            $"rally-{id}.zip",
+            $"rally-{id}.zip.{id}.db",
+            $"rally-{id}.zip.{id}.db-wal",
+            $"rally-{id}.zip.{id}.unfinished",
+            $"rally-{id}.picture",
+        ];
+        string[] own = ["rally-2026-11-28.zip", "notes.txt", $"fair-{id}.zip"];
+        foreach (var name in left.Concat(own))
+            await File.WriteAllTextAsync(
+                Path.Combine(_folder.Path, name),
+                "whole",
+                TestContext.Current.CancellationToken
+            );
+        using (var server = new ServerProcess(_folder.Path))
+            await server.Address();
+        Directory.GetFiles(_folder.Path).Select(Path.GetFileName).Intersect(left).ShouldBeEmpty();
+        own.Except(Directory.GetFiles(_folder.Path).Select(Path.GetFileName)).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task Help_is_printed_and_nothing_is_started()
+    {
+        using var server = new ServerProcess(_folder.Path, "--help");
+        (await server.Ended()).ShouldBe(0);
+        server.Said.ShouldContain("--data DIR");
+        Directory.EnumerateFileSystemEntries(_folder.Path).ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("no key at all")]
+    public async Task A_damaged_authority_is_named_with_a_way_out(string key)
+    {
+        await File.WriteAllTextAsync(
+            Path.Combine(_folder.Path, "authority.key"),
+            key,
+            TestContext.Current.CancellationToken
+        );
+        await File.WriteAllTextAsync(
+            Path.Combine(_folder.Path, "authority.crt"),
+            "",
+            TestContext.Current.CancellationToken
+        );
+        using var server = new ServerProcess(_folder.Path, "--lan", "true", "--https", "true");
+        (await server.Ended()).ShouldBe(2);
+        server.Said.ShouldContain("authority.key");
+        server.Said.ShouldContain("Take both out of the folder and start again");
+    }
+
+    [Fact]
     public async Task A_server_that_was_killed_holds_nothing()
     {
         using (var first = new ServerProcess(_folder.Path))

@@ -11,6 +11,7 @@ import { useLoad } from '@/shared/useLoad'
 import PassList from './PassList.vue'
 import { useWho } from './useWho'
 import WhoLine from './WhoLine.vue'
+import { done } from '@/shared/useDone'
 
 /** Lets the classroom's devices into this rally, and out again. */
 const id = String(useRoute().params.rally)
@@ -42,11 +43,11 @@ async function make(kind: PassKind) {
   await passes.load()
 }
 async function end(pass: string) {
-  await ask(api.DELETE('/api/rallies/{id}/passes/{pass}', { params: { path: { id, pass } } }))
+  await done(api.DELETE('/api/rallies/{id}/passes/{pass}', { params: { path: { id, pass } } }))
   await passes.load()
 }
 async function letStrike(strikeOthers: boolean) {
-  await ask(api.PUT('/api/rallies/{id}/judges', { params: { path: { id } }, body: { strikeOthers } }))
+  await done(api.PUT('/api/rallies/{id}/judges', { params: { path: { id } }, body: { strikeOthers } }))
   await passes.load()
 }
 </script>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
+import { api } from '@/api/client'
 import { pageOf } from './pageOf'
 import { askWho, useWho } from './useWho'
+import { done } from '@/shared/useDone'
 
 /** Who this device is, and the way out; only where devices of the classroom are let in. */
 const { who } = useWho()
@@ -13,7 +14,7 @@ const others = computed(() =>
   (who.value?.rallies ?? []).filter((r) => r.role === 'judge' && r.rally !== route.params.rally),
 )
 async function leave() {
-  await ask(api.POST('/api/sign-out'))
+  await done(api.POST('/api/sign-out'))
   await askWho()
   await router.push('/sign-in')
 }

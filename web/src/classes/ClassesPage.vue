@@ -9,6 +9,7 @@ import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
 import ClassPaste from '@/stations/teams/ClassPaste.vue'
 import PupilLines from './PupilLines.vue'
+import { done } from '@/shared/useDone'
 
 /** The classes: their pupils, who has had which job, and who has worked with whom. */
 const classes = useLoad(() => ask(api.GET('/api/classes')))
@@ -47,20 +48,20 @@ async function add() {
   await load()
 }
 async function setPhotos(taken: boolean) {
-  await ask(api.PUT('/api/classes/{id}/photos', { params: { path: { id: chosen.value } }, body: { taken } }))
+  await done(api.PUT('/api/classes/{id}/photos', { params: { path: { id: chosen.value } }, body: { taken } }))
   await load()
 }
 const asking = ref<string>()
 const asked = computed(() => group.value?.pupils.find((p) => p.id === asking.value)?.name ?? '')
 async function remove() {
   if (!asking.value) return
-  await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id: asking.value } } }))
+  await done(api.DELETE('/api/pupils/{id}', { params: { path: { id: asking.value } } }))
   await load()
 }
 const leaving = ref<string>()
 async function removeClass() {
   if (!leaving.value) return
-  await ask(api.DELETE('/api/classes/{id}', { params: { path: { id: leaving.value } } }))
+  await done(api.DELETE('/api/classes/{id}', { params: { path: { id: leaving.value } } }))
   chosen.value = ''
   await load()
 }

@@ -5,6 +5,7 @@ import { api, ask } from '@/api/client'
 import PassList from '@/access/PassList.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import { done } from '@/shared/useDone'
 
 /** One code for the judges of a day, for all its rallies. */
 const props = defineProps<{ rallies: readonly string[] }>()
@@ -16,7 +17,7 @@ const ofDay = computed(
   () => passes.data.value?.passes.filter((p) => p.kind === 'judge' && p.also.length === props.rallies.length - 1) ?? [],
 )
 async function make() {
-  await ask(
+  await done(
     api.POST('/api/rallies/{id}/passes', {
       params: { path: { id: first.value } },
       body: { kind: 'judge', also: props.rallies.slice(1) },
@@ -25,7 +26,7 @@ async function make() {
   await passes.load()
 }
 async function end(pass: string) {
-  await ask(api.DELETE('/api/rallies/{id}/passes/{pass}', { params: { path: { id: first.value, pass } } }))
+  await done(api.DELETE('/api/rallies/{id}/passes/{pass}', { params: { path: { id: first.value, pass } } }))
   await passes.load()
 }
 </script>

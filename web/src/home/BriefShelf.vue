@@ -8,6 +8,7 @@ import AskRemoval from '@/shared/AskRemoval.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
 import PatternMark from './PatternMark.vue'
+import { done } from '@/shared/useDone'
 
 /** The shelf of briefs: searched, filtered, copied, put away. */
 const props = defineProps<{ season?: Season }>()
@@ -56,14 +57,14 @@ async function copy(b: BriefOnShelf) {
   if (answer.ok) await router.push(`/briefs/${answer.data.id}`)
 }
 async function putAway(b: BriefOnShelf) {
-  await ask(api.PUT('/api/briefs/{id}/archived', { params: { path: { id: b.id } }, body: { away: !archived.value } }))
+  await done(api.PUT('/api/briefs/{id}/archived', { params: { path: { id: b.id } }, body: { away: !archived.value } }))
   await load()
 }
 const asking = ref<string>()
 const asked = computed(() => shelf.value.find((b) => b.id === asking.value))
 async function remove() {
   if (!asking.value) return
-  await ask(api.DELETE('/api/briefs/{id}', { params: { path: { id: asking.value } } }))
+  await done(api.DELETE('/api/briefs/{id}', { params: { path: { id: asking.value } } }))
   await load()
 }
 </script>

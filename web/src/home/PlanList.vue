@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { api, ask } from '@/api/client'
+import { api } from '@/api/client'
 import type { PlanStop } from '@/api/names'
 import { planSays } from './planSays'
+import { done } from '@/shared/useDone'
 
 /** The briefs that are planned, each with what can be done with its plan. */
 defineProps<{ plans: readonly PlanStop[] }>()
 const emit = defineEmits<{ change: [plan: PlanStop]; changed: [] }>()
 async function takeOut(plan: PlanStop) {
-  await ask(api.DELETE('/api/year/plans/{id}', { params: { path: { id: plan.id } } }))
+  await done(api.DELETE('/api/year/plans/{id}', { params: { path: { id: plan.id } } }))
   emit('changed')
 }
 const teams = (p: PlanStop) => ({

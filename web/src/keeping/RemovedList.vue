@@ -6,6 +6,7 @@ import AskRemoval from '@/shared/AskRemoval.vue'
 import { dayOf } from '@/shared/days'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import { done } from '@/shared/useDone'
 
 /** What was taken away: for some time it can be taken back. */
 const removed = useLoad(() => ask(api.GET('/api/kept/removed')))
@@ -30,11 +31,11 @@ const goes = {
 async function deleteForGood() {
   const r = asked.value
   if (!r) return
-  await ask(api.DELETE('/api/kept/removed/{sort}/{id}', { params: { path: { sort: r.sort, id: r.id } } }))
+  await done(api.DELETE('/api/kept/removed/{sort}/{id}', { params: { path: { sort: r.sort, id: r.id } } }))
   await removed.load()
 }
 async function takeBack(r: Removed) {
-  await ask(api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }))
+  await done(api.POST('/api/kept/removed/{sort}/{id}/back', { params: { path: { sort: r.sort, id: r.id } } }))
   await removed.load()
 }
 </script>

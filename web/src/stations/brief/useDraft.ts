@@ -7,6 +7,7 @@ import type { Halves } from '@/fields/halfTyped'
 import { takeFrom } from '@/fields/place'
 import { thisBrowser } from '@/shared/thisBrowser'
 import { useSteps } from './useSteps'
+import { done } from '@/shared/useDone'
 
 export type SaveState = 'saved' | 'saving' | 'refused' | 'offline' | 'failed' | 'conflict'
 
@@ -163,7 +164,7 @@ export function useDraft(id: string) {
 
   /** After a conflict: what stands here is saved over what the other window saved. */
   async function keepMine() {
-    const theirs = await ask(api.GET('/api/briefs/{id}', at))
+    const theirs = await done(api.GET('/api/briefs/{id}', at))
     if (!theirs.ok) return
     etag = theirs.etag
     lastSaved = JSON.stringify(theirs.data)
@@ -174,7 +175,7 @@ export function useDraft(id: string) {
   /** After a conflict: what stands here becomes a brief of its own; gives its id. */
   async function copyMine() {
     if (!brief.value) return undefined
-    const answer = await ask(
+    const answer = await done(
       api.POST('/api/briefs', { body: { ...brief.value, title: `${brief.value.title} (my copy)` } }),
     )
     if (!answer.ok) return undefined

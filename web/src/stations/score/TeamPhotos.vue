@@ -2,13 +2,14 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useWho } from '@/access/useWho'
-import { api, ask } from '@/api/client'
+import { api } from '@/api/client'
 import type { RallyOnWalk } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
 import PhotoStrip from '@/shared/PhotoStrip.vue'
 import { usePhotos } from '@/shared/usePhotos'
 import { usePhotoQueue } from './usePhotoQueue'
 import WaitingPhoto from './WaitingPhoto.vue'
+import { done } from '@/shared/useDone'
 
 /** Photos of what the team made: from the camera or a file. */
 const props = defineProps<{ rally: RallyOnWalk; team: string; round: number }>()
@@ -33,7 +34,7 @@ async function take(event: Event) {
 async function remove() {
   const photo = asking.value
   if (!photo) return
-  await ask(api.DELETE('/api/rallies/{id}/photos/{photo}', { params: { path: { id: props.rally.id, photo } } }))
+  await done(api.DELETE('/api/rallies/{id}/photos/{photo}', { params: { path: { id: props.rally.id, photo } } }))
   await photos.load()
 }
 </script>

@@ -10,6 +10,7 @@ import { useLoad } from '@/shared/useLoad'
 import ClassPaste from './ClassPaste.vue'
 import TeamBoard from './TeamBoard.vue'
 import type { PlannedTeam } from './planned'
+import { done } from '@/shared/useDone'
 
 /** Teams from a class: who is here today, what the teams should be like, and the teams themselves. */
 const teams = defineModel<PlannedTeam[]>({ required: true })
@@ -113,7 +114,7 @@ function here(id: string, is: boolean) {
 const nameOf = (id: string) => group.value?.pupils.find((p) => p.id === id)?.name ?? ''
 const unspread = (id: string) => (spread.value = spread.value.filter((s) => s !== id))
 async function remove(id: string) {
-  const answer = await ask(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
+  const answer = await done(api.DELETE('/api/pupils/{id}', { params: { path: { id } } }))
   if (!answer.ok) return
   here(id, false)
   await classes.load()

@@ -16,6 +16,7 @@ import ClassTeams from './ClassTeams.vue'
 import TeamLines from './TeamLines.vue'
 import type { PlannedTeam } from './planned'
 import { teamNames } from './teamNames'
+import { done } from '@/shared/useDone'
 
 /** A brief, a class and its teams become a rally. What is typed stays in this browser until the rally has begun. */
 const props = defineProps<{ brief: string }>()
@@ -95,7 +96,7 @@ async function begin() {
   beginning.value = false
   if (answer.ok) {
     localStorage.removeItem(keptHere)
-    if (plan) await ask(api.DELETE('/api/year/plans/{id}', { params: { path: { id: String(plan) } } }))
+    if (plan) await done(api.DELETE('/api/year/plans/{id}', { params: { path: { id: String(plan) } } }))
     await router.push(`/rallies/${answer.data.id}/score`)
   } else {
     refusal.value = answer.offline

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, ask } from '@/api/client'
+import { api } from '@/api/client'
 import type { Brief, Measure, MeasureKind, SummaryKind } from '@/api/names'
 import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
@@ -12,6 +12,7 @@ import { newMeasure } from '@/stations/brief/newItems'
 import type { Pairs } from '@/fields/pairs'
 import { better, kindsOfMeasure } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
+import { done } from '@/shared/useDone'
 
 /** What is measured: name, kind, unit, how finely, how often, and what teams will reach. */
 const props = defineProps<{ brief: Brief }>()
@@ -24,7 +25,7 @@ const unitsOf = (measure: Measure): Pairs<string> =>
 const said = ref<{ measure: string; text: string }>()
 /** What is written in the old unit is converted with it, and that is said; the server knows how. */
 async function changeUnit(measure: Measure, unit: string) {
-  const answer = await ask(api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit } }))
+  const answer = await done(api.POST('/api/drafts/unit', { body: { brief: props.brief, measure: measure.id, unit } }))
   if (answer.ok) {
     await mend(answer.data.changes)
     said.value = { measure: measure.id, text: [answer.data.label, answer.data.but].filter(Boolean).join(' ') }

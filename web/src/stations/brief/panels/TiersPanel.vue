@@ -12,6 +12,7 @@ import { lookUp } from '@/fields/place'
 import PrintedSheet from '@/stations/brief/sheet/PrintedSheet.vue'
 import { combines, comparisons } from '@/fields/words'
 import { useWriting } from '@/fields/writing'
+import { done } from '@/shared/useDone'
 
 /** Only what differs from grade to grade: rows are places, columns are tiers, what is inherited is faint. */
 const props = defineProps<{ brief: Brief }>()
@@ -52,7 +53,7 @@ function shown(value: unknown): string {
 }
 
 async function add(grades: GradeBand) {
-  const answer = await ask(api.POST('/api/drafts/tier', { body: { brief: props.brief, grades } }))
+  const answer = await done(api.POST('/api/drafts/tier', { body: { brief: props.brief, grades } }))
   if (answer.ok) props.brief.tiers.push(answer.data)
 }
 function set(tier: Tier, field: TierField, value: unknown) {

@@ -1,0 +1,19 @@
+import { ref } from 'vue'
+import { ask, refusalOf, type Answer } from '@/api/client'
+import type { Refusal } from '@/api/names'
+
+/** What was touched last and did not come about, for a place that has none of its own to say so. */
+const refusal = ref<Refusal>()
+
+/**
+ * Does what a touch asks for where nothing but its success would be seen: what keeps it from being done is said on
+ * every page, until it is put away or something else is done.
+ */
+export async function done<T>(request: Parameters<typeof ask<T>>[0]): Promise<Answer<NonNullable<T>>> {
+  const answer = await ask(request)
+  refusal.value = refusalOf(answer, 'Nothing was changed. Try again when there is one.')
+  return answer
+}
+
+/** What is said of it, and how it is put away. */
+export const useDone = () => ({ refusal, putAway: () => (refusal.value = undefined) })
