@@ -78,6 +78,8 @@ internal static class DataCommands
                 + $"{Count(came.Briefs, "brief", "briefs")}, {Count(came.Classes, "class", "classes")}, "
                 + $"{Count(came.Photos, "photo", "photos")}. Here already: {came.Same}."
         );
+        foreach (var name in came.Back)
+            output.WriteLine($"“{name}” was in the bin and is back.");
         foreach (var name in came.Beside)
             output.WriteLine($"“{name}” is here in another state too. Both are kept.");
         return 0;

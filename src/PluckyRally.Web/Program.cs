@@ -121,7 +121,7 @@ try
     api.MapKeeping();
     api.MapHealth();
     api.MapAuthority();
-    app.MapHub<LiveHub>("/live").AllowAnonymous();
+    app.MapHub<LiveHub>("/live").ForWhoeverIsLetIn();
     app.MapPages();
 
     if (!describing)

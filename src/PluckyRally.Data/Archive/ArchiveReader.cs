@@ -19,6 +19,7 @@ namespace PluckyRally.Data.Archive;
 /// <param name="Classes">Classes that are new here.</param>
 /// <param name="Photos">Photos that are new here.</param>
 /// <param name="Same">Briefs, rallies and classes that were here already.</param>
+/// <param name="Back">What was in the bin and is back, by name.</param>
 /// <param name="Beside">Briefs and rallies that are here in another state: both are kept.</param>
 public sealed record BroughtIn(
     int Briefs,
@@ -26,16 +27,18 @@ public sealed record BroughtIn(
     int Classes,
     int Photos,
     int Same,
+    IReadOnlyList<string> Back,
     IReadOnlyList<string> Beside
 );
 
 /// <summary>
 /// Brings an archive in, into empty data or beside what is there, whole or not at all. What is here already stays as it
-/// is; a brief or a rally that is here in another state is put beside it under an id of its own.
+/// is, and comes out of the bin where it lies there; a brief or a rally that is here in another state is put beside it under an id of its own.
 /// </summary>
 public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept)
 {
     private readonly List<string> _beside = [];
+    private readonly List<string> _back = [];
     private readonly Dictionary<Guid, Guid> _briefs = [];
     private readonly Dictionary<Guid, Guid> _rallies = [];
     private int _addedBriefs;
@@ -65,6 +68,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                     "This archive was saved by a newer version of Plucky Rally.",
                     "Update Plucky Rally, then bring it in."
                 );
+            Check(index);
             await Classes(index, stop);
             await Cupboard(index, stop);
             foreach (var brief in index.Briefs)
@@ -84,7 +88,9 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
 
             await db.SaveChangesAsync(stop);
             kept.Forget();
-            return Result<BroughtIn>.Ok(new(_addedBriefs, _addedRallies, _addedClasses, photos.Count, _same, _beside));
+            return Result<BroughtIn>.Ok(
+                new(_addedBriefs, _addedRallies, _addedClasses, photos.Count, _same, _back, _beside)
+            );
         }
         catch (Exception wrong)
             when (wrong
@@ -104,13 +110,65 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
         }
     }
 
+    /// <summary>Nothing in an archive is empty, and nothing is in it twice.</summary>
+    /// <exception cref="InvalidDataException">Something is.</exception>
+    private static void Check(Everything index)
+    {
+        Once("classes", index.Classes, c => c.Id);
+        foreach (var group in index.Classes)
+            Once($"pupils of {group.Name}", group.Pupils, p => p.Id);
+        Once("cupboard", index.Cupboard, i => (i.Name, i.Unit));
+        Once("plans", index.Plans, p => p.Id);
+        Once("days", index.Days, d => d.Id);
+        Once("briefs", index.Briefs, b => b.Id);
+        foreach (var brief in index.Briefs)
+            Once($"versions of {brief.Id}", brief.Versions, v => v.Revision);
+        Once("rallies", index.Rallies, r => r.Id);
+        foreach (var rally in index.Rallies)
+        {
+            Once($"photos of {rally.Id}", rally.Photos, p => p.Id);
+            Once($"stock of {rally.Id}", rally.Stock, i => (i.Name, i.Unit));
+        }
+    }
+
+    private static void Once<T, TKey>(string where, IReadOnlyList<T>? rows, Func<T, TKey> key)
+        where T : class
+    {
+        if (rows is null || rows.Any(r => r is null))
+            throw new InvalidDataException($"a line of its {where} is empty");
+        if (rows.GroupBy(key).FirstOrDefault(g => g.Count() > 1) is { } twice)
+            throw new InvalidDataException($"{twice.Key} stands twice in its {where}");
+    }
+
     private async Task Classes(Everything index, CancellationToken stop)
     {
         foreach (var group in index.Classes)
         {
-            if (await db.Classes.IgnoreQueryFilters().AnyAsync(c => c.Id == group.Id, stop))
+            if (
+                await db
+                    .Classes.IgnoreQueryFilters()
+                    .Include(c => c.Pupils)
+                    .FirstOrDefaultAsync(c => c.Id == group.Id, stop) is
+                { } known
+            )
             {
-                _same++;
+                if (known.DeletedAt is null)
+                    _same++;
+                else
+                    _back.Add(known.Name);
+                foreach (
+                    var pupil in known.Pupils.Where(p =>
+                        p.DeletedAt is not null && group.Pupils.Any(archived => archived.Id == p.Id)
+                    )
+                )
+                {
+                    // Who went with the class comes back with it.
+                    if (known.DeletedAt is null)
+                        _back.Add(pupil.Name);
+                    pupil.DeletedAt = null;
+                }
+
+                known.DeletedAt = null;
                 continue;
             }
 
@@ -224,14 +282,15 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
     private async Task Brief(ZipArchive zip, ArchivedBrief archived, CancellationToken stop)
     {
         var text = Text(zip, archived.File, Limits.BriefBytes);
-        var here = await db
-            .Briefs.IgnoreQueryFilters()
-            .Where(b => b.Id == archived.Id)
-            .Select(b => b.Document)
-            .FirstOrDefaultAsync(stop);
-        if (here == text)
+        var known = await db.Briefs.IgnoreQueryFilters().FirstOrDefaultAsync(b => b.Id == archived.Id, stop);
+        var here = known?.Document;
+        if (known is not null && here == text)
         {
-            _same++;
+            if (known.DeletedAt is null)
+                _same++;
+            else
+                _back.Add(known.Title);
+            known.DeletedAt = null;
             _briefs[archived.Id] = archived.Id;
             return;
         }
@@ -296,10 +355,17 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
             .OrderBy(e => e.Sequence)
             .Select(e => e.Document)
             .ToListAsync(stop);
-        var known = await db.Rallies.IgnoreQueryFilters().AnyAsync(r => r.Id == archived.Id, stop);
-        if (known && here.Select(Compact).SequenceEqual(rows.Select(r => Compact(r.Document))))
+        var stored = await db.Rallies.IgnoreQueryFilters().FirstOrDefaultAsync(r => r.Id == archived.Id, stop);
+        var known = stored is not null;
+        if (stored is not null && here.Select(Compact).SequenceEqual(rows.Select(r => Compact(r.Document))))
         {
-            _same++;
+            if (stored.DeletedAt is null)
+                _same++;
+            else
+                _back.Add(stored.Name);
+            stored.DeletedAt = null;
+            foreach (var photo in await PhotosInTheBin(archived, stop))
+                photo.DeletedAt = null;
             _rallies[archived.Id] = archived.Id;
             return [];
         }
@@ -363,6 +429,16 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                         : row
                 ),
         ];
+    }
+
+    /// <summary>Photos of the archive that are here and were taken away; their pictures are still there.</summary>
+    private async Task<IReadOnlyList<StoredPhoto>> PhotosInTheBin(ArchivedRally archived, CancellationToken stop)
+    {
+        var named = archived.Photos.Select(p => p.Id).ToList();
+        return await db
+            .Photos.IgnoreQueryFilters()
+            .Where(p => p.RallyId == archived.Id && p.DeletedAt != null && named.Contains(p.Id))
+            .ToListAsync(stop);
     }
 
     private async Task<IReadOnlyList<(string Entry, string File)>> Photos(

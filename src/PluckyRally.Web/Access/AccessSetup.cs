@@ -79,6 +79,15 @@ internal static class AccessSetup
     public static bool IsHere(HttpContext context) =>
         context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
+    /// <summary>
+    /// For whoever was let in anywhere: what it may do is asked at each thing. A stranger's line is refused at once.
+    /// </summary>
+    public static T ForWhoeverIsLetIn<T>(this T endpoint)
+        where T : IEndpointConventionBuilder =>
+        endpoint.RequireAuthorization(
+            new AuthorizationPolicyBuilder(CallerAuthentication.Name).RequireAuthenticatedUser().Build()
+        );
+
     private static AuthorizationPolicy Policy(CallerRole least) =>
         new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new RallyAccess(least)).Build();
 

@@ -11,23 +11,11 @@ internal static class DebriefEndpoints
 {
     public static void MapDebrief(this IEndpointRouteBuilder api)
     {
-        api.MapGet("/rallies/{id:guid}/debrief", Open)
-            .WithTags("Debrief")
-            .WithName("openDebrief")
-            .AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief");
         api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
-        api.MapGet("/rallies/{id:guid}/memory", Remember)
-            .WithTags("Debrief")
-            .WithName("rememberRally")
-            .AddEndpointFilter<StateTag>();
-        api.MapGet("/rallies/{id:guid}/expected", Expected)
-            .WithTags("Debrief")
-            .WithName("expectedAndCame")
-            .AddEndpointFilter<StateTag>();
-        api.MapGet("/rallies/{id:guid}/notebook", Pages)
-            .WithTags("Debrief")
-            .WithName("openNotebook")
-            .AddEndpointFilter<StateTag>();
+        api.MapGet("/rallies/{id:guid}/memory", Remember).WithTags("Debrief").WithName("rememberRally");
+        api.MapGet("/rallies/{id:guid}/expected", Expected).WithTags("Debrief").WithName("expectedAndCame");
+        api.MapGet("/rallies/{id:guid}/notebook", Pages).WithTags("Debrief").WithName("openNotebook");
         api.MapGet("/rallies/{id:guid}/marks", Marks).WithTags("Debrief").WithName("openMarks");
         api.MapGet("/rallies/{id:guid}/marks.csv", MarksFile).WithTags("Debrief").WithName("marksFile");
     }

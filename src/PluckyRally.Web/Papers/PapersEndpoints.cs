@@ -12,7 +12,7 @@ internal static class PapersEndpoints
     {
         var papers = api.MapGroup("").WithTags("Papers");
         papers.MapGet("/briefs/{id:guid}/papers", OfBrief).WithName("briefPapers");
-        papers.MapGet("/rallies/{id:guid}/papers", OfRally).WithName("rallyPapers").AddEndpointFilter<StateTag>();
+        papers.MapGet("/rallies/{id:guid}/papers", OfRally).WithName("rallyPapers");
         papers.MapGet("/rallies/{id:guid}/papers/tables", Tables).WithName("tablesOnPaper");
         papers
             .MapPost("/rallies/{id:guid}/papers/judged", TypeIn)

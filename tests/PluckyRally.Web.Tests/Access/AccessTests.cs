@@ -303,10 +303,29 @@ public sealed class AccessTests : IDisposable
     {
         var rally = await Begin();
         await using var hub = new HubConnectionBuilder().WithUrl(new Uri(_app.Client.BaseAddress!, "/live")).Build();
-        await hub.StartAsync(TestContext.Current.CancellationToken);
+        (
+            await Should.ThrowAsync<HttpRequestException>(() => hub.StartAsync(TestContext.Current.CancellationToken))
+        ).StatusCode.ShouldBe(HttpStatusCode.Unauthorized, "a stranger has no line at all");
+
+        // Somebody who was let into one rally is not let into another.
+        var other = await Begin();
+        using var probe = _app.Device();
+        var came = await probe.PostAsync(
+            "/api/join",
+            RunningApp.Body(Json.Write(new CodeTyped((await Make(rally, PassKind.Wall)).Code))),
+            TestContext.Current.CancellationToken
+        );
+        var cookie = came
+            .Headers.GetValues("Set-Cookie")
+            .Single(c => c.StartsWith("rally-pass", StringComparison.Ordinal))
+            .Split(';')[0];
+        await using var guest = new HubConnectionBuilder()
+            .WithUrl(new Uri(_app.Client.BaseAddress!, "/live"), options => options.Headers["Cookie"] = cookie)
+            .Build();
+        await guest.StartAsync(TestContext.Current.CancellationToken);
         (
             await Should.ThrowAsync<HubException>(() =>
-                hub.InvokeAsync("Follow", rally, TestContext.Current.CancellationToken)
+                guest.InvokeAsync("Follow", other, TestContext.Current.CancellationToken)
             )
         ).Message.ShouldContain("has not been let in");
     }

@@ -108,6 +108,38 @@ public sealed class ArchiveTests : IDisposable
         zip.Entries.Count(e => e.FullName.StartsWith("rallies/", StringComparison.Ordinal)).ShouldBe(1);
     }
 
+    [Fact]
+    public async Task What_lies_in_the_bin_comes_back_and_is_named()
+    {
+        var archive = Path.Combine(_folder, "all.zip");
+        using (var here = new RunningApp(folder: _folder))
+        {
+            var rally = await here.Begin(Sample.Brief(), "Able");
+            var brief = (await here.Get<List<BriefOnShelf>>("/api/briefs")).Single().Id;
+            var made = await RunningApp.Read(await here.Post("/api/classes", new NewClass("Class 3", ["Ana", "Ben"])));
+            var group = made.GetProperty("id").GetGuid();
+            await ArchiveWriter.Write(
+                new(_folder),
+                archive,
+                DateTimeOffset.UtcNow,
+                TestContext.Current.CancellationToken
+            );
+            foreach (var gone in new[] { $"rallies/{rally}", $"briefs/{brief}", $"classes/{group}" })
+                (
+                    await here.Client.DeleteAsync($"/api/{gone}", TestContext.Current.CancellationToken)
+                ).EnsureSuccessStatusCode();
+        }
+
+        var came = (await BringIn(archive)).Value.ShouldNotBeNull();
+        came.Back.ShouldBe(["Class 3", "Rain catcher", "A class"], ignoreOrder: true);
+        came.Same.ShouldBe(0);
+        using var again = new RunningApp(folder: _folder);
+        (await again.Get<List<RallyOnShelf>>("/api/rallies")).ShouldHaveSingleItem();
+        (await again.Get<List<BriefOnShelf>>("/api/briefs")).ShouldHaveSingleItem();
+        (await again.Get<List<ClassOpened>>("/api/classes")).Single().Pupils.Count.ShouldBe(2);
+        (await again.Get<List<PluckyRally.Data.Removals.Removed>>("/api/kept/removed")).ShouldBeEmpty();
+    }
+
     [Theory]
     [InlineData("not a zip", "cannot be read as an archive")]
     [InlineData("{}", "cannot be read as an archive")]
@@ -130,6 +162,21 @@ public sealed class ArchiveTests : IDisposable
         "is missing"
     )]
     [InlineData("other.json", "{}", "is missing")]
+    [InlineData("everything.json", """{"format":"plucky-rally/everything","version":1,"briefs":[null]}""", "is empty")]
+    [InlineData(
+        "everything.json",
+        """{"format":"plucky-rally/everything","version":1,"classes":null}""",
+        "cannot be read"
+    )]
+    [InlineData(
+        "everything.json",
+        """
+            {"format":"plucky-rally/everything","version":1,"classes":[
+            {"id":"00000000-0000-0000-0000-000000000001","name":"A","noPhotos":false,"pupils":[]},
+            {"id":"00000000-0000-0000-0000-000000000001","name":"A","noPhotos":false,"pupils":[]}]}
+            """,
+        "stands twice"
+    )]
     public async Task An_archive_that_is_not_whole_is_refused_as_a_whole(string name, string content, string words)
     {
         var file = Path.Combine(_folder, "wrong.zip");

@@ -47,6 +47,65 @@ public sealed class SharedAnswersTests : IDisposable
         desk.Headers.ETag.ShouldBeNull();
     }
 
+    /// <summary>Whatever the teacher is answered that names a pupil, no browser keeps.</summary>
+    [Fact]
+    public async Task No_answer_with_a_pupils_name_in_it_is_kept()
+    {
+        var made = await RunningApp.Read(
+            await _app.Post("/api/classes", new NewClass("Class 3", ["Zephyrine Q.", "Zephyrine R."]))
+        );
+        var pupils = made.GetProperty("pupils").EnumerateArray().Select(p => p.GetProperty("id").GetGuid()).ToList();
+        var begun = await RunningApp.Read(
+            await _app.Post(
+                "/api/rallies",
+                new NewRally
+                {
+                    Brief = await _app.AddBrief(Sample.Brief()),
+                    Name = "Class 3",
+                    Teams = [new("Terns") { Pupils = [new(pupils[0], [])] }],
+                }
+            )
+        );
+        var rally = begun.GetProperty("id").GetGuid();
+        foreach (var entry in new Entry[] { Sample.Stands(true), Sample.Caught("210") })
+            (await _app.Post($"/api/rallies/{rally}/entries", entry)).EnsureSuccessStatusCode();
+        var said = new List<string>();
+        foreach (var path in Paths(rally, made.GetProperty("id").GetGuid()))
+        {
+            using var answer = await Ask(path);
+            var body = await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+            if (!body.Contains("Zephyrine", StringComparison.Ordinal))
+                continue;
+            said.Add(path);
+            answer.Headers.CacheControl!.NoStore.ShouldBeTrue(path);
+        }
+
+        said.ShouldContain($"/api/rallies/{rally}/papers");
+        said.Count.ShouldBeGreaterThan(4);
+    }
+
+    /// <summary>Every address of the API that is read, with the ids that are here.</summary>
+    private static IEnumerable<string> Paths(Guid rally, Guid group)
+    {
+        using var described = System.Text.Json.JsonDocument.Parse(
+            File.ReadAllText(Path.Combine(PluckyRally.Tests.ProjectFolder.Root, "web", "src", "api", "openapi.json"))
+        );
+        return
+        [
+            .. described
+                .RootElement.GetProperty("paths")
+                .EnumerateObject()
+                .Where(p => p.Value.TryGetProperty("get", out _))
+                .Select(p =>
+                    p.Name.Replace("/rallies/{id}", $"/rallies/{rally}", StringComparison.Ordinal)
+                        .Replace("/classes/{id}", $"/classes/{group}", StringComparison.Ordinal)
+                        .Replace("{team}", "t1", StringComparison.Ordinal)
+                        .Replace("{name}", "results", StringComparison.Ordinal)
+                )
+                .Where(p => !p.Contains('{', StringComparison.Ordinal)),
+        ];
+    }
+
     [Fact]
     public async Task Answers_are_compressed_for_who_can_read_that()
     {
