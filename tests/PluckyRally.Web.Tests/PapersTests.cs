@@ -99,6 +99,26 @@ public sealed class PapersTests : IDisposable
     }
 
     [Fact]
+    public async Task A_page_cannot_have_been_written_in_the_future()
+    {
+        await _class.Begin();
+        var rally = await _class.App.Begin(Sample.Brief(), "Able");
+        using var refused = await Send(
+            _class.Teacher,
+            rally,
+            new()
+            {
+                Id = Guid.CreateVersion7(),
+                Team = "t1",
+                JudgedBy = "Wren S.",
+                JudgedOn = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
+                Fields = new Dictionary<string, string> { ["rule.stands"] = "kept" },
+            }
+        );
+        (await RunningApp.Places(refused)).ShouldBe(["/judgedOn"]);
+    }
+
+    [Fact]
     public async Task A_brief_that_is_not_finished_still_has_its_sheet()
     {
         await _class.Begin();

@@ -16,6 +16,33 @@ public sealed class RecordingTests : IDisposable
     private readonly RunningApp _app = AppPool.Lend();
 
     [Fact]
+    public async Task Looking_at_old_rallies_does_not_push_out_the_one_that_runs()
+    {
+        var brief = await _app.AddBrief(Sample.Brief());
+        var rallies = new List<Guid>();
+        for (var n = 0; n < 70; n++)
+        {
+            var made = await _app.Post(
+                "/api/rallies",
+                new NewRally
+                {
+                    Brief = brief,
+                    Name = $"Class {n}",
+                    Teams = [new("Able")],
+                }
+            );
+            rallies.Add((await RunningApp.Read(made)).GetProperty("id").GetGuid());
+            foreach (var seen in new[] { rallies[^1], rallies[0] })
+                await _app.Get<System.Text.Json.JsonElement>($"/api/rallies/{seen}/results");
+        }
+
+        var kept = _app.Service<RallyCache>();
+        kept.Find(rallies[0]).ShouldNotBeNull();
+        kept.Find(rallies[1]).ShouldBeNull("nobody has asked for it for longest");
+        kept.Find(rallies[^1]).ShouldNotBeNull();
+    }
+
+    [Fact]
     public async Task An_id_stands_for_what_was_recorded_under_it()
     {
         var id = await _app.Begin(Sample.Brief(), "Able");

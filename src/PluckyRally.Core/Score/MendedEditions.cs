@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+
 namespace PluckyRally.Core;
 
 /// <summary>
@@ -10,7 +12,9 @@ internal sealed class MendedEditions
 
     /// <summary>How many entries there were each time that something was mended, or taken back.</summary>
     private readonly List<int> _changes = [];
-    private readonly Dictionary<
+
+    /// <summary>What was laid already; whoever looks at a rally shares it.</summary>
+    private readonly ConcurrentDictionary<
         (int AsOf, int Round),
         (CompiledEdition Edition, IReadOnlyList<Entry.BriefMended> Laid)
     > _known = [];

@@ -33,7 +33,8 @@ public sealed record BroughtIn(
 
 /// <summary>
 /// Brings an archive in, into empty data or beside what is there, whole or not at all. What is here already stays as it
-/// is, and comes out of the bin where it lies there; a brief or a rally that is here in another state is put beside it under an id of its own.
+/// is, and comes out of the bin where it lies there; a brief or a rally that is here in another state is put beside it
+/// under an id of its own.
 /// </summary>
 public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept)
 {

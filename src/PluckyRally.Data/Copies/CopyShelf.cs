@@ -221,6 +221,8 @@ public sealed class CopyShelf(string path)
 
     private string FreeName(DateTimeOffset now)
     {
+        // By the clock on the wall: people look for the copy of this morning.
+        now = now.ToLocalTime();
         var name = now.ToString("yyyy-MM-dd-HHmmss");
         for (var again = 2; File.Exists(Path.Combine(path, name + ".db")); again++)
             name = $"{now:yyyy-MM-dd-HHmmss}-{again}";

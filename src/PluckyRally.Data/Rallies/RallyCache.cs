@@ -28,10 +28,11 @@ public sealed class RallyCache
     /// <summary>More than a fair runs at once; a school year's rallies need not all stay.</summary>
     private const int Most = 64;
 
-    private readonly ConcurrentDictionary<Guid, KeptRally> _rallies = new();
+    private readonly ConcurrentDictionary<Guid, Held> _rallies = new();
     private readonly ConcurrentDictionary<Guid, (KeptRally Rally, int Forgotten)> _coming = new();
     private readonly ConcurrentDictionary<Guid, SemaphoreSlim> _turns = new();
     private int _forgotten;
+    private long _asked;
 
     /// <summary>
     /// Forgets all, so that they are read again; what is being read at this moment is not kept either.
@@ -47,7 +48,13 @@ public sealed class RallyCache
     public int Forgotten => Volatile.Read(ref _forgotten);
 
     /// <summary>A rally as it is now, where it is in memory.</summary>
-    public KeptRally? Find(Guid id) => _rallies.GetValueOrDefault(id);
+    public KeptRally? Find(Guid id)
+    {
+        if (!_rallies.TryGetValue(id, out var held))
+            return null;
+        held.Asked = Interlocked.Increment(ref _asked);
+        return held.Rally;
+    }
 
     /// <summary>
     /// A rally as it will be when everything that was accepted is on the disk: the next entry joins that.
@@ -57,12 +64,7 @@ public sealed class RallyCache
 
     /// <param name="rally">The rally with an entry that was accepted and is on its way to the disk.</param>
     /// <param name="forgotten">How often all had been forgotten before.</param>
-    internal void Expect(KeptRally rally, int forgotten)
-    {
-        if (_coming.Count >= Most && !_coming.ContainsKey(rally.Stored.Id))
-            _coming.Clear();
-        _coming[rally.Stored.Id] = (rally, forgotten);
-    }
+    internal void Expect(KeptRally rally, int forgotten) => _coming[rally.Stored.Id] = (rally, forgotten);
 
     /// <param name="rally">As it was read.</param>
     /// <param name="forgotten">How often all had been forgotten before it was read; if again since, it may be old and
@@ -71,17 +73,42 @@ public sealed class RallyCache
     {
         if (forgotten != Forgotten)
             return;
-        if (_rallies.Count >= Most && !_rallies.ContainsKey(rally.Stored.Id))
-            _rallies.Clear();
-
         // Of two entries that were written together the answer to the first may come here last.
-        _rallies.AddOrUpdate(rally.Stored.Id, rally, (_, known) =>
-            known.Rally.Entries.Count > rally.Rally.Entries.Count ? known : rally
+        var asked = Interlocked.Increment(ref _asked);
+        _rallies.AddOrUpdate(
+            rally.Stored.Id,
+            _ => new(rally) { Asked = asked },
+            (_, held) =>
+                held.Rally.Rally.Entries.Count > rally.Rally.Entries.Count ? held : new(rally) { Asked = asked }
         );
+        if (
+            _coming.TryGetValue(rally.Stored.Id, out var coming)
+            && coming.Rally.Rally.Entries.Count <= rally.Rally.Entries.Count
+        )
+            _coming.TryRemove(new(rally.Stored.Id, coming));
+        LetGo();
 
         // Forgotten between the question above and now.
         if (forgotten != Forgotten)
             _rallies.TryRemove(rally.Stored.Id, out _);
+    }
+
+    /// <summary>
+    /// Lets go of what nobody has asked for longest: looking at a year of old rallies does not push out the lesson that
+    /// runs. What has something on its way to the disk stays.
+    /// </summary>
+    private void LetGo()
+    {
+        if (_rallies.Count <= Most)
+            return;
+        foreach (
+            var (id, _) in _rallies
+                .Where(r => !_coming.ContainsKey(r.Key))
+                .OrderBy(r => r.Value.Asked)
+                .Take(_rallies.Count - Most)
+                .ToList()
+        )
+            _rallies.TryRemove(id, out _);
     }
 
     /// <summary>Waits until nobody else reads or writes this rally's log; disposing lets the next one in.</summary>
@@ -90,6 +117,15 @@ public sealed class RallyCache
         var turn = _turns.GetOrAdd(id, _ => new(1));
         await turn.WaitAsync(stop);
         return new Turn(turn);
+    }
+
+    /// <param name="rally">The rally.</param>
+    private sealed class Held(KeptRally rally)
+    {
+        public KeptRally Rally { get; } = rally;
+
+        /// <summary>Counts up whenever a rally is asked for: the smallest was asked for longest ago.</summary>
+        public long Asked { get; set; }
     }
 
     private sealed class Turn(SemaphoreSlim semaphore) : IDisposable

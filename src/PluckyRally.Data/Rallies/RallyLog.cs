@@ -330,7 +330,8 @@ public sealed class RallyLog(RallyDb db, RallyCache kept, LogWriter writer, Time
             await Open(rally, stop) is not { } now
             || !Take(now, entry, (_, _) => null).IsOk
             || await db
-                .Rallies.Include(r => r.Teams)
+                .Rallies.AsSplitQuery()
+                .Include(r => r.Teams)
                     .ThenInclude(t => t.Pupils)
                 .FirstOrDefaultAsync(r => r.Id == rally && r.OwnerId == Owner.LocalTeacher, stop)
                 is not { } stored

@@ -156,10 +156,23 @@ internal static class SignInEndpoints
         var teacher = await Teacher(owners);
         if (PasswordRule.Problem(request.Value.Value.Password) is { } wrong)
             return new Refused([wrong]);
-        await owners.AddPasswordAsync(teacher, request.Value.Value.Password);
+        if (NotKept(await owners.AddPasswordAsync(teacher, request.Value.Value.Password), "/password") is { } lost)
+            return new Refused([lost]);
         await Enter(teacher, signIn, sessions, stop);
         return TypedResults.Ok();
     }
+
+    /// <summary>
+    /// What the store of passwords says where it did not take one, for example since another window was quicker.
+    /// </summary>
+    private static Problem? NotKept(IdentityResult result, string at) =>
+        result.Succeeded
+            ? null
+            : new(
+                at,
+                $"The password was not kept: {string.Join(" ", result.Errors.Select(e => e.Description))}",
+                "Load the page again, and see whether it was set in another window."
+            );
 
     /// <summary>Whoever comes in has a session of its own, whatever the device held before.</summary>
     private static async Task Enter(
@@ -200,7 +213,8 @@ internal static class SignInEndpoints
             return new Refused([new("/old", "This is not the password.", "Type the one that is good until now.")]);
         if (PasswordRule.Problem(next) is { } wrong)
             return new Refused([wrong with { At = "/new" }]);
-        await owners.ChangePasswordAsync(teacher, old, next);
+        if (NotKept(await owners.ChangePasswordAsync(teacher, old, next), "/new") is { } lost)
+            return new Refused([lost]);
         await sessions.EndTeachers(new(), stop);
         await Enter(teacher, signIn, sessions, stop);
         return TypedResults.Ok();

@@ -14,10 +14,18 @@ internal static class AuthorityEndpoints
         authority.MapGet("/authority/file", File).WithName("authorityFile");
     }
 
-    private static Results<Ok<Authority>, Missing> Open(ServerSettings settings, IServiceProvider services) =>
+    private static Results<Ok<Authority>, Missing> Open(
+        ServerSettings settings,
+        HttpContext context,
+        IServiceProvider services
+    ) =>
         services.GetService<OwnCertificates>() is { } own
             ? TypedResults.Ok(
-                new Authority(own.Fingerprint, own.Until, Path.Combine(settings.DataFolder, "authority.crt"))
+                new Authority(
+                    own.Fingerprint,
+                    own.Until,
+                    Caller.Of(context.User).IsTeacher ? Path.Combine(settings.DataFolder, "authority.crt") : ""
+                )
             )
             : new Missing("authority");
 
@@ -30,5 +38,5 @@ internal static class AuthorityEndpoints
 /// <summary>This computer's own certificate authority.</summary>
 /// <param name="Fingerprint">What is compared before it is installed: SHA-256, in pairs.</param>
 /// <param name="Until">When it ends.</param>
-/// <param name="File">Where its certificate is on this computer.</param>
+/// <param name="File">Where its certificate is on this computer; empty for whoever is not the teacher.</param>
 public sealed record Authority(string Fingerprint, DateTimeOffset Until, string File);

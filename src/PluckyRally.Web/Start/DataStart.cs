@@ -76,7 +76,11 @@ internal static class DataStart
     {
         var owners = services.GetRequiredService<UserManager<Owner>>();
         var teacher = (await owners.FindByIdAsync(Owner.LocalTeacher.ToString()))!;
-        await owners.RemovePasswordAsync(teacher);
+        if (await owners.RemovePasswordAsync(teacher) is { Succeeded: false } kept)
+            throw new StartRefusedException(
+                $"The password could not be forgotten: {string.Join(" ", kept.Errors.Select(e => e.Description))}",
+                "End whatever else uses the data, then start again."
+            );
         await services.GetRequiredService<SessionBook>().EndTeachers("", stop);
     }
 

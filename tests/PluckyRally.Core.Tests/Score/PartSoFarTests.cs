@@ -89,7 +89,7 @@ public sealed class PartSoFarTests
                     """{ "kind": "itemsCarried", "part": "p", "count": 3 }""",
                     """{ "kind": "itemsCarried", "part": "p", "count": 4 }""",
                 ],
-                "1=22.0 s 2=30.0 s items=4 spill=3",
+                "1=22.0 s 2=30.0 s fault.spill=3 items=4",
                 "37 points"
             },
             {

@@ -11,6 +11,7 @@ public sealed class OneReadingTests
     /// <summary>Those that write the log, list it, or find out what stands; all others are given what stands.</summary>
     private static readonly string[] OfTheLog =
     [
+        "Papers/JudgeSheet.cs",
         "Score/LastTouched.cs",
         "Score/LogLine.cs",
         "Score/OnSheets.cs",

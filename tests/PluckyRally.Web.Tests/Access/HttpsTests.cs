@@ -44,6 +44,19 @@ public sealed class HttpsTests : IDisposable
     }
 
     [Fact]
+    public async Task A_stranger_is_told_no_path_of_this_computer()
+    {
+        using var device = Device(Trust());
+        var said = await device.GetStringAsync(
+            new UriBuilder(Encrypted) { Host = "127.0.0.1", Path = "/api/authority" }.Uri,
+            TestContext.Current.CancellationToken
+        );
+        said.ShouldContain("fingerprint");
+        said.ShouldNotContain(_app.Folder);
+        said.ShouldNotContain("authority.crt");
+    }
+
+    [Fact]
     public async Task A_device_that_does_not_trust_it_does_not()
     {
         using var device = new HttpClient { BaseAddress = Encrypted };

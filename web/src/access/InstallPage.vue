@@ -28,8 +28,10 @@ void authority.load()
     <template v-else>
       <ol>
         <li>
-          Fetch this computer’s own authority: <a href="/api/authority/file" download>plucky-rally.crt</a>, also at
-          <code>{{ authority.data.value.file }}</code>.
+          Fetch this computer’s own authority: <a href="/api/authority/file" download>plucky-rally.crt</a
+          ><template v-if="authority.data.value.file"
+            >, also at <code>{{ authority.data.value.file }}</code></template
+          >.
         </li>
         <li>
           Compare its fingerprint (SHA-256) with the one shown on the computer itself:

@@ -7,7 +7,7 @@ const props = defineProps<{ rounds: number; round: number; mayBegin?: boolean }>
 const route = useRoute()
 const count = computed(() => Math.max(props.rounds, props.round))
 const to = (n: number) => {
-  const { round: _, ...others } = route.query
+  const others = Object.fromEntries(Object.entries(route.query).filter(([name]) => name !== 'round'))
   return { path: route.path, query: count.value > 1 || n > 1 ? { ...others, round: n } : others }
 }
 </script>

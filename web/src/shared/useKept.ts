@@ -8,13 +8,13 @@ type Value<K extends Kept> = OnThisDevice[K]['value']['data']
 
 /** Loads something that is also kept on this device, and shows what was last kept while there is no connection. */
 export function useKept<K extends Kept>(store: K, key: () => string, request: () => Promise<Answer<Value<K>>>) {
-  const { data, refusal, state, load: ask } = useLoad(request)
+  const { data, refusal, state, load: askAgain } = useLoad(request)
   /** When what is shown was last heard from the server; absent while it is fresh. */
   const asOf = ref<Date>()
 
   async function load() {
     const of = key()
-    await ask()
+    await askAgain()
     const db = await deviceStore()
     if (state.value === 'ready' && data.value !== undefined) {
       asOf.value = undefined
