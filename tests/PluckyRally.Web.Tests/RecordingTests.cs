@@ -43,6 +43,38 @@ public sealed class RecordingTests : IDisposable
     }
 
     [Fact]
+    public async Task What_belongs_to_an_attempt_is_taken_with_it_and_not_without_it()
+    {
+        var brief = Sample.Brief();
+        var every = brief.Rules[0] with { Id = "level", When = When.EveryAttempt };
+        var id = await _app.Begin(brief with { Rules = [.. brief.Rules, every] }, "Able");
+        var waited = Sample.Caught("") with { Attempt = 1, Outcome = TrialOutcome.Waiting, Readings = [] };
+        (await _app.Post<Entry>($"/api/rallies/{id}/entries", waited)).EnsureSuccessStatusCode();
+        foreach (var (typed, taken) in new[] { ("wet", 0), ("210", 3) })
+        {
+            var trial = Sample.Caught(typed) with { Attempt = 1 };
+            Entry[] together =
+            [
+                trial,
+                new Entry.StruckOut
+                {
+                    Id = Guid.CreateVersion7(),
+                    Team = "t1",
+                    Entry = waited.Id,
+                },
+                Sample.Stands(true) with
+                {
+                    Rule = "level",
+                    Attempt = 1,
+                },
+            ];
+            var answers = await RunningApp.Read(await _app.Post($"/api/rallies/{id}/entries/many", together));
+            answers.EnumerateArray().Count(a => a.TryGetProperty("taken", out _)).ShouldBe(taken);
+            (await _app.Get<Rally>($"/api/rallies/{id}/file")).Entries.Count.ShouldBe(1 + taken);
+        }
+    }
+
+    [Fact]
     public async Task An_id_stands_for_what_was_recorded_under_it()
     {
         var id = await _app.Begin(Sample.Brief(), "Able");

@@ -291,7 +291,11 @@ internal static class ScoreEndpoints
         var recorded = await log.Record(
             id,
             entries,
-            (found, entry) => Elsewhere(entry) ?? unknown.GetValueOrDefault(entry.Id) ?? Refusing(entry, role, found),
+            (found, entry) =>
+                Elsewhere(entry)
+                ?? unknown.GetValueOrDefault(entry.Id)
+                ?? WithItsTrial.Check(entries, entry, found.Rally.Entries)
+                ?? Refusing(entry, role, found),
             whole: false,
             stop
         );

@@ -7,7 +7,8 @@ export interface Recording {
   rally: string
   team: ComputedRef<string>
   round: ComputedRef<number>
-  record: (entry: Entry) => Promise<Sent>
+  /** Records an entry, with what is recorded with it and not without it. */
+  record: (entry: Entry, ...belonging: Entry[]) => Promise<Sent>
   /** What is connected, to take readings from. */
   instruments: Readonly<Ref<readonly Instrument[]>>
 }

@@ -83,13 +83,15 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
   ])
   const drop = (id: string) => queue.drop((u) => u.entry.id === id)
 
-  async function record(entry: Entry): Promise<Sent> {
+  /** @param belonging What is recorded with it, and not without it. */
+  async function record(entry: Entry, ...belonging: Entry[]): Promise<Sent> {
     // A plain copy: what the page goes on changing must not change what was recorded.
     // It keeps who wrote it: a tablet may have another judge by the time it is sent.
     const by = who.value?.name ?? ''
     // It says by which brief it was written: one that is mended meanwhile must not give it another meaning.
     const editionAsOf = edition?.() ?? null
-    await queue.add({ entry: { ...(JSON.parse(JSON.stringify(entry)) as Entry), by, editionAsOf }, rally })
+    const plain = (one: Entry) => ({ ...(JSON.parse(JSON.stringify(one)) as Entry), by, editionAsOf })
+    await queue.add(...[entry, ...belonging].map((one) => ({ entry: plain(one), rally })))
     const late = new Promise<'late'>((done) => setTimeout(() => done('late'), hangs ? 0 : patience))
     if ((await Promise.race([queue.flush(), late])) === 'late') hangs = true
     await queue.show()
@@ -97,7 +99,7 @@ export function useOutbox(rally: string, onTaken: () => void, edition?: () => nu
     if (!left) return { kind: 'taken' }
     // What came too late for a closed round is kept until somebody moves it or lets it go.
     if (!left.refusal || left.refusal.problems.some((p) => p.at === '/round')) return { kind: 'waiting' }
-    await drop(entry.id)
+    for (const one of [entry, ...belonging]) await drop(one.id)
     return { kind: 'refused', refusal: left.refusal }
   }
 

@@ -63,19 +63,20 @@ export function useQueue<Q extends Queue>(
   news.onmessage = () => void show()
 
   /** It is shown as waiting before anything is sent, so that whoever recorded it goes on from it. */
-  async function add(value: Value<Q>) {
-    await store(value)
+  async function add(...values: Value<Q>[]) {
+    await store(values)
     await show()
   }
-  async function store(value: Value<Q>) {
-    const db = await deviceStore()
+  /** What belongs together is kept together, so that a page which is left at once leaves no half of it. */
+  async function store(values: readonly Value<Q>[]) {
+    const change = (await deviceStore())?.transaction(queue, 'readwrite')
     try {
-      if (db) return void (await db.add(queue, value))
+      if (change) return void (await Promise.all([...values.map((value) => change.store.add(value)), change.done]))
     } catch {
       // Its store is full: what it cannot keep it still sends.
       keeps.value = false
     }
-    loose.push({ key: next--, value })
+    for (const value of values) loose.push({ key: next--, value })
   }
   /** All in one go: a store takes as long for one as for a hundred. */
   async function remove(keys: readonly number[]) {

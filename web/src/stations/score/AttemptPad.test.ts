@@ -72,8 +72,8 @@ function open() {
   const team = ref('plovers')
   const sent: Entry[] = []
   const answers: ((sent: Sent) => void)[] = []
-  const record = (entry: Entry) => {
-    sent.push(entry)
+  const record = (...together: Entry[]) => {
+    sent.push(...together)
     return new Promise<Sent>((answer) => answers.push(answer))
   }
   const page = mount(

@@ -117,7 +117,9 @@ async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boole
   purpose.value = 'score'
   void nextTick(focusFirst)
   sending.value++
-  const sent = await record(trial)
+  // What waited goes only when what takes its place is there: the server takes what belongs to an attempt with it alone.
+  const looked = redo?.as === 'look' ? [struckOut(whose, when, redo.trial.entry, partOfAnother.lookedAt)] : []
+  const sent = await record(trial, ...looked, ...said)
   sending.value--
   busy.value = false
   if (sent.kind === 'refused') {
@@ -128,9 +130,6 @@ async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boole
     purpose.value = before.purpose
     return
   }
-  // What waited goes only when what takes its place is there.
-  if (redo?.as === 'look') await record(struckOut(whose, when, redo.trial.entry, partOfAnother.lookedAt))
-  for (const check of said) await record(check)
   props.done()
 }
 

@@ -94,9 +94,9 @@ function to(team: string) {
 }
 
 const refusal = ref<Refusal>()
-async function record(entry: Entry) {
+async function record(entry: Entry, ...belonging: Entry[]) {
   refusal.value = undefined
-  const sent = await outbox.record(entry)
+  const sent = await outbox.record(entry, ...belonging)
   if (sent.kind === 'refused') refusal.value = sent.refusal
   return sent
 }

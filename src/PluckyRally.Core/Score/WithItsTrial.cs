@@ -1,0 +1,35 @@
+namespace PluckyRally.Core;
+
+/// <summary>
+/// What is recorded with an attempt, and not without it: its must-haves, and the strike of what it takes the place of.
+/// </summary>
+public static class WithItsTrial
+{
+    /// <summary>Why an entry is not taken whose attempt came with it and was refused; null where it is by itself.</summary>
+    /// <param name="together">What was sent in one go, in its order.</param>
+    /// <param name="entry">One of them.</param>
+    /// <param name="log">What is in the log by now.</param>
+    public static Problem? Check(IReadOnlyList<Entry> together, Entry entry, IReadOnlyList<Entry> log)
+    {
+        var attempt = entry switch
+        {
+            Entry.RuleChecked check => (check.Attempt, check.Design),
+            Entry.StruckOut strike when Find(log, strike.Entry) is Entry.TrialRecorded waited => (
+                waited.Attempt,
+                waited.Design
+            ),
+            _ => (null, ""),
+        };
+        if (attempt.Attempt is null)
+            return null;
+        var trial = together
+            .TakeWhile(e => e.Id != entry.Id)
+            .OfType<Entry.TrialRecorded>()
+            .LastOrDefault(t => (t.Team, t.Round) == (entry.Team, entry.Round) && (t.Attempt, t.Design) == attempt);
+        return trial is null || Find(log, trial.Id) is not null
+            ? null
+            : new("/attempt", "The attempt that it belongs to was not taken.", "Record the attempt again.");
+    }
+
+    private static Entry? Find(IReadOnlyList<Entry> log, Guid id) => log.FirstOrDefault(e => e.Id == id);
+}
