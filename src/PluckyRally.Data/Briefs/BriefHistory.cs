@@ -53,8 +53,9 @@ public sealed class BriefHistory(RallyDb db)
         );
         if (kept.Count >= Most)
         {
+            // It goes with the save that brings the new one, or stays with it.
             var oldest = kept[^1].Revision;
-            await db.Versions.Where(v => v.BriefId == brief.Id && v.Revision == oldest).ExecuteDeleteAsync(stop);
+            db.Versions.Remove(await db.Versions.FirstAsync(v => v.BriefId == brief.Id && v.Revision == oldest, stop));
         }
     }
 }

@@ -4,6 +4,7 @@ using System.Text;
 using Microsoft.AspNetCore.Http.HttpResults;
 using MiniExcelLibs;
 using PluckyRally.Core;
+using PluckyRally.Data.Folder;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
 
@@ -53,10 +54,11 @@ internal static class TablesEndpoints
     }
 
     /// <summary>The rally's file, its tables and its photos, put together in one.</summary>
-    private static async Task<Results<FileContentHttpResult, Missing, Refused>> Everything(
+    private static async Task<Results<FileStreamHttpResult, Missing, Refused>> Everything(
         Guid id,
         RallyLog log,
         PhotoAlbum album,
+        DataFolder folder,
         CancellationToken stop
     )
     {
@@ -64,37 +66,44 @@ internal static class TablesEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        using var packed = new MemoryStream();
-        using (var zip = new ZipArchive(packed, ZipArchiveMode.Create, leaveOpen: true))
-        {
-            Add(zip, "rally.json", Encoding.UTF8.GetBytes(Json.Write(found.Rally)));
-            var tables = RallyTable.All(found.Opened.Value);
-            foreach (var table in tables)
-                Add(zip, $"{table.Name}.csv", CsvText.File("", table.Columns, table.Rows).FileContents.ToArray());
-            Add(zip, "tables.xlsx", Written(tables));
-            var names = found.Opened.Value.NamesOnSheets;
-            var counted = 0;
-            foreach (var photo in await album.Of(id, stop))
-            {
-                // A photo that is gone from the disk is left out; the others are still wanted.
-                if (await album.FileOf(id, photo.Id, stop) is { } file && File.Exists(file))
-                    Add(
-                        zip,
-                        $"photos/{++counted:000} "
-                            + $"{Plain(names.GetValueOrDefault(photo.TeamId, photo.TeamId))}, round "
-                            + $"{photo.Round}.jpg",
-                        await File.ReadAllBytesAsync(file, stop)
-                    );
-            }
-        }
-
-        return TypedResults.File(packed.ToArray(), "application/zip", "everything.zip");
+        var file = PassingFile.In(folder);
+        await Pack(file, id, found.Rally, found.Opened.Value, album, stop);
+        return TypedResults.File(PassingFile.Open(file), "application/zip", "everything.zip");
     }
 
-    private static void Add(ZipArchive zip, string name, byte[] content)
+    private static async Task Pack(
+        string file,
+        Guid id,
+        Rally rally,
+        OpenedRally opened,
+        PhotoAlbum album,
+        CancellationToken stop
+    )
     {
-        using var entry = zip.CreateEntry(name, CompressionLevel.Fastest).Open();
-        entry.Write(content);
+        await using var zip = new ZipArchive(new FileStream(file, OwnFiles.Fresh), ZipArchiveMode.Create);
+        await Add("rally.json", Encoding.UTF8.GetBytes(Json.Write(rally)));
+        var tables = RallyTable.All(opened);
+        foreach (var table in tables)
+            await Add($"{table.Name}.csv", CsvText.File("", table.Columns, table.Rows).FileContents);
+        await Add("tables.xlsx", Written(tables));
+        var names = opened.NamesOnSheets;
+        var counted = 0;
+        foreach (var photo in await album.Of(id, stop))
+        {
+            // A photo that is gone from the disk is left out; the others are still wanted.
+            if (await album.FileOf(id, photo.Id, stop) is { } picture && File.Exists(picture))
+                await Add(
+                    $"photos/{++counted:000} {Plain(names.GetValueOrDefault(photo.TeamId, photo.TeamId))}, round "
+                        + $"{photo.Round}.jpg",
+                    await File.ReadAllBytesAsync(picture, stop)
+                );
+        }
+
+        async Task Add(string name, ReadOnlyMemory<byte> content)
+        {
+            await using var entry = await zip.CreateEntry(name, CompressionLevel.Fastest).OpenAsync(stop);
+            await entry.WriteAsync(content, stop);
+        }
     }
 
     /// <summary>A team's name as part of a file's.</summary>

@@ -39,6 +39,11 @@ internal sealed class InstrumentSocket(InstrumentBoard board, ServerSettings set
             {
                 return;
             }
+            catch (SocketException)
+            {
+                // No more files may be open, for example: instruments wait, and the lesson goes on.
+                await Task.Delay(Greeting, stoppingToken).ContinueWith(_ => { }, TaskScheduler.Default);
+            }
         }
     }
 

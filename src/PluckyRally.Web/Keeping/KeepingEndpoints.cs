@@ -45,22 +45,15 @@ internal static class KeepingEndpoints
             : TypedResults.Ok(Of(keeper, folder));
     }
 
-    /// <summary>
-    /// The archive is written whole before the first byte is sent, so a full disk is said and not sent as half a file.
-    /// </summary>
     private static async Task<FileStreamHttpResult> Save(DataFolder folder, TimeProvider clock, CancellationToken stop)
     {
-        var file = Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.zip");
+        var file = PassingFile.In(folder);
         await ArchiveWriter.Write(folder, file, clock.GetUtcNow(), stop);
-        var stream = new FileStream(
-            file,
-            FileMode.Open,
-            FileAccess.Read,
-            FileShare.None,
-            81920,
-            FileOptions.DeleteOnClose | FileOptions.Asynchronous
+        return TypedResults.File(
+            PassingFile.Open(file),
+            "application/zip",
+            $"plucky-rally-{clock.GetLocalNow():yyyy-MM-dd}.zip"
         );
-        return TypedResults.File(stream, "application/zip", $"plucky-rally-{clock.GetLocalNow():yyyy-MM-dd}.zip");
     }
 
     private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) =>

@@ -27,8 +27,7 @@ internal sealed class PlotScene
     public IReadOnlyList<TeamResult> Teams { get; }
 
     /// <summary>
-    /// Whether the team of a row places, or could where teams have no places: who missed a rule that it had to keep is
-    /// not held against other classes.
+    /// Whether the team of a row is complete and kept what it had to: others are not held against other classes.
     /// </summary>
     public bool Places(int row) => Teams[row].Status == StandingStatus.Placed;
 
