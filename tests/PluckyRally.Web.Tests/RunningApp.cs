@@ -121,8 +121,8 @@ public sealed class RunningApp : IDisposable
             command.ExecuteNonQuery();
         }
 
-        // A copy may be on its way, of a round that the test before closed: copies stay. Tests about them have servers of
-        // their own.
+        // A copy may be on its way, of a round that the test before closed: copies stay. Tests about them have servers
+        // of their own.
         foreach (var folder in new[] { "rally-photos", "rally-set-aside" })
             if (Directory.Exists(Path.Combine(Folder, folder)))
                 Directory.Delete(Path.Combine(Folder, folder), recursive: true);

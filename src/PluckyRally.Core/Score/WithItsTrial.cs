@@ -5,21 +5,18 @@ namespace PluckyRally.Core;
 /// </summary>
 public static class WithItsTrial
 {
-    /// <summary>Why an entry is not taken whose attempt came with it and was refused; null where it is by itself.</summary>
+    /// <summary>
+    /// Why an entry is not taken whose attempt came with it and was refused; null where it is by itself.
+    /// </summary>
     /// <param name="together">What was sent in one go, in its order.</param>
     /// <param name="entry">One of them.</param>
     /// <param name="log">What is in the log by now.</param>
     public static Problem? Check(IReadOnlyList<Entry> together, Entry entry, IReadOnlyList<Entry> log)
     {
-        var attempt = entry switch
-        {
-            Entry.RuleChecked check => (check.Attempt, check.Design),
-            Entry.StruckOut strike when Find(log, strike.Entry) is Entry.TrialRecorded waited => (
-                waited.Attempt,
-                waited.Design
-            ),
-            _ => (null, ""),
-        };
+        var waited = entry is Entry.StruckOut strike ? Find(log, strike.Entry) as Entry.TrialRecorded : null;
+        var attempt = entry is Entry.RuleChecked check
+            ? (check.Attempt, check.Design)
+            : (waited?.Attempt, waited?.Design ?? "");
         if (attempt.Attempt is null)
             return null;
         var trial = together

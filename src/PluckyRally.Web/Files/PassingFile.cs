@@ -3,8 +3,9 @@ using PluckyRally.Data.Folder;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// A zip that is written whole beside the data and gone when it has been sent: a full disk is said, and not sent as half
-/// a file, and no memory is held for it. What a program leaves that is ended meanwhile is cleared at the next start.
+/// A zip that is written whole beside the data and gone when it has been sent: a full disk is said, and not sent as
+/// half a file, and no memory is held for it. What a program leaves that is ended meanwhile is cleared at the next
+/// start.
 /// </summary>
 internal static class PassingFile
 {

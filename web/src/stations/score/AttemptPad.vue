@@ -117,7 +117,7 @@ async function send(outcome: TrialOutcome, says: { reason?: string; sure?: boole
   purpose.value = 'score'
   void nextTick(focusFirst)
   sending.value++
-  // What waited goes only when what takes its place is there: the server takes what belongs to an attempt with it alone.
+  // What waited goes only when what takes its place is there: the server takes nothing of an attempt without it.
   const looked = redo?.as === 'look' ? [struckOut(whose, when, redo.trial.entry, partOfAnother.lookedAt)] : []
   const sent = await record(trial, ...looked, ...said)
   sending.value--
