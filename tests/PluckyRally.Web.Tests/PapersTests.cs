@@ -15,14 +15,7 @@ public sealed class PapersTests : IDisposable
     {
         await _class.Begin();
         var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
-        var sheet = new SheetTyped
-        {
-            Id = Guid.CreateVersion7(),
-            Team = "t1",
-            JudgedBy = "Wren S.",
-            JudgedOn = new(2026, 11, 5),
-            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "wet" },
-        };
+        var sheet = Sheet("wet");
         using var wrong = await Send(_class.Teacher, rally, sheet);
         wrong.StatusCode.ShouldBe(HttpStatusCode.UnprocessableEntity);
         (await RunningApp.Places(wrong)).ShouldBe(["/fields/attempt.1.caught"]);
@@ -58,14 +51,7 @@ public sealed class PapersTests : IDisposable
     {
         await _class.Begin();
         var rally = await _class.App.Begin(Sample.Brief(), "Able", "Baker");
-        var sheet = new SheetTyped
-        {
-            Id = Guid.CreateVersion7(),
-            Team = "t1",
-            JudgedBy = "Wren S.",
-            JudgedOn = new(2026, 11, 5),
-            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = "210" },
-        };
+        var sheet = Sheet("210");
         (await Send(_class.Teacher, rally, sheet)).EnsureSuccessStatusCode();
         foreach (
             var fields in new Dictionary<string, string>[]
@@ -106,13 +92,9 @@ public sealed class PapersTests : IDisposable
         using var refused = await Send(
             _class.Teacher,
             rally,
-            new()
+            Sheet("210") with
             {
-                Id = Guid.CreateVersion7(),
-                Team = "t1",
-                JudgedBy = "Wren S.",
                 JudgedOn = DateOnly.FromDateTime(DateTime.UtcNow).AddDays(3),
-                Fields = new Dictionary<string, string> { ["rule.stands"] = "kept" },
             }
         );
         (await RunningApp.Places(refused)).ShouldBe(["/judgedOn"]);
@@ -129,6 +111,16 @@ public sealed class PapersTests : IDisposable
     }
 
     public void Dispose() => _class.Dispose();
+
+    private static SheetTyped Sheet(string caught) =>
+        new()
+        {
+            Id = Guid.CreateVersion7(),
+            Team = "t1",
+            JudgedBy = "Wren S.",
+            JudgedOn = new(2026, 11, 5),
+            Fields = new Dictionary<string, string> { ["rule.stands"] = "kept", ["attempt.1.caught"] = caught },
+        };
 
     private static Task<HttpResponseMessage> Send(HttpClient client, Guid rally, SheetTyped sheet) =>
         client.PostAsync(

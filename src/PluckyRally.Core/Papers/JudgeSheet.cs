@@ -47,11 +47,13 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
     /// </summary>
     /// <param name="opened">The rally.</param>
     /// <param name="sheet">What stood on the paper.</param>
-    public static Result<IReadOnlyList<Entry>> Read(OpenedRally opened, SheetTyped sheet)
+    /// <param name="today">The day in Greenwich; somewhere on earth it is tomorrow already.</param>
+    public static Result<IReadOnlyList<Entry>> Read(OpenedRally opened, SheetTyped sheet, DateOnly today)
     {
         var found = new ProblemCollector();
         found.NotEmpty(sheet.JudgedBy, "/judgedBy", PaperWords.NoJudge, PaperWords.WriteJudge);
         found.Length(sheet.JudgedBy, Limits.Name, "/judgedBy", "The judge's name");
+        found.Unless(sheet.JudgedOn <= today.AddDays(1), "/judgedOn", PaperWords.StillToCome, PaperWords.WriteDay);
         found.Unless(
             sheet.Round is >= 1 and <= Limits.Rounds,
             "/round",

@@ -45,6 +45,8 @@ internal static class PaperWords
 
     public const string UseCount = "Write a whole number, 0 or more.";
     public const string NoJudge = "Nobody is named who judged.";
+    public const string StillToCome = "The day on the paper is still to come.";
+    public const string WriteDay = "Write the day on which it was judged.";
     public const string WriteJudge = "Write the name that stands on the paper.";
     public const string NoField = "The sheet has no such field.";
     public const string LoadAgain = "The brief was mended since: load the page again.";

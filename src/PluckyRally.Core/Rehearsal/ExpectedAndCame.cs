@@ -27,7 +27,7 @@ public sealed record ExpectedAndCame(
     public static IReadOnlyList<ExpectedAndCame> Of(OpenedRally opened, int round)
     {
         var compiled = opened.In(round).Compiled;
-        var came = ThingsRemembered.OfRound(opened, round).Where(c => c.Counts).ToLookup(c => c.Came.Handle);
+        var came = ThingsRemembered.OfRound(opened, round).Where(c => !c.Came.OfFailed).ToLookup(c => c.Came.Handle);
         return
         [
             .. from thing in RehearsedThings.Of(compiled, ThingsRemembered.Nothing)

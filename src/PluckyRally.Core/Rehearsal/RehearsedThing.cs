@@ -137,4 +137,7 @@ internal sealed record ThingCame(string Handle, decimal Value, int Of = 1)
 {
     /// <summary>The unit in which a measure was read then; null for what has no other.</summary>
     public string? Unit { get; init; }
+
+    /// <summary>Whether it was read in an attempt that failed.</summary>
+    public bool OfFailed { get; init; }
 }

@@ -58,12 +58,7 @@ public sealed class ThingsRemembered
         join result in opened.Result(round).Teams on team.Id equals result.Team.Id
         from assessed in result.Designs
         from came in Of(opened.In(round), assessed, assessed.Design)
-        select new CameFrom(result.Team.Name, came.Attempt, came.Came)
-        {
-            Counts = !assessed.Design.Attempts.Any(a =>
-                a.Number == came.Attempt && a.Outcome == TrialOutcome.Failed && came.Came.Unit is not null
-            ),
-        };
+        select new CameFrom(result.Team.Name, came.Attempt, came.Came);
 
     private static IEnumerable<(int Attempt, ThingCame Came)> Of(RunRound run, Assessment assessed, DesignRecord design)
     {
@@ -77,7 +72,14 @@ public sealed class ThingsRemembered
             foreach (var attempt in made)
             {
                 if (attempt.Read(measure) is { HasValue: true } value)
-                    yield return (attempt.Number, new(measure.Id, value.Number) { Unit = measure.Unit });
+                    yield return (
+                        attempt.Number,
+                        new(measure.Id, value.Number)
+                        {
+                            Unit = measure.Unit,
+                            OfFailed = attempt.Outcome == TrialOutcome.Failed,
+                        }
+                    );
             }
         }
 
@@ -117,8 +119,4 @@ public sealed class ThingsRemembered
 /// <param name="Team">The team.</param>
 /// <param name="Attempt">In which attempt; 0 outside of attempts.</param>
 /// <param name="Came">What came.</param>
-internal sealed record CameFrom(string Team, int Attempt, ThingCame Came)
-{
-    /// <summary>Whether it was no reading of an attempt that failed.</summary>
-    public bool Counts { get; init; } = true;
-}
+internal sealed record CameFrom(string Team, int Attempt, ThingCame Came);

@@ -37,16 +37,16 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
 
     private static Comparer<TeamResult> InPart(CompiledEdition compiled, int at)
     {
-        var towards = compiled.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less;
+        var (wins, value) = (
+            compiled.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less,
+            compiled.Parts[at].Better
+        );
         return Comparer<TeamResult>.Create(
             (one, other) =>
             {
                 var (a, b) = (one.Parts[at], other.Parts[at]);
-                var points =
-                    towards == Better.More
-                        ? Nullable.Compare(b.Points, a.Points)
-                        : Nullable.Compare(a.Points, b.Points);
-                return points != 0 ? points : Ranking.Towards(compiled.Parts[at].Better, a.Value.Value, b.Value.Value);
+                var points = Ranking.Towards(wins, new(a.Points!.Value), new(b.Points!.Value));
+                return points != 0 ? points : Ranking.Towards(value, a.Value.Value, b.Value.Value);
             }
         );
     }

@@ -116,8 +116,8 @@ public sealed record Standing
     public string Reason { get; init; } = "";
 
     /// <summary>
-    /// The same as it is read out where a place would stand: "No place: missed “Stands by itself”"; empty where it has
-    /// one.
+    /// The same as it is read out where a place would stand, such as "No place: missed “Stands by itself”"; empty
+    /// where it has one.
     /// </summary>
     public string NoPlaceText { get; init; } = "";
 

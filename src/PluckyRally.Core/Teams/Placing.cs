@@ -38,6 +38,32 @@ public static class Placing
         ];
     }
 
+    /// <summary>
+    /// The classes that are a rally's own, from which latecomers come: those whose pupils it was begun with, else the
+    /// ones that it is named after.
+    /// </summary>
+    /// <param name="opened">The rally.</param>
+    /// <param name="classes">All classes.</param>
+    /// <param name="name">What a class is called.</param>
+    /// <param name="pupils">The ids of its pupils.</param>
+    public static IReadOnlyList<T> OwnClasses<T>(
+        OpenedRally opened,
+        IEnumerable<T> classes,
+        Func<T, string> name,
+        Func<T, IEnumerable<string>> pupils
+    )
+    {
+        var begun = opened.Joined.SelectMany(t => t.Pupils).Select(p => p.Id).ToHashSet();
+        var all = classes.ToList();
+        var own = all.Where(c => pupils(c).Any(begun.Contains)).ToList();
+        return own.Count > 0 ? own : [.. all.Where(c => IsNamedAfter(opened.Rally.Name, name(c)))];
+    }
+
+    /// <summary>"Class 5" and "Class 5, the hoist" are named after Class 5; "Class 51" is not.</summary>
+    private static bool IsNamedAfter(string rally, string group) =>
+        rally.StartsWith(group, StringComparison.OrdinalIgnoreCase)
+        && (rally.Length == group.Length || !char.IsLetterOrDigit(rally[group.Length]));
+
     private static string NameIn(IReadOnlyList<Team> teams, string pupil) =>
         teams.SelectMany(t => t.Pupils).FirstOrDefault(p => p.Id == pupil)?.Name ?? "The pupil";
 }

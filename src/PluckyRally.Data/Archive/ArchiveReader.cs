@@ -69,7 +69,7 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                     "This archive was saved by a newer version of Plucky Rally.",
                     "Update Plucky Rally, then bring it in."
                 );
-            Check(index);
+            EverythingCheck.Check(index);
             await Classes(index, stop);
             await Cupboard(index, stop);
             foreach (var brief in index.Briefs)
@@ -109,36 +109,6 @@ public sealed class ArchiveReader(RallyDb db, DataFolder folder, RallyCache kept
                 "Nothing was changed. Save it anew on the other computer, and copy it again."
             );
         }
-    }
-
-    /// <summary>Nothing in an archive is empty, and nothing is in it twice.</summary>
-    /// <exception cref="InvalidDataException">Something is.</exception>
-    private static void Check(Everything index)
-    {
-        Once("classes", index.Classes, c => c.Id);
-        foreach (var group in index.Classes)
-            Once($"pupils of {group.Name}", group.Pupils, p => p.Id);
-        Once("cupboard", index.Cupboard, i => (i.Name, i.Unit));
-        Once("plans", index.Plans, p => p.Id);
-        Once("days", index.Days, d => d.Id);
-        Once("briefs", index.Briefs, b => b.Id);
-        foreach (var brief in index.Briefs)
-            Once($"versions of {brief.Id}", brief.Versions, v => v.Revision);
-        Once("rallies", index.Rallies, r => r.Id);
-        foreach (var rally in index.Rallies)
-        {
-            Once($"photos of {rally.Id}", rally.Photos, p => p.Id);
-            Once($"stock of {rally.Id}", rally.Stock, i => (i.Name, i.Unit));
-        }
-    }
-
-    private static void Once<T, TKey>(string where, IReadOnlyList<T>? rows, Func<T, TKey> key)
-        where T : class
-    {
-        if (rows is null || rows.Any(r => r is null))
-            throw new InvalidDataException($"a line of its {where} is empty");
-        if (rows.GroupBy(key).FirstOrDefault(g => g.Count() > 1) is { } twice)
-            throw new InvalidDataException($"{twice.Key} stands twice in its {where}");
     }
 
     private async Task Classes(Everything index, CancellationToken stop)

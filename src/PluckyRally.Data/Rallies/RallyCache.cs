@@ -72,7 +72,11 @@ public sealed class RallyCache
     internal void Keep(KeptRally rally, int forgotten)
     {
         if (forgotten != Forgotten)
+        {
+            LetArrive(rally);
             return;
+        }
+
         // Of two entries that were written together the answer to the first may come here last.
         var asked = Interlocked.Increment(ref _asked);
         _rallies.AddOrUpdate(
@@ -81,16 +85,22 @@ public sealed class RallyCache
             (_, held) =>
                 held.Rally.Rally.Entries.Count > rally.Rally.Entries.Count ? held : new(rally) { Asked = asked }
         );
-        if (
-            _coming.TryGetValue(rally.Stored.Id, out var coming)
-            && coming.Rally.Rally.Entries.Count <= rally.Rally.Entries.Count
-        )
-            _coming.TryRemove(new(rally.Stored.Id, coming));
+        LetArrive(rally);
         LetGo();
 
         // Forgotten between the question above and now.
         if (forgotten != Forgotten)
             _rallies.TryRemove(rally.Stored.Id, out _);
+    }
+
+    /// <summary>What was on its way to the disk is there; what came after it may still be.</summary>
+    private void LetArrive(KeptRally rally)
+    {
+        if (
+            _coming.TryGetValue(rally.Stored.Id, out var coming)
+            && coming.Rally.Rally.Entries.Count <= rally.Rally.Entries.Count
+        )
+            _coming.TryRemove(new(rally.Stored.Id, coming));
     }
 
     /// <summary>

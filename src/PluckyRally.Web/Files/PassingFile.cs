@@ -9,12 +9,21 @@ namespace PluckyRally.Web;
 /// </summary>
 internal static class PassingFile
 {
-    /// <summary>A place for one.</summary>
-    public static string In(DataFolder folder) => Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.zip");
+    /// <summary>Writes one and opens it, to be sent; it is gone when it is closed, or could not be written.</summary>
+    public static async Task<FileStream> Write(DataFolder folder, Func<string, Task> write)
+    {
+        var file = Path.Combine(folder.Path, $"{folder.Name}-{Guid.NewGuid():N}.zip");
+        try
+        {
+            await write(file);
+        }
+        catch
+        {
+            File.Delete(file);
+            throw;
+        }
 
-    /// <summary>Opens it, to be sent; it is gone when it is closed.</summary>
-    public static FileStream Open(string file) =>
-        new(
+        return new(
             file,
             FileMode.Open,
             FileAccess.Read,
@@ -22,4 +31,5 @@ internal static class PassingFile
             81920,
             FileOptions.DeleteOnClose | FileOptions.Asynchronous
         );
+    }
 }

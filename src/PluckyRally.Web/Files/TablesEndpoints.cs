@@ -66,9 +66,8 @@ internal static class TablesEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        var file = PassingFile.In(folder);
-        await Pack(file, id, found.Rally, found.Opened.Value, album, stop);
-        return TypedResults.File(PassingFile.Open(file), "application/zip", "everything.zip");
+        var file = await PassingFile.Write(folder, to => Pack(to, id, found.Rally, found.Opened.Value, album, stop));
+        return TypedResults.File(file, "application/zip", "everything.zip");
     }
 
     private static async Task Pack(

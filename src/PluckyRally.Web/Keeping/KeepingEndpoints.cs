@@ -47,13 +47,8 @@ internal static class KeepingEndpoints
 
     private static async Task<FileStreamHttpResult> Save(DataFolder folder, TimeProvider clock, CancellationToken stop)
     {
-        var file = PassingFile.In(folder);
-        await ArchiveWriter.Write(folder, file, clock.GetUtcNow(), stop);
-        return TypedResults.File(
-            PassingFile.Open(file),
-            "application/zip",
-            $"plucky-rally-{clock.GetLocalNow():yyyy-MM-dd}.zip"
-        );
+        var file = await PassingFile.Write(folder, to => ArchiveWriter.Write(folder, to, clock.GetUtcNow(), stop));
+        return TypedResults.File(file, "application/zip", $"plucky-rally-{clock.GetLocalNow():yyyy-MM-dd}.zip");
     }
 
     private static async Task<Ok<IReadOnlyList<Removed>>> Removed(RemovedThings removed, CancellationToken stop) =>

@@ -123,12 +123,11 @@ internal static class PapersEndpoints
             return new Missing("rally");
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
-        // Somewhere on earth it is tomorrow already.
-        if (request.Value.Value.JudgedOn > DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime).AddDays(1))
-            return new Refused([
-                new("/judgedOn", "The day on the paper is still to come.", "Write the day on which it was judged."),
-            ]);
-        var entries = JudgeSheet.Read(found.Opened.Value, request.Value.Value);
+        var entries = JudgeSheet.Read(
+            found.Opened.Value,
+            request.Value.Value,
+            DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime)
+        );
         if (!entries.IsOk)
             return new Refused(entries.Problems);
         var at = time.GetUtcNow();

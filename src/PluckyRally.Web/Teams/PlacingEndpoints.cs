@@ -18,10 +18,7 @@ internal static class PlacingEndpoints
         rally.MapGet("/{pupil:guid}", Look).WithName("lookAtPlacing");
     }
 
-    /// <summary>
-    /// Who of the rally's own class is in none of its teams: the class whose pupils it was begun with, else the one
-    /// that it is named after.
-    /// </summary>
+    /// <summary>Who of the rally's own class is in none of its teams.</summary>
     private static async Task<Results<Ok<IReadOnlyList<ClassOpened>>, Missing, Refused>> Choices(
         Guid id,
         ClassRegister register,
@@ -35,22 +32,16 @@ internal static class PlacingEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var placed = found.Opened.Value.In(round).Teams.SelectMany(t => t.Pupils).Select(p => p.Id).ToHashSet();
-        var begun = found.Opened.Value.Joined.SelectMany(t => t.Pupils).Select(p => p.Id).ToHashSet();
-        var classes = (await register.All(stop)).Select(ClassOpened.Of).ToList();
-        var own = classes.Where(c => c.Pupils.Any(p => begun.Contains(p.Id.ToString()))).ToList();
-        if (own.Count == 0)
-            own = [.. classes.Where(c => IsNamedAfter(found.Rally.Name, c.Name))];
+        var own = Placing.OwnClasses(
+            found.Opened.Value,
+            (await register.All(stop)).Select(ClassOpened.Of),
+            c => c.Name,
+            c => c.Pupils.Select(p => p.Id.ToString())
+        );
         return TypedResults.Ok<IReadOnlyList<ClassOpened>>([
             .. own.Select(c => c with { Pupils = [.. c.Pupils.Where(p => !placed.Contains(p.Id.ToString()))] }),
         ]);
     }
-
-    /// <summary>
-    /// Whether a rally is named after a class: "Class 5", or "Class 5, the hoist", but not "Class 51".
-    /// </summary>
-    private static bool IsNamedAfter(string rally, string group) =>
-        rally.StartsWith(group, StringComparison.OrdinalIgnoreCase)
-        && (rally.Length == group.Length || !char.IsLetterOrDigit(rally[group.Length]));
 
     /// <summary>What was changed of the teams for a round, the newest first.</summary>
     private static async Task<Results<Ok<IReadOnlyList<LogLine>>, Missing, Refused>> Changes(

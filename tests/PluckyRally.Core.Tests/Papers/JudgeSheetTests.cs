@@ -205,64 +205,53 @@ public sealed class JudgeSheetTests
     [Fact]
     public void After_a_failure_the_next_row_is_of_a_fresh_build_where_one_is_due()
     {
-        var brief = Sample.Simple(attempts: 3);
-        var compiled = Sample.Ready(brief with { Trials = brief.Trials with { FreshBuildAfterFailure = true } });
-        IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
-        var typed = Read(
-                compiled,
-                teams,
-                Sheet(
-                    new()
-                    {
-                        ["attempt.1.height"] = "60",
-                        ["attempt.2.outcome"] = "failed",
-                        ["attempt.3.height"] = "70",
-                    }
-                ) with
-                {
-                    Team = "terns",
-                }
-            )
-            .OrThrow();
+        var (compiled, teams, typed) = OnFreshBuilds(
+            DesignChoice.Best,
+            new()
+            {
+                ["attempt.1.height"] = "60",
+                ["attempt.2.outcome"] = "failed",
+                ["attempt.3.height"] = "70",
+            }
+        );
         typed.OfType<Entry.TrialRecorded>().Select(t => t.Revision).ShouldBe([1, 1, 2]);
         Sample.Came(compiled, teams, typed).Standings.Rows[0].Parts[0].ValueText.ShouldBe("70 cm");
     }
 
     /// <summary>A second design is no fresh build of the first, so it begins with its own first build.</summary>
     [Fact]
-    public void Fresh_builds_are_counted_design_by_design()
+    public void Fresh_builds_are_counted_design_by_design() =>
+        OnFreshBuilds(
+            DesignChoice.Named,
+            new()
+            {
+                ["attempt.1.design"] = "broad",
+                ["attempt.1.outcome"] = "failed",
+                ["attempt.2.design"] = "narrow",
+                ["attempt.2.height"] = "70",
+                ["attempt.3.design"] = "broad",
+                ["attempt.3.height"] = "40",
+            }
+        )
+            .Typed.OfType<Entry.TrialRecorded>()
+            .Select(t => (t.Design, t.Revision))
+            .ShouldBe([("broad", 1), ("narrow", 1), ("broad", 2)]);
+
+    /// <summary>A sheet of one team with three attempts, where a build that failed is built anew.</summary>
+    private static (CompiledEdition Compiled, IReadOnlyList<Team> Teams, IReadOnlyList<Entry> Typed) OnFreshBuilds(
+        DesignChoice designs,
+        Dictionary<string, string> fields
+    )
     {
         var brief = Sample.Simple(attempts: 3);
         var compiled = Sample.Ready(
             brief with
             {
-                Trials = brief.Trials with { FreshBuildAfterFailure = true, Designs = DesignChoice.Named },
+                Trials = brief.Trials with { FreshBuildAfterFailure = true, Designs = designs },
             }
         );
         IReadOnlyList<Team> teams = [new() { Id = "terns", Name = "Terns" }];
-        var typed = Read(
-                compiled,
-                teams,
-                Sheet(
-                    new()
-                    {
-                        ["attempt.1.design"] = "broad",
-                        ["attempt.1.outcome"] = "failed",
-                        ["attempt.2.design"] = "narrow",
-                        ["attempt.2.height"] = "70",
-                        ["attempt.3.design"] = "broad",
-                        ["attempt.3.height"] = "40",
-                    }
-                ) with
-                {
-                    Team = "terns",
-                }
-            )
-            .OrThrow();
-        typed
-            .OfType<Entry.TrialRecorded>()
-            .Select(t => (t.Design, t.Revision))
-            .ShouldBe([("broad", 1), ("narrow", 1), ("broad", 2)]);
+        return (compiled, teams, Read(compiled, teams, Sheet(fields) with { Team = "terns" }).OrThrow());
     }
 
     [Theory]
@@ -306,6 +295,7 @@ public sealed class JudgeSheetTests
                     }
                 )
                 .OrThrow(),
-            sheet
+            sheet,
+            new(2026, 11, 28)
         );
 }

@@ -35,25 +35,8 @@ public sealed class RelayTests
         // 1:42.6, two drops at 5 s, one missed station at 10 s: 2:02.6.
         var rally = new OnePart(Buckets());
         Leg(rally, "A", 1, "1:42.6");
-        rally.Add(
-            new Entry.RelayFaulted
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-                Fault = "drop",
-                Count = 2,
-            }
-        );
-        rally.Add(
-            new Entry.RelayFaulted
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-                Fault = "post",
-            }
-        );
+        Fault(rally, "drop", 2);
+        Fault(rally, "post", 1);
         rally.Row().Parts[0].ValueText.ShouldBe("2:02.6");
         rally.Row().Why.ShouldContain(w => w.Sentence == "1:42.6 + 20 s = 2:02.6.");
     }
@@ -68,15 +51,7 @@ public sealed class RelayTests
         Run(rally, "D", "60", "60");
         Run(rally, "E", "60", "50");
         foreach (var team in new[] { "C", "D", "E" })
-            rally.Add(
-                new Entry.RelayStopped
-                {
-                    Id = rally.Id(),
-                    Team = team,
-                    Part = "relay",
-                    Reason = "the bucket broke",
-                }
-            );
+            Stop(rally, team);
         rally
             .Standings.Rows.Select(r => (r.Team, r.Total))
             .ShouldBe([("B", 10), ("A", 8), ("E", 6), ("D", 4), ("C", 2)]);
@@ -88,14 +63,7 @@ public sealed class RelayTests
         var rally = new OnePart(Buckets(legs: 2) with { FailurePoints = 1 });
         Run(rally, "A", "50");
         rally.Row().Status.ShouldBe(StandingStatus.Unfinished);
-        rally.Add(
-            new Entry.RelayStopped
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-            }
-        );
+        Stop(rally, "A");
         rally.Points().ShouldBe(1);
     }
 
@@ -104,23 +72,8 @@ public sealed class RelayTests
     {
         var rally = new OnePart(Buckets(legs: 2) with { FailurePoints = 1, PointsPerItem = 0.5m, Cap = 5 });
         Run(rally, "A", "50");
-        rally.Add(
-            new Entry.ItemsCarried
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-                Count = 40,
-            }
-        );
-        rally.Add(
-            new Entry.RelayStopped
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-            }
-        );
+        Carry(rally, 40);
+        Stop(rally, "A");
         rally.Points().ShouldBe(5);
     }
 
@@ -135,25 +88,8 @@ public sealed class RelayTests
         var rally = new OnePart(part);
         Leg(rally, "A", 1, "60");
         foreach (var fault in new[] { "items", "heat" })
-            rally.Add(
-                new Entry.RelayFaulted
-                {
-                    Id = rally.Id(),
-                    Team = "A",
-                    Part = "relay",
-                    Fault = fault,
-                    Count = 3,
-                }
-            );
-        rally.Add(
-            new Entry.ItemsCarried
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-                Count = 7,
-            }
-        );
+            Fault(rally, fault, 3);
+        Carry(rally, 7);
         rally
             .Compiled.Parts[0]
             .Answers(rally.Result.Assessment.Design)
@@ -166,15 +102,7 @@ public sealed class RelayTests
     {
         var rally = new OnePart(Buckets() with { PointsPerItem = 0.5m });
         Leg(rally, "A", 1, "120");
-        rally.Add(
-            new Entry.ItemsCarried
-            {
-                Id = rally.Id(),
-                Team = "A",
-                Part = "relay",
-                Count = 7,
-            }
-        );
+        Carry(rally, 7);
         rally.Points().ShouldBe(12 + 3.5m);
         rally.Row().Why.Where(w => w.Kind is TraceKind.Points).Sum(w => w.Amount).ShouldBe(15.5m);
     }
@@ -217,6 +145,40 @@ public sealed class RelayTests
             )
             .ShouldBe(["/fault", "/count"]);
     }
+
+    private static void Stop(OnePart rally, string team) =>
+        rally.Add(
+            new Entry.RelayStopped
+            {
+                Id = rally.Id(),
+                Team = team,
+                Part = "relay",
+                Reason = "the bucket broke",
+            }
+        );
+
+    private static void Carry(OnePart rally, int count) =>
+        rally.Add(
+            new Entry.ItemsCarried
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Count = count,
+            }
+        );
+
+    private static void Fault(OnePart rally, string fault, int count) =>
+        rally.Add(
+            new Entry.RelayFaulted
+            {
+                Id = rally.Id(),
+                Team = "A",
+                Part = "relay",
+                Fault = fault,
+                Count = count,
+            }
+        );
 
     private static void Run(OnePart rally, string team, params string[] times)
     {

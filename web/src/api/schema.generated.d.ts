@@ -9148,7 +9148,7 @@ export interface components {
             placeText: string;
             /** @description Why it has no place; empty where it has one. */
             reason: string;
-            /** @description The same as it is read out where a place would stand: "No place: missed “Stands by itself”"; empty where it has one. */
+            /** @description The same as it is read out where a place would stand, such as "No place: missed “Stands by itself”"; empty where it has one. */
             noPlaceText: string;
             /**
              * Format: double
