@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { api, ask } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
+import { useRallyOnWall } from '@/shared/openRally'
 import { purposeNames } from '@/shared/purposes'
 import TeamPennant from '@/shared/TeamPennant.vue'
 import { teamMarks } from '@/shared/teamMarks'
@@ -14,6 +15,9 @@ import { useOnWall } from './useOnWall'
  */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
 const standings = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/board', { params })))
+/** Where there have been several rounds, it says which one this is of. */
+const { round: running } = useRallyOnWall()
+const ofRound = computed(() => (running.value > 1 ? `, round ${props.round}` : ''))
 const marks = computed(() => teamMarks(props.rally.teams))
 const total = computed(() => standings.data.value?.places ?? 0)
 /** The server sends what is revealed, and no more. */
@@ -33,7 +37,7 @@ const size = computed(() => (total.value <= 8 ? 'large' : total.value <= 12 ? 'm
     />
     <template v-else>
       <header>
-        <h1>{{ standings.data.value.title || rally.title }}</h1>
+        <h1>{{ standings.data.value.title || rally.title }}{{ ofRound }}</h1>
         <p>{{ standings.data.value.winsText }}</p>
       </header>
       <ul v-if="!standings.data.value.ranking" class="each">

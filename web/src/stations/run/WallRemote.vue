@@ -70,7 +70,7 @@ const boardName = computed(
           @click="show('board', revealed + 1)"
         />
         <Button label="Reveal all" variant="outlined" :disabled="revealed >= teams" @click="show('board', teams)" />
-        <Button label="Hide all" variant="outlined" :disabled="revealed === 0" @click="show('board', 0)" />
+        <Button label="Hide all" variant="outlined" :disabled="wall.revealed === 0" @click="show('board', 0)" />
       </template>
     </div>
   </section>
