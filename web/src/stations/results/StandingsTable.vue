@@ -76,7 +76,9 @@ const place = (row: Standing) =>
             <p v-for="c in cards[row.team] ?? []" :key="c.deal" class="small muted aside-note">
               {{ c.deal }}: {{ c.name }}
             </p>
-            <p v-if="row.noPlaceText" class="small muted aside-note">{{ row.noPlaceText }}</p>
+            <p v-if="row.reason" class="small muted aside-note">
+              {{ row.status === 'didNotPlace' ? 'Missed: ' : '' }}{{ row.reason }}
+            </p>
             <template v-if="!standings.ranking">
               <p class="small aside-note">{{ met(row) }}</p>
               <p v-for="t in row.targets" :key="t.target" class="small aside-note">{{ t.says }}</p>
