@@ -21,6 +21,7 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
     {
         var (rally, group, pupils) = await Prepare();
         var desk = OpenWindow(_server.Address);
+        string[][] none = [];
 
         // A pupil comes late, into the team of somebody to be kept apart: that is said, and the teacher decides.
         using (var http = Http())
@@ -29,9 +30,18 @@ public sealed class LivingLessonTests(InstrumentedServer instrumented) : ScreenT
                     $"/api/classes/{group}/wishes",
                     new
                     {
-                        together = Array.Empty<string[]>(),
-                        apart = new[] { new[] { pupils[1], pupils[3] } },
-                        spread = Array.Empty<string[]>(),
+                        was = new
+                        {
+                            together = none,
+                            apart = none,
+                            spread = none,
+                        },
+                        now = new
+                        {
+                            together = none,
+                            apart = new[] { new[] { pupils[1], pupils[3] } },
+                            spread = none,
+                        },
                     },
                     TestContext.Current.CancellationToken
                 )

@@ -53,15 +53,15 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.Open("/school");
         desk.Choose("Month in which the year begins", "February");
         desk.Choose("Day on which the year begins", "30");
-        desk.ClickButton("Keep");
+        desk.ClickButton("Save");
         desk.See("There is no such day.");
         desk.Choose("Day on which the year begins", "3");
         desk.Choose("Summer is in", "December to February");
         desk.Choose("Paper", "US Letter");
         desk.Choose("Units", "inches and ounces");
         desk.Type("Term 1", "First light");
-        desk.ClickButton("Keep");
-        desk.See("Kept.");
+        desk.ClickButton("Save");
+        desk.See("Saved.");
         desk.ShouldBeAccessible();
         desk.Open("/");
         desk.See("First light");
@@ -72,6 +72,47 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         desk.ClickLink("Print");
         desk.Until(() => desk.Field("Paper").GetAttribute("value") == "letter", "the school's paper");
         desk.ShouldHaveCleanConsole(expected: "422");
+    }
+
+    [Fact]
+    public void A_second_window_is_told_what_the_first_one_saved_and_chooses()
+    {
+        var (first, second) = (OpenWindow(server.Address), OpenWindow(server.Address));
+        foreach (var window in new[] { first, second })
+        {
+            window.Open("/cupboard");
+            window.See("What is there");
+        }
+        Put(first, "12", "corks");
+        Amount(first, "12");
+        Put(second, "7", "corks");
+        second.See("This amount was changed in another window.");
+        second.ShouldBeAccessible();
+        second.Row("corks").Text.ShouldContain("12");
+        second.ClickButton("Use the other one");
+        Amount(second, "12");
+
+        Put(first, "20", "corks");
+        Amount(first, "20");
+        second.Type("How much there is of corks", "5");
+        second.Field("How much there is of corks").SendKeys(OpenQA.Selenium.Keys.Tab);
+        second.See("This amount was changed in another window.");
+        second.ClickButton("Keep mine");
+        second.SeeNot("another window");
+        Amount(second, "5");
+        second.ShouldHaveCleanConsole("412");
+
+        static void Put(Browser window, string amount, string what)
+        {
+            window.Type("How much", amount);
+            window.Type("What", what);
+            window.ClickButton("Put it in");
+        }
+        static void Amount(Browser window, string amount) =>
+            window.Until(
+                () => window.Field("How much there is of corks").GetAttribute("value") == amount,
+                $"{amount} corks"
+            );
     }
 
     [Fact]

@@ -209,14 +209,21 @@ public sealed class ClassTests : IDisposable
     {
         var (id, pupils) = await Class(2);
         var rally = await Begin(await Make(id, [], size: 2));
-        (await Put($"/api/pupils/{pupils[0]}", """{ "name": " Wren A. " }""")).StatusCode.ShouldBe(
-            HttpStatusCode.NoContent
-        );
+        (
+            await Put(
+                $"/api/pupils/{pupils[0]}",
+                """{ "was": { "name": "Pupil 1" }, "now": { "name": " Wren A. " } }"""
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Team(rally)).Select(p => p.GetProperty("name").GetString()).ShouldBe(["Wren A.", "Pupil 2"]);
-        (await RunningApp.Places(await Put($"/api/pupils/{pupils[0]}", """{ "name": " " }"""))).ShouldBe(["/name"]);
-        (await Put($"/api/pupils/{Guid.NewGuid()}", """{ "name": "x" }""")).StatusCode.ShouldBe(
-            HttpStatusCode.NotFound
-        );
+        (
+            await RunningApp.Places(
+                await Put($"/api/pupils/{pupils[0]}", """{ "was": { "name": "Wren A." }, "now": { "name": " " } }""")
+            )
+        ).ShouldBe(["/name"]);
+        (
+            await Put($"/api/pupils/{Guid.NewGuid()}", """{ "was": { "name": "y" }, "now": { "name": "x" } }""")
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
         (await _app.Post($"/api/classes/{id}/pupils", """{ "name": "Torin B." }""")).StatusCode.ShouldBe(
             HttpStatusCode.Created

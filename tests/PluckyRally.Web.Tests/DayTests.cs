@@ -68,9 +68,9 @@ public sealed class DayTests : IDisposable
             await Classroom.Record(_class.Teacher, one, entry);
         (await Open(device, id)).Rallies[0].Tables[0].ShouldBe(new(1, "Cole", "", 1));
 
-        (await _class.App.Put($"/api/days/{id}", day with { ListOnBoard = true })).StatusCode.ShouldBe(
-            HttpStatusCode.NoContent
-        );
+        (
+            await _class.App.Put($"/api/days/{id}", new Edited<FairDay>(day, day with { ListOnBoard = true }))
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Open(device, id)).Lists.ShouldHaveSingleItem().Rows[0].Name.ShouldBe("Able");
 
         using var stranger = await _class.Judge(other, "Aide");
@@ -84,7 +84,7 @@ public sealed class DayTests : IDisposable
         (
             await device.PutAsync(
                 $"/api/days/{id}",
-                RunningApp.Body(Json.Write(day)),
+                RunningApp.Body(Json.Write(new Edited<FairDay>(day, day))),
                 TestContext.Current.CancellationToken
             )
         ).StatusCode.ShouldBe(HttpStatusCode.Forbidden);

@@ -15,12 +15,12 @@ public sealed class KitTests : IDisposable
     public async Task What_is_in_the_cupboard_is_shared_by_all_briefs_and_taken_off()
     {
         var (one, other) = (await Brief("straws", 10), await Brief("Straws", 2));
-        await Put("""{ "name": "straws", "unit": "", "typed": "30" }""");
+        await Put("""{ "name": "straws", "unit": "", "typed": "30", "was": 0 }""");
         (await Sheet(one, "?teams=5"))
             .Lines.ShouldHaveSingleItem()
             .ShouldSatisfyAllConditions(l => l.Total.ShouldBe(50), l => l.Short.ShouldBe(20));
         (await Sheet(other, "?teams=5")).Missing.ShouldBe(0);
-        await Put("""{ "name": "STRAWS", "unit": "", "typed": "0" }""");
+        await Put("""{ "name": "STRAWS", "unit": "", "typed": "0", "was": 30 }""");
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBeEmpty();
     }
 
@@ -31,16 +31,16 @@ public sealed class KitTests : IDisposable
         (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
             .Route.Single(p => p.Station == Station.Kit)
             .ShouldSatisfyAllConditions(p => p.Readiness.ShouldBe(Readiness.InProgress), p => p.Missing.ShouldBe(1));
-        await Put("""{ "name": "straws", "unit": "", "typed": "1000" }""");
+        await Put("""{ "name": "straws", "unit": "", "typed": "1000", "was": 0 }""");
         (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
             .Route.Single(p => p.Station == Station.Kit)
             .Readiness.ShouldBe(Readiness.Done);
     }
 
     [Theory]
-    [InlineData("""{ "name": "", "unit": "", "typed": "1" }""", "/name")]
-    [InlineData("""{ "name": "x", "unit": "", "typed": "-1" }""", "/typed")]
-    [InlineData("""{ "name": "x", "unit": "", "typed": "some" }""", "/typed")]
+    [InlineData("""{ "name": "", "unit": "", "typed": "1", "was": 0 }""", "/name")]
+    [InlineData("""{ "name": "x", "unit": "", "typed": "-1", "was": 0 }""", "/typed")]
+    [InlineData("""{ "name": "x", "unit": "", "typed": "some", "was": 0 }""", "/typed")]
     public async Task What_cannot_be_in_a_cupboard_is_refused(string item, string at) =>
         (await RunningApp.Places(await Put(item))).ShouldBe([at]);
 
@@ -94,7 +94,7 @@ public sealed class KitTests : IDisposable
         (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
             .Route.Single(p => p.Station == Station.Kit)
             .Missing.ShouldBe(1);
-        await Put("""{ "name": "pens", "unit": "", "typed": "30" }""");
+        await Put("""{ "name": "pens", "unit": "", "typed": "30", "was": 0 }""");
         (await _app.Get<BriefCheckup>($"/api/briefs/{id}/check"))
             .Route.Single(p => p.Station == Station.Kit)
             .Readiness.ShouldBe(Readiness.Done);
@@ -103,15 +103,15 @@ public sealed class KitTests : IDisposable
     [Fact]
     public async Task How_much_there_is_may_be_typed_with_its_unit()
     {
-        await Put("""{ "name": "tape", "unit": "cm", "typed": "2 m" }""");
-        await Put("""{ "name": "rope", "unit": null, "typed": "1 1/2 m" }""");
+        await Put("""{ "name": "tape", "unit": "cm", "typed": "2 m", "was": 0 }""");
+        await Put("""{ "name": "rope", "unit": null, "typed": "1 1/2 m", "was": 0 }""");
         (await _app.Get<List<CupboardItem>>("/api/cupboard")).ShouldBe(
             [new("rope", "m", 1.5m), new("tape", "cm", 200)],
             ignoreOrder: true
         );
-        (await RunningApp.Places(await Put("""{ "name": "tape", "unit": "cm", "typed": "2 kg" }"""))).ShouldBe([
-            "/typed",
-        ]);
+        (
+            await RunningApp.Places(await Put("""{ "name": "tape", "unit": "cm", "typed": "2 kg", "was": 200 }"""))
+        ).ShouldBe(["/typed"]);
     }
 
     [Theory]

@@ -28,7 +28,9 @@ public sealed class MendingTests : IDisposable
         );
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
         var mended = brief with { Trials = brief.Trials with { Attempts = 1, Minimum = null } };
-        var seen = await Read<MendingSeen>(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(mended)));
+        var seen = await Read<MendingSeen>(
+            await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief, mended))
+        );
         seen.Differs.ShouldNotBeEmpty();
         seen.Rounds.ShouldHaveSingleItem().Rows.Select(r => r.Team).ShouldBe(["t2", "t1"]);
         seen.Rounds[0]
@@ -41,11 +43,14 @@ public sealed class MendingTests : IDisposable
             "nothing is kept by looking"
         );
 
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(mended)))).ShouldBe([
-            "/reason",
-        ]);
         (
-            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(mended, Reason: "the bell rings early"))
+            await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief, mended)))
+        ).ShouldBe(["/reason"]);
+        (
+            await _app.Post(
+                $"/api/rallies/{id}/mending",
+                new BriefToMend(brief, mended, Reason: "the bell rings early")
+            )
         ).EnsureSuccessStatusCode();
         var standings = await _app.Get<Standings>($"/api/rallies/{id}/results");
         standings.Rows.Select(r => r.PlaceText).ShouldBe(["1st", "2nd"]);
@@ -67,12 +72,15 @@ public sealed class MendingTests : IDisposable
     {
         var id = await _app.Begin(Sample.Brief(), "Terns");
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
-        (await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief)))).ShouldBe([
-            "/changes",
-        ]);
+        (
+            await RunningApp.Places(await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief, brief)))
+        ).ShouldBe(["/changes"]);
         (
             await RunningApp.Places(
-                await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief with { Method = new() }))
+                await _app.Post(
+                    $"/api/rallies/{id}/mending/look",
+                    new BriefToMend(brief, brief with { Method = new() })
+                )
             )
         ).ShouldContain("/brief/method/parts");
         (
@@ -98,7 +106,7 @@ public sealed class MendingTests : IDisposable
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
         var once = brief with { Measures = [.. brief.Measures.Select(m => m with { Taken = Taken.Once })] };
         (
-            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(once, Reason: "it is read once"))
+            await _app.Post($"/api/rallies/{id}/mending", new BriefToMend(brief, once, Reason: "it is read once"))
         ).EnsureSuccessStatusCode();
 
         // A tablet that had no line then sends what it kept; one that has the mended brief is told at once.
@@ -133,14 +141,17 @@ public sealed class MendingTests : IDisposable
         var brief = (await _app.Get<MendingOpened>($"/api/rallies/{id}/mending")).Brief;
         (
             await Read<MendingSeen>(
-                await _app.Post($"/api/rallies/{id}/mending/look", new BriefToMend(brief with { Goal = "Catch more" }))
+                await _app.Post(
+                    $"/api/rallies/{id}/mending/look",
+                    new BriefToMend(brief, brief with { Goal = "Catch more" })
+                )
             )
         ).Shelf.ShouldBe("Rain catcher");
         (
             await Read<BriefNowMended>(
                 await _app.Post(
                     $"/api/rallies/{id}/mending",
-                    new BriefToMend(brief with { Goal = "Catch more" }, Reason: "clearer", ShelfToo: true)
+                    new BriefToMend(brief, brief with { Goal = "Catch more" }, Reason: "clearer", ShelfToo: true)
                 )
             )
         ).NotOnShelf.ShouldBeNull();
@@ -148,7 +159,17 @@ public sealed class MendingTests : IDisposable
         (
             await _app.Post(
                 $"/api/rallies/{id}/mending",
-                new BriefToMend(brief with { Goal = "Catch less" }, Reason: "only here")
+                new BriefToMend(
+                    brief with
+                    {
+                        Goal = "Catch more",
+                    },
+                    brief with
+                    {
+                        Goal = "Catch less",
+                    },
+                    Reason: "only here"
+                )
             )
         ).EnsureSuccessStatusCode();
         (await _app.Get<Core.Brief>($"/api/briefs/{shelf}")).Goal.ShouldBe("Catch more");
@@ -163,6 +184,7 @@ public sealed class MendingTests : IDisposable
             await _app.Post(
                 $"/api/rallies/{id}/mending",
                 new BriefToMend(
+                    brief,
                     brief with
                     {
                         Goal = "With less paper",

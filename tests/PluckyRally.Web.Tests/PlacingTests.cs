@@ -27,12 +27,15 @@ public sealed class PlacingTests : IDisposable
         (
             await _app.Put(
                 $"/api/classes/{group}/wishes",
-                new ClassWishes(
-                    [],
-                    [
-                        [pupils[0], pupils[2]],
-                    ],
-                    []
+                new Edited<ClassWishes>(
+                    ClassWishes.None,
+                    new(
+                        [],
+                        [
+                            [pupils[0], pupils[2]],
+                        ],
+                        []
+                    )
                 )
             )
         ).EnsureSuccessStatusCode();

@@ -178,7 +178,7 @@ public sealed class RallyKitTests : IDisposable
             await _app.Client.PutAsync(
                 "/api/cupboard",
                 RunningApp.Body(
-                    Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture)))
+                    Json.Write(new CupboardTyped(name, unit, amount.ToString(CultureInfo.InvariantCulture), 0))
                 ),
                 TestContext.Current.CancellationToken
             )

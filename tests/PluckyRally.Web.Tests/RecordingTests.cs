@@ -228,7 +228,7 @@ public sealed class RecordingTests : IDisposable
         (
             await _app.Client.PutAsync(
                 $"/api/pupils/{wren}",
-                RunningApp.Body("""{ "name": "Wren C." }"""),
+                RunningApp.Body("""{ "was": { "name": "Wren A." }, "now": { "name": "Wren C." } }"""),
                 TestContext.Current.CancellationToken
             )
         ).EnsureSuccessStatusCode();

@@ -43,7 +43,7 @@ public sealed class YearTests : IDisposable
         made.StatusCode.ShouldBe(HttpStatusCode.Created);
         var line = await _app.Get<YearLine>("/api/year");
         var plan = line.Plans.ShouldHaveSingleItem();
-        (plan.Title, plan.For, plan.WholeWeek, plan.Date).ShouldBe(
+        (plan.Title, plan.Plan.For, plan.Plan.WholeWeek, plan.From).ShouldBe(
             ("Rain catcher", "Class 5", true, new School().WeekOf(today))
         );
         (await _app.Get<Shopping>("/api/shopping"))
@@ -52,11 +52,11 @@ public sealed class YearTests : IDisposable
 
         var event1 = (await Calendar()).Events.ShouldHaveSingleItem();
         event1.Summary.ShouldBe("Rain catcher, Class 5");
-        (event1.Start!.Date, event1.End!.Date).ShouldBe((plan.Date, plan.Date.AddDays(7)));
+        (event1.Start!.Date, event1.End!.Date).ShouldBe((plan.From, plan.From.AddDays(7)));
 
         using var changed = await _app.Put(
             $"/api/year/plans/{plan.Id}",
-            new BriefPlan { Brief = brief, Date = today.AddDays(3) }
+            new Edited<BriefPlan>(plan.Plan, new() { Brief = brief, Date = today.AddDays(3) })
         );
         changed.StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Calendar()).Events.ShouldHaveSingleItem().Start!.Date.ShouldBe(today.AddDays(3));
@@ -71,15 +71,18 @@ public sealed class YearTests : IDisposable
     {
         using var set = await _app.Put(
             "/api/school",
-            new School
-            {
-                BeginsMonth = 2,
-                South = true,
-                Terms = [new("Autumn term", 2, 1)],
-                Paper = PaperSize.Letter,
-                Units = UnitSystem.Customary,
-                FirstDay = DayOfWeek.Sunday,
-            }
+            new Edited<School>(
+                new(),
+                new()
+                {
+                    BeginsMonth = 2,
+                    South = true,
+                    Terms = [new("Autumn term", 2, 1)],
+                    Paper = PaperSize.Letter,
+                    Units = UnitSystem.Customary,
+                    FirstDay = DayOfWeek.Sunday,
+                }
+            )
         );
         set.StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await _app.Get<School>("/api/school")).FirstDay.ShouldBe(DayOfWeek.Sunday);
@@ -87,7 +90,7 @@ public sealed class YearTests : IDisposable
         (line.From.Month, line.From.Day).ShouldBe((2, 1));
         line.Seasons[0].Season.ShouldBe(Season.Summer);
         line.Terms.ShouldHaveSingleItem().From.ShouldBe(0);
-        using var wrong = await _app.Put("/api/school", new School { BeginsMonth = 14 });
+        using var wrong = await _app.Put("/api/school", new Edited<School>(new(), new() { BeginsMonth = 14 }));
         (await RunningApp.Places(wrong)).ShouldBe(["/beginsDay"]);
         using var nobody = await _app.Post(
             "/api/year/plans",

@@ -21,6 +21,27 @@ public sealed record FairDay
     /// <summary>Tables that a rally has at the most.</summary>
     public const int MostTables = 12;
 
+    /// <summary>Where another state of it differs from this one.</summary>
+    /// <param name="after">The other state.</param>
+    /// <param name="name">What a rally is called.</param>
+    public IReadOnlyList<Difference> DifferencesTo(FairDay after, Func<Guid, string> name)
+    {
+        var found = new DifferenceCollector();
+        found.At("/name", "What it is called", Name, after.Name);
+        found.At("/date", "The day", English.Day(Date), English.Day(after.Date));
+        found.At("/listOnBoard", "The list over all is shown", YesOrNo(ListOnBoard), YesOrNo(after.ListOnBoard));
+        foreach (var rally in Slots.Concat(after.Slots).Select(s => s.Rally).Distinct())
+            found.At($"/slots/{rally}", name(rally), Said(this, rally), Said(after, rally));
+        found.At("/slots", "The order of the day", Order(this, after), Order(after, this));
+        return found.Found;
+
+        string Order(FairDay day, FairDay other) =>
+            string.Join(", ", day.Slots.Select(s => s.Rally).Intersect(other.Slots.Select(s => s.Rally)).Select(name));
+        static string YesOrNo(bool yes) => yes ? "yes" : "no";
+        static string Said(FairDay day, Guid rally) =>
+            day.Slots.FirstOrDefault(s => s.Rally == rally)?.InWords() ?? "not in this day";
+    }
+
     /// <summary>What is wrong with it.</summary>
     public IReadOnlyList<Problem> Problems()
     {
@@ -72,4 +93,24 @@ public sealed record DaySlot
 
     /// <summary>At how many tables its teams are tested, from 1.</summary>
     public int Tables { get; init; } = 1;
+
+    /// <summary>When, where and at how many tables: "from 9:00 to 10:00, gym, 2 tables".</summary>
+    internal string InWords() =>
+        string.Join(
+            ", ",
+            new[]
+            {
+                string.Join(
+                    " ",
+                    new[] { From is { } from ? $"from {Time(from)}" : "", To is { } to ? $"to {Time(to)}" : "" }.Where(
+                        t => t.Length > 0
+                    )
+                ),
+                Where,
+                English.Count(Tables, "table"),
+            }.Where(t => t.Length > 0)
+        );
+
+    private static string Time(TimeOnly time) =>
+        time.ToString("H:mm", System.Globalization.CultureInfo.InvariantCulture);
 }

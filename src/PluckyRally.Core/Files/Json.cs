@@ -29,6 +29,15 @@ public static class Json
     /// <summary>Writes a value as indented JSON.</summary>
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 
+    /// <summary>
+    /// Whether two values are written alike; numbers are told apart by what they are worth, as browsers write 1 for 1.0.
+    /// </summary>
+    public static bool Same<T>(T one, T other) =>
+        JsonElement.DeepEquals(
+            JsonSerializer.SerializeToElement(one, Options),
+            JsonSerializer.SerializeToElement(other, Options)
+        );
+
     /// <summary>A value of an enumeration as it stands in documents.</summary>
     internal static string Word<T>(T value)
         where T : struct, Enum => JsonNamingPolicy.CamelCase.ConvertName(value.ToString());

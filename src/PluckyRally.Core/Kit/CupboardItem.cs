@@ -11,6 +11,17 @@ public sealed partial record CupboardItem(string Name, string Unit, decimal Amou
 {
     private const string WouldDo = "Write how much there is, such as 12, 2.5 m or 3 rolls of 50 + 12.";
 
+    /// <summary>Where another amount of the same differs from this one.</summary>
+    public IReadOnlyList<Difference> DifferencesTo(CupboardItem after)
+    {
+        var found = new DifferenceCollector();
+        found.At("/amount", after.Name, Said(this), Said(after));
+        return found.Found;
+
+        static string Said(CupboardItem item) =>
+            item.Amount == 0 ? "none" : $"{Numerals.Write(Math.Round(item.Amount, 2))} {item.Unit}".Trim();
+    }
+
     /// <summary>
     /// Understands how much there is as it is typed: <c>12</c>, <c>2 m</c>, <c>7 1/2 in</c>, and rolls beside what is
     /// loose: <c>3 rolls of 50 + 12</c>.

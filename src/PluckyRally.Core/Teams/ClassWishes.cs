@@ -15,6 +15,21 @@ public sealed record ClassWishes(
     /// <summary>Nothing is wished.</summary>
     public static ClassWishes None { get; } = new([], [], []);
 
+    /// <summary>Where another state of them differs from this one.</summary>
+    /// <param name="after">The other state.</param>
+    /// <param name="name">What a pupil is called.</param>
+    public IReadOnlyList<Difference> DifferencesTo(ClassWishes after, Func<string, string> name)
+    {
+        var found = new DifferenceCollector();
+        found.At("/together", "Together in one team", Said(Together), Said(after.Together));
+        found.At("/apart", "In different teams", Said(Apart), Said(after.Apart));
+        found.At("/spread", "Spread over the teams", Said(Spread), Said(after.Spread));
+        return found.Found;
+
+        string Said(IReadOnlyList<IReadOnlyList<string>> groups) =>
+            string.Join("; ", groups.Select(g => English.List([.. g.Select(name)])));
+    }
+
     /// <summary>What makes them no wishes.</summary>
     public IReadOnlyList<Problem> Problems()
     {

@@ -15,6 +15,18 @@ public sealed record BriefPlan
     /// <summary>For whom: a class; empty where that is open.</summary>
     public string For { get; init; } = "";
 
+    /// <summary>Where another state of it differs from this one.</summary>
+    public IReadOnlyList<Difference> DifferencesTo(BriefPlan after)
+    {
+        var found = new DifferenceCollector();
+        found.At("/date", "When", When(this), When(after));
+        found.At("/for", "For whom", For.Trim(), after.For.Trim());
+        return found.Found;
+
+        static string When(BriefPlan plan) =>
+            plan.WholeWeek ? $"the week of {English.Day(plan.Date)}" : English.Day(plan.Date);
+    }
+
     /// <summary>What is wrong with it.</summary>
     public IReadOnlyList<Problem> Problems()
     {

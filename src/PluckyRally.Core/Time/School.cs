@@ -74,6 +74,27 @@ public sealed record School
         return found.Problems;
     }
 
+    /// <summary>Where another state of it differs from this one.</summary>
+    public IReadOnlyList<Difference> DifferencesTo(School after)
+    {
+        var found = new DifferenceCollector();
+        found.At("/beginsDay", "The school year begins", Day(this), Day(after));
+        found.At("/south", "Summer", Summer(this), Summer(after));
+        found.At("/firstDay", "A week begins on", $"{FirstDay}", $"{after.FirstDay}");
+        found.At("/units", "New briefs measure in", Measures(this), Measures(after));
+        found.At("/paper", "It prints on", Sheets(this), Sheets(after));
+        found.At("/terms", "Terms", Calendar(this), Calendar(after));
+        return found.Found;
+
+        static string Day(School school) => English.Day(new(2024, school.BeginsMonth, school.BeginsDay));
+        static string Summer(School school) => school.South ? "December to February" : "June to August";
+        static string Measures(School school) =>
+            school.Units == UnitSystem.Metric ? "centimeters and grams" : "inches and ounces";
+        static string Sheets(School school) => school.Paper == PaperSize.A4 ? "A4" : "US Letter";
+        static string Calendar(School school) =>
+            string.Join("; ", school.Terms.Select(t => $"{t.Name}, from {English.Day(new(2024, t.Month, t.Day))}"));
+    }
+
     /// <summary>The first day of the week that a day lies in.</summary>
     public DateOnly WeekOf(DateOnly day) => day.AddDays(-(((int)day.DayOfWeek - (int)FirstDay + 7) % 7));
 

@@ -4,19 +4,6 @@ using PluckyRally.Data.Owners;
 
 namespace PluckyRally.Data.Briefs;
 
-/// <summary>What became of a save.</summary>
-public enum SaveOutcome
-{
-    /// <summary>It is saved.</summary>
-    Saved,
-
-    /// <summary>There is no such brief.</summary>
-    NotFound,
-
-    /// <summary>Somebody has saved another revision in the meantime; nothing was overwritten.</summary>
-    Conflict,
-}
-
 /// <summary>The teacher's briefs.</summary>
 public sealed class BriefShelf(RallyDb db, BriefHistory history, TimeProvider clock)
 {

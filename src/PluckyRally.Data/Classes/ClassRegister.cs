@@ -131,13 +131,26 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
             .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
             .ExecuteUpdateAsync(c => c.SetProperty(x => x.NoPhotos, !taken), stop) > 0;
 
-    /// <summary>Keeps what is wished for the teams of a class. False where there is no such class.</summary>
-    public async Task<bool> Wish(Guid id, ClassWishes wishes, CancellationToken stop)
+    /// <summary>
+    /// Keeps what is wished for the teams of a class, where that is still as it was when the change was begun; gives
+    /// the class as it stands.
+    /// </summary>
+    public async Task<(SaveOutcome Outcome, StoredClass? Stands)> Wish(
+        Guid id,
+        ClassWishes was,
+        ClassWishes wishes,
+        CancellationToken stop
+    )
     {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        if (await Find(id, stop) is not { } stands)
+            return (SaveOutcome.NotFound, null);
+        if (!Json.Same(stands.Wished(), was))
+            return (SaveOutcome.Conflict, stands);
         var text = Json.Write(wishes);
-        return await db
-                .Classes.Where(c => c.Id == id && c.OwnerId == Owner.LocalTeacher)
-                .ExecuteUpdateAsync(c => c.SetProperty(x => x.Wishes, text), stop) > 0;
+        await db.Classes.Where(c => c.Id == id).ExecuteUpdateAsync(c => c.SetProperty(x => x.Wishes, text), stop);
+        await whole.CommitAsync(stop);
+        return (SaveOutcome.Saved, stands);
     }
 
     /// <summary>The class of a pupil, or null.</summary>
@@ -147,15 +160,25 @@ public sealed class ClassRegister(RallyDb db, RallyCache kept, TimeProvider cloc
             .Include(c => c.Pupils)
             .FirstOrDefaultAsync(c => c.OwnerId == Owner.LocalTeacher && c.Pupils.Any(p => p.Id == pupil), stop);
 
-    /// <summary>Changes a pupil's name, in every rally too. False where there is none.</summary>
-    public async Task<bool> Rename(Guid pupil, string name, CancellationToken stop) =>
-        Changed(
-            await db
-                .Pupils.Where(p =>
-                    p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
-                )
-                .ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop)
+    /// <summary>
+    /// Changes a pupil's name, in every rally too, where it is still the one that was seen; gives the name that stands.
+    /// </summary>
+    public async Task<(SaveOutcome Outcome, string Stands)> Rename(
+        Guid pupil,
+        string was,
+        string name,
+        CancellationToken stop
+    )
+    {
+        var one = db.Pupils.Where(p =>
+            p.Id == pupil && db.Classes.Any(c => c.Id == p.ClassId && c.OwnerId == Owner.LocalTeacher)
         );
+        var rows = await one.Where(p => p.Name == was).ExecuteUpdateAsync(p => p.SetProperty(x => x.Name, name), stop);
+        if (Changed(rows))
+            return (SaveOutcome.Saved, name);
+        var stands = await one.Select(p => p.Name).FirstOrDefaultAsync(stop);
+        return stands is null ? (SaveOutcome.NotFound, "") : (SaveOutcome.Conflict, stands);
+    }
 
     /// <summary>
     /// Takes a pupil out of the class and out of every rally at once; entries stay. For some time it can be taken back.

@@ -34,14 +34,23 @@ public sealed class DayBook(RallyDb db)
         return stored.Id;
     }
 
-    /// <summary>Changes a day. False where there is none.</summary>
-    public async Task<bool> Change(Guid id, FairDay day, CancellationToken stop)
+    /// <summary>Changes a day that is still as it was when the change was begun; gives it as it stands.</summary>
+    public async Task<(SaveOutcome Outcome, FairDay? Stands)> Change(
+        Guid id,
+        FairDay was,
+        FairDay day,
+        CancellationToken stop
+    )
     {
-        if (await db.Days.FindAsync([id], stop) is not { } there)
-            return false;
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        if (await db.Days.FindAsync([id], stop) is not { } there || there.Read() is not { Day: var stands })
+            return (SaveOutcome.NotFound, null);
+        if (!Json.Same(stands, was))
+            return (SaveOutcome.Conflict, stands);
         (there.Date, there.Document) = (day.Date, Json.Write(day));
         await db.SaveChangesAsync(stop);
-        return true;
+        await whole.CommitAsync(stop);
+        return (SaveOutcome.Saved, day);
     }
 
     /// <summary>Takes a day away; its rallies stay. False where there is none.</summary>

@@ -15,6 +15,23 @@ public sealed class Cupboard(RallyDb db)
                 .Select(i => new CupboardItem(i.Name, i.Unit, i.Amount)),
         ];
 
+    /// <summary>
+    /// Says how much there is of something, where there is still as much of it as when it was looked at; gives how much
+    /// there is.
+    /// </summary>
+    public async Task<(SaveOutcome Outcome, decimal Stands)> Put(decimal was, CupboardItem item, CancellationToken stop)
+    {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        var there = await db.Cupboard.FindAsync([Owner.LocalTeacher, KitList.Key(item.Name, item.Unit)], stop);
+        // A browser's numbers carry fewer digits than the amounts of things that were shared out.
+        if (Math.Round(there?.Amount ?? 0, 6) != Math.Round(was, 6))
+            return (SaveOutcome.Conflict, there?.Amount ?? 0);
+        await Set(item, (_, said) => said, stop);
+        await db.SaveChangesAsync(stop);
+        await whole.CommitAsync(stop);
+        return (SaveOutcome.Saved, item.Amount);
+    }
+
     /// <summary>Says how much there is of some things; nothing of one takes it out.</summary>
     public async Task Put(IReadOnlyList<CupboardItem> items, CancellationToken stop)
     {

@@ -12,13 +12,19 @@ public sealed class SchoolBook(RallyDb db)
         (await db.Schools.AsNoTracking().FirstOrDefaultAsync(s => s.OwnerId == Owner.LocalTeacher, stop))?.Read()
         ?? new();
 
-    /// <summary>Sets it.</summary>
-    public async Task Put(School school, CancellationToken stop)
+    /// <summary>Sets it, where it is still as it was when the change was begun; gives it as it stands.</summary>
+    public async Task<(SaveOutcome Outcome, School Stands)> Put(School was, School school, CancellationToken stop)
     {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        var stands = await Read(stop);
+        if (!Json.Same(stands, was))
+            return (SaveOutcome.Conflict, stands);
         if (await db.Schools.FindAsync([Owner.LocalTeacher], stop) is { } there)
             there.Document = Json.Write(school);
         else
             db.Schools.Add(new() { OwnerId = Owner.LocalTeacher, Document = Json.Write(school) });
         await db.SaveChangesAsync(stop);
+        await whole.CommitAsync(stop);
+        return (SaveOutcome.Saved, school);
     }
 }

@@ -16,7 +16,7 @@ public sealed class PlanBook(RallyDb db)
                     db.Briefs,
                     p => p.BriefId,
                     b => b.Id,
-                    (p, b) => new PlannedBrief(p.Id, p.BriefId, b.Title, b.Document, p.Date, p.WholeWeek, p.For)
+                    (p, b) => new PlannedBrief(p.Id, b.Title, b.Document, p.Plan)
                 )
                 .ToListAsync(stop),
         ];
@@ -37,11 +37,19 @@ public sealed class PlanBook(RallyDb db)
         return stored.Id;
     }
 
-    /// <summary>Changes a plan. False where there is none.</summary>
-    public async Task<bool> Change(Guid id, BriefPlan plan, CancellationToken stop)
+    /// <summary>Changes a plan that is still as it was when the change was begun; gives it as it stands.</summary>
+    public async Task<(SaveOutcome Outcome, BriefPlan? Stands)> Change(
+        Guid id,
+        BriefPlan was,
+        BriefPlan plan,
+        CancellationToken stop
+    )
     {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
         if (await db.Plans.FindAsync([id], stop) is not { } there)
-            return false;
+            return (SaveOutcome.NotFound, null);
+        if (there.Plan != was)
+            return (SaveOutcome.Conflict, there.Plan);
         (there.BriefId, there.Date, there.WholeWeek, there.For) = (
             plan.Brief,
             plan.Date,
@@ -49,7 +57,8 @@ public sealed class PlanBook(RallyDb db)
             plan.For.Trim()
         );
         await db.SaveChangesAsync(stop);
-        return true;
+        await whole.CommitAsync(stop);
+        return (SaveOutcome.Saved, there.Plan);
     }
 
     /// <summary>Takes a plan out. False where there is none.</summary>
@@ -59,25 +68,14 @@ public sealed class PlanBook(RallyDb db)
 
 /// <summary>A plan with its brief.</summary>
 /// <param name="Id">The plan's id.</param>
-/// <param name="Brief">The brief's id.</param>
 /// <param name="Title">The brief's title.</param>
 /// <param name="Document">The brief as JSON.</param>
-/// <param name="Date">The day, or a day of the week.</param>
-/// <param name="WholeWeek">Whether it is that week.</param>
-/// <param name="For">For whom.</param>
-public sealed record PlannedBrief(
-    Guid Id,
-    Guid Brief,
-    string Title,
-    string Document,
-    DateOnly Date,
-    bool WholeWeek,
-    string For
-)
+/// <param name="Plan">When it is planned, and for whom.</param>
+public sealed record PlannedBrief(Guid Id, string Title, string Document, BriefPlan Plan)
 {
     /// <summary>What it is called among what is to be bought: the class, or the brief where nobody is named.</summary>
-    public string Name => For.Length > 0 ? For : Title;
+    public string Name => Plan.For.Length > 0 ? Plan.For : Title;
 
     /// <summary>The first of its days.</summary>
-    public DateOnly From(School school) => WholeWeek ? school.WeekOf(Date) : Date;
+    public DateOnly From(School school) => Plan.WholeWeek ? school.WeekOf(Plan.Date) : Plan.Date;
 }

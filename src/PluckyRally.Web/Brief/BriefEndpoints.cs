@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Kit;
 
@@ -145,7 +146,7 @@ internal static class BriefEndpoints
             case SaveOutcome.NotFound:
                 return new Missing("brief");
             case SaveOutcome.Conflict:
-                return new ChangedMeanwhile();
+                return new ChangedMeanwhile("brief", Revisions.Differences(brief!, document.Value.Value));
             default:
                 response.Headers.ETag = Revisions.Tag(brief!.Revision);
                 return TypedResults.Ok(BriefCheckup.Of(document.Value.Value, await cupboard.All(stop)));

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 
 namespace PluckyRally.Web;
@@ -57,11 +58,11 @@ internal static class HistoryEndpoints
         var document = DocumentReader.Brief(version.Document);
         if (!document.IsOk)
             return new Refused(document.Problems);
-        var (outcome, _) = await shelf.Restore(id, openedAt, revision, document.Value, stop);
+        var (outcome, brief) = await shelf.Restore(id, openedAt, revision, document.Value, stop);
         return outcome switch
         {
             SaveOutcome.NotFound => new Missing("version"),
-            SaveOutcome.Conflict => new ChangedMeanwhile(),
+            SaveOutcome.Conflict => new ChangedMeanwhile("brief", Revisions.Differences(brief!, document.Value.Value)),
             _ => TypedResults.NoContent(),
         };
     }

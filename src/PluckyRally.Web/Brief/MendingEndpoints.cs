@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Rallies;
 
@@ -42,7 +43,7 @@ internal static class MendingEndpoints
     }
 
     /// <summary>What would change; nothing is kept.</summary>
-    private static async Task<Results<Ok<MendingSeen>, Missing, Refused>> Look(
+    private static async Task<Results<Ok<MendingSeen>, Missing, Refused, ChangedMeanwhile>> Look(
         Guid id,
         SentJson sent,
         RallyLog log,
@@ -59,6 +60,8 @@ internal static class MendingEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var (opened, wanted) = (found.Opened.Value, request.Value.Value);
+        if (wanted.Meanwhile(opened) is { } before)
+            return new ChangedMeanwhile("brief", before);
         var entry = wanted.AsEntry(opened, time.GetUtcNow()) with { Reason = "seen before it is kept" };
         var seen = MendingSeen.Of(opened, entry);
         if (!seen.IsOk)
@@ -74,7 +77,7 @@ internal static class MendingEndpoints
         );
     }
 
-    private static async Task<Results<Ok<BriefNowMended>, Missing, Refused>> Mend(
+    private static async Task<Results<Ok<BriefNowMended>, Missing, Refused, ChangedMeanwhile>> Mend(
         Guid id,
         SentJson sent,
         RallyLog log,
@@ -92,11 +95,16 @@ internal static class MendingEndpoints
         if (!found.Opened.IsOk)
             return new Refused(found.Opened.Problems);
         var wanted = request.Value.Value;
+        if (wanted.Meanwhile(found.Opened.Value) is { } before)
+            return new ChangedMeanwhile("brief", before);
         var entry = wanted.AsEntry(found.Opened.Value, time.GetUtcNow());
         if (MendingSeen.Of(found.Opened.Value, entry) is { IsOk: false } wrong)
             return new Refused(wrong.Problems);
-        if (await log.Record(id, entry, _ => null, stop) is not { } recorded)
+        IReadOnlyList<Difference>? meanwhile = null;
+        if (await log.Record(id, entry, Refuse, stop) is not { } recorded)
             return new Missing("rally");
+        if (meanwhile is not null)
+            return new ChangedMeanwhile("brief", meanwhile);
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
         await live.Tell(id, recorded.Value.Rally);
@@ -105,6 +113,15 @@ internal static class MendingEndpoints
                 ? await OnShelf(brief, found.Opened.Value.Begun.Edition.Tier, entry.Changes, shelf, stop)
                 : null;
         return TypedResults.Ok(new BriefNowMended(entry.Id, shelved));
+
+        // Looked at once more where nothing else is written to the rally: two windows may keep at the same moment.
+        Problem? Refuse(KeptRally now)
+        {
+            meanwhile = wanted.Meanwhile(now.Opened.OrThrow());
+            return meanwhile is null
+                ? null
+                : new("/was", "The brief was mended meanwhile.", "Look at what the other window mended.");
+        }
     }
 
     /// <summary>Puts the brief on the shelf as a round runs it.</summary>
@@ -169,12 +186,14 @@ internal static class MendingEndpoints
 public sealed record MendingOpened(Core.Brief Brief, IReadOnlyList<MendedSince> Mended);
 
 /// <summary>A brief as it is to be run from now on.</summary>
+/// <param name="Was">The brief as that round had it when the change was begun.</param>
 /// <param name="Brief">The whole brief, as a round has it, with what is mended.</param>
 /// <param name="Round">The first round for which it holds.</param>
 /// <param name="OnlyThisRound">Whether it holds for that round alone.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="ShelfToo">Whether the brief on the shelf is mended too.</param>
 public sealed record BriefToMend(
+    Core.Brief Was,
     Core.Brief Brief,
     int Round = 1,
     bool OnlyThisRound = false,
@@ -182,6 +201,15 @@ public sealed record BriefToMend(
     bool ShelfToo = false
 )
 {
+    /// <summary>
+    /// Where the brief differs that another window has mended meanwhile; null where nobody has.
+    /// </summary>
+    internal IReadOnlyList<Difference>? Meanwhile(OpenedRally opened)
+    {
+        var stands = opened.Mended(Round);
+        return Json.Same(stands, Was) ? null : Difference.Between(stands, Brief);
+    }
+
     internal Entry.BriefMended AsEntry(OpenedRally opened, DateTimeOffset now) =>
         new()
         {

@@ -1,5 +1,7 @@
 using System.Globalization;
 using Microsoft.Net.Http.Headers;
+using PluckyRally.Core;
+using PluckyRally.Data.Briefs;
 
 namespace PluckyRally.Web;
 
@@ -17,6 +19,12 @@ internal static class Revisions
     /// <summary>Names the window that saves; empty where it does not say.</summary>
     public static string Window(HttpRequest request) =>
         request.Headers["Editing-Window"].ToString() is { Length: <= 40 } name ? name : "";
+
+    /// <summary>Where the brief that stands differs from the one that was to be saved.</summary>
+    public static IReadOnlyList<Difference> Differences(StoredBrief stands, Core.Brief wanted) =>
+        DocumentReader.Brief(stands.Document) is { IsOk: true } there
+            ? Difference.Between(there.Value.Value, wanted)
+            : [];
 
     public static Refused NotSaid() =>
         new([

@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Days;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
@@ -33,7 +34,7 @@ internal static class DayEndpoints
                     await book.Find(id, stop) is { } found ? TypedResults.Ok(found.Day) : new Missing("day")
             )
             .WithName("readDay");
-        days.MapPut("/{id:guid}", Change).WithName("changeDay").Accepts<FairDay>("application/json");
+        days.MapPut("/{id:guid}", Change).WithName("changeDay").Accepts<Edited<FairDay>>("application/json");
         days.MapDelete(
                 "/{id:guid}",
                 async Task<Results<NoContent, Missing>> (Guid id, DayBook book, CancellationToken stop) =>
@@ -49,14 +50,17 @@ internal static class DayEndpoints
         CancellationToken stop
     )
     {
-        var day = await Read(sent, log, stop);
-        if (!day.IsOk)
-            return new Refused(day.Problems);
-        var id = await book.Add(day.Value, stop);
+        var request = DocumentReader.Request<FairDay>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var day = request.Value.Value;
+        if (await Problems(day, log, stop) is { Count: > 0 } wrong)
+            return new Refused(wrong);
+        var id = await book.Add(day, stop);
         return TypedResults.Created($"/api/days/{id}", new DayMade(id));
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Change(
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Change(
         Guid id,
         SentJson sent,
         DayBook book,
@@ -64,22 +68,39 @@ internal static class DayEndpoints
         CancellationToken stop
     )
     {
-        var day = await Read(sent, log, stop);
-        if (!day.IsOk)
-            return new Refused(day.Problems);
-        return await book.Change(id, day.Value, stop) ? TypedResults.NoContent() : new Missing("day");
+        var request = DocumentReader.Request<Edited<FairDay>>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var (was, now) = request.Value.Value;
+        if (await Problems(now, log, stop) is { Count: > 0 } wrong)
+            return new Refused(wrong);
+        var (outcome, stands) = await book.Change(id, was, now, stop);
+        return outcome switch
+        {
+            SaveOutcome.Saved => TypedResults.NoContent(),
+            SaveOutcome.Conflict => new ChangedMeanwhile("plan", await Differences(stands!, now, log, stop)),
+            _ => new Missing("day"),
+        };
     }
 
-    private static async Task<Result<FairDay>> Read(SentJson sent, RallyLog log, CancellationToken stop)
+    private static async Task<IReadOnlyList<Problem>> Problems(FairDay day, RallyLog log, CancellationToken stop)
     {
-        var request = DocumentReader.Request<FairDay>(sent.Text);
-        if (!request.IsOk)
-            return Result<FairDay>.Refused(request.Problems);
-        var problems = request.Value.Value.Problems().ToList();
-        for (var i = 0; problems.Count == 0 && i < request.Value.Value.Slots.Count; i++)
-            if (await log.Open(request.Value.Value.Slots[i].Rally, stop) is null)
+        var problems = day.Problems().ToList();
+        for (var i = 0; problems.Count == 0 && i < day.Slots.Count; i++)
+            if (await log.Open(day.Slots[i].Rally, stop) is null)
                 problems.Add(new($"/slots/{i}/rally", "There is no such rally.", "Choose one of the list."));
-        return problems.Count > 0 ? Result<FairDay>.Refused(problems) : Result<FairDay>.Ok(request.Value.Value);
+        return problems;
+    }
+
+    private static async Task<IReadOnlyList<Difference>> Differences(
+        FairDay stands,
+        FairDay wanted,
+        RallyLog log,
+        CancellationToken stop
+    )
+    {
+        var names = (await log.All(stop)).ToDictionary(r => r.Id, r => r.Name);
+        return stands.DifferencesTo(wanted, id => names.GetValueOrDefault(id, "a rally that was taken away"));
     }
 
     /// <summary>

@@ -28,8 +28,8 @@ internal static class YearCalendar
             calendar.Events.Add(Event($"{rally.Id}", $"{rally.BriefTitle}, {rally.Name}", rally.Date!.Value, 1));
         foreach (var plan in plans)
         {
-            var name = plan.For.Length > 0 ? $"{plan.Title}, {plan.For}" : plan.Title;
-            calendar.Events.Add(Event($"{plan.Id}", name, plan.From(school), plan.WholeWeek ? 7 : 1));
+            var name = plan.Plan.For.Length > 0 ? $"{plan.Title}, {plan.Plan.For}" : plan.Title;
+            calendar.Events.Add(Event($"{plan.Id}", name, plan.From(school), plan.Plan.WholeWeek ? 7 : 1));
         }
 
         return new CalendarSerializer().SerializeToString(calendar)!;

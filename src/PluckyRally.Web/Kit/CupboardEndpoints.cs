@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Kit;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Year;
@@ -22,16 +23,23 @@ internal static class CupboardEndpoints
         cupboard.MapGet("/shopping/file", PlannedFile).WithName("shoppingFile");
     }
 
-    private static async Task<Results<NoContent, Refused>> Put(SentJson sent, Cupboard cupboard, CancellationToken stop)
+    private static async Task<Results<NoContent, Refused, ChangedMeanwhile>> Put(
+        SentJson sent,
+        Cupboard cupboard,
+        CancellationToken stop
+    )
     {
         var request = DocumentReader.Request<CupboardTyped>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var item = CupboardItem.Read(request.Value.Value.Name, request.Value.Value.Unit, request.Value.Value.Typed);
+        var typed = request.Value.Value;
+        var item = CupboardItem.Read(typed.Name, typed.Unit, typed.Typed);
         if (!item.IsOk)
             return new Refused(item.Problems);
-        await cupboard.Put([item.Value], stop);
-        return TypedResults.NoContent();
+        var (outcome, stands) = await cupboard.Put(typed.Was, item.Value, stop);
+        return outcome == SaveOutcome.Conflict
+            ? new ChangedMeanwhile("amount", (item.Value with { Amount = stands }).DifferencesTo(item.Value))
+            : TypedResults.NoContent();
     }
 
     private static async Task<FileContentHttpResult> Write(Cupboard cupboard, CancellationToken stop) =>
@@ -129,7 +137,8 @@ public sealed record Shopping(IReadOnlyList<ShoppingLine> Lines, IReadOnlyList<S
 /// <param name="Name">What it is.</param>
 /// <param name="Unit">Its unit, empty for pieces; absent where the typed one is its unit.</param>
 /// <param name="Typed">How much: 12, 2 m.</param>
-public sealed record CupboardTyped(string Name, string? Unit, string Typed);
+/// <param name="Was">How much there was of it when it was looked at; 0 where it was not in the cupboard.</param>
+public sealed record CupboardTyped(string Name, string? Unit, string Typed, decimal Was);
 
 /// <summary>A table that was pasted, or a file's text.</summary>
 public sealed record TableSent(string Text);

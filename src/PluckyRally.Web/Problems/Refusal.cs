@@ -12,6 +12,12 @@ public sealed class Refusal : ProblemDetails
 {
     /// <summary>What is wrong; empty where the title says all.</summary>
     public IReadOnlyList<Problem> Problems { get; init; } = [];
+
+    /// <summary>
+    /// Where what another window saved (before) differs from what was to be saved (after); absent where no other window
+    /// was in the way.
+    /// </summary>
+    public IReadOnlyList<Difference>? Differences { get; init; }
 }
 
 /// <summary>What was sent cannot be taken: 422 with all problems.</summary>
@@ -67,7 +73,11 @@ public sealed class Missing(string thing) : IResult, IEndpointMetadataProvider
 }
 
 /// <summary>Somebody saved it in the meantime: 412, and nothing was overwritten.</summary>
-public sealed class ChangedMeanwhile : IResult, IEndpointMetadataProvider
+/// <param name="thing">What it is, as it is said after "this".</param>
+/// <param name="differences">Where what stands (before) differs from what was to be saved (after).</param>
+public sealed class ChangedMeanwhile(string thing, IReadOnlyList<Difference> differences)
+    : IResult,
+        IEndpointMetadataProvider
 {
     /// <inheritdoc/>
     public Task ExecuteAsync(HttpContext httpContext) =>
@@ -76,8 +86,9 @@ public sealed class ChangedMeanwhile : IResult, IEndpointMetadataProvider
             new Refusal
             {
                 Status = StatusCodes.Status412PreconditionFailed,
-                Title = "This brief was changed in another window.",
+                Title = $"This {thing} was changed in another window.",
                 Detail = "Nothing was overwritten. Keep what is here, or take what the other window saved.",
+                Differences = differences,
             }
         );
 

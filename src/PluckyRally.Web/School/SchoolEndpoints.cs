@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Schools;
 
 namespace PluckyRally.Web;
@@ -13,17 +14,24 @@ internal static class SchoolEndpoints
         school
             .MapGet("", async (SchoolBook book, CancellationToken stop) => TypedResults.Ok(await book.Read(stop)))
             .WithName("readSchool");
-        school.MapPut("", Put).WithName("setSchool").Accepts<Core.School>("application/json");
+        school.MapPut("", Put).WithName("setSchool").Accepts<Edited<Core.School>>("application/json");
     }
 
-    private static async Task<Results<NoContent, Refused>> Put(SentJson sent, SchoolBook book, CancellationToken stop)
+    private static async Task<Results<NoContent, Refused, ChangedMeanwhile>> Put(
+        SentJson sent,
+        SchoolBook book,
+        CancellationToken stop
+    )
     {
-        var request = DocumentReader.Request<Core.School>(sent.Text);
+        var request = DocumentReader.Request<Edited<Core.School>>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (request.Value.Value.Problems() is { Count: > 0 } wrong)
+        var (was, now) = request.Value.Value;
+        if (now.Problems() is { Count: > 0 } wrong)
             return new Refused(wrong);
-        await book.Put(request.Value.Value, stop);
-        return TypedResults.NoContent();
+        var (outcome, stands) = await book.Put(was, now, stop);
+        return outcome == SaveOutcome.Conflict
+            ? new ChangedMeanwhile("page", stands.DifferencesTo(now))
+            : TypedResults.NoContent();
     }
 }

@@ -147,6 +147,7 @@ internal static class DataStart
             await services
                 .GetRequiredService<SchoolBook>()
                 .Put(
+                    new(),
                     JsonSerializer.Deserialize<Core.School>(await File.ReadAllTextAsync(file, stop), Json.Options)!,
                     stop
                 );

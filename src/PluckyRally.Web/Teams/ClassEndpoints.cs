@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Classes;
 
@@ -20,13 +21,16 @@ internal static class ClassEndpoints
             .MapPut("/{id:guid}/photos", SetPhotos)
             .WithName("setPhotosOfClass")
             .Accepts<PhotosOfClass>("application/json");
-        classes.MapPut("/{id:guid}/wishes", Wish).WithName("wishForClass").Accepts<ClassWishes>("application/json");
+        classes
+            .MapPut("/{id:guid}/wishes", Wish)
+            .WithName("wishForClass")
+            .Accepts<Edited<ClassWishes>>("application/json");
         classes.MapPost("/{id:guid}/pupils", AddPupil).WithName("addPupil").Accepts<PupilNamed>("application/json");
         classes.MapDelete("/{id:guid}", Delete).WithName("deleteClass");
         api.MapPut("/pupils/{id:guid}", Rename)
             .WithTags("Teams")
             .WithName("renamePupil")
-            .Accepts<PupilNamed>("application/json");
+            .Accepts<Edited<PupilNamed>>("application/json");
         api.MapDelete("/pupils/{id:guid}", Remove).WithTags("Teams").WithName("removePupil");
     }
 
@@ -48,20 +52,34 @@ internal static class ClassEndpoints
             : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Wish(
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Wish(
         Guid id,
         SentJson sent,
         ClassRegister register,
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<ClassWishes>(sent.Text);
+        var request = DocumentReader.Request<Edited<ClassWishes>>(sent.Text);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        if (request.Value.Value.Problems() is { Count: > 0 } problems)
+        var (was, now) = request.Value.Value;
+        if (now.Problems() is { Count: > 0 } problems)
             return new Refused(problems);
-        return await register.Wish(id, request.Value.Value, stop) ? TypedResults.NoContent() : new Missing("class");
+        var (outcome, stands) = await register.Wish(id, was, now, stop);
+        return outcome switch
+        {
+            SaveOutcome.Saved => TypedResults.NoContent(),
+            SaveOutcome.Conflict => new ChangedMeanwhile("list of wishes", Differences(stands!, now)),
+            _ => new Missing("class"),
+        };
     }
+
+    private static IReadOnlyList<Difference> Differences(StoredClass stands, ClassWishes wanted) =>
+        stands
+            .Wished()
+            .DifferencesTo(wanted, id =>
+                stands.Pupils.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a pupil who has left"
+            );
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)
     {
@@ -146,15 +164,18 @@ internal static class ClassEndpoints
         CancellationToken stop
     )
     {
-        var named = Named(sent);
-        if (!named.IsOk)
-            return new Refused(named.Problems);
-        return await register.AddPupil(id, named.Value, stop) is { } made
+        var request = DocumentReader.Request<PupilNamed>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var name = request.Value.Value.Name.Trim();
+        if (ClassList.PupilProblems(name) is { Count: > 0 } problems)
+            return new Refused(problems);
+        return await register.AddPupil(id, name, stop) is { } made
             ? TypedResults.Created($"/api/pupils/{made.Id}", new PupilOpened(made.Id, made.Name))
             : new Missing("class");
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Rename(
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Rename(
         Guid id,
         SentJson sent,
         ClassRegister register,
@@ -162,21 +183,19 @@ internal static class ClassEndpoints
         CancellationToken stop
     )
     {
-        var named = Named(sent);
-        if (!named.IsOk)
-            return new Refused(named.Problems);
-        return await register.Rename(id, named.Value, stop) ? await Everywhere(live) : new Missing("pupil");
-    }
-
-    private static Result<string> Named(SentJson sent)
-    {
-        var request = DocumentReader.Request<PupilNamed>(sent.Text);
+        var request = DocumentReader.Request<Edited<PupilNamed>>(sent.Text);
         if (!request.IsOk)
-            return Result<string>.Refused(request.Problems);
-        var name = request.Value.Value.Name.Trim();
-        return ClassList.PupilProblems(name) is { Count: > 0 } problems
-            ? Result<string>.Refused(problems)
-            : Result<string>.Ok(name);
+            return new Refused(request.Problems);
+        var name = request.Value.Value.Now.Name.Trim();
+        if (ClassList.PupilProblems(name) is { Count: > 0 } problems)
+            return new Refused(problems);
+        var (outcome, stands) = await register.Rename(id, request.Value.Value.Was.Name, name, stop);
+        return outcome switch
+        {
+            SaveOutcome.Saved => await Everywhere(live),
+            SaveOutcome.Conflict => new ChangedMeanwhile("name", [new("/name", "Name", stands, name)]),
+            _ => new Missing("pupil"),
+        };
     }
 
     private static async Task<Results<NoContent, Missing>> Remove(

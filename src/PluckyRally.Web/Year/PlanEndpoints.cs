@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
+using PluckyRally.Data;
 using PluckyRally.Data.Briefs;
 using PluckyRally.Data.Rallies;
 using PluckyRally.Data.Schools;
@@ -14,7 +15,7 @@ internal static class PlanEndpoints
     {
         var year = api.MapGroup("/year").WithTags("Year");
         year.MapPost("/plans", Add).WithName("planBrief").Accepts<BriefPlan>("application/json");
-        year.MapPut("/plans/{id:guid}", Change).WithName("changePlan").Accepts<BriefPlan>("application/json");
+        year.MapPut("/plans/{id:guid}", Change).WithName("changePlan").Accepts<Edited<BriefPlan>>("application/json");
         year.MapDelete("/plans/{id:guid}", Remove).WithName("removePlan");
         year.MapGet("/calendar", Calendar).WithName("yearCalendar");
     }
@@ -26,14 +27,19 @@ internal static class PlanEndpoints
         CancellationToken stop
     )
     {
-        var (plan, refused) = await Read(sent, shelf, stop);
-        if (plan is null)
-            return refused is null ? new Missing("brief") : refused;
+        var request = DocumentReader.Request<BriefPlan>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var plan = request.Value.Value;
+        if (plan.Problems() is { Count: > 0 } wrong)
+            return new Refused(wrong);
+        if (await shelf.Find(plan.Brief, stop) is null)
+            return new Missing("brief");
         var id = await plans.Add(plan, stop);
         return TypedResults.Created($"/api/year/plans/{id}", new PlanMade(id));
     }
 
-    private static async Task<Results<NoContent, Missing, Refused>> Change(
+    private static async Task<Results<NoContent, Missing, Refused, ChangedMeanwhile>> Change(
         Guid id,
         SentJson sent,
         PlanBook plans,
@@ -41,10 +47,21 @@ internal static class PlanEndpoints
         CancellationToken stop
     )
     {
-        var (plan, refused) = await Read(sent, shelf, stop);
-        if (plan is null)
-            return refused is null ? new Missing("brief") : refused;
-        return await plans.Change(id, plan, stop) ? TypedResults.NoContent() : new Missing("plan");
+        var request = DocumentReader.Request<Edited<BriefPlan>>(sent.Text);
+        if (!request.IsOk)
+            return new Refused(request.Problems);
+        var (was, now) = request.Value.Value;
+        if (now.Problems() is { Count: > 0 } wrong)
+            return new Refused(wrong);
+        if (await shelf.Find(now.Brief, stop) is null)
+            return new Missing("brief");
+        var (outcome, stands) = await plans.Change(id, was, now, stop);
+        return outcome switch
+        {
+            SaveOutcome.Saved => TypedResults.NoContent(),
+            SaveOutcome.Conflict => new ChangedMeanwhile("plan", stands!.DifferencesTo(now)),
+            _ => new Missing("plan"),
+        };
     }
 
     private static async Task<Results<NoContent, Missing>> Remove(Guid id, PlanBook plans, CancellationToken stop) =>
@@ -62,20 +79,6 @@ internal static class PlanEndpoints
         var rallies = (await log.All(stop)).Where(r => r is { PutAway: false, Date: not null });
         var text = YearCalendar.Write([.. rallies], await plans.All(stop), await book.Read(stop), clock.GetUtcNow());
         return TypedResults.File(System.Text.Encoding.UTF8.GetBytes(text), "text/calendar", "school-year.ics");
-    }
-
-    private static async Task<(BriefPlan? Plan, Refused? Refused)> Read(
-        SentJson sent,
-        BriefShelf shelf,
-        CancellationToken stop
-    )
-    {
-        var request = DocumentReader.Request<BriefPlan>(sent.Text);
-        if (!request.IsOk)
-            return (null, new Refused(request.Problems));
-        if (request.Value.Value.Problems() is { Count: > 0 } wrong)
-            return (null, new Refused(wrong));
-        return await shelf.Find(request.Value.Value.Brief, stop) is null ? (null, null) : (request.Value.Value, null);
     }
 }
 

@@ -38,13 +38,11 @@ internal static class YearEndpoints
         var planned = (await plans.All(stop))
             .Select(p => new PlanStop(
                 p.Id,
-                p.Brief,
                 p.Title,
                 p.From(school),
-                p.WholeWeek,
-                p.For,
-                year.Along(p.Date),
-                p.Date >= year.From && p.Date < year.To
+                year.Along(p.Plan.Date),
+                p.Plan.Date >= year.From && p.Plan.Date < year.To,
+                p.Plan
             ))
             .ToList();
         return TypedResults.Ok(
@@ -139,23 +137,12 @@ public sealed record YearLine(
 
 /// <summary>A brief that is planned.</summary>
 /// <param name="Id">The plan's id.</param>
-/// <param name="Brief">The brief's id.</param>
 /// <param name="Title">The brief's title.</param>
-/// <param name="Date">The day, or the first of the week.</param>
-/// <param name="WholeWeek">Whether it is that week.</param>
-/// <param name="For">For whom; may be empty.</param>
+/// <param name="From">The day, or the first of the week.</param>
 /// <param name="Along">Where on the line.</param>
 /// <param name="ThisYear">Whether it lies on the line.</param>
-public sealed record PlanStop(
-    Guid Id,
-    Guid Brief,
-    string Title,
-    DateOnly Date,
-    bool WholeWeek,
-    string For,
-    decimal Along,
-    bool ThisYear
-);
+/// <param name="Plan">Which brief, when and for whom, as it is kept.</param>
+public sealed record PlanStop(Guid Id, string Title, DateOnly From, decimal Along, bool ThisYear, BriefPlan Plan);
 
 /// <summary>A rally on the year line.</summary>
 /// <param name="Rally">Its id.</param>

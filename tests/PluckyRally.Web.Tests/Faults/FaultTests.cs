@@ -339,7 +339,12 @@ public sealed class FaultTests : IDisposable
                     "/api/cupboard",
                     RunningApp.Body(
                         Json.Write(
-                            new CupboardTyped(item.Name, item.Unit, item.Amount.ToString(CultureInfo.InvariantCulture))
+                            new CupboardTyped(
+                                item.Name,
+                                item.Unit,
+                                item.Amount.ToString(CultureInfo.InvariantCulture),
+                                0
+                            )
                         )
                     ),
                     TestContext.Current.CancellationToken
@@ -351,7 +356,7 @@ public sealed class FaultTests : IDisposable
             (
                 await _app.Client.PutAsync(
                     "/api/cupboard",
-                    RunningApp.Body(Json.Write(new CupboardTyped(item.Name, item.Unit, "0"))),
+                    RunningApp.Body(Json.Write(new CupboardTyped(item.Name, item.Unit, "0", item.Amount))),
                     TestContext.Current.CancellationToken
                 )
             ).EnsureSuccessStatusCode();

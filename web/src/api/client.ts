@@ -58,5 +58,6 @@ function asRefusal(error: unknown): Refusal {
     title: refusal?.title ?? 'The server gave no reason.',
     detail: refusal?.detail ?? 'Try again.',
     problems: refusal?.problems ?? [],
+    differences: refusal?.differences ?? null,
   }
 }

@@ -2471,6 +2471,7 @@ export interface components {
             for: string;
         };
         BriefToMend: {
+            was: components["schemas"]["Brief"];
             brief: components["schemas"]["Brief"];
             /**
              * Format: int32
@@ -2955,6 +2956,8 @@ export interface components {
             name: string;
             unit?: null | string;
             typed: string;
+            /** Format: double */
+            was: number;
         };
         /** @description How a value becomes points. Each case stands in a file of its own, with all that it does. */
         Curve: components["schemas"]["CurveBands"] | components["schemas"]["CurveBetween"] | components["schemas"]["CurveFullSteps"] | components["schemas"]["CurveImprovement"] | components["schemas"]["CurvePlace"] | components["schemas"]["CurveRate"] | components["schemas"]["CurveRaw"] | components["schemas"]["CurveShareOfBest"] | components["schemas"]["CurveTarget"];
@@ -3337,6 +3340,26 @@ export interface components {
              * @description How often, from 1.
              */
             times: number;
+        };
+        EditedOfBriefPlan: {
+            was?: null | components["schemas"]["BriefPlan"];
+            now?: null | components["schemas"]["BriefPlan"];
+        };
+        EditedOfClassWishes: {
+            was?: null | components["schemas"]["ClassWishes"];
+            now?: null | components["schemas"]["ClassWishes"];
+        };
+        EditedOfFairDay: {
+            was?: null | components["schemas"]["FairDay"];
+            now?: null | components["schemas"]["FairDay"];
+        };
+        EditedOfPupilNamed: {
+            was?: null | components["schemas"]["PupilNamed"];
+            now?: null | components["schemas"]["PupilNamed"];
+        };
+        EditedOfSchool: {
+            was?: null | components["schemas"]["School"];
+            now?: null | components["schemas"]["School"];
         };
         EditionSheet: {
             brief: components["schemas"]["Brief"];
@@ -7602,16 +7625,13 @@ export interface components {
         PlanStop: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            brief: string;
             title: string;
             /** Format: date */
-            date: string;
-            wholeWeek: boolean;
-            for: string;
+            from: string;
             /** Format: double */
             along: number;
             thisYear: boolean;
+            plan: components["schemas"]["BriefPlan"];
         };
         /** @description A picture of a class's numbers: what stands where. The same is in its table, in words. */
         Plot: {
@@ -8294,6 +8314,7 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
             problems: components["schemas"]["Problem"][];
+            differences?: null | components["schemas"]["Difference"][];
         };
         /** @description How a rehearsal is asked for. */
         RehearsalAsked: {
@@ -10328,7 +10349,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PupilNamed"];
+                "application/json": components["schemas"]["EditedOfPupilNamed"];
             };
         };
         responses: {
@@ -10341,6 +10362,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12081,6 +12111,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
                 headers: {
@@ -12556,7 +12595,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ClassWishes"];
+                "application/json": components["schemas"]["EditedOfClassWishes"];
             };
         };
         responses: {
@@ -12569,6 +12608,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13155,6 +13203,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Refusal"];
                 };
             };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
             /** @description Unprocessable Entity */
             422: {
                 headers: {
@@ -13192,6 +13249,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14319,7 +14385,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["School"];
+                "application/json": components["schemas"]["EditedOfSchool"];
             };
         };
         responses: {
@@ -14329,6 +14395,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
             };
             /** @description Unprocessable Entity */
             422: {
@@ -14394,7 +14469,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BriefPlan"];
+                "application/json": components["schemas"]["EditedOfBriefPlan"];
             };
         };
         responses: {
@@ -14407,6 +14482,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14567,7 +14651,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FairDay"];
+                "application/json": components["schemas"]["EditedOfFairDay"];
             };
         };
         responses: {
@@ -14580,6 +14664,15 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,10 +3,12 @@ import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
 import type { ClassHistory, ClassOpened, Refusal } from '@/api/names'
 import AskRemoval from '@/shared/AskRemoval.vue'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from '@/stations/teams/ClassPaste.vue'
 import PupilLines from './PupilLines.vue'
 import { done } from '@/shared/useDone'
@@ -34,8 +36,12 @@ async function added(made: ClassOpened) {
   chosen.value = made.id
   await load()
 }
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(load)
 async function rename(id: string, to: string) {
-  const answer = await ask(api.PUT('/api/pupils/{id}', { params: { path: { id } }, body: { name: to } }))
+  const was = group.value?.pupils.find((p) => p.id === id)?.name ?? ''
+  const body = { was: { name: was }, now: { name: to } }
+  const answer = await ask(api.PUT('/api/pupils/{id}', { params: { path: { id } }, body }))
+  if (await cameSecond(answer, () => rename(id, to))) return
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   await load()
 }
@@ -92,6 +98,13 @@ async function removeClass() {
       <p v-if="refusal" class="wrong" role="alert">
         {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
       </p>
+      <ConflictNote
+        v-if="meanwhile"
+        :title="meanwhile.title"
+        :differences="meanwhile.differences"
+        @keep="keepMine"
+        @theirs="letGo"
+      />
       <PupilLines
         v-if="history"
         :pupils="group.pupils"

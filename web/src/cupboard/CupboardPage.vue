@@ -2,11 +2,13 @@
 import { ref } from 'vue'
 import { api, ask } from '@/api/client'
 import type { Refusal } from '@/api/names'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { readText } from '@/shared/readText'
 import { useLoad } from '@/shared/useLoad'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 import ShoppingTable from './ShoppingTable.vue'
 
 /** What there is, kept over the year, and what to buy for everything that is planned. */
@@ -18,15 +20,24 @@ const fresh = ref({ name: '', unit: '', amount: '' })
 const refusal = ref<Refusal>()
 const shown = (n: number) => String(Math.round(n * 100) / 100)
 
-async function put(name: string, unit: string | null, typed: string) {
-  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed } }))
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(load)
+/** How much there is of something as this page shows it: what another window changed since is not overwritten. */
+const seen = (name: string, unit: string | null) =>
+  cupboard.data.value?.find((i) => i.name === name && i.unit === (unit ?? ''))?.amount ?? 0
+async function put(name: string, unit: string | null, typed: string, again: () => unknown): Promise<boolean> {
+  const body = { name, unit, typed, was: seen(name, unit) }
+  const answer = await ask(api.PUT('/api/cupboard', { body }))
+  if (await cameSecond(answer, again)) return false
   refusal.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (answer.ok) await load()
   return answer.ok
 }
+function change(name: string, unit: string, typed: string): Promise<boolean> {
+  return put(name, unit, typed, () => change(name, unit, typed))
+}
 async function add() {
   const { name, unit, amount } = fresh.value
-  if (await put(name, unit.trim() || null, amount)) fresh.value = { name: '', unit: '', amount: '' }
+  if (await put(name, unit.trim() || null, amount, add)) fresh.value = { name: '', unit: '', amount: '' }
 }
 async function take(event: Event) {
   const text = await readText(event)
@@ -53,6 +64,13 @@ async function take(event: Event) {
         <li v-for="p in refusal.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
       </ul>
     </div>
+    <ConflictNote
+      v-if="meanwhile"
+      :title="meanwhile.title"
+      :differences="meanwhile.differences"
+      @keep="keepMine"
+      @theirs="letGo"
+    />
     <LoadNote
       v-if="!cupboard.data.value"
       :state="cupboard.state.value"
@@ -75,7 +93,7 @@ async function take(event: Event) {
                   class="inline"
                   :value="shown(item.amount)"
                   :aria-label="`How much there is of ${item.name}`"
-                  @change="put(item.name, item.unit, ($event.target as HTMLInputElement).value)"
+                  @change="change(item.name, item.unit, ($event.target as HTMLInputElement).value)"
                 />
               </td>
               <td>
@@ -83,7 +101,7 @@ async function take(event: Event) {
                   type="button"
                   class="act"
                   :aria-label="`None left: ${item.name}`"
-                  @click="put(item.name, item.unit, '0')"
+                  @click="change(item.name, item.unit, '0')"
                 >
                   None left
                 </button>

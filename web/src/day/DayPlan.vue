@@ -4,8 +4,10 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
 import type { FairDay, Refusal } from '@/api/names'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 
 /** The plan of a day: which rallies, when, where, at how many tables. */
 const props = defineProps<{ day: string }>()
@@ -16,7 +18,9 @@ const shelf = useLoad(() => ask(api.GET('/api/rallies')))
 void plan.load()
 void shelf.load()
 const typed = ref<FairDay>()
-watch(plan.data, (now) => now && (typed.value = JSON.parse(JSON.stringify(now)) as FairDay))
+const copy = () => (typed.value = JSON.parse(JSON.stringify(plan.data.value)) as FairDay)
+watch(plan.data, () => typed.value ?? copy())
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(plan.load)
 const left = computed(() =>
   (shelf.data.value ?? []).filter((r) => !r.putAway && !typed.value?.slots.some((s) => s.rally === r.id)),
 )
@@ -31,11 +35,20 @@ function add(event: Event) {
 }
 const time = (value: string) => (value ? `${value.slice(0, 5)}:00` : null)
 async function keep() {
-  if (!typed.value) return
-  const answer = await ask(api.PUT('/api/days/{id}', { params: { path: { id: props.day } }, body: typed.value }))
+  if (!typed.value || !plan.data.value) return
+  const body = { was: plan.data.value, now: typed.value }
+  const answer = await ask(api.PUT('/api/days/{id}', { params: { path: { id: props.day } }, body }))
+  said.value = ''
+  if (await cameSecond(answer, keep)) return
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
-  said.value = answer.ok ? 'Kept.' : ''
-  if (answer.ok) emit('changed')
+  if (!answer.ok) return
+  said.value = 'Saved.'
+  emit('changed')
+  await plan.load()
+}
+function takeTheirs() {
+  letGo()
+  copy()
 }
 async function remove() {
   const answer = await ask(api.DELETE('/api/days/{id}', { params: { path: { id: props.day } } }))
@@ -135,8 +148,15 @@ async function remove() {
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>
+      <ConflictNote
+        v-if="meanwhile"
+        :title="meanwhile.title"
+        :differences="meanwhile.differences"
+        @keep="keepMine"
+        @theirs="takeTheirs"
+      />
       <div class="ways">
-        <Button type="submit" label="Keep the plan" />
+        <Button type="submit" label="Save the plan" />
         <button type="button" class="act" @click="remove">Take the day away; its rallies stay</button>
         <span v-if="said" role="status">{{ said }}</span>
       </div>

@@ -71,11 +71,15 @@ const next = computed(() => {
       <b>{{ trouble }}</b> <RouterLink to="/kept">See what is kept</RouterLink>
     </p>
     <NewBriefDialog v-model="beginning" />
-    <PlanDialog v-model="planning" @kept="year.load" />
+    <PlanDialog v-model="planning" :plans="year.data.value?.plans ?? []" :load="year.load" />
     <div v-show="there">
       <FirstStart v-if="empty" @write="beginning = true" />
       <YearLine v-model="season" :briefs="briefs ?? []" :year="year.data.value" />
-      <PlanList :plans="year.data.value?.plans ?? []" @change="(p) => (planning = p)" @changed="year.load" />
+      <PlanList
+        :plans="year.data.value?.plans ?? []"
+        @change="(p) => (planning = { brief: p.plan.brief, title: p.title, there: p })"
+        @changed="year.load"
+      />
       <NextRally v-if="year.data.value?.next" :next="year.data.value.next" />
       <div class="two">
         <BriefShelf ref="shelf" :season="season" @loaded="(all) => (briefs = all)" @plan="(b) => (planning = b)" />

@@ -3,44 +3,53 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
-import type { Refusal } from '@/api/names'
+import type { PlanStop, Refusal } from '@/api/names'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import RefusalNote from '@/shared/RefusalNote.vue'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 
 /** What is planned: a brief, new or with its plan. */
 export interface Planning {
   brief: string
   title: string
-  id?: string
-  date?: string
-  wholeWeek?: boolean
-  for?: string
+  /** The plan that is changed; absent for a new one. */
+  there?: PlanStop
 }
 /** Gives a brief its place in the year, before any team exists. */
 const planning = defineModel<Planning>()
-const emit = defineEmits<{ kept: [] }>()
+const props = defineProps<{ load: () => Promise<unknown>; plans: readonly PlanStop[] }>()
+/** The plan as it stands now, which another window may have changed since it was opened here. */
+const was = ref<PlanStop['plan']>()
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(props.load)
 const typed = ref({ date: '', wholeWeek: false, for: '' })
 const refusal = ref<Refusal>()
 watch(planning, (p) => {
   refusal.value = undefined
-  if (p)
-    typed.value = {
-      date: p.date ?? new Date().toLocaleDateString('sv'),
-      wholeWeek: p.wholeWeek ?? false,
-      for: p.for ?? '',
-    }
+  letGo()
+  was.value = p?.there?.plan
+  typed.value = {
+    date: was.value?.date ?? new Date().toLocaleDateString('sv'),
+    wholeWeek: was.value?.wholeWeek ?? false,
+    for: was.value?.for ?? '',
+  }
 })
 async function keep() {
   const p = planning.value
   if (!p) return
-  const body = { brief: p.brief, ...typed.value }
-  const answer = p.id
-    ? await ask(api.PUT('/api/year/plans/{id}', { params: { path: { id: p.id } }, body }))
-    : await ask(api.POST('/api/year/plans', { body }))
+  const now = { brief: p.brief, ...typed.value }
+  const answer =
+    p.there && was.value
+      ? await ask(
+          api.PUT('/api/year/plans/{id}', { params: { path: { id: p.there.id } }, body: { was: was.value, now } }),
+        )
+      : await ask(api.POST('/api/year/plans', { body: now }))
+  if (await cameSecond(answer, keep)) return void (was.value = stands())
   refusal.value = refusalOf(answer)
   if (!answer.ok) return
   planning.value = undefined
-  emit('kept')
+  await props.load()
 }
+const stands = () => props.plans.find((s) => s.id === planning.value?.there?.id)?.plan
 </script>
 
 <template>
@@ -60,6 +69,13 @@ async function keep() {
       /></label>
       <p class="small muted">It stands on the year line, and what is to be bought counts it. Teams come later.</p>
       <RefusalNote :refusal="refusal" />
+      <ConflictNote
+        v-if="meanwhile"
+        :title="meanwhile.title"
+        :differences="meanwhile.differences"
+        @keep="keepMine"
+        @theirs="planning = undefined"
+      />
       <Button type="submit" label="Plan it" />
     </form>
   </Dialog>

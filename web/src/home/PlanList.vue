@@ -12,8 +12,8 @@ async function takeOut(plan: PlanStop) {
   emit('changed')
 }
 const teams = (p: PlanStop) => ({
-  path: `/briefs/${p.brief}/teams`,
-  query: { plan: p.id, name: p.for || undefined, date: p.wholeWeek ? undefined : p.date },
+  path: `/briefs/${p.plan.brief}/teams`,
+  query: { plan: p.id, name: p.plan.for || undefined, date: p.plan.wholeWeek ? undefined : p.plan.date },
 })
 </script>
 
@@ -22,7 +22,7 @@ const teams = (p: PlanStop) => ({
     <h2 id="planned">Planned</h2>
     <ul>
       <li v-for="p in plans" :key="p.id">
-        <RouterLink :to="`/briefs/${p.brief}`">{{ p.title }}</RouterLink>
+        <RouterLink :to="`/briefs/${p.plan.brief}`">{{ p.title }}</RouterLink>
         <span class="muted"> {{ planSays(p) }}</span>
         <RouterLink class="small" :to="teams(p)" :aria-label="`Make teams for ${p.title}, as planned`"
           >Make teams</RouterLink

@@ -71,7 +71,7 @@ const to = (s: Stop & { group: readonly Stop[] }) =>
       <ol v-if="plans.length > 0" aria-label="Briefs planned for this school year">
         <li v-for="p in plans" :key="p.id" class="planned" :style="{ left: at(p.along), '--row': p.row }">
           <RouterLink
-            :to="`/briefs/${p.brief}`"
+            :to="`/briefs/${p.plan.brief}`"
             :title="`Planned: ${p.title}, ${planSays(p)}`"
             :aria-label="`Planned: ${p.title}, ${planSays(p)}`"
           >

@@ -3,4 +3,4 @@ import { shortDay } from '@/shared/days'
 
 /** When a brief is planned, and for whom. */
 export const planSays = (p: PlanStop) =>
-  [p.wholeWeek ? `week of ${shortDay(p.date)}` : shortDay(p.date), p.for].filter(Boolean).join(', ')
+  [p.plan.wholeWeek ? `week of ${shortDay(p.from)}` : shortDay(p.from), p.plan.for].filter(Boolean).join(', ')

@@ -3,10 +3,12 @@ import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { Refusal, School } from '@/api/names'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 import { useSchool } from './useSchool'
 
 /** What is the school's own, set once: its year, its terms, its paper, its units, its weeks. */
@@ -14,7 +16,9 @@ const { again } = useSchool()
 const kept = useLoad(() => ask(api.GET('/api/school')))
 void kept.load()
 const typed = ref<School>()
-watch(kept.data, (now) => now && (typed.value = JSON.parse(JSON.stringify(now)) as School))
+const copy = () => (typed.value = JSON.parse(JSON.stringify(kept.data.value)) as School)
+watch(kept.data, () => typed.value ?? copy())
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(kept.load)
 const refusal = ref<Refusal>()
 const said = ref('')
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
@@ -24,11 +28,18 @@ const months = Array.from({ length: 12 }, (_, i) =>
 const days = computed(() => Array.from({ length: 31 }, (_, i) => i + 1))
 
 async function keep() {
-  if (!typed.value) return
-  const answer = await ask(api.PUT('/api/school', { body: typed.value }))
+  if (!typed.value || !kept.data.value) return
+  const answer = await ask(api.PUT('/api/school', { body: { was: kept.data.value, now: typed.value } }))
+  said.value = ''
+  if (await cameSecond(answer, keep)) return
   refusal.value = refusalOf(answer, 'What you typed is still here. Try again.')
-  said.value = answer.ok ? 'Kept. New briefs, the year line and papers follow it.' : ''
-  if (answer.ok) void again()
+  if (!answer.ok) return
+  said.value = 'Saved. New briefs, the year line and papers follow it.'
+  await Promise.all([kept.load(), again()])
+}
+function takeTheirs() {
+  letGo()
+  copy()
 }
 const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beginsMonth, day: typed.value.beginsDay })
 </script>
@@ -109,7 +120,14 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>
-      <Button type="submit" label="Keep" />
+      <ConflictNote
+        v-if="meanwhile"
+        :title="meanwhile.title"
+        :differences="meanwhile.differences"
+        @keep="keepMine"
+        @theirs="takeTheirs"
+      />
+      <Button type="submit" label="Save" />
       <p v-if="said" role="status">{{ said }}</p>
     </form>
   </main>

@@ -9,7 +9,7 @@ import { nextAt } from '@/shared/nextAt'
 import { useLoad } from '@/shared/useLoad'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
-import ConflictNote from './ConflictNote.vue'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import MarginTabs from './MarginTabs.vue'
 import SheetAndMargin from './SheetAndMargin.vue'
 import SavedNote from './SavedNote.vue'
@@ -89,11 +89,13 @@ async function copyMine() {
       </StationHead>
       <ConflictNote
         v-if="draft.state.value === 'conflict'"
+        title="This brief was changed in another window."
         :differences="draft.conflict.value"
         @keep="draft.keepMine"
-        @copy="copyMine"
         @theirs="draft.takeTheirs"
-      />
+      >
+        <Button label="Save mine as a copy" variant="outlined" @click="copyMine" />
+      </ConflictNote>
       <div v-if="draft.kept.value" class="kept heed" role="alert">
         <p>Changes from this browser were not saved last time, and the brief has been changed since.</p>
         <Button label="Use them" size="small" @click="draft.useKept" />

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import InputText from 'primevue/inputtext'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useRally } from '@/shared/openRally'
 import StationHead from '@/shared/StationHead.vue'
@@ -25,7 +26,7 @@ import { useMending } from './useMending'
 const { rally, round, news, inRound } = useRally()
 const router = useRouter()
 const mending = useMending(rally.value?.id ?? '', round)
-const { brief, checkup, reason, onlyThisRound, shelfToo, seen, refusal, changed } = mending
+const { brief, checkup, reason, onlyThisRound, shelfToo, seen, refusal, meanwhile, changed } = mending
 const panels = ['snags', 'measures', 'method', 'try', 'time'] as const satisfies readonly Panel[]
 const { panel } = useMargin(mending, 'method', panels)
 watch(round, () => void mending.open(), { immediate: true })
@@ -87,6 +88,13 @@ const next = computed(() =>
       </div>
       <section ref="keeping" class="keep" aria-label="What is mended">
         <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+        <ConflictNote
+          v-if="meanwhile"
+          :title="meanwhile.title"
+          :differences="meanwhile.differences"
+          @keep="mending.keepMine"
+          @theirs="mending.letGo"
+        />
         <p v-if="notOnShelf" class="wrong" role="alert">
           It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
         </p>

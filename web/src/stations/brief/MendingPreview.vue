@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MendingSeen } from '@/api/names'
-import DifferenceTable from './DifferenceTable.vue'
+import DifferenceTable from '@/shared/DifferenceTable.vue'
 
 /** What mending the brief would change: the sheet, places and points, and what would be kept aside. */
 defineProps<{ seen: MendingSeen }>()

@@ -128,7 +128,7 @@ export function useDraft(id: string) {
       state.value = 'failed'
     } else if (answer.status === 412) {
       state.value = 'conflict'
-      await compare()
+      conflict.value = answer.refusal.differences ?? []
     } else {
       state.value = 'refused'
     }
@@ -154,13 +154,6 @@ export function useDraft(id: string) {
     void save()
   })
   useEventListener(window, 'pagehide', () => void save())
-
-  async function compare() {
-    const theirs = await ask(api.GET('/api/briefs/{id}', at))
-    if (!theirs.ok || !brief.value) return
-    const answer = await ask(api.POST('/api/drafts/differences', { body: { before: theirs.data, after: brief.value } }))
-    if (answer.ok) conflict.value = answer.data
-  }
 
   /** After a conflict: what stands here is saved over what the other window saved. */
   async function keepMine() {

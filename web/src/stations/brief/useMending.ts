@@ -4,6 +4,7 @@ import { api, ask, refusalOf } from '@/api/client'
 import type { Brief, BriefCheckup, Change, MendingSeen, Problem, Refusal } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
 import { thisBrowser } from '@/shared/thisBrowser'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 import { useSteps } from './useSteps'
 
 /** What a browser keeps of a mending that is not done yet. */
@@ -36,12 +37,13 @@ export function useMending(rally: string, round: Ref<number>) {
   const text = () => JSON.stringify(brief.value)
   const changed = computed(() => !!brief.value && JSON.stringify(brief.value) !== from.value)
 
+  const read = () =>
+    ask(api.GET('/api/rallies/{id}/mending', { params: { path: { id: rally }, query: { round: round.value } } }))
   async function open() {
-    const answer = await ask(
-      api.GET('/api/rallies/{id}/mending', { params: { path: { id: rally }, query: { round: round.value } } }),
-    )
+    const answer = await read()
     refusal.value = refusalOf(answer)
     if (!answer.ok) return
+    letGoOfTheirs()
     from.value = JSON.stringify(answer.data.brief)
     const left = JSON.parse(thisBrowser.read(keptHere()) ?? 'null') as KeptHere | null
     const goesOn = left?.from === from.value
@@ -88,7 +90,21 @@ export function useMending(rally: string, round: Ref<number>) {
   watch([halves, reason], keepHere)
   watch([onlyThisRound], () => (seen.value = undefined))
 
+  /** What another window mended becomes what this mending begins with; what is typed here stays. */
+  const {
+    meanwhile,
+    cameSecond,
+    keepMine,
+    letGo: letGoOfTheirs,
+  } = useMeanwhile(async () => {
+    const answer = await read()
+    if (!answer.ok) return
+    from.value = JSON.stringify(answer.data.brief)
+    keepHere()
+  })
+
   const body = () => ({
+    was: JSON.parse(from.value) as Brief,
     brief: brief.value!,
     round: round.value,
     onlyThisRound: onlyThisRound.value,
@@ -103,12 +119,15 @@ export function useMending(rally: string, round: Ref<number>) {
   }
   async function look() {
     const answer = await ask(api.POST('/api/rallies/{id}/mending/look', { ...at, body: body() }))
+    if (await cameSecond(answer, look)) return
     refused(refusalOf(answer))
     seen.value = answer.ok ? answer.data : undefined
   }
   /** Keeps it; says what became of it on the shelf where that went wrong. */
   async function keep() {
     const answer = await ask(api.POST('/api/rallies/{id}/mending', { ...at, body: body() }))
+    // Whoever keeps theirs looks first what it changes now.
+    if (await cameSecond(answer, look)) return void (seen.value = undefined)
     refused(refusalOf(answer))
     if (!answer.ok) return undefined
     thisBrowser.drop(keptHere())
@@ -131,6 +150,8 @@ export function useMending(rally: string, round: Ref<number>) {
     shelfToo,
     seen,
     refusal,
+    meanwhile,
+    keepMine,
     changed,
     open,
     look,

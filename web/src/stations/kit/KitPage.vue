@@ -3,6 +3,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, ask, refusalFrom } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import BuntingRoute from '@/shared/BuntingRoute.vue'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LessonScale from '@/shared/LessonScale.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { nextAt } from '@/shared/nextAt'
@@ -11,6 +12,7 @@ import RefusalNote from '@/shared/RefusalNote.vue'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 import BagDraw from './BagDraw.vue'
 import CardDraw from './CardDraw.vue'
 import KitTable from './KitTable.vue'
@@ -53,8 +55,12 @@ async function takeMinutes(phase: string, minutes: number) {
   if (done) await sheet.load()
 }
 
-async function stock(name: string, unit: string, typed: string) {
-  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed } }))
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(sheet.load)
+async function stock(name: string, unit: string, typed: string, was: number) {
+  const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed, was } }))
+  const there = () =>
+    sheet.data.value?.list.lines.find((l) => l.material.name === name && l.material.unit === unit)?.inCupboard ?? 0
+  if (await cameSecond(answer, () => stock(name, unit, typed, there()))) return
   refused.value = answer.ok || answer.offline ? undefined : answer.refusal
   if (answer.ok) await sheet.load()
 }
@@ -114,6 +120,13 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
         >.
       </p>
       <RefusalNote :refusal="refused ?? brief.refusal.value ?? sheet.refusal.value" />
+      <ConflictNote
+        v-if="meanwhile"
+        :title="meanwhile.title"
+        :differences="meanwhile.differences"
+        @keep="keepMine"
+        @theirs="letGo"
+      />
       <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
       <section v-if="sheet.data.value.timetable.lessons.length > 0" aria-labelledby="time" class="time not-on-paper">
         <h2 id="time">The time it takes</h2>

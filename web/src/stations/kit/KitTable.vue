@@ -4,7 +4,7 @@ import { vTyped } from '@/fields/vTyped'
 
 /** The materials of a class, against the cupboard. */
 defineProps<{ list: KitList; money: string }>()
-defineEmits<{ stock: [name: string, unit: string, typed: string] }>()
+defineEmits<{ stock: [name: string, unit: string, typed: string, was: number] }>()
 const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(Math.round(n * 100) / 100) : '–')
 </script>
 
@@ -39,7 +39,15 @@ const shown = (n: number | null | undefined) => (typeof n === 'number' ? String(
               v-typed="shown(l.inCupboard)"
               class="inline"
               :aria-label="`In the cupboard: ${l.material.name}`"
-              @change="$emit('stock', l.material.name, l.material.unit, ($event.target as HTMLInputElement).value)"
+              @change="
+                $emit(
+                  'stock',
+                  l.material.name,
+                  l.material.unit,
+                  ($event.target as HTMLInputElement).value,
+                  l.inCupboard,
+                )
+              "
             />
           </td>
           <td class="n">{{ l.short > 0 ? shown(l.short) : 'enough' }}</td>

@@ -5,8 +5,10 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, refusalOf } from '@/api/client'
 import type { ClassOpened, Job, Refusal, Timing } from '@/api/names'
 import ChooseOnce from '@/fields/ChooseOnce.vue'
+import ConflictNote from '@/shared/ConflictNote.vue'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
+import { useMeanwhile } from '@/shared/useMeanwhile'
 import ClassPaste from './ClassPaste.vue'
 import TeamBoard from './TeamBoard.vue'
 import type { PlannedTeam } from './planned'
@@ -17,6 +19,7 @@ const teams = defineModel<PlannedTeam[]>({ required: true })
 const props = defineProps<{ brief: string; timing: Timing }>()
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 void classes.load()
+const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(classes.load)
 const chosen = ref('')
 const pasting = ref(false)
 const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
@@ -43,30 +46,31 @@ watch(chosen, () => {
   teams.value = []
 })
 /** Wishes are the class's and last: they are there again for the next rally. */
-watch(
-  () => group.value?.id,
-  () => {
-    const wished = group.value?.wishes
-    const pairs = (groups: readonly (readonly string[])[], kind: 'apart' | 'together') =>
-      groups.map(([one = '', other = '']) => ({ one, other, kind }))
-    wishes.value = wished ? [...pairs(wished.apart, 'apart'), ...pairs(wished.together, 'together')] : []
-    spread.value = [...(wished?.spread[0] ?? [])]
-  },
-)
+watch(() => group.value?.id, showWishes)
+function showWishes() {
+  letGo()
+  const wished = group.value?.wishes
+  const pairs = (groups: readonly (readonly string[])[], kind: 'apart' | 'together') =>
+    groups.map(([one = '', other = '']) => ({ one, other, kind }))
+  wishes.value = wished ? [...pairs(wished.apart, 'apart'), ...pairs(wished.together, 'together')] : []
+  spread.value = [...(wished?.spread[0] ?? [])]
+}
 const wished = () => {
   const pairs = (kind: string) =>
     wishes.value.filter((w) => w.kind === kind && w.one && w.other).map((w) => [w.one, w.other])
   return { together: pairs('together'), apart: pairs('apart'), spread: spread.value.length > 1 ? [spread.value] : [] }
 }
-const keepWishes = useDebounceFn(async () => {
-  if (!group.value || JSON.stringify(wished()) === JSON.stringify(group.value.wishes)) return
-  const answer = await ask(
-    api.PUT('/api/classes/{id}/wishes', { params: { path: { id: group.value.id } }, body: wished() }),
-  )
+async function keepWishes() {
+  // While nobody has chosen which wishes stand, none are saved.
+  if (!group.value || meanwhile.value || JSON.stringify(wished()) === JSON.stringify(group.value.wishes)) return
+  const body = { was: group.value.wishes, now: wished() }
+  const answer = await ask(api.PUT('/api/classes/{id}/wishes', { params: { path: { id: group.value.id } }, body }))
+  if (await cameSecond(answer, keepWishes)) return
   if (answer.ok) await classes.load()
   else refusal.value = refusalOf(answer)
-}, 350)
-watch([wishes, spread], () => void keepWishes(), { deep: true })
+}
+const keepSoon = useDebounceFn(keepWishes, 350)
+watch([wishes, spread], () => void keepSoon(), { deep: true })
 
 async function make(keep: 'locked' | 'all') {
   if (!group.value) return
@@ -212,6 +216,13 @@ async function added(made: ClassOpened) {
           </button>
         </li>
       </ul>
+      <ConflictNote
+        v-if="meanwhile"
+        :title="meanwhile.title"
+        :differences="meanwhile.differences"
+        @keep="keepMine"
+        @theirs="showWishes"
+      />
       <p v-if="spread.length > 0" class="line">
         Spread over the teams:
         <template v-for="id in spread" :key="id">

@@ -5,7 +5,7 @@ import { api, ask } from '@/api/client'
 import type { Difference } from '@/api/names'
 import LoadNote from '@/shared/LoadNote.vue'
 import { useLoad } from '@/shared/useLoad'
-import DifferenceTable from '@/stations/brief/DifferenceTable.vue'
+import DifferenceTable from '@/shared/DifferenceTable.vue'
 
 /** How the brief stood earlier, what has changed since, and the way back. */
 const props = defineProps<{ id: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Difference } from '@/api/names'
 
-/** Where two briefs differ, both sides beside each other. */
+/** Where two states of the same thing differ, both sides beside each other. */
 defineProps<{ differences: readonly Difference[]; before: string; after: string }>()
 </script>
 
