@@ -83,11 +83,12 @@ try
     app.UseResponseCompression();
     app.UseOwnSite(settings);
     app.UsePages();
-    app.UseRateLimiter();
     app.UseAuthentication();
+    app.UseRateLimiter();
     app.UseAuthorization();
     var api = app.MapGroup("/api");
     api.MapSignIn();
+    api.MapJoin();
     api.MapPasses();
     api.MapBrief();
     api.MapDrafts();
@@ -121,7 +122,7 @@ try
     api.MapKeeping();
     api.MapHealth();
     api.MapAuthority();
-    app.MapHub<LiveHub>("/live").ForWhoeverIsLetIn();
+    app.MapHub<LiveHub>("/live").For(Operation.Follow);
     app.MapPages();
 
     if (!describing)

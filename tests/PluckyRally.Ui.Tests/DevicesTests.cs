@@ -201,6 +201,42 @@ public sealed class DevicesTests : ScreenTest
         Entries(rally).Select(e => e.By).ShouldBe(["Pell", "Pell", "Sorrel"]);
     }
 
+    /// <summary>Cookies belong to all windows of a browser; who judges in one is nobody else in another.</summary>
+    [Fact]
+    public void A_window_of_the_teachers_own_browser_is_a_judges_and_the_other_stays_the_teachers()
+    {
+        var (rally, code) = Prepare("Own browser");
+        var desk = OpenWindow(_server.Address, 800, 1280);
+        desk.Open("/sign-in");
+        desk.Type("The teacher’s password", "boats in the bay");
+        desk.ClickButton("Come in");
+        desk.See("Shelf of briefs");
+        var (teacher, driver) = (desk.Driver.CurrentWindowHandle, desk.Driver);
+        driver.SwitchTo().NewWindow(WindowType.Tab);
+        Join(desk, code, "Wren");
+        desk.See("You are Wren in this window.");
+        desk.ShouldBeAccessible();
+        Record(desk, "57");
+        desk.See("57 cm");
+        desk.Open("/");
+        desk.Until(() => desk.Place.Contains("/score", StringComparison.Ordinal), "a judge's only page");
+        var judge = driver.CurrentWindowHandle;
+
+        driver.SwitchTo().Window(teacher);
+        desk.Open("/classes");
+        desk.See("New class");
+        desk.Open($"/rallies/{rally}/score");
+        desk.See("57 cm");
+        Record(desk, "63");
+        desk.See("63 cm");
+        Entries(rally).Where(e => e.Kind == "trialRecorded").Select(e => e.By).ShouldBe(["Wren", "Teacher"]);
+
+        driver.SwitchTo().Window(judge);
+        desk.ClickButton("Leave");
+        desk.See("Shelf of briefs");
+        desk.ShouldHaveCleanConsole();
+    }
+
     /// <summary>
     /// Five hundred entries that waited without a line are in the log, each once and in their order; how long that
     /// takes is written down.

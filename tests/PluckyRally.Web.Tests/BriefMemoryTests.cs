@@ -1,3 +1,4 @@
+using Microsoft.EntityFrameworkCore;
 using PluckyRally.Core;
 using Shouldly;
 using Xunit;
@@ -29,7 +30,7 @@ public sealed class BriefMemoryTests : IDisposable
         (
             await _app.Post<Entry>(
                 $"/api/rallies/{rally}/entries",
-                new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "Hinge: 100% wire" }
+                new Entry.NoteMade { Id = Guid.CreateVersion7(), Text = "Hinge: 100% wire, été" }
             )
         ).EnsureSuccessStatusCode();
         (
@@ -44,7 +45,7 @@ public sealed class BriefMemoryTests : IDisposable
             )
         ).EnsureSuccessStatusCode();
         var memory = await _app.Get<BriefMemory>($"/api/briefs/{brief}/memory");
-        memory.Rallies.Single().Memory.Notes.Single().Text.ShouldBe("Hinge: 100% wire");
+        memory.Rallies.Single().Memory.Notes.Single().Text.ShouldBe("Hinge: 100% wire, été");
         (await _app.Get<BriefMemory>($"/api/briefs/{other}/memory")).Rallies.ShouldBeEmpty();
 
         foreach (
@@ -55,6 +56,10 @@ public sealed class BriefMemoryTests : IDisposable
                 ("100%", 1),
                 ("rain hinge", 1),
                 ("hinge sand", 0),
+                ("ÉTÉ", 1),
+                ("ete", 0),
+                ("\"", 0),
+                ("wire OR sand", 0),
                 ("_inge", 0),
                 ("noteMade", 0),
                 ("t1", 0),
@@ -64,6 +69,21 @@ public sealed class BriefMemoryTests : IDisposable
                 found,
                 search
             );
+
+        // What is removed leaves no word behind; a row that nobody understands holds up nothing.
+        await using var db = _app.OpenDb();
+        await db.Database.ExecuteSqlAsync(
+            $"""UPDATE "Entries" SET "Document" = 'no JSON' WHERE "Document" LIKE '%wider%'""",
+            TestContext.Current.CancellationToken
+        );
+        (await Said()).ShouldBe(1);
+        await db.Database.ExecuteSqlAsync($"""DELETE FROM "Rallies" """, TestContext.Current.CancellationToken);
+        (await Said()).ShouldBe(0, "also where the entry goes with its rally");
+
+        Task<int> Said() =>
+            db
+                .Database.SqlQuery<int>($"""SELECT count(*) AS "Value" FROM "Said" """)
+                .SingleAsync(TestContext.Current.CancellationToken);
     }
 
     public void Dispose() => AppPool.Return(_app);

@@ -30,7 +30,8 @@ public static class Json
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
 
     /// <summary>
-    /// Whether two values are written alike; numbers are told apart by what they are worth, as browsers write 1 for 1.0.
+    /// Whether two values are written alike; numbers are told apart by what they are worth, as browsers write 1 for
+    /// 1.0.
     /// </summary>
     public static bool Same<T>(T one, T other) =>
         JsonElement.DeepEquals(

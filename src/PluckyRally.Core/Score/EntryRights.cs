@@ -1,13 +1,23 @@
 namespace PluckyRally.Core;
 
-/// <summary>Whether a judge may write an entry. What is the teacher's alone is said by each entry.</summary>
+/// <summary>Who may write which entry. What is the teacher's alone is said by each entry.</summary>
 public static class EntryRights
 {
-    /// <summary>Why a judge may not write an entry; null where it may.</summary>
-    /// <param name="entry">As it came, with the judge's name.</param>
+    /// <summary>Why somebody may not write an entry; null where it may.</summary>
+    /// <param name="role">What whoever writes it is in the rally.</param>
+    /// <param name="entry">As it came, with the name of who wrote it.</param>
     /// <param name="log">What is in the log.</param>
     /// <param name="others">Whether judges may strike out what others recorded.</param>
-    public static Problem? OfJudge(Entry entry, IReadOnlyList<Entry> log, bool others)
+    public static Problem? Of(CallerRole role, Entry entry, IReadOnlyList<Entry> log, bool others) =>
+        role switch
+        {
+            CallerRole.Teacher => null,
+            CallerRole.Judge => OfJudge(entry, log, others),
+            CallerRole.Team => OfTeam(entry),
+            CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Come in with a code."),
+        };
+
+    private static Problem? OfJudge(Entry entry, IReadOnlyList<Entry> log, bool others)
     {
         if (entry is not Entry.StruckOut strike)
             return entry.IsTeachers ? new("/kind", "This is the teacher's to record.", "Ask the teacher.") : null;
@@ -20,12 +30,8 @@ public static class EntryRights
     /// </summary>
     public static bool JudgeSees(Entry entry, string name) => !entry.IsPrivate || entry.By == name;
 
-    /// <summary>
-    /// Why a team's own device may not write an entry; null where it may: an answer, looking back, a voice for another
-    /// team.
-    /// </summary>
-    /// <param name="entry">As it came.</param>
-    public static Problem? OfTeam(Entry entry) =>
+    /// <summary>A team's own device answers, looks back, and has a voice for another team.</summary>
+    private static Problem? OfTeam(Entry entry) =>
         entry is Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 }
             ? null
             : new(

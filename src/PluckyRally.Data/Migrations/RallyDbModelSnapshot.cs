@@ -652,6 +652,25 @@ namespace PluckyRally.Data.Migrations
                     b.ToTable("Sessions");
                 });
 
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredTeamVoice", b =>
+                {
+                    b.Property<Guid>("RallyId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SessionId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("TeamId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("RallyId", "SessionId");
+
+                    b.HasIndex("SessionId");
+
+                    b.ToTable("TeamVoices", (string)null);
+                });
+
             modelBuilder.Entity("PluckyRally.Data.Year.StoredPlan", b =>
                 {
                     b.Property<Guid>("Id")
@@ -849,6 +868,21 @@ namespace PluckyRally.Data.Migrations
 
             modelBuilder.Entity("PluckyRally.Data.Sessions.StoredJudgeName", b =>
                 {
+                    b.HasOne("PluckyRally.Data.Sessions.StoredSession", null)
+                        .WithMany()
+                        .HasForeignKey("SessionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("PluckyRally.Data.Sessions.StoredTeamVoice", b =>
+                {
+                    b.HasOne("PluckyRally.Data.Rallies.StoredRally", null)
+                        .WithMany()
+                        .HasForeignKey("RallyId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
                     b.HasOne("PluckyRally.Data.Sessions.StoredSession", null)
                         .WithMany()
                         .HasForeignKey("SessionId")

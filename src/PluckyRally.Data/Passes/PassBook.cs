@@ -96,6 +96,11 @@ public sealed class PassBook(RallyDb db, GoodPasses known, TimeProvider clock)
     public async Task<IReadOnlyDictionary<Guid, string>> Names(IReadOnlyList<Guid> rallies, CancellationToken stop) =>
         await db.Rallies.Where(r => rallies.Contains(r.Id)).ToDictionaryAsync(r => r.Id, r => r.Name, stop);
 
+    /// <summary>
+    /// Whether a pass that was good a moment ago is known to be so still; where it is not, it is to be asked again.
+    /// </summary>
+    public bool IsKnown(Guid pass) => known.Has(pass);
+
     /// <summary>Whether a pass is still good.</summary>
     public async Task<bool> IsGood(Guid pass, CancellationToken stop)
     {

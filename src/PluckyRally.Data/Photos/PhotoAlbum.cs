@@ -1,4 +1,3 @@
-using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using PluckyRally.Data.Folder;
 
@@ -29,6 +28,8 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
     /// </summary>
     public async Task<bool> Add(StoredPhoto photo, ReadOnlyMemory<byte> jpeg, CancellationToken stop)
     {
+        // Whoever sends the same photo at the same moment waits here.
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
         if (await db.Photos.IgnoreQueryFilters().AnyAsync(p => p.Id == photo.Id, stop))
             return false;
         var file = FileOf(folder, photo.RallyId, photo.Id);
@@ -38,22 +39,10 @@ public sealed class PhotoAlbum(RallyDb db, DataFolder folder, TimeProvider clock
             await writing.WriteAsync(jpeg, stop);
         File.Move(unfinished, file, overwrite: true);
         db.Photos.Add(photo);
-        try
-        {
-            await db.SaveChangesAsync(stop);
-            return true;
-        }
-        catch (DbUpdateException twice)
-            when (twice.InnerException is SqliteException { SqliteExtendedErrorCode: PrimaryKeyTaken })
-        {
-            // The same photo came twice at once; the other one was quicker.
-            db.ChangeTracker.Clear();
-            return false;
-        }
+        await db.SaveChangesAsync(stop);
+        await whole.CommitAsync(stop);
+        return true;
     }
-
-    /// <summary>SQLITE_CONSTRAINT_PRIMARYKEY.</summary>
-    private const int PrimaryKeyTaken = 1555;
 
     /// <summary>The file of a picture.</summary>
     internal static string FileOf(DataFolder folder, Guid rally, Guid photo) =>

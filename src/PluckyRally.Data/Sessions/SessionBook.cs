@@ -106,6 +106,49 @@ public sealed class SessionBook(RallyDb db, TimeProvider clock)
             .Select(n => n.Name)
             .ToListAsync(stop);
 
+    /// <summary>The team that a device speaks for in a rally; null while it has said none.</summary>
+    public Task<string?> TeamOf(Guid rally, string session, CancellationToken stop) =>
+        db.Set<StoredTeamVoice>()
+            .Where(v => v.RallyId == rally && v.SessionId == session)
+            .Select(v => v.TeamId)
+            .FirstOrDefaultAsync(stop);
+
+    /// <summary>Writes down which team a device speaks for; the first one stands.</summary>
+    public async Task SpeakFor(Guid rally, string session, string team, CancellationToken stop)
+    {
+        await using var whole = await db.Database.BeginTransactionAsync(stop);
+        if (await TeamOf(rally, session, stop) is not null)
+            return;
+        db.Add(
+            new StoredTeamVoice
+            {
+                RallyId = rally,
+                SessionId = session,
+                TeamId = team,
+            }
+        );
+        await db.SaveChangesAsync(stop);
+        await whole.CommitAsync(stop);
+    }
+
+    /// <summary>The devices that speak for teams of a rally, each with its team, by team.</summary>
+    public async Task<IReadOnlyList<(string Session, string Team)>> Voices(Guid rally, CancellationToken stop) =>
+        [
+            .. (
+                await db.Set<StoredTeamVoice>()
+                    .AsNoTracking()
+                    .Where(v => v.RallyId == rally)
+                    .OrderBy(v => v.TeamId)
+                    .ToListAsync(stop)
+            ).Select(v => (v.SessionId, v.TeamId)),
+        ];
+
+    /// <summary>Lets a device say anew which team it speaks for. False where it speaks for none.</summary>
+    public async Task<bool> SayAnew(Guid rally, string session, CancellationToken stop) =>
+        await db.Set<StoredTeamVoice>()
+            .Where(v => v.RallyId == rally && v.SessionId == session)
+            .ExecuteDeleteAsync(stop) > 0;
+
     /// <summary>
     /// What names have in common that are read as the same: case, spaces, punctuation and wide letters do not tell them
     /// apart.

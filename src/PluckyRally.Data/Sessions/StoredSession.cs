@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
+using PluckyRally.Data.Rallies;
 
 namespace PluckyRally.Data.Sessions;
 
@@ -35,9 +36,23 @@ public sealed class StoredJudgeName
     public required string Name { get; set; }
 }
 
+/// <summary>The team of a rally that a device speaks for: the one that it said at first.</summary>
+public sealed class StoredTeamVoice
+{
+    /// <summary>The rally.</summary>
+    public Guid RallyId { get; init; }
+
+    /// <summary>The device: the id of its session.</summary>
+    public required string SessionId { get; init; }
+
+    /// <summary>The team's id within the rally.</summary>
+    public required string TeamId { get; init; }
+}
+
 internal sealed class StoredSessionConfiguration
     : IEntityTypeConfiguration<StoredSession>,
-        IEntityTypeConfiguration<StoredJudgeName>
+        IEntityTypeConfiguration<StoredJudgeName>,
+        IEntityTypeConfiguration<StoredTeamVoice>
 {
     public void Configure(EntityTypeBuilder<StoredSession> session) => session.Property(s => s.Id).HasMaxLength(64);
 
@@ -50,5 +65,13 @@ internal sealed class StoredSessionConfiguration
             n.SessionId,
         });
         name.HasOne<StoredSession>().WithMany().HasForeignKey(n => n.SessionId).OnDelete(DeleteBehavior.Cascade);
+    }
+
+    public void Configure(EntityTypeBuilder<StoredTeamVoice> voice)
+    {
+        voice.ToTable("TeamVoices");
+        voice.HasKey(v => new { v.RallyId, v.SessionId });
+        voice.HasOne<StoredSession>().WithMany().HasForeignKey(v => v.SessionId).OnDelete(DeleteBehavior.Cascade);
+        voice.HasOne<StoredRally>().WithMany().HasForeignKey(v => v.RallyId).OnDelete(DeleteBehavior.Cascade);
     }
 }

@@ -11,7 +11,7 @@ using PluckyRally.Data.Owners;
 namespace PluckyRally.Web;
 
 /// <summary>
-/// Who may do what: everything is the teacher's unless an endpoint says that a judge or a wall may have it.
+/// Who is let in, and asked for what it may do: what an endpoint says nothing of is the teacher's.
 /// </summary>
 internal static class AccessSetup
 {
@@ -22,8 +22,9 @@ internal static class AccessSetup
         services.AddSingleton(settings);
         services.AddSingleton<LiveLines>();
         services.AddSingleton<SessionStore>();
-        services.AddScoped<IAuthorizationHandler, RallyAccessHandler>();
-        services.AddScoped<IAuthorizationHandler, DayAccessHandler>();
+        services.AddSingleton<JudgingWindows>();
+        services.AddScoped<EntryIntake>();
+        services.AddScoped<IAuthorizationHandler, MayDoHandler>();
         services.AddDataProtection().SetApplicationName("plucky-rally").PersistKeysToFileSystem(Keys(settings.Folder));
         var authentication = services.AddAuthentication(CallerAuthentication.Name);
         authentication.AddScheme<AuthenticationSchemeOptions, CallerAuthentication>(CallerAuthentication.Name, null);
@@ -46,50 +47,23 @@ internal static class AccessSetup
             .AddEntityFrameworkStores<RallyDb>()
             .AddSignInManager()
             .AddPasswordValidator<PasswordRule>();
-        services
-            .AddAuthorizationBuilder()
-            .SetFallbackPolicy(Policy(CallerRole.Teacher))
-            .AddPolicy(nameof(CallerRole.Judge), Policy(CallerRole.Judge))
-            .AddPolicy(nameof(CallerRole.Team), Policy(CallerRole.Team))
-            .AddPolicy(nameof(CallerRole.Wall), Policy(CallerRole.Wall))
-            .AddPolicy(
-                DayAccess.Policy,
-                new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new DayAccess()).Build()
-            );
-        services.AddGuessLimits();
+        services.AddAuthorizationBuilder().SetFallbackPolicy(Policy(Operation.Lead));
+        services.AddRateLimits();
     }
 
-    /// <summary>Judges may use it, in the rally that the address names.</summary>
-    public static T ForJudges<T>(this T endpoint)
-        where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(nameof(CallerRole.Judge));
-
-    /// <summary>Judges and the teams' own devices may use it, in the rally that the address names.</summary>
-    public static T ForTeams<T>(this T endpoint)
-        where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(nameof(CallerRole.Team));
-
-    /// <summary>Judges and walls may use it, in the rally that the address names.</summary>
-    public static T ForWalls<T>(this T endpoint)
-        where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(nameof(CallerRole.Wall));
-
-    /// <summary>Whoever has a pass to one of its rallies may use it, in the fair day that the address names.</summary>
-    public static T ForDays<T>(this T endpoint)
-        where T : IEndpointConventionBuilder => endpoint.RequireAuthorization(DayAccess.Policy);
+    /// <summary>Whoever may do this in the thing that the address names may use it.</summary>
+    public static T For<T>(this T endpoint, Operation operation)
+        where T : IEndpointConventionBuilder =>
+        operation == Operation.ComeIn
+            ? endpoint.AllowAnonymous()
+            : endpoint.RequireAuthorization(Policy(operation)).WithMetadata(operation);
 
     /// <summary>Whether a request comes from the computer that the server runs on.</summary>
     public static bool IsHere(HttpContext context) =>
         context.Connection.RemoteIpAddress is not { } address || IPAddress.IsLoopback(address);
 
-    /// <summary>
-    /// For whoever was let in anywhere: what it may do is asked at each thing. A stranger's line is refused at once.
-    /// </summary>
-    public static T ForWhoeverIsLetIn<T>(this T endpoint)
-        where T : IEndpointConventionBuilder =>
-        endpoint.RequireAuthorization(
-            new AuthorizationPolicyBuilder(CallerAuthentication.Name).RequireAuthenticatedUser().Build()
-        );
-
-    private static AuthorizationPolicy Policy(CallerRole least) =>
-        new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new RallyAccess(least)).Build();
+    private static AuthorizationPolicy Policy(Operation operation) =>
+        new AuthorizationPolicyBuilder(CallerAuthentication.Name).AddRequirements(new MayDo(operation)).Build();
 
     /// <summary>
     /// A cookie that is good for as long as its session is, never sent to or from other sites. Where a classroom has no

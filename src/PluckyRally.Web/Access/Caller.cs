@@ -1,26 +1,8 @@
 using System.Security.Claims;
+using PluckyRally.Core;
 using PluckyRally.Data.Passes;
 
 namespace PluckyRally.Web;
-
-/// <summary>What somebody may do here.</summary>
-public enum CallerRole
-{
-    /// <summary>Nothing.</summary>
-    Nobody,
-
-    /// <summary>Show one rally on a wall.</summary>
-    Wall,
-
-    /// <summary>Speak for a team in the talk of one rally.</summary>
-    Team,
-
-    /// <summary>Record in one rally.</summary>
-    Judge,
-
-    /// <summary>Everything.</summary>
-    Teacher,
-}
 
 /// <summary>A pass that a device holds.</summary>
 /// <param name="Pass">The pass.</param>
@@ -68,11 +50,21 @@ internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPas
             PassKind.Wall => CallerRole.Wall,
         };
 
-    /// <summary>What the caller may do in a rally: the most that a pass that is still good lets it.</summary>
-    public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop)
+    /// <summary>Whether the passes of the caller make it a team, and no judge, in the rally of this id.</summary>
+    public bool IsTeamIn(object? rally) =>
+        !IsTeacher
+        && Guid.TryParse(rally?.ToString(), out var id)
+        && Passes.Where(p => p.Rally == id).Select(p => Of(p.Kind)).DefaultIfEmpty().Max() == CallerRole.Team;
+
+    /// <summary>What the caller is in a rally: the most that a pass that is still good makes it.</summary>
+    public async Task<CallerRole> In(Guid rally, PassBook book, CancellationToken stop) =>
+        (await StandingIn(rally, book, stop)).Role;
+
+    /// <summary>The same with the pass that makes it so; without one for the teacher and for strangers.</summary>
+    public async Task<(CallerRole Role, Guid? Pass)> StandingIn(Guid rally, PassBook book, CancellationToken stop)
     {
         if (IsTeacher)
-            return CallerRole.Teacher;
+            return (CallerRole.Teacher, null);
         foreach (
             var (pass, role) in Passes
                 .Where(p => p.Rally == rally)
@@ -81,9 +73,9 @@ internal sealed record Caller(bool IsTeacher, string Name, IReadOnlyList<HeldPas
         )
         {
             if (await book.IsGood(pass, stop))
-                return role;
+                return (role, pass);
         }
 
-        return CallerRole.Nobody;
+        return (CallerRole.Nobody, null);
     }
 }

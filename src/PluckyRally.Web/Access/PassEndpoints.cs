@@ -5,6 +5,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Sessions;
 using QRCoder;
 
 namespace PluckyRally.Web;
@@ -18,6 +19,7 @@ internal static class PassEndpoints
         rally.MapGet("/passes", All).WithName("listPasses");
         rally.MapPost("/passes", Make).WithName("makePass").Accepts<NewPass>("application/json");
         rally.MapDelete("/passes/{pass:guid}", End).WithName("endPass");
+        rally.MapDelete("/voices/{device}", SayAnew).WithName("letTeamSayAnew");
         rally.MapPut("/judges", Let).WithName("letJudges").Accepts<WhatJudgesMay>("application/json");
     }
 
@@ -25,6 +27,7 @@ internal static class PassEndpoints
         Guid id,
         HttpContext context,
         PassBook book,
+        SessionBook sessions,
         RallyLog log,
         CancellationToken stop
     )
@@ -36,10 +39,23 @@ internal static class PassEndpoints
             new RallyPasses(
                 addresses,
                 found.Stored.JudgesStrikeOthers,
-                [.. await Shown(await book.Of(id, stop), book, addresses[0], stop)]
+                [.. await Shown(await book.Of(id, stop), book, addresses[0], stop)],
+                [
+                    .. (await sessions.Voices(id, stop)).Select(v => new TeamVoice(
+                        v.Session,
+                        found.Rally.Teams.FirstOrDefault(t => t.Id == v.Team)?.Name ?? v.Team
+                    )),
+                ]
             )
         );
     }
+
+    private static async Task<Results<NoContent, Missing>> SayAnew(
+        Guid id,
+        string device,
+        SessionBook sessions,
+        CancellationToken stop
+    ) => await sessions.SayAnew(id, device, stop) ? TypedResults.NoContent() : new Missing("device");
 
     private static async Task<Results<Created<Pass>, Missing, Refused>> Make(
         Guid id,
@@ -192,7 +208,18 @@ public sealed record WhatJudgesMay(bool StrikeOthers);
 /// <param name="Addresses">Where they find this computer now, the best one first.</param>
 /// <param name="StrikeOthers">Whether judges may strike out what others recorded.</param>
 /// <param name="Passes">The passes that are good.</param>
-public sealed record RallyPasses(IReadOnlyList<string> Addresses, bool StrikeOthers, IReadOnlyList<Pass> Passes);
+/// <param name="Voices">The devices that speak for teams.</param>
+public sealed record RallyPasses(
+    IReadOnlyList<string> Addresses,
+    bool StrikeOthers,
+    IReadOnlyList<Pass> Passes,
+    IReadOnlyList<TeamVoice> Voices
+);
+
+/// <summary>A device that speaks for a team.</summary>
+/// <param name="Device">Its id.</param>
+/// <param name="Team">What the team is called.</param>
+public sealed record TeamVoice(string Device, string Team);
 
 /// <summary>A pass as the teacher sees it.</summary>
 /// <param name="Id">Its id.</param>

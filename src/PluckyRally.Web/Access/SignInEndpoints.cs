@@ -10,12 +10,12 @@ using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web;
 
-/// <summary>Coming in: the teacher with a password, others with a pass.</summary>
+/// <summary>The teacher comes in with a password; everybody asks who it is, and goes.</summary>
 internal static class SignInEndpoints
 {
     public static void MapSignIn(this IEndpointRouteBuilder api)
     {
-        var access = api.MapGroup("").WithTags("Access").AllowAnonymous();
+        var access = api.MapGroup("").WithTags("Access").For(Operation.ComeIn);
         access.MapGet("/who", Who).WithName("whoAmI");
         access
             .MapPost("/sign-in", SignIn)
@@ -33,12 +33,6 @@ internal static class SignInEndpoints
             .WithName("passwordStrength")
             .Accepts<PasswordTyped>("application/json")
             .TakesAtMost(BodyLimit.Small);
-        access
-            .MapPost("/join", Join)
-            .WithName("join")
-            .Accepts<CodeTyped>("application/json")
-            .TakesAtMost(BodyLimit.Small)
-            .CanBeGuessedAt();
         access.MapPost("/sign-out", (Delegate)SignOut).WithName("signOut");
         api.MapPut("/password", Change)
             .WithTags("Access")
@@ -220,128 +214,11 @@ internal static class SignInEndpoints
         return TypedResults.Ok();
     }
 
-    /// <summary>A device may hold passes of several rallies at once.</summary>
-    private static async Task<Results<Ok<JoinedRally>, Refused>> Join(
-        SentJson sent,
-        HttpContext context,
-        PassBook book,
-        SessionBook names,
-        SessionStore sessions,
-        DayBook days,
-        ILogger<SessionStore> logger,
-        CancellationToken stop
-    )
-    {
-        var request = DocumentReader.Request<CodeTyped>(sent.Text);
-        if (!request.IsOk)
-            return new Refused(request.Problems);
-        var (code, name) = (request.Value.Value.Code, request.Value.Value.Name.Trim());
-        if (await book.Find(code, stop) is not [var pass, ..] passes)
-        {
-            Happened.WrongGuess(logger, $"{context.Connection.RemoteIpAddress}");
-            return new Refused([
-                new(
-                    "/code",
-                    "No rally has this code.",
-                    "Look at the code again; it may have been ended. The teacher can show it under Judges."
-                ),
-            ]);
-        }
-
-        if (pass.Kind == PassKind.Judge && name.Length is 0 or > 40)
-            return new Refused([
-                new(
-                    "/name",
-                    "The judge needs a name.",
-                    "Type what the log shall say, for example a first name; at most 40 characters."
-                ),
-            ]);
-        var before = await context.AuthenticateAsync(AccessSetup.PassScheme);
-        foreach (var one in passes.Where(p => p.Kind == PassKind.Judge))
-            if (
-                await NameProblem(one.RallyId, name, request.Value.Value.Same, before.Principal, names, stop) is
-                { } taken
-            )
-                return new Refused([taken]);
-        var others = before.Principal is { } known
-            ? Caller.Of(known).Passes.Where(p => passes.All(now => now.Id != p.Pass)).ToList()
-            : [];
-        var identity = new ClaimsIdentity(AccessSetup.PassScheme);
-
-        // Whoever judges elsewhere with this device goes on under that name.
-        var nameless = pass.Kind == PassKind.Team && others.All(p => p.Kind != PassKind.Judge);
-        identity.AddClaim(
-            new(
-                ClaimTypes.Name,
-                nameless ? Caller.Team
-                    : name.Length > 0 ? name
-                    : before.Principal?.Identity?.Name ?? "Wall"
-            )
-        );
-        foreach (
-            var one in others.Concat(passes.Select(p => new HeldPass(p.Id, p.RallyId, p.Kind))).TakeLast(NewPass.Most)
-        )
-            identity.AddClaim(one.AsClaim());
-
-        // A device keeps its session when another judge takes it over: what waits on it is still that device's.
-        identity.AddClaim(
-            before.Principal?.FindFirst(SessionStore.ClaimType) ?? await sessions.Begin(teacher: false, stop)
-        );
-        var principal = new ClaimsPrincipal(identity);
-        await context.SignInAsync(AccessSetup.PassScheme, principal, new() { IsPersistent = true });
-        foreach (var one in passes)
-        {
-            if (one.Kind == PassKind.Judge)
-                await names.Hold(one.RallyId, one.Id, name, SessionStore.IdOf(principal), stop);
-            Happened.Joined(logger, one.RallyId);
-        }
-
-        // A code that opens several rallies of a fair day leads to the page of that day.
-        var day =
-            passes.Count < 2
-                ? null
-                : (await days.All(stop)).FirstOrDefault(d =>
-                    passes.Count(p => d.Day.Slots.Any(s => s.Rally == p.RallyId)) > 1
-                );
-        return TypedResults.Ok(new JoinedRally(pass.RallyId, Caller.Of(pass.Kind)) { Day = day?.Id });
-    }
-
-    /// <summary>Nobody is taken for somebody else without being told.</summary>
-    private static async Task<Problem?> NameProblem(
-        Guid rally,
-        string name,
-        bool same,
-        ClaimsPrincipal? before,
-        SessionBook sessions,
-        CancellationToken stop
-    )
-    {
-        if (SessionBook.KeyOf(name).Length == 0)
-            return new("/name", "This name cannot be read.", "Use letters or digits.");
-        if (SessionBook.ReadsAs(name, Caller.Team))
-            return new(
-                "/name",
-                "The log says “A team” of what teams write themselves.",
-                "Use another name, for example your first name."
-            );
-        if (SessionBook.ReadsAs(name, Caller.Teacher))
-            return new(
-                "/name",
-                "The log says “Teacher” of the teacher alone.",
-                "Use another name, for example your first name."
-            );
-        var session = before is { } known ? Caller.Of(known).Session : "";
-        return !same && await sessions.IsTaken(rally, name, session, stop)
-            ? new(
-                "/same",
-                $"Another device judges here as {name}.",
-                "If that is you too, say so. If not, use another name, so that the log tells you apart."
-            )
-            : null;
-    }
-
     private static async Task<Ok> SignOut(HttpContext context, SessionStore sessions, CancellationToken stop)
     {
+        // A window of the teacher's browser lets its ticket go by itself; the teacher stays in.
+        if (JudgingWindows.TicketOf(context.Request) is not null)
+            return TypedResults.Ok();
         foreach (var scheme in new[] { IdentityConstants.ApplicationScheme, AccessSetup.PassScheme })
         {
             if ((await context.AuthenticateAsync(scheme)).Principal is { } user)
@@ -363,30 +240,12 @@ internal static class SignInEndpoints
 /// <summary>A password as it was typed.</summary>
 public sealed record PasswordTyped(string Password);
 
-/// <summary>A code as it was typed or came with a link.</summary>
-/// <param name="Code">The code.</param>
-/// <param name="Name">For a judge: what the log shall say.</param>
-/// <param name="Same">Whether somebody with this name on another device is the same person.</param>
-public sealed record CodeTyped(string Code, string Name = "", bool Same = false);
-
 /// <summary>How hard a password is to guess.</summary>
 /// <param name="Strength">From 0, at once, to 4, hardly ever.</param>
 public sealed record PasswordStrength(int Strength);
 
 /// <summary>The teacher's password, and the one that it shall be from now on.</summary>
 public sealed record PasswordChange(string Old, string New);
-
-/// <summary>A rally that a device was let into.</summary>
-/// <param name="Rally">The rally.</param>
-/// <param name="Role">What it may do there.</param>
-public sealed record JoinedRally(Guid Rally, CallerRole Role)
-{
-    /// <summary>What it is called, where one is asked who one is.</summary>
-    public string Name { get; init; } = "";
-
-    /// <summary>The fair day that the code was made for; absent where it was made for none.</summary>
-    public Guid? Day { get; init; }
-}
 
 /// <summary>Who this device is to the server.</summary>
 /// <param name="Role">The most that it may do anywhere.</param>

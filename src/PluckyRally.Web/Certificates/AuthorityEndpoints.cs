@@ -9,7 +9,7 @@ internal static class AuthorityEndpoints
 {
     public static void MapAuthority(this IEndpointRouteBuilder api)
     {
-        var authority = api.MapGroup("").WithTags("Access").AllowAnonymous();
+        var authority = api.MapGroup("").WithTags("Access").For(Operation.ComeIn);
         authority.MapGet("/authority", Open).WithName("openAuthority");
         authority.MapGet("/authority/file", File).WithName("authorityFile");
     }

@@ -27,7 +27,7 @@ internal static class DayEndpoints
             )
             .WithName("listDays");
         days.MapPost("", Add).WithName("makeDay").Accepts<FairDay>("application/json");
-        days.MapGet("/{id:guid}", Open).WithName("openDay").ForDays();
+        days.MapGet("/{id:guid}", Open).WithName("openDay").For(Operation.SeeDay);
         days.MapGet(
                 "/{id:guid}/plan",
                 async Task<Results<Ok<FairDay>, Missing>> (Guid id, DayBook book, CancellationToken stop) =>
@@ -68,10 +68,10 @@ internal static class DayEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<Edited<FairDay>>(sent.Text);
+        var request = Edited<FairDay>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var (was, now) = request.Value.Value;
+        var (was, now) = request.Value;
         if (await Problems(now, log, stop) is { Count: > 0 } wrong)
             return new Refused(wrong);
         var (outcome, stands) = await book.Change(id, was, now, stop);

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using PluckyRally.Core;
 using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web;
 
@@ -12,7 +13,7 @@ internal static class DebriefEndpoints
     public static void MapDebrief(this IEndpointRouteBuilder api)
     {
         api.MapGet("/rallies/{id:guid}/debrief", Open).WithTags("Debrief").WithName("openDebrief");
-        api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").ForTeams();
+        api.MapGet("/rallies/{id:guid}/talk", Talk).WithTags("Debrief").WithName("openTalk").For(Operation.Talk);
         api.MapGet("/rallies/{id:guid}/memory", Remember).WithTags("Debrief").WithName("rememberRally");
         api.MapGet("/rallies/{id:guid}/expected", Expected).WithTags("Debrief").WithName("expectedAndCame");
         api.MapGet("/rallies/{id:guid}/notebook", Pages).WithTags("Debrief").WithName("openNotebook");
@@ -133,16 +134,19 @@ internal static class DebriefEndpoints
     /// </summary>
     private static async Task<Results<Ok<TalkOfTeam>, Missing, Refused>> Talk(
         Guid id,
+        HttpContext context,
         RallyLog log,
+        SessionBook sessions,
         CancellationToken stop,
         string team = ""
     )
     {
         if (await log.Open(id, stop) is not { } found)
             return new Missing("rally");
-        return found.Opened.IsOk
-            ? TypedResults.Ok(TalkOfTeam.Of(found.Opened.Value, team))
-            : new Refused(found.Opened.Problems);
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        var own = await sessions.TeamOf(id, Caller.Of(context.User).Session, stop);
+        return TypedResults.Ok(TalkOfTeam.Of(found.Opened.Value, own ?? team) with { Chosen = own is not null });
     }
 }
 
@@ -164,6 +168,9 @@ public sealed record TalkOfTeam(
     IReadOnlyList<VoteOfTeam> Votes
 )
 {
+    /// <summary>Whether this device has spoken for that team, and speaks for no other.</summary>
+    public bool Chosen { get; init; }
+
     internal static TalkOfTeam Of(OpenedRally opened, string team)
     {
         var run = opened.In(opened.Running);

@@ -24,7 +24,7 @@ internal static class HealthEndpoints
         api.MapGet("/about", () => TypedResults.Ok(new About(Version.Number)))
             .WithTags("Health")
             .WithName("openAbout")
-            .AllowAnonymous();
+            .For(Operation.ComeIn);
         var health = api.MapGroup("/health").WithTags("Health");
         health.MapGet("", Open).WithName("openHealth");
         health.MapGet("/log", Log).WithName("saveLog");

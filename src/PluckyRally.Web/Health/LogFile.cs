@@ -1,4 +1,5 @@
 using System.Globalization;
+using Microsoft.AspNetCore.SignalR;
 using PluckyRally.Data.Folder;
 using Serilog;
 using Serilog.AspNetCore;
@@ -34,6 +35,8 @@ internal static class LogFile
                 log.MinimumLevel.Information()
                     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
                     .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
+                    // What a hub tells whoever calls it is an answer, not a fault of ours.
+                    .Filter.ByExcluding(line => line.Exception is HubException)
                     .WriteTo.Console(
                         restrictedToMinimumLevel: LogEventLevel.Warning,
                         formatProvider: CultureInfo.InvariantCulture

@@ -7,7 +7,9 @@ internal static class InstrumentEndpoints
 {
     public static void MapInstruments(this IEndpointRouteBuilder api)
     {
-        var instruments = api.MapGroup("/rallies/{id:guid}/instruments").WithTags("Instruments").ForJudges();
+        var instruments = api.MapGroup("/rallies/{id:guid}/instruments")
+            .WithTags("Instruments")
+            .For(Operation.ReadInstruments);
         instruments.MapGet("", All).WithName("listInstruments");
         instruments.MapPost("/{instrument}/zero", Zero).WithName("zeroInstrument");
     }

@@ -26,10 +26,10 @@ internal sealed class LiveHub(PassBook book, LiveLines lines, RallyLog log, Inst
     public async Task<LiveNews?> Follow(Guid rally)
     {
         var role = await Caller.Of(Context.User!).In(rally, book, Context.ConnectionAborted);
-        if (role == CallerRole.Nobody)
+        if (!Rights.Allow(role, Operation.Follow))
             throw new HubException("This device has not been let in.");
         await Groups.AddToGroupAsync(Context.ConnectionId, GroupOf(rally));
-        if (role >= CallerRole.Judge)
+        if (Rights.Allow(role, Operation.ReadInstruments))
         {
             await Groups.AddToGroupAsync(Context.ConnectionId, Judges);
             await Clients.Caller.SendAsync(Instruments, instruments.All(), Context.ConnectionAborted);

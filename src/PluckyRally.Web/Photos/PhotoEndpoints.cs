@@ -15,7 +15,7 @@ internal static class PhotoEndpoints
 
     public static void MapPhotos(this IEndpointRouteBuilder api)
     {
-        var photos = api.MapGroup("/rallies/{id:guid}/photos").WithTags("Photos").ForJudges();
+        var photos = api.MapGroup("/rallies/{id:guid}/photos").WithTags("Photos").For(Operation.Photograph);
         photos.MapGet("", All).WithName("listPhotos");
         photos.MapPost("", Take).WithName("takePhoto").Accepts<byte[]>("image/*").TakesAtMost(PhotoAlbum.MostBytes);
         photos.MapGet("/{photo:guid}", Show).WithName("showPhoto");

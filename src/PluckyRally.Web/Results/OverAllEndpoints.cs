@@ -14,7 +14,7 @@ internal static class OverAllEndpoints
         api.MapGet("/rallies/{id:guid}/wall/over-all", OnWall)
             .WithTags("Wall")
             .WithName("openOverAllOnWall")
-            .ForWalls();
+            .For(Operation.SeeWall);
     }
 
     /// <summary>The list over rallies; each with its round that runs, where none is named.</summary>

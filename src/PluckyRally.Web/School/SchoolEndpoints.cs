@@ -23,10 +23,10 @@ internal static class SchoolEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<Edited<Core.School>>(sent.Text);
+        var request = Edited<Core.School>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var (was, now) = request.Value.Value;
+        var (was, now) = request.Value;
         if (now.Problems() is { Count: > 0 } wrong)
             return new Refused(wrong);
         var (outcome, stands) = await book.Put(was, now, stop);

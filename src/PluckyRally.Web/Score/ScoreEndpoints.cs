@@ -1,9 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core;
-using PluckyRally.Data.Passes;
 using PluckyRally.Data.Rallies;
-using PluckyRally.Data.Sessions;
 
 namespace PluckyRally.Web;
 
@@ -20,21 +18,25 @@ internal static class ScoreEndpoints
 
     public static void MapScore(this IEndpointRouteBuilder api)
     {
-        var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForJudges();
-        var talk = api.MapGroup("/rallies/{id:guid}").WithTags("Score").ForTeams();
+        var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Score").For(Operation.Score);
+        var entries = api.MapGroup("/rallies/{id:guid}").WithTags("Score").For(Operation.Record);
         rally.MapGet("/walk", Walk).WithName("openRallyOnWalk").AddEndpointFilter<StateTag>();
         rally.MapGet("/score", Changes).WithName("followSheets");
         rally.MapGet("/score/sheets", Sheets).WithName("openTeamSheets");
         rally.MapGet("/labels", Labels).WithName("readLabels");
         rally.MapPost("/answers/{part}", ReadAnswer).WithName("readAnswer").Accepts<AnswerTyped>("application/json");
-        talk.MapPost("/entries", Record)
+        entries
+            .MapPost("/entries", Record)
             .WithName("recordEntry")
             .Accepts<Entry>("application/json")
-            .TakesAtMost(Limits.EntryBytes);
-        talk.MapPost("/entries/many", RecordMany)
+            .TakesAtMost(Limits.EntryBytes)
+            .AtAHumanRate();
+        entries
+            .MapPost("/entries/many", RecordMany)
             .WithName("recordEntries")
             .Accepts<IReadOnlyList<Entry>>("application/json")
-            .TakesAtMost(Limits.BriefBytes);
+            .TakesAtMost(Limits.BriefBytes)
+            .AtAHumanRate();
     }
 
     private static async Task<Results<Ok<RallyOnWalk>, Missing, Refused>> Walk(
@@ -175,34 +177,15 @@ internal static class ScoreEndpoints
         Guid id,
         SentJson sent,
         HttpContext context,
-        RallyLog log,
-        PassBook passes,
-        SessionBook sessions,
+        EntryIntake intake,
         LiveTeller live,
-        CopyKeeper keeper,
-        TimeProvider time,
         CancellationToken stop
     )
     {
         var document = DocumentReader.Entry(sent.Text);
         if (!document.IsOk)
             return new Refused(document.Problems);
-        var caller = Caller.Of(context.User);
-        var role = await caller.In(id, passes, stop);
-        if (
-            await Take(
-                id,
-                [document.Value.Value],
-                caller,
-                role,
-                await Names(id, [document.Value.Value], caller, sessions, stop),
-                log,
-                keeper,
-                time,
-                stop
-            )
-            is not [var recorded]
-        )
+        if (await intake.Take(id, [document.Value.Value], context, stop) is not [var recorded])
             return new Missing("rally");
         if (!recorded.IsOk)
             return new Refused(recorded.Problems);
@@ -220,29 +203,16 @@ internal static class ScoreEndpoints
         Guid id,
         SentJson sent,
         HttpContext context,
-        RallyLog log,
-        PassBook passes,
-        SessionBook sessions,
+        EntryIntake intake,
         LiveTeller live,
-        CopyKeeper keeper,
-        TimeProvider time,
         CancellationToken stop
     )
     {
         var documents = DocumentReader.Entries(sent.Text, Together);
         if (!documents.IsOk)
             return new Refused(documents.Problems);
-        var caller = Caller.Of(context.User);
-        var names = await Names(
-            id,
-            documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value),
-            caller,
-            sessions,
-            stop
-        );
-        var role = await caller.In(id, passes, stop);
         var came = documents.Value.Where(d => d.IsOk).Select(d => d.Value!.Value).ToList();
-        if (await Take(id, came, caller, role, names, log, keeper, time, stop) is not { } recorded)
+        if (await intake.Take(id, came, context, stop) is not { } recorded)
             return new Missing("rally");
         if (recorded.FirstOrDefault(r => r is { IsOk: true, Value.Fresh: true }) is { Value: { } fresh })
             await live.Tell(id, fresh.Rally);
@@ -256,96 +226,6 @@ internal static class ScoreEndpoints
                 ? new([], new(of.Came.Id, of.Recorded.Value.Rally.Rally.Entries.Count))
                 : new(of.Recorded.Problems);
     }
-
-    /// <summary>
-    /// Takes entries into the log, in one transaction. Order and time are the server's, and who wrote one is who came
-    /// in; the device's own time is kept beside. What waited on a device belongs to the judge who held it then, if that
-    /// one came in with the same device.
-    /// </summary>
-    private static async Task<IReadOnlyList<Result<Recorded>>?> Take(
-        Guid id,
-        IReadOnlyList<Entry> came,
-        Caller caller,
-        CallerRole role,
-        IReadOnlyList<string> names,
-        RallyLog log,
-        CopyKeeper keeper,
-        TimeProvider time,
-        CancellationToken stop
-    )
-    {
-        var entries = came.Select(e =>
-                e with
-                {
-                    By = names.Contains(e.By) ? e.By : caller.Name,
-                    At = time.GetUtcNow(),
-                    DeviceAt = e.At,
-                }
-            )
-            .ToList();
-        var unknown = new Dictionary<Guid, Problem>();
-        if (caller.IsTeacher)
-            foreach (var ofTeams in entries.OfType<Entry.OfTeams>())
-                if (await log.Know(id, ofTeams, stop) is { } problem)
-                    unknown[ofTeams.Id] = problem;
-        var recorded = await log.Record(
-            id,
-            entries,
-            (found, entry) =>
-                Elsewhere(entry)
-                ?? unknown.GetValueOrDefault(entry.Id)
-                ?? WithItsTrial.Check(entries, entry, found.Rally.Entries)
-                ?? Refusing(entry, role, found),
-            whole: false,
-            stop
-        );
-        if (
-            recorded is not null
-            && entries
-                .Zip(recorded)
-                .Any(e => e is { First: Entry.RoundClosed, Second: { IsOk: true, Value.Fresh: true } })
-        )
-            keeper.RallyEnded();
-        return recorded;
-    }
-
-    /// <summary>What has an endpoint of its own, and is refused here.</summary>
-    private static Problem? Elsewhere(Entry entry) =>
-        entry switch
-        {
-            Entry.BriefMended => new(
-                "/kind",
-                "The brief is not mended here.",
-                "Mend it at the Brief station of the rally, which shows first what would change."
-            ),
-            Entry.OfClock => new(
-                "/kind",
-                "The clock is not set here.",
-                "Use the remote of the Run station; its times are the server's."
-            ),
-            _ => null,
-        };
-
-    private static Problem? Refusing(Entry entry, CallerRole role, KeptRally found) =>
-        role switch
-        {
-            CallerRole.Teacher => null,
-            CallerRole.Judge => EntryRights.OfJudge(entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
-            CallerRole.Team => EntryRights.OfTeam(entry),
-            CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Come in with a code."),
-        };
-
-    /// <summary>Who has held the device, where an entry says that somebody else than its holder wrote it.</summary>
-    private static async Task<IReadOnlyList<string>> Names(
-        Guid id,
-        IEnumerable<Entry> came,
-        Caller caller,
-        SessionBook sessions,
-        CancellationToken stop
-    ) =>
-        caller.IsTeacher || came.All(e => e.By.Length == 0 || e.By == caller.Name)
-            ? []
-            : await sessions.NamesOf(id, caller.Session, stop);
 }
 
 /// <summary>The log has the entry.</summary>

@@ -32,7 +32,7 @@ internal static class Pages
                 "index.html",
                 new StaticFileOptions { OnPrepareResponse = CacheByName }
             )
-            .AllowAnonymous();
+            .For(Operation.ComeIn);
 
     /// <summary>
     /// Built files carry a mark of their contents in the name and never change. The page that names them is kept too,

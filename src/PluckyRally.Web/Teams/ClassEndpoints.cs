@@ -59,10 +59,10 @@ internal static class ClassEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<Edited<ClassWishes>>(sent.Text);
+        var request = Edited<ClassWishes>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var (was, now) = request.Value.Value;
+        var (was, now) = request.Value;
         if (now.Problems() is { Count: > 0 } problems)
             return new Refused(problems);
         var (outcome, stands) = await register.Wish(id, was, now, stop);
@@ -183,13 +183,13 @@ internal static class ClassEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<Edited<PupilNamed>>(sent.Text);
+        var request = Edited<PupilNamed>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var name = request.Value.Value.Now.Name.Trim();
+        var name = request.Value.Now.Name.Trim();
         if (ClassList.PupilProblems(name) is { Count: > 0 } problems)
             return new Refused(problems);
-        var (outcome, stands) = await register.Rename(id, request.Value.Value.Was.Name, name, stop);
+        var (outcome, stands) = await register.Rename(id, request.Value.Was.Name, name, stop);
         return outcome switch
         {
             SaveOutcome.Saved => await Everywhere(live),

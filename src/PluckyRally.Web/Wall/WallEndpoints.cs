@@ -10,7 +10,7 @@ internal static class WallEndpoints
 {
     public static void MapWall(this IEndpointRouteBuilder api)
     {
-        var wall = api.MapGroup("/rallies/{id:guid}/wall").WithTags("Wall").ForWalls();
+        var wall = api.MapGroup("/rallies/{id:guid}/wall").WithTags("Wall").For(Operation.SeeWall);
         wall.MapGet("", Open).WithName("openWall").AddEndpointFilter<StateTag>();
         wall.MapGet("/clock", Clock).WithName("readWallClock");
         wall.MapGet("/board", Board).WithName("openBoard").AddEndpointFilter<StateTag>();

@@ -47,10 +47,10 @@ internal static class PlanEndpoints
         CancellationToken stop
     )
     {
-        var request = DocumentReader.Request<Edited<BriefPlan>>(sent.Text);
+        var request = Edited<BriefPlan>.Read(sent);
         if (!request.IsOk)
             return new Refused(request.Problems);
-        var (was, now) = request.Value.Value;
+        var (was, now) = request.Value;
         if (now.Problems() is { Count: > 0 } wrong)
             return new Refused(wrong);
         if (await shelf.Find(now.Brief, stop) is null)

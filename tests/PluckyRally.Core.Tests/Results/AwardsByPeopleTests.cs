@@ -235,9 +235,8 @@ public sealed class AwardsByPeopleTests
     [Fact]
     public void A_teams_own_device_answers_looks_back_and_votes_and_does_nothing_else()
     {
-        EntryRights.OfTeam(new Entry.LookedBack { Id = _rally.NextId(), Team = "terns" }).ShouldBeNull();
-        EntryRights
-            .OfTeam(
+        OfTeam(new Entry.LookedBack { Id = _rally.NextId(), Team = "terns" }).ShouldBeNull();
+        OfTeam(
                 new Entry.AnswerGiven
                 {
                     Id = _rally.NextId(),
@@ -247,8 +246,7 @@ public sealed class AwardsByPeopleTests
                 }
             )
             .ShouldBeNull();
-        EntryRights
-            .OfTeam(
+        OfTeam(
                 new Entry.AwardVoted
                 {
                     Id = _rally.NextId(),
@@ -282,8 +280,10 @@ public sealed class AwardsByPeopleTests
                 new Entry.StruckOut { Id = _rally.NextId(), Entry = Guid.NewGuid() },
             }
         )
-            EntryRights.OfTeam(other)!.What.ShouldBe("This is not a team's to record.");
+            OfTeam(other)!.What.ShouldBe("This is not a team's to record.");
     }
+
+    private static Problem? OfTeam(Entry entry) => EntryRights.Of(CallerRole.Team, entry, [], others: false);
 
     private string Says(string award) => _rally.Standings().Awards.Single(a => a.Award == award).Says;
 

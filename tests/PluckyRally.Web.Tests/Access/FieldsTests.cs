@@ -243,6 +243,7 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Talk =
     [
+        "chosen",
         "name",
         "title",
         "round",

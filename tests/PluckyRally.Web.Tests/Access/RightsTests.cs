@@ -143,8 +143,26 @@ public sealed class RightsTests : IDisposable
         );
         (await Classroom.Refusal(device, rally, Sample.Caught("210"))).ShouldBe("This is not a team's to record.");
         (await Worked("t1")).ShouldBe("the funnel");
-        (await Worked("t2")).ShouldBe("", "a team is sent its own words");
-        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.Single().By.ShouldBe("A team");
+        (await Worked("t2")).ShouldBe("the funnel", "it speaks for the team that it said at first");
+        var other = new Entry.LookedBack
+        {
+            Id = Guid.CreateVersion7(),
+            Team = "t2",
+            Worked = "the tray",
+        };
+        (await Classroom.Refusal(device, rally, other)).ShouldBe("This device speaks for another team.");
+        var voice = (await _class.App.Get<RallyPasses>($"/api/rallies/{rally}/passes")).Voices.ShouldHaveSingleItem();
+        voice.Team.ShouldBe("Able");
+        (
+            await _class.Teacher.DeleteAsync(
+                $"/api/rallies/{rally}/voices/{voice.Device}",
+                TestContext.Current.CancellationToken
+            )
+        ).EnsureSuccessStatusCode();
+        (await Worked("t2")).ShouldBe("", "the teacher lets it say anew");
+        await Classroom.Record(device, rally, other);
+        (await Worked("t1")).ShouldBe("the tray");
+        (await _class.App.Get<Rally>($"/api/rallies/{rally}/file")).Entries.ShouldAllBe(e => e.By == "A team");
         foreach (var closed in new[] { "results", "score", "walk", "debrief", "gallery", "photos", "plots" })
         {
             using var answer = await device.GetAsync(
@@ -182,6 +200,31 @@ public sealed class RightsTests : IDisposable
                 .GetProperty("team")
                 .GetProperty("worked")
                 .GetString();
+    }
+
+    /// <summary>Common practice, no source: nobody writes thirty lines in a minute.</summary>
+    [Fact]
+    public async Task A_teams_device_writes_no_faster_than_children_do_and_nobody_else_is_held_up()
+    {
+        var rally = await _class.Begin();
+        using var device = _class.App.Device();
+        (
+            await Classroom.Send(device, "/api/join", new CodeTyped(await _class.Code(rally, PassKind.Team)))
+        ).EnsureSuccessStatusCode();
+        var answers = new List<System.Net.HttpStatusCode>();
+        for (var i = 0; i < 40; i++)
+            answers.Add(
+                (
+                    await Classroom.Send(
+                        device,
+                        $"/api/rallies/{rally}/entries",
+                        (Entry)new Entry.LookedBack { Id = Guid.CreateVersion7(), Team = "t1" }
+                    )
+                ).StatusCode
+            );
+        answers.Count(a => a != System.Net.HttpStatusCode.TooManyRequests).ShouldBeInRange(30, 39);
+        using var judge = await _class.Judge(rally, "Aide");
+        await Classroom.Record(judge, rally, Sample.Caught("210"));
     }
 
     [Fact]

@@ -145,7 +145,7 @@ public sealed class SessionTests : IDisposable
     public async Task One_device_cannot_lock_anybody_else_out()
     {
         var limits = new ServiceCollection()
-            .Also(s => s.AddGuessLimits())
+            .Also(s => s.AddRateLimits())
             .BuildServiceProvider()
             .GetRequiredService<IOptions<RateLimiterOptions>>()
             .Value.GlobalLimiter!;

@@ -3,14 +3,14 @@ import { useLocalStorage } from '@vueuse/core'
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, refusalOf } from '@/api/client'
+import { refusalOf } from '@/api/client'
 import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
 import DoorForm from './DoorForm.vue'
 import { codeInAddress } from './codeInAddress'
+import { join } from './join'
 import { pageOf } from './pageOf'
-import { askWho } from './useWho'
 
 /** A judge joins one rally: the code, and what the log shall say of who wrote an entry. */
 const router = useRouter()
@@ -24,11 +24,9 @@ const wrongName = wrong('/name')
 const taken = wrong('/same')
 
 async function send(same = false) {
-  const answer = await ask(api.POST('/api/join', { body: { code: code.value, name: name.value, same } }))
+  const answer = await join(code.value, name.value, same)
   refusal.value = refusalOf(answer)
-  if (!answer.ok) return
-  await askWho()
-  await router.replace(pageOf(answer.data))
+  if (answer.ok) await router.replace(pageOf(answer.data))
 }
 </script>
 

@@ -46,6 +46,10 @@ async function end(pass: string) {
   await done(api.DELETE('/api/rallies/{id}/passes/{pass}', { params: { path: { id, pass } } }))
   await passes.load()
 }
+async function chooseAgain(device: string) {
+  await done(api.DELETE('/api/rallies/{id}/voices/{device}', { params: { path: { id, device } } }))
+  await passes.load()
+}
 async function letStrike(strikeOthers: boolean) {
   await done(api.PUT('/api/rallies/{id}/judges', { params: { path: { id } }, body: { strikeOthers } }))
   await passes.load()
@@ -122,6 +126,19 @@ async function letStrike(strikeOthers: boolean) {
           words only. One code does for all teams; each says which one it is.
         </p>
         <PassList :passes="teams" @end="end" />
+        <ul v-if="passes.data.value.voices.length > 0" aria-label="Devices that speak for a team">
+          <li v-for="v in passes.data.value.voices" :key="v.device">
+            One device speaks for {{ v.team }}.
+            <button
+              type="button"
+              class="act"
+              :aria-label="`Let the device of ${v.team} choose its team again`"
+              @click="chooseAgain(v.device)"
+            >
+              Let it choose again
+            </button>
+          </li>
+        </ul>
         <Button
           label="Make a code for teams"
           :variant="teams.length > 0 ? 'outlined' : undefined"

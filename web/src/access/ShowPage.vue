@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask } from '@/api/client'
 import { codeInAddress } from './codeInAddress'
+import { join } from './join'
 import { pageOf } from './pageOf'
-import { askWho } from './useWho'
 
 /** A wall, or a team's own device, comes in by its link and needs nobody to type anything. */
 const router = useRouter()
 const says = ref('Coming in')
 
 async function open() {
-  const answer = await ask(api.POST('/api/join', { body: { code: codeInAddress(), name: '', same: false } }))
+  const answer = await join(codeInAddress(), '', false)
   if (answer.ok) {
-    await askWho()
     await router.replace(pageOf(answer.data))
   } else {
     says.value = answer.offline

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, ask, refusalOf } from '@/api/client'
+import { judgingWindow } from '@/api/judgingWindow'
 import type { Refusal } from '@/api/names'
 import StationHead from '@/shared/StationHead.vue'
 import TopBar from '@/shared/TopBar.vue'
@@ -11,7 +13,15 @@ import { askWho, useWho } from './useWho'
 
 /** The teacher comes in with a password; at the first start it is set here, at the computer itself. */
 const { who } = useWho()
+// Whoever is sent here in a judge's window is no longer let in by its code; the window is the teacher's again only when
+// the teacher says so.
+const ofWindow = ref(judgingWindow.ticket() !== null)
 void askWho()
+async function goOnAsTeacher() {
+  judgingWindow.leave()
+  ofWindow.value = false
+  if ((await askWho())?.role === 'teacher') await router.replace('/')
+}
 const route = useRoute()
 const router = useRouter()
 const password = ref('')
@@ -42,7 +52,11 @@ async function send() {
           : 'This device has not been let in yet.'
       "
     />
-    <p v-if="first && !who?.here">
+    <template v-if="ofWindow">
+      <p>The code with which this window was opened is no longer good.</p>
+      <p><Button label="Go on as the teacher" variant="outlined" @click="goOnAsTeacher" /></p>
+    </template>
+    <p v-else-if="first && !who?.here">
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>
     <DoorForm v-else :label="first ? 'Set it and come in' : 'Come in'" @send="send">

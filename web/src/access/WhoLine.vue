@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/client'
+import { judgingWindow } from '@/api/judgingWindow'
 import { pageOf } from './pageOf'
 import { askWho, useWho } from './useWho'
 import { done } from '@/shared/useDone'
@@ -13,16 +14,18 @@ const route = useRoute()
 const others = computed(() =>
   (who.value?.rallies ?? []).filter((r) => r.role === 'judge' && r.rally !== route.params.rally),
 )
+const ofWindow = computed(() => who.value && judgingWindow.ticket() !== null)
 async function leave() {
   await done(api.POST('/api/sign-out'))
-  await askWho()
-  await router.push('/sign-in')
+  judgingWindow.leave()
+  const now = await askWho()
+  await router.push(now?.role === 'teacher' ? '/' : '/sign-in')
 }
 </script>
 
 <template>
-  <p v-if="who?.lan && who.name" class="who small not-on-paper">
-    <span class="muted">You are {{ who.name }} on this device.</span>
+  <p v-if="who?.name && (who.lan || ofWindow)" class="who small not-on-paper">
+    <span class="muted">You are {{ who.name }} {{ ofWindow ? 'in this window' : 'on this device' }}.</span>
     <RouterLink v-if="who.role === 'teacher'" to="/password">Change the password</RouterLink>
     <template v-if="others.length > 0">
       <span class="muted">You also judge</span>

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { judgingWindow } from './judgingWindow'
 import type { Problem, Refusal } from './names'
 import type { paths } from './schema.generated.d'
 
@@ -15,6 +16,12 @@ class LastingRequest extends Request {
 
 /** The API, typed by its own description. */
 export const api = createClient<paths>({ baseUrl: '', Request: LastingRequest })
+api.use({
+  onRequest({ request }) {
+    const ticket = judgingWindow.ticket()
+    if (ticket) request.headers.set('Authorization', `Bearer ${ticket}`)
+  },
+})
 
 /** What came of a request: an answer, a refusal that says what would do, or no connection. */
 export type Answer<T> =

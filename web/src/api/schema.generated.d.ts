@@ -68,22 +68,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/join": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["join"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/sign-out": {
         parameters: {
             query?: never;
@@ -420,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/passes": {
         parameters: {
             query?: never;
@@ -447,6 +447,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["endPass"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rallies/{id}/voices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["letTeamSayAnew"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2531,7 +2547,10 @@ export interface components {
              */
             scaleStep: number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description What somebody is in a rally: by role is said who may do what, and write which entry.
+         * @enum {unknown}
+         */
         CallerRole: "nobody" | "wall" | "team" | "judge" | "teacher";
         CardOnWall: {
             team: string;
@@ -5974,6 +5993,7 @@ export interface components {
             name: string;
             /** Format: uuid */
             day?: null | string;
+            window?: null | string;
         };
         JsonElement: unknown;
         /** @description A judge's sheet for one team: what has to be looked at, measured and counted, in the order of the test. */
@@ -8164,6 +8184,7 @@ export interface components {
             addresses: string[];
             strikeOthers: boolean;
             passes: components["schemas"]["Pass"][];
+            voices: components["schemas"]["TeamVoice"][];
         };
         RallyPhotos: {
             mayTake: boolean;
@@ -9302,6 +9323,7 @@ export interface components {
             team?: null | components["schemas"]["TeamDebrief"];
             questions: components["schemas"]["DebriefQuestion"][];
             votes: components["schemas"]["VoteOfTeam"][];
+            chosen: boolean;
         };
         /** @description Something that teams set out to reach, each for itself or the whole class alike. */
         Target: {
@@ -9554,6 +9576,10 @@ export interface components {
             name: string;
             /** @description The jobs held, by their ids. */
             jobs: string[];
+        };
+        TeamVoice: {
+            device: string;
+            team: string;
         };
         /** @description What teams should be like. */
         TeamWishes: {
@@ -10214,39 +10240,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PasswordStrength"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    join: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CodeTyped"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["JoinedRally"];
                 };
             };
             /** @description Unprocessable Entity */
@@ -11001,6 +10994,39 @@ export interface operations {
             };
         };
     };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeTyped"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JoinedRally"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
     listPasses: {
         parameters: {
             query?: never;
@@ -11083,6 +11109,36 @@ export interface operations {
             path: {
                 id: string;
                 pass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    letTeamSayAnew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                device: string;
             };
             cookie?: never;
         };

@@ -49,7 +49,7 @@ const waiting = computed(() => outbox.unsent.value.filter((u) => !u.refusal).len
         </li>
       </ul>
       <template v-else>
-        <p>
+        <p v-if="!now.chosen">
           <button type="button" class="act small" @click="team = ''">We are another team</button>
         </p>
         <TeamAnswers

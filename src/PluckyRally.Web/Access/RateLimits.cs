@@ -6,17 +6,24 @@ namespace PluckyRally.Web;
 
 /// <summary>
 /// How often a password or a code may be tried: by one device first, then by the whole network. A device that is held
-/// up counts no further for the network, so one phone cannot lock anybody else out.
+/// up counts no further for the network, so one phone cannot lock anybody else out. And how often a team's device may
+/// write.
 /// </summary>
-internal static class GuessLimits
+internal static class RateLimits
 {
     /// <summary>The mark of endpoints that can be guessed at.</summary>
     private const string Guessing = "guessing";
 
+    /// <summary>The mark of endpoints where teams' own devices write.</summary>
+    private const string Speaking = "speaking";
+
+    /// <summary>Times in a minute that a team's device sends something.</summary>
+    private const int WordsOfOneTeam = 30;
+
     private const int TriesOfOneDevice = 10;
     private const int TriesOfAll = 60;
 
-    public static void AddGuessLimits(this IServiceCollection services) =>
+    public static void AddRateLimits(this IServiceCollection services) =>
         services.AddRateLimiter(limits =>
         {
             limits.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
@@ -28,6 +35,11 @@ internal static class GuessLimits
                 return ValueTask.CompletedTask;
             };
             limits.AddPolicy(Guessing, _ => RateLimitPartition.GetNoLimiter(""));
+            limits.AddPolicy(Speaking, context =>
+                Caller.Of(context.User) is var caller && caller.IsTeamIn(context.GetRouteValue("id"))
+                    ? Window(caller.Session, WordsOfOneTeam)
+                    : RateLimitPartition.GetNoLimiter("")
+            );
             limits.GlobalLimiter = PartitionedRateLimiter.CreateChained(
                 PartitionedRateLimiter.Create<HttpContext, string>(context =>
                     CanGuess(context)
@@ -48,8 +60,12 @@ internal static class GuessLimits
     public static RouteHandlerBuilder CanBeGuessedAt(this RouteHandlerBuilder endpoint) =>
         endpoint.RequireRateLimiting(Guessing);
 
+    /// <summary>A team's own device writes here no faster than children do.</summary>
+    public static RouteHandlerBuilder AtAHumanRate(this RouteHandlerBuilder endpoint) =>
+        endpoint.RequireRateLimiting(Speaking);
+
     private static bool CanGuess(HttpContext context) =>
-        context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>() is not null;
+        context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName == Guessing;
 
     private static RateLimitPartition<string> Window(string who, int tries) =>
         RateLimitPartition.GetFixedWindowLimiter(who, _ =>

@@ -1,0 +1,174 @@
+using Microsoft.AspNetCore.Authentication;
+using PluckyRally.Core;
+using PluckyRally.Data.Passes;
+using PluckyRally.Data.Rallies;
+using PluckyRally.Data.Sessions;
+
+namespace PluckyRally.Web;
+
+/// <summary>
+/// Takes what devices send into a rally's log. Order and time are the server's, and who wrote an entry is who came in;
+/// the device's own time is kept beside.
+/// </summary>
+internal sealed class EntryIntake(
+    RallyLog log,
+    PassBook passes,
+    SessionBook sessions,
+    CopyKeeper keeper,
+    TimeProvider time
+)
+{
+    /// <summary>Takes entries in their order, in one transaction; one that is refused holds up no other.</summary>
+    /// <returns>An answer for each; null where there is no such rally.</returns>
+    public async Task<IReadOnlyList<Result<Recorded>>?> Take(
+        Guid rally,
+        IReadOnlyList<Entry> came,
+        HttpContext context,
+        CancellationToken stop
+    )
+    {
+        var caller = Caller.Of(context.User);
+        var names = await Names(rally, came, caller, context, stop);
+        var entries = came.Select(e =>
+                e with
+                {
+                    By = names.Contains(e.By) ? e.By : caller.Name,
+                    At = time.GetUtcNow(),
+                    DeviceAt = e.At,
+                }
+            )
+            .ToList();
+        var unknown = new Dictionary<Guid, Problem>();
+        if (caller.IsTeacher)
+            foreach (var ofTeams in entries.OfType<Entry.OfTeams>())
+                if (await log.Know(rally, ofTeams, stop) is { } problem)
+                    unknown[ofTeams.Id] = problem;
+        var recorded = await Record(
+            rally,
+            entries,
+            caller,
+            entry => Elsewhere(entry) ?? unknown.GetValueOrDefault(entry.Id),
+            stop
+        );
+        if (
+            recorded is not null
+            && entries
+                .Zip(recorded)
+                .Any(e => e is { First: Entry.RoundClosed, Second: { IsOk: true, Value.Fresh: true } })
+        )
+            keeper.RallyEnded();
+        return recorded;
+    }
+
+    /// <summary>
+    /// Who may write is asked where nothing else is decided, so that a pass which is ended is ended: where one was
+    /// ended since it was looked up, it is looked up again.
+    /// </summary>
+    private async Task<IReadOnlyList<Result<Recorded>>?> Record(
+        Guid rally,
+        IReadOnlyList<Entry> entries,
+        Caller caller,
+        Func<Entry, Problem?> refuse,
+        CancellationToken stop
+    )
+    {
+        IReadOnlyList<Result<Recorded>>? before = null;
+        for (; ; )
+        {
+            var (role, pass) = await caller.StandingIn(rally, passes, stop);
+            var known = role == CallerRole.Team ? await sessions.TeamOf(rally, caller.Session, stop) : null;
+            var team = known;
+            var ended = false;
+            var recorded = await log.Record(
+                rally,
+                entries,
+                (found, entry) =>
+                    Ended()
+                    ?? OtherTeam(entry)
+                    ?? refuse(entry)
+                    ?? WithItsTrial.Check(entries, entry, found.Rally.Entries)
+                    ?? EntryRights.Of(role, entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
+                whole: false,
+                stop
+            );
+
+            // What was taken before a pass was ended stays as it was answered.
+            recorded = recorded?.Select((r, i) => before?[i] is { IsOk: true } taken ? taken : r).ToList();
+            if (!ended || recorded is null)
+            {
+                if (role == CallerRole.Team && known is null && Taken(recorded) is { } first)
+                    await sessions.SpeakFor(rally, caller.Session, first, stop);
+                return recorded;
+            }
+
+            before = recorded;
+
+            // A device speaks for the team that it said at first.
+            Problem? OtherTeam(Entry entry)
+            {
+                if (role != CallerRole.Team)
+                    return null;
+                team ??= entry.Team;
+                return entry.Team == team
+                    ? null
+                    : new(
+                        "/team",
+                        "This device speaks for another team.",
+                        "Ask the teacher, who can let it choose anew under Judges, teams and walls."
+                    );
+            }
+
+            // The team of the first entry that was taken.
+            string? Taken(IReadOnlyList<Result<Recorded>>? answers) =>
+                answers is null
+                    ? null
+                    : entries.Zip(answers).Where(e => e.Second.IsOk).Select(e => e.First.Team).FirstOrDefault();
+
+            Problem? Ended()
+            {
+                ended = ended || (pass is { } held && !passes.IsKnown(held));
+                return ended ? new("/kind", "This device's code was ended.", "Come in with a code.") : null;
+            }
+        }
+    }
+
+    /// <summary>What has an endpoint of its own, and is refused here.</summary>
+    private static Problem? Elsewhere(Entry entry) =>
+        entry switch
+        {
+            Entry.BriefMended => new(
+                "/kind",
+                "The brief is not mended here.",
+                "Mend it at the Brief station of the rally, which shows first what would change."
+            ),
+            Entry.OfClock => new(
+                "/kind",
+                "The clock is not set here.",
+                "Use the remote of the Run station; its times are the server's."
+            ),
+            _ => null,
+        };
+
+    /// <summary>
+    /// Who has held the device, where an entry says that somebody else than its holder wrote it. What waited on a
+    /// device belongs to the judge who held it then, if that one came in with the same device: on the teacher's own
+    /// computer in another window.
+    /// </summary>
+    private async Task<IReadOnlyList<string>> Names(
+        Guid rally,
+        IEnumerable<Entry> came,
+        Caller caller,
+        HttpContext context,
+        CancellationToken stop
+    )
+    {
+        if (came.All(e => e.By.Length == 0 || e.By == caller.Name))
+            return [];
+        var device = caller.IsTeacher
+            ? (await context.AuthenticateAsync(AccessSetup.PassScheme)).Principal is { } held
+                ? SessionStore.IdOf(held)
+                : ""
+            : caller.Session;
+        return device.Length > 0 ? await sessions.NamesOf(rally, device, stop) : [];
+    }
+}
