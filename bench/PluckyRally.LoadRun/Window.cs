@@ -18,6 +18,7 @@ internal abstract class Window : IAsyncDisposable
     private readonly HttpClientHandlerWithAddress _line;
     private Task? _loading;
     private bool _again;
+    private int? _told;
 
     protected Window(Uri server, Guid rally, int number)
     {
@@ -84,7 +85,10 @@ internal abstract class Window : IAsyncDisposable
     protected async Task<JsonElement> Get(string path)
     {
         var asked = Stopwatch.GetTimestamp();
-        using var answer = await Http.GetAsync(path);
+        using var request = new HttpRequestMessage(HttpMethod.Get, path);
+        if (_told is { } told)
+            request.Headers.Add("told", $"{told}");
+        using var answer = await Http.SendAsync(request);
         var body = await answer.Content.ReadAsByteArrayAsync();
         Times.Add(Stopwatch.GetElapsedTime(asked).TotalMilliseconds);
         Bytes += body.Length;
@@ -127,7 +131,10 @@ internal abstract class Window : IAsyncDisposable
             && news.TryGetProperty("asOf", out var asOf)
             && asOf.GetInt32() > AsOf
         )
+        {
+            _told = asOf.GetInt32();
             _ = Follow();
+        }
     }
 
     /// <summary>Each device has an address of the loopback range of its own, as it would in a hall.</summary>

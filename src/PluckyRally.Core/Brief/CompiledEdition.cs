@@ -64,6 +64,12 @@ public sealed class CompiledEdition
 
     internal IReadOnlyList<PartPlan> Parts { get; }
 
+    /// <summary>The same parts as paper has them.</summary>
+    internal IReadOnlyList<IPaperPart> OnPaper => Parts;
+
+    /// <summary>The same parts as they are tried and rehearsed.</summary>
+    internal IReadOnlyList<IRehearsedPart> Rehearsed => Parts;
+
     /// <summary>
     /// The places of the parts in the order in which their values are worked out: each after those that it rests on.
     /// </summary>

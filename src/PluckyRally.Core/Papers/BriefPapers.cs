@@ -21,7 +21,7 @@ public sealed record BriefPapers(
         new(
             WorkPaper.Of(compiled.Brief),
             JudgeSheet.Of(compiled),
-            [.. compiled.Parts.Select(p => p.TaskSheet).OfType<TaskPaper>()],
+            [.. compiled.OnPaper.Select(p => p.TaskSheet).OfType<TaskPaper>()],
             Timetable.Lay(compiled.Brief),
             RigPaper.Of(compiled.Brief),
             GradeBands.ReadsLargePrint(compiled.Brief.Grades)

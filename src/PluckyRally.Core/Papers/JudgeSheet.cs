@@ -31,7 +31,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
                     ),
                 },
             .. compiled.TakesAttempts ? new[] { AttemptRows.Of(compiled) } : [],
-            .. compiled.Parts.SelectMany(p => p.Paper),
+            .. compiled.OnPaper.SelectMany(p => p.Paper),
             .. Block(PaperWords.After, PaperWords.MustHave, inspected.Where(r => r.When is When.AfterTest)),
             PaperBlock.Single(
                 PaperWords.Noted,
@@ -183,7 +183,7 @@ public sealed record JudgeSheet(IReadOnlyList<PaperBlock> Blocks)
         if (compiled.TakesAttempts)
             foreach (var entry in AttemptRows.Read(compiled, paper))
                 yield return entry;
-        foreach (var entry in compiled.Parts.SelectMany(p => p.FromPaper(paper)))
+        foreach (var entry in compiled.OnPaper.SelectMany(p => p.FromPaper(paper)))
             yield return entry;
         if (paper.Has(Note))
             yield return new(

@@ -31,7 +31,7 @@ internal static class RehearsedThings
             things.Add(OfMeasure(measure, compiled, pattern));
         if (compiled.TakesAttempts)
             things.Add(new RehearsedThing.Happening(FailedAttempts, RehearsalWords.AnAttemptFails, Failed, false));
-        foreach (var part in compiled.Parts)
+        foreach (var part in compiled.Rehearsed)
             things.AddRange(part.Things);
         foreach (var rule in compiled.Rules.OfType<RulePlan.Inspection>())
             things.Add(

@@ -97,7 +97,7 @@ public sealed class ThingsRemembered
                 outcome.Attempt ?? 0,
                 new(RehearsedThings.MissedRule(outcome.Rule), outcome.State == RuleState.Missed ? 1 : 0)
             );
-        foreach (var part in run.Compiled.Parts)
+        foreach (var part in run.Compiled.Rehearsed)
         {
             foreach (var came in part.Came(design))
                 yield return (0, came);

@@ -26,6 +26,7 @@ internal sealed class WorkedOut(RallyCache kept)
     private static readonly string Run = Guid.NewGuid().ToString("N")[..8];
 
     private readonly ConditionalWeakTable<KeptRally, object> _numbers = [];
+    private readonly ConcurrentDictionary<Guid, KeptRally> _answered = new();
     private readonly ConcurrentDictionary<(Guid, int, bool), Shared<RoundSheets>> _sheets = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<Standings>> _standings = new();
     private readonly ConcurrentDictionary<(Guid, int), Shared<ClockOnWall>> _clocks = new();
@@ -43,6 +44,29 @@ internal sealed class WorkedOut(RallyCache kept)
     /// <summary>Names a state of a rally among all that there ever were.</summary>
     public string NameOf(KeptRally rally) =>
         $"{Run}-{_numbers.GetValue(rally, _ => Interlocked.Increment(ref _counted))}";
+
+    /// <summary>
+    /// The state that whoever was told of so many entries is answered from: the one that others were answered from, if
+    /// it is as new as that. What came since everybody is told of next, so the windows of a hall share one state for
+    /// each time that they are told, however many entries come between.
+    /// </summary>
+    /// <param name="newest">The rally as it is now.</param>
+    /// <param name="told">How many entries the live line told of; absent where the newest is wanted.</param>
+    public KeptRally At(KeptRally newest, int? told)
+    {
+        if (told is not { } enough || !newest.Opened.IsOk)
+            return newest;
+        if (
+            _answered.TryGetValue(newest.Stored.Id, out var known)
+            && known.Opened is { IsOk: true } opened
+            && ReferenceEquals(opened.Value.Begun, newest.Opened.Value.Begun)
+            && opened.Value.Received.Count >= Math.Min(enough, newest.Opened.Value.Received.Count)
+        )
+            return known;
+        if (_answered.Count > Most)
+            _answered.Clear();
+        return _answered[newest.Stored.Id] = newest;
+    }
 
     /// <summary>The standings of a round, of this state or a later one.</summary>
     /// <param name="rally">The rally; it has been opened.</param>

@@ -68,6 +68,7 @@ internal static class ScoreEndpoints
 
     /// <summary>
     /// What is new since a device heard of the sheets last: how far each team is, and the one sheet that is open on it.
+    /// A device that says what it was told is content with that: what came since it is told of next.
     /// </summary>
     private static async Task<Results<Ok<SheetChanges>, Missing, Refused>> Changes(
         Guid id,
@@ -79,13 +80,15 @@ internal static class ScoreEndpoints
         int? since = null,
         string team = "",
         int held = 0,
-        string ground = ""
+        string ground = "",
+        [FromHeader] int? told = null
     )
     {
         // Named before anything is read: what changes meanwhile is then asked for again.
         var now = worked.Ground;
-        if (await log.Open(id, stop) is not { } found)
+        if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
+        var found = worked.At(newest, told);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 using PluckyRally.Core;
 using PluckyRally.Data.Photos;
 using PluckyRally.Data.Rallies;
@@ -39,11 +40,13 @@ internal static class WallEndpoints
         WorkedOut worked,
         TimeProvider time,
         CancellationToken stop,
-        int round = 1
+        int round = 1,
+        [FromHeader] int? told = null
     )
     {
-        if (await log.Open(id, stop) is not { } found)
+        if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
+        var found = worked.At(newest, told);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         return found.Opened.IsOk
@@ -56,11 +59,13 @@ internal static class WallEndpoints
         RallyLog log,
         WorkedOut worked,
         CancellationToken stop,
-        int round = 1
+        int round = 1,
+        [FromHeader] int? told = null
     )
     {
-        if (await log.Open(id, stop) is not { } found)
+        if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
+        var found = worked.At(newest, told);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)
@@ -77,13 +82,16 @@ internal static class WallEndpoints
     private static async Task<Results<Ok<GalleryOnWall>, Missing, Refused>> Side(
         Guid id,
         RallyLog log,
+        WorkedOut worked,
         PhotoAlbum album,
         CancellationToken stop,
-        int round = 1
+        int round = 1,
+        [FromHeader] int? told = null
     )
     {
-        if (await log.Open(id, stop) is not { } found)
+        if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
+        var found = worked.At(newest, told);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)
@@ -119,12 +127,15 @@ internal static class WallEndpoints
     private static async Task<Results<Ok<PlotOnWall>, Missing, Refused>> Picture(
         Guid id,
         RallyLog log,
+        WorkedOut worked,
         CancellationToken stop,
-        int round = 1
+        int round = 1,
+        [FromHeader] int? told = null
     )
     {
-        if (await log.Open(id, stop) is not { } found)
+        if (await log.Open(id, stop) is not { } newest)
             return new Missing("rally");
+        var found = worked.At(newest, told);
         if (round is < 1 or > Limits.Rounds)
             return new Missing("round");
         if (!found.Opened.IsOk)

@@ -45,7 +45,7 @@ public sealed class JudgingWindowTests : IDisposable
     }
 
     [Fact]
-    public async Task A_window_whose_code_is_ended_is_nobodys_until_somebody_says_so_and_leaving_it_leaves_the_teacher_in()
+    public async Task A_window_whose_code_is_ended_is_nobodys_and_leaving_it_leaves_the_teacher_in()
     {
         var rally = await _class.Begin();
         var ticket = await Join(rally, "Wren");

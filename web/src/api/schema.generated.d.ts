@@ -3361,24 +3361,24 @@ export interface components {
             times: number;
         };
         EditedOfBriefPlan: {
-            was?: null | components["schemas"]["BriefPlan"];
-            now?: null | components["schemas"]["BriefPlan"];
+            was: components["schemas"]["BriefPlan"];
+            now: components["schemas"]["BriefPlan"];
         };
         EditedOfClassWishes: {
-            was?: null | components["schemas"]["ClassWishes"];
-            now?: null | components["schemas"]["ClassWishes"];
+            was: components["schemas"]["ClassWishes"];
+            now: components["schemas"]["ClassWishes"];
         };
         EditedOfFairDay: {
-            was?: null | components["schemas"]["FairDay"];
-            now?: null | components["schemas"]["FairDay"];
+            was: components["schemas"]["FairDay"];
+            now: components["schemas"]["FairDay"];
         };
         EditedOfPupilNamed: {
-            was?: null | components["schemas"]["PupilNamed"];
-            now?: null | components["schemas"]["PupilNamed"];
+            was: components["schemas"]["PupilNamed"];
+            now: components["schemas"]["PupilNamed"];
         };
         EditedOfSchool: {
-            was?: null | components["schemas"]["School"];
-            now?: null | components["schemas"]["School"];
+            was: components["schemas"]["School"];
+            now: components["schemas"]["School"];
         };
         EditionSheet: {
             brief: components["schemas"]["Brief"];
@@ -13513,7 +13513,9 @@ export interface operations {
                 held?: number;
                 ground?: string;
             };
-            header?: never;
+            header?: {
+                told?: number;
+            };
             path: {
                 id: string;
             };
@@ -14921,7 +14923,9 @@ export interface operations {
             query?: {
                 round?: number;
             };
-            header?: never;
+            header?: {
+                told?: number;
+            };
             path: {
                 id: string;
             };
@@ -14963,7 +14967,9 @@ export interface operations {
             query?: {
                 round?: number;
             };
-            header?: never;
+            header?: {
+                told?: number;
+            };
             path: {
                 id: string;
             };
@@ -15005,7 +15011,9 @@ export interface operations {
             query?: {
                 round?: number;
             };
-            header?: never;
+            header?: {
+                told?: number;
+            };
             path: {
                 id: string;
             };
@@ -15047,7 +15055,9 @@ export interface operations {
             query?: {
                 round?: number;
             };
-            header?: never;
+            header?: {
+                told?: number;
+            };
             path: {
                 id: string;
             };

@@ -15,6 +15,8 @@ interface Shared {
   inRound: (path: string) => { path: string; query: { round?: number } }
   /** Counts what is new; whoever shows something of the log loads it again when this changes. */
   tick: Ref<number>
+  /** How many entries the live line has told of; absent where it has said nothing, or that all is to be asked anew. */
+  told: Readonly<Ref<number | undefined>>
   /** Says that this window has recorded something itself. */
   news: () => void
   /** Says how far the rally is, as a page has just heard it. */

@@ -19,9 +19,11 @@ type Counter = Readonly<Ref<number>>
 export const useClock = (rally: string, round: Counter, tick: Counter) =>
   useToldClock<ClockRead>(rally, round, tick, (params) => ask(api.GET('/api/rallies/{id}/clock', { params })))
 
-/** The clock as a wall has it. */
-export const useWallClock = (rally: string, round: Counter, tick: Counter) =>
-  useToldClock<ClockOnWall>(rally, round, tick, (params) => ask(api.GET('/api/rallies/{id}/wall/clock', { params })))
+/** The clock as a wall has it; what the live line told of will do. */
+export const useWallClock = (rally: string, round: Counter, tick: Counter, told: Readonly<Ref<number | undefined>>) =>
+  useToldClock<ClockOnWall>(rally, round, tick, (params) =>
+    ask(api.GET('/api/rallies/{id}/wall/clock', { params: { ...params, header: { told: told.value } } })),
+  )
 
 /**
  * The clock of a rally, as the server has it. A screen knows only how far its own clock is from the server's, and asks

@@ -73,10 +73,12 @@ function again() {
 
 /** How far the log is by the live line: a window that has that asks nothing. */
 let told: LiveNews | undefined
+const toldOf = ref<number>()
 const { connected, instruments } = useLive(props.rally, (now) => {
   if (now.running && (place.value === 'wall' || !told)) running.value = now.running
   const had = place.value === 'wall' ? told : progress.value
   told = now
+  toldOf.value = now.asOf ?? undefined
   if (had) compare(had, now)
   else if (place.value === 'wall') tick.value++
 })
@@ -117,6 +119,7 @@ provide(openRally, {
   round,
   inRound,
   tick,
+  told: toldOf,
   news,
   heard,
   connected,

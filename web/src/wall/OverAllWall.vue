@@ -8,7 +8,9 @@ import { useOnWall } from './useOnWall'
 
 /** The list over several rallies, revealed from the last place to the first; read from eight metres. */
 const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
-const all = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/over-all', { params })))
+const all = useOnWall(props, ({ path, query }) =>
+  ask(api.GET('/api/rallies/{id}/wall/over-all', { params: { path, query } })),
+)
 /** What was revealed last stands on top; more than a wall holds moves out below. */
 const most = 12
 const rows = computed(() => all.data.value?.rows.slice(0, most) ?? [])

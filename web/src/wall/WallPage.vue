@@ -15,9 +15,9 @@ import QuestionWall from './QuestionWall.vue'
 /**
  * The wall: the clock or the board, as the teacher chose. Nothing to touch; at the teacher's own computer keys turn it.
  */
-const { rally, round, tick } = useRallyOnWall()
+const { rally, round, tick, told } = useRallyOnWall()
 const { isTeacher } = useWho()
-const live = useWallClock(rally.value?.id ?? '', round, tick)
+const live = useWallClock(rally.value?.id ?? '', round, tick, told)
 const shown = computed(() => live.clock.value?.wall)
 /** What hangs on the wall stays with the round that it was hung up in. */
 const of = computed(() => shown.value?.round ?? round.value)

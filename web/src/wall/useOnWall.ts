@@ -1,6 +1,7 @@
 import { watch } from 'vue'
 import type { Answer } from '@/api/client'
 import type { RallyOnWall } from '@/api/names'
+import { useRallyOnWall } from '@/shared/openRally'
 import { useLoad } from '@/shared/useLoad'
 
 /**
@@ -16,9 +17,16 @@ interface OnWall {
 /** What the wall shows of a rally, as the server lets it be seen. */
 export function useOnWall<T>(
   props: Readonly<OnWall>,
-  read: (params: { path: { id: string }; query: { round: number } }) => Promise<Answer<T>>,
+  read: (params: {
+    path: { id: string }
+    query: { round: number }
+    header: { told: number | undefined }
+  }) => Promise<Answer<T>>,
 ) {
-  const seen = useLoad(() => read({ path: { id: props.rally.id }, query: { round: props.round } }))
+  const { told } = useRallyOnWall()
+  const seen = useLoad(() =>
+    read({ path: { id: props.rally.id }, query: { round: props.round }, header: { told: told.value } }),
+  )
   watch([() => props.round, () => props.tick, () => props.shown], () => void seen.load(), { immediate: true })
   return seen
 }

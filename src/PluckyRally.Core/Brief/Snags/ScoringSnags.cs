@@ -55,7 +55,7 @@ internal static partial class ScoringSnags
     {
         if (scene.Compiled is not { } compiled || compiled.Parts.Count < 2)
             yield break;
-        var spreads = compiled.Parts.Select(p => (Plan: p, Spread: p.PointsSpread(scene.Brief))).ToList();
+        var spreads = compiled.Rehearsed.Select(p => (Plan: p, Spread: p.PointsSpread(scene.Brief))).ToList();
         if (spreads.Any(s => s.Spread is null))
             yield break;
         var all = spreads.Sum(s => s.Spread!.Length);

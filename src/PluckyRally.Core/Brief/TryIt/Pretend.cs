@@ -84,7 +84,7 @@ internal static class Pretend
                 };
         }
 
-        foreach (var entry in compiled.Parts.SelectMany(p => p.Rehearse(new(p.Part.Id, play.Parts, teams, at))))
+        foreach (var entry in compiled.Rehearsed.SelectMany(p => p.Rehearse(new(p.Part.Id, play.Parts, teams, at))))
             yield return entry;
 
         Reading Read(Measure measure, int attempt) =>

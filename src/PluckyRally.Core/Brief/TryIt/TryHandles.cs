@@ -4,7 +4,7 @@ namespace PluckyRally.Core;
 internal static class TryHandles
 {
     public static IReadOnlyList<TryHandle> Of(CompiledEdition compiled) =>
-        [.. compiled.Brief.Measures.Select(OfMeasure), .. compiled.Parts.SelectMany(p => p.Handles)];
+        [.. compiled.Brief.Measures.Select(OfMeasure), .. compiled.Rehearsed.SelectMany(p => p.Handles)];
 
     public static TryHandle OfMeasure(Measure measure)
     {

@@ -22,7 +22,7 @@ const together = 25
  * @param open The team whose sheet is open; empty where all are looked at, which then all follow at once.
  */
 export function useSheets(open: () => string) {
-  const { rally, round, tick, news, heard, connected } = useRallyOnWalk()
+  const { rally, round, tick, told, news, heard, connected } = useRallyOnWalk()
   const id = rally.value?.id ?? ''
   const held = shallowRef(nothingHeld)
   const state = ref<LoadState>('loading')
@@ -32,11 +32,20 @@ export function useSheets(open: () => string) {
   const key = () => `${id}:${round.value}`
   const path = { id }
 
+  /**
+   * What this window was told of, has, or has recorded: with that many windows are content with one answer, and what
+   * came since they are told of next.
+   */
+  const knows = () =>
+    told.value === undefined
+      ? undefined
+      : Math.max(told.value, held.value.asOf, ...outbox.onItsWay.value.map((o) => o.asOf ?? 0))
+
   async function follow() {
     const [of, team] = [key(), open()]
     const answer = await ask(
       api.GET('/api/rallies/{id}/score', {
-        params: { path, query: { round: round.value, ...asked(held.value, team) } },
+        params: { path, query: { round: round.value, ...asked(held.value, team) }, header: { told: knows() } },
         signal: AbortSignal.timeout(lineGone),
       }),
     )
