@@ -64,15 +64,20 @@ internal abstract partial record RulePlan
                 return new(Rule, why.NotYet ? RuleState.ToCheck : RuleState.NotChecked, attempt?.Number, Found: found);
 
             var excess = Excess(Definition.Comparison, value.Number, limits.Low, limits.High);
+            var near = TooNear(Value.Expression, Definition.Comparison, value, limits);
+            var open = BoundLeavesOpen(Definition.Comparison, value, limits);
             return new(
                 Rule,
                 excess is null ? RuleState.Met : RuleState.Missed,
                 attempt?.Number,
-                TooNear(Value.Expression, Definition.Comparison, value, limits),
+                near || open,
                 found,
                 excess ?? 0,
                 excess is null ? Bound.Exact : BoundOfExcess(Definition.Comparison, value, limits)
-            );
+            )
+            {
+                LeftOpen = open && !near,
+            };
         }
 
         /// <summary>
@@ -103,39 +108,46 @@ internal abstract partial record RulePlan
         }
 
         /// <summary>
-        /// What is missed by grows with the value where it lies above the limit, and shrinks where it lies below.
+        /// What is missed by grows with the value where it lies above the limit, and shrinks where it lies below. A
+        /// value that could lie on the other side of what is allowed says nothing of it.
         /// </summary>
         private static Bound BoundOfExcess(Comparison comparison, BoundedValue value, LimitRange limits) =>
             comparison switch
             {
                 Comparison.AtLeast or Comparison.MoreThan => Bounds.Flip(value.Bound),
                 Comparison.AtMost or Comparison.LessThan => value.Bound,
-                Comparison.Between => value.Number > limits.High ? value.Bound : Bounds.Flip(value.Bound),
-                Comparison.Exactly => value.Number > limits.Low ? value.Bound : Bounds.Flip(value.Bound),
+                Comparison.Between => Beyond(value, limits.High),
+                Comparison.Exactly => Beyond(value, limits.Low),
             };
 
+        private static Bound Beyond(BoundedValue value, decimal high) =>
+            value.Number > high
+                ? (value.Bound == Bound.AtMost ? Bound.Unclear : value.Bound)
+                : (value.Bound == Bound.AtLeast ? Bound.Unclear : Bounds.Flip(value.Bound));
+
         /// <summary>By how much the comparison is missed; null where it is met.</summary>
-        internal static decimal? Excess(Comparison comparison, decimal value, decimal low, decimal high) =>
-            comparison switch
-            {
-                Comparison.AtLeast => value >= low ? null : low - value,
-                Comparison.MoreThan => value > low ? null : low - value,
-                Comparison.AtMost => value <= low ? null : value - low,
-                Comparison.LessThan => value < low ? null : value - low,
-                Comparison.Between => value < low ? low - value
-                : value > high ? value - high
-                : null,
-                Comparison.Exactly => value == low ? null : Math.Abs(value - low),
-            };
+        internal static decimal? Excess(Comparison comparison, decimal value, decimal low, decimal high)
+        {
+            var by = Rounding.Sound(
+                comparison switch
+                {
+                    Comparison.AtLeast or Comparison.MoreThan => low - value,
+                    Comparison.AtMost or Comparison.LessThan => value - low,
+                    Comparison.Between => Math.Max(low - value, value - high),
+                    Comparison.Exactly => Math.Abs(value - low),
+                }
+            );
+            var kept = comparison is Comparison.MoreThan or Comparison.LessThan ? by < 0 : by <= 0;
+            return kept ? null : by;
+        }
 
         private static bool TooNear(Expression expression, Comparison comparison, BoundedValue value, LimitRange limits)
         {
             if (expression.Plain is not { IsExact: false } measure)
-                return BoundLeavesOpen(comparison, value, limits);
+                return false;
             var half = measure.Step / 2;
             return Math.Abs(value.Number - limits.Low) <= half
-                || (comparison == Comparison.Between && Math.Abs(value.Number - limits.High) <= half)
-                || BoundLeavesOpen(comparison, value, limits);
+                || (comparison == Comparison.Between && Math.Abs(value.Number - limits.High) <= half);
         }
 
         /// <summary>Whether the true value, somewhere beyond the bound, could come out the other way.</summary>

@@ -60,11 +60,22 @@ public abstract partial record Curve
                 : Enumerable.Range(first, tied).Sum(At) / tied;
         }
 
-        private static Bound BoundOf(Bound value, CurveAt at)
+        /// <summary>
+        /// A better value brings another place, and other points, only where there is a place to be won or lost.
+        /// </summary>
+        private Bound BoundOf(Bound value, CurveAt at)
         {
-            if (value is Bound.Exact or Bound.Unclear)
+            if (value == Bound.Exact)
                 return value;
+            var (rank, last) = (at.Pool.Rank, Math.Max(at.Pool.Rank, at.Pool.Teams));
+            var own = OfPlace(rank, at.Pool.Tied);
+            var better = Enumerable.Range(1, rank).All(place => OfPlace(place, 1) == own);
+            var worse = Enumerable.Range(rank, last - rank + 1).All(place => OfPlace(place, 1) == own);
+            if (value == Bound.Unclear)
+                return better && worse ? Bound.Exact : value;
             var couldImprove = value == Bound.AtLeast == (at.Better == Better.More);
+            if (couldImprove ? better : worse)
+                return Bound.Exact;
             return couldImprove == (at.Wins == Wins.Highest) ? Bound.AtLeast : Bound.AtMost;
         }
     }

@@ -116,26 +116,15 @@ internal static class Arithmetic
 
     public static BoundedValue Min(BoundedValue a, BoundedValue b) => Extreme(a, b, more: false);
 
-    /// <summary>
-    /// A bound in the sought direction always reaches the result; one in the other only if its value won.
-    /// </summary>
     private static BoundedValue Extreme(BoundedValue a, BoundedValue b, bool more)
     {
         if (!a.HasValue)
             return a;
         if (!b.HasValue)
             return b;
-        if (a.Bound == Bound.Exact && b.Bound == Bound.Exact)
-            return (a.Number >= b.Number) == more ? a : b;
-        var (winner, other) = (a.Number >= b.Number) == more ? (a, b) : (b, a);
-        var towards = more ? Bound.AtLeast : Bound.AtMost;
-        return winner with
-        {
-            Bound =
-                other.Bound == towards || other.Bound == Bound.Unclear
-                    ? Bounds.Join(winner.Bound, other.Bound)
-                    : winner.Bound,
-        };
+        return a.Bound == Bound.Exact && b.Bound == Bound.Exact
+            ? ((a.Number >= b.Number) == more ? a : b)
+            : ValueRange.Hull([a, b], more ? ValueRange.Most : ValueRange.Least);
     }
 
     private static BoundedValue FromDouble(double value, Bound bound) =>

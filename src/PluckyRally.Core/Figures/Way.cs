@@ -80,8 +80,8 @@ internal sealed record Way(
         Combine switch
         {
             Combine.Best or Combine.Worst when Mark is { } mark => ByMark(values, Used(values).Single(), mark),
-            Combine.Best => Fold(values, Better == Better.More ? Arithmetic.Max : Arithmetic.Min),
-            Combine.Worst => Fold(values, Better == Better.More ? Arithmetic.Min : Arithmetic.Max),
+            Combine.Best => Better == Better.More ? Most(values) : Least(values),
+            Combine.Worst => Better == Better.More ? Least(values) : Most(values),
             Combine.Sum => Fold(values, Arithmetic.Plus),
             Combine.Mean => Mean(values),
             Combine.Median => Median(values),
@@ -89,10 +89,7 @@ internal sealed record Way(
             Combine.Last => values[^1],
             Combine.BestMean => MeanOfBest(values),
             Combine.Successes => new BoundedValue(values.Count),
-            Combine.Range => Arithmetic.Plus(
-                Fold(values, Arithmetic.Max),
-                Arithmetic.Negate(Fold(values, Arithmetic.Min))
-            ),
+            Combine.Range => Range(values),
         };
 
     /// <summary>Which attempts are used, by their place in the list.</summary>
@@ -181,36 +178,65 @@ internal sealed record Way(
     }
 
     /// <summary>
-    /// The mean of the best; a bound of another one reaches it where the true value could be among them.
+    /// The mean of the best. Under a mark a bound of another one says nothing where its true value could be among them.
     /// </summary>
     private BoundedValue MeanOfBest(IReadOnlyList<BoundedValue> values)
     {
         var order = Ordered(values).ToList();
+        if (Mark is null)
+            return Exact(values)
+                ? Mean([.. order.Take(BestOf).Select(i => values[i])])
+                : ValueRange.Hull(values, ends => End.Mean([.. Best(ends).Take(BestOf)]));
         var mean = Mean([.. order.Take(BestOf).Select(i => values[i])]);
-        var towards = Better == Better.More ? Bound.AtLeast : Bound.AtMost;
-        return order
-            .Skip(BestOf)
-            .Select(i => values[i].Bound)
-            .Where(b => b == towards || b == Bound.Unclear || (Mark is not null && b != Bound.Exact))
-            .Aggregate(mean, (so, b) => so with { Bound = Bounds.Join(so.Bound, b) });
+        return order.Skip(BestOf).Any(i => values[i].Bound != Bound.Exact) ? mean with { Bound = Bound.Unclear } : mean;
+    }
+
+    private IEnumerable<End> Best(IReadOnlyList<End> ends) =>
+        Better == Better.More ? ends.OrderDescending() : ends.Order();
+
+    private static bool Exact(IReadOnlyList<BoundedValue> values)
+    {
+        for (var i = 0; i < values.Count; i++)
+            if (values[i].Bound != Bound.Exact)
+                return false;
+        return true;
+    }
+
+    private static BoundedValue Most(IReadOnlyList<BoundedValue> values) =>
+        Exact(values) ? Fold(values, Arithmetic.Max) : ValueRange.Hull(values, ValueRange.Most);
+
+    private static BoundedValue Least(IReadOnlyList<BoundedValue> values) =>
+        Exact(values) ? Fold(values, Arithmetic.Min) : ValueRange.Hull(values, ValueRange.Least);
+
+    /// <summary>Largest less smallest: nothing where all may be the same.</summary>
+    private static BoundedValue Range(IReadOnlyList<BoundedValue> values)
+    {
+        if (values.Count == 1)
+            return new(0);
+        var ranges = values.Select(ValueRange.Of).ToList();
+        var (mostOfLow, leastOfHigh) = (ranges.Max(r => r.Low), ranges.Min(r => r.High));
+        return ValueRange.Between(
+            values.Max(v => v.Number) - values.Min(v => v.Number),
+            Math.Max(0, (mostOfLow - leastOfHigh) ?? 0),
+            ranges.Exists(r => r.High is null || r.Low is null)
+                ? null
+                : ranges.Max(r => r.High) - ranges.Min(r => r.Low)
+        );
     }
 
     private static BoundedValue Median(IReadOnlyList<BoundedValue> values)
     {
+        if (!Exact(values))
+            return ValueRange.Hull(values, Middle);
         var sorted = values.OrderBy(v => v.Number).ToList();
-        var (lower, upper) = (sorted[(sorted.Count - 1) / 2].Number, sorted[sorted.Count / 2].Number);
+        return new(End.Middle(At((sorted.Count - 1) / 2), At(sorted.Count / 2)).Number);
 
-        // A bound moves the median only if the true value could cross what is in the middle: one value, or two.
-        var bound = values
-            .Where(v =>
-                v.Bound switch
-                {
-                    Bound.AtLeast => v.Number <= upper,
-                    Bound.AtMost => v.Number >= lower,
-                    Bound.Exact or Bound.Unclear => true,
-                }
-            )
-            .Aggregate(Bound.Exact, (so, v) => Bounds.Join(so, v.Bound));
-        return new(lower == upper ? lower : (lower + upper) / 2, bound);
+        End At(int place) => new(sorted[place].Number, 0);
+    }
+
+    private static End Middle(IReadOnlyList<End> ends)
+    {
+        var sorted = ends.Order().ToList();
+        return End.Middle(sorted[(sorted.Count - 1) / 2], sorted[sorted.Count / 2]);
     }
 }

@@ -5,11 +5,22 @@ public static class Rounding
 {
     /// <summary>To the nearest multiple of <paramref name="step"/> (above 0), half away from zero.</summary>
     public static decimal ToStep(decimal value, decimal step) =>
-        Plain(Math.Round(value / step, MidpointRounding.AwayFromZero) * step);
+        Plain(Math.Round(Sound(value / step), MidpointRounding.AwayFromZero) * step);
 
-    /// <summary>To so many decimals (0 to 28), half away from zero.</summary>
+    /// <summary>
+    /// To so many decimals (0 to 28), half away from zero. A half that went through thirds or sevenths is a half still.
+    /// </summary>
     public static decimal ToDecimals(decimal value, int decimals) =>
-        Plain(Math.Round(value, decimals, MidpointRounding.AwayFromZero));
+        Plain(Math.Round(Sound(value), decimals, MidpointRounding.AwayFromZero));
+
+    /// <summary>
+    /// Decimals that arithmetic of 28 digits gets right, whatever a lesson works out. Two results of a lesson that
+    /// differ at all differ before: fractions of whole numbers below a million lie farther apart.
+    /// </summary>
+    private const int SoundDecimals = 14;
+
+    /// <summary>A number that was worked out without what is lost to the last digits of a third.</summary>
+    public static decimal Sound(decimal value) => Math.Round(value, SoundDecimals, MidpointRounding.AwayFromZero);
 
     /// <summary>
     /// Digits that a number which was worked out keeps where a teacher reads it on: more would say that somebody had

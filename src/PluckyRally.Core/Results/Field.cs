@@ -67,7 +67,7 @@ internal sealed class Field
         var others = _best.Where(b => b.Team != team).Select(b => b.Value).Take(1);
         var all = own.Value is { } number ? others.Append(number) : others;
         var best = all.Any() ? new BoundedValue(_plan.Better == Better.More ? all.Max() : all.Min()) : Pool.Empty.Best;
-        return new(best, before + 1, upTo - before + 1, earlier);
+        return new(best, before + 1, upTo - before + 1, _sorted.Count + (_own.ContainsKey(team) ? 0 : 1), earlier);
     }
 
     /// <summary>The first of the sorted values for which something holds that holds for all after it.</summary>

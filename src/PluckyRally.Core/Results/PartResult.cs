@@ -91,11 +91,13 @@ internal sealed record PartResult(
 /// <param name="Best">The best value among the teams that place.</param>
 /// <param name="Rank">This team's place among them, from 1.</param>
 /// <param name="Tied">How many share that place.</param>
+/// <param name="Teams">How many have a place.</param>
 /// <param name="Earlier">The team's value in the round before.</param>
-internal sealed record Pool(BoundedValue Best, int Rank, int Tied, BoundedValue Earlier)
+internal sealed record Pool(BoundedValue Best, int Rank, int Tied, int Teams, BoundedValue Earlier)
 {
     public static readonly Pool Empty = new(
         BoundedValue.None(new Absence.NobodyYet()),
+        0,
         0,
         0,
         BoundedValue.None(new Absence.NoEarlierRound())

@@ -20,7 +20,8 @@ public enum RuleState
 /// <param name="Rule">The rule.</param>
 /// <param name="State">How it came out.</param>
 /// <param name="Attempt">The attempt, for a rule checked in every one.</param>
-/// <param name="TooNear">Within half a step of the limit: as read, but worth measuring again.</param>
+/// <param name="TooNear">Within half a step of the limit, or left open by a bound: as read, but worth measuring again.
+/// </param>
 /// <param name="Found">What was held against the limit; null for an inspection, and where nothing has been
 /// counted.</param>
 /// <param name="Excess">By how much the limit was missed, in the unit of the value; 0 when met.</param>
@@ -37,4 +38,9 @@ internal sealed record RuleOutcome(
 {
     /// <summary>Whether one judge says that it was met and another that it was missed.</summary>
     public bool Disputed { get; init; }
+
+    /// <summary>
+    /// Whether it is too near to call for another reason: the reading is a bound, and beyond it lies the limit.
+    /// </summary>
+    public bool LeftOpen { get; init; }
 }

@@ -79,15 +79,7 @@ internal static class StandingsWords
                         }
                 ),
             ],
-            TooNear =
-            [
-                .. result
-                    .Assessment.Rules.Where(r => r.TooNear)
-                    .Select(r =>
-                        $"{r.Rule.Text}: {r.Found!.SayValue()} is within half a step of "
-                        + $"{r.Found.SayLimit()}. Measure again."
-                    ),
-            ],
+            TooNear = [.. result.Assessment.Rules.Where(r => r.TooNear).Select(TooNear)],
             Musts =
             [
                 .. compiled
@@ -110,4 +102,10 @@ internal static class StandingsWords
             WriteWhy = () => TraceWords.Write(compiled, result),
         };
     }
+
+    /// <summary>Why a rule is too near to call.</summary>
+    private static string TooNear(RuleOutcome rule) =>
+        $"{rule.Rule.Text}: {rule.Found!.SayValue()} "
+        + (rule.LeftOpen ? "leaves open whether it is" : "is within half a step of")
+        + $" {rule.Found.SayLimit()}. Measure again.";
 }

@@ -177,6 +177,7 @@ internal static class TraceWords
                     + (
                         result.Value.Used.Contains(attempt.Number)
                         && plan.Definition.Combine == Combine.Best
+                        && (result.Value.Combined is null || plan.Expression.Plain is not null)
                         && result.Value.Attempts.Count > 1
                             ? ", the best one"
                             : ""
@@ -203,11 +204,7 @@ internal static class TraceWords
             );
         else if (result.Value.Combined is not null && result.Value.Value.HasValue)
             steps.Add(
-                Step(
-                    TraceKind.Value,
-                    plan.Definition.Id,
-                    $"{plan.Definition.Name}: {plan.Expression.Show(result.Value.Value)}."
-                )
+                Step(TraceKind.Value, plan.Definition.Id, $"{plan.Definition.Name}: {plan.Show(result.Value.Value)}.")
             );
         else if (result.Value.State == PartState.Scored && Joined(plan, result) is { } joined)
             steps.Add(Step(TraceKind.Value, plan.Definition.Id, joined));

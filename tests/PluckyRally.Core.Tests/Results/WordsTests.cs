@@ -125,4 +125,56 @@ public sealed class WordsTests
         rally.Counted("A", typed);
         return rally.Standing("A").Why.Single(w => w.Kind == TraceKind.Curve).Sentence;
     }
+
+    [Fact]
+    public void Reasons_of_a_part_over_combined_readings_say_its_own_mean_and_one_best()
+    {
+        var brief = Sample.Simple();
+        var rally = new Happening(
+            brief with
+            {
+                Method = new() { Parts = [Of("mean", "Mean", Combine.Mean), Of("best", "Best", Combine.Best)] },
+            },
+            "A"
+        );
+        foreach (var typed in new[] { "9", "9", "20" })
+            rally.Counted("A", typed);
+        var why = rally.Standings().Rows[0].Why.Select(step => step.Sentence).ToList();
+        why.ShouldContain("Mean: 12.7 cm.");
+        why.ShouldContain("Attempt 3: 20 cm, the best one.");
+        why.Count(line => line.Contains("the best one", StringComparison.Ordinal)).ShouldBe(1);
+
+        static Part.Measured Of(string id, string name, Combine combine) =>
+            new()
+            {
+                Id = id,
+                Name = name,
+                Value = "height",
+                Work = Work.Combined,
+                Combine = combine,
+                Better = Better.More,
+                Curve = new Curve.Raw(),
+            };
+    }
+
+    [Fact]
+    public void A_bound_leaves_a_limit_open_and_half_a_step_is_near_it()
+    {
+        Near("2+").ShouldBe(["Keeps to low: at least 2 cm leaves open whether it is at most 12 cm. Measure again."]);
+        Near("12").ShouldBe(["Keeps to low: 12 cm is within half a step of at most 12 cm. Measure again."]);
+        Near("2").ShouldBeEmpty();
+
+        static IReadOnlyList<string> Near(string typed)
+        {
+            var rally = new Happening(
+                Sample.Simple() with
+                {
+                    Rules = [Sample.Limit("low", "height", Comparison.AtMost, "12 cm", new Consequence.NoteOnly())],
+                },
+                "A"
+            );
+            rally.Counted("A", typed);
+            return rally.Standings().Rows[0].TooNear;
+        }
+    }
 }

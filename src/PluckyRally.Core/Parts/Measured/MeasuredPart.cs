@@ -44,9 +44,12 @@ public abstract partial record Part
         internal override PartPlan? Ready(Brief brief, ProblemCollector found) =>
             PartPlan.Measured.Make(About(brief), brief, found);
 
-        /// <summary>The part with what the figure says that it is about, where it names one with a name.</summary>
+        /// <summary>
+        /// The part with what the figure says that it is about, where it names one that is worked out in each attempt.
+        /// One that is worked out once over others has one value wherever it is read.
+        /// </summary>
         internal Measured About(Brief brief) =>
-            brief.Figures.FirstOrDefault(f => f.Id == Value.Trim()) is not { } figure
+            brief.Figures.FirstOrDefault(f => f.Id == Value.Trim()) is not { Work: Work.EachAttempt } figure
                 ? this
                 : this with
                 {

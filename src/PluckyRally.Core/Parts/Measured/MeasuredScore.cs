@@ -24,11 +24,13 @@ internal static class MeasuredScore
             return new(value) { Attempts = attempts, Used = used };
         }
 
-        return OverCombined(plan, attempts, m =>
-            m.Taken == Taken.Once
-                ? design.ReadOnce(m)
-                : plan.WayOf(m).Of(AttemptValue.Of(Expression.Of(m), plan.WayOf(m), design)).Value
-        );
+        var combined = plan
+            .Expression.Measures.Where(m => m.Taken != Taken.Once)
+            .ToDictionary(m => m, m => plan.WayOf(m).Of(AttemptValue.Of(Expression.Of(m), plan.WayOf(m), design)));
+        return OverCombined(plan, attempts, m => m.Taken == Taken.Once ? design.ReadOnce(m) : combined[m].Value) with
+        {
+            Used = [.. combined.Values.SelectMany(c => c.Used).Distinct().Order()],
+        };
     }
 
     private static PartValue OverCombined(
@@ -42,7 +44,6 @@ internal static class MeasuredScore
         {
             Attempts = attempts,
             Combined = Array.TrueForAll(inputs, i => i.HasValue) ? inputs : null,
-            Used = [.. attempts.Where(a => a.Outcome == TrialOutcome.Counted).Select(a => a.Number)],
         };
     }
 }
