@@ -133,6 +133,7 @@ public sealed class WordsTests
         var rally = new Happening(
             brief with
             {
+                Trials = new() { Attempts = 3 },
                 Method = new() { Parts = [Of("mean", "Mean", Combine.Mean), Of("best", "Best", Combine.Best)] },
             },
             "A"
