@@ -32,6 +32,7 @@ export function useSheets(open: () => string) {
   const key = () => `${id}:${round.value}`
   const path = { id }
 
+  const outbox = useOutbox(id, news, () => rally.value?.progress.edition)
   /**
    * What this window was told of, has, or has recorded: with that many windows are content with one answer, and what
    * came since they are told of next.
@@ -96,7 +97,6 @@ export function useSheets(open: () => string) {
   watch(connected, (back) => back && asOf.value && void now())
   useIntervalFn(() => void catchUp(), seldom)
 
-  const outbox = useOutbox(id, news, () => rally.value?.progress.edition)
   const sheets = computed(() =>
     held.value.order.length === 0
       ? undefined
