@@ -162,6 +162,7 @@ public sealed partial class Browser : IDisposable
             _driver.ExecuteCdpCommand("Page.removeScriptToEvaluateOnNewDocument", new() { ["identifier"] = script });
         _scripts.Clear();
         Offline(false);
+        CloseOthers();
         Driver.Navigate().GoToUrl("about:blank");
         _driver.ExecuteCdpCommand(
             "Storage.clearDataForOrigin",
@@ -170,6 +171,19 @@ public sealed partial class Browser : IDisposable
         _driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
         _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });
         Log();
+    }
+
+    /// <summary>Other windows of this browser would go on asking a server that has gone.</summary>
+    private void CloseOthers()
+    {
+        var first = Driver.WindowHandles[0];
+        foreach (var other in Driver.WindowHandles.Skip(1))
+        {
+            Driver.SwitchTo().Window(other);
+            Driver.Close();
+        }
+
+        Driver.SwitchTo().Window(first);
     }
 
     public void Open(string path) => _driver.Navigate().GoToUrl(Address + path);
