@@ -6,7 +6,7 @@ import type { RallyOnWalk } from '@/api/names'
 import { openRally, type OpenRally } from '@/shared/openRally'
 import { useSheets } from './useSheets'
 
-/** What the server is asked, with what the window says that it was told of. The client takes its fetch when it loads. */
+/** What the server is asked, and what the window says it was told of. The client takes its fetch when it loads. */
 const asked = vi.hoisted(() => {
   const all: { path: string; told: string | null }[] = []
   globalThis.fetch = (request) => {
