@@ -135,15 +135,6 @@ public sealed class DraftTests : IDisposable
     }
 
     [Fact]
-    public async Task Two_drafts_are_held_against_each_other()
-    {
-        var differences = await RunningApp.Read(
-            await _app.Post("/api/drafts/differences", new TwoDrafts(Sample.Brief("One"), Sample.Brief("Other")))
-        );
-        differences.EnumerateArray().ShouldHaveSingleItem().GetProperty("before").GetString().ShouldBe("One");
-    }
-
-    [Fact]
     public async Task A_rally_does_not_begin_while_a_caution_is_unread()
     {
         var brief = Sample.Brief() with { Hazards = [new Hazard { Kind = HazardKind.SlipperyFloors }] };

@@ -27,9 +27,9 @@ public sealed record FairDay
     public IReadOnlyList<Difference> DifferencesTo(FairDay after, Func<Guid, string> name)
     {
         var found = new DifferenceCollector();
-        found.At("/name", "What it is called", Name, after.Name);
-        found.At("/date", "The day", English.Day(Date), English.Day(after.Date));
-        found.At("/listOnBoard", "The list over all is shown", YesOrNo(ListOnBoard), YesOrNo(after.ListOnBoard));
+        found.At("/name", "Name", Name, after.Name);
+        found.At("/date", "Date", English.Day(Date), English.Day(after.Date));
+        found.At("/listOnBoard", "Combined results on the board", YesOrNo(ListOnBoard), YesOrNo(after.ListOnBoard));
         foreach (var rally in Slots.Concat(after.Slots).Select(s => s.Rally).Distinct())
             found.At($"/slots/{rally}", name(rally), Said(this, rally), Said(after, rally));
         found.At("/slots", "The order of the day", Order(this, after), Order(after, this));

@@ -224,15 +224,10 @@ internal sealed record Way(
         );
     }
 
-    private static BoundedValue Median(IReadOnlyList<BoundedValue> values)
-    {
-        if (!Exact(values))
-            return ValueRange.Hull(values, Middle);
-        var sorted = values.OrderBy(v => v.Number).ToList();
-        return new(End.Middle(At((sorted.Count - 1) / 2), At(sorted.Count / 2)).Number);
-
-        End At(int place) => new(sorted[place].Number, 0);
-    }
+    private static BoundedValue Median(IReadOnlyList<BoundedValue> values) =>
+        Exact(values)
+            ? new(Middle([.. values.Select(v => new End(v.Number, 0))]).Number)
+            : ValueRange.Hull(values, Middle);
 
     private static End Middle(IReadOnlyList<End> ends)
     {

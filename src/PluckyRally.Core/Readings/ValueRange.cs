@@ -20,7 +20,7 @@ internal readonly record struct ValueRange(decimal? Low, decimal? High)
     /// between what the smallest and what the largest of each give.
     /// </summary>
     /// <param name="values">The readings; at least one.</param>
-    /// <param name="of">What is asked of them; given with an end that has none as null, which it hands on.</param>
+    /// <param name="of">What is asked of them, also of ends beyond all numbers.</param>
     public static BoundedValue Hull(IReadOnlyList<BoundedValue> values, Func<IReadOnlyList<End>, End> of)
     {
         var ranges = values.Select(Of).ToList();

@@ -8,12 +8,19 @@ public static class EntryRights
     /// <param name="entry">As it came, with the name of who wrote it.</param>
     /// <param name="log">What is in the log.</param>
     /// <param name="others">Whether judges may strike out what others recorded.</param>
-    public static Problem? Of(CallerRole role, Entry entry, IReadOnlyList<Entry> log, bool others) =>
+    /// <param name="team">The team that a team's own device speaks for; null for anybody else.</param>
+    public static Problem? Of(
+        CallerRole role,
+        Entry entry,
+        IReadOnlyList<Entry> log,
+        bool others,
+        string? team = null
+    ) =>
         role switch
         {
             CallerRole.Teacher => null,
             CallerRole.Judge => OfJudge(entry, log, others),
-            CallerRole.Team => OfTeam(entry),
+            CallerRole.Team => OfTeam(entry, team),
             CallerRole.Wall or CallerRole.Nobody => new("/kind", "Nothing is recorded here.", "Come in with a code."),
         };
 
@@ -30,15 +37,26 @@ public static class EntryRights
     /// </summary>
     public static bool JudgeSees(Entry entry, string name) => !entry.IsPrivate || entry.By == name;
 
-    /// <summary>A team's own device answers, looks back, and has a voice for another team.</summary>
-    private static Problem? OfTeam(Entry entry) =>
-        entry is Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 }
-            ? null
-            : new(
+    /// <summary>A team's own device answers, looks back, and votes for another team: in its own name alone.</summary>
+    private static Problem? OfTeam(Entry entry, string? team)
+    {
+        if (
+            entry
+            is not (Entry.AnswerGiven { Team.Length: > 0 } or Entry.LookedBack or Entry.AwardVoted { Team.Length: > 0 })
+        )
+            return new(
                 "/kind",
                 "This is not a team's to record.",
                 "A team answers questions, looks back, and votes for another team."
             );
+        return team is null || entry.Team == team
+            ? null
+            : new(
+                "/team",
+                "This device speaks for another team.",
+                "Ask the teacher, who can let it choose again under Judges, teams and walls."
+            );
+    }
 
     /// <summary>Why a judge may not strike out an entry; null where it may.</summary>
     /// <param name="recorded">The entry.</param>

@@ -4,7 +4,7 @@ namespace PluckyRally.Data.Briefs;
 
 /// <summary>
 /// Finds briefs by what was noted and said in their rallies. The words stand in an index of their own, which the data
-/// file keeps by itself (the migration SaidWords says of which entries and fields).
+/// file keeps by itself (the migration VoicesAndWords says of which entries and fields).
 /// </summary>
 internal static class SaidInRallies
 {

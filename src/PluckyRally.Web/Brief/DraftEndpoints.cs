@@ -44,11 +44,6 @@ internal static class DraftEndpoints
             .WithName("draftUnit")
             .Accepts<DraftInUnit>("application/json")
             .TakesAtMost(Limits.BriefBytes);
-        drafts
-            .MapPost("/differences", Differences)
-            .WithName("draftDifferences")
-            .Accepts<TwoDrafts>("application/json")
-            .TakesAtMost(2 * Limits.BriefBytes);
     }
 
     private static async Task<Results<Ok<BriefCheckup>, Refused>> Check(
@@ -118,14 +113,6 @@ internal static class DraftEndpoints
                 new("/unit", "What stands here cannot be converted to that unit.", "Choose a unit of the same kind."),
             ]);
     }
-
-    private static Results<Ok<IReadOnlyList<Difference>>, Refused> Differences(SentJson sent)
-    {
-        var request = DocumentReader.Request<TwoDrafts>(sent.Text);
-        return request.IsOk
-            ? TypedResults.Ok(Difference.Between(request.Value.Value.Before, request.Value.Value.After))
-            : new Refused(request.Problems);
-    }
 }
 
 /// <summary>A brief and changes to make to it.</summary>
@@ -142,9 +129,6 @@ public sealed record DraftForGrades(Core.Brief Brief, GradeBand Grades);
 
 /// <summary>A brief, one of its measures, and the unit that it is to have.</summary>
 public sealed record DraftInUnit(Core.Brief Brief, string Measure, string Unit);
-
-/// <summary>Two briefs to hold against each other.</summary>
-public sealed record TwoDrafts(Core.Brief Before, Core.Brief After);
 
 /// <summary>A brief as a tier runs it.</summary>
 /// <param name="Brief">The brief with the tier's values.</param>

@@ -100,7 +100,7 @@ internal static class DayEndpoints
     )
     {
         var names = (await log.All(stop)).ToDictionary(r => r.Id, r => r.Name);
-        return stands.DifferencesTo(wanted, id => names.GetValueOrDefault(id, "a rally that was taken away"));
+        return stands.DifferencesTo(wanted, id => names.GetValueOrDefault(id, "a deleted rally"));
     }
 
     /// <summary>

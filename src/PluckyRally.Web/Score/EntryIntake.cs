@@ -76,58 +76,40 @@ internal sealed class EntryIntake(
         for (; ; )
         {
             var (role, pass) = await caller.StandingIn(rally, passes, stop);
-            var known = role == CallerRole.Team ? await sessions.TeamOf(rally, caller.Session, stop) : null;
-            var team = known;
+
+            // A device speaks for the team that it said at first.
+            var team =
+                role == CallerRole.Team
+                    ? await sessions.TeamOf(rally, caller.Session, stop)
+                        ?? (entries is [var first, ..] ? first.Team : null)
+                    : null;
             var ended = false;
             var recorded = await log.Record(
                 rally,
                 entries,
                 (found, entry) =>
                     Ended()
-                    ?? OtherTeam(entry)
                     ?? refuse(entry)
                     ?? WithItsTrial.Check(entries, entry, found.Rally.Entries)
-                    ?? EntryRights.Of(role, entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers),
+                    ?? EntryRights.Of(role, entry, found.Rally.Entries, found.Stored.JudgesStrikeOthers, team),
                 whole: false,
                 stop
             );
 
             // What was taken before a pass was ended stays as it was answered.
             recorded = recorded?.Select((r, i) => before?[i] is { IsOk: true } taken ? taken : r).ToList();
+            if (team is not null && recorded?.Any(r => r.IsOk) is true)
+                await sessions.SpeakFor(rally, caller.Session, team, stop);
             if (!ended || recorded is null)
-            {
-                if (role == CallerRole.Team && known is null && Taken(recorded) is { } first)
-                    await sessions.SpeakFor(rally, caller.Session, first, stop);
                 return recorded;
-            }
-
             before = recorded;
-
-            // A device speaks for the team that it said at first.
-            Problem? OtherTeam(Entry entry)
-            {
-                if (role != CallerRole.Team)
-                    return null;
-                team ??= entry.Team;
-                return entry.Team == team
-                    ? null
-                    : new(
-                        "/team",
-                        "This device speaks for another team.",
-                        "Ask the teacher, who can let it choose anew under Judges, teams and walls."
-                    );
-            }
-
-            // The team of the first entry that was taken.
-            string? Taken(IReadOnlyList<Result<Recorded>>? answers) =>
-                answers is null
-                    ? null
-                    : entries.Zip(answers).Where(e => e.Second.IsOk).Select(e => e.First.Team).FirstOrDefault();
 
             Problem? Ended()
             {
                 ended = ended || (pass is { } held && !passes.IsKnown(held));
-                return ended ? new("/kind", "This device's code was ended.", "Come in with a code.") : null;
+                return ended
+                    ? new("/kind", "The code of this device has ended.", "Ask the teacher for a new one.")
+                    : null;
             }
         }
     }

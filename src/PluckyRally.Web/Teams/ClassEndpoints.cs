@@ -78,7 +78,7 @@ internal static class ClassEndpoints
         stands
             .Wished()
             .DifferencesTo(wanted, id =>
-                stands.Pupils.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a pupil who has left"
+                stands.Pupils.FirstOrDefault(p => p.Id.ToString() == id)?.Name ?? "a deleted student"
             );
 
     private static Results<Ok<ClassList>, Refused> Look(SentJson sent)

@@ -17,7 +17,7 @@ const { who } = useWho()
 // the teacher says so.
 const ofWindow = ref(judgingWindow.ticket() !== null)
 void askWho()
-async function goOnAsTeacher() {
+async function continueAsTeacher() {
   judgingWindow.leave()
   ofWindow.value = false
   if ((await askWho())?.role === 'teacher') await router.replace('/')
@@ -28,6 +28,13 @@ const password = ref('')
 const refusal = ref<Refusal>()
 const wrong = computed(() => refusal.value?.problems.find((p) => p.at === '/password'))
 const first = computed(() => who.value && !who.value.hasPassword)
+const title = computed(() => (ofWindow.value ? 'The code has ended' : first.value ? 'Set a password' : 'Come in'))
+const hint = computed(() => {
+  if (ofWindow.value) return 'Continue as the teacher, or join again with a new code.'
+  return first.value
+    ? 'Devices of the classroom are let in. Whoever wants to change anything needs this password.'
+    : 'This device has not been let in yet.'
+})
 
 async function send() {
   const body = { password: password.value }
@@ -44,18 +51,8 @@ async function send() {
 <template>
   <TopBar />
   <main id="main" class="desk">
-    <StationHead
-      :title="first ? 'Set a password' : 'Come in'"
-      :next="
-        first
-          ? 'Devices of the classroom are let in. Whoever wants to change anything needs this password.'
-          : 'This device has not been let in yet.'
-      "
-    />
-    <template v-if="ofWindow">
-      <p>The code with which this window was opened is no longer good.</p>
-      <p><Button label="Go on as the teacher" variant="outlined" @click="goOnAsTeacher" /></p>
-    </template>
+    <StationHead :title="title" :next="hint" />
+    <p v-if="ofWindow"><Button label="Continue as the teacher" @click="continueAsTeacher" /></p>
     <p v-else-if="first && !who?.here">
       The password is set at the computer that Plucky Rally runs on. Open it there first, then come back.
     </p>

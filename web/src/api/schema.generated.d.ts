@@ -676,22 +676,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drafts/differences": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["draftDifferences"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/drafts/rehearsal": {
         parameters: {
             query?: never;
@@ -9939,10 +9923,6 @@ export interface components {
              */
             seconds: number;
         };
-        TwoDrafts: {
-            before: components["schemas"]["Brief"];
-            after: components["schemas"]["Brief"];
-        };
         /**
          * @description The units a class works in.
          * @enum {unknown}
@@ -11722,39 +11702,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Fix"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Refusal"];
-                };
-            };
-        };
-    };
-    draftDifferences: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TwoDrafts"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Difference"][];
                 };
             };
             /** @description Unprocessable Entity */

@@ -36,7 +36,7 @@ async function added(made: ClassOpened) {
   chosen.value = made.id
   await load()
 }
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(load)
 async function rename(id: string, to: string) {
   const was = group.value?.pupils.find((p) => p.id === id)?.name ?? ''
   const body = { was: { name: was }, now: { name: to } }
@@ -98,13 +98,7 @@ async function removeClass() {
       <p v-if="refusal" class="wrong" role="alert">
         {{ refusal.problems[0]?.what ?? refusal.title }} {{ refusal.problems[0]?.remedy }}
       </p>
-      <ConflictNote
-        v-if="meanwhile"
-        :title="meanwhile.title"
-        :differences="meanwhile.differences"
-        @keep="keepMine"
-        @theirs="letGo"
-      />
+      <ConflictNote :of="meanwhile" @theirs="letGo" />
       <PupilLines
         v-if="history"
         :pupils="group.pupils"

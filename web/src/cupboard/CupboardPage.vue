@@ -20,7 +20,7 @@ const fresh = ref({ name: '', unit: '', amount: '' })
 const refusal = ref<Refusal>()
 const shown = (n: number) => String(Math.round(n * 100) / 100)
 
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(load)
 /** How much there is of something as this page shows it: what another window changed since is not overwritten. */
 const seen = (name: string, unit: string | null) =>
   cupboard.data.value?.find((i) => i.name === name && i.unit === (unit ?? ''))?.amount ?? 0
@@ -64,13 +64,7 @@ async function take(event: Event) {
         <li v-for="p in refusal.problems" :key="p.at + p.what">{{ p.what }} {{ p.remedy }}</li>
       </ul>
     </div>
-    <ConflictNote
-      v-if="meanwhile"
-      :title="meanwhile.title"
-      :differences="meanwhile.differences"
-      @keep="keepMine"
-      @theirs="letGo"
-    />
+    <ConflictNote :of="meanwhile" @theirs="letGo" />
     <LoadNote
       v-if="!cupboard.data.value"
       :state="cupboard.state.value"

@@ -20,7 +20,7 @@ void shelf.load()
 const typed = ref<FairDay>()
 const copy = () => (typed.value = JSON.parse(JSON.stringify(plan.data.value)) as FairDay)
 watch(plan.data, () => typed.value ?? copy())
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(plan.load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(plan.load)
 const left = computed(() =>
   (shelf.data.value ?? []).filter((r) => !r.putAway && !typed.value?.slots.some((s) => s.rally === r.id)),
 )
@@ -148,13 +148,7 @@ async function remove() {
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>
-      <ConflictNote
-        v-if="meanwhile"
-        :title="meanwhile.title"
-        :differences="meanwhile.differences"
-        @keep="keepMine"
-        @theirs="takeTheirs"
-      />
+      <ConflictNote :of="meanwhile" @theirs="takeTheirs" />
       <div class="ways">
         <Button type="submit" label="Save the plan" />
         <button type="button" class="act" @click="remove">Take the day away; its rallies stay</button>

@@ -20,7 +20,7 @@ const planning = defineModel<Planning>()
 const props = defineProps<{ load: () => Promise<unknown>; plans: readonly PlanStop[] }>()
 /** The plan as it stands now, which another window may have changed since it was opened here. */
 const was = ref<PlanStop['plan']>()
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(props.load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(props.load)
 const typed = ref({ date: '', wholeWeek: false, for: '' })
 const refusal = ref<Refusal>()
 watch(planning, (p) => {
@@ -43,13 +43,17 @@ async function keep() {
           api.PUT('/api/year/plans/{id}', { params: { path: { id: p.there.id } }, body: { was: was.value, now } }),
         )
       : await ask(api.POST('/api/year/plans', { body: now }))
-  if (await cameSecond(answer, keep)) return void (was.value = stands())
+  if (await cameSecond(answer, keepOver)) return
   refusal.value = refusalOf(answer)
   if (!answer.ok) return
   planning.value = undefined
   await props.load()
 }
-const stands = () => props.plans.find((s) => s.id === planning.value?.there?.id)?.plan
+/** Keeps it over what the other window saved, which is on this page by then. */
+function keepOver() {
+  was.value = props.plans.find((p) => p.id === planning.value?.there?.id)?.plan
+  return keep()
+}
 </script>
 
 <template>
@@ -69,13 +73,7 @@ const stands = () => props.plans.find((s) => s.id === planning.value?.there?.id)
       /></label>
       <p class="small muted">It stands on the year line, and what is to be bought counts it. Teams come later.</p>
       <RefusalNote :refusal="refusal" />
-      <ConflictNote
-        v-if="meanwhile"
-        :title="meanwhile.title"
-        :differences="meanwhile.differences"
-        @keep="keepMine"
-        @theirs="planning = undefined"
-      />
+      <ConflictNote :of="meanwhile" @theirs="planning = undefined" />
       <Button type="submit" label="Plan it" />
     </form>
   </Dialog>

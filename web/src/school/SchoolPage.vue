@@ -18,7 +18,7 @@ void kept.load()
 const typed = ref<School>()
 const copy = () => (typed.value = JSON.parse(JSON.stringify(kept.data.value)) as School)
 watch(kept.data, () => typed.value ?? copy())
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(kept.load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(kept.load)
 const refusal = ref<Refusal>()
 const said = ref('')
 const problem = (at: string) => refusal.value?.problems.find((p) => p.at === at)
@@ -120,13 +120,7 @@ const addTerm = () => typed.value?.terms.push({ name: '', month: typed.value.beg
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}
       </p>
-      <ConflictNote
-        v-if="meanwhile"
-        :title="meanwhile.title"
-        :differences="meanwhile.differences"
-        @keep="keepMine"
-        @theirs="takeTheirs"
-      />
+      <ConflictNote :of="meanwhile" @theirs="takeTheirs" />
       <Button type="submit" label="Save" />
       <p v-if="said" role="status">{{ said }}</p>
     </form>

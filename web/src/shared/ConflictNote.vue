@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Difference } from '@/api/names'
 import DifferenceTable from './DifferenceTable.vue'
+import type { Meanwhile } from './useMeanwhile'
 
 /** Somebody else's window saved first: both are shown, and one is chosen. */
-defineProps<{ title: string; differences: readonly Difference[] }>()
-defineEmits<{ keep: []; theirs: [] }>()
+defineProps<{ of?: Meanwhile }>()
+defineEmits<{ theirs: [] }>()
 </script>
 
 <template>
-  <div class="conflict" role="alert">
-    <h2>{{ title }}</h2>
+  <div v-if="of" class="conflict" role="alert">
+    <h2>{{ of.title }}</h2>
     <p>Nothing was overwritten, and what you typed is still here. Which one do you want to keep?</p>
-    <DifferenceTable :differences="differences" before="The other window" after="This window" />
+    <DifferenceTable :differences="of.differences" before="The other window" after="This window" />
     <div class="ways">
-      <Button label="Keep mine" @click="$emit('keep')" />
+      <Button label="Keep mine" @click="of.keep()" />
       <slot />
       <Button label="Use the other one" variant="outlined" @click="$emit('theirs')" />
     </div>
@@ -25,7 +25,7 @@ defineEmits<{ keep: []; theirs: [] }>()
 .conflict {
   display: grid;
   gap: 0.5rem;
-  margin-top: 1rem;
+  margin-block: 1rem;
   padding: 1rem;
   background: var(--brick-wash);
   border: 2px dashed var(--brick);

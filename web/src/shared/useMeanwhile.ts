@@ -2,7 +2,8 @@ import { ref } from 'vue'
 import type { Answer } from '@/api/client'
 import type { Difference } from '@/api/names'
 
-interface Meanwhile {
+/** What another window saved first, and how what is here is saved over it all the same. */
+export interface Meanwhile {
   title: string
   differences: readonly Difference[]
   keep: () => unknown
@@ -14,21 +15,20 @@ interface Meanwhile {
  */
 export function useMeanwhile(load: () => Promise<unknown>) {
   const meanwhile = ref<Meanwhile>()
+  const letGo = () => (meanwhile.value = undefined)
 
   /** Whether a save came second; `again` saves the same once more, over what stands now. */
   async function cameSecond(answer: Answer<unknown>, again: () => unknown) {
-    const second = !answer.ok && !answer.offline && answer.status === 412
-    meanwhile.value = second
-      ? { title: answer.refusal.title ?? '', differences: answer.refusal.differences ?? [], keep: again }
-      : undefined
-    if (second) await load()
-    return second
+    letGo()
+    if (answer.ok || answer.offline || answer.status !== 412) return false
+    const { title, differences } = answer.refusal
+    const keep = () => {
+      letGo()
+      return again()
+    }
+    meanwhile.value = { title: title ?? '', differences: differences ?? [], keep }
+    await load()
+    return true
   }
-  function keepMine() {
-    const keep = meanwhile.value?.keep
-    meanwhile.value = undefined
-    keep?.()
-  }
-  const letGo = () => (meanwhile.value = undefined)
-  return { meanwhile, cameSecond, keepMine, letGo }
+  return { meanwhile, cameSecond, letGo }
 }

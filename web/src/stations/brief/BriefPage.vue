@@ -87,13 +87,7 @@ async function copyMine() {
         <a class="small" :href="`/api/briefs/${props.brief}/markdown`" download>Markdown</a>
         <Button label="Make teams" :disabled="draft.problems.value.length > 0" @click="router.push(to.teams)" />
       </StationHead>
-      <ConflictNote
-        v-if="draft.state.value === 'conflict'"
-        title="This brief was changed in another window."
-        :differences="draft.conflict.value"
-        @keep="draft.keepMine"
-        @theirs="draft.takeTheirs"
-      >
+      <ConflictNote :of="draft.conflict.value" @theirs="draft.takeTheirs">
         <Button label="Save mine as a copy" variant="outlined" @click="copyMine" />
       </ConflictNote>
       <div v-if="draft.kept.value" class="kept heed" role="alert">

@@ -88,13 +88,7 @@ const next = computed(() =>
       </div>
       <section ref="keeping" class="keep" aria-label="What is mended">
         <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
-        <ConflictNote
-          v-if="meanwhile"
-          :title="meanwhile.title"
-          :differences="meanwhile.differences"
-          @keep="mending.keepMine"
-          @theirs="mending.letGo"
-        />
+        <ConflictNote :of="meanwhile" @theirs="mending.letGo" />
         <p v-if="notOnShelf" class="wrong" role="alert">
           It is mended in this rally. {{ notOnShelf }} <RouterLink :to="back">Back to the brief</RouterLink>
         </p>

@@ -2,10 +2,11 @@ import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { v7 } from 'uuid'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { api, ask, type Answer } from '@/api/client'
-import type { Brief, BriefCheckup, Change, Difference, Problem, Snag } from '@/api/names'
+import type { Brief, BriefCheckup, Change, Problem, Snag } from '@/api/names'
 import type { Halves } from '@/fields/halfTyped'
 import { takeFrom } from '@/fields/place'
 import { thisBrowser } from '@/shared/thisBrowser'
+import type { Meanwhile } from '@/shared/useMeanwhile'
 import { useSteps } from './useSteps'
 import { done } from '@/shared/useDone'
 
@@ -36,7 +37,7 @@ export function useDraft(id: string) {
   const halves = ref<Halves>({})
   const refused = ref<readonly Problem[]>([])
   /** After a conflict: where the other window's brief (before) and this one (after) differ. */
-  const conflict = ref<readonly Difference[]>([])
+  const conflict = ref<Meanwhile>()
   const keptHere = `brief:${id}`
   /** Whether this browser keeps what is not saved yet; a full store does not. */
   const keepsHere = ref(true)
@@ -59,6 +60,7 @@ export function useDraft(id: string) {
     if (!document.ok) return void (missing.value = document)
     if (!check.ok) return void (missing.value = check)
     missing.value = undefined
+    conflict.value = undefined
     etag = document.etag
     lastSaved = JSON.stringify(document.data)
     brief.value = document.data
@@ -128,7 +130,8 @@ export function useDraft(id: string) {
       state.value = 'failed'
     } else if (answer.status === 412) {
       state.value = 'conflict'
-      conflict.value = answer.refusal.differences ?? []
+      const { title, differences } = answer.refusal
+      conflict.value = { title: title ?? '', differences: differences ?? [], keep: keepMine }
     } else {
       state.value = 'refused'
     }
@@ -162,6 +165,7 @@ export function useDraft(id: string) {
     etag = theirs.etag
     lastSaved = JSON.stringify(theirs.data)
     state.value = 'saved'
+    conflict.value = undefined
     await save()
   }
 
@@ -247,7 +251,6 @@ export function useDraft(id: string) {
     kept,
     conflict,
     open,
-    keepMine,
     copyMine,
     takeTheirs,
     useKept,

@@ -94,7 +94,6 @@ export function useMending(rally: string, round: Ref<number>) {
   const {
     meanwhile,
     cameSecond,
-    keepMine,
     letGo: letGoOfTheirs,
   } = useMeanwhile(async () => {
     const answer = await read()
@@ -151,7 +150,6 @@ export function useMending(rally: string, round: Ref<number>) {
     seen,
     refusal,
     meanwhile,
-    keepMine,
     changed,
     open,
     look,

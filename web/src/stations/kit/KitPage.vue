@@ -55,7 +55,7 @@ async function takeMinutes(phase: string, minutes: number) {
   if (done) await sheet.load()
 }
 
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(sheet.load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(sheet.load)
 async function stock(name: string, unit: string, typed: string, was: number) {
   const answer = await ask(api.PUT('/api/cupboard', { body: { name, unit, typed, was } }))
   const there = () =>
@@ -120,13 +120,7 @@ const next = computed(() => nextAt(sheet.data.value?.route, 'kit'))
         >.
       </p>
       <RefusalNote :refusal="refused ?? brief.refusal.value ?? sheet.refusal.value" />
-      <ConflictNote
-        v-if="meanwhile"
-        :title="meanwhile.title"
-        :differences="meanwhile.differences"
-        @keep="keepMine"
-        @theirs="letGo"
-      />
+      <ConflictNote :of="meanwhile" @theirs="letGo" />
       <KitTable :list="sheet.data.value.list" :money="sheet.data.value.money" @stock="stock" />
       <section v-if="sheet.data.value.timetable.lessons.length > 0" aria-labelledby="time" class="time not-on-paper">
         <h2 id="time">The time it takes</h2>

@@ -19,7 +19,7 @@ const teams = defineModel<PlannedTeam[]>({ required: true })
 const props = defineProps<{ brief: string; timing: Timing }>()
 const classes = useLoad(() => ask(api.GET('/api/classes')))
 void classes.load()
-const { meanwhile, cameSecond, keepMine, letGo } = useMeanwhile(classes.load)
+const { meanwhile, cameSecond, letGo } = useMeanwhile(classes.load)
 const chosen = ref('')
 const pasting = ref(false)
 const group = computed(() => classes.data.value?.find((c) => c.id === chosen.value))
@@ -216,13 +216,7 @@ async function added(made: ClassOpened) {
           </button>
         </li>
       </ul>
-      <ConflictNote
-        v-if="meanwhile"
-        :title="meanwhile.title"
-        :differences="meanwhile.differences"
-        @keep="keepMine"
-        @theirs="showWishes"
-      />
+      <ConflictNote :of="meanwhile" @theirs="showWishes" />
       <p v-if="spread.length > 0" class="line">
         Spread over the teams:
         <template v-for="id in spread" :key="id">

@@ -1,3 +1,4 @@
+using System;
 using Microsoft.EntityFrameworkCore.Migrations;
 
 #nullable disable
@@ -5,14 +6,44 @@ using Microsoft.EntityFrameworkCore.Migrations;
 namespace PluckyRally.Data.Migrations
 {
     /// <summary>
-    /// What is said in rallies, word by word (SQLite's FTS5), kept by triggers, so that whatever writes or removes an
-    /// entry keeps it too. What is removed leaves no word behind.
+    /// The team that a device speaks for; and what is said in rallies, word by word (SQLite's FTS5), kept by triggers,
+    /// so that whatever writes or removes an entry keeps it too. What is removed leaves no word behind.
     /// </summary>
-    public partial class SaidWords : Migration
+    public partial class VoicesAndWords : Migration
     {
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.CreateTable(
+                name: "TeamVoices",
+                columns: table => new
+                {
+                    RallyId = table.Column<Guid>(type: "TEXT", nullable: false),
+                    SessionId = table.Column<string>(type: "TEXT", nullable: false),
+                    TeamId = table.Column<string>(type: "TEXT", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("PK_TeamVoices", x => new { x.RallyId, x.SessionId });
+                    table.ForeignKey(
+                        name: "FK_TeamVoices_Rallies_RallyId",
+                        column: x => x.RallyId,
+                        principalTable: "Rallies",
+                        principalColumn: "Id",
+                        onDelete: ReferentialAction.Cascade);
+                    table.ForeignKey(
+                        name: "FK_TeamVoices_Sessions_SessionId",
+                        column: x => x.SessionId,
+                        principalTable: "Sessions",
+                        principalColumn: "Id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateIndex(
+                name: "IX_TeamVoices_SessionId",
+                table: "TeamVoices",
+                column: "SessionId");
+
             migrationBuilder.Sql(
                 """CREATE VIRTUAL TABLE "Said" USING fts5("Words", tokenize = "unicode61 remove_diacritics 0")"""
             );
@@ -54,6 +85,9 @@ namespace PluckyRally.Data.Migrations
             foreach (var trigger in new[] { "SaidNew", "SaidGone", "SaidAnew" })
                 migrationBuilder.Sql($"""DROP TRIGGER "{trigger}" """);
             migrationBuilder.Sql("""DROP TABLE "Said" """);
+
+            migrationBuilder.DropTable(
+                name: "TeamVoices");
         }
 
         /// <summary>Whether a row is of an entry that holds words of people; a row that is no JSON is none.</summary>
