@@ -130,4 +130,10 @@ public sealed record Brief
     internal bool TakesAttempts =>
         Measures.Any(m => m is { Off: false, Taken: Taken.EachAttempt })
         || Rules.Any(r => r is { Off: false, When: When.EveryAttempt });
+
+    /// <summary>
+    /// Whether an attempt is only passed or not: nothing is measured in it, and something must be kept.
+    /// </summary>
+    internal bool PassedOrNot =>
+        Measures.All(m => m.Off || m.Taken != Taken.EachAttempt) && Rules.Any(r => !r.Off && r.MustInAttempt);
 }

@@ -26,6 +26,7 @@ public sealed class CompiledEdition
         Targets = targets;
         Measures = edition.Brief.Measures.ToDictionary(m => m.Id);
         TakesAttempts = edition.Brief.TakesAttempts;
+        PassedOrNot = edition.Brief.PassedOrNot;
         ComparesTeams = parts.Any(p => p.Curve.ComparesTeams);
         RewardsFirst = edition
             .Brief.Method.Parts.OfType<Part.Tasks>()
@@ -45,6 +46,9 @@ public sealed class CompiledEdition
     /// Whether something is read or looked at in each attempt, so that a team without its attempts has not finished.
     /// </summary>
     internal bool TakesAttempts { get; }
+
+    /// <summary>Whether an attempt is only passed or not, and a team did it when one that counts kept it all.</summary>
+    internal bool PassedOrNot { get; }
 
     /// <summary>Whether a curve holds teams against each other, so that the points of one hang on all.</summary>
     internal bool ComparesTeams { get; }

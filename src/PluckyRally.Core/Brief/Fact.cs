@@ -36,7 +36,8 @@ public sealed record Fact(string Id, string Name, string Group)
             .. brief
                 .Method.Parts.Where(p => !p.Off)
                 .SelectMany((p, i) => OfPart(p, Called(p.Name, "part", i), brief.Method)),
-            .. Enum.GetValues<TeamFact>()
+            .. Figure
+                .TeamFacts(brief)
                 .Select(fact => Figure.Team(fact, brief.Method))
                 .Select(shown => new Fact(shown.Id, shown.Name, "The team")),
         ];

@@ -70,6 +70,11 @@ public sealed record Rule
                 and not { IfMissed: Consequence.AttemptDoesNotCount, Bonus: 0 };
 
     /// <summary>
+    /// Whether every attempt must keep it: what is only noted, and what only earns a bonus, need not.
+    /// </summary>
+    internal bool MustInAttempt => this is { When: When.EveryAttempt, IfMissed: not Consequence.NoteOnly };
+
+    /// <summary>
     /// Whether a team has not finished before the rule is answered. A bonus that nobody looked at is only not given.
     /// </summary>
     internal bool HoldsUp => IfMissed is not (Consequence.NoteOnly or Consequence.AttemptDoesNotCount);

@@ -20,6 +20,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>Which way is better, where that is said; null otherwise.</summary>
     public virtual Better? Direction => null;
 
+    /// <summary>Whether it says which teams did it: then it holds for those that did not, too.</summary>
+    public virtual bool SaysWhoDidIt => false;
+
     /// <summary>Its value for a design, or why there is none.</summary>
     public abstract BoundedValue Of(DesignFacts facts);
 
@@ -158,14 +161,27 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>Something of the team as a whole.</summary>
     /// <param name="Fact">What of it.</param>
     /// <param name="Method">The method.</param>
-    public sealed record OfTeam(TeamFact Fact, Method Method)
-        : Figure(Team(Fact, Method), Fact == TeamFact.Total ? Known.WithTotal : Known.WithResult)
+    /// <param name="Trials">How the brief tests.</param>
+    public sealed record OfTeam(TeamFact Fact, Method Method, Trials Trials)
+        : Figure(
+            Team(Fact, Method),
+            Fact switch
+            {
+                TeamFact.Total => Known.WithTotal,
+                // Whether an attempt did it is known only when the rules have been checked.
+                TeamFact.DidIt or TeamFact.Done => Known.WithPoints,
+                TeamFact.Members or TeamFact.Attempts or TeamFact.Failed => Known.WithResult,
+            }
+        )
     {
+        public override bool SaysWhoDidIt => Fact is TeamFact.DidIt or TeamFact.Done;
+
         public override Better? Direction =>
             Fact switch
             {
                 TeamFact.Total => Method.Wins == Wins.Highest ? Better.More : Better.Less,
                 TeamFact.Failed => Better.Less,
+                TeamFact.DidIt or TeamFact.Done => Better.More,
                 TeamFact.Members or TeamFact.Attempts => null,
             };
 
@@ -176,6 +192,11 @@ internal abstract record Figure(Measure Shown, Known Known)
                 TeamFact.Members => new(facts.Design.Team.Team.Members),
                 TeamFact.Attempts => new(facts.Design.Made),
                 TeamFact.Failed => new(facts.Design.Attempts.Count(a => a.Outcome == TrialOutcome.Failed)),
+                TeamFact.DidIt or TeamFact.Done when facts.Design.Waits(Trials) is { } waits => BoundedValue.None(
+                    waits
+                ),
+                TeamFact.DidIt => new(facts.Design.Attempts.Any(a => a.DidIt) ? 1 : 0),
+                TeamFact.Done => new(facts.Design.Attempts.Count(a => a.DidIt)),
             };
     }
 
@@ -222,7 +243,13 @@ internal abstract record Figure(Measure Shown, Known Known)
             TeamFact.Members => Exact("team.members", "members", 1),
             TeamFact.Attempts => Exact("team.attempts", "attempts made", 1),
             TeamFact.Failed => Exact("team.failed", "attempts failed", 1),
+            TeamFact.DidIt => Exact("team.didIt", "did it (1 yes, 0 no)", 1),
+            TeamFact.Done => Exact("team.done", "attempts that did it", 1),
         };
+
+    /// <summary>What is known of a team as a whole in a brief.</summary>
+    internal static IEnumerable<TeamFact> TeamFacts(Brief brief) =>
+        Enum.GetValues<TeamFact>().Where(f => brief.PassedOrNot || f is not (TeamFact.DidIt or TeamFact.Done));
 
     /// <summary>Something counted or added up: exact as it is shown.</summary>
     public static Measure Exact(string id, string name, decimal step) =>
@@ -250,4 +277,10 @@ internal enum TeamFact
 
     /// <summary>Attempts that failed.</summary>
     Failed,
+
+    /// <summary>Where attempts are only passed or not: 1 where one of them did it, else 0.</summary>
+    DidIt,
+
+    /// <summary>Where attempts are only passed or not: how many of them did it.</summary>
+    Done,
 }

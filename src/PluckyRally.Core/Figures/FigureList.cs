@@ -71,7 +71,7 @@ internal sealed class FigureList
                 .Method.Parts.Where(p => !p.Off && parts.All(plan => plan?.Part.Id != p.Id))
                 .SelectMany(p => Names(p, brief.Method))
                 .Select(shown => new Figure.Unready(shown)),
-            .. Enum.GetValues<TeamFact>().Select(fact => new Figure.OfTeam(fact, brief.Method)),
+            .. Figure.TeamFacts(brief).Select(fact => new Figure.OfTeam(fact, brief.Method, brief.Trials)),
         ]);
 
     private static IEnumerable<Measure> Names(Part part, Method method) =>

@@ -11,7 +11,7 @@ public sealed record BoardChoice(string Of, string Name)
             new("", BoardWords.Totals),
             .. compiled
                 .Figures.All.Where(PlotScene.IsPlotted)
-                .Where(f => f is not Figure.OfTeam)
+                .Where(f => f is not Figure.OfTeam { Fact: TeamFact.Total })
                 .Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", Within.Beginning(f.Name))),
             .. compiled.Awards.Select(a => new BoardChoice($"{Board.OfAward}{a.Definition.Id}", a.Definition.Name)),
         ];
@@ -39,7 +39,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
             return Values(
                 figure.Name,
                 figure.Direction ?? Better.More,
-                Present(opened, round).Select(r => (r, r.InOrder(figure.Compared(r.Design.Facts)))),
+                Present(opened, round).Select(r => (r, r.InOrder(figure))),
                 figure.Show
             );
         if (

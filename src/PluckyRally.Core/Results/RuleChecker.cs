@@ -35,6 +35,40 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
         DesignFacts facts
     ) => [.. compiled.Rules.SelectMany(plan => failing.TryGetValue(plan, out var known) ? known : Check(plan, facts))];
 
+    /// <summary>
+    /// How the rules came out over all attempts where these are only passed or not: an attempt that counts and kept a
+    /// rule is enough, and a failed one kept none.
+    /// </summary>
+    /// <param name="byAttempt">How they came out in each attempt, and those that are checked outside of
+    /// attempts.</param>
+    /// <param name="design">The design.</param>
+    public IReadOnlyList<RuleOutcome> OverAttempts(IReadOnlyList<RuleOutcome> byAttempt, DesignRecord design) =>
+        [
+            .. compiled
+                .Rules.Where(plan => plan.IsFor(design.Team.Team))
+                .SelectMany(plan =>
+                    plan.Rule.When != When.EveryAttempt
+                        ? byAttempt.Where(o => o.Rule == plan.Rule)
+                        : [OverAttempts(plan.Rule, byAttempt, design)]
+                ),
+        ];
+
+    private RuleOutcome OverAttempts(Rule rule, IReadOnlyList<RuleOutcome> byAttempt, DesignRecord design)
+    {
+        var tried = design
+            .Attempts.Where(a => a.Outcome != TrialOutcome.Failed)
+            .Select(a => (a.Outcome, Came: byAttempt.First(o => o.Rule == rule && o.Attempt == a.Number)))
+            .ToList();
+        return tried.Find(t => t is { Outcome: TrialOutcome.Counted, Came.State: RuleState.Met }).Came
+            ?? tried.Find(t => t.Came.State == RuleState.ToCheck).Came
+            ?? new(
+                rule,
+                design.Waits(compiled.Brief.Trials) is null ? RuleState.Missed : RuleState.ToCheck,
+                Found: tried.Select(t => t.Came.Found).LastOrDefault(),
+                Excess: tried.Select(t => t.Came.Excess).DefaultIfEmpty(0).Min()
+            );
+    }
+
     private IReadOnlyList<RuleOutcome> Check(RulePlan plan, DesignFacts facts)
     {
         var team = facts.Design.Team.Team;

@@ -104,8 +104,19 @@ public static class Scorer
     {
         var (design, failing) = rules.Failing(recorded);
         var values = Values(compiled, design);
-        var outcomes = rules.Outcomes(failing, new(design, values));
-        return new(design, outcomes, values, Why(compiled, design, outcomes, values));
+        var byAttempt = rules.Outcomes(failing, new(design, values));
+        if (!compiled.PassedOrNot)
+            return new(design, byAttempt, values, Why(compiled, design, byAttempt, values)) { ByAttempt = byAttempt };
+        var outcomes = rules.OverAttempts(byAttempt, design);
+        return new(
+            design.WithDone(AttemptFate.Done(design, byAttempt)),
+            outcomes,
+            values,
+            Why(compiled, design, outcomes, values)
+        )
+        {
+            ByAttempt = byAttempt,
+        };
     }
 
     /// <summary>Why a design does not place: missing a rule outweighs being unfinished.</summary>

@@ -139,6 +139,11 @@ public sealed record Standing
     /// <summary>How each of its rules came out, for a look at what was met and what was not.</summary>
     public IReadOnlyList<MustShown> Musts { get; init; } = [];
 
+    /// <summary>
+    /// Where attempts are only passed or not: what it did, such as "did it in 2 of 3 attempts". Empty elsewhere.
+    /// </summary>
+    public string Done { get; init; } = "";
+
     /// <summary>What the team changed for this round, in its own words; empty in the first.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];
 

@@ -29,12 +29,12 @@ internal static class StandingsWords
         };
     }
 
-    private static string NoPlace(TeamResult result) =>
+    private static string NoPlace(TeamResult result, bool ranking) =>
         result.Status switch
         {
             StandingStatus.Placed => "",
             StandingStatus.Unfinished => $"Not finished: {result.Reason}",
-            StandingStatus.DidNotPlace => $"No place: missed “{result.Reason}”",
+            StandingStatus.DidNotPlace => $"{(ranking ? "No place: missed" : "Missed")} “{result.Reason}”",
             StandingStatus.Away => Within.Beginning(result.Reason),
         };
 
@@ -54,7 +54,7 @@ internal static class StandingsWords
             Place = result.Rank,
             PlaceText = result.Rank is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
             Reason = result.Reason,
-            NoPlaceText = NoPlace(result),
+            NoPlaceText = NoPlace(result, compiled.Brief.Method.Ranking),
             Total = result.Total,
             TotalText = result.Total is { } total
                 ? ReadingFormat.WithBound(ReadingFormat.Points(total, compiled.Brief.Method.Precision), result.Bound)
@@ -86,6 +86,7 @@ internal static class StandingsWords
                     .Rules.Where(r => r.IsFor(result.Team))
                     .Select(r => MustShown.Of(r.Rule, result.Assessment.Rules)),
             ],
+            Done = compiled.PassedOrNot ? AttemptFate.SayDone(result.Assessment.Design) : "",
             Targets = TargetOutcome.Of(compiled, result),
             Designs = DesignShown.Of(run, result, result.Designs),
             Noted = [.. result.Record.Entries.OfType<Entry.NoteMade>().Select(n => n.Text)],

@@ -31,6 +31,12 @@ internal sealed record Assessment(
     NoPlace? Why
 )
 {
+    /// <summary>How the rules came out attempt by attempt, and those that are checked outside of attempts.</summary>
+    public IReadOnlyList<RuleOutcome> ByAttempt { get; init; } = [];
+
+    /// <summary>What became of each attempt, by number.</summary>
+    public IEnumerable<AttemptFate> Attempts => Design.Attempts.Select(a => AttemptFate.Of(a, ByAttempt));
+
     /// <summary>Whether it stands in the order of places.</summary>
     public StandingStatus Status => Why?.Status ?? StandingStatus.Placed;
 
@@ -62,10 +68,13 @@ internal sealed record TeamResult(TeamRecord Record, DesignResult Design, Chosen
     public Bound Bound => Design.Total?.Bound ?? Bound.Exact;
 
     /// <summary>
-    /// A value of it where teams are put in order by that value: none where it missed a rule that it had to keep.
+    /// A figure of it where teams are put in order by it: none where it missed a rule that it had to keep, unless the
+    /// figure says just that.
     /// </summary>
-    public BoundedValue InOrder(BoundedValue value) =>
-        Design.Why is NoPlace.RuleMissed missed ? BoundedValue.None(new Absence.MissedRule(missed.Rule)) : value;
+    public BoundedValue InOrder(Figure figure) =>
+        Design.Why is NoPlace.RuleMissed missed && !figure.SaysWhoDidIt
+            ? BoundedValue.None(new Absence.MissedRule(missed.Rule))
+            : figure.Compared(Design.Facts);
 
     /// <summary>All its designs, before points.</summary>
     public IReadOnlyList<Assessment> Designs { get; init; } = [];

@@ -6,13 +6,15 @@ internal static class TraceWords
     public static IReadOnlyList<TraceStep> Write(CompiledEdition compiled, TeamResult result)
     {
         var steps = new List<TraceStep>();
+        if (compiled.PassedOrNot)
+            Passed(steps, result);
         steps.AddRange(
             result.Assessment.Rules.Where(r => r.State != RuleState.Met || r.TooNear || r.Rule.Bonus > 0).Select(Rule)
         );
         if (Design(result, compiled.Brief.Method) is { } design)
             steps.Add(Step(TraceKind.Value, "", design));
         foreach (var part in result.Parts)
-            Part(steps, part, compiled.Brief.Method);
+            Part(steps, part, result.Assessment, compiled.Brief.Method);
         foreach (var (rule, points) in result.Design.Bonuses)
             steps.Add(Bonus(rule, points, compiled.Brief.Method));
         foreach (var deduction in result.Design.Deductions)
@@ -20,7 +22,8 @@ internal static class TraceWords
         Total(steps, compiled.Brief.Method, result);
         if (result.PartedBy is { } by)
             steps.Add(TieBreak(compiled, result, by));
-        steps.Add(Step(TraceKind.Place, "", Place(compiled, result)));
+        if (Place(compiled, result) is { } place)
+            steps.Add(Step(TraceKind.Place, "", place));
         return steps;
     }
 
@@ -75,11 +78,26 @@ internal static class TraceWords
         return Step(TraceKind.Rule, outcome.Rule.Id, sentence + near);
     }
 
-    private static void Part(List<TraceStep> steps, PartResult result, Method method)
+    /// <summary>What became of each attempt, and what the team did in all of them.</summary>
+    private static void Passed(List<TraceStep> steps, TeamResult result)
+    {
+        foreach (var fate in result.Assessment.Attempts)
+            steps.Add(
+                Step(
+                    TraceKind.Attempt,
+                    "",
+                    $"Attempt {fate.Attempt.Number}: {fate.Say(passedOrNot: true)}.",
+                    [.. fate.Attempt.Trials.Select(t => t.Id)]
+                )
+            );
+        steps.Add(Step(TraceKind.Value, "", Within.Beginning(AttemptFate.SayDone(result.Assessment.Design)) + "."));
+    }
+
+    private static void Part(List<TraceStep> steps, PartResult result, Assessment assessment, Method method)
     {
         var part = result.Plan.Part;
         if (result.Plan is PartPlan.Measured measured)
-            Measured(steps, measured, result);
+            Measured(steps, measured, result, assessment);
         steps.AddRange(result.Value.Steps.Select(step => Step(TraceKind.Value, part.Id, step.Say(), step.Entries)));
         switch (result.State)
         {
@@ -161,15 +179,21 @@ internal static class TraceWords
         }
     }
 
-    private static void Measured(List<TraceStep> steps, PartPlan.Measured plan, PartResult result)
+    private static void Measured(
+        List<TraceStep> steps,
+        PartPlan.Measured plan,
+        PartResult result,
+        Assessment assessment
+    )
     {
         foreach (var attempt in result.Value.Attempts)
         {
             var sentence = attempt.Outcome switch
             {
-                TrialOutcome.Failed => $"Attempt {attempt.Number} failed"
-                    + (plan.Way.TakesFailed ? $" and counts as {plan.Expression.Show(attempt.Value)}" : "")
-                    + ".",
+                TrialOutcome.Failed =>
+                    $"Attempt {attempt.Number} {AttemptFate.Of(attempt.Source, assessment.ByAttempt).Say(false)}"
+                        + (plan.Way.TakesFailed ? $". It enters the sum as {plan.Expression.Show(attempt.Value)}" : "")
+                        + ".",
                 TrialOutcome.Waiting => $"Attempt {attempt.Number} is waiting to be looked at.",
                 TrialOutcome.Counted or TrialOutcome.Void when attempt.Value.Absent is { } absent =>
                     $"Attempt {attempt.Number}: no value, because {absent.Say()}.",
@@ -322,17 +346,20 @@ internal static class TraceWords
         );
     }
 
-    private static string Place(CompiledEdition compiled, TeamResult result) =>
+    /// <summary>The place, or why there is none; nothing of places where the brief has none.</summary>
+    private static string? Place(CompiledEdition compiled, TeamResult result) =>
         result.Status switch
         {
             StandingStatus.Placed when result.Rank is null => compiled.Brief.Method.Ranking
                 ? "There is no other team to be put in order with."
-                : "Teams are not put in order here.",
+                : null,
             StandingStatus.Placed => $"That is {English.Ordinal(result.Rank!.Value)} place"
                 + $"{(result.Sharing > 1 ? $", shared by {result.Sharing} teams" : "")}. "
                 + $"{MethodWords.Wins(compiled.Brief.Method)}",
             StandingStatus.Unfinished => $"Not finished: {Within.Sentence(result.Reason)}.",
-            StandingStatus.DidNotPlace => $"Does not place: “{result.Reason}” was missed.",
-            StandingStatus.Away => $"Takes no place: {Within.Sentence(result.Reason)}.",
+            StandingStatus.DidNotPlace => compiled.Brief.Method.Ranking
+                ? $"Does not place: “{result.Reason}” was missed."
+                : $"“{result.Reason}” was missed.",
+            StandingStatus.Away => $"Does not take part: {Within.Sentence(result.Reason)}.",
         };
 }

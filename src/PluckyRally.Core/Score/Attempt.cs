@@ -9,6 +9,11 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
     internal bool FailedByRule { get; init; }
 
     /// <summary>
+    /// Where attempts are only passed or not: whether it counts and kept everything that an attempt must keep.
+    /// </summary>
+    internal bool DidIt { get; init; }
+
+    /// <summary>
     /// Whether one judge counts it and another says that it failed. A judge's own last word stands for that judge.
     /// </summary>
     internal bool Disputed { get; } = IsDisputed(Trials);

@@ -39,7 +39,11 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                 )
                 .Reverse()
                 .Take(most)
-                .Select(t => $"{names[t.Team]}: {t.What(opened.In(round).Compiled)}"),
+                .Select(t =>
+                    t.Readings.Count == 0
+                        ? $"{names[t.Team]}: an attempt"
+                        : $"{names[t.Team]}: {t.What(opened.In(round).Compiled)}"
+                ),
         ];
     }
 
@@ -110,11 +114,11 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     /// <summary>Some of a rally's entries, the newest first, struck ones included and strikes left out.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="which">Which entries.</param>
-    /// <param name="numbers">The attempts' numbers by the ids of their trials.</param>
+    /// <param name="trials">The trials that stand, as a judge sees them, by their ids.</param>
     internal static IReadOnlyList<LogLine> Of(
         OpenedRally opened,
         Func<Entry, bool> which,
-        Dictionary<Guid, int> numbers
+        Dictionary<Guid, SheetTrial> trials
     )
     {
         var entries = opened.Rally.Entries;
@@ -128,7 +132,9 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                     e.Id,
                     e.At,
                     e.Writer,
-                    e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null),
+                    trials.TryGetValue(e.Id, out var trial)
+                        ? SaysWithEnd(e.Say(opened.In(e.Round).Compiled, trial.Attempt), trial)
+                        : e.Say(opened.In(e.Round).Compiled, null),
                     struck.Contains(e.Id),
                     strikes[e.Id].LastOrDefault()?.Reason ?? ""
                 )
@@ -139,4 +145,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                 .Reverse(),
         ];
     }
+
+    private static string SaysWithEnd(string says, SheetTrial trial) =>
+        trial.Became.Length == 0 ? says : $"{says}, {trial.Became}";
 }

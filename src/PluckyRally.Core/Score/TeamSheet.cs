@@ -54,6 +54,9 @@ public sealed record TeamSheet
     /// </summary>
     public int AsOf { get; init; }
 
+    /// <summary>Whether attempts are only passed or not, so that nothing is asked of one that failed.</summary>
+    public bool PassedOrNot { get; init; }
+
     /// <summary>Whether the round is closed.</summary>
     public bool Closed { get; init; }
 
@@ -125,7 +128,7 @@ public sealed record TeamSheet
             Log = LogLine.Of(
                 opened,
                 e => e.Team == Team && e.Round == round && among?.ContainsKey(e.Id) is not false,
-                Trials.Where(t => t.Attempt is not null).ToDictionary(t => t.Entry, t => t.Attempt!.Value)
+                Trials.ToDictionary(t => t.Entry)
             ),
         };
 
@@ -163,6 +166,9 @@ public sealed record TeamSheet
         var numbers = result
             .Record.Designs.SelectMany(d => d.Attempts.SelectMany(a => a.Trials.Select(t => (t.Id, a.Number))))
             .ToDictionary(pair => pair.Id, pair => pair.Number);
+        var fates = result
+            .Designs.SelectMany(d => d.Attempts.SelectMany(f => f.Attempt.Trials.Select(t => (t.Id, Fate: f))))
+            .ToDictionary(pair => pair.Id, pair => pair.Fate);
         var design = result.Assessment.Design;
         return new()
         {
@@ -184,12 +190,13 @@ public sealed record TeamSheet
                 .. result
                     .Record.Entries.OfType<Entry.TrialRecorded>()
                     .Where(t => t.Purpose == Purpose.Score)
-                    .Select(t => Trial(compiled, t, result.Record, numbers)),
+                    .Select(t => Trial(compiled, t, result.Record, numbers, fates.GetValueOrDefault(t.Id))),
             ],
             AsOf = opened.Received.Count,
             Designs = SheetDesign.Of(compiled, result.Record, design.Name),
             References = [.. references.Where(r => r.Team.Length == 0 || r.Team == team)],
             Targets = [.. compiled.Targets.Select(t => SheetTarget.Of(t, result, TargetOutcome.Of(compiled, result)))],
+            PassedOrNot = compiled.PassedOrNot,
             Cleared = inLesson.Cleared,
             Late = inLesson.Late,
             Parts =
@@ -234,15 +241,19 @@ public sealed record TeamSheet
         CompiledEdition compiled,
         Entry.TrialRecorded trial,
         TeamRecord record,
-        Dictionary<Guid, int> numbers
+        Dictionary<Guid, int> numbers,
+        AttemptFate? fate
     )
     {
         var number = numbers.TryGetValue(trial.Id, out var found) ? found : (int?)null;
         var attempt = record
             .Designs.First(d => d.Name == trial.Design)
             .Attempts.FirstOrDefault(a => a.Number == number);
-        return new(trial.Id, number, trial.Outcome, trial.What(compiled), trial.By, trial.Design, trial.Revision)
+        var shown = trial is { Outcome: TrialOutcome.Counted, Readings.Count: 0 } ? "" : trial.What(compiled);
+        return new(trial.Id, number, trial.Outcome, shown, trial.By, trial.Design, trial.Revision)
         {
+            End = trial.Outcome == TrialOutcome.Void ? AttemptEnd.Void : fate?.End ?? AttemptEnd.DoesNotCount,
+            Became = Became(compiled, trial, fate),
             Readings = trial.Readings,
             Twice =
                 attempt is { Trials: [var first, ..] }
@@ -261,6 +272,15 @@ public sealed record TeamSheet
                     : "",
         };
     }
+
+    /// <summary>
+    /// What became of an attempt, where what was recorded does not say so by itself; null-fated are those beyond the
+    /// attempts that are allowed.
+    /// </summary>
+    private static string Became(CompiledEdition compiled, Entry.TrialRecorded trial, AttemptFate? fate) =>
+        trial.Outcome == TrialOutcome.Counted || fate is AttemptFate.Undecided { Attempt.Disputed: true }
+            ? fate?.Say(compiled.PassedOrNot) ?? AttemptFate.SayTooMany(compiled.Brief.Trials)
+            : "";
 }
 
 /// <summary>A rule as a judge sees it.</summary>
@@ -296,7 +316,7 @@ public sealed record SheetReading(string Measure, string Shown);
 /// <param name="Entry">The entry's id.</param>
 /// <param name="Attempt">The attempt's number; absent for a void trial.</param>
 /// <param name="Outcome">How it ended.</param>
-/// <param name="Shown">What it gave, as shown.</param>
+/// <param name="Shown">What it gave, as shown; empty where nothing is read in an attempt.</param>
 /// <param name="By">Who recorded it.</param>
 /// <param name="Design">The design tried; empty where the team has only one.</param>
 /// <param name="Revision">The design's revision, from 1.</param>
@@ -310,6 +330,15 @@ public sealed record SheetTrial(
     int Revision
 )
 {
+    /// <summary>How the attempt ended, all that was said of it together.</summary>
+    public AttemptEnd End { get; init; }
+
+    /// <summary>
+    /// What became of the attempt, where what it gave does not say so by itself: "counts", "does not count: missed
+    /// “Stays dry”", "waiting for an answer: “Stays dry”". Empty for one that failed, is void or waits.
+    /// </summary>
+    public string Became { get; init; } = "";
+
     /// <summary>What was read, for a judge who writes it again as something else.</summary>
     public IReadOnlyList<Reading> Readings { get; init; } = [];
 

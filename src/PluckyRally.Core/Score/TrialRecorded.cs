@@ -151,7 +151,7 @@ public abstract partial record Entry
             var why = Reason.Length > 0 ? $" ({Reason})" : "";
             return Outcome switch
             {
-                TrialOutcome.Counted when Readings.Count == 0 => "counted",
+                TrialOutcome.Counted when Readings.Count == 0 => "made",
                 TrialOutcome.Counted => string.Join(
                     ", ",
                     Readings.Select(r =>

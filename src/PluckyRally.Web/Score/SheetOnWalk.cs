@@ -47,6 +47,9 @@ public sealed record SheetOnWalk
     /// </summary>
     public required int AsOf { get; init; }
 
+    /// <summary>Whether attempts are only passed or not, so that nothing is asked of one that failed.</summary>
+    public required bool PassedOrNot { get; init; }
+
     /// <summary>Whether the round is closed.</summary>
     public required bool Closed { get; init; }
 
@@ -89,6 +92,7 @@ public sealed record SheetOnWalk
             Designs = sheet.Designs,
             References = sheet.References,
             AsOf = sheet.AsOf,
+            PassedOrNot = sheet.PassedOrNot,
             Closed = sheet.Closed,
             Cleared = sheet.Cleared,
             Late = sheet.Late,

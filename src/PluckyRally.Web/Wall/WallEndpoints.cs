@@ -404,7 +404,10 @@ public sealed record RowOnWall(
                 null,
                 "",
                 [
-                    $"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met",
+                    .. row.Done.Length > 0 ? [row.Done]
+                    : row.Musts.Count > 0
+                        ? [$"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met"]
+                    : Array.Empty<string>(),
                     .. row.Targets.Select(t =>
                         $"{t.Name}: {(t.Met switch { true => "reached", false => "not yet", null => "open" })}"
                     ),

@@ -169,7 +169,7 @@ public sealed class EntryWordsTests
                 },
                 "Control: 20 cm"
             },
-            { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Benchmark }, "To beat: counted" },
+            { Trial(TrialOutcome.Counted) with { Purpose = Purpose.Benchmark }, "To beat: made" },
             {
                 new Entry.AnswerGiven
                 {

@@ -142,6 +142,26 @@ internal static class FoldCases
             ),
             Told("a team came late", before: [], new Entry.CameLate { Id = Id(1), Team = Terns }),
             .. Enumerable.Range(1, 60).Select(Drawn),
+            Passed("passed or not: a failed attempt asks nothing", before: [Made(1)], Made(2, TrialOutcome.Failed)),
+            Passed("passed or not: an attempt is looked at", before: [Made(1)], Check("stands", true, attempt: 1)),
+            Passed(
+                "passed or not: judges differ, and the must-haves are asked all the same",
+                before: [Made(1) with { By = "Aide" }],
+                Made(1, TrialOutcome.Failed) with
+                {
+                    Id = Id(900),
+                    Again = true,
+                }
+            ),
+            Passed(
+                "passed or not: a failure is taken back",
+                before: [Made(1, TrialOutcome.Failed) with { Id = Id(900) }],
+                Strike(900),
+                Made(1) with
+                {
+                    Id = Id(901),
+                }
+            ),
         ];
 
     private static Brief Brief(int attempts, bool fresh) =>
@@ -353,9 +373,23 @@ internal static class FoldCases
             },
         };
 
-    private static FoldCase Told(string called, IReadOnlyList<Entry> before, params IReadOnlyList<Entry> waiting)
+    private static FoldCase Told(string called, IReadOnlyList<Entry> before, params IReadOnlyList<Entry> waiting) =>
+        Told(called, Begin(3, fresh: true), before, waiting);
+
+    /// <summary>A case of a brief that measures nothing in an attempt.</summary>
+    private static FoldCase Passed(string called, IReadOnlyList<Entry> before, params IReadOnlyList<Entry> waiting)
     {
-        var rally = Begin(3, fresh: true);
+        var brief = Brief(3, fresh: false);
+        var only = brief with
+        {
+            Measures = [.. brief.Measures.Where(m => m.Taken == Taken.Once)],
+            Method = brief.Method with { Parts = [.. brief.Method.Parts.Where(p => p is not Part.Measured)] },
+        };
+        return Told(called, Begin(only), before, waiting);
+    }
+
+    private static FoldCase Told(string called, Rally rally, IReadOnlyList<Entry> before, IReadOnlyList<Entry> waiting)
+    {
         foreach (var entry in before)
             rally = With(rally, entry) ?? throw new InvalidOperationException($"{called}: {entry} is refused.");
         var sheet = Sheet(rally);
@@ -476,11 +510,13 @@ internal static class FoldCases
             By = "Pell",
         };
 
-    private static Rally Begin(int attempts, bool fresh) =>
+    private static Rally Begin(int attempts, bool fresh) => Begin(Brief(attempts, fresh));
+
+    private static Rally Begin(Brief brief) =>
         new()
         {
             Name = "Drawn",
-            Edition = new Edition { Brief = Brief(attempts, fresh) },
+            Edition = new Edition { Brief = brief },
             Teams = Teams,
             Entries = [],
         };
@@ -534,6 +570,13 @@ internal static class FoldCases
             Reason = outcome == TrialOutcome.Void ? "the tester slipped" : "",
             Readings = outcome == TrialOutcome.Counted ? [new() { Measure = "height", Typed = "30 cm" }] : [],
             Team = Terns,
+        };
+
+    /// <summary>An attempt in which nothing is measured.</summary>
+    private static Entry.TrialRecorded Made(int attempt, TrialOutcome outcome = TrialOutcome.Counted) =>
+        Trial(attempt, outcome) with
+        {
+            Readings = [],
         };
 
     private static Entry.RuleChecked Check(string rule, bool met, int? attempt = null, int number = 20) =>

@@ -2086,6 +2086,11 @@ export interface components {
         Archived: {
             away: boolean;
         };
+        /**
+         * @description How an attempt ended.
+         * @enum {unknown}
+         */
+        AttemptEnd: "counts" | "doesNotCount" | "failed" | "void" | "waiting";
         Authority: {
             fingerprint: string;
             /** Format: date-time */
@@ -6747,6 +6752,8 @@ export interface components {
             rows: components["schemas"]["RowOverAll"][];
             /** @description The figure class by class. */
             plots: components["schemas"]["Plot"][];
+            /** @description Whether teams have places at all. */
+            ranking: boolean;
         };
         OverAllOnWall: {
             title: string;
@@ -8945,6 +8952,7 @@ export interface components {
             references: components["schemas"]["ReferenceTrial"][];
             /** Format: int32 */
             asOf: number;
+            passedOrNot: boolean;
             closed: boolean;
             /** Format: uuid */
             cleared?: null | string;
@@ -9018,7 +9026,7 @@ export interface components {
             attempt?: null | number;
             /** @description How it ended. */
             outcome: components["schemas"]["TrialOutcome"];
-            /** @description What it gave, as shown. */
+            /** @description What it gave, as shown; empty where nothing is read in an attempt. */
             shown: string;
             /** @description Who recorded it. */
             by: string;
@@ -9029,6 +9037,10 @@ export interface components {
              * @description The design's revision, from 1.
              */
             revision: number;
+            /** @description How the attempt ended, all that was said of it together. */
+            end: components["schemas"]["AttemptEnd"];
+            /** @description What became of the attempt, where what it gave does not say so by itself: "counts", "does not count: missed “Stays dry”", "waiting for an answer: “Stays dry”". Empty for one that failed, is void or waits. */
+            became: string;
             /** @description What was read, for a judge who writes it again as something else. */
             readings: components["schemas"]["Reading"][];
             /** @description Whether the same attempt was recorded before and nobody has said that this is another reading of it. */
@@ -9191,6 +9203,8 @@ export interface components {
             tooNear: string[];
             /** @description How each of its rules came out, for a look at what was met and what was not. */
             musts: components["schemas"]["MustShown"][];
+            /** @description Where attempts are only passed or not: what it did, such as "did it in 2 of 3 attempts". Empty elsewhere. */
+            done: string;
             /** @description What the team changed for this round, in its own words; empty in the first. */
             changed: string[];
             /** @description The designs that it tried, where there is more than one: each with its label, its value and whether it counts. */

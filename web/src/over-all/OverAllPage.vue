@@ -70,7 +70,10 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
       @again="all.load"
     />
     <template v-else>
-      <div class="ask">
+      <p v-if="all.data.value.figures.length === 0" role="status">
+        There is nothing to compare: this brief gives no points and measures nothing.
+      </p>
+      <div v-else class="ask">
         <label class="small">
           in order of
           <select
@@ -84,13 +87,20 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
         <label class="small"><input v-model="byClass" type="checkbox" /> class by class</label>
       </div>
       <div v-if="all.data.value.differs.length > 0" class="heed" role="status">
-        <p>These rallies stand side by side without places over all.</p>
+        <p>
+          These rallies stand side by side{{ all.data.value.ranking ? ' without places over all' : '' }}, because they
+          differ.
+        </p>
         <ul>
           <li v-for="d in all.data.value.differs" :key="d">{{ d }}</li>
         </ul>
       </div>
       <p v-else class="muted">{{ all.data.value.winsText }}</p>
-      <OverAllTable :all="all.data.value" :by-class="byClass || all.data.value.differs.length > 0" />
+      <OverAllTable
+        v-if="all.data.value.rows.length > 0"
+        :all="all.data.value"
+        :by-class="byClass || all.data.value.differs.length > 0"
+      />
       <div class="touch-row">
         <Button type="button" label="Show on the wall, nothing revealed" variant="outlined" @click="reveal(0)" />
         <template v-if="revealed !== undefined">

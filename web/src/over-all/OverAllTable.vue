@@ -25,7 +25,7 @@ const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
       </caption>
       <thead>
         <tr>
-          <th scope="col">Place</th>
+          <th v-if="all.ranking" scope="col">Place</th>
           <th scope="col">Team</th>
           <th v-if="!byClass" scope="col">Class</th>
           <th scope="col" class="number">{{ all.figures.find((f) => f.id === all.figure)?.name }}</th>
@@ -33,7 +33,7 @@ const placeOf = (row: RowOverAll) => (props.byClass ? row.inClass : row.place)
       </thead>
       <tbody>
         <tr v-for="r in g.rows" :key="`${r.rally} ${r.team}`">
-          <td class="figures">{{ placeOf(r) ?? '–' }}</td>
+          <td v-if="all.ranking" class="figures">{{ placeOf(r) ?? '–' }}</td>
           <th scope="row">{{ r.name }}</th>
           <td v-if="!byClass">{{ r.class }}</td>
           <td class="figures number">

@@ -43,7 +43,7 @@ const here: Record<string, readonly (readonly [string, string])[]> = {
   ],
   wall: [
     ['C or B', 'Show the clock or the board'],
-    ['→ or Space', 'Reveal the next place'],
+    ['→ or Space', 'Reveal the next team'],
     ['←', 'Take it back'],
     ['Home or End', 'Hide all or reveal all'],
     ['F', 'Full screen'],

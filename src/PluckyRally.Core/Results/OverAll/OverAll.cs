@@ -35,13 +35,18 @@ public sealed record OverAll(
     {
         var scenes = rallies.Select(r => (Rally: r, Scene: new PlotScene(r.Opened, r.Round))).ToList();
         var first = scenes[0].Scene;
-        var figures = first.Figures.OrderByDescending(f => f is Core.Figure.OfTeam).ToList();
+        // Without places nobody is told a total first, nor are there any where no part gives points.
+        var ranking = first.Brief.Method.Ranking;
+        var figures = first
+            .Figures.Where(f => ranking || !IsTotal(f))
+            .OrderByDescending(f => f is Core.Figure.OfTeam)
+            .ToList();
         var by = figures.FirstOrDefault(f => f.Id == figure) ?? (figures.Count > 0 ? figures[0] : null);
-        var differs = OverAllWords.Differs(rallies, by is Core.Figure.OfTeam);
+        var differs = OverAllWords.Differs(rallies, IsTotal(by));
         var rows =
             by is null ? []
-            : by is Core.Figure.OfTeam ? Totals(scenes, differs.Count == 0)
-            : Values(scenes, by, differs.Count == 0);
+            : IsTotal(by) ? Totals(scenes, differs.Count == 0)
+            : Values(scenes, by, ranking && differs.Count == 0);
         return new(
             [
                 .. scenes.Select(s => new ClassInList(
@@ -56,12 +61,21 @@ public sealed record OverAll(
             [.. figures.Select(f => new PlotFigure(f.Id, Within.Beginning(f.Name)))],
             by?.Id ?? "",
             by is null ? ""
-                : by is Core.Figure.OfTeam ? MethodWords.Wins(first.Brief.Method)
+                : IsTotal(by) ? MethodWords.Wins(first.Brief.Method)
+                : by is Core.Figure.OfTeam { Fact: TeamFact.DidIt } ? OverAllWords.HowManyDidIt(rows)
                 : BoardWords.Wins(by.Direction ?? Better.More, values: true),
             rows,
             by is null ? [] : [.. Plot(scenes, by)]
-        );
+        )
+        {
+            Ranking = ranking,
+        };
     }
+
+    /// <summary>Whether teams have places at all.</summary>
+    public bool Ranking { get; init; } = true;
+
+    private static bool IsTotal(Figure? figure) => figure is Core.Figure.OfTeam { Fact: TeamFact.Total };
 
     /// <summary>So many rows from the last.</summary>
     public OverAll Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)], Plots = [] };
@@ -82,7 +96,7 @@ public sealed record OverAll(
         return
         [
             .. (
-                ranked ? Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)
+                ranked ? Core.Ranking.Order(compiled, [.. byClass.Select(t => t.Team)]) : byClass.Select(t => t.Team)
             ).Select(r =>
             {
                 var (rally, inClass) = of[r.Record];
@@ -117,7 +131,7 @@ public sealed record OverAll(
         var byClass = scenes
             .SelectMany(s =>
                 ValuePlaces
-                    .Order(better, [.. s.Scene.Teams.Select(t => (t, t.InOrder(Of(s.Scene, by, t))))], t => t.Team.Name)
+                    .Order(better, [.. s.Scene.Teams.Select(t => (t, InOrder(s.Scene, by, t)))], t => t.Team.Name)
                     .Select(v => (s.Rally, Team: v.Of, v.Value, InClass: v.Place))
             )
             .ToList();
@@ -141,9 +155,11 @@ public sealed record OverAll(
         ];
     }
 
-    private static BoundedValue Of(PlotScene scene, Figure by, TeamResult team) =>
-        scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id)?.Compared(team.Design.Facts)
-        ?? BoundedValue.None(new Absence.NoPointsYet());
+    /// <summary>A figure of another class's brief by the same id; what is not there has no value.</summary>
+    private static BoundedValue InOrder(PlotScene scene, Figure by, TeamResult team) =>
+        scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id) is { } own
+            ? team.InOrder(own)
+            : BoundedValue.None(new Absence.NoPointsYet());
 
     /// <summary>The figure class by class: a row for each.</summary>
     private static IEnumerable<Plot> Plot(IReadOnlyList<(RallyJoining Rally, PlotScene Scene)> scenes, Figure by)
@@ -153,7 +169,7 @@ public sealed record OverAll(
         {
             if (
                 scene.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == by.Id) is { } own
-                && scene.Each(own).Where(v => scene.Places(v.Row)).ToList() is { Count: > 0 } values
+                && scene.Each(own).Where(v => own.SaysWhoDidIt || scene.Places(v.Row)).ToList() is { Count: > 0 } values
             )
                 rows.Add((new("", rally.Opened.Rally.Name), [.. values.Select(v => v with { Row = rows.Count })]));
         }

@@ -49,8 +49,16 @@ internal static class OverAllWords
                         + "nothing against each other. Put the list in order of a figure.",
                 ]
                 : Array.Empty<string>(),
-            .. totals && !run.Brief.Method.Ranking ? ["The brief gives no places."] : Array.Empty<string>(),
         ];
+    }
+
+    /// <summary>How many teams did it, of those that have made their attempts.</summary>
+    public static string HowManyDidIt(IReadOnlyList<RowOverAll> rows)
+    {
+        var finished = rows.Where(r => r.Value is not null).ToList();
+        return finished.Count == 0
+            ? "No team has made its attempts yet."
+            : $"{finished.Count(r => r.Value > 0)} of {English.Count(finished.Count, "team")} did it.";
     }
 
     private static IEnumerable<Difference> Of(Brief one, Brief other) =>

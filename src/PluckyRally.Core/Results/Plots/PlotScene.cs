@@ -150,7 +150,7 @@ internal sealed class PlotScene
             is not (
                 Figure.Unready
                 or Figure.PointsOfPart { Weighted: false }
-                or Figure.OfTeam { Fact: not TeamFact.Total }
+                or Figure.OfTeam { Fact: not (TeamFact.Total or TeamFact.DidIt or TeamFact.Done) }
                 or Figure.OfPart { Plan: PartPlan.Measured { Expression.Plain: not null } }
             );
 }

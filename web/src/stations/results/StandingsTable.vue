@@ -33,7 +33,12 @@ const nameOf = (team: string) => props.standings.rows.find((r) => r.team === tea
 const of = (row: ReferenceStanding, part: string) => row.parts.find((p) => p.part === part)
 const place = (row: Standing) =>
   row.placeText ||
-  { placed: 'finished', unfinished: 'not finished', didNotPlace: 'not placed', away: 'away' }[row.status]
+  {
+    placed: 'finished',
+    unfinished: 'not finished',
+    didNotPlace: props.standings.ranking ? 'not placed' : 'must-have missed',
+    away: 'away',
+  }[row.status]
 </script>
 
 <template>
@@ -80,7 +85,8 @@ const place = (row: Standing) =>
               {{ row.status === 'didNotPlace' ? 'Missed: ' : '' }}{{ row.reason }}
             </p>
             <template v-if="!standings.ranking">
-              <p class="small aside-note">{{ met(row) }}</p>
+              <p v-if="row.done" class="small aside-note">{{ row.done }}</p>
+              <p v-else-if="row.musts.length > 0" class="small aside-note">{{ met(row) }}</p>
               <p v-for="t in row.targets" :key="t.target" class="small aside-note">{{ t.says }}</p>
             </template>
             <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>
@@ -102,7 +108,7 @@ const place = (row: Standing) =>
             <p v-if="r.reference.of" class="small muted">for {{ nameOf(r.reference.of) }} alone</p>
             <p v-if="r.round !== standings.round" class="small muted">measured in round {{ r.round }}</p>
             <p v-if="r.reason" class="small muted">{{ r.reason }}</p>
-            <p v-if="!standings.ranking" class="small">{{ met(r) }}</p>
+            <p v-if="!standings.ranking && r.musts.length > 0" class="small">{{ met(r) }}</p>
           </th>
           <td v-for="p in parts" :key="p.part" class="number by-part">
             {{ of(r, p.part)?.pointsText || '–' }}

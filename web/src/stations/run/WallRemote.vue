@@ -37,9 +37,9 @@ const boardName = computed(
       <template v-else
         >It shows the board{{ live.clock.value?.wall.of ? ` of ${boardName}` : ''
         }}{{ wall.round === live.round.value ? '' : ` of round ${wall.round}` }}, {{ wall.revealed }} of
-        {{ teams }} places revealed.</template
+        {{ teams }} teams revealed.</template
       >
-      Keys on the wall itself: C clock, B board, → next place, ← take back, F full screen.
+      Keys on the wall itself: C clock, B board, → next team, ← take back, F full screen.
     </p>
     <p v-if="live.boards.value.length > 1">
       <label>
@@ -64,7 +64,7 @@ const boardName = computed(
       />
       <template v-if="wall.shows === 'board'">
         <Button
-          label="Reveal the next place"
+          label="Reveal the next team"
           variant="outlined"
           :disabled="revealed >= teams"
           @click="show('board', revealed + 1)"

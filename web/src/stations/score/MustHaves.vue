@@ -15,6 +15,9 @@ const open = computed(() => chosen.value ?? !(props.settled && props.rules.lengt
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
 const missed = computed(() => once.value.filter((r) => r.state === 'missed'))
+const kept = computed(() => once.value.filter((r) => r.state === 'met'))
+/** "All kept" is said only where each of them was. */
+const allKept = computed(() => kept.value.length > 0 && kept.value.length === once.value.length - missed.value.length)
 const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
 </script>
 
@@ -35,10 +38,12 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
     <p v-if="rules.length === 0" class="muted">This brief has none.</p>
     <p v-else-if="!open" class="small">
       <b v-if="missed.length > 0" class="missed">Missed: {{ missed.map((r) => r.text).join('; ') }}. </b>
-      <span v-if="missed.length < once.length" class="met">{{
-        missed.length > 0 ? 'The others are kept. ' : 'All kept. '
-      }}</span>
-      <span v-if="once.length < rules.length">{{ rules.length - once.length }} asked below, of each attempt.</span>
+      <span v-if="allKept" class="met">{{ missed.length > 0 ? 'The others are kept. ' : 'All kept. ' }}</span>
+      <span v-else-if="kept.length > 0" class="met">Kept: {{ kept.map((r) => r.text).join('; ') }}. </span>
+      <span v-if="once.length === 0">All are asked below, of each attempt.</span>
+      <span v-else-if="once.length < rules.length"
+        >{{ rules.length - once.length }} asked below, of each attempt.</span
+      >
     </p>
     <ul v-if="open">
       <li v-for="r in rules" :key="r.id" class="with-ways">

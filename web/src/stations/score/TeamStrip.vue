@@ -20,7 +20,7 @@ const marks = computed(() => teamMarks(props.teams))
 const word = (id: string) => {
   const team = props.strip.get(id)
   if (!team) return ''
-  const state = { placed: team.totalText || 'done', unfinished: 'open', didNotPlace: 'not placed', away: 'away' }[
+  const state = { placed: team.totalText || 'done', unfinished: 'open', didNotPlace: 'must-have missed', away: 'away' }[
     team.status
   ]
   return team.late ? `${state}, late` : state

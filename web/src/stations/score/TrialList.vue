@@ -12,6 +12,8 @@ const { team, round, record } = useRecording()
 const trials = computed(() => props.sheet.trials.filter((t) => t.design === props.design))
 const twice = computed(() => trials.value.filter((t) => t.twice))
 const first = (t: SheetTrial) => trials.value.find((other) => other.attempt === t.attempt)
+/** Where nothing is read in an attempt there is only what became of it. */
+const said = (t?: SheetTrial) => t?.shown || t?.became || 'an attempt'
 const free = computed(() => props.sheet.designs.find((d) => d.name === props.design)?.open[0])
 
 const reasons = { ...partOfAnother, drop: 'recorded twice' } as const
@@ -38,9 +40,10 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
 
 <template>
   <ol v-if="trials.length" class="trials">
-    <li v-for="t in trials" :key="t.entry" :class="t.outcome">
+    <li v-for="t in trials" :key="t.entry" :class="t.end">
       <span class="number">{{ t.attempt ?? '–' }}</span>
-      <span class="shown figures">{{ t.shown }}</span>
+      <span v-if="t.shown" class="shown figures">{{ t.shown }}</span>
+      <span v-if="t.became" :class="['became', { shown: !t.shown }]">{{ t.became }}</span>
       <span v-if="t.revision > 1" class="small muted">build {{ t.revision }}</span>
       <span v-if="t.spread" class="small muted">readings apart by {{ t.spread }}</span>
       <Button
@@ -72,8 +75,8 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
     :aria-label="`Attempt ${t.attempt} was recorded twice`"
   >
     <p>
-      <b>Attempt {{ t.attempt }} was recorded twice:</b> {{ first(t)?.shown }} by {{ first(t)?.by || 'somebody' }}, and
-      {{ t.shown }} by {{ t.by || 'somebody' }}. What is it?
+      <b>Attempt {{ t.attempt }} was recorded twice:</b> {{ said(first(t)) }} by {{ first(t)?.by || 'somebody' }}, and
+      {{ said(t) }} by {{ t.by || 'somebody' }}. What is it?
     </p>
     <div class="touch-row">
       <Button type="button" label="Two readings of it" class="touch" @click="settle(t, 'again')" />
@@ -114,7 +117,8 @@ li {
   font-weight: 700;
   font-size: 1.1rem;
 }
-.failed {
+.failed,
+.doesNotCount {
   border-style: dashed;
   border-color: var(--brick);
   color: var(--brick);

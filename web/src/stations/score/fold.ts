@@ -53,9 +53,16 @@ export function withOnItsWay(sheet: TeamSheet, all: readonly OnItsWay[], round: 
   const whole = sheet.log.length > 0
   next.designs = designsOf(next, whole)
   for (const design of next.designs) look(next, design, trials, whole)
+  for (const { entry } of unseen) forgetWhatBecame(next, entry)
   next.settled = next.rules.every((r) => r.when === 'everyAttempt' || (r.state !== 'toCheck' && !r.tooNear))
   next.ready = next.settled && next.once.every((o) => o.shown !== '')
   return next
+}
+
+/** What became of an attempt is the core's to say again, once it has heard more of it. */
+function forgetWhatBecame(sheet: TeamSheet, entry: Entry) {
+  if (entry.kind !== 'ruleChecked' && entry.kind !== 'trialRecorded') return
+  for (const t of sheet.trials) if (t.attempt === entry.attempt && t.design === entry.design) t.became = ''
 }
 
 /** What some entries strike out; a later strike can strike out an earlier one, which then strikes nothing. */
@@ -156,6 +163,9 @@ function check(sheet: TeamSheet, { rule, attempt }: EntryOf<'ruleChecked'>) {
   for (const r of sheet.rules) if (r.id === rule) r.state = stateOf(sheet, rule)
 }
 
+/** How an attempt ended as far as its judge said; what it missed only the core knows. */
+const endOf = { counted: 'counts', failed: 'failed', void: 'void', waiting: 'waiting' } as const
+
 function addTrial(sheet: TeamSheet, entry: EntryOf<'trialRecorded'>, shown: string) {
   if (entry.purpose !== 'score') return
   const { id, outcome, revision, readings, by, design, attempt } = entry
@@ -170,6 +180,8 @@ function addTrial(sheet: TeamSheet, entry: EntryOf<'trialRecorded'>, shown: stri
     design,
     twice: false,
     spread: '',
+    end: endOf[outcome],
+    became: '',
   })
 }
 
@@ -197,12 +209,17 @@ function designsOf(sheet: TeamSheet, whole: boolean): SheetDesign[] {
   )
 }
 
-/** Whether an attempt is more than waiting: its last trial says how it ended, or judges differ on that. */
-function isLookedAt(trials: readonly SheetTrial[]) {
-  const words = new Map(trials.map((t) => [t.by, t.outcome]))
-  const differ = [...words.values()].includes('counted') && [...words.values()].includes('failed')
-  return differ || trials.at(-1)?.outcome !== 'waiting'
+/** Whether one judge counts an attempt and another says that it failed, each by the last word. */
+function differ(trials: readonly SheetTrial[]) {
+  const words = [...new Map(trials.map((t) => [t.by, t.outcome])).values()]
+  return words.includes('counted') && words.includes('failed')
 }
+
+/** Whether an attempt is more than waiting: its last trial says how it ended, or judges differ on that. */
+const isLookedAt = (trials: readonly SheetTrial[]) => differ(trials) || trials.at(-1)?.outcome !== 'waiting'
+
+/** Whether an attempt failed: its last trial says so, and judges do not differ on that. */
+const hasFailed = (trials: readonly SheetTrial[]) => trials.at(-1)?.outcome === 'failed' && !differ(trials)
 
 /**
  * Looks at a design's trials again: which attempts are open, whether a fresh build is due, what is asked of each
@@ -223,7 +240,10 @@ function look(sheet: TeamSheet, design: SheetDesign, trials: Trials, whole: bool
     (a, b) => a - b,
   )
   design.open = Array.from({ length: trials.attempts }, (_, i) => i + 1).filter((n) => !made.includes(n))
-  const looked = made.filter((n) => isLookedAt(own.filter((t) => t.attempt === n)))
+  const looked = made
+    .map((n) => ({ n, of: own.filter((t) => t.attempt === n) }))
+    .filter(({ of }) => isLookedAt(of) && !(sheet.passedOrNot && hasFailed(of)))
+    .map(({ n }) => n)
   const earlier = whole ? [] : design.asked
   design.asked = looked.flatMap((attempt) =>
     sheet.rules

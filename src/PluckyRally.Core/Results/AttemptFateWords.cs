@@ -1,0 +1,81 @@
+namespace PluckyRally.Core;
+
+internal abstract partial record AttemptFate
+{
+    /// <summary>
+    /// What became of it as a clause that goes on from "attempt 2": "does not count: missed “Stays dry”".
+    /// </summary>
+    /// <param name="passedOrNot">Whether attempts are only passed or not.</param>
+    public abstract string Say(bool passedOrNot);
+
+    public sealed partial record Counts
+    {
+        /// <inheritdoc/>
+        public override string Say(bool passedOrNot) =>
+            (passedOrNot, Missed.Count) switch
+            {
+                (true, 0) => "did it",
+                (true, _) when Missed.Any(o => o.Rule.MustInAttempt) => "missed " + Quoted(Missed),
+                (true, _) => "did it, missed " + Quoted(Missed),
+                (false, 0) => "counts",
+                (false, _) => "counts, missed " + Quoted(Missed),
+            };
+    }
+
+    public sealed partial record DoesNotCount
+    {
+        /// <inheritdoc/>
+        public override string Say(bool passedOrNot) => "does not count: missed " + Quoted(Missed);
+    }
+
+    public sealed partial record Failed
+    {
+        /// <inheritdoc/>
+        public override string Say(bool passedOrNot) => Reason.Length > 0 ? $"failed: {Reason}" : "failed";
+    }
+
+    public sealed partial record Undecided
+    {
+        /// <inheritdoc/>
+        public override string Say(bool passedOrNot) =>
+            Attempt.Disputed ? "waiting: one judge counts it, another says that it failed" : "waiting to be looked at";
+    }
+
+    public sealed partial record Unanswered
+    {
+        /// <inheritdoc/>
+        public override string Say(bool passedOrNot) =>
+            For.Any(o => o.Disputed)
+                ? "waiting: judges differ on " + Quoted([.. For.Where(o => o.Disputed)])
+                : "waiting for an answer: " + Quoted(For);
+    }
+
+    /// <summary>What a team did where attempts are only passed or not: "did it in 2 of 3 attempts".</summary>
+    public static string SayDone(DesignRecord design)
+    {
+        var did = design.Attempts.Count(a => a.DidIt);
+        return (design.Made, did) switch
+        {
+            (0, _) => "no attempt yet",
+            (1, 1) => "did it in its first attempt",
+            (1, _) => "did not do it in its first attempt",
+            (var made, 0) => $"did not do it in {made} attempts",
+            (var made, _) when made == did => $"did it in all {made} attempts",
+            (var made, _) => $"did it in {did} of {made} attempts",
+        };
+    }
+
+    /// <summary>What is said of an attempt beyond those that the brief allows.</summary>
+    public static string SayTooMany(Trials trials) =>
+        trials.Attempts == 1
+            ? "does not count: there is one attempt"
+            : $"does not count: there are {trials.Attempts} attempts";
+
+    /// <summary>Each rule in quotes, with what was found where something was measured.</summary>
+    private static string Quoted(IReadOnlyList<RuleOutcome> rules) =>
+        English.List([
+            .. rules.Select(o =>
+                o.Found?.SayValue() is { Length: > 0 } found ? $"“{o.Rule.Text}” ({found})" : $"“{o.Rule.Text}”"
+            ),
+        ]);
+}
