@@ -195,7 +195,11 @@ internal abstract record Figure(Measure Shown, Known Known)
                 TeamFact.DidIt or TeamFact.Done when facts.Design.Waits(Trials) is { } waits => BoundedValue.None(
                     waits
                 ),
-                TeamFact.DidIt => new(facts.Design.Attempts.Any(a => a.DidIt) ? 1 : 0),
+                TeamFact.DidIt when facts.Design.Attempts.Any(a => a.DidIt) => new(1),
+                TeamFact.DidIt or TeamFact.Done when facts.Design.Attempts.Any(a => a.Unanswered) => BoundedValue.None(
+                    new Absence.AttemptWaits()
+                ),
+                TeamFact.DidIt => new(0),
                 TeamFact.Done => new(facts.Design.Attempts.Count(a => a.DidIt)),
             };
     }
@@ -243,7 +247,7 @@ internal abstract record Figure(Measure Shown, Known Known)
             TeamFact.Members => Exact("team.members", "members", 1),
             TeamFact.Attempts => Exact("team.attempts", "attempts made", 1),
             TeamFact.Failed => Exact("team.failed", "attempts failed", 1),
-            TeamFact.DidIt => Exact("team.didIt", "did it (1 yes, 0 no)", 1),
+            TeamFact.DidIt => Exact("team.didIt", "did it", 1) with { Kind = MeasureKind.YesNo },
             TeamFact.Done => Exact("team.done", "attempts that did it", 1),
         };
 

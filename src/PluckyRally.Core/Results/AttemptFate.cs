@@ -75,12 +75,18 @@ internal abstract partial record AttemptFate(Attempt Attempt)
         };
     }
 
-    /// <summary>The numbers of the attempts that count and kept everything that an attempt must keep.</summary>
-    public static IReadOnlySet<int> Done(DesignRecord design, IReadOnlyList<RuleOutcome> byAttempt) =>
-        design
-            .Attempts.Where(a => Of(a, byAttempt) is Counts counts && !counts.Missed.Any(o => o.Rule.MustInAttempt))
-            .Select(a => a.Number)
-            .ToHashSet();
+    /// <summary>
+    /// The attempt with a mark whether it did it: it counts, and kept everything that an attempt must.
+    /// </summary>
+    public static Attempt Marked(Attempt attempt, IReadOnlyList<RuleOutcome> byAttempt)
+    {
+        var fate = Of(attempt, byAttempt);
+        return attempt with
+        {
+            DidIt = fate is Counts counts && !counts.Missed.Any(o => o.Rule.MustInAttempt),
+            Unanswered = fate is Unanswered,
+        };
+    }
 }
 
 /// <summary>How an attempt ended.</summary>

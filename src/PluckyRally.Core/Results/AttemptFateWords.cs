@@ -50,16 +50,20 @@ internal abstract partial record AttemptFate
                 : "waiting for an answer: " + Quoted(For);
     }
 
-    /// <summary>What a team did where attempts are only passed or not: "did it in 2 of 3 attempts".</summary>
+    /// <summary>
+    /// What a team did where attempts are only passed or not: "did it in 2 of 3 attempts"; empty while that is not
+    /// known.
+    /// </summary>
     public static string SayDone(DesignRecord design)
     {
         var did = design.Attempts.Count(a => a.DidIt);
         return (design.Made, did) switch
         {
-            (0, _) => "no attempt yet",
+            (0, _) => "",
+            (_, 0) when design.Attempts.Any(a => a.Unanswered || a.Outcome == TrialOutcome.Waiting) => "",
             (1, 1) => "did it in its first attempt",
-            (1, _) => "did not do it in its first attempt",
-            (var made, 0) => $"did not do it in {made} attempts",
+            (1, _) => "not yet in its first attempt",
+            (var made, 0) => $"not yet in {made} attempts",
             (var made, _) when made == did => $"did it in all {made} attempts",
             (var made, _) => $"did it in {did} of {made} attempts",
         };

@@ -109,7 +109,7 @@ public static class Scorer
             return new(design, byAttempt, values, Why(compiled, design, byAttempt, values)) { ByAttempt = byAttempt };
         var outcomes = rules.OverAttempts(byAttempt, design);
         return new(
-            design.WithDone(AttemptFate.Done(design, byAttempt)),
+            design.Marked(a => AttemptFate.Marked(a, byAttempt)),
             outcomes,
             values,
             Why(compiled, design, outcomes, values)

@@ -140,9 +140,10 @@ public sealed record Standing
     public IReadOnlyList<MustShown> Musts { get; init; } = [];
 
     /// <summary>
-    /// Where attempts are only passed or not: what it did, such as "did it in 2 of 3 attempts". Empty elsewhere.
+    /// Where attempts are only passed or not: what it did, such as "did it in 2 of 3 attempts"; empty while that is not
+    /// known. Absent elsewhere.
     /// </summary>
-    public string Done { get; init; } = "";
+    public string? Done { get; init; }
 
     /// <summary>What the team changed for this round, in its own words; empty in the first.</summary>
     public IReadOnlyList<string> Changed { get; init; } = [];

@@ -86,7 +86,7 @@ internal static class StandingsWords
                     .Rules.Where(r => r.IsFor(result.Team))
                     .Select(r => MustShown.Of(r.Rule, result.Assessment.Rules)),
             ],
-            Done = compiled.PassedOrNot ? AttemptFate.SayDone(result.Assessment.Design) : "",
+            Done = compiled.PassedOrNot ? AttemptFate.SayDone(result.Assessment.Design) : null,
             Targets = TargetOutcome.Of(compiled, result),
             Designs = DesignShown.Of(run, result, result.Designs),
             Noted = [.. result.Record.Entries.OfType<Entry.NoteMade>().Select(n => n.Text)],

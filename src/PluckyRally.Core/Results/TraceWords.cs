@@ -90,7 +90,8 @@ internal static class TraceWords
                     [.. fate.Attempt.Trials.Select(t => t.Id)]
                 )
             );
-        steps.Add(Step(TraceKind.Value, "", Within.Beginning(AttemptFate.SayDone(result.Assessment.Design)) + "."));
+        if (AttemptFate.SayDone(result.Assessment.Design) is { Length: > 0 } done)
+            steps.Add(Step(TraceKind.Value, "", Within.Beginning(done) + "."));
     }
 
     private static void Part(List<TraceStep> steps, PartResult result, Assessment assessment, Method method)

@@ -144,7 +144,7 @@ public static class Route
                     : open > 0 ? Readiness.InProgress
                     : Readiness.Done,
                 0,
-                Results(open, begun)
+                Results(open, begun, run.Compiled.Brief.Method.Ranking)
             ),
             Talk(Core.Debrief.Looked(opened, round), run.Present.Count),
         ];
@@ -232,12 +232,14 @@ public static class Route
             _ => $"{Things(open, "team is", "teams are")} not finished yet.",
         };
 
-    private static string Results(int open, bool begun) =>
+    private static string Results(int open, bool begun, bool ranking) =>
         (open, begun) switch
         {
             (_, false) => "Nothing is recorded yet. The results appear with the first entry.",
+            (0, _) when !ranking => "All teams are finished. Choose a team to see what it did.",
             (0, _) => "All teams are finished. Choose a team to see why it stands so.",
-            _ => $"{Things(open, "team is", "teams are")} still being scored, so places can change.",
+            _ => $"{Things(open, "team is", "teams are")} still being scored"
+                + (ranking ? ", so places can change." : "."),
         };
 
     private static string Things(int count, string one, string many) => count == 1 ? $"One {one}" : $"{count} {many}";

@@ -14,6 +14,11 @@ public sealed record Attempt(int Number, IReadOnlyList<Entry.TrialRecorded> Tria
     internal bool DidIt { get; init; }
 
     /// <summary>
+    /// Where attempts are only passed or not: whether something that it must keep is not answered yet.
+    /// </summary>
+    internal bool Unanswered { get; init; }
+
+    /// <summary>
     /// Whether one judge counts it and another says that it failed. A judge's own last word stands for that judge.
     /// </summary>
     internal bool Disputed { get; } = IsDisputed(Trials);

@@ -81,14 +81,9 @@ public sealed class DesignRecord
                 Needed = Needed,
             };
 
-    /// <summary>The same record with those attempts marked that did it.</summary>
-    internal DesignRecord WithDone(IReadOnlySet<int> did) =>
-        did.Count == 0
-            ? this
-            : new(Name, Team, Trials, [.. Attempts.Select(a => did.Contains(a.Number) ? a with { DidIt = true } : a)])
-            {
-                Needed = Needed,
-            };
+    /// <summary>The same record with its attempts marked: which did it, and of which that is not known yet.</summary>
+    internal DesignRecord Marked(Func<Attempt, Attempt> mark) =>
+        new(Name, Team, Trials, [.. Attempts.Select(mark)]) { Needed = Needed };
 
     /// <summary>
     /// A measure that is taken once: the mean where several people read it. The same person corrects.

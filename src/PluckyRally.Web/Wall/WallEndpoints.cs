@@ -404,7 +404,7 @@ public sealed record RowOnWall(
                 null,
                 "",
                 [
-                    .. row.Done.Length > 0 ? [row.Done]
+                    .. row.Done is { } done ? [done.Length > 0 ? done : "to come"]
                     : row.Musts.Count > 0
                         ? [$"{row.Musts.Count(m => m.State == RuleState.Met)} of {row.Musts.Count} met"]
                     : Array.Empty<string>(),

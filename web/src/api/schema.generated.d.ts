@@ -9203,8 +9203,8 @@ export interface components {
             tooNear: string[];
             /** @description How each of its rules came out, for a look at what was met and what was not. */
             musts: components["schemas"]["MustShown"][];
-            /** @description Where attempts are only passed or not: what it did, such as "did it in 2 of 3 attempts". Empty elsewhere. */
-            done: string;
+            /** @description Where attempts are only passed or not: what it did, such as "did it in 2 of 3 attempts"; empty while that is not known. Absent elsewhere. */
+            done?: null | string;
             /** @description What the team changed for this round, in its own words; empty in the first. */
             changed: string[];
             /** @description The designs that it tried, where there is more than one: each with its label, its value and whether it counts. */

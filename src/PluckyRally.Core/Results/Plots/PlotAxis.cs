@@ -20,6 +20,9 @@ public sealed record PlotAxis(string Name, double From, double To, IReadOnlyList
     /// <param name="room">Whether nothing lies on its ends.</param>
     internal static PlotAxis For(Measure shown, IEnumerable<decimal> values, bool fromZero = false, bool room = false)
     {
+        // Between yes and no lies nothing, and beyond them neither.
+        if (shown.Kind == MeasureKind.YesNo)
+            return new(Named(shown), 0, 1, [.. new[] { 0m, 1m }.Select(at => Tick(at, shown, 1))]);
         var all = values.ToList();
         var (low, high) = (all.Min(), all.Max());
         if (fromZero)
@@ -33,9 +36,12 @@ public sealed record PlotAxis(string Name, double From, double To, IReadOnlyList
             from -= step;
         var ticks = new List<PlotTick>();
         for (var at = from; at <= to; at += step)
-            ticks.Add(new((double)at, ReadingFormat.OnAxis(at, shown, Rounding.Decimals(step))));
+            ticks.Add(Tick(at, shown, step));
         return new(Named(shown), (double)from, (double)to, ticks);
     }
+
+    private static PlotTick Tick(decimal at, Measure shown, decimal step) =>
+        new((double)at, ReadingFormat.OnAxis(at, shown, Rounding.Decimals(step)));
 
     /// <summary>The smallest round step by which no more numbers are written than are read.</summary>
     internal static decimal Step(Measure shown, decimal range)

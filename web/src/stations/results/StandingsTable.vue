@@ -46,7 +46,7 @@ const place = (row: Standing) =>
     <table>
       <thead>
         <tr>
-          <th scope="col">{{ standings.ranking ? 'Place' : 'How far' }}</th>
+          <th scope="col">{{ standings.ranking ? 'Place' : 'Status' }}</th>
           <th scope="col">Team</th>
           <th
             v-for="(p, i) in parts"
@@ -86,7 +86,7 @@ const place = (row: Standing) =>
             </p>
             <template v-if="!standings.ranking">
               <p v-if="row.done" class="small aside-note">{{ row.done }}</p>
-              <p v-else-if="row.musts.length > 0" class="small aside-note">{{ met(row) }}</p>
+              <p v-else-if="row.done == null && row.musts.length > 0" class="small aside-note">{{ met(row) }}</p>
               <p v-for="t in row.targets" :key="t.target" class="small aside-note">{{ t.says }}</p>
             </template>
             <p v-if="row.tooNear.length > 0" class="small near aside-note">A rule is too near to call.</p>

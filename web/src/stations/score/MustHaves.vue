@@ -41,9 +41,7 @@ const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notCh
       <span v-if="allKept" class="met">{{ missed.length > 0 ? 'The others are kept. ' : 'All kept. ' }}</span>
       <span v-else-if="kept.length > 0" class="met">Kept: {{ kept.map((r) => r.text).join('; ') }}. </span>
       <span v-if="once.length === 0">All are asked below, of each attempt.</span>
-      <span v-else-if="once.length < rules.length"
-        >{{ rules.length - once.length }} asked below, of each attempt.</span
-      >
+      <span v-else-if="once.length < rules.length">{{ rules.length - once.length }} asked below, of each attempt.</span>
     </p>
     <ul v-if="open">
       <li v-for="r in rules" :key="r.id" class="with-ways">

@@ -56,7 +56,7 @@ async function settle(t: SheetTrial, as: 'again' | 'drop' | 'next') {
         @click="emit('redo', t, 'look')"
       />
       <Button
-        v-else-if="t.outcome === 'counted'"
+        v-else-if="t.outcome === 'counted' && !sheet.passedOrNot"
         type="button"
         label="Second reading"
         variant="text"
