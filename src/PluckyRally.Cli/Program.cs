@@ -18,6 +18,7 @@ static int Usage()
     Console.Error.WriteLine(
         """
         score FILE [--round N] [--why TEAM] [--json]   the standings of a rally's file
+        score FILE --over-rounds [WAY] [--json]        the standing over its rounds: last, best, sum, mean
         check FILE                                     whether a brief's or a rally's file is in order
         upgrade FILE                                   the same file in the newest version of its format
         edition BRIEF [--tier TIER]                    a brief with a tier laid over it

@@ -23,6 +23,8 @@ internal static class ScoreCommand
             error
         );
         var rally = opened.Value.Rally;
+        if (options.OverRounds)
+            return OverRounds(opened.Value, options, output, error);
         var round = options.Round ?? rally.Entries.Select(e => e.Round).DefaultIfEmpty(1).Max();
         var standings = opened.Value.Result(round).Standings;
         standings = standings with { Closed = ClosedRound.Compare(opened.Value, standings) };
@@ -46,6 +48,28 @@ internal static class ScoreCommand
         return 0;
     }
 
+    private static int OverRounds(OpenedRally opened, Options options, TextWriter output, TextWriter error)
+    {
+        var way = options.Way is { } named ? new OverRounds { Way = named } : null;
+        switch (RoundsStanding.Of(opened, way))
+        {
+            case null:
+                error.WriteLine("This rally has one round, or its brief gives no places. There is nothing to combine.");
+                return 2;
+            case { Over: null }:
+                error.WriteLine(
+                    "Nothing says how the rounds are combined. Write --over-rounds last, best, sum or mean."
+                );
+                return 2;
+            case var standing when options.Json:
+                output.WriteLine(Json.Write(standing));
+                return 0;
+            case var standing:
+                StandingsTable.Write(opened.Rally, standing, output);
+                return 0;
+        }
+    }
+
     private static int Why(Standings standings, string team, TextWriter output, TextWriter error)
     {
         var row = standings.Rows.FirstOrDefault(r =>
@@ -65,11 +89,11 @@ internal static class ScoreCommand
         return 0;
     }
 
-    private sealed record Options(string File, int? Round, string? Why, bool Json)
+    private sealed record Options(string File, int? Round, string? Why, bool Json, bool OverRounds, RoundsWay? Way)
     {
         public static Options? Read(string[] arguments, TextWriter error)
         {
-            var options = new Options("", null, null, false);
+            var options = new Options("", null, null, false, false, null);
             for (var i = 0; i < arguments.Length; i++)
             {
                 var more = i + 1 < arguments.Length;
@@ -77,6 +101,15 @@ internal static class ScoreCommand
                 {
                     case "--json":
                         options = options with { Json = true };
+                        break;
+                    case "--over-rounds":
+                        options = options with { OverRounds = true };
+                        if (more && ParseWay(arguments[i + 1]) is { } way)
+                        {
+                            options = options with { Way = way };
+                            i++;
+                        }
+
                         break;
                     case "--why" when more:
                         options = options with { Why = arguments[++i] };
@@ -99,7 +132,7 @@ internal static class ScoreCommand
                     case var other:
                         error.WriteLine(
                             $"“{other}” is not understood here. Write score FILE, then --round N (1 to "
-                                + $"{Limits.Rounds}), --why TEAM or --json."
+                                + $"{Limits.Rounds}), --why TEAM, --over-rounds or --json."
                         );
                         return null;
                 }
@@ -110,6 +143,16 @@ internal static class ScoreCommand
             error.WriteLine("Which file? Write score FILE.");
             return null;
         }
+
+        private static RoundsWay? ParseWay(string word) =>
+            word switch
+            {
+                "last" => RoundsWay.Last,
+                "best" => RoundsWay.Best,
+                "sum" => RoundsWay.Sum,
+                "mean" => RoundsWay.Mean,
+                _ => null,
+            };
     }
 }
 

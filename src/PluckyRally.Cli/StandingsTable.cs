@@ -18,17 +18,7 @@ internal static class StandingsTable
                 (string[])[Place(row), row.Name, .. row.Parts.Select(p => p.PointsText), row.TotalText]
             )
         );
-        var widths = Enumerable.Range(0, lines[0].Length).Select(column => lines.Max(l => l[column].Length)).ToArray();
-        foreach (var line in lines)
-            output.WriteLine(
-                string.Join(
-                        "  ",
-                        line.Select(
-                            (cell, column) => column < 2 ? cell.PadRight(widths[column]) : cell.PadLeft(widths[column])
-                        )
-                    )
-                    .TrimEnd()
-            );
+        WriteColumns(lines, output);
         foreach (var row in standings.Rows.Where(r => r.Reason.Length > 0))
             output.WriteLine($"{row.Name}: {row.Reason}");
         foreach (var near in standings.Rows.SelectMany(r => r.TooNear.Select(t => $"{r.Name}: {t}")))
@@ -60,6 +50,39 @@ internal static class StandingsTable
             output.WriteLine(finding);
         if (standings.Provisional)
             output.WriteLine("Some points depend on teams that are not finished, so they can still change.");
+    }
+
+    /// <summary>Writes the standing over the rounds.</summary>
+    public static void Write(Rally rally, RoundsStanding standing, TextWriter output)
+    {
+        output.WriteLine($"{rally.Edition.Brief.Title}: {rally.Name}, over the rounds. {standing.WayText}");
+        WriteColumns(
+            [
+                ["Place", "Team", .. standing.Rounds.Select(r => $"Round {r}"), "Total"],
+                .. standing.Rows.Select(r =>
+                    (string[])[r.PlaceText.Length > 0 ? r.PlaceText : "–", r.Name, .. r.Rounds, r.TotalText]
+                ),
+            ],
+            output
+        );
+        foreach (var row in standing.Rows)
+            output.WriteLine($"{row.Name}: {row.Why}");
+    }
+
+    /// <summary>Lines in columns: words to the left, numbers to the right.</summary>
+    private static void WriteColumns(IReadOnlyList<string[]> lines, TextWriter output)
+    {
+        var widths = Enumerable.Range(0, lines[0].Length).Select(column => lines.Max(l => l[column].Length)).ToArray();
+        foreach (var line in lines)
+            output.WriteLine(
+                string.Join(
+                        "  ",
+                        line.Select(
+                            (cell, column) => column < 2 ? cell.PadRight(widths[column]) : cell.PadLeft(widths[column])
+                        )
+                    )
+                    .TrimEnd()
+            );
     }
 
     private static string Place(Standing row) =>

@@ -51,11 +51,11 @@ public sealed class GalleryTests(InstrumentedServer instrumented) : ScreenTest
         desk.ClickButton("Board");
         wall.See("The lowest stands first.");
         wall.Text.ShouldNotContain("Quahogs");
-        desk.ClickButton("Reveal the next place");
+        desk.ClickButton("Reveal the next team");
         wall.See("Quahogs");
         wall.Text.ShouldNotContain("Kelpies");
         Pick(desk, "The board reveals", "Cleverest path of the line");
-        desk.ClickButton("Reveal the next place");
+        desk.ClickButton("Reveal the next team");
         wall.See("Kelpies");
         wall.ShouldBeAccessible();
         desk.ShouldHaveCleanConsole();

@@ -104,7 +104,7 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickLink("Results of Class 7, the hoist");
         desk.See("With wide loops");
         Save(desk, "gallery", "h2#gallery");
-        desk.ClickLink("Over all");
+        desk.ClickLink("Combined results");
         desk.See("Rallies of this brief");
         foreach (var other in new[] { "Class 6", "Class 8" })
             desk.Click(() =>
@@ -118,8 +118,8 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.ClickLink("Show on the wall");
         desk.ClickButton("Board");
         for (var place = 1; place <= 5; place++)
-            desk.ClickButton("Reveal the next place");
-        desk.See("5 of 7 places revealed");
+            desk.ClickButton("Reveal the next team");
+        desk.See("5 of 7 teams revealed");
         desk.Driver.Navigate().GoToUrl(desk.Link("Open the wall beside").GetAttribute("href")!);
         desk.Until(
             () => desk.Driver.FindElements(OpenQA.Selenium.By.CssSelector("tr.placed")).Count == 5,

@@ -160,7 +160,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         two.ClickLink("Judge Class 7, the hoist");
         two.See("Complete");
         two.ClickLink("Quay day");
-        two.See("Over all: The one-finger hoist");
+        two.See("Combined results: The one-finger hoist");
 
         // Whoever has no code of the day sees nothing of it.
         var stranger = OpenWindow(door);

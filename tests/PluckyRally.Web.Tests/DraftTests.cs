@@ -48,7 +48,7 @@ public sealed class DraftTests : IDisposable
     }
 
     [Fact]
-    public async Task A_draft_of_version_1_that_a_browser_kept_is_saved_as_version_2()
+    public async Task A_draft_of_version_1_that_a_browser_kept_is_saved_as_the_newest()
     {
         var draft = JsonNode.Parse(Json.Write(Patterns.Begin(Pattern.Relay, GradeBand.From3To5, UnitSystem.Metric)))!;
         draft["version"] = 1;
@@ -58,7 +58,7 @@ public sealed class DraftTests : IDisposable
         var kept = await _app.Get<JsonElement>(
             $"/api/briefs/{(await RunningApp.Read(shelved)).GetProperty("id").GetGuid()}/file"
         );
-        kept.GetProperty("version").GetInt32().ShouldBe(2);
+        kept.GetProperty("version").GetInt32().ShouldBe(Brief.NewestVersion);
         kept.GetProperty("method").GetProperty("tieBreaks")[0].GetProperty("value").GetString().ShouldBe("relay.value");
     }
 

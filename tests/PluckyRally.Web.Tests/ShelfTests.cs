@@ -171,7 +171,7 @@ public sealed class ShelfTests : IDisposable
     }
 
     [Theory]
-    [InlineData("""{ "format": "plucky-rally/brief", "version": 3, "title": "Newer" }""", "newer version")]
+    [InlineData("""{ "format": "plucky-rally/brief", "version": 4, "title": "Newer" }""", "newer version")]
     [InlineData("PK\u0003\u0004 a packed folder", "not JSON")]
     public async Task What_cannot_be_read_is_refused_by_name(string text, string says)
     {

@@ -48,7 +48,7 @@ export const router = createRouter({
     },
     { path: '/about', component: () => import('@/about/AboutPage.vue'), meta: { title: 'About', open: true } },
     { path: '/health', component: () => import('@/about/HealthPage.vue'), meta: { title: 'How it is' } },
-    { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Over all' } },
+    { path: '/over-all', component: () => import('@/over-all/OverAllPage.vue'), meta: { title: 'Combined results' } },
     { path: '/school', component: () => import('@/school/SchoolPage.vue'), meta: { title: 'The school' } },
     { path: '/days', component: () => import('@/day/DaysPage.vue'), meta: { title: 'Fair days' } },
     {

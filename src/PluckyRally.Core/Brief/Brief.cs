@@ -28,7 +28,7 @@ public sealed record Brief
     public const string FormatName = "plucky-rally/brief";
 
     /// <summary>The newest version of the file format that is understood.</summary>
-    public const int NewestVersion = 2;
+    public const int NewestVersion = 3;
 
     /// <summary>Always <see cref="FormatName"/>.</summary>
     public string Format { get; init; } = FormatName;

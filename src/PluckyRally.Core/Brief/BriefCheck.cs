@@ -52,6 +52,7 @@ internal static class BriefCheck
             "Add a part, and say what it gives points for; or let teams have no places, and only what the "
                 + "design must do counts."
         );
+        method.OverRounds?.Check("/method/overRounds", found);
         found.Unless(
             method.Precision is > 0 and <= 1000,
             "/method/precision",

@@ -49,6 +49,9 @@ public sealed record Method
     /// <summary>How places are counted after a tie.</summary>
     public PlaceNumbers Places { get; init; }
 
+    /// <summary>How the rounds become one standing; absent where each stands by itself.</summary>
+    public OverRounds? OverRounds { get; init; }
+
     /// <summary>Whether teams are put in order at all; without, each stands by itself.</summary>
     public bool Ranking { get; init; } = true;
 }

@@ -14,8 +14,13 @@ internal static class Upgrade
         if (!Briefs(root).Any(IsOld))
             return root;
         var document = JsonNode.Parse(root.GetRawText())!;
-        foreach (var brief in Briefs(document).Where(IsOld))
-            UpgradeTo2.Mend(brief);
+        foreach (var brief in Briefs(document).Where(b => Version(b) is < Brief.NewestVersion))
+        {
+            if (Version(brief) == 1)
+                UpgradeTo2.Mend(brief);
+            UpgradeTo3.Mend(brief);
+        }
+
         return JsonSerializer.SerializeToElement(document, Json.Options);
     }
 
@@ -52,13 +57,15 @@ internal static class Upgrade
         && brief.TryGetProperty("version", out var version)
         && version.ValueKind == JsonValueKind.Number
         && version.TryGetInt32(out var number)
-        && number == 1;
+        && number is >= 1 and < Brief.NewestVersion;
 
-    private static bool IsOld(JsonObject brief) =>
+    /// <summary>The version of a brief; null of what is none.</summary>
+    private static int? Version(JsonObject brief) =>
         brief["format"] is JsonValue format
         && format.TryGetValue<string>(out var name)
         && name == Brief.FormatName
         && brief["version"] is JsonValue version
         && version.TryGetValue<int>(out var number)
-        && number == 1;
+            ? number
+            : null;
 }

@@ -12,12 +12,18 @@ public sealed record RallyPapers(
     IReadOnlyList<NoteHome> Home
 )
 {
+    /// <summary>The standing over the rounds; absent where there is none.</summary>
+    public RoundsStanding? Rounds { get; init; }
+
     /// <summary>The papers of a round.</summary>
     public static RallyPapers Of(OpenedRally opened, int round, Standings standings)
     {
         var run = opened.In(round);
         var certificates = Certificate.All(run, standings, PartPlace.All(opened.Result(round)));
-        return new(BriefPapers.Of(run.Compiled), standings, certificates, NoteHome.All(run, standings, certificates));
+        return new(BriefPapers.Of(run.Compiled), standings, certificates, NoteHome.All(run, standings, certificates))
+        {
+            Rounds = RoundsStanding.Of(opened) is { Over: not null } together ? together : null,
+        };
     }
 }
 

@@ -6,13 +6,16 @@ namespace PluckyRally.Core;
 public sealed record BoardChoice(string Of, string Name)
 {
     /// <summary>All that a round can reveal.</summary>
-    public static IReadOnlyList<BoardChoice> All(CompiledEdition compiled) =>
+    /// <param name="compiled">The edition of the round.</param>
+    /// <param name="rounds">Whether there is a standing over the rounds.</param>
+    public static IReadOnlyList<BoardChoice> All(CompiledEdition compiled, bool rounds) =>
         [
             new("", BoardWords.Totals),
             .. compiled
                 .Figures.All.Where(PlotScene.IsPlotted)
                 .Where(f => f is not Figure.OfTeam { Fact: TeamFact.Total })
                 .Select(f => new BoardChoice($"{Board.OfFigure}{f.Id}", Within.Beginning(f.Name))),
+            .. rounds ? [new BoardChoice(Board.OfRounds, RoundsStanding.Name)] : Array.Empty<BoardChoice>(),
             .. compiled.Awards.Select(a => new BoardChoice($"{Board.OfAward}{a.Definition.Id}", a.Definition.Name)),
         ];
 }
@@ -24,13 +27,16 @@ public sealed record BoardChoice(string Of, string Name)
 public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> Rows)
 {
     internal const string OfFigure = "figure:",
-        OfAward = "award:";
+        OfAward = "award:",
+        OfRounds = "rounds";
 
     /// <summary>
     /// The board of a figure or an award; null for the totals, and for what the brief does not have any more.
     /// </summary>
     public static Board? Of(OpenedRally opened, int round, string of)
     {
+        if (of == OfRounds)
+            return OverRounds(opened);
         var run = opened.In(round);
         if (
             of.StartsWith(OfFigure, StringComparison.Ordinal)
@@ -77,8 +83,26 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
         );
     }
 
-    /// <summary>Which way is better, as a sentence for the class; empty where nothing is counted.</summary>
-    public string WinsText => BoardWords.Wins(Better, Rows.Any(r => r.Value is not null));
+    /// <summary>What is said under the title, for the class; empty where nothing is counted.</summary>
+    public string WinsText { get; init; } = BoardWords.Wins(Better, Rows.Any(r => r.Value is not null));
+
+    /// <summary>The standing over the rounds; empty as long as a round in it was not revealed whole.</summary>
+    private static Board OverRounds(OpenedRally opened)
+    {
+        var standing = RoundsStanding.Of(opened);
+        var better =
+            opened.In(opened.Rounds).Compiled.Brief.Method.Wins == Core.Wins.Highest ? Better.More : Better.Less;
+        return new(
+            RoundsStanding.Name,
+            better,
+            standing is { Unrevealed.Count: 0 }
+                ? [.. standing.Rows.Select(r => new BoardRow(r.Team, r.Name, r.Place, r.Total, r.TotalText))]
+                : []
+        )
+        {
+            WinsText = standing?.WayText ?? "",
+        };
+    }
 
     /// <summary>So many rows from the last.</summary>
     public Board Revealed(int places) => this with { Rows = [.. Rows.TakeLast(places)] };

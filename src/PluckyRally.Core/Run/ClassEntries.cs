@@ -187,7 +187,7 @@ public abstract partial record Entry
                 Shows != WallShows.OverAll || OverAll is { Rallies.Count: <= OverAllShown.Most },
                 "/overAll",
                 "Nothing says which rallies, or there are too many.",
-                $"Choose them under Over all, at most {OverAllShown.Most}."
+                $"Choose them under Combined results, at most {OverAllShown.Most}."
             );
             found.Unless(
                 Shows != WallShows.Plot || Plot is not null,
@@ -203,11 +203,29 @@ public abstract partial record Entry
                 "Choose it under Results."
             );
             found.Unless(
-                Of.Length == 0 || BoardChoice.All(compiled).Any(b => b.Of == Of),
+                Of.Length == 0 || BoardChoice.All(compiled, rounds: true).Any(b => b.Of == Of),
                 "/of",
                 "The brief has nothing like this to reveal.",
                 "Leave it empty for the totals, or name a figure or an award."
             );
+        }
+
+        internal override Entry Join(LogToJoin log, ProblemCollector found)
+        {
+            if (this is not { Shows: WallShows.Board, Of: Board.OfRounds, Revealed: > 0 })
+                return this;
+            var over = RoundsStanding.Chosen(log.Stands, log.Compiled.Brief.Method);
+            var last = log.Stands.Select(e => e.Round).DefaultIfEmpty(1).Max();
+            var rounds = RoundsStanding.StillHidden(over, Enumerable.Range(1, last), log.Stands, _ =>
+                log.Round.Present.Count
+            );
+            if (rounds.Count > 0)
+            {
+                var (what, remedy) = RoundsStanding.NotRevealed(rounds);
+                found.Add("/of", what, remedy);
+            }
+
+            return this;
         }
 
         internal override ClockSoFar Turn(ClockSoFar so, IReadOnlyList<ClockPhase> phases, Brief brief) =>
@@ -229,13 +247,14 @@ public abstract partial record Entry
                 WallShows.Clock => "The wall shows the clock",
                 WallShows.Board => "The wall shows the board"
                     + (
-                        BoardChoice.All(compiled).FirstOrDefault(b => b.Of == Of && Of.Length > 0) is { } board
+                        BoardChoice.All(compiled, rounds: true).FirstOrDefault(b => b.Of == Of && Of.Length > 0)
+                            is { } board
                             ? $" of {Within.Sentence(board.Name)}"
                             : ""
                     )
-                    + $", {English.Count(Revealed, "place")} revealed",
+                    + $", {English.Count(Revealed, "team")} revealed",
                 WallShows.Question => $"The wall shows question {Question}",
-                WallShows.OverAll => $"The wall shows the list over all, {English.Count(Revealed, "place")} revealed",
+                WallShows.OverAll => $"The wall shows the combined results, {English.Count(Revealed, "team")} revealed",
                 WallShows.Gallery => "The wall shows the gallery",
                 WallShows.Plot => $"The wall shows a picture: {Plot?.Title}",
             };

@@ -114,11 +114,11 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
     /// <summary>Some of a rally's entries, the newest first, struck ones included and strikes left out.</summary>
     /// <param name="opened">The rally.</param>
     /// <param name="which">Which entries.</param>
-    /// <param name="trials">The trials that stand, as a judge sees them, by their ids.</param>
+    /// <param name="numbers">The attempts' numbers by the ids of their trials.</param>
     internal static IReadOnlyList<LogLine> Of(
         OpenedRally opened,
         Func<Entry, bool> which,
-        Dictionary<Guid, SheetTrial> trials
+        Dictionary<Guid, int> numbers
     )
     {
         var entries = opened.Rally.Entries;
@@ -132,9 +132,7 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                     e.Id,
                     e.At,
                     e.Writer,
-                    trials.TryGetValue(e.Id, out var trial)
-                        ? SaysWithEnd(e.Say(opened.In(e.Round).Compiled, trial.Attempt), trial)
-                        : e.Say(opened.In(e.Round).Compiled, null),
+                    e.Say(opened.In(e.Round).Compiled, numbers.TryGetValue(e.Id, out var n) ? n : null),
                     struck.Contains(e.Id),
                     strikes[e.Id].LastOrDefault()?.Reason ?? ""
                 )
@@ -145,7 +143,4 @@ public sealed record LogLine(Guid Entry, DateTimeOffset At, string By, string Sa
                 .Reverse(),
         ];
     }
-
-    private static string SaysWithEnd(string says, SheetTrial trial) =>
-        trial.Became.Length == 0 ? says : $"{says}, {trial.Became}";
 }

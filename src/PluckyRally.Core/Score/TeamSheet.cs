@@ -128,7 +128,7 @@ public sealed record TeamSheet
             Log = LogLine.Of(
                 opened,
                 e => e.Team == Team && e.Round == round && among?.ContainsKey(e.Id) is not false,
-                Trials.ToDictionary(t => t.Entry)
+                Trials.Where(t => t.Attempt is not null).ToDictionary(t => t.Entry, t => t.Attempt!.Value)
             ),
         };
 

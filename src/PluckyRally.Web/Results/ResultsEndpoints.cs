@@ -11,6 +11,7 @@ internal static class ResultsEndpoints
     {
         var rally = api.MapGroup("/rallies/{id:guid}").WithTags("Results");
         rally.MapGet("/results", Standings).WithName("openStandings").AddEndpointFilter<StateTag>();
+        rally.MapGet("/rounds", OverRounds).WithName("openRoundsStanding").AddEndpointFilter<StateTag>();
         rally.MapGet("/sure", Sure).WithName("readConfidence").AddEndpointFilter<StateTag>();
         rally.MapGet("/plots", Plots).WithName("seePlots").AddEndpointFilter<StateTag>();
         rally.MapGet("/gallery", Side).WithName("openGallery").AddEndpointFilter<StateTag>();
@@ -40,6 +41,22 @@ internal static class ResultsEndpoints
                 Rows = [.. standings.Rows.Select(r => r.Team == why ? r : r with { Why = [] })],
             }
         );
+    }
+
+    /// <summary>The standing over the rounds; none where there is one round, or nobody has places.</summary>
+    private static async Task<Results<Ok<RoundsStanding>, NoContent, Missing, Refused>> OverRounds(
+        Guid id,
+        RallyLog log,
+        CancellationToken stop
+    )
+    {
+        if (await log.Open(id, stop) is not { } found)
+            return new Missing("rally");
+        if (!found.Opened.IsOk)
+            return new Refused(found.Opened.Problems);
+        return RoundsStanding.Of(found.Opened.Value) is { } standing
+            ? TypedResults.Ok(standing)
+            : TypedResults.NoContent();
     }
 
     /// <summary>How sure the places are; thousands of draws, so only where somebody asks.</summary>

@@ -101,8 +101,17 @@ public sealed class CommandTests : IDisposable
         _error.ToString().ShouldContain("cannot be read");
     }
 
+    [Theory]
+    [InlineData(new[] { "--over-rounds", "mean" }, 0, "over the rounds. The mean of a team’s rounds counts.")]
+    [InlineData(new[] { "--over-rounds" }, 2, "Write --over-rounds last, best, sum or mean.")]
+    public void Rounds_are_scored_together(string[] arguments, int code, string says)
+    {
+        Score([Path.Combine(ProjectFolder.Root, "demo", "class-4-shingle.rally.json"), .. arguments]).ShouldBe(code);
+        (_output.ToString() + _error).ShouldContain(says);
+    }
+
     [Fact]
-    public void A_file_of_version_1_comes_out_in_version_2()
+    public void A_file_of_version_1_comes_out_in_the_newest()
     {
         BriefCommands
             .Upgrade(
@@ -112,7 +121,7 @@ public sealed class CommandTests : IDisposable
             )
             .ShouldBe(0);
         var brief = DocumentReader.Brief(_output.ToString()).OrThrow().Value;
-        (brief.Version, brief.Method.TieBreaks[0].Value).ShouldBe((2, "chain.value"));
+        (brief.Version, brief.Method.TieBreaks[0].Value).ShouldBe((Brief.NewestVersion, "chain.value"));
         BriefCommands.Upgrade(Write("{}"), _output, _error).ShouldBe(2);
     }
 

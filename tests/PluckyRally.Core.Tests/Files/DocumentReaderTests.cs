@@ -60,7 +60,7 @@ public sealed class DocumentReaderTests
     [InlineData("""{ "format": "something/else", "version": 1 }""", "something/else")]
     [InlineData("""{ "format": "plucky-rally/brief" }""", "version")]
     [InlineData("""{ "format": "plucky-rally/brief", "version": 0 }""", "version")]
-    [InlineData("""{ "format": "plucky-rally/brief", "version": 3 }""", "newer version")]
+    [InlineData("""{ "format": "plucky-rally/brief", "version": 4 }""", "newer version")]
     [InlineData("""{ "format": "plucky-rally/brief", "version": 1, "title": "a", "title": "b" }""", "twice")]
     public void What_is_no_brief_is_refused_with_a_reason(string text, string what) =>
         DocumentReader.Brief(text).Problems[0].What.ShouldContain(what);

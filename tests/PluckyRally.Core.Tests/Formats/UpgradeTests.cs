@@ -6,7 +6,7 @@ using Xunit;
 
 namespace PluckyRally.Core.Tests.Formats;
 
-/// <summary>Briefs of version 1 are read as version 2, wherever they stand.</summary>
+/// <summary>Briefs of version 1 are read as the newest version, wherever they stand.</summary>
 public sealed class UpgradeTests
 {
     private const int Drawn = 40;
@@ -31,7 +31,7 @@ public sealed class UpgradeTests
             .Brief(brief.ToJsonString())
             .OrThrow()
             .Value.ShouldSatisfyAllConditions(
-                b => b.Version.ShouldBe(2),
+                b => b.Version.ShouldBe(Brief.NewestVersion),
                 b => b.Method.TieBreaks[0].Value.ShouldBe(now)
             );
     }

@@ -62,6 +62,9 @@ public sealed class AbsenceTests
                 false,
                 $"missed “{Sample.Inspection("dry", new Consequence.DoesNotPlace()).Text}”"
             },
+            { new Absence.RoundOpen(2), true, false, "not finished in round 2 yet" },
+            { new Absence.NotInRound(2, null), false, false, "not in the rally in round 2" },
+            { new Absence.NotInRound(2, "Absent"), false, false, "no place in round 2 (absent)" },
             { new Absence.NoEarlierSuccess(), false, false, "there was no success in the round before" },
             {
                 new Absence.EarlierIsZero(),

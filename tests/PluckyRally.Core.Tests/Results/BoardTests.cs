@@ -61,7 +61,7 @@ public sealed class BoardTests
             .ShouldBe(["Whelks", "Terns"], "only teams that place may win it");
         Board.Of(opened, 1, "").ShouldBeNull("the totals are the standings");
         Board.Of(opened, 1, "figure:nix").ShouldBeNull();
-        BoardChoice.All(_rally.Compiled).Select(b => b.Of).ShouldContain("award:tall");
+        BoardChoice.All(_rally.Compiled, rounds: false).Select(b => b.Of).ShouldContain("award:tall");
         _rally
             .Offer(
                 new Entry.WallSet

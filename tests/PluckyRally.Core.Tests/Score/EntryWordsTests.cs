@@ -305,7 +305,7 @@ public sealed class EntryWordsTests
                     Shows = WallShows.Board,
                     Revealed = 3,
                 },
-                "The wall shows the board, 3 places revealed"
+                "The wall shows the board, 3 teams revealed"
             },
             {
                 new Entry.WallSet { Id = Guid.NewGuid(), Shows = WallShows.Clock },
@@ -345,6 +345,18 @@ public sealed class EntryWordsTests
                     Amount = "",
                 },
                 "Height to beat: taken back"
+            },
+            {
+                new Entry.OverRoundsSet
+                {
+                    Id = Guid.NewGuid(),
+                    Over = new() { Way = RoundsWay.Best },
+                },
+                "Each team’s best round counts."
+            },
+            {
+                new Entry.OverRoundsSet { Id = Guid.NewGuid() },
+                "Each round stands by itself."
             },
             {
                 new Entry.NoteMade { Id = Guid.NewGuid(), Text = "shared the tape" },

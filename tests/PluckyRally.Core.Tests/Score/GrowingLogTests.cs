@@ -150,6 +150,12 @@ public sealed class GrowingLogTests
                 Purpose = Purpose.Control,
             },
         (number, _) =>
+            new Entry.OverRoundsSet
+            {
+                Id = default,
+                Over = new() { Way = (RoundsWay)(number % 4) },
+            },
+        (number, _) =>
             new Entry.InstrumentChecked
             {
                 Id = default,
@@ -266,7 +272,8 @@ public sealed class GrowingLogTests
                 or Entry.RoundReopened
                 or Entry.BriefMended
                 or Entry.TestOrderSet
-                or Entry.CardsDealt;
+                or Entry.CardsDealt
+                or Entry.OverRoundsSet;
 
     /// <summary>Said of a team where it names none of its own, in one of two rounds.</summary>
     private static Entry Of(Entry entry, int number, int count) =>

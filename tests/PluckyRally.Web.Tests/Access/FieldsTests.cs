@@ -142,6 +142,7 @@ public sealed class FieldsTests : IDisposable
         "rules.value",
         "rules.when",
         "settled",
+        "passedOrNot",
         "status",
         "team",
         "trials.attempt",

@@ -1492,6 +1492,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rallies/{id}/rounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openRoundsStanding"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rallies/{id}/sure": {
         parameters: {
             query?: never;
@@ -3378,7 +3394,7 @@ export interface components {
             largePrint: boolean;
         };
         /** @description One thing that happened in a rally, as the device that saw it wrote it down. Nothing is ever changed: a correction is another entry. */
-        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
+        Entry: components["schemas"]["EntryAwardGiven"] | components["schemas"]["EntryAwardVoted"] | components["schemas"]["EntryAnswerGiven"] | components["schemas"]["EntryLookedBack"] | components["schemas"]["EntryMarkGiven"] | components["schemas"]["EntryTagSeen"] | components["schemas"]["EntryKitCounted"] | components["schemas"]["EntryItemsSorted"] | components["schemas"]["EntryPurchased"] | components["schemas"]["EntryReturned"] | components["schemas"]["EntryOrderGiven"] | components["schemas"]["EntryPiecesCounted"] | components["schemas"]["EntryLegTimed"] | components["schemas"]["EntryRelayFaulted"] | components["schemas"]["EntryItemsCarried"] | components["schemas"]["EntryRelayStopped"] | components["schemas"]["EntryLevelGiven"] | components["schemas"]["EntryTallied"] | components["schemas"]["EntryTaskTicked"] | components["schemas"]["EntryTasksTimed"] | components["schemas"]["EntryOverRoundsSet"] | components["schemas"]["EntryPlanCleared"] | components["schemas"]["EntryCameLate"] | components["schemas"]["EntryTestOrderSet"] | components["schemas"]["EntryHoldBegun"] | components["schemas"]["EntryAttemptsCut"] | components["schemas"]["EntryPlacesOpened"] | components["schemas"]["EntryWallSet"] | components["schemas"]["EntryPhaseBegun"] | components["schemas"]["EntryClockPaused"] | components["schemas"]["EntryClockResumed"] | components["schemas"]["EntryMinutesAdded"] | components["schemas"]["EntryTurnBegun"] | components["schemas"]["EntryBriefMended"] | components["schemas"]["EntryDesignNoted"] | components["schemas"]["EntryInstrumentChecked"] | components["schemas"]["EntryNoteMade"] | components["schemas"]["EntryMeasureRead"] | components["schemas"]["EntryReferenceAdded"] | components["schemas"]["EntryRoundClosed"] | components["schemas"]["EntryRoundReopened"] | components["schemas"]["EntryRuleChecked"] | components["schemas"]["EntryStruckOut"] | components["schemas"]["EntryTargetSet"] | components["schemas"]["EntryTrialRecorded"] | components["schemas"]["EntryCardsDealt"] | components["schemas"]["EntryBagsDrawn"] | components["schemas"]["EntryTeamJoined"] | components["schemas"]["EntryTeamChanged"] | components["schemas"]["EntryTeamAway"] | components["schemas"]["EntryTeamBack"] | components["schemas"]["EntryPupilPlaced"];
         EntryAnswer: {
             problems: components["schemas"]["Problem"][];
             taken?: null | components["schemas"]["EntryTaken"];
@@ -4459,6 +4475,46 @@ export interface components {
             part: string;
             /** @description The design; empty for all of the team's designs. */
             design: string;
+            /**
+             * Format: uuid
+             * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was received, by the server's clock.
+             */
+            at: string;
+            /**
+             * Format: date-time
+             * @description When it was written, by the clock of the device that wrote it; absent where the server wrote it.
+             */
+            deviceAt?: null | string;
+            /** @description Who wrote it. */
+            by: string;
+            /**
+             * Format: date
+             * @description The day on the paper that it was written on first, and typed in from later; absent where it was recorded on a device.
+             */
+            onPaper?: null | string;
+            /** @description The team's id; empty for the whole class. */
+            team: string;
+            /**
+             * Format: int32
+             * @description The round, from 1.
+             */
+            round: number;
+            /**
+             * Format: int32
+             * @description How many entries the log had when the brief as it is run last changed, as far as the device knew that wrote it; absent where it did not say. What it means is understood by the brief that the device had.
+             */
+            editionAsOf?: null | number;
+        };
+        /** @description The teacher chose how the rounds become one standing; it outweighs the brief, the last word stands. */
+        EntryOverRoundsSet: {
+            /** @enum {string} */
+            kind: "overRoundsSet";
+            over?: null | components["schemas"]["OverRounds"];
             /**
              * Format: uuid
              * @description Made by the device that wrote it (UUID version 7); sending it twice changes nothing.
@@ -6548,6 +6604,7 @@ export interface components {
             targets: components["schemas"]["Target"][];
             /** @description How places are counted after a tie. */
             places: components["schemas"]["PlaceNumbers"];
+            overRounds?: null | components["schemas"]["OverRounds"];
             /** @description Whether teams are put in order at all; without, each stands by itself. */
             ranking: boolean;
         };
@@ -6768,6 +6825,15 @@ export interface components {
             rallies: string[];
             /** @description What it is in order of; empty for the total. */
             figure: string;
+        };
+        /** @description How the rounds of a rally become one standing. */
+        OverRounds: {
+            /** @description The way. */
+            way: components["schemas"]["RoundsWay"];
+            /** @description For weights: how many times each round counts, the first round first. 0 to 100; a round without one counts once. */
+            weights: number[];
+            /** @description Where rounds are added up: whether a round that a team missed counts as 0. Without, the team has no place. */
+            missedIsZero: boolean;
         };
         /** @description One value that differs in a tier. */
         Override: {
@@ -8170,6 +8236,7 @@ export interface components {
             certificates: components["schemas"]["Certificate"][];
             /** @description The note home of each team. */
             home: components["schemas"]["NoteHome"][];
+            rounds?: null | components["schemas"]["RoundsStanding"];
         };
         RallyPasses: {
             addresses: string[];
@@ -8570,6 +8637,50 @@ export interface components {
             /** @description The teams whose place or total would change, in the order in which they would stand. */
             rows: components["schemas"]["TeamMended"][];
         };
+        /** @description A team in the standing over rounds. */
+        RoundsRow: {
+            /** @description The team's id. */
+            team: string;
+            /** @description The team's name. */
+            name: string;
+            /**
+             * Format: int32
+             * @description The place, from 1; absent where it has none.
+             */
+            place?: null | number;
+            /** @description The place as it is read out. */
+            placeText: string;
+            /**
+             * Format: double
+             * @description What its rounds come to together; absent where that is not known.
+             */
+            total?: null | number;
+            /** @description The same as it is shown. */
+            totalText: string;
+            /** @description Its total in each round as shown, or a dash. */
+            rounds: string[];
+            /** @description How its rounds come to that, or why it has no place. */
+            why: string;
+            /** @description Its totals in numbers, round by round; absent where it had none. */
+            totals: (null | number)[];
+        };
+        /** @description The standing over the rounds of a rally. */
+        RoundsStanding: {
+            over?: null | components["schemas"]["OverRounds"];
+            /** @description The same in words, for the class. */
+            wayText: string;
+            /** @description The rounds that it is made of. */
+            rounds: number[];
+            /** @description Rounds that the wall has not shown whole yet: before them it shows no standing over rounds. */
+            unrevealed: number[];
+            /** @description The teams, the best first; those without a place last. */
+            rows: components["schemas"]["RoundsRow"][];
+        };
+        /**
+         * @description How the totals of several rounds become one.
+         * @enum {unknown}
+         */
+        RoundsWay: "last" | "best" | "sum" | "mean" | "weights";
         RowOnWall: {
             team: string;
             name: string;
@@ -13958,6 +14069,53 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Standings"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Refusal"];
+                };
+            };
+        };
+    };
+    openRoundsStanding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundsStanding"];
+                };
+            };
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

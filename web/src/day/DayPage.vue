@@ -82,8 +82,8 @@ const list = (title: string) => rallies.value.filter((r) => r.title === title).m
           </p>
         </li>
       </ol>
-      <section v-for="l in day.data.value.lists" :key="l.title" :aria-label="`Over all: ${l.title}`">
-        <h2>Over all: {{ l.title }}</h2>
+      <section v-for="l in day.data.value.lists" :key="l.title" :aria-label="`Combined results: ${l.title}`">
+        <h2>Combined results: {{ l.title }}</h2>
         <p v-for="d in l.differs" :key="d" class="heed">{{ d }}</p>
         <p v-if="l.differs.length === 0" class="muted">{{ l.winsText }}</p>
         <table>

@@ -143,7 +143,7 @@ async function remove() {
         </select>
       </label>
       <label
-        ><input v-model="typed.listOnBoard" type="checkbox" /> the board and the helpers see the list over all</label
+        ><input v-model="typed.listOnBoard" type="checkbox" /> the board and the helpers see the combined results</label
       >
       <p v-if="refusal && refusal.problems.length === 0" class="wrong" role="alert">
         {{ refusal.title }} {{ refusal.detail }}

@@ -15,6 +15,8 @@ const props = defineProps<{
   log: readonly Line[]
   strike: (entry: string, why: string) => Promise<Sent>
   heading?: 'h2' | 'h3'
+  /** What became of an attempt, by its entry: it can change with what is said of it later. */
+  became?: Readonly<Record<string, string>>
 }>()
 const striking = ref<Line>()
 const reason = ref('')
@@ -66,7 +68,10 @@ async function strikeOut() {
       <li v-for="line in log" :key="line.entry">
         <span class="small muted figures">{{ timeOfDay(line.at) }}</span>
         <span class="says">
-          <component :is="line.struck ? 's' : 'span'">{{ line.says }}</component>
+          <component :is="line.struck ? 's' : 'span'">{{ line.says }}</component><template
+            v-if="!line.struck && became?.[line.entry]"
+            >, {{ became[line.entry] }}</template
+          >
           <span v-if="line.struck" class="small muted"> struck out{{ line.why ? `: ${line.why}` : '' }}</span>
           <span v-if="line.by" class="small muted by">{{ line.by }}</span>
         </span>

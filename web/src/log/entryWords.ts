@@ -20,6 +20,7 @@ const others = {
   instrumentChecked: (e) => `${e.known.instrument || 'an instrument'} checked`,
   kitCounted: () => 'kit counted',
   targetSet: () => 'a target',
+  overRoundsSet: () => 'how rounds are combined',
   attemptsCut: () => 'fewer attempts',
   placesOpened: () => 'places shown',
   wallSet: () => 'what the wall shows',

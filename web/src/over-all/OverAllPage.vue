@@ -52,7 +52,7 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
 <template>
   <TopBar />
   <main id="main" class="all">
-    <StationHead title="Over all" :next="first?.briefTitle ?? 'Several rallies as one list'">
+    <StationHead title="Combined results" :next="first?.briefTitle ?? 'Several rallies as one list'">
       <RouterLink v-if="first" :to="`/rallies/${first.id}/results`">Results of {{ first.name }}</RouterLink>
     </StationHead>
     <fieldset v-if="alike.length > 0" class="which">
@@ -88,8 +88,7 @@ const places = computed(() => all.data.value?.rows.length ?? 0)
       </div>
       <div v-if="all.data.value.differs.length > 0" class="heed" role="status">
         <p>
-          These rallies stand side by side{{ all.data.value.ranking ? ' without places over all' : '' }}, because they
-          differ.
+          These rallies stand side by side{{ all.data.value.ranking ? ' without places' : '' }}, because they differ.
         </p>
         <ul>
           <li v-for="d in all.data.value.differs" :key="d">{{ d }}</li>

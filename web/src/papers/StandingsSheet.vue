@@ -7,6 +7,7 @@ import { useRallyPrinting } from './paper'
 /** The places, the points and the awards, to pin up. */
 const { rally } = useRallyPrinting()
 const standings = computed(() => rally.papers.standings)
+const together = computed(() => rally.papers.rounds)
 const parts = computed(() => standings.value.rows[0]?.parts ?? [])
 const awards = computed(() => standings.value.awards.filter((a) => a.teams.length > 0))
 </script>
@@ -44,6 +45,31 @@ const awards = computed(() => standings.value.awards.filter((a) => a.teams.lengt
         </tr>
       </tbody>
     </table>
+    <section v-if="together">
+      <h3>Over the rounds</h3>
+      <p>{{ together.wayText }}</p>
+      <table class="ruled">
+        <thead>
+          <tr>
+            <th scope="col">Place</th>
+            <th scope="col">Team</th>
+            <th v-for="r in together.rounds" :key="r" scope="col">Round {{ r }}</th>
+            <th scope="col">Total</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in together.rows" :key="row.team">
+            <td>{{ row.placeText || '–' }}</td>
+            <th scope="row">{{ row.name }}</th>
+            <td v-for="(text, i) in row.rounds" :key="i">{{ text }}</td>
+            <td>
+              <b>{{ row.totalText }}</b>
+              <template v-if="!row.totalText">{{ row.why }}</template>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
     <section v-if="awards.length > 0">
       <h3>Awards</h3>
       <p v-for="a in awards" :key="a.award + a.name">

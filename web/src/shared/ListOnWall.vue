@@ -8,7 +8,7 @@ defineProps<{ rows: readonly RowOverAllOnWall[] }>()
 <template>
   <table>
     <caption class="out-of-sight">
-      The list over all
+      Combined results
     </caption>
     <tbody>
       <tr v-for="r in rows" :key="`${r.class} ${r.name}`">

@@ -22,7 +22,7 @@ public sealed record PlotAxis(string Name, double From, double To, IReadOnlyList
     {
         // Between yes and no lies nothing, and beyond them neither.
         if (shown.Kind == MeasureKind.YesNo)
-            return new(Named(shown), 0, 1, [.. new[] { 0m, 1m }.Select(at => Tick(at, shown, 1))]);
+            return new(Named(shown), 0, 1, [Tick(0, shown, 1), Tick(1, shown, 1)]);
         var all = values.ToList();
         var (low, high) = (all.Min(), all.Max());
         if (fromZero)

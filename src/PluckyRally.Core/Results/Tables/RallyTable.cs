@@ -10,8 +10,21 @@ public sealed record RallyTable(string Name, IReadOnlyList<string> Columns, IRea
     public static IReadOnlyList<RallyTable> All(OpenedRally opened)
     {
         var rounds = Enumerable.Range(1, opened.Rounds).ToList();
-        return [Results(opened, rounds), Figures(opened, rounds), Readings(opened)];
+        var together = RoundsStanding.Of(opened) is { } standing ? [Rounds(standing)] : Array.Empty<RallyTable>();
+        return [Results(opened, rounds), .. together, Figures(opened, rounds), Readings(opened)];
     }
+
+    /// <summary>A line a team: its total in each round, and what they come to together.</summary>
+    private static RallyTable Rounds(RoundsStanding standing) =>
+        new(
+            TableWords.Rounds,
+            [.. TableWords.OfRounds, .. standing.Rounds.Select(TableWords.Round), TableWords.Why],
+            [
+                .. standing.Rows.Select(r =>
+                    (IReadOnlyList<object?>)[r.Name, r.Place, r.Total, .. r.Totals.Select(t => (object?)t), r.Why]
+                ),
+            ]
+        );
 
     /// <summary>A line a team and round: place, total, and each part's value and points.</summary>
     private static RallyTable Results(OpenedRally opened, IReadOnlyList<int> rounds)

@@ -5,7 +5,13 @@ internal static class TableWords
 {
     public const string Results = "results",
         Figures = "figures",
-        Readings = "readings";
+        Readings = "readings",
+        Rounds = "rounds",
+        Why = "why";
+
+    public static readonly IReadOnlyList<string> OfRounds = ["team", "place", "total"];
+
+    public static string Round(int round) => $"round {round}";
 
     public static readonly IReadOnlyList<string> OfResults = ["round", "team", "place", "status", "total", "why not"];
 

@@ -15,6 +15,7 @@ import ClassFindings from './ClassFindings.vue'
 import GalleryPanel from './gallery/GalleryPanel.vue'
 import HowSure from './HowSure.vue'
 import PlotPanel from './plots/PlotPanel.vue'
+import RoundsPanel from './RoundsPanel.vue'
 import StandingsTable from './StandingsTable.vue'
 import TakeAlong from './TakeAlong.vue'
 import WhySlip from './WhySlip.vue'
@@ -46,7 +47,7 @@ const row = computed(
   <main v-if="rally" id="main" class="results">
     <StationHead :title="rally.name" :next="nextAt(rally.progress.route, 'results')">
       <RoundChoice :rounds="rally.progress.rounds" :round="round" />
-      <RouterLink :to="{ path: '/over-all', query: { rally: rally.id } }">Over all</RouterLink>
+      <RouterLink :to="{ path: '/over-all', query: { rally: rally.id } }">Combined results</RouterLink>
       <RouterLink :to="inRound(`/rallies/${rally.id}/run`)">Show on the wall</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
@@ -83,9 +84,10 @@ const row = computed(
         :photos="photos.filter((p) => p.team === row?.team)"
       />
     </div>
+    <RoundsPanel v-if="rally.progress.rounds > 1" :record="outbox.record" />
     <PlotPanel />
     <GalleryPanel :record="outbox.record" />
-    <TakeAlong :rally="rally.id" />
+    <TakeAlong :rally="rally.id" :rounds="standings.data.value?.ranking ? rally.progress.rounds : 1" />
   </main>
 </template>
 

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+
 /** What leaves in open formats. */
-defineProps<{ rally: string }>()
-const tables = ['results', 'figures', 'readings'] as const
+const props = defineProps<{ rally: string; rounds: number }>()
+const tables = computed(() => ['results', ...(props.rounds > 1 ? ['rounds'] : []), 'figures', 'readings'])
 </script>
 
 <template>
@@ -11,7 +13,7 @@ const tables = ['results', 'figures', 'readings'] as const
       <template v-for="(t, i) in tables" :key="t"
         ><template v-if="i > 0">, </template
         ><a :href="`/api/rallies/${rally}/tables/${t}.csv`" download>{{ t }} (CSV)</a></template
-      >; all three as <a :href="`/api/rallies/${rally}/tables.xlsx`" download>a spreadsheet (XLSX)</a>;
+      >; all of them as <a :href="`/api/rallies/${rally}/tables.xlsx`" download>a spreadsheet (XLSX)</a>;
       <a :href="`/api/rallies/${rally}/everything.zip`" download>everything with its photos (ZIP)</a>.
     </p>
     <p class="small muted">

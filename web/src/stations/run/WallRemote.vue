@@ -33,7 +33,7 @@ const boardName = computed(
       </template>
       <template v-else-if="wall.shows === 'plot'">It shows a picture: {{ wall.plot?.title }}. </template>
       <template v-else-if="wall.shows === 'gallery'">It shows the gallery. </template>
-      <template v-else-if="wall.shows === 'overAll'">It shows the list over all. </template>
+      <template v-else-if="wall.shows === 'overAll'">It shows the combined results. </template>
       <template v-else
         >It shows the board{{ live.clock.value?.wall.of ? ` of ${boardName}` : ''
         }}{{ wall.round === live.round.value ? '' : ` of round ${wall.round}` }}, {{ wall.revealed }} of

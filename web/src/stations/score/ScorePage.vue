@@ -79,6 +79,7 @@ watch([opening, everySheet], () => {
 const named = computed(() => rally.value?.teams.find((t) => t.id === current.value))
 const at = computed(() => everySheet.value.indexOf(current.value))
 const sheet = computed(() => sheets.value?.find((s) => s.team === current.value))
+const became = computed(() => Object.fromEntries((sheet.value?.trials ?? []).map((t) => [t.entry, t.became])))
 let leaving = false
 onBeforeRouteLeave(() => void (leaving = true))
 /** Another rally's pad is another page, though it is shown by the same frame. */
@@ -260,7 +261,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
       </section>
       <NotePad />
       <TeamPhotos :rally="rally" :team="current" :round="round" />
-      <EntryLog ref="log" :log="sheet.log" :strike="strike" />
+      <EntryLog ref="log" :log="sheet.log" :strike="strike" :became="became" />
       <RoundDoor v-if="isTeacher" :closed="sheet.closed" />
     </div>
     <AddReference :round="round" :teams="teams" :record="outbox.record" @added="opening = $event" />

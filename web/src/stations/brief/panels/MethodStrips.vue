@@ -7,6 +7,7 @@ import InlineCheck from '@/fields/InlineCheck.vue'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
+import OverRoundsChoice from '@/fields/OverRoundsChoice.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import { freeIn } from '@/fields/freeId'
 import { namesOf } from '@/fields/pairs'
@@ -96,6 +97,14 @@ const freshTarget = () => ({
           ]"
         />
       </template>
+    </p>
+    <p v-if="brief.method.ranking" class="line">
+      In a rally of several rounds,
+      <OverRoundsChoice
+        :model-value="brief.method.overRounds ?? null"
+        at="/method/overRounds"
+        @update:model-value="brief.method.overRounds = $event"
+      />.
     </p>
     <h3>If totals are equal</h3>
     <ItemLines
