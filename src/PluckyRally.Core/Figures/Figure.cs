@@ -113,13 +113,15 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>The value of a part, before any points.</summary>
     /// <param name="Plan">The part.</param>
     /// <param name="At">Its place in the method.</param>
-    public sealed record OfPart(PartPlan Plan, int At) : Figure(ValueOf(Plan.Part, Plan.ShownValue), Known.WithResult)
+    /// <param name="Wins">Which total wins.</param>
+    public sealed record OfPart(PartPlan Plan, int At, Wins Wins)
+        : Figure(ValueOf(Plan.Part, Plan.ShownValue), Known.WithResult)
     {
         public override IEnumerable<int> Parts => [At];
 
         public override int Decimals => Plan.Decimals;
 
-        public override Better? Direction => Plan.Better;
+        public override Better? Direction => Plan.BetterWhere(Wins);
 
         public override BoundedValue Of(DesignFacts facts) =>
             facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
@@ -151,6 +153,8 @@ internal abstract record Figure(Measure Shown, Known Known)
         : Figure(Points(Plan.Part, Method, Weighted), Known.WithPoints)
     {
         public override IEnumerable<int> Parts => [At];
+
+        public override Better? Direction => Method.Wins == Wins.Highest ? Better.More : Better.Less;
 
         public override BoundedValue Of(DesignFacts facts) =>
             facts.Points?[At] is not { Points: { } added } part ? BoundedValue.None(new Absence.NoPointsYet())

@@ -48,6 +48,12 @@ public sealed record Measure
     /// <summary>Whether a reading may be below zero.</summary>
     public bool Negative { get; init; }
 
+    /// <summary>Whether it counts from a zero that is nothing: no words, and no degrees.</summary>
+    internal bool IsAmount => Kind is not (MeasureKind.Level or MeasureKind.YesNo or MeasureKind.Temperature);
+
+    /// <summary>Whether "so many times as much" says something: it is an amount, and cannot be below zero.</summary>
+    internal bool HasRatio => IsAmount && !Negative;
+
     /// <summary>The words of a level, lowest first.</summary>
     public IReadOnlyList<string> Levels { get; init; } = [];
 

@@ -42,5 +42,5 @@ internal sealed record ReferenceFigure(string Figure, Reference Reference, decim
 /// <param name="Purpose">Control, to beat, or by hand.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Reference">Its value.</param>
-/// <param name="Times">How many times as much the team has.</param>
-public sealed record AgainstReference(string Figure, Purpose Purpose, string Name, decimal Reference, decimal Times);
+/// <param name="Times">How many times as much the team has; absent where that says nothing, as of levels.</param>
+public sealed record AgainstReference(string Figure, Purpose Purpose, string Name, decimal Reference, decimal? Times);

@@ -105,7 +105,7 @@ public sealed record ReferenceStanding(
         var lines = references
             .Where(r => r.Reference.IsFor(team))
             .Select(r => (r.Reference, r.Parts.FirstOrDefault(p => p.Part == part)?.Value))
-            .Where(l => l.Value is not (null or 0))
+            .Where(l => l.Value > 0 && value > 0)
             .ToList();
         return
         [

@@ -17,7 +17,8 @@ internal static class SinceWords
     /// <param name="part">The part now.</param>
     /// <param name="before">Its value in the round before, worked out the same way.</param>
     /// <param name="round">The round before.</param>
-    public static string Say(PartResult part, PartValue before, int round)
+    /// <param name="wins">Which total wins.</param>
+    public static string Say(PartResult part, PartValue before, int round, Wins wins)
     {
         if (part.State != PartState.Scored || before.State != PartState.Scored)
             return "";
@@ -26,8 +27,11 @@ internal static class SinceWords
             - Rounding.ToDecimals(before.Value.Number, part.Plan.Decimals);
         if (change == 0)
             return $"the same as in round {round}";
-        var better = (change > 0) == (part.Plan.Better == Better.More);
+        var verdict = (change > 0) == (part.Plan.BetterWhere(wins) == Better.More) ? Verdict : ": worse";
+        // Between two words lies no amount.
+        if (part.Plan.ShownValue.Kind is MeasureKind.Level or MeasureKind.YesNo)
+            return $"{part.Plan.Show(part.Value.Value)}, was {part.Plan.Show(before.Value)} in round {round}{verdict}";
         return $"{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in "
-            + $"round {round}{(better ? Verdict : ": worse")}";
+            + $"round {round}{verdict}";
     }
 }

@@ -67,7 +67,7 @@ internal static class StandingsWords
                         PartScore.Of(compiled, p) with
                         {
                             Against =
-                                p.State == PartState.Scored
+                                p.State == PartState.Scored && p.Plan.HasRatio
                                     ? ReferenceStanding.Against(
                                         references,
                                         result.Team.Id,
@@ -75,7 +75,9 @@ internal static class StandingsWords
                                         p.Value.Value.Number
                                     )
                                     : [],
-                            SinceLastRound = before is null ? "" : SinceWords.Say(p, before.Values[at], run.Number - 1),
+                            SinceLastRound = before is null
+                                ? ""
+                                : SinceWords.Say(p, before.Values[at], run.Number - 1, compiled.Brief.Method.Wins),
                         }
                 ),
             ],

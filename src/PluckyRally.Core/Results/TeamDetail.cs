@@ -61,21 +61,23 @@ public sealed record TeamDetail(
             [.. result.Design.Deductions.Select(d => new RulePoints(d.Outcome.Rule.Id, d.Points, d.Outcome.Attempt))],
             [.. result.Design.Bonuses.Select(b => new RulePoints(b.Rule.Id, b.Points))],
             [
-                .. from line in references.Where(r => r.Value != 0 && r.Reference.IsFor(result.Team.Id))
+                .. from line in references.Where(r => r.Reference.IsFor(result.Team.Id))
                 where
                     line.Reference.Of.Length > 0
                     || references.All(o =>
                         (o.Figure, o.Reference.Purpose, o.Reference.Of)
                         != (line.Figure, line.Reference.Purpose, result.Team.Id)
                     )
-                let value = compiled.Figures.All.FirstOrDefault(f => f.Id == line.Figure)?.Of(result.Design.Facts)
-                where value is { HasValue: true }
+                let figure = compiled.Figures.All.FirstOrDefault(f => f.Id == line.Figure)
+                where figure is not null
+                let value = figure.Of(result.Design.Facts)
+                where value.HasValue
                 select new AgainstReference(
                     line.Figure,
                     line.Reference.Purpose,
                     line.Reference.Name,
                     line.Value,
-                    value.Value.Number / line.Value
+                    figure.Shown.IsAmount && value.Number > 0 && line.Value > 0 ? value.Number / line.Value : null
                 ),
             ]
         );

@@ -219,7 +219,7 @@ public abstract record PartOnWalk
             {
                 Id = p.Id,
                 Name = p.Name,
-                Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts))],
+                Counters = [.. p.Counters.Select(c => new CounterOnWalk(c.Id, c.Name, c.Hurts, c.AtMost))],
             },
             _ => throw new System.Diagnostics.UnreachableException(),
         };
@@ -342,4 +342,4 @@ public sealed record CriterionOnWalk(string Id, string Name, IReadOnlyList<strin
 public sealed record PriceOnWalk(string Id, string Name, decimal Each);
 
 /// <summary>Something counted.</summary>
-public sealed record CounterOnWalk(string Id, string Name, bool Hurts);
+public sealed record CounterOnWalk(string Id, string Name, bool Hurts, int? AtMost);

@@ -65,4 +65,43 @@ public sealed class TallyTests
 
     [Fact]
     public void Nothing_counted_is_nothing() => new OnePart(Watch).Points().ShouldBe(0);
+
+    [Fact]
+    public void What_is_a_yes_or_no_counts_once_whoever_said_so()
+    {
+        var once = Watch with { Counters = [Watch.Counters[0] with { AtMost = 1 }] };
+        var rally = new OnePart(once);
+        foreach (var by in new[] { "Pell", "Aide" })
+            rally.Add(
+                new Entry.Tallied
+                {
+                    Id = rally.Id(),
+                    Team = "A",
+                    By = by,
+                    Part = "watch",
+                    Counter = "help",
+                }
+            );
+        rally.Points().ShouldBe(2);
+        rally.Row().Why.ShouldContain(s => s.Sentence == "Helped another team: 1 × 2 = 2.");
+        string.Join(' ', PupilSheet.Of(rally.Compiled.Brief).Scoring).ShouldContain("Helped another team: 2 points.");
+    }
+
+    [Fact]
+    public void A_limit_of_none_is_refused() =>
+        CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = new Brief
+                    {
+                        Title = "A brief",
+                        Method = new Method
+                        {
+                            Parts = [Watch with { Counters = [Watch.Counters[0] with { AtMost = 0 }] }],
+                        },
+                    },
+                }
+            )
+            .Problems.ShouldContain(p => p.At == "/method/parts/watch/counters/help/atMost");
 }

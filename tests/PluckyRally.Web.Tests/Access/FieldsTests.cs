@@ -29,6 +29,7 @@ public sealed class FieldsTests : IDisposable
         "brief.measures.weights.name",
         "brief.measures.weights.roll",
         "brief.parts.carries",
+        "brief.parts.counters.atMost",
         "brief.parts.counters.hurts",
         "brief.parts.counters.id",
         "brief.parts.counters.name",

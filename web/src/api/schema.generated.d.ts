@@ -2953,11 +2953,18 @@ export interface components {
             points: number;
             /** @description Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins. */
             hurts: boolean;
+            /**
+             * Format: int32
+             * @description How often it counts for a team, from 1; with 1 it is a yes or no. No limit where absent.
+             */
+            atMost?: null | number;
         };
         CounterOnWalk: {
             id: string;
             name: string;
             hurts: boolean;
+            /** Format: int32 */
+            atMost?: null | number;
         };
         CriterionOnWalk: {
             id: string;

@@ -41,6 +41,18 @@ internal abstract partial record PartPlan : IScoredPart
     /// <inheritdoc/>
     public virtual Better Better => Better.More;
 
+    /// <summary>
+    /// Which way its value is better for a team. Where the value is points by itself, that is the way in which totals
+    /// win.
+    /// </summary>
+    internal Better BetterWhere(Wins wins) =>
+        PointsByCurve ? Better
+        : wins == Wins.Highest ? Better.More
+        : Better.Less;
+
+    /// <summary>Whether "so many times as much" says something of its value.</summary>
+    internal virtual bool HasRatio => ShownValue.HasRatio;
+
     /// <inheritdoc/>
     public virtual IEnumerable<Measure> Measures => [];
 

@@ -80,6 +80,8 @@ internal abstract partial record PartPlan
         /// </summary>
         public override bool PointsByCurve => true;
 
+        internal override bool HasRatio => Expression.Plain?.HasRatio ?? true;
+
         public override IEnumerable<Measure> Measures => Expression.Measures;
 
         /// <summary>Measured in trials, which a sheet shows by themselves.</summary>

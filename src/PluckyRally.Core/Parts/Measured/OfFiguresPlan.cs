@@ -34,6 +34,8 @@ internal abstract partial record PartPlan
         /// </summary>
         public override bool PointsByCurve => true;
 
+        internal override bool HasRatio => Over.Plain?.Shown.HasRatio ?? true;
+
         public override IEnumerable<Measure> Measures => Over.Measures;
 
         public override IEnumerable<int> RestsOn => Over.Parts;

@@ -41,4 +41,10 @@ public sealed record Counter
     /// Whether it hurts the team; otherwise it helps. Which sign that is follows from which total wins.
     /// </summary>
     public bool Hurts { get; init; }
+
+    /// <summary>How often it counts for a team, from 1; with 1 it is a yes or no. No limit where absent.</summary>
+    public int? AtMost { get; init; }
+
+    /// <summary>How many of those that were recorded count.</summary>
+    internal int Counting(int recorded) => Math.Min(recorded, AtMost ?? recorded);
 }

@@ -10,8 +10,18 @@ internal abstract partial record PartPlan
         public override string Say() =>
             string.Join(
                 ", ",
-                Definition.Counters.Select(c => $"{c.Name}: {MethodWords.Points(TallyScore.Each(c, Wins))} each time")
+                Definition.Counters.Select(c =>
+                    $"{c.Name}: {MethodWords.Points(TallyScore.Each(c, Wins))}{SayTimes(c)}"
+                )
             ) + ".";
+
+        private static string SayTimes(Counter counter) =>
+            counter.AtMost switch
+            {
+                null => " each time",
+                1 => "",
+                { } most => $" each time, at most {most} times",
+            };
 
         public override PartValue Value(DesignFacts known, Trials trials) => TallyScore.Value(this, known.Design);
 
@@ -46,6 +56,12 @@ internal abstract partial record PartPlan
                     $"/counters/{counter.Id}/points",
                     "Points are written above zero; whether they hurt is said beside them.",
                     "Use 0 or more."
+                );
+                found.Unless(
+                    counter.AtMost is null or (>= 1 and <= 100_000),
+                    $"/counters/{counter.Id}/atMost",
+                    "Nothing could be counted.",
+                    "Enter 1 or more, or leave it empty where there is no limit."
                 );
             }
 

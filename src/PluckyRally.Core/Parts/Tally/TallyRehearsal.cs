@@ -9,13 +9,19 @@ internal abstract partial record PartPlan
             get
             {
                 foreach (var counter in Definition.Counters)
-                    yield return Handle(counter.Id, counter.Name, "", 0, 10, less: counter.Hurts);
+                    yield return Handle(counter.Id, counter.Name, "", 0, counter.Counting(10), less: counter.Hurts);
             }
         }
 
         public override IEnumerable<RehearsedThing> Things =>
             Definition.Counters.Select(c =>
-                Amount(c.Id, c.Name, "", c.Hurts ? new(0, 1, 4) : new(0, 3, 8), less: c.Hurts)
+                Amount(
+                    c.Id,
+                    c.Name,
+                    "",
+                    c.Hurts ? new(0, c.Counting(1), c.Counting(4)) : new(0, c.Counting(3), c.Counting(8)),
+                    less: c.Hurts
+                )
             );
 
         public override IEnumerable<ThingCame> Came(DesignRecord design)

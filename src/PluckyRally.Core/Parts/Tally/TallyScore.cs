@@ -16,7 +16,7 @@ internal static class TallyScore
         foreach (var counter in plan.Definition.Counters)
         {
             var these = tallied.Where(t => t.Counter == counter.Id).ToList();
-            var count = these.Sum(t => t.Count);
+            var count = counter.Counting(these.Sum(t => t.Count));
             facts.Add(new(count));
             if (count == 0)
                 continue;

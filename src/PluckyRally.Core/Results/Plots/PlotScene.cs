@@ -70,6 +70,24 @@ internal sealed class PlotScene
                 )),
         ];
 
+    /// <summary>
+    /// The values of two figures that belong together: of the same attempt where both are known in one, else the
+    /// team's.
+    /// </summary>
+    public IReadOnlyList<(PlotValue X, PlotValue Y)> Pairs(Figure along, Figure up)
+    {
+        var attempts = Teams.SelectMany(
+            (team, row) =>
+                team.Designs.SelectMany(design =>
+                    OfAttempts(along, design, row)
+                        .Join(OfAttempts(up, design, row), v => v.Attempt, v => v.Attempt, (x, y) => (X: x, Y: y))
+                )
+        );
+        return IsOfAttempts(along) && IsOfAttempts(up)
+            ? [.. attempts]
+            : [.. OfTeams(along).Join(OfTeams(up), v => v.Row, v => v.Row, (x, y) => (X: x, Y: y))];
+    }
+
     /// <summary>What the round before came to, by the team's id, worked out as this round does.</summary>
     public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
         Earlier
@@ -105,11 +123,7 @@ internal sealed class PlotScene
 
     /// <summary>What a figure came to in every attempt of a design; none where it is not known in attempts.</summary>
     public static IEnumerable<PlotValue> OfAttempts(Figure figure, Assessment assessment, int row) =>
-        figure
-            is not (
-                Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
-                or Figure.OfName { Definition.Work: Work.EachAttempt }
-            )
+        !IsOfAttempts(figure)
             ? []
             : from attempt in assessment.Design.Attempts
             where attempt.Outcome == TrialOutcome.Counted
@@ -123,6 +137,12 @@ internal sealed class PlotScene
                 figure is Figure.OfMeasure { Measure: var measure } ? Range(measure, value, attempt) : null,
                 ReadingFormat.WithBound(ReadingFormat.Value(value.Number, figure.Shown), value.Bound)
             );
+
+    /// <summary>Whether a figure is known in each attempt.</summary>
+    private static bool IsOfAttempts(Figure figure) =>
+        figure
+            is Figure.OfMeasure { Measure.Taken: Taken.EachAttempt }
+                or Figure.OfName { Definition.Work: Work.EachAttempt };
 
     /// <summary>The designs that stood for their teams in the round before, worked out as this round does.</summary>
     public IReadOnlyList<Assessment> Earlier { get; }

@@ -70,21 +70,41 @@ internal static class PlotWords
 
     /// <summary>By how much a figure changed.</summary>
     public static string Change(Figure figure, decimal before, decimal now, bool? better) =>
-        now == before
-            ? "the same"
-            : $"{(now > before ? "+" : "−")}"
-                + $"{ReadingFormat.Amount(Math.Abs(now - before), figure.Decimals, figure.Shown.Unit)}"
-                + $"{better switch { true => ", better", false => ", worse", null => "" }}";
+        now == before ? "the same"
+        : figure.Shown.Kind is MeasureKind.Level or MeasureKind.YesNo
+            ? better switch
+            {
+                true => "better",
+                false => "worse",
+                null => "another",
+            }
+        : $"{(now > before ? "+" : "−")}"
+            + $"{ReadingFormat.Amount(Math.Abs(now - before), figure.Decimals, figure.Shown.Unit)}"
+            + $"{better switch { true => ", better", false => ", worse", null => "" }}";
 
     /// <summary>That there are fewer than 30 of something (common practice, no source).</summary>
     public static string TooFew(int count, string one) =>
         $"{English.Count(count, one)}: too few to be sure. From about 30 on one may say more.";
 
+    /// <summary>Whose value it is: a team's, or one attempt's of it.</summary>
+    public static string Of(PlotValue value) =>
+        value.Attempt is { } attempt ? $"{value.Team.Name}, attempt {attempt}" : value.Team.Name;
+
     /// <summary>How two figures go together.</summary>
-    public static IReadOnlyList<string> GoTogether(LineFit? fit, bool drawn, Figure along, Figure up, int count)
+    public static IReadOnlyList<string> GoTogether(
+        LineFit? fit,
+        bool drawn,
+        Figure along,
+        Figure up,
+        IReadOnlyList<(PlotValue X, PlotValue Y)> pairs
+    )
     {
+        var (one, many) = pairs.Any(p => p.X.Attempt is not null) ? ("attempt", "Attempts") : ("team", "Teams");
         if (fit is null)
-            return [$"{English.Count(count, "team")}: too few, or too alike, to say whether one goes with the other."];
+            return
+            [
+                $"{English.Count(pairs.Count, one)}: too few, or too alike, to say whether one goes with the other.",
+            ];
         if (fit.Correlation is not { } r)
             return [$"{Within.Beginning(up.Name)} is the same for all."];
         var (x, y) = (Within.Sentence(along.Name), Within.Sentence(up.Name));
@@ -93,14 +113,14 @@ internal static class PlotWords
         var together =
             Math.Abs(r) < 0.3
                 ? $"{Within.Beginning(up.Name)} and {x} hardly go together."
-                : $"Teams with more {x} {(Math.Abs(r) > 0.7 ? "have" : "tend to have")} "
+                : $"{many} with more {x} {(Math.Abs(r) > 0.7 ? "have" : "tend to have")} "
                     + $"{(r > 0 ? "more" : "less")} {y}.";
         return
         [
             $"{together} Correlation r = {Number(r, 2)}.",
             .. drawn ? new[] { $"Best line: {Equation(fit)}." } : [],
             "That two things go together does not say that one makes the other.",
-            .. count < 30 ? new[] { TooFew(count, "team") } : [],
+            .. pairs.Count < 30 ? new[] { TooFew(pairs.Count, one) } : [],
         ];
     }
 

@@ -8,10 +8,7 @@ internal static class TwoFigures
 
     public static IEnumerable<Plot> Of(PlotScene scene, Figure along, Figure up)
     {
-        var pairs = scene
-            .OfTeams(along)
-            .Join(scene.OfTeams(up), v => v.Row, v => v.Row, (x, y) => (X: x, Y: y))
-            .ToList();
+        var pairs = scene.Pairs(along, up);
         if (pairs.Count == 0)
             yield break;
         yield return Scatter(scene, along, up, pairs);
@@ -24,7 +21,12 @@ internal static class TwoFigures
             yield return Flight(along, up, pairs, value => height.To(unit, value));
     }
 
-    private static Plot Scatter(PlotScene scene, Figure along, Figure up, List<(PlotValue X, PlotValue Y)> pairs)
+    private static Plot Scatter(
+        PlotScene scene,
+        Figure along,
+        Figure up,
+        IReadOnlyList<(PlotValue X, PlotValue Y)> pairs
+    )
     {
         var fit =
             pairs.Count >= Summaries.Needs(SummaryKind.Scatter)
@@ -58,16 +60,16 @@ internal static class TwoFigures
                             X = (double)p.X.Number,
                             Y = (double)p.Y.Number,
                             Name = p.X.Team.Name,
-                            Says = $"{p.X.Team.Name}: {p.X.Text}, {p.Y.Text}",
+                            Says = $"{PlotWords.Of(p.X)}: {p.X.Text}, {p.Y.Text}",
                         }
                 ),
                 .. line is null ? Array.Empty<PlotMark>() : [line],
             ],
             Lines = scene.Lines(along),
-            Says = PlotWords.GoTogether(fit, line is not null, along, up, pairs.Count),
+            Says = PlotWords.GoTogether(fit, line is not null, along, up, pairs),
             Table = new(
                 ["Team", Within.Beginning(along.Name), Within.Beginning(up.Name)],
-                [.. pairs.Select(p => (IReadOnlyList<string>)[p.X.Team.Name, p.X.Text, p.Y.Text])]
+                [.. pairs.Select(p => (IReadOnlyList<string>)[PlotWords.Of(p.X), p.X.Text, p.Y.Text])]
             ),
         };
     }
@@ -75,7 +77,7 @@ internal static class TwoFigures
     private static Plot Flight(
         Figure along,
         Figure up,
-        List<(PlotValue X, PlotValue Y)> pairs,
+        IReadOnlyList<(PlotValue X, PlotValue Y)> pairs,
         Func<decimal, decimal> inUnitOfLength
     )
     {

@@ -5,6 +5,7 @@ import type { TallyOnWalk, TeamSheet } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import TeamTable from '@/pads/TeamTable.vue'
+import { counting, room } from './counting'
 
 /** Counters of all teams, each one touch. */
 const props = defineProps<{
@@ -15,8 +16,15 @@ const { record, round } = useRecording()
 const columns = computed(() =>
   props.part.counters.map((c) => ({ id: c.id, name: c.name || c.id, ...(c.hurts ? { says: 'costs points' } : {}) })),
 )
-const count = (sheet: TeamSheet, counter: string) =>
-  sheet.parts.find((p) => p.id === props.part.id)?.answers[counter] ?? '0'
+const recorded = (sheet: TeamSheet, counter: string) =>
+  sheet.parts.find((p) => p.id === props.part.id)?.answers[counter]
+const counters = computed(() => Object.fromEntries(props.part.counters.map((c) => [c.id, c])))
+/** What the button says that counts one more. */
+const says = (sheet: TeamSheet, id: string) => {
+  const counter = counters.value[id]!
+  const count = counting(counter, recorded(sheet, id))
+  return counter.atMost === 1 ? (count === 1 ? 'yes' : 'no, +1') : `${count} +1`
+}
 const add = (sheet: TeamSheet, counter: string) =>
   record(written(sheet.team, round.value, { kind: 'tallied', part: props.part.id, counter, count: 1 }))
 </script>
@@ -24,8 +32,9 @@ const add = (sheet: TeamSheet, counter: string) =>
 <template>
   <TeamTable v-slot="{ sheet, column, called }" :sheets="sheets" :columns="columns">
     <Button
-      :label="`${count(sheet, column)} +1`"
-      :aria-label="`${count(sheet, column)} +1: ${sheet.name}, ${called}`"
+      :label="says(sheet, column)"
+      :aria-label="`${says(sheet, column)}: ${sheet.name}, ${called}`"
+      :disabled="room(counters[column]!, recorded(sheet, column)) < 1"
       variant="outlined"
       @click="add(sheet, column)"
     />

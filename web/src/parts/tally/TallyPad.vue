@@ -4,6 +4,7 @@ import type { AnswersOnWalk, TallyOnWalk } from '@/api/names'
 import { written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
 import PadRow from '@/pads/PadRow.vue'
+import { counting, room } from './counting'
 
 /** Counters, each one touch. */
 const props = defineProps<{ part: TallyOnWalk; soFar: AnswersOnWalk }>()
@@ -15,9 +16,31 @@ const count = (counter: string, n: number) =>
 <template>
   <ul>
     <PadRow v-for="c in part.counters" :key="c.id" :name="c.name || c.id" :says="c.hurts ? 'costs points' : undefined">
-      <b class="figures count">{{ soFar.answers[c.id] ?? 0 }}</b>
-      <Button label="+1" :aria-label="`+1 ${c.name}`" @click="count(c.id, 1)" />
-      <Button label="+5" :aria-label="`+5 ${c.name}`" variant="outlined" @click="count(c.id, 5)" />
+      <template v-if="c.atMost === 1">
+        <b class="count">{{ counting(c, soFar.answers[c.id]) === 1 ? 'yes' : 'no' }}</b>
+        <Button
+          label="Yes"
+          :aria-label="`Yes: ${c.name}`"
+          :disabled="room(c, soFar.answers[c.id]) === 0"
+          @click="count(c.id, 1)"
+        />
+      </template>
+      <template v-else>
+        <b class="figures count">{{ counting(c, soFar.answers[c.id]) }}</b>
+        <Button
+          label="+1"
+          :aria-label="`+1 ${c.name}`"
+          :disabled="room(c, soFar.answers[c.id]) < 1"
+          @click="count(c.id, 1)"
+        />
+        <Button
+          label="+5"
+          :aria-label="`+5 ${c.name}`"
+          variant="outlined"
+          :disabled="room(c, soFar.answers[c.id]) < 5"
+          @click="count(c.id, 5)"
+        />
+      </template>
     </PadRow>
   </ul>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { TallyPart } from '@/api/names'
+import type { Counter, TallyPart } from '@/api/names'
 import InlineChoice from '@/fields/InlineChoice.vue'
 import InlineNumber from '@/fields/InlineNumber.vue'
 import InlineText from '@/fields/InlineText.vue'
@@ -11,7 +11,7 @@ import { numberOf } from '@/fields/pastedRows'
 /** Things counted while walking past. */
 const props = defineProps<{ part: TallyPart }>()
 const at = computed(() => `/method/parts/${props.part.id}`)
-const fresh = () => ({
+const fresh = (): Counter => ({
   id: freeIn(props.part.counters, 'counter'),
   name: '',
   points: 1,
@@ -51,6 +51,13 @@ const fresh = () => ({
         [true, 'hurts by'],
       ]"
     />
-    <InlineNumber v-model="item.points" label="Points for each" :at="`${at}/counters/${item.id}/points`" />
+    <InlineNumber v-model="item.points" label="Points for each" :at="`${at}/counters/${item.id}/points`" />, at most
+    <InlineNumber
+      v-model="item.atMost"
+      label="At most so many"
+      placeholder="any number of"
+      :at="`${at}/counters/${item.id}/atMost`"
+    />
+    {{ item.atMost === 1 ? 'time (yes or no)' : 'times' }}
   </ItemLines>
 </template>
