@@ -27,6 +27,9 @@ public sealed class RoundResult
     /// <summary>The standings, with the reasons for every number.</summary>
     public Standings Standings => _standings.Value;
 
+    /// <summary>What the round before came to; null for the first.</summary>
+    internal RoundResult? Before => Run.Before is null ? null : _before.Value;
+
     /// <summary>The round as it is run.</summary>
     internal RunRound Run { get; }
 

@@ -16,8 +16,8 @@ public sealed class BetterOrWorseTests
     };
 
     [Theory]
-    [InlineData(Wins.Highest, "2 more than in round 1: better", "2 of 2 teams got better.")]
-    [InlineData(Wins.Lowest, "2 more than in round 1: worse", "0 of 2 teams got better.")]
+    [InlineData(Wins.Highest, "2 points more than in round 1: better", "2 of 2 teams got better.")]
+    [InlineData(Wins.Lowest, "2 points more than in round 1: worse", "0 of 2 teams got better.")]
     public void More_points_are_worse_where_the_lowest_total_wins(Wins wins, string says, string count)
     {
         var tally = new Part.Tally

@@ -76,24 +76,40 @@ internal sealed class PlotScene
     /// </summary>
     public IReadOnlyList<(PlotValue X, PlotValue Y)> Pairs(Figure along, Figure up)
     {
-        var attempts = Teams.SelectMany(
-            (team, row) =>
-                team.Designs.SelectMany(design =>
-                    OfAttempts(along, design, row)
-                        .Join(OfAttempts(up, design, row), v => v.Attempt, v => v.Attempt, (x, y) => (X: x, Y: y))
-                )
-        );
-        return IsOfAttempts(along) && IsOfAttempts(up)
-            ? [.. attempts]
-            : [.. OfTeams(along).Join(OfTeams(up), v => v.Row, v => v.Row, (x, y) => (X: x, Y: y))];
+        if (!IsOfAttempts(along) || !IsOfAttempts(up))
+            return [.. OfTeams(along).Join(OfTeams(up), v => v.Row, v => v.Row, (x, y) => (X: x, Y: y))];
+        var pairs = Teams
+            .SelectMany(
+                (team, row) =>
+                    team.Designs.SelectMany(design =>
+                        OfAttempts(along, design, row)
+                            .Join(OfAttempts(up, design, row), v => v.Attempt, v => v.Attempt, (x, y) => (X: x, Y: y))
+                    )
+            )
+            .ToList();
+        // A team that made one attempt stands for itself.
+        return pairs.DistinctBy(p => p.X.Row).Count() < pairs.Count
+            ? pairs
+            : [.. pairs.Select(p => (p.X with { Attempt = null }, p.Y with { Attempt = null }))];
     }
 
-    /// <summary>What the round before came to, by the team's id, worked out as this round does.</summary>
+    /// <summary>
+    /// What the round before came to, by the team's id: worked out as this round does, and points as they were given
+    /// then.
+    /// </summary>
     public IReadOnlyDictionary<string, BoundedValue> Before(Figure figure) =>
-        Earlier
-            .Select(e => (e.Design.Team.Team.Id, Value: figure.Of(e.Facts)))
+        (
+            figure.Known < Known.WithPoints
+                ? Earlier.Select(e => (e.Design.Team.Team.Id, Value: figure.Of(e.Facts)))
+                : Given(figure)
+        )
             .Where(e => e.Value.HasValue)
             .ToDictionary(e => e.Id, e => e.Value);
+
+    private IEnumerable<(string Id, BoundedValue Value)> Given(Figure figure) =>
+        _came.Before is { } before && before.Run.Compiled.Figures.All.FirstOrDefault(f => f.Id == figure.Id) is { } own
+            ? before.Teams.Select(t => (t.Team.Id, own.Of(t.Design.Facts)))
+            : [];
 
     /// <summary>What the class is held against in a figure: references, its target, limits.</summary>
     public IReadOnlyList<PlotLine> Lines(Figure figure) =>
