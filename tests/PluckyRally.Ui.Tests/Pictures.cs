@@ -145,6 +145,8 @@ public sealed class Pictures(DemoServer demo) : ScreenTest
         desk.Type("Class or name of the rally", "Class 4, the boathouse");
         desk.Paste("Teams, one on each line", "Razorbills\nSandeels\nBrittle Stars\nSea Holly");
         desk.ClickButton("Begin the rally");
+        desk.See("Count the kit out, team by team, or go on without.");
+        desk.Open(desk.Place.Replace("/kit", "/score", StringComparison.Ordinal));
         desk.See("Seen in passing");
         desk.ClickLink("All teams together");
         foreach (var team in new[] { "Razorbills", "Sandeels", "Brittle Stars" })

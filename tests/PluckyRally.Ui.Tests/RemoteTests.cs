@@ -17,6 +17,8 @@ public sealed class RemoteTests(EmptyServer server) : ScreenTest
         var desk = OpenWindow(server.Address, 800, 1280);
         desk.Open($"/rallies/{rally}/run");
         desk.ClickButton("Begin: Introduce");
+        desk.Text.ShouldNotContain("Saves 2.8 minutes.", Case.Sensitive, "the lesson is on time");
+        desk.ClickButton("+5 minutes");
         desk.See("Saves 2.8 minutes. Only each team's first attempt counts; later ones are kept and not scored.");
         desk.ClickButton("Test at 3 places");
         desk.See("Test at 4 places");

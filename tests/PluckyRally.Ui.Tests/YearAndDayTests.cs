@@ -34,12 +34,7 @@ public sealed class YearAndDayTests(DemoServer server) : ScreenTest, IClassFixtu
         );
         desk.Type("Teams, one on each line", "Able\nBaker");
         desk.ClickButton("Begin the rally");
-        desk.Until(
-            () =>
-                desk.Place.EndsWith("/score", StringComparison.Ordinal)
-                || desk.Place.Contains("/score/", StringComparison.Ordinal),
-            "the rally"
-        );
+        desk.Until(() => desk.Place.StartsWith("/rallies/", StringComparison.Ordinal), "the rally");
         desk.Open("/");
         desk.See("Shelf of briefs");
         desk.All("button", "Change the plan of The sand fence").ShouldBeEmpty("the plan has become a rally");

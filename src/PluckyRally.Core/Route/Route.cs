@@ -98,6 +98,15 @@ public static class Route
             ),
         ];
 
+    /// <summary>Where a rally goes on that was just begun: its kit, then the lesson, then the pad.</summary>
+    public static Station First(OpenedRally opened)
+    {
+        var run = opened.In(1);
+        return TeamKit.Of(run, opened.Stands).Any(k => k.Lines.Count > 0) ? Station.Kit
+            : run.Compiled.Brief.Timing.Phases.Count > 0 ? Station.Run
+            : Station.Score;
+    }
+
     /// <summary>The route of a rally in a round.</summary>
     public static IReadOnlyList<Pennant> OfRally(OpenedRally opened, int round) =>
         OfRally(opened, round, RoundSheets.Of(opened, round));

@@ -43,14 +43,35 @@ public sealed record LessonClock
         Of(
             opened.In(round).Compiled.Brief,
             [.. ClassState.Of(opened.In(round).Present, opened.Stands, round).Select(t => t.Team)],
-            opened.Stands
+            opened.Stands,
+            () => Tested(opened, round)
         );
+
+    /// <summary>The teams that have made their attempts, whether or not the remote was touched for them.</summary>
+    private static IReadOnlySet<string> Tested(OpenedRally opened, int round)
+    {
+        var run = opened.In(round);
+        var trials = run.Compiled.Brief.Trials;
+        return run.Compiled.TakesAttempts
+            ? TeamRecord
+                .Of(run.Present, opened.Stands, round)
+                .Where(r => r.Designs.Any(d => d.Waits(trials) is null))
+                .Select(r => r.Team.Id)
+                .ToHashSet()
+            : new HashSet<string>();
+    }
 
     /// <summary>The clock as a log leaves it.</summary>
     /// <param name="brief">The brief as it is run.</param>
     /// <param name="order">The teams, by id, in the order in which they come.</param>
     /// <param name="log">The rally's entries.</param>
-    public static LessonClock Of(Brief brief, IReadOnlyList<string> order, StandingLog log)
+    /// <param name="tested">The teams that have made their attempts; asked only where teams take turns.</param>
+    public static LessonClock Of(
+        Brief brief,
+        IReadOnlyList<string> order,
+        StandingLog log,
+        Func<IReadOnlySet<string>>? tested = null
+    )
     {
         var phases = brief
             .Timing.Phases.Where(p => p.Kind != PhaseKind.Homework)
@@ -79,7 +100,8 @@ public sealed record LessonClock
                 brief.Timing.Phases.FirstOrDefault(p => p.Id == run.Phase.Id),
                 so,
                 order,
-                brief.Trials.Attempts
+                brief.Trials.Attempts,
+                tested
             ),
             Wall = wall,
             Phases = phases,

@@ -38,7 +38,7 @@ public abstract partial record Entry
 /// <summary>Whose turn it is in a phase that goes team by team.</summary>
 /// <param name="On">The teams that are on, by id: the first one at the first place.</param>
 /// <param name="Next">The teams that come next.</param>
-/// <param name="Done">How many have had their turn before.</param>
+/// <param name="Done">How many have had their turn before, or have made their attempts.</param>
 /// <param name="All">How many there are.</param>
 /// <param name="Since">When this turn was begun.</param>
 /// <param name="Seconds">How long a turn is planned to be.</param>
@@ -56,7 +56,14 @@ public sealed record TurnNow(
     /// <param name="so">The clock.</param>
     /// <param name="order">The teams in the order in which they come.</param>
     /// <param name="attempts">Attempts of the test.</param>
-    internal static TurnNow? Of(Phase? phase, ClockSoFar so, IReadOnlyList<string> order, int attempts)
+    /// <param name="tested">The teams that have made their attempts.</param>
+    internal static TurnNow? Of(
+        Phase? phase,
+        ClockSoFar so,
+        IReadOnlyList<string> order,
+        int attempts,
+        Func<IReadOnlySet<string>>? tested
+    )
     {
         if (phase is not { TeamByTeam: true } || so.PhaseAt is not { } begun || order.Count == 0)
             return null;
@@ -65,8 +72,14 @@ public sealed record TurnNow(
         // Before anybody touched the remote the first ones are on.
         var turns = so.Turns.Count > 0 ? so.Turns : [(order.Take(places).ToList(), begun)];
         var on = turns[^1].Teams.Where(order.Contains).ToList();
-        var had = turns.SelectMany(t => t.Teams).ToHashSet();
-        var before = turns.Take(turns.Count - 1).SelectMany(t => t.Teams).Distinct().Count(order.Contains);
+        var through = tested?.Invoke() ?? new HashSet<string>();
+        var had = turns.SelectMany(t => t.Teams).Concat(through).ToHashSet();
+        var before = turns
+            .Take(turns.Count - 1)
+            .SelectMany(t => t.Teams)
+            .Concat(through)
+            .Distinct()
+            .Count(order.Contains);
         return new(
             on,
             [.. order.Where(t => !had.Contains(t)).Take(places)],

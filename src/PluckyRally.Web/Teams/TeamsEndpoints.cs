@@ -105,7 +105,7 @@ internal static class TeamsEndpoints
             await register.Enter(opened.Value.Rally.Name, called, stop);
         var id = await log.Add(opened.Value.Rally, stored.Id, stop);
         Happened.RallyBegun(logger, id, opened.Value.Rally.Teams.Count);
-        return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id));
+        return TypedResults.Created($"/api/rallies/{id}", new RallyBegun(id, Core.Route.First(opened.Value)));
     }
 
     /// <summary>What is wrong with names typed behind their teams: each can be a pupil's, and stands once.</summary>
@@ -242,7 +242,9 @@ public sealed record NewTeamPupil(Guid Id, IReadOnlyList<string> Jobs);
 public sealed record RallyPutAway(bool Away);
 
 /// <summary>A rally has begun.</summary>
-public sealed record RallyBegun(Guid Id);
+/// <param name="Id">Its id.</param>
+/// <param name="Next">Where it goes on.</param>
+public sealed record RallyBegun(Guid Id, Station Next);
 
 /// <summary>A rally as it stands in a list.</summary>
 public sealed record RallyOnShelf(

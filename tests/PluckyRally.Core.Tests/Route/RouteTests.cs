@@ -29,4 +29,41 @@ public sealed class RouteTests
 
     private static Pennant At(Happening rally, Station station) =>
         Route.OfRally(OpenedRally.Open(rally.Rally).OrThrow(), 1).Single(p => p.Station == station);
+
+    [Fact]
+    public void A_rally_that_was_just_begun_goes_on_with_its_kit_then_the_lesson_then_the_pad()
+    {
+        var bare = Sample.Simple();
+        var timed = bare with
+        {
+            Timing = new()
+            {
+                Phases =
+                [
+                    new()
+                    {
+                        Id = "test",
+                        Kind = PhaseKind.Test,
+                        Minutes = 5,
+                    },
+                ],
+            },
+        };
+        var supplied = timed with
+        {
+            Materials =
+            [
+                new()
+                {
+                    Id = "foil",
+                    Name = "foil",
+                    Unit = "sheet",
+                    Amount = 1,
+                },
+            ],
+        };
+        new[] { bare, timed, supplied }
+            .Select(b => Core.Route.First(OpenedRally.Open(new Happening(b, "Terns").Rally).OrThrow()))
+            .ShouldBe([Station.Score, Station.Run, Station.Kit]);
+    }
 }

@@ -95,6 +95,24 @@ public sealed class TurnTests
     }
 
     [Fact]
+    public void A_team_that_has_made_its_attempts_is_tested_whether_or_not_the_remote_was_touched()
+    {
+        Keep(
+            new Entry.PhaseBegun
+            {
+                Id = _rally.NextId(),
+                At = Nine,
+                Phase = "test",
+            }
+        );
+        _rally.Counted("C", "20");
+        _rally.Counted("C", "21");
+        LessonClock
+            .Of(OpenedRally.Open(_rally.Rally).OrThrow(), 1)
+            .Turn!.ShouldSatisfyAllConditions(t => t.Done.ShouldBe(1), t => t.Next.ShouldBeEmpty());
+    }
+
+    [Fact]
     public void A_turn_of_another_phase_is_refused() =>
         _rally
             .Offer(

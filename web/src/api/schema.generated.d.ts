@@ -8101,6 +8101,7 @@ export interface components {
         RallyBegun: {
             /** Format: uuid */
             id: string;
+            next: components["schemas"]["Station"];
         };
         RallyKit: {
             list: components["schemas"]["KitList"];
@@ -10036,7 +10037,7 @@ export interface components {
             next: string[];
             /**
              * Format: int32
-             * @description How many have had their turn before.
+             * @description How many have had their turn before, or have made their attempts.
              */
             done: number;
             /**

@@ -33,6 +33,8 @@ const pace = computed(() => {
   const n = Math.round(behind.value)
   return n === 0 ? 'on time' : `${minutes(n)} ${n > 0 ? 'behind' : 'ahead'}`
 })
+/** Time is saved only where it is short. */
+const late = computed(() => Math.round(behind.value ?? 0) > 0)
 /** A cut is an entry like any other: it can be struck out, and its record stays. */
 const make = (cut: LessonCut) =>
   cut.attempts
@@ -107,7 +109,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
           </template>
         </div>
       </section>
-      <ul v-if="clock.phase && cuts.length > 0" class="cuts" aria-label="To save time">
+      <ul v-if="clock.phase && late && cuts.length > 0" class="cuts" aria-label="To save time">
         <li v-for="cut in cuts" :key="cut.label">
           <Button :label="cut.label" variant="outlined" severity="secondary" @click="make(cut)" />
           <span class="small">{{ cut.costs }}</span>

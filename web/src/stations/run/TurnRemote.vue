@@ -19,7 +19,7 @@ const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: p
 
 <template>
   <section aria-labelledby="turn">
-    <h2 id="turn">Whose turn it is</h2>
+    <h2 id="turn">Now testing</h2>
     <ol>
       <li v-for="(t, i) in turn.on" :key="t">
         <b>{{ nameOf(t) }}</b>
@@ -27,7 +27,8 @@ const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: p
       </li>
     </ol>
     <p class="figures">
-      {{ asClock(left) }} of the turn left · {{ turn.done }} of {{ turn.all }} teams done
+      {{ left < 0 ? `Turn over by ${asClock(-left)}` : `${asClock(left)} left in this turn` }} · {{ turn.done }} of
+      {{ turn.all }} teams tested
       <template v-if="turn.next.length > 0"> · next: {{ turn.next.map(nameOf).join(', ') }}</template>
     </p>
     <div class="touch-row">
@@ -38,10 +39,10 @@ const begin = (teams: readonly string[]) => props.touch({ does: 'turn', phase: p
       />
       <p v-else class="muted">Every team has had its turn.</p>
       <label class="small"
-        >somebody else first
+        >Choose another team
         <select
           class="inline"
-          aria-label="Whose turn it is instead"
+          aria-label="Another team to test now"
           value=""
           @change="begin([($event.target as HTMLSelectElement).value])"
         >

@@ -97,7 +97,7 @@ async function begin() {
   if (answer.ok) {
     localStorage.removeItem(keptHere)
     if (plan) await done(api.DELETE('/api/year/plans/{id}', { params: { path: { id: String(plan) } } }))
-    await router.push(`/rallies/${answer.data.id}/score`)
+    await router.push(`/rallies/${answer.data.id}/${answer.data.next}`)
   } else {
     refusal.value = answer.offline
       ? { title: 'Plucky Rally does not answer.', detail: 'What you typed is kept here. Try again.', problems: [] }
