@@ -30,7 +30,7 @@ public sealed class CompiledEdition
         ComparesTeams = parts.Any(p => p.Curve.ComparesTeams);
         RewardsFirst = edition
             .Brief.Method.Parts.OfType<Part.Tasks>()
-            .Any(p => p.Items.Any(i => i.FirstTeams is not null));
+            .Any(p => p.Race is not null || p.Items.Any(i => i.FirstTeams is not null));
     }
 
     /// <summary>The edition that it was made from, without what is left out in it.</summary>

@@ -33,7 +33,7 @@ public abstract partial record Entry
                 ? this
                 : this with
                 {
-                    Kept = ClosedRound.Of(RoundResult.Of(log.Round, log.Stands)),
+                    Kept = ClosedRound.Of(RoundResult.Of(log.Round, StandingLog.Of([.. log.Stands, this]))),
                 };
 
         internal override string Say(CompiledEdition compiled, int? attempt) => $"Round {Round} closed";

@@ -53,6 +53,9 @@ public sealed class TeamRecord
     /// <summary>What all teams are called, by id.</summary>
     internal IReadOnlyDictionary<string, string> Names { get; }
 
+    /// <summary>Whether the round is closed, so that nothing more can come.</summary>
+    internal bool RoundIsClosed { get; private init; }
+
     /// <summary>Every entry of every team in the round, for what depends on who was first.</summary>
     internal IReadOnlyList<Entry> Round { get; }
 
@@ -74,6 +77,13 @@ public sealed class TeamRecord
         if (byTeam.Any(of => of.Key.Length > 0 && !ids.Contains(of.Key)))
             standing = standing.Where(e => e.Team.Length == 0 || ids.Contains(e.Team));
         var names = teams.ToDictionary(t => t.Id, t => t.Name, StringComparer.Ordinal);
-        return [.. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing, names))];
+        var closed = Rounds.IsClosed(entries, round);
+        return
+        [
+            .. teams.Select(team => new TeamRecord(team, [.. byTeam[team.Id]], standing, names)
+            {
+                RoundIsClosed = closed,
+            }),
+        ];
     }
 }

@@ -164,6 +164,7 @@ public abstract record PartOnWalk
                 Name = p.Name,
                 Items = [.. p.Items.Select(i => new TaskOnWalk(i.Id, i.Name, i.Steps, i.FirstTeams))],
                 Timed = p.TimePoints is not null,
+                RaceTo = p.Race?.Done,
             },
             Part.Relay p => new Relay
             {
@@ -235,6 +236,9 @@ public abstract record PartOnWalk
 
         /// <summary>Whether the time for all of them is read.</summary>
         public required bool Timed { get; init; }
+
+        /// <summary>How many tasks a race is to; absent where there is none.</summary>
+        public int? RaceTo { get; init; }
     }
 
     /// <summary>A relay.</summary>

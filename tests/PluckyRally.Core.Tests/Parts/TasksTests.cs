@@ -219,4 +219,72 @@ public sealed class TasksTests
         rally.Points("B").ShouldBe(6);
         rally.Row("B").Why[0].Sentence.ShouldBe("Lamp: 6 points.");
     }
+
+    [Fact]
+    public void The_first_to_do_so_many_of_the_tasks_get_a_bonus_in_the_order_of_the_ticks()
+    {
+        var rally = new OnePart(Crossing(done: 2, 15, 10), "A", "B", "C", "D");
+        foreach (
+            var (team, task) in new[] { ("B", "t1"), ("A", "t1"), ("A", "t3"), ("B", "t2"), ("C", "t2"), ("C", "t1") }
+        )
+            rally.Add(Tick(rally, team, task));
+        rally.Add(Tick(rally, "D", "t1"));
+        new[] { "A", "B", "C", "D" }.Select(rally.Points).ShouldBe([17, 12, 2, 1]);
+        Says("A").ShouldContain("1st to do 2 tasks: 15 points more.");
+        Says("C").ShouldContain("3rd to do 2 tasks: nothing more.");
+        Says("D").ShouldContain("1 of the 2 tasks that the race is to.");
+
+        // What is unticked again was not done, and those behind move up.
+        rally.Add(Tick(rally, "A", "t3", 0));
+        new[] { "A", "B", "C" }.Select(rally.Points).ShouldBe([1, 17, 12]);
+
+        IEnumerable<string> Says(string team) => rally.Row(team).Why.Select(w => w.Sentence);
+    }
+
+    [Fact]
+    public void When_the_round_is_closed_a_team_is_placed_with_what_it_has()
+    {
+        var rally = new OnePart(Crossing(done: 2, 15), "A", "B");
+        rally.Add(Tick(rally, "A", "t1"));
+        rally.Row("B").Status.ShouldBe(StandingStatus.Unfinished);
+        rally.Add(new Entry.RoundClosed { Id = rally.Id() });
+        rally.Standings.Rows.Select(r => $"{r.PlaceText} {r.Name} {r.TotalText}").ShouldBe(["1st A 1.0", "2nd B 0.0"]);
+    }
+
+    [Theory]
+    [InlineData(0, 1, "/method/parts/harbour/race/done")]
+    [InlineData(4, 1, "/method/parts/harbour/race/done")]
+    [InlineData(2, 0, "/method/parts/harbour/race/bonuses")]
+    public void A_race_that_nobody_could_run_is_refused(int done, int bonuses, string at) =>
+        CompiledEdition
+            .For(
+                new Edition
+                {
+                    Brief = new Brief
+                    {
+                        Title = "A brief",
+                        Method = new Method { Parts = [Crossing(done, [.. Enumerable.Repeat(5m, bonuses)])] },
+                    },
+                }
+            )
+            .Problems.ShouldContain(p => p.At == at);
+
+    private static Part.Tasks Crossing(int done, params decimal[] bonuses) =>
+        new()
+        {
+            Id = "harbour",
+            Name = "Crossing",
+            Items =
+            [
+                .. Enumerable
+                    .Range(1, 3)
+                    .Select(i => new TaskItem
+                    {
+                        Id = $"t{i}",
+                        Name = $"Task {i}",
+                        Points = 1,
+                    }),
+            ],
+            Race = new(done, bonuses),
+        };
 }

@@ -62,6 +62,7 @@ public sealed class AbsenceTests
                 false,
                 $"missed “{Sample.Inspection("dry", new Consequence.DoesNotPlace()).Text}”"
             },
+            { new Absence.RaceNotFinished(), false, false, "the race was not finished" },
             { new Absence.RoundOpen(2), true, false, "not finished in round 2 yet" },
             { new Absence.NotInRound(2, null), false, false, "not in the rally in round 2" },
             { new Absence.NotInRound(2, "Absent"), false, false, "no place in round 2 (absent)" },

@@ -57,6 +57,7 @@ public sealed class FieldsTests : IDisposable
         "brief.parts.second.name",
         "brief.parts.second.values",
         "brief.parts.step",
+        "brief.parts.raceTo",
         "brief.parts.timed",
         "brief.parts.unit",
         "brief.parts.voice",

@@ -7171,6 +7171,8 @@ export interface components {
             kind: "tasks";
             items: components["schemas"]["TaskOnWalk"][];
             timed: boolean;
+            /** Format: int32 */
+            raceTo?: null | number;
             id: string;
             name: string;
         };
@@ -7432,6 +7434,7 @@ export interface components {
              */
             allDoneBonus: number;
             timePoints?: null | components["schemas"]["TimePoints"];
+            race?: null | components["schemas"]["TaskRace"];
             /** @description Names the part in rules and tie-breaks. */
             id: string;
             /** @description What it is called. */
@@ -9522,6 +9525,16 @@ export interface components {
             bins: string[];
             /** @description The key, a line each; empty where there is none. */
             answers: string[];
+        };
+        /** @description A race to so many tasks: who has done them first, in the order in which the ticks were received. */
+        TaskRace: {
+            /**
+             * Format: int32
+             * @description How many tasks must be done, from 1; which of them is open.
+             */
+            done: number;
+            /** @description Points more for the first, the second, and so on. */
+            bonuses: number[];
         };
         /** @description What only the teacher reads. */
         TeacherPart: {

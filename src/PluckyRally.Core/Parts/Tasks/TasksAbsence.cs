@@ -15,4 +15,11 @@ public abstract partial record Absence
         /// <inheritdoc/>
         public override string Say() => "the time for the tasks has not been read yet";
     }
+
+    /// <summary>A team has not done as many tasks as a race is to.</summary>
+    public sealed record RaceNotFinished : Absence
+    {
+        /// <inheritdoc/>
+        public override string Say() => "the race was not finished";
+    }
 }

@@ -17,6 +17,9 @@ public abstract partial record Part
         /// <summary>Points for being quick; none where absent.</summary>
         public TimePoints? TimePoints { get; init; }
 
+        /// <summary>A race to so many of the tasks; none where absent.</summary>
+        public TaskRace? Race { get; init; }
+
         /// <inheritdoc/>
         internal override IEnumerable<TierField> Inner =>
             [
@@ -29,6 +32,7 @@ public abstract partial record Part
                     }
                 ),
                 TierField.Number("/allDoneBonus"),
+                .. Race is null ? [] : new[] { TierField.Number("/race/done") },
                 .. TimePoints is null
                     ? []
                     : new[]
@@ -47,6 +51,7 @@ public abstract partial record Part
             [
                 new("done", "tasks done"),
                 new("time", "time for the tasks", TasksScore.Step),
+                .. Race is null ? [] : new[] { new PartFact("raced", $"place in the race to {Race.Done} tasks") },
                 .. Items.Select(i => new PartFact($"steps.{i.Id}", $"steps of {i.Name}")),
             ];
     }
@@ -70,6 +75,11 @@ public sealed record TaskItem
     /// <summary>Only so many teams get its points, in the order in which they were done; all where absent.</summary>
     public int? FirstTeams { get; init; }
 }
+
+/// <summary>A race to so many tasks: who has done them first, in the order in which the ticks were received.</summary>
+/// <param name="Done">How many tasks must be done, from 1; which of them is open.</param>
+/// <param name="Bonuses">Points more for the first, the second, and so on.</param>
+public sealed record TaskRace(int Done, IReadOnlyList<decimal> Bonuses);
 
 /// <summary>Points for time left on a clock.</summary>
 /// <param name="From">Seconds at which there are none.</param>

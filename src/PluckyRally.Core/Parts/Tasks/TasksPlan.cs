@@ -25,7 +25,8 @@ internal abstract partial record PartPlan
                 ? $" {MethodWords.Points(t.Points)} more for each {Numerals.Write(t.Seconds)} s that you stay "
                     + $"under {PartEntries.Show(t.From, 1)}."
                 : "";
-            return $"{tasks}.{bonus}{time}";
+            var race = Definition.Race is { } to ? $" {TaskRaceOrder.Say(to)}" : "";
+            return $"{tasks}.{bonus}{race}{time}";
         }
 
         public override PartValue Value(DesignFacts known, Trials trials) => TasksScore.Value(Definition, known.Design);
@@ -58,7 +59,12 @@ internal abstract partial record PartPlan
         public override Stretch? Values(Brief brief) => null;
 
         public override Stretch? Spread(Brief brief) =>
-            new(0, Definition.Items.Sum(i => i.Points) + Definition.AllDoneBonus);
+            new(
+                0,
+                Definition.Items.Sum(i => i.Points)
+                    + Definition.AllDoneBonus
+                    + (Definition.Race?.Bonuses.DefaultIfEmpty(0).Max() ?? 0)
+            );
 
         /// <summary>Makes the part ready, or adds what is wrong with it.</summary>
         public static Tasks Make(Part.Tasks part, ProblemCollector found)
@@ -87,6 +93,23 @@ internal abstract partial record PartPlan
                     "Nobody could be among the first.",
                     "Use 1 or more, or leave it out."
                 );
+            }
+
+            if (part.Race is { } race)
+            {
+                found.Unless(
+                    race.Done >= 1 && race.Done <= part.Items.Count,
+                    "/race/done",
+                    $"There are {English.Count(part.Items.Count, "task")}, and the race is to {race.Done}.",
+                    $"Enter 1 to {Math.Max(1, part.Items.Count)}."
+                );
+                found.Unless(
+                    race.Bonuses.Count > 0,
+                    "/race/bonuses",
+                    "The race gives nothing.",
+                    "Enter the points for the first team, the second, and so on, such as 15, 10, 5."
+                );
+                found.Count(race.Bonuses, Limits.Teams, "/race/bonuses", "bonuses");
             }
 
             if (part.TimePoints is { } time)

@@ -10,7 +10,8 @@ internal static class TasksScore
     {
         var ticks = PartEntries.Of<Entry.TaskTicked>(design, part.Id);
         var timed = PartEntries.Of<Entry.TasksTimed>(design, part.Id);
-        if (ticks.Count == 0)
+        // When a round is closed nothing more can come: who did nothing has done none of them.
+        if (ticks.Count == 0 && !design.Team.RoundIsClosed)
             return PartValue.Without(new Absence.NoTaskTicked());
         var steps = new List<Working>();
         decimal sum = 0;
@@ -23,14 +24,14 @@ internal static class TasksScore
                 continue;
             }
 
-            var done = StepsDone(tick, item);
-            allDone &= done == item.Steps;
-            var order = item.FirstTeams is { } first ? First.Of(part.Id, item, first, tick, design) : null;
-            var late = order is { IsAmong: false };
-            var points = late ? 0 : item.Points * done / item.Steps;
+            var count = StepsDone(tick, item);
+            allDone &= count == item.Steps;
+            var among = item.FirstTeams is { } first ? First.Of(part.Id, item, first, tick, design) : null;
+            var late = among is { IsAmong: false };
+            var points = late ? 0 : item.Points * count / item.Steps;
             sum += points;
             steps.Add(
-                new Working.TaskDone(item, done, points, late, order is { ClocksDiffer: true }) { Entries = [tick.Id] }
+                new Working.TaskDone(item, count, points, late, among is { ClocksDiffer: true }) { Entries = [tick.Id] }
             );
         }
 
@@ -38,6 +39,20 @@ internal static class TasksScore
         {
             sum += part.AllDoneBonus;
             steps.Add(new Working.AllTasksDone(part.AllDoneBonus));
+        }
+
+        var done = part.Items.Count(i =>
+            ticks.LastOrDefault(t => t.Task == i.Id) is { } t && StepsDone(t, i) == i.Steps
+        );
+        var order = part.Race is { } race ? TaskRaceOrder.Of(part, race, design) : null;
+        if (order is not null)
+        {
+            var bonus =
+                order.Place is { } place && place <= part.Race!.Bonuses.Count ? part.Race.Bonuses[place - 1] : 0;
+            sum += bonus;
+            steps.Add(
+                new Working.Raced(part.Race!, done, order, bonus) { Entries = order.Tick is { } tick ? [tick] : [] }
+            );
         }
 
         if (part.TimePoints is { } time)
@@ -52,14 +67,15 @@ internal static class TasksScore
 
         return PartValue.Scored(sum, steps) with
         {
-            Facts = Facts(part, ticks, timed),
+            Facts = Facts(part, ticks, timed, order),
         };
     }
 
     private static IReadOnlyList<BoundedValue> Facts(
         Part.Tasks part,
         IReadOnlyList<Entry.TaskTicked> ticks,
-        IReadOnlyList<Entry.TasksTimed> timed
+        IReadOnlyList<Entry.TasksTimed> timed,
+        TaskRaceOrder? race
     )
     {
         var steps = part
@@ -73,6 +89,9 @@ internal static class TasksScore
         [
             new(part.Items.Where((item, i) => steps[i] == item.Steps).Count()),
             time,
+            .. race is null ? []
+            : race.Place is { } place ? [new BoundedValue(place)]
+            : new[] { BoundedValue.None(new Absence.RaceNotFinished()) },
             .. steps.Select(s => new BoundedValue(s)),
         ];
     }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import type { AnswersOnWalk, TasksOnWalk } from '@/api/names'
 import { reading, written } from '@/shared/entries'
 import { useRecording } from '@/pads/recording'
@@ -19,6 +20,7 @@ const says = (t: TasksOnWalk['items'][number]) =>
   ]
     .filter(Boolean)
     .join(', ')
+const whole = computed(() => props.part.items.filter((t) => done(t.id) === t.steps).length)
 const timed = (typed: string) =>
   written(team.value, round.value, {
     kind: 'tasksTimed',
@@ -28,6 +30,10 @@ const timed = (typed: string) =>
 </script>
 
 <template>
+  <p v-if="typeof part.raceTo === 'number'" role="status" class="race">
+    <b class="figures">{{ whole }} of {{ part.raceTo }}</b>
+    {{ whole < part.raceTo ? 'tasks done' : 'tasks done: this team has finished the race' }}
+  </p>
   <ul>
     <PadRow v-for="t in part.items" :key="t.id" :name="t.name || t.id" :says="says(t)">
       <template v-if="t.steps > 1">

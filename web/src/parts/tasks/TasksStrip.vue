@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { TasksPart } from '@/api/names'
 import InlineNumber from '@/fields/InlineNumber.vue'
+import InlineNumbers from '@/fields/InlineNumbers.vue'
 import InlineText from '@/fields/InlineText.vue'
 import ItemLines from '@/fields/ItemLines.vue'
 import InlineCheck from '@/fields/InlineCheck.vue'
@@ -20,6 +21,11 @@ const fresh = (): TasksPart['items'][number] => ({
 const timed = computed({
   get: () => !!props.part.timePoints,
   set: (on) => (props.part.timePoints = on ? { from: 300, seconds: 30, points: 1, exact: false } : undefined),
+})
+const raced = computed({
+  get: () => !!props.part.race,
+  set: (on) =>
+    (props.part.race = on ? { done: Math.min(8, props.part.items.length || 1), bonuses: [15, 10, 5] } : undefined),
 })
 </script>
 
@@ -52,6 +58,19 @@ const timed = computed({
   </ItemLines>
   <p class="line">
     All done gives <InlineNumber v-model="part.allDoneBonus" label="Bonus for all" :at="`${at}/allDoneBonus`" /> more.
+    <InlineCheck v-model="raced" label="A race" />
+    <template v-if="part.race">
+      : the first teams to do
+      <InlineNumber v-model="part.race.done" label="Tasks that the race is to" :at="`${at}/race/done`" /> of the tasks
+      get
+      <InlineNumbers
+        v-model="part.race.bonuses"
+        label="Points for the first, the second, and so on"
+        :at="`${at}/race/bonuses`"
+        placeholder="such as 15, 10, 5"
+      />
+      points more.
+    </template>
     <InlineCheck v-model="timed" label="Points for time" />
     <template v-if="part.timePoints">
       : from
