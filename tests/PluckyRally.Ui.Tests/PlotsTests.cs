@@ -19,7 +19,7 @@ public sealed class PlotsTests(InstrumentedServer instrumented) : ScreenTest
             "What parted the class, in points between the most and the fewest: Cargo 18.4, Both crossings "
                 + "9.0, Light build 3.0."
         );
-        desk.Driver.FindElement(By.XPath("//summary[.='How sure are these places?']")).Click();
+        desk.Driver.FindElement(By.XPath("//summary[.='How certain are these places?']")).Click();
         desk.See("is first in");
         desk.See("The numbers in pictures");
         desk.See("Range: 50 beads, from 54 beads to 104 beads.");

@@ -20,6 +20,12 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
     /// <summary>Where it is too close: the one reading whose repetition helps most.</summary>
     public MeasureAgain? Again { get; init; }
 
+    /// <summary>
+    /// What the chances leave out: they are about reading error alone. How far one team's attempts lie apart says what
+    /// another day could give; a sentence for each part in which that is known, or that it is not.
+    /// </summary>
+    public IReadOnlyList<string> AnotherDay { get; init; } = [];
+
     /// <summary>From this chance on a team may still be first.</summary>
     internal const double Rival = 0.02;
 
@@ -57,6 +63,7 @@ public sealed record Confidence(int Draws, IReadOnlyList<PlaceChances> Teams, bo
         var tooClose = teams[0].Places[0] < Sure;
         return new(draws, teams, tooClose, ConfidenceWords.Say(teams, tooClose, placed, compiled))
         {
+            AnotherDay = ConfidenceWords.AnotherDay(AttemptSpread.Of(compiled, placed)),
             Again = tooClose
                 ? MeasureAgain.Of(
                     run,

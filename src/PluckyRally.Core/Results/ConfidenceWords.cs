@@ -6,6 +6,23 @@ internal static class ConfidenceWords
     /// <summary>There is only one team, or none.</summary>
     public static string SayAlone() => "There is nobody to compare with yet.";
 
+    /// <summary>What the chances leave out, and what is known of it.</summary>
+    public static IReadOnlyList<string> AnotherDay(IReadOnlyList<AttemptSpread> spread) =>
+        spread.Count == 0
+            ?
+            [
+                "This is about reading error alone. What another day would give is not known: "
+                    + "that takes two teams with two attempts each that count.",
+            ]
+            :
+            [
+                "This is about reading error alone. On another day the teams’ attempts would come out differently too.",
+                .. spread.Select(s =>
+                    $"{s.Plan.Part.Name}: one team’s attempts differ by about {s.Say()} (standard deviation within "
+                    + "teams). A difference smaller than that can turn round."
+                ),
+            ];
+
     /// <summary>Chances of places as one reads them out: "1st 62 in 100, 2nd 38 in 100".</summary>
     public static string Chances(IReadOnlyList<double> places) =>
         string.Join(
@@ -28,7 +45,7 @@ internal static class ConfidenceWords
     {
         var chance = $"{Math.Floor(teams[0].Places[0] * 100):0} in 100";
         if (!tooClose)
-            return $"{teams[0].Name} is first in {chance} draws: sure enough.";
+            return $"{teams[0].Name} is first in {chance} draws, by what was read.";
         var rivals = teams.Skip(1).Where(t => t.Places[0] >= Confidence.Rival).Select(t => t.Name).Take(3).ToList();
         var coarse = compiled
             .Parts.SelectMany(p => p.Measures)

@@ -3,16 +3,17 @@ namespace PluckyRally.Core;
 /// <summary>Says how a team's value of a part compares with its own in the round before.</summary>
 internal static class SinceWords
 {
-    private const string Verdict = ": better";
+    private const string Gained = ": better";
 
     /// <summary>Whether a team gained, by what was said of it.</summary>
-    public static bool IsBetter(string said) => said.EndsWith(Verdict, StringComparison.Ordinal);
+    public static bool IsBetter(string said) => said.EndsWith(Gained, StringComparison.Ordinal);
 
     /// <summary>The same without the verdict at its end.</summary>
-    public static string WithoutVerdict(string said) => IsBetter(said) ? said[..^Verdict.Length] : said;
+    public static string WithoutVerdict(string said) => IsBetter(said) ? said[..^Gained.Length] : said;
 
     /// <summary>
-    /// By how much it is more or less, and whether that is better; empty where one of the two is missing.
+    /// By how much it is more or less, and whether that is better; empty where one of the two is missing, or where
+    /// a bound leaves that open.
     /// </summary>
     /// <param name="part">The part now.</param>
     /// <param name="before">Its value in the round before, worked out the same way.</param>
@@ -22,16 +23,27 @@ internal static class SinceWords
     {
         if (part.State != PartState.Scored || before.State != PartState.Scored)
             return "";
-        var change =
-            Rounding.ToDecimals(part.Value.Value.Number, part.Plan.Decimals)
-            - Rounding.ToDecimals(before.Value.Number, part.Plan.Decimals);
-        if (change == 0)
-            return $"the same as in round {round}";
-        var verdict = (change > 0) == (part.Plan.BetterWhere(wins) == Better.More) ? Verdict : ": worse";
-        // Between two words lies no amount.
+        var (now, was) = (part.Value.Value.At(part.Plan.Decimals), before.Value.At(part.Plan.Decimals));
+        var change = now.Number - was.Number;
+        // Between two words lies no amount; of two bounds the difference can be anything.
         if (part.Plan.ShownValue.Kind is MeasureKind.Level or MeasureKind.YesNo)
-            return $"{part.Plan.Show(part.Value.Value)}, was {part.Plan.Show(before.Value)} in round {round}{verdict}";
-        return $"{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in "
-            + $"round {round}{verdict}";
+            return change == 0
+                ? $"the same as in round {round}"
+                : $"{part.Plan.Show(now)}, was {part.Plan.Show(was)} in round {round}{Verdict(change)}";
+        return Arithmetic.Plus(now, Arithmetic.Negate(was)).Bound switch
+        {
+            Bound.Exact when change == 0 => $"the same as in round {round}",
+            Bound.Exact => Amount(""),
+            Bound.AtLeast when change > 0 => Amount("at least "),
+            Bound.AtMost when change < 0 => Amount("at least "),
+            Bound.AtLeast or Bound.AtMost or Bound.Unclear => "",
+        };
+
+        string Amount(string least) =>
+            $"{least}{part.Plan.Show(new BoundedValue(Math.Abs(change)))} {(change > 0 ? "more" : "less")} than in "
+            + $"round {round}{Verdict(change)}";
+
+        string Verdict(decimal change) =>
+            (change > 0) == (part.Plan.BetterWhere(wins) == Better.More) ? Gained : ": worse";
     }
 }

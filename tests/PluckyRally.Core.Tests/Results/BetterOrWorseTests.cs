@@ -94,6 +94,25 @@ public sealed class BetterOrWorseTests
     }
 
     [Theory]
+    [InlineData("30+", "28", "at least 2 cm less than in round 1: worse")]
+    [InlineData("30", "32+", "at least 2 cm more than in round 1: better")]
+    [InlineData("30", "28+", "")]
+    [InlineData("30+", "32", "")]
+    [InlineData("30+", "30", "")]
+    public void A_bound_says_at_least_so_much_or_nothing(string before, string now, string says)
+    {
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks");
+        foreach (var (round, typed) in new[] { (1, before), (2, now) })
+        {
+            rally.Round = round;
+            rally.Counted("Terns", typed);
+            rally.Counted("Whelks", "10");
+        }
+
+        rally.Standing("Terns").Parts[0].SinceLastRound.ShouldBe(says);
+    }
+
+    [Theory]
     [InlineData(MeasureKind.Length, false, "2 times the control")]
     [InlineData(MeasureKind.Number, true, "")]
     [InlineData(MeasureKind.Temperature, false, "")]

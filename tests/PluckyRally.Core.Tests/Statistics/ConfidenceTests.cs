@@ -258,4 +258,35 @@ public sealed class ConfidenceTests
 
     private static Confidence Of(Happening rally, int draws) =>
         Confidence.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws);
+
+    /// <summary>
+    /// The pooled deviation against one worked out by hand: 10, 14 and 20, 22 give squares of 8 and 2 over two degrees
+    /// of
+    /// freedom, so the root of 5.
+    /// </summary>
+    [Fact]
+    public void What_another_day_would_give_is_said_from_the_attempts_within_teams()
+    {
+        var rally = new Happening(Sample.Simple(2), "Terns", "Whelks");
+        foreach (var (team, typed) in new[] { ("Terns", "10"), ("Terns", "14"), ("Whelks", "20"), ("Whelks", "22") })
+            rally.Counted(team, typed);
+        var placed = RoundResult.Of(OpenedRally.Open(rally.Rally).OrThrow(), 1).Teams;
+        AttemptSpread.Of(rally.Compiled, placed).Single().Deviation.ShouldBe(2.23607m, 0.00001m);
+        Confidence
+            .Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 100)
+            .AnotherDay[1]
+            .ShouldStartWith("part: one team’s attempts differ by about 2.2 cm");
+    }
+
+    [Fact]
+    public void With_one_attempt_each_it_is_not_known()
+    {
+        var rally = new Happening(Sample.Simple(), "Terns", "Whelks");
+        rally.Counted("Terns", "10");
+        rally.Counted("Whelks", "20");
+        Confidence
+            .Of(OpenedRally.Open(rally.Rally).OrThrow(), 1, draws: 100)
+            .AnotherDay.ShouldHaveSingleItem()
+            .ShouldContain("is not known");
+    }
 }

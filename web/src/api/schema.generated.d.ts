@@ -2881,6 +2881,8 @@ export interface components {
             /** @description The same as a sentence, with what to measure again. */
             says: string;
             again?: null | components["schemas"]["MeasureAgain"];
+            /** @description What the chances leave out: they are about reading error alone. How far one team's attempts lie apart says what another day could give; a sentence for each part in which that is known, or that it is not. */
+            anotherDay: string[];
         };
         /** @description What happens to a team that misses a rule. */
         Consequence: components["schemas"]["ConsequenceDoesNotPlace"] | components["schemas"]["ConsequenceAttemptDoesNotCount"] | components["schemas"]["ConsequenceFailurePoints"] | components["schemas"]["ConsequenceDeduct"] | components["schemas"]["ConsequenceNoteOnly"];

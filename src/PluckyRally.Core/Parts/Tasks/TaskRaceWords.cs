@@ -5,7 +5,8 @@ internal sealed partial record TaskRaceOrder
     /// <summary>What a race gives, for the class.</summary>
     public static string Say(TaskRace race) =>
         race.Bonuses.Count == 1
-            ? $"The first team to do {English.Count(race.Done, "task")} gets {MethodWords.Points(race.Bonuses[0])} more."
+            ? $"The first team to do {English.Count(race.Done, "task")} gets "
+                + $"{MethodWords.Points(race.Bonuses[0])} more."
             : $"The first teams to do {English.Count(race.Done, "task")} get "
                 + $"{English.List([.. race.Bonuses.Select(Numerals.Write)])} points more.";
 }

@@ -58,9 +58,9 @@ const raced = computed({
   </ItemLines>
   <p class="line">
     All done gives <InlineNumber v-model="part.allDoneBonus" label="Bonus for all" :at="`${at}/allDoneBonus`" /> more.
-    <InlineCheck v-model="raced" label="A race" />
+    <InlineCheck v-model="raced" label="A race to so many of the tasks" />
     <template v-if="part.race">
-      : the first teams to do
+      The first teams to do
       <InlineNumber v-model="part.race.done" label="Tasks that the race is to" :at="`${at}/race/done`" /> of the tasks
       get
       <InlineNumbers

@@ -20,7 +20,7 @@ watch([open, round, tick], () => open.value && void sure.load())
 
 <template>
   <details @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>How sure are these places?</summary>
+    <summary>How certain are these places?</summary>
     <template v-if="open">
       <LoadNote
         v-if="!sure.data.value"
@@ -31,6 +31,7 @@ watch([open, round, tick], () => open.value && void sure.load())
       />
       <template v-else>
         <p>{{ sure.data.value.says }}</p>
+        <p v-for="s in sure.data.value.anotherDay" :key="s" class="small">{{ s }}</p>
         <p v-if="sure.data.value.again" class="again">
           {{ sure.data.value.again.says }}
           <RouterLink :to="inRound(`/rallies/${rally?.id}/score/${sure.data.value.again.team}`)"
