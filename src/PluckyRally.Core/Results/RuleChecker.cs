@@ -55,6 +55,9 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
 
     private RuleOutcome OverAttempts(Rule rule, IReadOnlyList<RuleOutcome> byAttempt, DesignRecord design)
     {
+        // One that begins with the second round has nothing to say of any attempt of the first.
+        if (byAttempt.FirstOrDefault(o => o.Rule == rule && o.Attempt is null) is { } later)
+            return later;
         var tried = design
             .Attempts.Where(a => a.Outcome != TrialOutcome.Failed)
             .Select(a => (a.Outcome, Came: byAttempt.First(o => o.Rule == rule && o.Attempt == a.Number)))

@@ -104,6 +104,35 @@ public sealed class PassedOrNotTests
     }
 
     [Fact]
+    public void A_rule_that_looks_at_the_round_before_says_nothing_of_the_first()
+    {
+        var narrower = Sample.Limit(
+            "narrow",
+            "width",
+            Comparison.AtMost,
+            "",
+            new Consequence.DoesNotPlace(),
+            When.EveryAttempt
+        );
+        var rally = new Happening(
+            Brief with
+            {
+                Measures = [Sample.Number("width", taken: Taken.Once)],
+                Rules = [narrower with { Check = (RuleCheck.Limit)narrower.Check with { PercentOfLastRound = 75 } }],
+            },
+            "Terns"
+        );
+        rally.Read("Terns", "width", "8");
+        rally.Counted("Terns");
+        rally
+            .Standing("Terns")
+            .ShouldSatisfyAllConditions(
+                r => r.Musts.Single().State.ShouldBe(RuleState.NotChecked),
+                r => r.Status.ShouldBe(StandingStatus.Placed)
+            );
+    }
+
+    [Fact]
     public void Where_something_is_measured_a_must_have_stays_one_of_every_attempt()
     {
         var rally = new Happening(Brief with { Measures = [Sample.Height()] }, "Terns");
