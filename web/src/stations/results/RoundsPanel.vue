@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
 import { api, ask } from '@/api/client'
-import type { Entry, OverRounds } from '@/api/names'
+import type { Entry, OverRounds, Refusal } from '@/api/names'
 import OverRoundsChoice from '@/fields/OverRoundsChoice.vue'
 import { written } from '@/shared/entries'
 import { useRally } from '@/shared/openRally'
@@ -19,11 +20,26 @@ const standing = useLoad(() =>
 )
 watch(tick, () => void standing.load(), { immediate: true })
 const marks = computed(() => teamMarks(rally.value?.teams ?? []))
-const over = computed({
-  get: () => standing.data.value?.over ?? null,
-  set: (over: OverRounds | null) =>
-    void props.record(written('', round.value, { kind: 'overRoundsSet', over })).then(standing.load),
+const over = computed(() => standing.data.value?.over ?? null)
+/** What is chosen and typed; it is recorded once, when the typing rests. */
+const typed = ref<OverRounds | null>(null)
+const refusal = ref<Refusal>()
+const said = (over: OverRounds | null) => over && [over.way, over.missedIsZero, ...over.weights].join(' ')
+const same = (one: OverRounds | null, other: OverRounds | null) => said(one) === said(other)
+/** What another window chose is followed, unless something is being typed here. */
+watch(over, (now, before) => {
+  if (same(typed.value, before ?? null)) typed.value = now
 })
+watchDebounced(
+  typed,
+  async (now) => {
+    if (same(now, over.value)) return
+    const sent = await props.record(written('', round.value, { kind: 'overRoundsSet', over: now }))
+    refusal.value = sent.kind === 'refused' ? sent.refusal : undefined
+    await standing.load()
+  },
+  { debounce: 700 },
+)
 const listed = new Intl.ListFormat('en')
 const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? []).map((r) => `round ${r}`)))
 </script>
@@ -32,7 +48,8 @@ const hidden = computed(() => listed.format((standing.data.value?.unrevealed ?? 
   <RefusalNote v-if="standing.state.value === 'refused' && standing.refusal.value" :refusal="standing.refusal.value" />
   <section v-if="standing.data.value" aria-labelledby="rounds">
     <h2 id="rounds">Over the rounds</h2>
-    <p class="line"><OverRoundsChoice v-model="over" at="/over" /></p>
+    <p class="line"><OverRoundsChoice v-model="typed" at="/over" /></p>
+    <RefusalNote v-if="refusal" :refusal="refusal" />
     <div class="wide">
       <table>
         <thead>
