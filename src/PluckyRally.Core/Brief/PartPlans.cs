@@ -72,7 +72,7 @@ internal static class PartPlans
             return null;
         }
 
-        part.Curve.Check(part.Better, mayBeNegative: true, found);
+        part.Curve.Check(part.Better, over.Value.Figures.Any(f => f.MayBeNegative), found);
         return new PartPlan.OfFigures(part, over.Value);
     }
 

@@ -20,6 +20,9 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>Which way is better, where that is said; null otherwise.</summary>
     public virtual Better? Direction => null;
 
+    /// <summary>Whether a value of it can be below zero.</summary>
+    public virtual bool MayBeNegative => Shown.Negative;
+
     /// <summary>Whether it says which teams did it: then it holds for those that did not, too.</summary>
     public virtual bool SaysWhoDidIt => false;
 
@@ -94,6 +97,8 @@ internal abstract record Figure(Measure Shown, Known Known)
         public override IEnumerable<int> Parts => Value.Parts;
 
         public override Better? Direction => Definition.Better;
+
+        public override bool MayBeNegative => Value.Figures.Any(f => f.MayBeNegative);
 
         /// <summary>In an attempt a measure is a reading, whatever is made of it for a design.</summary>
         public override int Decimals => OfAttempts ? Definition.Way.Decimals(Value.Expression) : Value.Decimals;
@@ -178,6 +183,8 @@ internal abstract record Figure(Measure Shown, Known Known)
             }
         )
     {
+        public override bool MayBeNegative => Fact == TeamFact.Total;
+
         public override bool SaysWhoDidIt => Fact is TeamFact.DidIt or TeamFact.Done;
 
         public override Better? Direction =>

@@ -44,6 +44,22 @@ public sealed class NamedFigureTests
         rally.Standings().Awards[0].Says.ShouldBe("Award: A with 50.00 cm.");
     }
 
+    [Theory]
+    [InlineData(false, true)]
+    [InlineData(true, false)]
+    public void A_share_of_the_least_needs_nothing_but_that_no_value_is_below_zero(bool negative, bool ready)
+    {
+        var brief = Sample.Brief(
+            [Sample.Number("height", negative: negative), Sample.Count("sheets", taken: Taken.Once)],
+            [Sample.Part("slim", new Curve.ShareOfBest(10), Better.Less, failurePoints: 0)]
+        );
+        CompiledEdition
+            .For(
+                new Edition { Brief = brief with { Figures = [Slim with { Better = Better.Less, FailureValue = 99 }] } }
+            )
+            .IsOk.ShouldBe(ready);
+    }
+
     [Fact]
     public void One_that_is_worked_out_in_each_attempt_can_rest_on_another()
     {
