@@ -15,9 +15,10 @@ const open = computed(() => chosen.value ?? !(props.settled && props.rules.lengt
 /** What is asked of each attempt has its answers beside the attempts. */
 const once = computed(() => props.rules.filter((r) => !r.asked))
 const missed = computed(() => once.value.filter((r) => r.state === 'missed'))
-const kept = computed(() => once.value.filter((r) => r.state === 'met'))
-/** "All kept" is said only where each of them was. */
-const allKept = computed(() => kept.value.length > 0 && kept.value.length === once.value.length - missed.value.length)
+/** Of what is settled before the attempts "all kept" is said only where each of them was. */
+const before = computed(() => props.rules.filter((r) => r.when !== 'everyAttempt' && r.state !== 'missed'))
+const kept = computed(() => before.value.filter((r) => r.state === 'met'))
+const allKept = computed(() => kept.value.length > 0 && kept.value.length === before.value.length)
 const states = { met: 'kept', missed: 'missed', toCheck: 'still to check', notChecked: 'nothing to check' } as const
 </script>
 
