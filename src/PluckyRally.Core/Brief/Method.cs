@@ -29,6 +29,9 @@ public sealed record Method
     /// <summary>Which total wins.</summary>
     public Wins Wins { get; init; }
 
+    /// <summary>Which way a total is better, and with it points that stand for themselves.</summary>
+    internal Better Better => Wins == Wins.Highest ? Better.More : Better.Less;
+
     /// <summary>
     /// The shown precision of points: each part and deduction is rounded to it before it is added. Above 0.
     /// </summary>

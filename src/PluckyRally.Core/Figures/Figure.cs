@@ -118,15 +118,15 @@ internal abstract record Figure(Measure Shown, Known Known)
     /// <summary>The value of a part, before any points.</summary>
     /// <param name="Plan">The part.</param>
     /// <param name="At">Its place in the method.</param>
-    /// <param name="Wins">Which total wins.</param>
-    public sealed record OfPart(PartPlan Plan, int At, Wins Wins)
+    /// <param name="Method">The method.</param>
+    public sealed record OfPart(PartPlan Plan, int At, Method Method)
         : Figure(ValueOf(Plan.Part, Plan.ShownValue), Known.WithResult)
     {
         public override IEnumerable<int> Parts => [At];
 
         public override int Decimals => Plan.Decimals;
 
-        public override Better? Direction => Plan.BetterWhere(Wins);
+        public override Better? Direction => Plan.BetterIn(Method);
 
         public override BoundedValue Of(DesignFacts facts) =>
             facts.Points?[At] is { State: not PartState.Scored } lost ? lost.Value.Value : facts.Values[At].Value;
@@ -141,6 +141,8 @@ internal abstract record Figure(Measure Shown, Known Known)
     public sealed record FactOfPart(PartPlan Plan, int At, int Fact)
         : Figure(Plan.Part.Facts[Fact].Of(Plan.Part), Known.WithResult)
     {
+        public override Better? Direction => Plan.Part.Facts[Fact].Better;
+
         public override IEnumerable<int> Parts => [At];
 
         public override BoundedValue Of(DesignFacts facts) =>
@@ -159,7 +161,7 @@ internal abstract record Figure(Measure Shown, Known Known)
     {
         public override IEnumerable<int> Parts => [At];
 
-        public override Better? Direction => Method.Wins == Wins.Highest ? Better.More : Better.Less;
+        public override Better? Direction => Method.Better;
 
         public override BoundedValue Of(DesignFacts facts) =>
             facts.Points?[At] is not { Points: { } added } part ? BoundedValue.None(new Absence.NoPointsYet())
@@ -190,7 +192,7 @@ internal abstract record Figure(Measure Shown, Known Known)
         public override Better? Direction =>
             Fact switch
             {
-                TeamFact.Total => Method.Wins == Wins.Highest ? Better.More : Better.Less,
+                TeamFact.Total => Method.Better,
                 TeamFact.Failed => Better.Less,
                 TeamFact.DidIt or TeamFact.Done => Better.More,
                 TeamFact.Members or TeamFact.Attempts => null,

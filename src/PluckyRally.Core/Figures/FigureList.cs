@@ -135,7 +135,7 @@ internal sealed class FigureList
     private static IEnumerable<Figure> OfPart(PartPlan plan, int at, Method method) =>
         [
             new Figure.PointsOfPart(plan, at, method, Weighted: true),
-            new Figure.OfPart(plan, at, method.Wins),
+            new Figure.OfPart(plan, at, method),
             new Figure.PointsOfPart(plan, at, method, Weighted: false),
             .. plan.Part.Facts.Select((_, fact) => new Figure.FactOfPart(plan, at, fact)),
         ];

@@ -90,11 +90,9 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
     private static Board OverRounds(OpenedRally opened)
     {
         var standing = RoundsStanding.Of(opened);
-        var better =
-            opened.In(opened.Rounds).Compiled.Brief.Method.Wins == Core.Wins.Highest ? Better.More : Better.Less;
         return new(
             RoundsStanding.Name,
-            better,
+            opened.In(opened.Rounds).Compiled.Brief.Method.Better,
             standing is { Unrevealed.Count: 0 }
                 ? [.. standing.Rows.Select(r => new BoardRow(r.Team, r.Name, r.Place, r.Total, r.TotalText))]
                 : []

@@ -16,7 +16,8 @@ internal static class ConfidenceWords
             ]
             :
             [
-                "This is about reading error alone. On another day the teams’ attempts would come out differently too.",
+                "This is about reading error alone. "
+                    + "On another day the teams’ attempts would come out differently too.",
                 .. spread.Select(s =>
                     $"{s.Plan.Part.Name}: one team’s attempts differ by about {s.Say()} (standard deviation within "
                     + "teams). A difference smaller than that can turn round."

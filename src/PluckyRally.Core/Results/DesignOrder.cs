@@ -16,11 +16,7 @@ internal sealed class DesignOrder(CompiledEdition compiled) : IComparer<DesignRe
         var order = one.Status.CompareTo(other.Status);
         if (order != 0)
             return order;
-        order = Ranking.Towards(
-            compiled.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less,
-            one.Total ?? None,
-            other.Total ?? None
-        );
+        order = Ranking.Towards(compiled.Brief.Method.Better, one.Total ?? None, other.Total ?? None);
         if (order != 0)
             return order;
         foreach (var tieBreak in compiled.TieBreaks)

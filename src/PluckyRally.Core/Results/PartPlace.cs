@@ -37,10 +37,7 @@ internal sealed record PartPlace(int Place, bool Shared, int Of)
 
     private static Comparer<TeamResult> InPart(CompiledEdition compiled, int at)
     {
-        var (wins, value) = (
-            compiled.Brief.Method.Wins == Wins.Highest ? Better.More : Better.Less,
-            compiled.Parts[at].Better
-        );
+        var (wins, value) = (compiled.Brief.Method.Better, compiled.Parts[at].Better);
         return Comparer<TeamResult>.Create(
             (one, other) =>
             {

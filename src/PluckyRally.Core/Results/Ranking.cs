@@ -77,8 +77,7 @@ internal static class Ranking
     /// <summary>Who stands before whom, and by which tie-break (−1: the bound; null: the total).</summary>
     private static (int Order, int? By) Compare(CompiledEdition compiled, TeamResult one, TeamResult other)
     {
-        var method = compiled.Brief.Method;
-        var better = method.Wins == Wins.Highest ? Better.More : Better.Less;
+        var better = compiled.Brief.Method.Better;
         var order = Towards(better, one.Total!.Value, other.Total!.Value);
         if (order != 0)
             return (order, null);

@@ -64,12 +64,11 @@ internal sealed class RuleChecker(RunRound run, Func<string, DesignFacts?> lastR
             .ToList();
         return tried.Find(t => t is { Outcome: TrialOutcome.Counted, Came.State: RuleState.Met }).Came
             ?? tried.Find(t => t.Came.State == RuleState.ToCheck).Came
-            ?? new(
-                rule,
-                design.Waits(compiled.Brief.Trials) is null ? RuleState.Missed : RuleState.ToCheck,
-                Found: tried.Select(t => t.Came.Found).LastOrDefault(),
-                Excess: tried.Select(t => t.Came.Excess).DefaultIfEmpty(0).Min()
-            );
+            ?? (tried.Select(t => t.Came).MinBy(o => o.Excess) ?? new(rule, RuleState.Missed)) with
+            {
+                Attempt = null,
+                State = design.Waits(compiled.Brief.Trials) is null ? RuleState.Missed : RuleState.ToCheck,
+            };
     }
 
     private IReadOnlyList<RuleOutcome> Check(RulePlan plan, DesignFacts facts)

@@ -11,7 +11,7 @@ public static class Scorer
     /// Counts up when the same log can come to other points or places; a closed round says which one it was closed
     /// with.
     /// </summary>
-    public const int Version = 3;
+    public const int Version = 4;
 
     /// <summary>Counts the rounds that are worked out: whether one is worked out twice can be seen.</summary>
     private static readonly Counter<long> Scored = new Meter("PluckyRally.Scoring").CreateCounter<long>("rounds");

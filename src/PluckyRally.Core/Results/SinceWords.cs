@@ -18,14 +18,14 @@ internal static class SinceWords
     /// <param name="part">The part now.</param>
     /// <param name="before">Its value in the round before, worked out the same way.</param>
     /// <param name="round">The round before.</param>
-    /// <param name="wins">Which total wins.</param>
-    public static string Say(PartResult part, PartValue before, int round, Wins wins)
+    /// <param name="method">How points are worked out.</param>
+    public static string Say(PartResult part, PartValue before, int round, Method method)
     {
         if (part.State != PartState.Scored || before.State != PartState.Scored)
             return "";
         var (now, was) = (part.Value.Value.At(part.Plan.Decimals), before.Value.At(part.Plan.Decimals));
         var change = now.Number - was.Number;
-        // Between two words lies no amount; of two bounds the difference can be anything.
+        // Between two words lies no amount.
         if (part.Plan.ShownValue.Kind is MeasureKind.Level or MeasureKind.YesNo)
             return change == 0
                 ? $"the same as in round {round}"
@@ -44,6 +44,6 @@ internal static class SinceWords
             + $"round {round}{Verdict(change)}";
 
         string Verdict(decimal change) =>
-            (change > 0) == (part.Plan.BetterWhere(wins) == Better.More) ? Gained : ": worse";
+            (change > 0) == (part.Plan.BetterIn(method) == Better.More) ? Gained : ": worse";
     }
 }

@@ -52,7 +52,7 @@ internal static class StandingsWords
             Name = result.Team.Name,
             Status = result.Status,
             Place = result.Rank,
-            PlaceText = result.Rank is { } place ? English.Ordinal(place) + (result.Sharing > 1 ? ", shared" : "") : "",
+            PlaceText = result.Rank is { } place ? English.Place(place, result.Sharing > 1) : "",
             Reason = result.Reason,
             NoPlaceText = NoPlace(result, compiled.Brief.Method.Ranking),
             Total = result.Total,
@@ -77,7 +77,7 @@ internal static class StandingsWords
                                     : [],
                             SinceLastRound = before is null
                                 ? ""
-                                : SinceWords.Say(p, before.Values[at], run.Number - 1, compiled.Brief.Method.Wins),
+                                : SinceWords.Say(p, before.Values[at], run.Number - 1, compiled.Brief.Method),
                         }
                 ),
             ],

@@ -216,8 +216,8 @@ public abstract partial record Entry
                 return this;
             var over = RoundsStanding.Chosen(log.Stands, log.Compiled.Brief.Method);
             var last = log.Stands.Select(e => e.Round).DefaultIfEmpty(1).Max();
-            var rounds = RoundsStanding.StillHidden(over, Enumerable.Range(1, last), log.Stands, _ =>
-                log.Round.Present.Count
+            var rounds = RoundsStanding.StillHidden(over, Enumerable.Range(1, last), log.Stands, round =>
+                log.Round.Back(round).Present.Count
             );
             if (rounds.Count > 0)
             {

@@ -21,6 +21,18 @@ public sealed record RunRound(int Number, CompiledEdition Compiled, IReadOnlyLis
     /// <summary>What the teams are held against.</summary>
     public IReadOnlyList<Reference> References { get; init; } = [];
 
+    /// <summary>An earlier round of the same rally; this one where there is none of that number.</summary>
+    internal RunRound Back(int round)
+    {
+        for (var run = this; run is not null; run = run.Before)
+        {
+            if (run.Number == round)
+                return run;
+        }
+
+        return this;
+    }
+
     /// <summary>The same round with one team alone, for what does not hang on others.</summary>
     internal RunRound Alone(Team team) => new(Number, Compiled, [team], Before?.Alone(team)) { Mended = Mended };
 

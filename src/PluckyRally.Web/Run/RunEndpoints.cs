@@ -65,7 +65,7 @@ internal static class RunEndpoints
             LessonCuts.Offers(opened, round),
             LogLine.OfLesson(opened, round),
             Rounds.IsClosed(opened.Stands, round),
-            BoardChoice.All(opened.In(round).Compiled, RoundsStanding.Of(opened) is { Over: not null }),
+            BoardChoice.All(opened.In(round).Compiled, RoundsStanding.IsChosen(opened)),
             time.GetUtcNow()
         );
 }

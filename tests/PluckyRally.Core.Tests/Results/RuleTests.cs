@@ -160,7 +160,9 @@ public sealed class RuleTests
             .Standing("A")
             .ShouldSatisfyAllConditions(
                 s => s.Total.ShouldBe(25),
-                s => s.Why.ShouldContain(w => w.Sentence == "Attempt 1 does not count: missed “Keeps to tall” (15 cm).")
+                s =>
+                    s.Why.Select(w => w.Sentence)
+                        .ShouldContain("Attempt 1 does not count: missed “Keeps to tall” (15 cm).")
             );
     }
 

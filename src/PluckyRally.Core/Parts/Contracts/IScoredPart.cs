@@ -45,10 +45,7 @@ internal abstract partial record PartPlan : IScoredPart
     /// Which way its value is better for a team. Where the value is points by itself, that is the way in which totals
     /// win.
     /// </summary>
-    internal Better BetterWhere(Wins wins) =>
-        PointsByCurve ? Better
-        : wins == Wins.Highest ? Better.More
-        : Better.Less;
+    internal Better BetterIn(Method method) => PointsByCurve ? Better : method.Better;
 
     /// <summary>Whether "so many times as much" says something of its value.</summary>
     internal virtual bool HasRatio => ShownValue.HasRatio;

@@ -51,7 +51,9 @@ public abstract partial record Part
             [
                 new("done", "tasks done"),
                 new("time", "time for the tasks", TasksScore.Step),
-                .. Race is null ? [] : new[] { new PartFact("raced", $"place in the race to {Race.Done} tasks") },
+                .. Race is null
+                    ? []
+                    : new[] { new PartFact("raced", $"place in the race to {Race.Done} tasks", Better: Better.Less) },
                 .. Items.Select(i => new PartFact($"steps.{i.Id}", $"steps of {i.Name}")),
             ];
     }

@@ -15,17 +15,14 @@ internal static class TasksScore
             return PartValue.Without(new Absence.NoTaskTicked());
         var steps = new List<Working>();
         decimal sum = 0;
-        var allDone = true;
+        var done = 0;
         foreach (var item in part.Items)
         {
             if (ticks.LastOrDefault(t => t.Task == item.Id) is not { } tick || StepsDone(tick, item) == 0)
-            {
-                allDone = false;
                 continue;
-            }
-
             var count = StepsDone(tick, item);
-            allDone &= count == item.Steps;
+            if (count == item.Steps)
+                done++;
             var among = item.FirstTeams is { } first ? First.Of(part.Id, item, first, tick, design) : null;
             var late = among is { IsAmong: false };
             var points = late ? 0 : item.Points * count / item.Steps;
@@ -35,15 +32,12 @@ internal static class TasksScore
             );
         }
 
-        if (allDone && part.AllDoneBonus != 0)
+        if (done == part.Items.Count && part.AllDoneBonus != 0)
         {
             sum += part.AllDoneBonus;
             steps.Add(new Working.AllTasksDone(part.AllDoneBonus));
         }
 
-        var done = part.Items.Count(i =>
-            ticks.LastOrDefault(t => t.Task == i.Id) is { } t && StepsDone(t, i) == i.Steps
-        );
         var order = part.Race is { } race ? TaskRaceOrder.Of(part, race, design) : null;
         if (order is not null)
         {

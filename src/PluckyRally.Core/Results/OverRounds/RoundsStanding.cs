@@ -31,9 +31,19 @@ public sealed partial record RoundsStanding(
             SayWay(over),
             rounds,
             StillHidden(over, rounds, opened.Stands, r => opened.In(r).Present.Count),
-            [.. over is null ? SideBySide(last.Brief.Method, came) : Order(over, last.Brief.Method, came)]
+            [
+                .. over is null
+                    ? Totals(came).Select(r => RoundsRow.Of(r.Team, r.Rounds, last.Brief.Method))
+                    : Order(over, last.Brief.Method, came),
+            ]
         );
     }
+
+    /// <summary>Whether somebody has said how several rounds become one; nothing is scored for it.</summary>
+    public static bool IsChosen(OpenedRally opened) =>
+        opened.Rounds > 1
+        && opened.In(opened.Rounds).Compiled.Brief.Method is { Ranking: true } method
+        && Chosen(opened.Stands, method) is not null;
 
     /// <summary>What was chosen last in the rally, else what the brief says.</summary>
     internal static OverRounds? Chosen(StandingLog stands, Method method) =>
@@ -59,44 +69,21 @@ public sealed partial record RoundsStanding(
 
     private static IEnumerable<RoundsRow> Order(OverRounds over, Method method, IReadOnlyList<RoundResult> came)
     {
-        var better = method.Wins == Wins.Highest ? Better.More : Better.Less;
         var values = Totals(came)
-            .Select(r => (r, Value: Combined(over, better, r.Rounds).At(Decimals(over, method))))
+            .Select(r => (r, Value: Combined(over, method.Better, r.Rounds).At(Decimals(over, method))))
             .ToList();
-        var placed = ValuePlaces.Order(better, values, r => r.Team.Name);
-        return placed.Select(p => new RoundsRow(
-            p.Of.Team.Id,
-            p.Of.Team.Name,
-            p.Place,
-            p.Place is { } place
-                ? English.Ordinal(place) + (placed.Count(o => o.Place == place) > 1 ? ", shared" : "")
-                : "",
-            p.Value.HasValue ? p.Value.Number : null,
-            p.Value.HasValue ? Show(p.Value, Decimals(over, method)) : "",
-            [.. p.Of.Rounds.Select(r => r.Say(method))],
-            Why(over, method, p.Of.Rounds, p.Value)
-        )
-        {
-            Totals = [.. p.Of.Rounds.Select(r => r.Number)],
-        });
-    }
-
-    /// <summary>The rounds beside each other, as long as nobody has said how they become one.</summary>
-    private static IEnumerable<RoundsRow> SideBySide(Method method, IReadOnlyList<RoundResult> came) =>
-        Totals(came)
-            .Select(r => new RoundsRow(
-                r.Team.Id,
-                r.Team.Name,
-                null,
-                "",
-                null,
-                "",
-                [.. r.Rounds.Select(t => t.Say(method))],
-                ""
-            )
+        var placed = ValuePlaces.Order(method.Better, values, r => r.Team.Name);
+        return placed.Select(p =>
+            RoundsRow.Of(p.Of.Team, p.Of.Rounds, method) with
             {
-                Totals = [.. r.Rounds.Select(t => t.Number)],
-            });
+                Place = p.Place,
+                PlaceText = p.Place is { } place ? English.Place(place, placed.Count(o => o.Place == place) > 1) : "",
+                Total = p.Value.HasValue ? p.Value.Number : null,
+                TotalText = p.Value.HasValue ? Show(p.Value, Decimals(over, method)) : "",
+                Why = Why(over, method, p.Of.Rounds, p.Value),
+            }
+        );
+    }
 
     private static IEnumerable<(Team Team, IReadOnlyList<RoundTotal> Rounds)> Totals(IReadOnlyList<RoundResult> came) =>
         came.SelectMany(c => c.Run.Teams)
@@ -161,6 +148,13 @@ public sealed record RoundsRow(
 {
     /// <summary>Its totals in numbers, round by round; absent where it had none.</summary>
     public IReadOnlyList<decimal?> Totals { get; init; } = [];
+
+    /// <summary>The rounds beside each other, as long as nobody has said how they become one.</summary>
+    internal static RoundsRow Of(Team team, IReadOnlyList<RoundTotal> rounds, Method method) =>
+        new(team.Id, team.Name, null, "", null, "", [.. rounds.Select(r => r.Say(method))], "")
+        {
+            Totals = [.. rounds.Select(r => r.Number)],
+        };
 }
 
 /// <summary>A team's total in a round, as it was shown.</summary>
