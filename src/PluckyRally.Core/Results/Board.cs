@@ -36,7 +36,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
     public static Board? Of(OpenedRally opened, int round, string of)
     {
         if (of == OfRounds)
-            return OverRounds(opened);
+            return OfAllRounds(opened);
         var run = opened.In(round);
         if (
             of.StartsWith(OfFigure, StringComparison.Ordinal)
@@ -86,8 +86,11 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
     /// <summary>What is said under the title, for the class; empty where nothing is counted.</summary>
     public string WinsText { get; init; } = BoardWords.Wins(Better, Rows.Any(r => r.Value is not null));
 
+    /// <summary>Whether it is of all rounds together.</summary>
+    public bool OverRounds { get; init; }
+
     /// <summary>The standing over the rounds; empty as long as a round in it was not revealed whole.</summary>
-    private static Board OverRounds(OpenedRally opened)
+    private static Board OfAllRounds(OpenedRally opened)
     {
         var standing = RoundsStanding.Of(opened);
         return new(
@@ -98,6 +101,7 @@ public sealed record Board(string Title, Better Better, IReadOnlyList<BoardRow> 
                 : []
         )
         {
+            OverRounds = true,
             WinsText = standing?.WayText ?? "",
         };
     }

@@ -308,6 +308,9 @@ public sealed record BoardOnWall(
     /// <summary>What it is of; empty for the totals.</summary>
     public string Title { get; init; } = "";
 
+    /// <summary>Whether it is of all rounds together, and not of one.</summary>
+    public bool OverRounds { get; init; }
+
     /// <summary>How many places there are, revealed and not.</summary>
     public int Places { get; init; }
 
@@ -333,6 +336,7 @@ public sealed record BoardOnWall(
         )
         {
             Title = board.Title,
+            OverRounds = board.OverRounds,
             Places = board.Rows.Count,
         };
 

@@ -207,6 +207,7 @@ public sealed class FieldsTests : IDisposable
 
     private static readonly string[] Board =
     [
+        "overRounds",
         "places",
         "title",
         "rows.name",

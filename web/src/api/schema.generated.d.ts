@@ -2329,6 +2329,7 @@ export interface components {
             rows: components["schemas"]["RowOnWall"][];
             references: components["schemas"]["ReferenceOnWall"][];
             title: string;
+            overRounds: boolean;
             /** Format: int32 */
             places: number;
         };

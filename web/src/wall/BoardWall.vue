@@ -17,7 +17,7 @@ const props = defineProps<{ rally: RallyOnWall; round: number; tick: number }>()
 const standings = useOnWall(props, (params) => ask(api.GET('/api/rallies/{id}/wall/board', { params })))
 /** Where there have been several rounds, it says which one this is of. */
 const { round: running } = useRallyOnWall()
-const ofRound = computed(() => (running.value > 1 ? `, round ${props.round}` : ''))
+const ofRound = computed(() => (running.value > 1 && !standings.data.value?.overRounds ? `, round ${props.round}` : ''))
 const marks = computed(() => teamMarks(props.rally.teams))
 const total = computed(() => standings.data.value?.places ?? 0)
 /** The server sends what is revealed, and no more. */

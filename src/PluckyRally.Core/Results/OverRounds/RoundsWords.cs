@@ -29,7 +29,7 @@ public sealed partial record RoundsStanding
     /// <summary>What a wall is told that wants to show the standing before every round in it was revealed.</summary>
     internal static (string What, string Remedy) NotRevealed(IReadOnlyList<int> rounds) =>
         (
-            $"{English.List([.. rounds.Select(r => $"Round {r}")])} "
+            $"{Within.Beginning(English.List([.. rounds.Select(r => $"round {r}")]))} "
                 + $"{(rounds.Count == 1 ? "has" : "have")} not been revealed yet.",
             "Show the board of each round first and reveal all its teams."
         );

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { timeOfDay } from '@/shared/days'
 import { struckOut } from '@/shared/entries'
@@ -46,6 +46,9 @@ async function record(entry: Entry) {
   return sent
 }
 const strike = (entry: string, why: string) => record(struckOut('', round.value, entry, why))
+/** A button far down the page can be refused: what was wrong is brought into sight. */
+const refused = useTemplateRef('refused')
+watch(refused, (note) => note?.scrollIntoView({ block: 'center' }))
 const ends = computed(() => end.value && timeOfDay(end.value))
 </script>
 
@@ -56,7 +59,7 @@ const ends = computed(() => end.value && timeOfDay(end.value))
       <RouterLink class="small" :to="inRound(`/rallies/${id}/wall`)" target="_blank">Open the wall beside</RouterLink>
     </StationHead>
     <UnsentNote :outbox="outbox" :rally="rally" />
-    <p v-if="refusal" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
+    <p v-if="refusal" ref="refused" class="wrong" role="alert">{{ refusal.title }} {{ refusal.detail }}</p>
     <template v-if="clock">
       <section class="now" aria-labelledby="now">
         <template v-if="clock.phase && left !== undefined">

@@ -60,7 +60,7 @@ const boardName = computed(
         label="Board"
         :variant="wall.shows === 'board' ? undefined : 'outlined'"
         :aria-pressed="wall.shows === 'board'"
-        @click="show('board', revealed)"
+        @click="show('board', wall.of === of ? revealed : 0)"
       />
       <template v-if="wall.shows === 'board'">
         <Button
